@@ -1,0 +1,2 @@
+// Plain Node tests: TypeScript away, modules to CommonJS, nothing of React Native.
+module.exports = { presets: ['babel-preset-expo'] };

@@ -1,0 +1,39 @@
+import type { Job, Reading } from './schema';
+
+/** A copy under another id and name; everything else as it is. */
+export function duplicateJob(job: Job, id: string, name: string): Job {
+  return { ...job, id, name };
+}
+
+/** The job with a reading added, or put in place of the one with its id. */
+export function withReading(job: Job, reading: Reading): Job {
+  const known = job.readings.some((one) => one.id === reading.id);
+  const readings = known
+    ? job.readings.map((one) => (one.id === reading.id ? reading : one))
+    : [...job.readings, reading];
+  return { ...job, readings };
+}
+
+/** The job without one reading. */
+export function withoutReading(job: Job, id: string): Job {
+  return { ...job, readings: job.readings.filter((one) => one.id !== id) };
+}
+
+/** What a list of jobs tells about one without opening it. */
+export interface JobSummary {
+  readonly place: Job['place']['kind'];
+  readonly units: Job['units'];
+  readonly readings: number;
+  readonly shelves: number;
+}
+
+/** The few facts a list shows. */
+export function summarise(job: Job): JobSummary {
+  const { way, count, heights } = job.shelves;
+  return {
+    place: job.place.kind,
+    units: job.units,
+    readings: job.readings.length,
+    shelves: way === 'typed' ? heights.length : count,
+  };
+}

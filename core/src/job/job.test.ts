@@ -1,0 +1,144 @@
+import { chimneyAlcove, cloakroomCloset, demoJobs } from '../demo';
+import { words } from '../words';
+import {
+  duplicateJob,
+  newJob,
+  readJob,
+  readJobFile,
+  summarise,
+  upgradeDocument,
+  withReading,
+  withoutReading,
+  writeJobFile,
+} from '.';
+
+const reader = { units: 'mm', tape: '0.5mm' } as const;
+const copy = () => JSON.parse(writeJobFile(chimneyAlcove()));
+
+function refusal(document: unknown) {
+  const read = readJob(document);
+  if (read.ok) throw new Error('was read');
+  return { code: read.error.message.code, faults: read.error.faults.map((f) => [f.path, words(f.message, reader)]) };
+}
+
+describe('a job document', () => {
+  test.each(demoJobs().map((job) => [job.name, job] as const))('%s survives being written and read', (_, job) => {
+    expect(readJobFile(writeJobFile(job))).toEqual({ ok: true, value: job });
+  });
+
+  test.each(['mm', 'cm', 'in'] as const)('a new job in %s is a valid one', (units) => {
+    const job = newJob({ id: 'a', name: 'Alcove', kind: 'alcove', units });
+    expect(readJob(job)).toEqual({ ok: true, value: job });
+  });
+
+  test('metric starting values are the same board in mm and cm', () => {
+    const [mm, cm] = (['mm', 'cm'] as const).map((units) => newJob({ id: 'a', name: 'A', kind: 'alcove', units }));
+    expect(cm?.shelves.thickness).toEqual({ mm: 18, typed: '1.8', unit: 'cm' });
+    expect(mm?.shelves.thickness).toEqual({ mm: 18, typed: '18', unit: 'mm' });
+  });
+});
+
+describe('faults, each with its path and a sentence', () => {
+  test('unknown fields, at any depth', () => {
+    const job = { ...copy(), colour: 'green' };
+    job.support.cleat.grain = 'long';
+    expect(refusal(job).faults).toEqual([
+      ['support.cleat.grain', 'support.cleat.grain is not a field of a job.'],
+      ['colour', 'colour is not a field of a job.'],
+    ]);
+  });
+
+  test('wrong types, wrong units, missing fields and sizes beyond reason, all at once', () => {
+    const job = copy();
+    job.name = 7;
+    job.units = 'furlong';
+    delete job.notes;
+    job.readings[0].value = { mm: 40_000, typed: '40000', unit: 'mm' };
+    job.readings[1].up.unit = 'rod';
+    job.shelves.count = 2.5;
+    const faults = Object.fromEntries(refusal(job).faults);
+    expect(faults.name).toBe('name is 7; it takes text.');
+    expect(faults.units).toBe('units is "furlong"; it takes one of: mm, cm, in.');
+    expect(faults.notes).toBe('notes is missing; it takes text.');
+    expect(faults['readings[0].value.mm']).toBe('readings[0].value.mm is 40000; at most 30000.');
+    expect(faults['readings[1].up.unit']).toMatch(/one of: mm, cm, in/);
+    expect(faults['shelves.count']).toMatch(/a whole number/);
+  });
+
+  test('a value that is not what was typed', () => {
+    const job = copy();
+    job.readings[2].value.mm = 1310;
+    expect(refusal(job).faults).toEqual([
+      ['readings[2].value.mm', 'readings[2].value.mm says 1310 mm, but “1130” was typed, which is not that.'],
+    ]);
+  });
+
+  test('an id used twice, a kind that does not exist, and too many readings', () => {
+    const twice = copy();
+    twice.readings[1].id = twice.readings[0].id;
+    expect(refusal(twice).faults[0]?.[0]).toBe('readings[1].id');
+    const kind = copy();
+    kind.readings[0].kind = 'girth';
+    expect(refusal(kind).faults[0]?.[0]).toMatch(/^readings\[0\]/);
+    const many = copy();
+    many.readings = Array.from({ length: 501 }, (_, i) => ({ ...many.readings[0], id: `r${i}` }));
+    expect(refusal(many).faults).toEqual([['readings', 'readings is too long; at most 500.']]);
+  });
+
+  test.each([null, 7, 'job', [], {}, { format: 'other', version: 1 }])('%p is not a job', (document) => {
+    expect(refusal(document).code).toBe('file.notAJob');
+  });
+});
+
+describe('a job file', () => {
+  const codeOf = (contents: string) => {
+    const read = readJobFile(contents);
+    return read.ok ? 'read' : read.error.message.code;
+  };
+  test('empty, broken, cut short, huge, foreign and later ones are each named', () => {
+    const whole = writeJobFile(chimneyAlcove());
+    expect(codeOf('  ')).toBe('file.empty');
+    expect(codeOf('not a job')).toBe('file.notJson');
+    expect(codeOf(whole.slice(0, whole.length / 2))).toBe('file.cutShort');
+    expect(codeOf(`"${'x'.repeat(2_000_001)}"`)).toBe('file.tooLarge');
+    expect(codeOf('{"format":"something-else"}')).toBe('file.notAJob');
+    expect(codeOf(JSON.stringify({ ...copy(), version: 9 }))).toBe('file.fromLaterVersion');
+    expect(codeOf(JSON.stringify({ ...copy(), version: 'one' }))).toBe('file.faults');
+  });
+
+  test('a byte order mark does no harm', () => {
+    expect(codeOf('\uFEFF' + writeJobFile(chimneyAlcove()))).toBe('read');
+  });
+});
+
+describe('the way up from older versions', () => {
+  const steps = {
+    1: (doc: Record<string, unknown>) => ({ ...doc, two: true }),
+    2: (doc: Record<string, unknown>) => ({ ...doc, three: true }),
+  };
+  test('walks every step and stamps the version', () => {
+    expect(upgradeDocument({ version: 1 }, steps, 3)).toEqual({ version: 3, two: true, three: true });
+    expect(upgradeDocument({ version: 2 }, steps, 3)).toEqual({ version: 3, three: true });
+  });
+  test('stops where there is no step, and leaves nonsense alone', () => {
+    expect(upgradeDocument({ version: 0 }, steps, 3)).toEqual({ version: 0 });
+    expect(upgradeDocument({ version: 'x' }, steps, 3)).toEqual({ version: 'x' });
+  });
+});
+
+test('readings are put in, replaced by id, and taken out without touching the job they came from', () => {
+  const job = chimneyAlcove();
+  const first = job.readings[0]!;
+  const changed = withReading(job, { ...first, value: { mm: 1000, typed: '1000', unit: 'mm' } });
+  expect(changed.readings).toHaveLength(job.readings.length);
+  expect(changed.readings[0]?.value.mm).toBe(1000);
+  expect(withReading(job, { ...first, id: 'new' }).readings).toHaveLength(job.readings.length + 1);
+  expect(withoutReading(job, first.id).readings.map((r) => r.id)).not.toContain(first.id);
+  expect(job.readings[0]?.value.mm).toBe(1123);
+});
+
+test('a list tells the place, the readings and the shelves', () => {
+  expect(summarise(chimneyAlcove())).toEqual({ place: 'alcove', units: 'mm', readings: 10, shelves: 5 });
+  expect(summarise(cloakroomCloset()).shelves).toBe(2);
+  expect(duplicateJob(chimneyAlcove(), 'b', 'Copy')).toMatchObject({ id: 'b', name: 'Copy', units: 'mm' });
+});

@@ -1,0 +1,75 @@
+import { message, text, count, type Message } from '../message';
+import { ok, refused, type Result } from '../result';
+import { faultsOf, type Fault } from './faults';
+import { JOB_FORMAT, JOB_VERSION, jobSchema, type Job } from './schema';
+import { UPGRADES, upgradeDocument } from './upgrade';
+
+export interface Refusal {
+  readonly message: Message;
+  readonly faults: readonly Fault[];
+}
+
+/** A job file larger than this is not one: 500 readings take less than a tenth of it. Characters. */
+export const LONGEST_FILE = 2_000_000;
+
+/**
+ * Takes in a job document of any known version.
+ * @param document parsed JSON of unknown origin
+ * @returns the job in the current version, or why not, with the path of every fault
+ */
+export function readJob(document: unknown): Result<Job, Refusal> {
+  if (typeof document !== 'object' || document === null || Array.isArray(document)) return plainly('file.notAJob');
+  const { format, version } = document as { format?: unknown; version?: unknown };
+  if (format !== JOB_FORMAT) return plainly('file.notAJob');
+  if (typeof version === 'number' && Number.isInteger(version) && version > JOB_VERSION) {
+    return refused({
+      message: message('file.fromLaterVersion', { version: text(String(version)), known: text(String(JOB_VERSION)) }),
+      faults: [],
+    });
+  }
+  const upgraded = upgradeDocument(document as Record<string, unknown>, UPGRADES, JOB_VERSION);
+  const checked = jobSchema.safeParse(upgraded);
+  if (checked.success) return ok(checked.data);
+  const faults = faultsOf(checked.error, upgraded);
+  return refused({ message: message('file.faults', { count: count(faults.length) }), faults });
+}
+
+/** Takes in the text of a job file: broken, cut short, huge, foreign and later ones are each named for what they are. */
+export function readJobFile(contents: string): Result<Job, Refusal> {
+  const trimmed = contents.replace(/^\uFEFF/, '').trim();
+  if (trimmed === '') return plainly('file.empty');
+  if (trimmed.length > LONGEST_FILE) {
+    return refused({ message: message('file.tooLarge', { most: text(`${LONGEST_FILE / 1_000_000} MB`) }), faults: [] });
+  }
+  let document: unknown;
+  try {
+    document = JSON.parse(trimmed);
+  } catch {
+    return plainly(breaksOff(trimmed) ? 'file.cutShort' : 'file.notJson');
+  }
+  return readJob(document);
+}
+
+/** Whether text that begins like a document ends inside it: a bracket or a quotation is still open. */
+function breaksOff(json: string): boolean {
+  if (!json.startsWith('{')) return false;
+  let open = 0;
+  let quoted = false;
+  for (let at = 0; at < json.length; at += 1) {
+    const character = json[at];
+    if (quoted && character === '\\') at += 1;
+    else if (character === '"') quoted = !quoted;
+    else if (!quoted && (character === '{' || character === '[')) open += 1;
+    else if (!quoted && (character === '}' || character === ']')) open -= 1;
+  }
+  return quoted || open > 0;
+}
+
+/** The text of a job file: indented, so that a person can read it and a diff is small. */
+export function writeJobFile(job: Job): string {
+  return `${JSON.stringify(job, null, 2)}\n`;
+}
+
+function plainly(code: 'file.notAJob' | 'file.empty' | 'file.cutShort' | 'file.notJson'): Result<never, Refusal> {
+  return refused({ message: message(code), faults: [] });
+}

@@ -1,0 +1,24 @@
+/** Turns a document of one version into the next. It may assume the version it is filed under, nothing more. */
+export type Upgrade = (document: Record<string, unknown>) => Record<string, unknown>;
+
+/** Steps by the version they start from. Version 1 is the first, so there is no step yet. */
+export const UPGRADES: Readonly<Record<number, Upgrade>> = {};
+
+/**
+ * Walks a document up to the current version, one step at a time, and stamps each version it reaches.
+ * A document without a usable version number, or with no step from it, is left as it is for the schema to judge.
+ */
+export function upgradeDocument(
+  document: Record<string, unknown>,
+  upgrades: Readonly<Record<number, Upgrade>>,
+  target: number,
+): Record<string, unknown> {
+  let current = document;
+  while (typeof current.version === 'number' && current.version < target) {
+    const from = current.version;
+    const step = upgrades[from];
+    if (!step) return current;
+    current = { ...step(current), version: from + 1 };
+  }
+  return current;
+}

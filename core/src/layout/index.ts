@@ -1,0 +1,2 @@
+export * from './layout';
+export * from './equalGaps';

@@ -1,0 +1,3 @@
+export * from './opening';
+export * from './fromTape';
+export * from './outline';

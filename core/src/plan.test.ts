@@ -1,0 +1,270 @@
+import fc from 'fast-check';
+import { chimneyAlcove, cloakroomCloset } from './demo';
+import type { Figure } from './figure';
+import { newJob, typedLength, type Job, type Reading } from './job';
+import { planJob, type Plan } from './plan';
+import { TAPE_STEP_MM, type JobUnit } from './quantity';
+
+const mm = (value: number) => typedLength(String(value), 'mm');
+const width = (at: 'front' | 'back', up: number, value: number): Reading => ({
+  kind: 'width',
+  id: `w-${at}-${up}-${value}`,
+  at,
+  up: mm(up),
+  value: mm(value), // prettier-ignore
+});
+const height = (value: number): Reading => ({
+  kind: 'height',
+  id: `h-${value}`,
+  side: 'left',
+  at: 'front',
+  value: mm(value),
+});
+const depth = (value: number): Reading => ({
+  kind: 'depth',
+  id: `d-${value}`,
+  side: 'left',
+  up: mm(1200),
+  value: mm(value),
+});
+
+/** A plain alcove, 1000 wide, 400 deep, 2400 high; boards 18, cleats 20 x 45, nosing 20 x 65. */
+function plain(change: Partial<Job> = {}, shelves: Partial<Job['shelves']> = {}): Job {
+  const start = newJob({ id: 'plain', name: 'Plain', kind: 'alcove', units: 'mm' });
+  const readings = [width('back', 1200, 1000), width('front', 1200, 1000), depth(400), height(2400)];
+  return { ...start, readings, ...change, shelves: { ...start.shelves, ...shelves } };
+}
+const codes = (plan: Plan) => plan.problems.map((problem) => problem.message.code);
+const part = (plan: Plan, id: string) => plan.parts.find((one) => one.id === id);
+
+/** Every figure anywhere in a plan. */
+function figuresIn(value: unknown): Figure[] {
+  if (Array.isArray(value)) return value.flatMap(figuresIn);
+  if (typeof value !== 'object' || value === null) return [];
+  const own = 'terms' in value && 'mm' in value ? [value as Figure] : [];
+  return [...own, ...Object.values(value).flatMap(figuresIn)];
+}
+
+describe('a square alcove, worked by hand', () => {
+  const plan = planJob(plain());
+
+  test('three shelves of 18 in 2400 leave gaps of (2400 - 54) / 4 = 586.5', () => {
+    expect(plan.gaps.map((gap) => gap.clear.mm)).toEqual([586.5, 586.5, 586.5, 586.5]);
+    expect(plan.shelves.map((shelf) => shelf.top.mm)).toEqual([604.5, 1209, 1813.5]);
+    expect(plan.shelves.map((shelf) => shelf.underside.mm)).toEqual([586.5, 1191, 1795.5]);
+  });
+
+  test('a nosing of 65 on a board of 18 hangs 47 into the gap below it', () => {
+    expect(plan.gaps.map((gap) => gap.reachIn?.mm ?? null)).toEqual([539.5, 539.5, 539.5, null]);
+  });
+
+  test('the cleat goes one thickness below the shelf, and marks stand from the level line too', () => {
+    expect(plan.marks.slice(0, 2)).toMatchObject([
+      { shelf: 1, what: 'cleat-top', up: { mm: 586.5 }, fromLevelLine: { mm: 586.5 - 1000 } },
+      { shelf: 1, what: 'shelf-top', up: { mm: 604.5 }, fromLevelLine: { mm: 604.5 - 1000 } },
+    ]);
+  });
+
+  test('deductions: board 300 - 20, side cleat 300 - 20 - 20, lengths less their clearance', () => {
+    expect(part(plan, 'S1-board')).toMatchObject({ length: { mm: 997 }, width: { mm: 280 }, thicknessMm: 18 });
+    expect(part(plan, 'S1-back-cleat')).toMatchObject({ length: { mm: 996 }, width: { mm: 45 } });
+    expect(part(plan, 'S1-side-cleat-left')).toMatchObject({ length: { mm: 260 }, label: '1L' });
+    expect(part(plan, 'S1-side-cleat-right')).toMatchObject({ length: { mm: 260 }, label: '1R' });
+    expect(part(plan, 'S1-nosing')).toMatchObject({ length: { mm: 997 }, width: { mm: 65 } });
+  });
+
+  test('the cut list groups by section and length, with what to pencil on each', () => {
+    const rows = plan.cutList.map((group) => [
+      group.thicknessMm,
+      group.widthMm,
+      group.rows.map((row) => [row.count, row.lengthMm, row.labels.join(' '), row.shelves.join()]),
+    ]);
+    expect(rows).toEqual([
+      [18, 280, [[3, 997, '1S 2S 3S', '1,2,3']]],
+      [20, 65, [[3, 997, '1N 2N 3N', '1,2,3']]],
+      [20, 45, [[3, 996, '1B 2B 3B', '1,2,3'], [6, 260, '1L 1R 2L 2R 3L 3R', '1,2,3']]], // prettier-ignore
+    ]);
+    expect(plan.cutList[2]?.totalLengthMm).toBe(3 * 996 + 6 * 260);
+  });
+
+  test('nothing is wrong but that the widths were read far from two shelves', () => {
+    expect(codes(plan)).toEqual(['problem.farFromReading', 'problem.farFromReading']);
+  });
+});
+
+describe('the smallest reading that bears decides', () => {
+  // Narrow at 600, wide at 1800: shelf 1 (604.5) lies between 600 and 1200, shelf 3 between 1200 and 1800.
+  const readings = [
+    width('back', 600, 990), width('back', 1200, 1000), width('back', 1800, 1012),
+    width('front', 600, 996), width('front', 1200, 1003), width('front', 1800, 1009),
+    depth(400), height(2400),
+  ]; // prettier-ignore
+  const plan = planJob(plain({ readings }));
+
+  test('for boards, over back and front', () => {
+    expect(part(plan, 'S1-board')?.length.mm).toBe(990 - 3);
+    // Shelf 2 is 1191 to 1209: the reading at 1200 lies in its band, those at 600 and 1800 bracket it.
+    expect(part(plan, 'S2-board')?.length.mm).toBe(990 - 3);
+    expect(part(plan, 'S3-board')?.length.mm).toBe(1000 - 3);
+  });
+
+  test('for a back cleat only the back bears, for a nosing only the front', () => {
+    expect(part(plan, 'S3-back-cleat')?.length.mm).toBe(1000 - 4);
+    expect(part(plan, 'S3-nosing')?.length.mm).toBe(1003 - 3);
+  });
+
+  test('the end gap left at the widest is told, and named when it shows', () => {
+    expect(part(plan, 'S3-board')?.endGap?.mm).toBe(1012 - 997);
+    expect(codes(plan)).toContain('problem.endGap');
+  });
+
+  test('"why" leads back to the reading', () => {
+    expect(part(plan, 'S1-board')?.length.terms).toMatchObject([
+      { label: { code: 'term.smallestWidth' }, mm: 990, readings: ['w-back-600-990'] },
+      { label: { code: 'term.clearanceEnds' }, mm: -3 },
+    ]);
+  });
+});
+
+describe('impossible and thin jobs get a plan with named problems', () => {
+  const shelvesAt = (...tops: number[]): Partial<Job['shelves']> => ({
+    way: 'typed',
+    heights: tops.map((top) => ({ id: `h${top}`, up: mm(top) })),
+  });
+  test.each<[string, Job, string]>([
+    ['nothing measured', plain({ readings: [] }), 'problem.noReadings'],
+    ['no width', plain({ readings: [depth(400), height(2400)] }), 'problem.noWidth'],
+    ['one width', plain({ readings: [width('back', 1200, 1000), height(2400)] }), 'problem.oneWidth'],
+    ['no height', plain({ readings: [width('back', 1200, 1000)] }), 'problem.noHeight'],
+    ['no depth', plain({ readings: [width('back', 1200, 1000), height(2400)] }), 'problem.noDepth'],
+    ['no shelves', plain({}, { count: 0 }), 'problem.noShelves'],
+    ['no typed heights', plain({}, { way: 'typed' }), 'problem.noShelves'],
+    ['too many shelves', plain({}, { count: 40, thickness: mm(70) }), 'problem.tooManyShelves'],
+    ['gaps smaller than the cleats', plain({}, { count: 38 }), 'problem.gapTooSmall'],
+    ['boundaries crossed', plain({}, { bottom: { from: 'height', up: mm(2500) } }), 'problem.boundariesCross'],
+    ['above the ceiling', plain({}, shelvesAt(2450)), 'problem.shelfAboveCeiling'],
+    ['below the floor', plain({}, shelvesAt(10)), 'problem.shelfThroughFloor'],
+    ['cleat in the floor', plain({}, shelvesAt(40)), 'problem.cleatThroughFloor'],
+    ['overlapping', plain({}, shelvesAt(1000, 1010)), 'problem.shelvesOverlap'],
+    ['deeper than the alcove', plain({}, { depth: mm(450) }), 'problem.tooDeep'],
+    ['no depth left for a board', plain({}, { depth: mm(20) }), 'problem.noBoardDepth'],
+    ['no depth left for cleats', plain({}, { depth: mm(40) }), 'problem.noSideCleat'],
+    ['clearance larger than the opening', plain({}, { clearance: mm(1200) }), 'problem.clearanceEatsWidth'],
+    [
+      'a reading 100 out',
+      plain({ readings: [...plain().readings, width('back', 1500, 1100)] }),
+      'problem.readingStandsOut',
+    ],
+  ])('%s', (_, job, code) => {
+    const plan = planJob(job);
+    expect(codes(plan)).toContain(code);
+    expect(JSON.stringify(plan)).not.toMatch(/NaN|Infinity/);
+  });
+
+  test('a nosing that does not hide the cleats', () => {
+    const job = plain();
+    const support = { ...job.support, nosing: { thickness: mm(20), height: mm(40) } };
+    expect(codes(planJob({ ...job, support }))).toContain('problem.nosingShort');
+  });
+
+  test('a shelf that cannot be made costs no wood; the others are still planned', () => {
+    const plan = planJob(plain({}, shelvesAt(1000, 2450)));
+    expect(new Set(plan.parts.map((one) => one.shelf))).toEqual(new Set([1]));
+    expect(plan.shelves).toHaveLength(2);
+  });
+});
+
+describe('for any job', () => {
+  const reading = fc.oneof(
+    fc.record({ at: fc.constantFrom('front', 'back'), up: fc.integer({ min: 0, max: 2500 }), value: fc.integer({ min: 300, max: 3000 }) })
+      .map(({ at, up, value }) => width(at as 'front' | 'back', up, value)),
+    fc.integer({ min: 100, max: 900 }).map(depth),
+    fc.integer({ min: 300, max: 3000 }).map(height),
+  ); // prettier-ignore
+  const anyJob = fc
+    .record({
+      readings: fc.array(reading, { maxLength: 12 }),
+      count: fc.integer({ min: 0, max: 12 }),
+      thickness: fc.integer({ min: 6, max: 60 }),
+      depth: fc.integer({ min: 30, max: 700 }),
+      tape: fc.constantFrom(...(['1mm', '0.5mm', '1/16in', '1/32in'] as const)),
+      units: fc.constantFrom<JobUnit>('mm', 'cm', 'in'),
+      bottom: fc.integer({ min: 0, max: 900 }),
+    })
+    .map(({ readings, count, thickness, depth: deep, tape, units, bottom }) => ({
+      ...plain({ readings: readings.map((one, i) => ({ ...one, id: `r${i}` })), tape, units }, {
+        count, thickness: mm(thickness), depth: mm(deep), bottom: { from: 'height', up: mm(bottom) },
+      }),
+    })); // prettier-ignore
+
+  test('gaps and thicknesses add up to the clear height to 0.01 mm', () => {
+    fc.assert(
+      fc.property(anyJob, (job) => {
+        const plan = planJob(job);
+        if (plan.shelves.length === 0) return true;
+        const smallest = Math.min(...job.readings.filter((r) => r.kind === 'height').map((r) => r.value.mm));
+        const bottom = job.shelves.bottom.from === 'height' ? job.shelves.bottom.up.mm : 0;
+        const sum = plan.gaps.reduce((s, gap) => s + gap.clear.mm, 0) + plan.shelves.length * job.shelves.thickness.mm;
+        return Math.abs(sum - (smallest - bottom)) < 0.01;
+      }),
+    );
+  });
+
+  test('every gap is within a mark of the tape of the even share', () => {
+    fc.assert(
+      fc.property(anyJob, (job) => {
+        const gaps = planJob(job).gaps.map((gap) => gap.clear.mm);
+        const share = gaps.reduce((s, gap) => s + gap, 0) / gaps.length;
+        return gaps.every((gap) => Math.abs(gap - share) <= TAPE_STEP_MM[job.tape] + 1e-6);
+      }),
+    );
+  });
+
+  test('the terms of every figure add up to it, and no figure is less than a number', () => {
+    fc.assert(
+      fc.property(anyJob, (job) =>
+        figuresIn(planJob(job)).every((one) => {
+          const sum = one.terms.reduce((s, term) => s + term.mm, 0);
+          return one.terms.length > 0 && Number.isFinite(one.mm) && Math.abs(sum - one.mm) < 1e-6;
+        }),
+      ),
+    );
+  });
+
+  test('no board is longer than any width that was read in its own height', () => {
+    fc.assert(
+      fc.property(anyJob, (job) =>
+        planJob(job).parts.filter((one) => one.role === 'board').every((board) =>
+          job.readings.every((r) =>
+            r.kind !== 'width' || r.up.mm < board.place.upFrom || r.up.mm > board.place.upTo || board.length.mm <= r.value.mm,
+          ),
+        ),
+      ),
+    ); // prettier-ignore
+  });
+
+  test('a plan is plain data: it survives JSON unchanged', () => {
+    fc.assert(fc.property(anyJob, (job) => expect(JSON.parse(JSON.stringify(planJob(job)))).toEqual(planJob(job))));
+  });
+});
+
+describe('the demo jobs', () => {
+  test('the chimney alcove: five boards, each at its own width', () => {
+    const plan = planJob(chimneyAlcove());
+    // (2350 - 420 - 5 x 18) / 6 = 306.67; the first top is 420 + 306.67 + 18 = 744.67, on the tape 744.5.
+    expect(plan.shelves[0]?.top.mm).toBe(744.5);
+    // Shelves 1 and 2 lie between the widths at 420 (1123) and 1200, 3 and 4 above 1200 (1126), 5 above 1960 (1130).
+    expect(plan.cutList[0]?.rows.map((row) => [row.labels.join(' '), row.lengthMm])).toEqual([
+      ['5S', 1127],
+      ['3S 4S', 1123],
+      ['1S 2S', 1120],
+    ]); // prettier-ignore
+    expect(plan.problems.filter((problem) => problem.severity === 'stop')).toEqual([]);
+  });
+
+  test('the cloakroom closet: 48 7/8 less 1/8 is 48 3/4', () => {
+    const plan = planJob(cloakroomCloset());
+    expect(part(plan, 'S2-board')?.length.mm).toBeCloseTo(48.75 * 25.4, 6);
+    expect(plan.problems.filter((problem) => problem.severity === 'stop')).toEqual([]);
+  });
+});

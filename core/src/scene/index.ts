@@ -1,0 +1,4 @@
+export * from './scene';
+export * from './exaggerate';
+export * from './elevation';
+export * from './planSection';

@@ -1,0 +1,63 @@
+import type { Part } from '../fit';
+
+/** Pieces that come off one setting: the same section and the same length. */
+export interface CutRow {
+  readonly lengthMm: number;
+  readonly count: number;
+  /** What to pencil on each, lowest shelf first. */
+  readonly labels: readonly string[];
+  readonly shelves: readonly number[];
+  readonly partIds: readonly string[];
+}
+
+/** Everything of one section: what comes from one kind of board. */
+export interface CutGroup {
+  readonly thicknessMm: number;
+  readonly widthMm: number;
+  readonly totalLengthMm: number;
+  readonly rows: readonly CutRow[];
+}
+
+// Lengths and sections that agree to a hundredth of a millimetre are one setting.
+const key = (...mm: readonly number[]) => mm.map((value) => Math.round(value * 100)).join('x');
+
+/**
+ * The cut list: parts grouped by section (widest first), within it by length (longest first).
+ */
+export function cutList(parts: readonly Part[]): CutGroup[] {
+  const sections = groupBy(parts, (part) => key(part.thicknessMm, part.width.mm));
+  return sections
+    .map((pieces): CutGroup => {
+      const rows = groupBy(pieces, (part) => key(part.length.mm))
+        .map(cutRow)
+        .sort((a, b) => b.lengthMm - a.lengthMm);
+      const [first] = pieces;
+      return {
+        thicknessMm: first?.thicknessMm ?? 0,
+        widthMm: first?.width.mm ?? 0,
+        totalLengthMm: rows.reduce((sum, row) => sum + row.count * row.lengthMm, 0),
+        rows,
+      };
+    })
+    .sort((a, b) => b.widthMm - a.widthMm || b.thicknessMm - a.thicknessMm);
+}
+
+function cutRow(pieces: readonly Part[]): CutRow {
+  return {
+    lengthMm: pieces[0]?.length.mm ?? 0,
+    count: pieces.length,
+    labels: pieces.map((part) => part.label),
+    shelves: [...new Set(pieces.map((part) => part.shelf))],
+    partIds: pieces.map((part) => part.id),
+  };
+}
+
+function groupBy<T>(items: readonly T[], by: (item: T) => string): T[][] {
+  const groups = new Map<string, T[]>();
+  for (const item of items) {
+    const group = groups.get(by(item));
+    if (group) group.push(item);
+    else groups.set(by(item), [item]);
+  }
+  return [...groups.values()];
+}

@@ -1,0 +1,3 @@
+export * from './describe';
+export * from './check';
+export * from './next';

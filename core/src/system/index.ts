@@ -1,0 +1,3 @@
+export * from './system';
+export * from './table';
+export { threeSideCleats } from './threeSideCleats';

@@ -1,0 +1,58 @@
+import type { Figure } from '../figure';
+import type { ShelvesWish, Support } from '../job';
+import type { Gap, LaidShelf } from '../layout';
+import type { Message } from '../message';
+import type { Band } from '../opening';
+import type { Caution, Problem } from '../problem';
+
+export type PartRole = 'board' | 'back-cleat' | 'side-cleat-left' | 'side-cleat-right' | 'nosing';
+
+/** How long a piece is to be: from wall to wall over its own band less a clearance, or a figure of its own. */
+export type LengthRule =
+  | { readonly is: 'between-walls'; readonly band: Band; readonly clearance: { label: Message; mm: number } }
+  | { readonly is: 'given'; readonly figure: Figure };
+
+/** A piece as its system asks for it, before the opening has given it its length. */
+export interface PartSpec {
+  /** Stable within a plan: `S2-nosing`. */
+  readonly id: string;
+  readonly shelf: number;
+  readonly role: PartRole;
+  readonly name: Message;
+  /** What is pencilled on the piece: `2N`. */
+  readonly label: string;
+  readonly thicknessMm: number;
+  /** The second dimension of its section: depth of a board, height of a cleat or nosing. */
+  readonly width: Figure;
+  /** Where it sits: its band in the opening. */
+  readonly place: Band;
+  readonly length: LengthRule;
+}
+
+/** A line to draw on the wall. */
+export interface WallMark {
+  readonly shelf: number;
+  readonly what: 'shelf-top' | 'cleat-top';
+  /** Height above the floor mark, on the level datum. */
+  readonly up: Figure;
+  /** The same from the pencilled level line: above it positive, below it negative. */
+  readonly fromLevelLine: Figure;
+}
+
+export interface SystemInput<S extends Support = Support> {
+  readonly wish: ShelvesWish;
+  readonly support: S;
+  readonly shelves: readonly LaidShelf[];
+  readonly gaps: readonly Gap[];
+  readonly levelLineUpMm: number;
+}
+
+/** What a support system makes of laid shelves. Every system has this shape. */
+export interface SystemResult {
+  readonly parts: readonly PartSpec[];
+  readonly marks: readonly WallMark[];
+  /** What is really left to reach in by under each gap's upper shelf, in the order of the gaps. */
+  readonly reachIn: readonly (Figure | null)[];
+  readonly problems: readonly Problem[];
+  readonly cautions: readonly Caution[];
+}

@@ -1,0 +1,58 @@
+import { defineConfig } from 'eslint/config';
+import expo from 'eslint-config-expo/flat.js';
+import prettier from 'eslint-config-prettier';
+
+export default defineConfig([
+  { ignores: ['**/node_modules/**', '**/dist/**', 'data/**', '**/.expo/**', '.cache/**', 'test-results/**'] },
+  ...expo,
+  prettier,
+  {
+    files: ['**/*.{ts,tsx}'],
+    rules: {
+      '@typescript-eslint/no-explicit-any': 'error',
+      '@typescript-eslint/no-unused-vars': 'error',
+      'import/no-unresolved': 'off',
+      // Stylesheets are made by the theme and read through a hook.
+      'react-native/no-unused-styles': 'off',
+    },
+  },
+  {
+    // The core is computation only: no clock, no chance, no platform.
+    files: ['core/src/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-globals': [
+        'error',
+        'window',
+        'document',
+        'navigator',
+        'process',
+        'fetch',
+        'setTimeout',
+        'setInterval',
+        'Buffer',
+        'console',
+      ],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random', message: 'Pass a seed in.' },
+        { object: 'Date', property: 'now', message: 'The core has no clock.' },
+      ],
+      'no-restricted-syntax': [
+        'error',
+        { selector: "NewExpression[callee.name='Date']", message: 'The core has no clock.' },
+      ],
+    },
+  },
+  {
+    // A colour is written in theme/ and nowhere else.
+    files: ['app/{app,screens,controls,drawing,store,workers}/**/*.{ts,tsx}'],
+    ignores: ['**/*.test.*'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        { selector: 'Literal[value=/^#[0-9a-fA-F]{3,8}$|^rgba?\\(/]', message: 'Colours live in theme/.' },
+      ],
+    },
+  },
+]);

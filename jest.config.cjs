@@ -1,0 +1,1 @@
+module.exports = { projects: ['<rootDir>/core', '<rootDir>/server', '<rootDir>/app'] };
