@@ -12,6 +12,7 @@ export default defineConfig([
       '@typescript-eslint/no-explicit-any': 'error',
       '@typescript-eslint/no-unused-vars': 'error',
       'import/no-unresolved': 'off',
+      'import/no-named-as-default-member': 'off',
       // Stylesheets are made by the theme and read through a hook.
       'react-native/no-unused-styles': 'off',
     },

@@ -142,11 +142,13 @@ function bearing(line: readonly Width[], band: Band): Width[] {
   return line.filter(({ up: { mm } }) => mm === below || mm === above || (mm > band.upFrom && mm < band.upTo));
 }
 
-/** Lines a band reaches: a thin strip at the back or the front meets one of them, a board meets both. */
+// A strip this close to the back or the front line is as wide as the opening is there.
+const ALONG_LINE_MM = 60;
+
+/** Lines whose widths bear on a band: one for a strip along the back or the front, both for everything else. */
 function linesReached(band: Band, depthMm: number): SpotOut[] {
-  const middle = depthMm / 2;
-  if (band.outTo < middle) return ['back'];
-  if (band.outFrom > middle) return ['front'];
+  if (band.outTo <= ALONG_LINE_MM) return ['back'];
+  if (band.outFrom >= depthMm - ALONG_LINE_MM) return ['front'];
   return ['back', 'front'];
 }
 
