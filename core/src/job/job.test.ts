@@ -43,8 +43,8 @@ describe('faults, each with its path and a sentence', () => {
     const job = { ...copy(), colour: 'green' };
     job.support.cleat.grain = 'long';
     expect(refusal(job).faults).toEqual([
-      ['support.cleat.grain', 'support.cleat.grain is not a field of a job.'],
-      ['colour', 'colour is not a field of a job.'],
+      ['support.cleat.grain', 'support.cleat.grain is not a field known here.'],
+      ['colour', 'colour is not a field known here.'],
     ]);
   });
 

@@ -20,7 +20,17 @@ export const LONGEST_FILE = 2_000_000;
 export function readJob(document: unknown): Result<Job, Refusal> {
   if (typeof document !== 'object' || document === null || Array.isArray(document)) return plainly('file.notAJob');
   const { format, version } = document as { format?: unknown; version?: unknown };
-  if (format !== JOB_FORMAT) return plainly('file.notAJob');
+  if (format !== JOB_FORMAT) {
+    const params = {
+      path: text('format'),
+      value: text(JSON.stringify(format) ?? 'missing'),
+      options: text(JOB_FORMAT),
+    };
+    return refused({
+      message: message('file.notAJob'),
+      faults: [{ path: 'format', message: message('fault.notOneOf', params) }],
+    });
+  }
   if (typeof version === 'number' && Number.isInteger(version) && version > JOB_VERSION) {
     return refused({
       message: message('file.fromLaterVersion', { version: text(String(version)), known: text(String(JOB_VERSION)) }),

@@ -24,13 +24,13 @@ export const en: Partial<Record<MessageCode | Plural, string>> = {
   'file.tooLarge': 'The file is larger than {{most}}, too large for a job. Nothing was changed.',
   'file.notJson': 'The file is damaged or not a job file. Nothing was changed.',
   'file.cutShort': 'The file breaks off before its end: it was not copied whole. Nothing was changed.',
-  'file.notAJob': 'The file is not a job file. Nothing was changed.',
+  'file.notAJob': 'This is not a job. Nothing was changed.',
   'file.fromLaterVersion':
     'The file was written by a later Dormer (version {{version}}; this one reads up to {{known}}). Nothing was changed.',
   'file.faults_one': 'One entry in the job cannot be right.',
   'file.faults_other': '{{count}} entries in the job cannot be right.',
 
-  'fault.unknownField': '{{path}} is not a field of a job.',
+  'fault.unknownField': '{{path}} is not a field known here.',
   'fault.missing': '{{path}} is missing; it takes {{wanted}}.',
   'fault.wrongType': '{{path}} is {{value}}; it takes {{wanted}}.',
   'fault.notOneOf': '{{path}} is {{value}}; it takes one of: {{options}}.',

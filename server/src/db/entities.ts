@@ -1,0 +1,58 @@
+import { EntitySchema } from 'typeorm';
+
+/** A job as it stands now. Its document is kept whole, as JSON text, in its newest version. */
+export interface JobRow {
+  id: string;
+  name: string;
+  /** Small facts for a list, as JSON text (`JobSummary`). */
+  summary: string;
+  version: number;
+  changedAt: string;
+  removedAt: string | null;
+}
+
+/** One saved version of a job. Nothing is ever overwritten. */
+export interface VersionRow {
+  jobId: string;
+  version: number;
+  /** Given by the device that saved it; the same one sent twice is the same save. */
+  saveId: string;
+  document: string;
+  name: string;
+  savedAt: string;
+}
+
+export const JobEntity = new EntitySchema<JobRow>({
+  name: 'job',
+  columns: {
+    id: { type: 'text', primary: true },
+    name: { type: 'text' },
+    summary: { type: 'text' },
+    version: { type: 'integer' },
+    changedAt: { type: 'text', name: 'changed_at' },
+    removedAt: { type: 'text', name: 'removed_at', nullable: true },
+  },
+  indices: [{ name: 'job_changed', columns: ['changedAt'] }],
+});
+
+export const VersionEntity = new EntitySchema<VersionRow>({
+  name: 'job_version',
+  columns: {
+    jobId: { type: 'text', name: 'job_id', primary: true },
+    version: { type: 'integer', primary: true },
+    saveId: { type: 'text', name: 'save_id' },
+    document: { type: 'text' },
+    name: { type: 'text' },
+    savedAt: { type: 'text', name: 'saved_at' },
+  },
+  indices: [{ name: 'job_version_save', columns: ['jobId', 'saveId'], unique: true }],
+  foreignKeys: [
+    {
+      name: 'job_version_of_job',
+      target: 'job',
+      columnNames: ['jobId'],
+      referencedColumnNames: ['id'],
+      onDelete: 'CASCADE',
+    },
+  ],
+});

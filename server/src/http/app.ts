@@ -1,0 +1,86 @@
+import compression from 'compression';
+import express, { type Express } from 'express';
+import helmet from 'helmet';
+import { existsSync } from 'node:fs';
+import path from 'node:path';
+import type { Logger } from 'pino';
+import { pinoHttp } from 'pino-http';
+import type { JobStore } from '../db/jobStore';
+import { jobRoutes } from '../routes/jobs';
+import { planRoutes } from '../routes/plan';
+import { errorHandler, noSuchRoute } from './errors';
+
+export interface AppOptions {
+  readonly store: JobStore;
+  readonly log: Logger;
+  /** Folder of the built web app; left away, only the interface is served. */
+  readonly webFolder?: string;
+}
+
+const JSON_LIMIT = '2mb';
+const A_YEAR = '365d';
+
+/** The whole server: the interface under `/api`, and the built web app beside it. */
+export function createApp({ store, log, webFolder }: AppOptions): Express {
+  const app = express();
+  app.disable('x-powered-by');
+  app.use(pinoHttp({ logger: log, autoLogging: { ignore: (request) => !request.url?.startsWith('/api') } }));
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        useDefaults: false,
+        directives: {
+          defaultSrc: ["'self'"],
+          scriptSrc: ["'self'"],
+          workerSrc: ["'self'", 'blob:'],
+          // The interface's stylesheets are made in the page.
+          styleSrc: ["'self'", "'unsafe-inline'"],
+          imgSrc: ["'self'", 'data:', 'blob:'],
+          fontSrc: ["'self'", 'data:'],
+          connectSrc: ["'self'"],
+          objectSrc: ["'none'"],
+          baseUri: ["'self'"],
+          frameAncestors: ["'none'"],
+          formAction: ["'self'"],
+        },
+      },
+      strictTransportSecurity: false,
+    }),
+  );
+  app.use(compression());
+
+  const api = express.Router();
+  api.use(express.json({ limit: JSON_LIMIT, type: ['json', 'application/json'] }));
+  api.use((_request, response, next) => {
+    response.set('Cache-Control', 'no-store');
+    next();
+  });
+  api.get('/health', (_request, response) => {
+    response.json({ ok: true });
+  });
+  api.use('/jobs', jobRoutes(store));
+  api.use('/plan', planRoutes());
+  api.use(noSuchRoute);
+  app.use('/api', api);
+
+  if (webFolder && existsSync(path.join(webFolder, 'index.html'))) serveWeb(app, webFolder);
+  app.use(errorHandler(log));
+  return app;
+}
+
+/** Files named by their contents are kept by the browser for good; the page itself is asked for each time. */
+function serveWeb(app: Express, webFolder: string): void {
+  app.use(
+    '/_expo',
+    express.static(path.join(webFolder, '_expo'), { immutable: true, maxAge: A_YEAR, fallthrough: false }),
+  );
+  app.use(
+    '/assets',
+    express.static(path.join(webFolder, 'assets'), { immutable: true, maxAge: A_YEAR, fallthrough: false }),
+  );
+  app.use(express.static(webFolder, { index: false, maxAge: 0 }));
+  app.get('/{*path}', (_request, response) => {
+    response.set('Cache-Control', 'no-cache');
+    response.sendFile(path.join(webFolder, 'index.html'));
+  });
+}

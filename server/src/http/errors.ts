@@ -1,0 +1,77 @@
+import type { ErrorRequestHandler, RequestHandler } from 'express';
+import type { Logger } from 'pino';
+import type { Fault, Refusal } from '@dormer/core/job';
+import { words } from '@dormer/core/words';
+
+/** A fault of a request as it is sent: where, and what would be right. */
+export interface FieldError {
+  readonly path: string;
+  readonly message: string;
+}
+
+/** An answer that is not the wished one. Everything that goes wrong leaves the server in this shape. */
+export class HttpError extends Error {
+  constructor(
+    readonly status: number,
+    readonly code: string,
+    message: string,
+    readonly more: { readonly fields?: readonly FieldError[]; readonly current?: unknown } = {},
+  ) {
+    super(message);
+  }
+}
+
+/** The server speaks English and millimetres; the app words its own faults. */
+const READER = { units: 'mm', tape: '0.5mm' } as const;
+
+/** 400 with the path of every fault of a job document. */
+export function refusedJob(refusal: Refusal, under = ''): HttpError {
+  const fields = refusal.faults.map((fault) => fieldError(fault, under));
+  return new HttpError(400, 'invalid-job', words(refusal.message, READER), {
+    fields: fields.length > 0 ? fields : [{ path: under, message: words(refusal.message, READER) }],
+  });
+}
+
+/** A fault in words, its path below `under`. */
+export function fieldError(fault: Fault, under = ''): FieldError {
+  const path = under === '' ? fault.path : fault.path === '' ? under : `${under}.${fault.path}`;
+  return { path, message: words(fault.message, READER) };
+}
+
+/** 404 for a path of the interface that does not exist. */
+export const noSuchRoute: RequestHandler = (request) => {
+  throw new HttpError(404, 'no-such-route', `There is nothing at ${request.method} ${request.path}.`);
+};
+
+/** The one place where an error becomes an answer. */
+export function errorHandler(log: Logger): ErrorRequestHandler {
+  return (error, _request, response, next) => {
+    if (response.headersSent) return next(error);
+    const known = asHttpError(error);
+    if (known.status >= 500) log.error({ err: error }, 'request failed');
+    const { fields, current } = known.more;
+    response.status(known.status).json({
+      error: { code: known.code, message: known.message, ...(fields ? { fields } : {}) },
+      ...(current === undefined ? {} : { current }),
+    });
+  };
+}
+
+function asHttpError(error: unknown): HttpError {
+  if (error instanceof HttpError) return error;
+  const type = typeof error === 'object' && error !== null && 'type' in error ? error.type : undefined;
+  if (type === 'entity.too.large') {
+    const message = 'The body is larger than 2 MB, too large for a job.';
+    return new HttpError(400, 'too-large', message, { fields: [{ path: '', message }] });
+  }
+  if (type === 'entity.parse.failed') {
+    const message = 'The body is not JSON.';
+    return new HttpError(400, 'not-json', message, { fields: [{ path: '', message }] });
+  }
+  if (typeof error === 'object' && error !== null && 'status' in error && error.status === 404) {
+    return new HttpError(404, 'no-such-file', 'There is no such file.');
+  }
+  if (typeof type === 'string') return new HttpError(400, 'bad-request', 'The request could not be read.');
+  if (error instanceof URIError) return new HttpError(400, 'bad-request', 'The address could not be read.');
+  return new HttpError(500, 'internal', 'Something went wrong on the server. Nothing was changed.');
+}

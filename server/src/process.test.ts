@@ -1,0 +1,154 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { createServer } from 'node:net';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import path from 'node:path';
+import { chimneyAlcove } from '@dormer/core/demo';
+import { ask, freshFolder, RunningServer } from './test/running';
+
+jest.setTimeout(60_000);
+
+const running: ChildProcess[] = [];
+afterEach(() => running.splice(0).forEach((child) => child.kill('SIGKILL')));
+
+function start(env: Record<string, string>): {
+  child: ChildProcess;
+  output: () => string;
+  ended: Promise<number | null>;
+} {
+  const child = spawn(process.execPath, ['--import', 'tsx', path.join(__dirname, 'main.ts')], {
+    env: { ...process.env, PORT: '0', ...env },
+    detached: true,
+  });
+  running.push(child);
+  let said = '';
+  child.stdout?.on('data', (data) => (said += data));
+  child.stderr?.on('data', (data) => (said += data));
+  const ended = new Promise<number | null>((resolve) => child.on('exit', resolve));
+  return { child, output: () => said, ended };
+}
+
+async function addressOf(output: () => string): Promise<string> {
+  for (let i = 0; i < 400; i += 1) {
+    const found = /http:\/\/[\d.]+:\d+/.exec(output());
+    if (found) return found[0];
+    await new Promise((resolve) => setTimeout(resolve, 50));
+  }
+  throw new Error(`no address: ${output()}`);
+}
+
+/** Kills the whole process group, the loader and the server below it, with no chance to tidy up. */
+function killHard(child: ChildProcess): void {
+  process.kill(-(child.pid as number), 'SIGKILL');
+}
+
+test('killed in the middle of a hundred saves, every acknowledged save is there and the database is sound', async () => {
+  const folder = freshFolder();
+  const first = start({ DORMER_DATA: folder });
+  const base = await addressOf(first.output);
+  const jobs = Array.from({ length: 10 }, (_, i) => ({ ...chimneyAlcove(), id: `job-${i}` }));
+  for (const job of jobs) await ask(base, 'POST', '/api/jobs', { job, saveId: `${job.id}-create` });
+
+  // Ten jobs saved ten times each, side by side; the process dies once some forty are acknowledged.
+  const acknowledged = new Map<string, number>();
+  let count = 0;
+  const saving = jobs.map(async (job) => {
+    for (let version = 1; version <= 10; version += 1) {
+      const body = { job: { ...job, name: `Save ${version}` }, basedOn: version, saveId: `${job.id}-${version}` };
+      const answer = await ask(base, 'PUT', `/api/jobs/${job.id}`, body);
+      expect(answer.status).toBe(200);
+      acknowledged.set(job.id, version);
+      count += 1;
+      if (count === 40) killHard(first.child);
+    }
+  });
+  const outcomes = await Promise.allSettled(saving);
+  await first.ended;
+  expect(count).toBeGreaterThanOrEqual(40);
+  expect(count).toBeLessThan(100);
+  expect(outcomes.some((one) => one.status === 'rejected')).toBe(true);
+
+  const again = await RunningServer.start(folder);
+  for (const job of jobs) {
+    const kept = (await again.ask('GET', `/api/jobs/${job.id}`)).body;
+    const last = acknowledged.get(job.id) ?? 0;
+    // One more than acknowledged may have reached the disk without its answer being heard.
+    expect(kept.version - 1).toBeGreaterThanOrEqual(last);
+    expect(kept.version - 1).toBeLessThanOrEqual(last + 1);
+    if (kept.version > 1) expect(kept.job.name).toBe(`Save ${kept.version - 1}`);
+    const { versions } = (await again.ask('GET', `/api/jobs/${job.id}/versions`)).body;
+    expect(versions).toHaveLength(kept.version);
+  }
+  expect(await again.database.query('PRAGMA integrity_check')).toEqual([{ integrity_check: 'ok' }]);
+  expect(await again.database.query('PRAGMA foreign_key_check')).toEqual([]);
+  await again.stopAndClear();
+});
+
+test('stopped politely it ends with 0, having answered what it was asked', async () => {
+  const { child, output, ended } = start({ DORMER_DATA: freshFolder() });
+  const base = await addressOf(output);
+  const asked = ask(base, 'POST', '/api/plan', chimneyAlcove());
+  expect((await asked).status).toBe(200);
+  process.kill(child.pid as number, 'SIGTERM');
+  expect(await ended).toBe(0);
+});
+
+test('a busy port is one plain sentence and exit 1', async () => {
+  const taken = createServer();
+  await new Promise<void>((resolve) => taken.listen(0, '127.0.0.1', resolve));
+  const { port } = taken.address() as { port: number };
+  const { output, ended } = start({ PORT: String(port), DORMER_DATA: freshFolder() });
+  expect(await ended).toBe(1);
+  expect(output()).toBe(`Port ${port} is in use. Choose another with PORT.\n`);
+  taken.close();
+});
+
+test('a data folder that cannot be is one plain sentence and exit 1', async () => {
+  const inTheWay = path.join(freshFolder(), 'file');
+  writeFileSync(inTheWay, '');
+  const { output, ended } = start({ DORMER_DATA: path.join(inTheWay, 'data') });
+  expect(await ended).toBe(1);
+  expect(output()).toMatch(/^The data folder .* cannot be written\. Choose another with DORMER_DATA\.\n$/);
+});
+
+test('a port that is none', async () => {
+  const { output, ended } = start({ PORT: 'door', DORMER_DATA: freshFolder() });
+  expect(await ended).toBe(1);
+  expect(output()).toBe('PORT is “door”; it takes a number from 0 to 65535.\n');
+});
+
+describe('the plan command', () => {
+  const plan = (file: string) =>
+    new Promise<{ code: number | null; out: string; err: string }>((resolve) => {
+      const child = spawn(process.execPath, ['--import', 'tsx', path.join(__dirname, 'planCommand.ts'), file]);
+      let out = '';
+      let err = '';
+      child.stdout.on('data', (data) => (out += data));
+      child.stderr.on('data', (data) => (err += data));
+      child.on('exit', (code) => resolve({ code, out, err }));
+    });
+  const folder = mkdtempSync(path.join(freshFolder(), 'plan-'));
+  afterAll(() => rmSync(folder, { recursive: true }));
+
+  test('prints the plan of a job file and nothing else', async () => {
+    const file = path.join(folder, 'a.dormer.json');
+    writeFileSync(file, JSON.stringify(chimneyAlcove()));
+    const { code, out, err } = await plan(file);
+    expect([code, err]).toEqual([0, '']);
+    expect(JSON.parse(out)).toMatchObject({ format: 'dormer-plan', version: 1, shelves: { length: 5 } });
+  });
+
+  test.each([
+    ['broken', '{"format":'],
+    ['other', '{"format":"recipe"}'],
+  ])('one line and exit 1 for a %s file', async (name, contents) => {
+    const file = path.join(folder, `${name}.json`);
+    writeFileSync(file, contents);
+    const { code, out, err } = await plan(file);
+    expect([code, out]).toEqual([1, '']);
+    expect(err.trim().split('\n')).toHaveLength(1);
+  });
+
+  test('one line and exit 1 for a file that is not there', async () => {
+    expect(await plan(path.join(folder, 'none'))).toMatchObject({ code: 1, out: '' });
+  });
+});

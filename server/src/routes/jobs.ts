@@ -1,0 +1,95 @@
+import { Router, type Response } from 'express';
+import type { JobStore, SaveOutcome } from '../db/jobStore';
+import { bringBackBody, createBody, duplicateBody, jobIn, readBody, saveBody } from '../http/body';
+import { HttpError } from '../http/errors';
+
+const NO_SUCH_JOB = () => new HttpError(404, 'no-such-job', 'There is no such job, or it was removed.');
+
+/** Jobs over HTTP: list, create, read, save, duplicate, remove with undo, saved versions. */
+export function jobRoutes(store: JobStore): Router {
+  const router = Router();
+
+  router.get('/', async (_request, response) => {
+    response.json({ jobs: await store.list() });
+  });
+
+  router.post('/', async (request, response) => {
+    const { job, saveId } = readBody(createBody, request.body);
+    answer(response, await store.create({ job: jobIn(job, 'job'), saveId }), 201);
+  });
+
+  router.get('/:id', async (request, response) => {
+    const stored = await store.read(request.params.id);
+    if (!stored) throw NO_SUCH_JOB();
+    response.json(stored);
+  });
+
+  router.put('/:id', async (request, response) => {
+    const { job: document, basedOn, saveId } = readBody(saveBody, request.body);
+    const job = jobIn(document, 'job');
+    if (job.id !== request.params.id) {
+      const message = `The job says it is ${job.id}, the address says ${request.params.id}.`;
+      throw new HttpError(400, 'invalid-request', message, { fields: [{ path: 'job.id', message }] });
+    }
+    answer(response, await store.save({ job, saveId }, basedOn), 200);
+  });
+
+  router.post('/:id/duplicate', async (request, response) => {
+    const { id, name, saveId } = readBody(duplicateBody, request.body);
+    answer(response, await store.duplicate(request.params.id, id, name, saveId), 201);
+  });
+
+  router.delete('/:id', async (request, response) => {
+    if (!(await store.remove(request.params.id))) throw NO_SUCH_JOB();
+    response.status(204).end();
+  });
+
+  router.post('/:id/restore', async (request, response) => {
+    if (!(await store.restore(request.params.id))) throw NO_SUCH_JOB();
+    response.json(await store.read(request.params.id));
+  });
+
+  router.get('/:id/versions', async (request, response) => {
+    const versions = await store.versions(request.params.id);
+    if (!versions) throw NO_SUCH_JOB();
+    response.json({ versions });
+  });
+
+  router.get('/:id/versions/:version', async (request, response) => {
+    const stored = await store.readVersion(request.params.id, versionIn(request.params.version));
+    if (!stored) throw new HttpError(404, 'no-such-version', 'There is no such version of this job.');
+    response.json(stored);
+  });
+
+  router.post('/:id/versions/:version/bring-back', async (request, response) => {
+    const { basedOn, saveId } = readBody(bringBackBody, request.body);
+    answer(response, await store.bringBack(request.params.id, versionIn(request.params.version), basedOn, saveId), 200);
+  });
+
+  return router;
+}
+
+function versionIn(text: string): number {
+  if (/^[1-9]\d{0,8}$/.test(text)) return Number(text);
+  throw new HttpError(404, 'no-such-version', 'There is no such version of this job.');
+}
+
+function answer(response: Response, outcome: SaveOutcome, status: number): void {
+  switch (outcome.is) {
+    case 'saved':
+      response.status(status).json({ version: outcome.version, changedAt: outcome.changedAt });
+      return;
+    case 'stale':
+      throw new HttpError(409, 'stale', 'The job was changed elsewhere since. Nothing was overwritten.', {
+        current: outcome.current,
+      });
+    case 'exists':
+      throw new HttpError(409, 'exists', 'There is already a job with this id. Nothing was overwritten.', {
+        current: outcome.current,
+      });
+    case 'removed':
+      throw new HttpError(410, 'removed', 'The job was removed elsewhere. Bring it back to save into it.');
+    case 'unknown':
+      throw NO_SUCH_JOB();
+  }
+}
