@@ -1,5 +1,6 @@
 import { parseLength, usualTape, type JobUnit, type TypedLength } from '../quantity';
-import { JOB_FORMAT, JOB_VERSION, type Job, type PlaceKind } from './schema';
+import { JOB_FORMAT, JOB_VERSION } from './limits';
+import type { Job, PlaceKind } from './schema';
 
 export interface NewJobOptions {
   readonly id: string;

@@ -1,7 +1,8 @@
 import { message, text, count, type Message } from '../message';
 import { ok, refused, type Result } from '../result';
 import { faultsOf, type Fault } from './faults';
-import { JOB_FORMAT, JOB_VERSION, jobSchema, type Job } from './schema';
+import { JOB_FORMAT, JOB_VERSION } from './limits';
+import { jobSchema, type Job } from './schema';
 import { UPGRADES, upgradeDocument } from './upgrade';
 
 export interface Refusal {
@@ -73,11 +74,6 @@ function breaksOff(json: string): boolean {
     else if (!quoted && (character === '}' || character === ']')) open -= 1;
   }
   return quoted || open > 0;
-}
-
-/** The text of a job file: indented, so that a person can read it and a diff is small. */
-export function writeJobFile(job: Job): string {
-  return `${JSON.stringify(job, null, 2)}\n`;
 }
 
 function plainly(code: 'file.notAJob' | 'file.empty' | 'file.cutShort' | 'file.notJson'): Result<never, Refusal> {

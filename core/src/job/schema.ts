@@ -1,11 +1,6 @@
 import { z } from 'zod';
 import { JOB_UNITS, LONGEST_MM, TAPES, parseLength } from '../quantity';
-
-/** The version of the job document this code writes. */
-export const JOB_VERSION = 1;
-export const JOB_FORMAT = 'dormer-job';
-
-export const LIMITS = { readings: 500, shelves: 40, name: 120, notes: 4000, id: 64 } as const;
+import { JOB_FORMAT, JOB_VERSION, LIMITS, SIDES, SPOTS_OUT } from './limits';
 
 // A typed text and its value may differ by rounding of the last printed digit, never by more.
 const TYPED_AGREES_MM = 0.01;
@@ -31,9 +26,6 @@ function lengthBetween(leastMm: number, mostMm: number) {
 
 const anyLength = lengthBetween(0, LONGEST_MM).describe('A length as a person gave it');
 const positiveLength = lengthBetween(0.1, LONGEST_MM).describe('A length above nothing');
-
-export const SIDES = ['left', 'middle', 'right'] as const;
-export const SPOTS_OUT = ['front', 'back'] as const;
 
 const side = z.enum(SIDES).describe('Across the opening, seen from inside the room');
 const at = z.enum(SPOTS_OUT).describe('Along the back wall, or along the front edge');

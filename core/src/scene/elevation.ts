@@ -80,13 +80,16 @@ function wallShapes(plan: Plan, frame: Frame): Shape[] {
   const sides = (['left', 'right'] as const).flatMap((side): Shape[] => {
     const sign = side === 'left' ? -1 : 1;
     const stations = opening[side];
+    // The walls run on past floor and ceiling, which are drawn over them.
+    const [foot, head] = [-frame.marginMm, frame.heightMm + frame.marginMm];
     const face = stations.map((one): Point => [frame.across(one.front.mm), one.upMm]);
+    const ends = [face[0], face.at(-1)].map((one) => one?.[0] ?? sign * frame.halfMm) as [number, number];
     const behind = stations.map((one): Point => [frame.across(one.back.mm), one.upMm]);
     const role: Role = measured.width ? 'wall' : 'wall-unknown';
     const solid: Shape = {
       is: 'polygon',
       role,
-      points: [...face, [sign * outer, frame.heightMm], [sign * outer, 0]],
+      points: [[ends[0], foot], ...face, [ends[1], head], [sign * outer, head], [sign * outer, foot]],
     };
     if (!measured.width) return [solid];
     return [solid, bandOf(stations, frame), { is: 'path', points: behind, role: 'wall-behind' }];

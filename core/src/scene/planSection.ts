@@ -25,13 +25,13 @@ export function planSectionScene(plan: Plan, shelfNumber: number, exaggeration: 
     const half = part.length.mm / 2;
     if (part.role === 'board') return [box(-half, half, outFrom, outTo, 'board')];
     if (part.role === 'nosing') return [box(-half, half, outFrom, outTo, 'nosing')];
-    if (part.role === 'back-cleat') return [box(-half, half, outFrom, outTo, 'cleat')];
+    if (part.role === 'back-cleat') return [box(-half, half, outFrom, outTo, 'cleat-below')];
     const wall = part.role === 'side-cleat-left' ? -1 : 1;
     const ends = [wall * halfMm, wall * (halfMm - part.thicknessMm)].sort((a, b) => a - b) as [number, number];
-    return [box(ends[0], ends[1], outFrom, outFrom + part.length.mm, 'cleat')];
+    return [box(ends[0], ends[1], outFrom, outFrom + part.length.mm, 'cleat-below')];
   });
   const sideCleat = parts.find((part) => part.role === 'side-cleat-left');
-  const order: readonly Role[] = ['board', 'nosing', 'cleat'];
+  const order: readonly Role[] = ['board', 'nosing', 'cleat-below'];
   return {
     title: message('scene.planSection', { shelf: count(shelfNumber) }),
     bounds: {

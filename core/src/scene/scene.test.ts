@@ -70,7 +70,7 @@ describe('the plan section', () => {
 
   test('shows the deductions in depth: board, side cleats, nosing, in their places', () => {
     const boxes = scene.shapes.filter((shape) => shape.is === 'polygon' && shape.role !== 'wall');
-    expect(boxes.map((box) => box.role)).toEqual(['board', 'nosing', 'cleat', 'cleat', 'cleat']);
+    expect(boxes.map((box) => box.role)).toEqual(['board', 'nosing', 'cleat-below', 'cleat-below', 'cleat-below']);
     const deep = (role: string) => {
       const box = boxes.find((one) => one.role === role);
       const ys = box ? points(box).map((point) => -point[1]) : [];

@@ -12,6 +12,7 @@ export type Role =
   | 'uncertain-band'
   | 'board'
   | 'cleat'
+  | 'cleat-below'
   | 'nosing'
   | 'pole'
   | 'level-line'

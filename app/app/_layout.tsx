@@ -1,0 +1,31 @@
+import { useFonts } from 'expo-font';
+import { Slot } from 'expo-router';
+import { useEffect, useState } from 'react';
+import { Provider } from 'react-redux';
+import { SafeAreaProvider } from 'react-native-safe-area-context';
+import { AppShell } from '../screens/shell/AppShell';
+import { begin, createAppStore } from '../store';
+import { FONTS } from '../theme';
+
+/** Mounts what every screen stands on: the store, the fonts, the theme. */
+export default function RootLayout() {
+  const [store] = useState(createAppStore);
+  useFonts(FONTS);
+  useEffect(() => {
+    void store.dispatch(begin());
+    if (process.env.NODE_ENV === 'production' && 'serviceWorker' in navigator) {
+      // Without it (an old browser, no secure context) the app still works while the server is there.
+      void navigator.serviceWorker.register('/sw.js').catch(() => undefined);
+    }
+    return () => store.stop();
+  }, [store]);
+  return (
+    <Provider store={store}>
+      <SafeAreaProvider>
+        <AppShell>
+          <Slot />
+        </AppShell>
+      </SafeAreaProvider>
+    </Provider>
+  );
+}

@@ -1,0 +1,1 @@
+export { ShelvesScreen as default } from '../../../screens/shelves/ShelvesScreen';

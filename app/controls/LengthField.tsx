@@ -1,0 +1,196 @@
+import { useCallback, useEffect, useId, useRef, useState } from 'react';
+import { StyleSheet, TextInput, View } from 'react-native';
+import type { Message } from '@dormer/core/message';
+import {
+  formatLength,
+  parseLength,
+  styleFor,
+  type JobUnit,
+  type ParseLengthOptions,
+  type Tape,
+  type TypedLength,
+} from '@dormer/core/quantity';
+import { words } from '@dormer/core/words';
+import { FONT, makeStyles, RADIUS, SIZE, SPACE, TARGET } from '../theme';
+import { focusNextLength, LENGTH_FIELD } from './focusNext';
+import { useKeypad } from './KeypadContext';
+import { afterKey, type PadKey } from './keypadKeys';
+import { Txt } from './Txt';
+
+export interface LengthFieldProps {
+  readonly label: string;
+  readonly value: TypedLength | null;
+  readonly units: JobUnit;
+  readonly tape: Tape;
+  readonly sign?: ParseLengthOptions['sign'];
+  readonly leastMm?: number;
+  /** A length that was read and differs from what stood there. */
+  readonly onCommit: (value: TypedLength) => void;
+  /** Enter or Next, after the commit. Left away, the next length field gets the focus. */
+  readonly onNext?: (value: TypedLength) => void;
+  readonly large?: boolean;
+  readonly autoFocus?: boolean;
+  readonly testID?: string;
+}
+
+/**
+ * A length as a person types it, by the keypad or any keyboard. What cannot be read stays as typed, with the
+ * reason below it; what can is kept as typed and shown in the job's unit.
+ */
+export function LengthField(props: LengthFieldProps) {
+  const { label, value, units, tape, sign, leastMm, onCommit, onNext, large, autoFocus, testID } = props;
+  const styles = useStyles();
+  const id = useId();
+  const input = useRef<TextInput>(null);
+  const { show, hide, active } = useKeypad();
+  const [draft, setDraft] = useState<string | null>(null);
+  const [fault, setFault] = useState<Message | null>(null);
+  const fresh = useRef(true);
+
+  const standing = value ? asShown(value, units, tape) : '';
+  const text = draft ?? standing;
+  const read = useCallback(
+    (typed: string) => parseLength(typed, { unit: units, sign, leastMm }),
+    [units, sign, leastMm],
+  );
+
+  const commit = (): TypedLength | null => {
+    if (text === standing && value) {
+      setDraft(null);
+      setFault(null);
+      return value;
+    }
+    const length = read(text);
+    if (!length.ok) {
+      setFault(length.error);
+      return null;
+    }
+    setFault(null);
+    setDraft(null);
+    onCommit(length.value);
+    return length.value;
+  };
+
+  const change = (next: string) => {
+    fresh.current = false;
+    setDraft(next);
+    setFault(null);
+  };
+
+  const submit = () => {
+    const length = commit();
+    if (!length) return;
+    fresh.current = true;
+    if (onNext) onNext(length);
+    else focusNextLength(input.current);
+  };
+
+  const press = (key: PadKey) => {
+    if (key.is === 'next') submit();
+    else change(afterKey(text, key, fresh.current));
+  };
+
+  const focused = active?.id === id;
+  const field = () => ({
+    id,
+    label,
+    otherUnit: inOtherUnit(text, units, read),
+    press,
+    leave: () => input.current?.blur(),
+  });
+  const isActive = useRef(false);
+  // The keypad speaks to the field as it stands now.
+  useEffect(() => {
+    if (isActive.current) show(field());
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [text, label, units, fault]);
+  useEffect(() => () => hide(id), [hide, id]);
+
+  const shownFault = fault ? words(fault, { units, tape }) : null;
+  return (
+    <View style={[styles.field, large && styles.fieldLarge]}>
+      <Txt kind="small" tone="faint">
+        {label}
+      </Txt>
+      <View style={[styles.box, focused && styles.focused, fault ? styles.bad : null]}>
+        <TextInput
+          ref={input}
+          testID={testID ?? LENGTH_FIELD}
+          aria-label={label}
+          aria-invalid={fault ? true : undefined}
+          inputMode="none"
+          autoComplete="off"
+          autoFocus={autoFocus}
+          selectTextOnFocus
+          value={text}
+          onChangeText={change}
+          onFocus={() => {
+            fresh.current = true;
+            isActive.current = true;
+            show(field());
+          }}
+          onBlur={() => {
+            isActive.current = false;
+            hide(id);
+            if (draft !== null && draft.trim() === '') {
+              setDraft(null);
+              setFault(null);
+            } else if (draft !== null) commit();
+          }}
+          onSubmitEditing={submit}
+          blurOnSubmit={false}
+          style={[styles.input, large && styles.large]}
+        />
+        <Txt kind="small" tone="faint" aria-hidden>
+          {units}
+        </Txt>
+      </View>
+      {shownFault ? (
+        <Txt kind="small" tone="stop" role="alert">
+          {shownFault}
+        </Txt>
+      ) : null}
+    </View>
+  );
+}
+
+/** As typed while the unit is the one it was typed in; otherwise in the unit of now. */
+function asShown(value: TypedLength, units: JobUnit, tape: Tape): string {
+  return value.unit === units ? value.typed : formatLength(value.mm, styleFor(units, tape));
+}
+
+function inOtherUnit(text: string, units: JobUnit, read: (typed: string) => ReturnType<typeof parseLength>): string {
+  const length = read(text);
+  if (!length.ok) return '';
+  const other = units === 'in' ? 'mm' : 'in';
+  return `= ${formatLength(length.value.mm, { unit: other, withUnit: true })}`;
+}
+
+const useStyles = makeStyles((colours) =>
+  StyleSheet.create({
+    field: { gap: SPACE.small, flexGrow: 1, flexBasis: 130, minWidth: 120 },
+    fieldLarge: { flexBasis: 'auto' },
+    box: {
+      flexDirection: 'row',
+      alignItems: 'center',
+      borderWidth: 1,
+      borderColor: colours.edge,
+      borderRadius: RADIUS.usual,
+      backgroundColor: colours.panel,
+      paddingRight: SPACE.one,
+    },
+    focused: { borderColor: colours.chalk, borderWidth: 2, margin: -1 },
+    bad: { borderColor: colours.stop, borderWidth: 2, margin: -1 },
+    input: {
+      flex: 1,
+      minWidth: 0,
+      minHeight: TARGET - 2,
+      paddingHorizontal: SPACE.one,
+      color: colours.pencil,
+      fontFamily: FONT.semibold,
+      fontSize: SIZE.strong,
+      fontVariant: ['tabular-nums'],
+    },
+    large: { fontSize: SIZE.entry, minHeight: 58 },
+  }),
+);

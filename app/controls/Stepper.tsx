@@ -1,0 +1,37 @@
+import Minus from 'lucide-react-native/icons/minus';
+import Plus from 'lucide-react-native/icons/plus';
+import { StyleSheet, View } from 'react-native';
+import { makeStyles, SPACE } from '../theme';
+import { Button } from './Button';
+import { Txt } from './Txt';
+
+export interface StepperProps {
+  readonly label: string;
+  readonly less: string;
+  readonly more: string;
+  readonly value: number;
+  readonly least: number;
+  readonly most: number;
+  readonly onChange: (value: number) => void;
+}
+
+/** A small whole number, up and down. */
+export function Stepper({ label, less, more, value, least, most, onChange }: StepperProps) {
+  const styles = useStyles();
+  return (
+    <View style={styles.row} role="group" aria-label={label}>
+      <Button title={less} icon={Minus} iconOnly disabled={value <= least} onPress={() => onChange(value - 1)} />
+      <Txt kind="figure" style={styles.value} aria-live="polite">
+        {value}
+      </Txt>
+      <Button title={more} icon={Plus} iconOnly disabled={value >= most} onPress={() => onChange(value + 1)} />
+    </View>
+  );
+}
+
+const useStyles = makeStyles(() =>
+  StyleSheet.create({
+    row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.half },
+    value: { minWidth: 44, textAlign: 'center' },
+  }),
+);

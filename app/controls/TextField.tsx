@@ -1,0 +1,76 @@
+import { useState } from 'react';
+import { StyleSheet, TextInput, View, type TextInputProps } from 'react-native';
+import { FONT, makeStyles, RADIUS, SIZE, SPACE, TARGET, useTheme } from '../theme';
+import { Txt } from './Txt';
+
+export interface TextFieldProps extends Omit<TextInputProps, 'onChange' | 'style'> {
+  readonly label: string;
+  readonly value: string;
+  /** Called when the person leaves the field or presses Enter, with what stands there. */
+  readonly onCommit?: (text: string) => void;
+  readonly fault?: string | null;
+}
+
+/** A line or more of words. */
+export function TextField({ label, value, onCommit, onChangeText, fault, multiline, ...rest }: TextFieldProps) {
+  const styles = useStyles();
+  const { colours } = useTheme();
+  const [draft, setDraft] = useState<string | null>(null);
+  const [focused, setFocused] = useState(false);
+  const commit = () => {
+    if (draft !== null && draft !== value) onCommit?.(draft);
+    setDraft(null);
+  };
+  return (
+    <View style={styles.field}>
+      <Txt kind="small" tone="faint">
+        {label}
+      </Txt>
+      <TextInput
+        {...rest}
+        aria-label={label}
+        aria-invalid={fault ? true : undefined}
+        multiline={multiline}
+        value={draft ?? value}
+        onChangeText={(text) => {
+          setDraft(text);
+          onChangeText?.(text);
+        }}
+        onFocus={() => setFocused(true)}
+        onBlur={() => {
+          setFocused(false);
+          commit();
+        }}
+        onSubmitEditing={multiline ? undefined : commit}
+        placeholderTextColor={colours.faint}
+        style={[styles.input, multiline && styles.tall, focused && styles.focused, fault ? styles.bad : null]}
+      />
+      {fault ? (
+        <Txt kind="small" tone="stop" role="alert">
+          {fault}
+        </Txt>
+      ) : null}
+    </View>
+  );
+}
+
+const useStyles = makeStyles((colours) =>
+  StyleSheet.create({
+    field: { gap: SPACE.small },
+    input: {
+      minHeight: TARGET,
+      borderWidth: 1,
+      borderColor: colours.edge,
+      borderRadius: RADIUS.usual,
+      paddingHorizontal: SPACE.one,
+      paddingVertical: SPACE.half,
+      backgroundColor: colours.panel,
+      color: colours.pencil,
+      fontFamily: FONT.regular,
+      fontSize: SIZE.body,
+    },
+    tall: { minHeight: 110, textAlignVertical: 'top' },
+    focused: { borderColor: colours.chalk, borderWidth: 2, margin: -1 },
+    bad: { borderColor: colours.stop, borderWidth: 2 },
+  }),
+);

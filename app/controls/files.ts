@@ -1,0 +1,42 @@
+import { writeJobFile, type Job } from '@dormer/core/job/document';
+
+/** Hands a file to the browser to be kept. */
+export function download(name: string, contents: string, type: string): void {
+  const address = URL.createObjectURL(new Blob([contents], { type }));
+  const link = document.createElement('a');
+  link.href = address;
+  link.download = name;
+  link.click();
+  // The browser has taken it by the next turn.
+  setTimeout(() => URL.revokeObjectURL(address), 1000);
+}
+
+/** A job as its file. */
+export function downloadJob(job: Job): void {
+  download(`${fileName(job.name)}.dormer.json`, writeJobFile(job), 'application/json');
+}
+
+/** A name as every file system takes it. */
+export function fileName(name: string): string {
+  const plain = name
+    .normalize('NFC')
+    .replace(/[^\p{L}\p{N}]+/gu, '-')
+    .replace(/^-+|-+$/g, '');
+  return plain.slice(0, 80) || 'job';
+}
+
+/** Asks the person for a file. @returns its text, or null when none was chosen */
+export function pickFile(accept: string): Promise<string | null> {
+  return new Promise((resolve) => {
+    const input = document.createElement('input');
+    input.type = 'file';
+    input.accept = accept;
+    input.onchange = () => {
+      const file = input.files?.[0];
+      if (file) file.text().then(resolve, () => resolve(null));
+      else resolve(null);
+    };
+    input.oncancel = () => resolve(null);
+    input.click();
+  });
+}

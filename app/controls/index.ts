@@ -1,0 +1,15 @@
+export { Button } from './Button';
+export { Keypad } from './Keypad';
+export { KeypadProvider, useKeypad } from './KeypadContext';
+export { LengthField } from './LengthField';
+export { NoticeLine } from './Notices';
+export { PlanNotices } from './PlanNotices';
+export { Section } from './Section';
+export { Segmented } from './Segmented';
+export { Sheet } from './Sheet';
+export { StageLayout } from './StageLayout';
+export { Stepper } from './Stepper';
+export { TextField } from './TextField';
+export { Toast } from './Toast';
+export { Txt } from './Txt';
+export { Why } from './Why';

@@ -1,0 +1,109 @@
+import Maximize from 'lucide-react-native/icons/maximize-2';
+import { useState, type ReactNode } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
+import type { About } from '@dormer/core/problem';
+import { EXAGGERATIONS, type Exaggeration, type Scene } from '@dormer/core/scene';
+import type { Reader } from '@dormer/core/words';
+import { Button, Sheet, Txt } from '../controls';
+import { useLabel } from '../labels';
+import { FONT, makeStyles, RADIUS, SPACE, useWide } from '../theme';
+import { SceneView } from './SceneView';
+
+export interface DrawingPaneProps {
+  readonly scene: Scene;
+  readonly reader: Reader;
+  readonly exaggeration: Exaggeration;
+  readonly onExaggeration: (factor: Exaggeration) => void;
+  readonly description?: string;
+  readonly selected?: About | null;
+  readonly onPress?: (about: About) => void;
+  readonly aside?: ReactNode;
+}
+
+const SMALL_PX = 230;
+
+/** A drawing of the opening with the switch that draws its crookedness larger, always saying so. */
+export function DrawingPane(props: DrawingPaneProps) {
+  const { scene, reader, exaggeration, onExaggeration, aside, ...rest } = props;
+  const styles = useStyles();
+  const label = useLabel();
+  const wide = useWide();
+  const [whole, setWhole] = useState(false);
+  const [height, setHeight] = useState(0);
+  // Beside the keypad there is room for the saying only.
+  const small = height > 0 && height < SMALL_PX;
+  // A drawing that lies flat has its switch above it, an upright one beside it.
+  const flat = scene.bounds.width > scene.bounds.height;
+  const view = <SceneView scene={scene} reader={reader} {...rest} />;
+  return (
+    <View style={styles.pane} onLayout={({ nativeEvent }) => setHeight(nativeEvent.layout.height)}>
+      <View style={styles.sheet}>{view}</View>
+      <View style={flat ? styles.above : styles.corner}>
+        {small ? null : (
+          <View
+            style={[styles.factors, flat && styles.factorsFlat]}
+            role="radiogroup"
+            aria-label={label('drawing.exaggeration')}
+          >
+            {EXAGGERATIONS.map((factor) => (
+              <Pressable
+                key={factor}
+                role="radio"
+                aria-checked={factor === exaggeration}
+                aria-label={label('drawing.times', { factor })}
+                onPress={() => onExaggeration(factor)}
+                style={[styles.factor, factor === exaggeration && styles.chosen]}
+              >
+                <Txt style={[styles.factorText, factor === exaggeration && styles.chosenText]}>{factor}×</Txt>
+              </Pressable>
+            ))}
+          </View>
+        )}
+        {exaggeration > 1 ? (
+          <Txt kind="small" tone="faint" style={flat ? styles.sayingFlat : styles.saying}>
+            {label('drawing.saying', { factor: exaggeration })}
+          </Txt>
+        ) : null}
+        {aside}
+        {wide || small ? null : (
+          <Button
+            title={label('drawing.enlarge')}
+            icon={Maximize}
+            iconOnly
+            look="quiet"
+            onPress={() => setWhole(true)}
+          />
+        )}
+      </View>
+      {whole ? (
+        <Sheet title={label('drawing.title')} closeTitle={label('close')} onClose={() => setWhole(false)}>
+          <View style={styles.whole}>{view}</View>
+        </Sheet>
+      ) : null}
+    </View>
+  );
+}
+
+const useStyles = makeStyles((colours) =>
+  StyleSheet.create({
+    pane: { flex: 1, backgroundColor: colours.paper, flexDirection: 'column-reverse' },
+    sheet: { flex: 1, minHeight: 0 },
+    whole: { height: 600 },
+    corner: { position: 'absolute', top: SPACE.half, left: SPACE.half, gap: SPACE.small, alignItems: 'flex-start' },
+    above: { flexDirection: 'row', alignItems: 'center', gap: SPACE.half, padding: SPACE.half },
+    factorsFlat: { flexDirection: 'row' },
+    sayingFlat: { flex: 1 },
+    factors: {
+      borderRadius: RADIUS.usual,
+      borderWidth: 1,
+      borderColor: colours.edge,
+      backgroundColor: colours.panel,
+      overflow: 'hidden',
+    },
+    factor: { minWidth: 48, minHeight: 48, alignItems: 'center', justifyContent: 'center' },
+    factorText: { fontFamily: FONT.semibold },
+    chosen: { backgroundColor: colours.action },
+    chosenText: { color: colours.onAction },
+    saying: { maxWidth: 84 },
+  }),
+);

@@ -1,0 +1,2 @@
+export { DrawingPane } from './DrawingPane';
+export { SceneView } from './SceneView';

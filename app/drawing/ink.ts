@@ -1,0 +1,54 @@
+import type { Role } from '@dormer/core/scene';
+import type { Colours } from '../theme';
+
+/** How a role is drawn. */
+export interface Ink {
+  readonly fill?: string;
+  readonly fillOpacity?: number;
+  readonly stroke?: string;
+  readonly width?: number;
+  readonly dash?: string;
+  readonly text: string;
+}
+
+/** The hatch of walls and of what is not known, by the ids of their patterns. */
+export const HATCH = { wall: 'hatch-wall', unknown: 'hatch-unknown' } as const;
+
+export function inkFor(role: Role, c: Colours): Ink {
+  switch (role) {
+    case 'wall':
+      return { fill: `url(#${HATCH.wall})`, stroke: c.pencil, width: 1.5, text: c.pencil };
+    case 'wall-unknown':
+      return { fill: `url(#${HATCH.unknown})`, stroke: c.faint, width: 1, dash: '5 4', text: c.faint };
+    case 'wall-behind':
+      return { stroke: c.faint, width: 1, dash: '2 3', text: c.faint };
+    case 'uncertain-band':
+      return { fill: c.band, fillOpacity: 0.22, text: c.faint };
+    case 'board':
+      return { fill: c.wood, stroke: c.woodEdge, width: 1, text: c.pencil };
+    case 'nosing':
+      return { fill: c.wood, fillOpacity: 0.75, stroke: c.woodEdge, width: 1, text: c.pencil };
+    case 'cleat':
+      return { fill: c.woodDark, stroke: c.woodEdge, width: 1, text: c.pencil };
+    case 'cleat-below':
+      return { stroke: c.woodEdge, width: 1, dash: '5 3', text: c.pencil };
+    case 'pole':
+      return { fill: c.panel, stroke: c.pencil, width: 1, text: c.pencil };
+    case 'level-line':
+      return { stroke: c.chalk, width: 1.5, dash: '8 4', text: c.chalk };
+    case 'floor-mark':
+      return { stroke: c.pencil, width: 2, text: c.pencil };
+    case 'reading':
+      return { stroke: c.action, width: 1.5, fill: c.action, text: c.action };
+    case 'reading-behind':
+      return { stroke: c.action, width: 1, dash: '4 3', fill: c.action, text: c.action };
+    case 'reading-wanted':
+      return { stroke: c.chalk, width: 3, fill: c.chalk, dash: '9 5', text: c.chalk };
+    case 'dimension':
+      return { stroke: c.faint, width: 1, fill: c.faint, text: c.pencil };
+    case 'shelf-name':
+      return { text: c.pencil };
+    case 'stopped':
+      return { fill: c.stopWash, stroke: c.stop, width: 1.5, dash: '4 3', text: c.stop };
+  }
+}

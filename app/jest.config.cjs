@@ -1,0 +1,9 @@
+module.exports = {
+  displayName: 'app',
+  preset: 'jest-expo',
+  testMatch: ['<rootDir>/**/*.test.{ts,tsx}'],
+  testPathIgnorePatterns: ['/node_modules/', '/dist/'],
+  transformIgnorePatterns: [
+    'node_modules/(?!((jest-)?react-native|@react-native(-community)?|expo(nent)?|@expo(nent)?/.*|@expo-google-fonts/.*|react-navigation|@react-navigation/.*|react-native-svg|lucide-react-native|@reduxjs/toolkit|immer|redux-undo|idb-keyval|react-redux|date-fns))',
+  ],
+};

@@ -1,0 +1,1 @@
+export { useLabel, type Label, type LabelKey } from './labels';

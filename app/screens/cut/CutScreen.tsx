@@ -1,0 +1,121 @@
+import ClipboardCopy from 'lucide-react-native/icons/clipboard-copy';
+import Download from 'lucide-react-native/icons/download';
+import Printer from 'lucide-react-native/icons/printer';
+import { setStringAsync } from 'expo-clipboard';
+import { useMemo, useState } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
+import type { Job } from '@dormer/core/job/document';
+import type { Plan } from '@dormer/core/plan';
+import { planSectionScene } from '@dormer/core/scene';
+import { lengthWords, words } from '@dormer/core/words';
+import { Button, Keypad, PlanNotices, StageLayout, Txt } from '../../controls';
+import { download, fileName } from '../../controls/files';
+import { DrawingPane } from '../../drawing';
+import { useLabel } from '../../labels';
+import { notify, selectOpenJob, selectPlanned, settings, useAppDispatch, useAppSelector } from '../../store';
+import { FONT, makeStyles, RADIUS, SPACE, TARGET } from '../../theme';
+import { CutGroupView } from './CutGroupView';
+import { PrintSheet, usePrinting } from './PrintSheet';
+
+/** The list to cut: what, how long, how many, what to pencil on each. */
+export function CutScreen() {
+  const job = useAppSelector(selectOpenJob);
+  const { plan } = useAppSelector(selectPlanned);
+  return job && plan ? <Cut job={job} plan={plan} /> : null;
+}
+
+function Cut({ job, plan }: { job: Job; plan: Plan }) {
+  const styles = useStyles();
+  const label = useLabel();
+  const dispatch = useAppDispatch();
+  const exaggeration = useAppSelector((state) => state.settings.exaggeration);
+  const { printing, print } = usePrinting();
+  const numbers = [...new Set(plan.parts.map((part) => part.shelf))];
+  const [chosen, setChosen] = useState(1);
+  const shelf = numbers.includes(chosen) ? chosen : (numbers[0] ?? 1);
+  const scene = useMemo(() => planSectionScene(plan, shelf, exaggeration), [plan, shelf, exaggeration]);
+  const board = plan.parts.find((part) => part.shelf === shelf && part.role === 'board');
+  const empty = plan.cutList.length === 0;
+
+  const copy = async () => {
+    // The writers of sheets are fetched when they are asked for.
+    const { cutListText } = await import('@dormer/core/exchange');
+    await setStringAsync(cutListText(plan, job));
+    dispatch(notify('cut.copied'));
+  };
+  const csv = async () => {
+    const { cutListCsv } = await import('@dormer/core/exchange');
+    download(`${fileName(job.name)}-cut-list.csv`, cutListCsv(plan, job), 'text/csv;charset=utf-8');
+  };
+  return (
+    <StageLayout
+      name={label('stage.cut')}
+      share={0.3}
+      keypad={<Keypad units={job.units} tape={job.tape} />}
+      drawing={
+        <DrawingPane
+          scene={scene}
+          reader={job}
+          exaggeration={exaggeration}
+          onExaggeration={(factor) => dispatch(settings.set({ exaggeration: factor }))}
+          description={
+            words(scene.title, job) +
+            (board ? `: ${lengthWords(board.length.mm, job)} × ${lengthWords(board.width.mm, job)}` : '')
+          }
+        />
+      }
+      foot={
+        empty ? null : (
+          <>
+            <Button title={label('cut.copy')} icon={ClipboardCopy} grow onPress={() => void copy()} />
+            <Button title={label('cut.csv')} icon={Download} grow onPress={() => void csv()} />
+            <Button title={label('cut.print')} icon={Printer} grow onPress={print} />
+          </>
+        )
+      }
+    >
+      {numbers.length > 1 ? (
+        <View style={styles.shelves} role="radiogroup" aria-label={label('cut.whichShelf')}>
+          {numbers.map((number) => (
+            <Pressable
+              key={number}
+              role="radio"
+              aria-checked={number === shelf}
+              aria-label={label('cut.shelf', { shelf: number })}
+              onPress={() => setChosen(number)}
+              style={[styles.shelf, number === shelf && styles.chosen]}
+            >
+              <Txt style={[styles.shelfText, number === shelf && styles.chosenText]}>{number}</Txt>
+            </Pressable>
+          ))}
+        </View>
+      ) : null}
+      <PlanNotices reader={job} problems={plan.problems.filter((one) => one.about.is !== 'reading')} />
+      {empty ? <Txt tone="faint">{label('cut.empty')}</Txt> : null}
+      {plan.cutList.map((group) => (
+        <CutGroupView key={`${group.thicknessMm}-${group.widthMm}`} group={group} plan={plan} job={job} />
+      ))}
+      <PlanNotices reader={job} problems={[]} cautions={plan.cautions.filter((one) => one.stage === 'cut')} />
+      {printing ? <PrintSheet job={job} plan={plan} /> : null}
+    </StageLayout>
+  );
+}
+
+const useStyles = makeStyles((colours) =>
+  StyleSheet.create({
+    shelves: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.half },
+    shelf: {
+      width: TARGET,
+      height: TARGET,
+      borderRadius: RADIUS.usual,
+      borderWidth: 1,
+      borderColor: colours.edge,
+      alignItems: 'center',
+      justifyContent: 'center',
+      backgroundColor: colours.panel,
+    },
+    chosen: { backgroundColor: colours.action, borderColor: colours.action },
+    shelfText: { fontFamily: FONT.semibold, fontSize: 18 },
+    chosenText: { color: colours.onAction },
+  }),
+);

@@ -1,0 +1,142 @@
+import { useEffect, useState } from 'react';
+import { createPortal, flushSync } from 'react-dom';
+import { StyleSheet, View } from 'react-native';
+import type { Job } from '@dormer/core/job/document';
+import type { Plan } from '@dormer/core/plan';
+import { elevationScene } from '@dormer/core/scene';
+import { lengthWords, words } from '@dormer/core/words';
+import { Txt } from '../../controls';
+import { SceneView } from '../../drawing';
+import { useLabel } from '../../labels';
+import { FONT, makeStyles, SPACE, ThemeProvider } from '../../theme';
+import { namesIn } from './names';
+
+/** Whether a sheet is being printed, by our button or the browser's own. */
+export function usePrinting(): { printing: boolean; print: () => void } {
+  const [printing, setPrinting] = useState(false);
+  useEffect(() => {
+    const before = () => flushSync(() => setPrinting(true));
+    const after = () => setPrinting(false);
+    window.addEventListener('beforeprint', before);
+    window.addEventListener('afterprint', after);
+    return () => {
+      window.removeEventListener('beforeprint', before);
+      window.removeEventListener('afterprint', after);
+    };
+  }, []);
+  return { printing, print: () => window.print() };
+}
+
+const DRAWING = { width: 420, height: 520 } as const;
+
+/** The sheet for the saw and the wall: drawing, marks, cut list, cautions, in black on white. */
+export function PrintSheet({ job, plan }: { job: Job; plan: Plan }) {
+  const place = document.getElementById('print-sheet');
+  if (!place) return null;
+  return createPortal(
+    <ThemeProvider choice="light">
+      <Printed job={job} plan={plan} />
+    </ThemeProvider>,
+    place,
+  );
+}
+
+function Printed({ job, plan }: { job: Job; plan: Plan }) {
+  const styles = useStyles();
+  const label = useLabel();
+  const scene = elevationScene(plan, job, { exaggeration: 1, show: 'shelves' });
+  const mark = (shelf: number, what: 'shelf-top' | 'cleat-top') =>
+    plan.marks.find((one) => one.shelf === shelf && one.what === what);
+  return (
+    <View style={styles.sheet} testID="print-sheet">
+      <Txt kind="title">{job.name}</Txt>
+      <View style={styles.top}>
+        <SceneView scene={scene} reader={job} size={DRAWING} />
+        <View style={styles.marks}>
+          <Txt kind="strong">{label('marks.title')}</Txt>
+          <Line cells={['', label('mark.shelf-top'), label('mark.cleat-top')]} head />
+          {[...plan.shelves].reverse().map((shelf) => (
+            <Line
+              key={shelf.number}
+              cells={[
+                String(shelf.number),
+                lengthWords(shelf.top.mm, job),
+                lengthWords(mark(shelf.number, 'cleat-top')?.up.mm ?? shelf.underside.mm, job),
+              ]}
+            />
+          ))}
+          <Txt kind="small">{label('print.levelLine', { up: lengthWords(plan.levelLineUpMm, job) })}</Txt>
+        </View>
+      </View>
+      <Txt kind="strong">{label('print.cutList')}</Txt>
+      <Line
+        head
+        cells={[
+          label('print.section'),
+          label('print.count'),
+          label('print.length'),
+          label('print.labels'),
+          label('print.part'),
+        ]}
+      />
+      {plan.cutList.flatMap((group) =>
+        group.rows.map((row) => (
+          <Line
+            key={row.labels.join()}
+            cells={[
+              `${lengthWords(group.thicknessMm, job, false)} × ${lengthWords(group.widthMm, job)}`,
+              String(row.count),
+              lengthWords(row.lengthMm, job),
+              row.labels.join(' '),
+              namesIn(
+                plan.parts.filter((part) => row.partIds.includes(part.id)),
+                job,
+              ),
+            ]}
+          />
+        )),
+      )}
+      {plan.problems.map((problem, index) => (
+        <Txt key={index} kind="small">
+          {label(problem.severity === 'stop' ? 'problem.stop' : 'problem.doubtful')} {words(problem.message, job)}
+        </Txt>
+      ))}
+      {plan.cautions.map((caution) => (
+        <Txt key={caution.message.code} kind="small">
+          {words(caution.message, job)}
+        </Txt>
+      ))}
+    </View>
+  );
+}
+
+function Line({ cells, head }: { cells: readonly string[]; head?: boolean }) {
+  const styles = useStyles();
+  return (
+    <View style={[styles.line, head && styles.head]}>
+      {cells.map((cell, index) => (
+        <Txt key={index} style={[styles.cell, head && styles.headCell]}>
+          {cell}
+        </Txt>
+      ))}
+    </View>
+  );
+}
+
+const useStyles = makeStyles((colours) =>
+  StyleSheet.create({
+    sheet: { padding: SPACE.two, gap: SPACE.one },
+    top: { flexDirection: 'row', gap: SPACE.three },
+    marks: { flex: 1, gap: SPACE.small },
+    line: {
+      flexDirection: 'row',
+      gap: SPACE.one,
+      borderBottomWidth: 1,
+      borderBottomColor: colours.rule,
+      paddingVertical: 3,
+    },
+    head: { borderBottomColor: colours.pencil },
+    cell: { flex: 1 },
+    headCell: { fontFamily: FONT.semibold },
+  }),
+);

@@ -1,0 +1,7 @@
+import type { Plan } from '@dormer/core/plan';
+import { words, type Reader } from '@dormer/core/words';
+
+/** The names of pieces, each once. */
+export function namesIn(parts: Plan['parts'], reader: Reader): string {
+  return [...new Set(parts.map((part) => words(part.name, reader)))].join(', ');
+}

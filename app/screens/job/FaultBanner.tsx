@@ -1,0 +1,116 @@
+import { formatDistanceToNow } from 'date-fns/formatDistanceToNow';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { summarise, type Job } from '@dormer/core/job/document';
+import { Button, NoticeLine, Sheet, Txt } from '../../controls';
+import { useLabel } from '../../labels';
+import { keepBoth, keepMine, keepTheirs, records, selectRecord, useAppDispatch, useAppSelector } from '../../store';
+import { makeStyles, RADIUS, SPACE } from '../../theme';
+
+/** What keeps a job from being saved, and the ways on. */
+export function FaultBanner({ id }: { id: string }) {
+  const styles = useStyles();
+  const label = useLabel();
+  const dispatch = useAppDispatch();
+  const fault = useAppSelector((state) => selectRecord(state, id)?.fault ?? null);
+  const storageFault = useAppSelector((state) => state.records.storageFault);
+  const [choosing, setChoosing] = useState(false);
+  if (!fault) {
+    if (!storageFault) return null;
+    return (
+      <View style={styles.banner}>
+        <NoticeLine
+          is="stop"
+          word={label('problem.stop')}
+          words={label('save.storageFault', { reason: storageFault })}
+        />
+      </View>
+    );
+  }
+  return (
+    <View style={styles.banner}>
+      {fault.is === 'stale' ? (
+        <>
+          <NoticeLine is="doubtful" word={label('problem.doubtful')} words={label('stale.banner')} />
+          <Button title={label('stale.look')} look="lead" onPress={() => setChoosing(true)} />
+        </>
+      ) : null}
+      {fault.is === 'removed' ? (
+        <>
+          <NoticeLine is="doubtful" word={label('problem.doubtful')} words={label('removedElsewhere.banner')} />
+          <View style={styles.row}>
+            <Button title={label('removedElsewhere.back')} look="lead" grow onPress={() => dispatch(keepMine(id))} />
+            <Button
+              title={label('removedElsewhere.letGo')}
+              look="stop"
+              grow
+              onPress={() => dispatch(records.removed(id))}
+            />
+          </View>
+        </>
+      ) : null}
+      {fault.is === 'refused' ? (
+        <NoticeLine
+          is="stop"
+          word={label('problem.stop')}
+          words={label('save.refusedWhy', { reasons: fault.reasons.slice(0, 3).join(' ') })}
+        />
+      ) : null}
+      {choosing && fault.is === 'stale' ? <BothVersions id={id} onClose={() => setChoosing(false)} /> : null}
+    </View>
+  );
+}
+
+function BothVersions({ id, onClose }: { id: string; onClose: () => void }) {
+  const styles = useStyles();
+  const label = useLabel();
+  const dispatch = useAppDispatch();
+  const record = useAppSelector((state) => selectRecord(state, id));
+  if (record?.fault?.is !== 'stale') return null;
+  const { current } = record.fault;
+  const settle = (how: () => void) => () => {
+    how();
+    onClose();
+  };
+  return (
+    <Sheet title={label('stale.title')} closeTitle={label('close')} onClose={onClose}>
+      <Txt>{label('stale.explained')}</Txt>
+      <Version title={label('stale.here')} job={record.job} at={record.changedAt} />
+      <Version title={label('stale.there')} job={current.job} at={current.changedAt} />
+      <View style={styles.choices}>
+        <Button
+          title={label('stale.keepBoth')}
+          look="lead"
+          onPress={settle(() => dispatch(keepBoth(id, label('jobs.copyName', { name: record.job.name }))))}
+        />
+        <Button title={label('stale.keepMine')} onPress={settle(() => dispatch(keepMine(id)))} />
+        <Button title={label('stale.keepTheirs')} onPress={settle(() => dispatch(keepTheirs(id)))} />
+      </View>
+    </Sheet>
+  );
+}
+
+function Version({ title, job, at }: { title: string; job: Job; at: string }) {
+  const styles = useStyles();
+  const label = useLabel();
+  const { readings, shelves } = summarise(job);
+  return (
+    <View style={styles.version}>
+      <Txt kind="strong">{title}</Txt>
+      <Txt>{job.name}</Txt>
+      <Txt tone="faint">
+        {label('jobs.readings', { count: readings })} · {label('jobs.shelves', { count: shelves })} ·{' '}
+        {formatDistanceToNow(new Date(at), { addSuffix: true })}
+      </Txt>
+    </View>
+  );
+}
+
+const useStyles = makeStyles((colours) =>
+  StyleSheet.create({
+    banner: { padding: SPACE.half, gap: SPACE.half, borderBottomWidth: 1, borderBottomColor: colours.rule },
+    row: { flexDirection: 'row', gap: SPACE.half },
+    choices: { gap: SPACE.half },
+    version: { borderWidth: 1, borderColor: colours.edge, borderRadius: RADIUS.usual, padding: SPACE.one },
+  }),
+);

@@ -1,0 +1,126 @@
+import { useEffect, useState, type ReactNode } from 'react';
+import { ActivityIndicator, StyleSheet, View } from 'react-native';
+import { Link } from 'expo-router';
+import { KeypadProvider, NoticeLine, Txt, useKeypad } from '../../controls';
+import { useLabel } from '../../labels';
+import {
+  closeJob,
+  openJob,
+  selectLoaded,
+  selectOpenJob,
+  selectPlanned,
+  selectRecord,
+  useAppDispatch,
+  useAppSelector,
+} from '../../store';
+import { makeStyles, SPACE, useTheme, useWide } from '../../theme';
+import { FaultBanner } from './FaultBanner';
+import { JobHeader } from './JobHeader';
+import { JobMenu } from './JobMenu';
+import { ShortcutsSheet } from './ShortcutsSheet';
+import { StageNav } from './StageNav';
+import { useShortcuts } from './useShortcuts';
+
+/** What is around every stage of one job: its name, where it is kept, undo, and the stages. */
+export function JobFrame({ id, children }: { id: string; children: ReactNode }) {
+  const dispatch = useAppDispatch();
+  const loaded = useAppSelector(selectLoaded);
+  const job = useAppSelector(selectOpenJob);
+  const gone = useAppSelector((state) => selectRecord(state, id)?.removed ?? false);
+  const [found, setFound] = useState<boolean | null>(null);
+  useEffect(() => {
+    if (!loaded) return;
+    let current = true;
+    void dispatch(openJob(id)).then((there) => {
+      if (current) setFound(there);
+    });
+    return () => {
+      current = false;
+    };
+  }, [dispatch, id, loaded]);
+  useEffect(() => () => void dispatch(closeJob()), [dispatch, id]);
+  const name = job?.name;
+  useEffect(() => {
+    if (name) document.title = `${name} · Dormer`;
+  }, [name]);
+
+  if (found === false || gone) return <NotHere />;
+  if (!job || job.id !== id) return <Opening />;
+  return (
+    <KeypadProvider>
+      <Frame id={id}>{children}</Frame>
+    </KeypadProvider>
+  );
+}
+
+function Frame({ id, children }: { id: string; children: ReactNode }) {
+  const styles = useStyles();
+  const wide = useWide();
+  const label = useLabel();
+  const typing = useKeypad().active !== null;
+  const { fault } = useAppSelector(selectPlanned);
+  const [sheet, setSheet] = useState<'menu' | 'shortcuts' | null>(null);
+  useShortcuts(id, () => setSheet('shortcuts'));
+  const stages = <StageNav id={id} wide={wide} />;
+  return (
+    <View style={styles.frame}>
+      <JobHeader id={id} onMenu={() => setSheet('menu')} />
+      <FaultBanner id={id} />
+      {fault ? (
+        <NoticeLine is="stop" word={label('problem.stop')} words={label('plan.failed', { reason: fault })} />
+      ) : null}
+      <View style={wide ? styles.wide : styles.phone}>
+        {wide ? stages : null}
+        <View style={styles.stage}>{children}</View>
+        {wide || typing ? null : stages}
+      </View>
+      {sheet === 'menu' ? (
+        <JobMenu id={id} onClose={() => setSheet(null)} onShortcuts={() => setSheet('shortcuts')} />
+      ) : null}
+      {sheet === 'shortcuts' ? <ShortcutsSheet onClose={() => setSheet(null)} /> : null}
+    </View>
+  );
+}
+
+function Opening() {
+  const styles = useStyles();
+  const label = useLabel();
+  const { colours } = useTheme();
+  return (
+    <View style={styles.message} role="main">
+      <ActivityIndicator color={colours.action} />
+      <Txt tone="faint">{label('job.opening')}</Txt>
+    </View>
+  );
+}
+
+function NotHere() {
+  const styles = useStyles();
+  const label = useLabel();
+  return (
+    <View style={styles.message} role="main">
+      <Txt kind="title">{label('job.notHere')}</Txt>
+      <Txt tone="faint" style={styles.words}>
+        {label('job.notHereWhy')}
+      </Txt>
+      <Link href="/" style={styles.link}>
+        <Txt kind="strong" style={styles.linkText}>
+          {label('lost.home')}
+        </Txt>
+      </Link>
+    </View>
+  );
+}
+
+const useStyles = makeStyles((colours) =>
+  StyleSheet.create({
+    frame: { flex: 1, minHeight: 0 },
+    phone: { flex: 1, minHeight: 0 },
+    wide: { flex: 1, minHeight: 0, flexDirection: 'row' },
+    stage: { flex: 1, minHeight: 0, minWidth: 0 },
+    message: { flex: 1, alignItems: 'center', justifyContent: 'center', gap: SPACE.two, padding: SPACE.three },
+    words: { textAlign: 'center' },
+    link: { padding: SPACE.one },
+    linkText: { textDecorationLine: 'underline', color: colours.action },
+  }),
+);

@@ -1,0 +1,115 @@
+import Copy from 'lucide-react-native/icons/copy';
+import Download from 'lucide-react-native/icons/download';
+import History from 'lucide-react-native/icons/rotate-ccw-clock';
+import Keyboard from 'lucide-react-native/icons/keyboard';
+import Trash from 'lucide-react-native/icons/trash';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { LIMITS } from '@dormer/core/job/document';
+import { JOB_UNITS, TAPES, tapeStepName } from '@dormer/core/quantity';
+import { Button, Segmented, Sheet, TextField, Txt } from '../../controls';
+import { downloadJob } from '../../controls/files';
+import { useLabel } from '../../labels';
+import { copyJob, editJob, removeJob, selectOpenJob, settings, useAppDispatch, useAppSelector } from '../../store';
+import { useShortName } from './useShortName';
+import { withUnits } from './useShortcuts';
+import { VersionsSheet } from './VersionsSheet';
+
+interface JobMenuProps {
+  readonly id: string;
+  readonly onClose: () => void;
+  readonly onShortcuts: () => void;
+}
+
+/** What concerns the whole job: its name, notes, units and tape; copies, files, earlier versions, removal. */
+export function JobMenu({ id, onClose, onShortcuts }: JobMenuProps) {
+  const label = useLabel();
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const shortName = useShortName();
+  const job = useAppSelector(selectOpenJob);
+  const theme = useAppSelector((state) => state.settings.theme);
+  const [versions, setVersions] = useState(false);
+  const [nameFault, setNameFault] = useState<string | null>(null);
+  if (!job) return null;
+  if (versions) return <VersionsSheet id={id} onClose={onClose} />;
+  const tapes = TAPES.filter((tape) => tape.endsWith('in') === (job.units === 'in'));
+  return (
+    <Sheet title={label('menu.title')} closeTitle={label('close')} onClose={onClose}>
+      <TextField
+        label={label('menu.name')}
+        value={job.name}
+        maxLength={LIMITS.name}
+        fault={nameFault}
+        onCommit={(name) => {
+          const good = name.trim() !== '';
+          setNameFault(good ? null : label('menu.nameEmpty'));
+          if (good) dispatch(editJob((one) => ({ ...one, name: name.trim() })));
+        }}
+      />
+      <TextField
+        label={label('menu.notes')}
+        value={job.notes}
+        multiline
+        maxLength={LIMITS.notes}
+        onCommit={(notes) => dispatch(editJob((one) => ({ ...one, notes })))}
+      />
+      <View>
+        <Txt kind="small" tone="faint">
+          {label('menu.units')}
+        </Txt>
+        <Segmented
+          label={label('menu.units')}
+          value={job.units}
+          options={JOB_UNITS.map((value) => ({ value, title: shortName(value) }))}
+          onChange={(units) => dispatch(editJob((one) => withUnits(one, units)))}
+        />
+      </View>
+      <View>
+        <Txt kind="small" tone="faint">
+          {label('menu.tape')}
+        </Txt>
+        <Segmented
+          label={label('menu.tape')}
+          value={job.tape}
+          options={tapes.map((value) => ({ value, title: tapeStepName(value) }))}
+          onChange={(tape) => dispatch(editJob((one) => ({ ...one, tape })))}
+        />
+      </View>
+      <View>
+        <Txt kind="small" tone="faint">
+          {label('menu.theme')}
+        </Txt>
+        <Segmented
+          label={label('menu.theme')}
+          value={theme}
+          options={(['system', 'light', 'dark'] as const).map((value) => ({ value, title: label(`theme.${value}`) }))}
+          onChange={(choice) => dispatch(settings.set({ theme: choice }))}
+        />
+      </View>
+      <Button title={label('menu.export')} icon={Download} onPress={() => downloadJob(job)} />
+      <Button
+        title={label('menu.duplicate')}
+        icon={Copy}
+        onPress={() => {
+          const copy = dispatch(copyJob(id, label('jobs.copyName', { name: job.name })));
+          onClose();
+          router.navigate({ pathname: '/job/[id]/measure', params: { id: copy } });
+        }}
+      />
+      <Button title={label('menu.versions')} icon={History} onPress={() => setVersions(true)} />
+      <Button title={label('menu.shortcuts')} icon={Keyboard} onPress={onShortcuts} />
+      <Button
+        title={label('menu.remove')}
+        icon={Trash}
+        look="stop"
+        onPress={() => {
+          onClose();
+          router.navigate('/');
+          dispatch(removeJob(id));
+        }}
+      />
+    </Sheet>
+  );
+}

@@ -1,0 +1,76 @@
+import { format } from 'date-fns/format';
+import { ActivityIndicator, StyleSheet, View } from 'react-native';
+import { Button, NoticeLine, Sheet, Txt } from '../../controls';
+import { useLabel } from '../../labels';
+import { editJob, useAppDispatch, useLazyGetVersionQuery, useListVersionsQuery, type ListedVersion } from '../../store';
+import { makeStyles, SPACE } from '../../theme';
+
+/** Every saved version of a job. One that is brought back becomes the newest, and can be undone like any edit. */
+export function VersionsSheet({ id, onClose }: { id: string; onClose: () => void }) {
+  const label = useLabel();
+  const { data, isFetching, isError } = useListVersionsQuery(id, { refetchOnMountOrArgChange: true });
+  return (
+    <Sheet title={label('versions.title')} closeTitle={label('close')} onClose={onClose}>
+      {isFetching ? <ActivityIndicator aria-label={label('versions.loading')} /> : null}
+      {isError ? (
+        <NoticeLine is="doubtful" word={label('problem.doubtful')} words={label('versions.unreached')} />
+      ) : null}
+      {data?.versions.map((version, index) => (
+        <VersionRow key={version.version} id={id} version={version} newest={index === 0} onDone={onClose} />
+      ))}
+    </Sheet>
+  );
+}
+
+interface VersionRowProps {
+  readonly id: string;
+  readonly version: ListedVersion;
+  readonly newest: boolean;
+  readonly onDone: () => void;
+}
+
+function VersionRow({ id, version, newest, onDone }: VersionRowProps) {
+  const styles = useStyles();
+  const label = useLabel();
+  const dispatch = useAppDispatch();
+  const [read, { isFetching }] = useLazyGetVersionQuery();
+  const bringBack = async () => {
+    const stored = await read({ id, version: version.version });
+    if (!stored.data) return;
+    const { job } = stored.data;
+    dispatch(editJob(() => job));
+    onDone();
+  };
+  return (
+    <View style={styles.row}>
+      <View style={styles.words}>
+        <Txt kind="strong">{format(new Date(version.savedAt), 'd MMM yyyy, HH:mm:ss')}</Txt>
+        <Txt numberOfLines={1}>{version.name}</Txt>
+        <Txt kind="small" tone="faint">
+          {label('jobs.readings', { count: version.readings })} · {label('jobs.shelves', { count: version.shelves })}
+        </Txt>
+      </View>
+      {newest ? (
+        <Txt kind="small" tone="faint">
+          {label('versions.newest')}
+        </Txt>
+      ) : (
+        <Button title={label('versions.bringBack')} disabled={isFetching} onPress={() => void bringBack()} />
+      )}
+    </View>
+  );
+}
+
+const useStyles = makeStyles((colours) =>
+  StyleSheet.create({
+    row: {
+      flexDirection: 'row',
+      alignItems: 'center',
+      gap: SPACE.one,
+      borderBottomWidth: 1,
+      borderBottomColor: colours.rule,
+      paddingBottom: SPACE.one,
+    },
+    words: { flex: 1, minWidth: 0 },
+  }),
+);

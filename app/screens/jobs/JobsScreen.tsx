@@ -1,0 +1,131 @@
+import FilePlus from 'lucide-react-native/icons/file-input';
+import Plus from 'lucide-react-native/icons/plus';
+import { useRouter } from 'expo-router';
+import { useEffect, useState } from 'react';
+import { ActivityIndicator, ScrollView, StyleSheet, View } from 'react-native';
+import type { Refusal } from '@dormer/core/job/document';
+import { Button, NoticeLine, Txt } from '../../controls';
+import { pickFile } from '../../controls/files';
+import { useLabel } from '../../labels';
+import {
+  catchUp,
+  importJob,
+  selectJobs,
+  selectLoaded,
+  selectReached,
+  useAppDispatch,
+  useAppSelector,
+} from '../../store';
+import { makeStyles, READING_WIDTH, SPACE } from '../../theme';
+import { ImportRefusal } from './ImportRefusal';
+import { JobRow } from './JobRow';
+import { NewJobSheet } from './NewJobSheet';
+
+/** Every job, the last changed first. */
+export function JobsScreen() {
+  const styles = useStyles();
+  const label = useLabel();
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const jobs = useAppSelector(selectJobs);
+  const loaded = useAppSelector(selectLoaded);
+  const reached = useAppSelector(selectReached);
+  const storageFault = useAppSelector((state) => state.records.storageFault);
+  const [adding, setAdding] = useState(false);
+  const [refusal, setRefusal] = useState<Refusal | null>(null);
+  useEffect(() => {
+    document.title = 'Dormer';
+    dispatch(catchUp());
+  }, [dispatch]);
+  const takeIn = async () => {
+    setRefusal(null);
+    const contents = await pickFile('.json,application/json');
+    if (contents === null) return;
+    setRefusal(await dispatch(importJob(contents, (name) => label('jobs.importedName', { name }))));
+  };
+  const looking = !loaded || (jobs.length === 0 && reached === null);
+  return (
+    <View style={styles.screen} role="main">
+      <ScrollView contentContainerStyle={styles.page}>
+        <View style={styles.head}>
+          <Txt style={styles.brand} role="heading" aria-level={1}>
+            Dormer
+          </Txt>
+          <Txt tone="faint">{label('jobs.tagline')}</Txt>
+        </View>
+        {reached === false ? (
+          <NoticeLine is="doubtful" word={label('problem.doubtful')} words={label('jobs.unreached')} />
+        ) : null}
+        {storageFault ? (
+          <NoticeLine
+            is="stop"
+            word={label('problem.stop')}
+            words={label('save.storageFault', { reason: storageFault })}
+          />
+        ) : null}
+        {refusal ? <ImportRefusal refusal={refusal} onClose={() => setRefusal(null)} /> : null}
+        {looking ? (
+          <View style={styles.empty}>
+            <ActivityIndicator />
+            <Txt tone="faint">{label('jobs.looking')}</Txt>
+          </View>
+        ) : jobs.length === 0 ? (
+          <View style={styles.empty}>
+            <Txt kind="title">{label('jobs.empty')}</Txt>
+            <Txt tone="faint" style={styles.emptyWords}>
+              {label('jobs.emptyWhy')}
+            </Txt>
+          </View>
+        ) : (
+          <View role="list" aria-label={label('jobs.list')}>
+            {jobs.map((record) => (
+              <JobRow key={record.id} record={record} />
+            ))}
+          </View>
+        )}
+      </ScrollView>
+      <View style={styles.foot}>
+        <View style={styles.footRow}>
+          <Button title={label('jobs.import')} icon={FilePlus} grow onPress={() => void takeIn()} />
+          <Button title={label('jobs.new')} icon={Plus} look="lead" grow onPress={() => setAdding(true)} />
+        </View>
+      </View>
+      {adding ? (
+        <NewJobSheet
+          onClose={() => setAdding(false)}
+          onMade={(id) => {
+            setAdding(false);
+            router.navigate({ pathname: '/job/[id]/measure', params: { id } });
+          }}
+        />
+      ) : null}
+    </View>
+  );
+}
+
+const useStyles = makeStyles((colours) =>
+  StyleSheet.create({
+    screen: { flex: 1, minHeight: 0 },
+    page: {
+      padding: SPACE.two,
+      paddingTop: SPACE.three,
+      gap: SPACE.two,
+      width: '100%',
+      maxWidth: READING_WIDTH,
+      alignSelf: 'center',
+    },
+    head: { gap: SPACE.small },
+    brand: { fontFamily: 'BarlowCondensed-SemiBold', fontSize: 40, lineHeight: 44 },
+    empty: { alignItems: 'center', gap: SPACE.one, paddingVertical: 64 },
+    emptyWords: { textAlign: 'center', maxWidth: 420 },
+    foot: { borderTopWidth: 1, borderTopColor: colours.rule, backgroundColor: colours.paper },
+    footRow: {
+      flexDirection: 'row',
+      gap: SPACE.half,
+      padding: SPACE.half,
+      width: '100%',
+      maxWidth: READING_WIDTH,
+      alignSelf: 'center',
+    },
+  }),
+);

@@ -1,0 +1,65 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { LIMITS, type PlaceKind } from '@dormer/core/job/document';
+import { JOB_UNITS, type JobUnit } from '@dormer/core/quantity';
+import { Button, Segmented, Sheet, TextField, Txt } from '../../controls';
+import { useLabel } from '../../labels';
+import { createJob, selectJobs, useAppDispatch, useAppSelector } from '../../store';
+
+interface NewJobSheetProps {
+  readonly onClose: () => void;
+  readonly onMade: (id: string) => void;
+}
+
+const KINDS: readonly PlaceKind[] = ['alcove'];
+
+/** A new job: what kind of place, what it is called, and the units it is kept in. */
+export function NewJobSheet({ onClose, onMade }: NewJobSheetProps) {
+  const label = useLabel();
+  const dispatch = useAppDispatch();
+  const last = useAppSelector(selectJobs)[0]?.job.units;
+  const [kind, setKind] = useState<PlaceKind>('alcove');
+  const [name, setName] = useState('');
+  const [units, setUnits] = useState<JobUnit>(last ?? 'mm');
+  const make = () => onMade(dispatch(createJob({ kind, name: name.trim() || label(`place.${kind}`), units })));
+  return (
+    <Sheet
+      title={label('new.title')}
+      closeTitle={label('close')}
+      onClose={onClose}
+      footer={<Button title={label('new.make')} look="lead" grow onPress={make} />}
+    >
+      <View>
+        <Txt kind="small" tone="faint">
+          {label('new.kind')}
+        </Txt>
+        <Segmented
+          label={label('new.kind')}
+          value={kind}
+          options={KINDS.map((value) => ({ value, title: label(`place.${value}`) }))}
+          onChange={setKind}
+        />
+      </View>
+      <Txt tone="faint">{label('place.alcove.is')}</Txt>
+      <TextField
+        label={label('new.name')}
+        value={name}
+        placeholder={label('new.namePlaceholder')}
+        maxLength={LIMITS.name}
+        onChangeText={setName}
+        onSubmitEditing={make}
+      />
+      <View>
+        <Txt kind="small" tone="faint">
+          {label('menu.units')}
+        </Txt>
+        <Segmented
+          label={label('menu.units')}
+          value={units}
+          options={JOB_UNITS.map((value) => ({ value, title: label(`unit.${value}`) }))}
+          onChange={setUnits}
+        />
+      </View>
+    </Sheet>
+  );
+}

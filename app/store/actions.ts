@@ -1,0 +1,150 @@
+import { nanoid } from '@reduxjs/toolkit';
+import { ActionCreators } from 'redux-undo';
+import { newJob, type Job, type PlaceKind, type Refusal } from '@dormer/core/job/document';
+import type { JobUnit } from '@dormer/core/quantity';
+import { api } from './api';
+import { said, type Notice } from './notice';
+import { closed, edited, opened } from './openJob';
+import { sameJob } from './record';
+import { records } from './records';
+import { settings } from './settings';
+import type { AppDispatch, RootState, Services } from './store';
+
+type Thunk<R> = (dispatch: AppDispatch, getState: () => RootState, services: Services) => R;
+
+/** Reads what the device keeps, then asks the server. */
+export const begin =
+  (): Thunk<Promise<void>> =>
+  async (dispatch, _getState, { device, sync }) => {
+    const remembered = await device.readSettings().catch(() => ({}));
+    dispatch(settings.settingsRead(remembered));
+    try {
+      const kept = await device.readRecords();
+      const over = kept.filter((record) => record.removed && (record.base === null || record.removedOnServer));
+      await Promise.all(over.map((record) => device.forget(record.id)));
+      dispatch(records.loadedFromDevice(kept.filter((record) => !over.includes(record))));
+    } catch (error) {
+      dispatch(records.loadedFromDevice([]));
+      dispatch(records.storageFailed(error instanceof Error ? error.message : String(error)));
+    }
+    await sync().now();
+  };
+
+/** Sends what waits and looks for what is new. */
+export const catchUp =
+  (): Thunk<void> =>
+  (_dispatch, _getState, { sync }) =>
+    void sync().now();
+
+export interface NewJobWish {
+  readonly name: string;
+  readonly kind: PlaceKind;
+  readonly units: JobUnit;
+}
+
+/** @returns the new job's id */
+export const createJob =
+  (wish: NewJobWish): Thunk<string> =>
+  (dispatch, _getState, { now }) => {
+    const job = newJob({ ...wish, id: nanoid() });
+    dispatch(records.created({ job, at: now() }));
+    return job.id;
+  };
+
+/** @returns the copy's id */
+export const copyJob =
+  (from: string, name: string): Thunk<string> =>
+  (dispatch, _getState, { now }) => {
+    const id = nanoid();
+    dispatch(records.duplicated({ from, id, name, at: now() }));
+    return id;
+  };
+
+export const removeJob =
+  (id: string): Thunk<void> =>
+  (dispatch, getState) => {
+    const name = getState().records.byId[id]?.job.name ?? '';
+    dispatch(records.removed(id));
+    dispatch(said({ label: 'notice.removed', params: { name }, undoRemoval: id }));
+  };
+
+/** Takes in the text of a job file. @returns why not, or null */
+export const importJob =
+  (contents: string, copyName: (name: string) => string): Thunk<Promise<Refusal | null>> =>
+  async (dispatch, getState, { core, now }) => {
+    const read = await core.readFile(contents);
+    if (!read.ok) return read.error;
+    const job = read.value;
+    const known = getState().records.byId[job.id];
+    if (known && !known.removed) {
+      if (sameJob(known.job, job)) {
+        dispatch(said({ label: 'notice.importedKnown', params: { name: job.name } }));
+        return null;
+      }
+      const copy: Job = { ...job, id: nanoid(), name: copyName(job.name) };
+      dispatch(records.imported({ job: copy, at: now() }));
+      dispatch(said({ label: 'notice.importedCopy', params: { name: copy.name } }));
+      return null;
+    }
+    dispatch(records.imported({ job, at: now() }));
+    dispatch(said({ label: 'notice.imported', params: { name: job.name } }));
+    return null;
+  };
+
+/** Puts a job before the person: from the device, or from the server when the device does not know it. @returns whether it was found */
+export const openJob =
+  (id: string): Thunk<Promise<boolean>> =>
+  async (dispatch, getState) => {
+    const record = getState().records.byId[id];
+    if (record && !record.removed) {
+      dispatch(opened(record.job));
+      return true;
+    }
+    if (record) return false;
+    const stored = await dispatch(api.endpoints.getJob.initiate(id, { forceRefetch: true, subscribe: false }));
+    if (!stored.data) return false;
+    dispatch(records.pulled(stored.data));
+    dispatch(opened(stored.data.job));
+    return true;
+  };
+
+export const closeJob = () => closed();
+
+/** Changes the open job by a function of it. One call is one step that can be undone. */
+export const editJob =
+  (how: (job: Job) => Job): Thunk<void> =>
+  (dispatch, getState) => {
+    const { job } = getState().openJob.present;
+    if (!job) return;
+    const next = how(job);
+    if (!sameJob(job, next)) dispatch(edited(next));
+  };
+
+export const undo = () => ActionCreators.undo();
+export const redo = () => ActionCreators.redo();
+
+/** Of two versions, this device's goes over the other. */
+export const keepMine =
+  (id: string): Thunk<void> =>
+  (dispatch) =>
+    void dispatch(records.keptMine(id));
+
+/** Of two versions, the server's stands. What was here can still be had by undo while the job is open. */
+export const keepTheirs =
+  (id: string): Thunk<void> =>
+  (dispatch, getState) => {
+    dispatch(records.keptTheirs(id));
+    const record = getState().records.byId[id];
+    if (record && getState().openJob.present.job?.id === id) dispatch(edited(record.job));
+  };
+
+/** Both versions are kept: this device's as a job of its own. */
+export const keepBoth =
+  (id: string, name: string): Thunk<void> =>
+  (dispatch) => {
+    dispatch(copyJob(id, name));
+    dispatch(keepTheirs(id));
+  };
+
+/** A short word at the foot of the screen. */
+export const notify = (label: Notice['label']) => said({ label });

@@ -1,0 +1,73 @@
+import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
+import type { Job, JobSummary } from '@dormer/core/job/document';
+
+export interface StoredJob {
+  readonly job: Job;
+  readonly version: number;
+  readonly changedAt: string;
+}
+
+export interface ListedJob extends JobSummary {
+  readonly id: string;
+  readonly name: string;
+  readonly version: number;
+  readonly changedAt: string;
+}
+
+export interface ListedVersion extends JobSummary {
+  readonly version: number;
+  readonly name: string;
+  readonly savedAt: string;
+}
+
+export interface Ack {
+  readonly version: number;
+  readonly changedAt: string;
+}
+
+/** What the server says when it refuses; `current` comes with a stale save. */
+export interface ServerRefusal {
+  readonly error: {
+    readonly code: string;
+    readonly message: string;
+    readonly fields?: readonly { path: string; message: string }[];
+  };
+  readonly current?: StoredJob;
+}
+
+// A phone that has lost its signal may hang for minutes before it says so.
+const TIMEOUT_MS = 10_000;
+
+const origin = typeof window !== 'undefined' && window.location ? window.location.origin : 'http://localhost';
+
+/** The server's interface (docs/http-api.md). */
+export const api = createApi({
+  reducerPath: 'api',
+  baseQuery: fetchBaseQuery({ baseUrl: `${origin}/api`, timeout: TIMEOUT_MS }),
+  tagTypes: ['versions'],
+  endpoints: (build) => ({
+    listJobs: build.query<{ jobs: ListedJob[] }, void>({ query: () => '/jobs' }),
+    getJob: build.query<StoredJob, string>({ query: (id) => `/jobs/${id}` }),
+    listVersions: build.query<{ versions: ListedVersion[] }, string>({
+      query: (id) => `/jobs/${id}/versions`,
+      providesTags: ['versions'],
+    }),
+    getVersion: build.query<StoredJob, { id: string; version: number }>({
+      query: ({ id, version }) => `/jobs/${id}/versions/${version}`,
+    }),
+    createJob: build.mutation<Ack, { job: Job; saveId: string }>({
+      query: (body) => ({ url: '/jobs', method: 'POST', body }),
+      invalidatesTags: ['versions'],
+    }),
+    saveJob: build.mutation<Ack, { job: Job; basedOn: number; saveId: string }>({
+      query: (body) => ({ url: `/jobs/${body.job.id}`, method: 'PUT', body }),
+      invalidatesTags: ['versions'],
+    }),
+    removeJob: build.mutation<void, string>({ query: (id) => ({ url: `/jobs/${id}`, method: 'DELETE' }) }),
+    restoreJob: build.mutation<StoredJob, string>({
+      query: (id) => ({ url: `/jobs/${id}/restore`, method: 'POST' }),
+    }),
+  }),
+});
+
+export const { useListVersionsQuery, useLazyGetVersionQuery } = api;

@@ -1,0 +1,11 @@
+export * from './actions';
+export * from './hooks';
+export * from './selectors';
+export { useListVersionsQuery, useLazyGetVersionQuery, type ListedVersion, type StoredJob } from './api';
+export { nanoid as newId } from '@reduxjs/toolkit';
+export { createStore, type AppStore } from './store';
+export { createAppStore } from './appStore';
+export { settings } from './settings';
+export { heard, type Notice } from './notice';
+export { records } from './records';
+export type { JobRecord, SaveState } from './record';

@@ -1,0 +1,83 @@
+import type { Job } from '@dormer/core/job/document';
+import type { StoredJob } from './api';
+
+/** A save on its way: what was sent, over which version (null: a new job), under which id. Sent again, it is the same save. */
+export interface Sending {
+  readonly saveId: string;
+  readonly job: Job;
+  readonly basedOn: number | null;
+}
+
+/** Why a job is not saved on the server and waits for a decision. */
+export type SaveFault =
+  | { readonly is: 'stale'; readonly current: StoredJob }
+  | { readonly is: 'removed' }
+  | { readonly is: 'refused'; readonly reasons: readonly string[] };
+
+/** A job as this device keeps it. */
+export interface JobRecord {
+  readonly id: string;
+  readonly job: Job;
+  /** The server's version this job stands on; null while the server has never acknowledged it. */
+  readonly base: number | null;
+  readonly changedAt: string;
+  /** Changed here since `base`. */
+  readonly dirty: boolean;
+  readonly sending: Sending | null;
+  readonly removed: boolean;
+  readonly removedOnServer: boolean;
+  readonly fault: SaveFault | null;
+}
+
+/** A job that exists on this device only. */
+export function newRecord(job: Job, changedAt: string): JobRecord {
+  return {
+    id: job.id,
+    job,
+    base: null,
+    changedAt,
+    dirty: true,
+    sending: null,
+    removed: false,
+    removedOnServer: false,
+    fault: null,
+  };
+}
+
+/** A job as the server has it. */
+export function recordFromServer({ job, version, changedAt }: StoredJob): JobRecord {
+  return { ...newRecord(job, changedAt), base: version, dirty: false };
+}
+
+/** What is to be done next so that the server has what this device has; null when nothing is, or a person must decide. */
+export type NextStep = { readonly is: 'remove' | 'restore' } | { readonly is: 'send'; readonly sending: Sending };
+
+/**
+ * The next step towards the server, from the record alone, so that it is the same after a reload.
+ * A save that was on its way is sent again as it was before anything newer.
+ */
+export function nextStep(record: JobRecord, newSaveId: () => string): NextStep | null {
+  if (record.removed) return record.base === null || record.removedOnServer ? null : { is: 'remove' };
+  if (record.fault) return null;
+  if (record.removedOnServer) return { is: 'restore' };
+  if (record.sending) return { is: 'send', sending: record.sending };
+  if (!record.dirty) return null;
+  return { is: 'send', sending: { saveId: newSaveId(), job: record.job, basedOn: record.base } };
+}
+
+/** Whether two job documents say the same. */
+export function sameJob(a: Job, b: Job): boolean {
+  return a === b || JSON.stringify(a) === JSON.stringify(b);
+}
+
+/** What a person is told about where their work is kept. */
+export type SaveState = 'saved' | 'saving' | 'device' | 'stale' | 'removed' | 'refused' | 'notKept';
+
+/** @param kept whether this device's storage took the job */
+export function saveState(record: JobRecord, reached: boolean, kept: boolean): SaveState {
+  if (record.fault) return record.fault.is;
+  const pending = record.dirty || record.sending !== null || record.removed !== record.removedOnServer;
+  if (!pending) return 'saved';
+  if (reached) return 'saving';
+  return kept ? 'device' : 'notKept';
+}

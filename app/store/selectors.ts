@@ -1,0 +1,26 @@
+import { createSelector } from '@reduxjs/toolkit';
+import { saveState, type JobRecord, type SaveState } from './record';
+import type { RootState } from './store';
+
+export const selectOpenJob = (state: RootState) => state.openJob.present.job;
+export const selectCanUndo = (state: RootState) => state.openJob.past.length > 0;
+export const selectCanRedo = (state: RootState) => state.openJob.future.length > 0;
+export const selectPlanned = (state: RootState) => state.planned;
+export const selectLoaded = (state: RootState) => state.records.loaded;
+export const selectReached = (state: RootState) => state.records.reached;
+export const selectRecord = (state: RootState, id: string): JobRecord | undefined => state.records.byId[id];
+
+/** Jobs that are not removed, the last changed first. */
+export const selectJobs = createSelector(
+  (state: RootState) => state.records.byId,
+  (byId) =>
+    Object.values(byId)
+      .filter((record) => !record.removed)
+      .sort((a, b) => b.changedAt.localeCompare(a.changedAt) || a.id.localeCompare(b.id)),
+);
+
+/** Where a job is kept, for a person; null for a job that is not here. */
+export function selectSaveState(state: RootState, id: string): SaveState | null {
+  const record = state.records.byId[id];
+  return record ? saveState(record, state.records.reached !== false, state.records.storageFault === null) : null;
+}

@@ -1,0 +1,150 @@
+import {
+  combineReducers,
+  configureStore,
+  createListenerMiddleware,
+  type ThunkDispatch,
+  type UnknownAction,
+} from '@reduxjs/toolkit';
+import type { Core } from '../workers/messages';
+import { api } from './api';
+import type { Device } from './device';
+import { noticeReducer } from './notice';
+import { edited, opened, openJobReducer } from './openJob';
+import { planDropped, planFailed, plannedReducer, planReady } from './planned';
+import type { JobRecord } from './record';
+import { records, recordsReducer } from './records';
+import { settings, settingsReducer } from './settings';
+import { createSync, type Sync } from './sync';
+import { tabs, type Tabs } from './tabs';
+
+const reducer = combineReducers({
+  openJob: openJobReducer,
+  records: recordsReducer,
+  planned: plannedReducer,
+  settings: settingsReducer,
+  notice: noticeReducer,
+  [api.reducerPath]: api.reducer,
+});
+
+export type RootState = ReturnType<typeof reducer>;
+export type AppDispatch = ThunkDispatch<RootState, Services, UnknownAction>;
+
+/** What the store works with that is not state. */
+export interface Services {
+  readonly core: Core;
+  readonly device: Device;
+  readonly now: () => string;
+  readonly sync: () => Sync;
+}
+
+export interface StoreOptions {
+  readonly core: Core;
+  readonly device: Device;
+  readonly now?: () => Date;
+  readonly settleMs?: number;
+  readonly retryMs?: number;
+  readonly tabs?: Tabs;
+}
+
+export type AppStore = ReturnType<typeof createStore>;
+
+/** The app's store. An edit is on the device before it is sent; the plan follows every edit. */
+export function createStore(options: StoreOptions) {
+  const { core, device, now = () => new Date(), settleMs = 700, retryMs = 5000 } = options;
+  const others = options.tabs ?? tabs();
+  let sync: Sync | null = null;
+  const services: Services = { core, device, now: () => now().toISOString(), sync: () => sync as Sync };
+  const listeners = createListenerMiddleware<RootState, AppDispatch>();
+  const store = configureStore({
+    reducer,
+    middleware: (usual) =>
+      usual({ thunk: { extraArgument: services }, serializableCheck: false, immutableCheck: false })
+        .prepend(listeners.middleware)
+        .concat(api.middleware),
+  });
+  const started = createSync({ dispatch: store.dispatch, getState: store.getState, device, settleMs, retryMs });
+  sync = started;
+
+  // The open job changed by an edit, an undo or a redo: into its record.
+  listeners.startListening({
+    predicate: (action, state, before) => state.openJob.present !== before.openJob.present && !opened.match(action),
+    effect: (_action, { getState, dispatch }) => {
+      const { job } = getState().openJob.present;
+      if (job) dispatch(records.changed({ job, at: services.now() }));
+    },
+  });
+
+  // A record changed: onto the device, then to the other tabs, then towards the server.
+  listeners.startListening({
+    predicate: (action, state, before) =>
+      state.records.byId !== before.records.byId && !records.loadedFromDevice.match(action),
+    effect: async (action, { getState, getOriginalState, dispatch }) => {
+      const [is, was] = [getState().records.byId, getOriginalState().records.byId];
+      const changed = Object.values(is).filter((record) => record !== was[record.id]);
+      const gone = Object.keys(was).filter((id) => !is[id]);
+      if (records.changedElsewhere.match(action)) return;
+      const kept = await keepAll(device, changed, gone);
+      if (kept !== getState().records.storageFault) dispatch(records.storageFailed(kept));
+      changed.forEach((record) => others.tell(record));
+      if (!fromServer(action)) changed.forEach((record) => started.soon(record.id));
+    },
+  });
+
+  // The open job came in newer from elsewhere.
+  listeners.startListening({
+    predicate: (action) => records.pulled.match(action) || records.changedElsewhere.match(action),
+    effect: (action, { getState, dispatch }) => {
+      const state = getState();
+      const { job } = state.openJob.present;
+      const record = job && state.records.byId[job.id];
+      if (!record || record.job === job) return;
+      if (records.changedElsewhere.match(action)) {
+        if (JSON.stringify(record.job) !== JSON.stringify(job)) dispatch(edited(record.job));
+      } else dispatch(opened(record.job));
+    },
+  });
+
+  // The plan of the open job, the newest question's answer only.
+  listeners.startListening({
+    predicate: (_action, state, before) => state.openJob.present !== before.openJob.present,
+    effect: async (_action, { getState, dispatch }) => {
+      const { job } = getState().openJob.present;
+      if (!job) return void dispatch(planDropped());
+      const newest = () => getState().openJob.present.job === job;
+      try {
+        const plan = await core.plan(job);
+        if (newest()) dispatch(planReady({ plan, job }));
+      } catch (error) {
+        if (newest()) dispatch(planFailed(error instanceof Error ? error.message : String(error)));
+      }
+    },
+  });
+
+  listeners.startListening({
+    predicate: (action) => settings.set.match(action),
+    effect: (_action, { getState }) => device.keepSettings(getState().settings).catch(() => undefined),
+  });
+
+  others.hear((record) => store.dispatch(records.changedElsewhere(record)));
+  return Object.assign(store, { services, stop: () => (started.stop(), others.close()) });
+}
+
+async function keepAll(device: Device, changed: readonly JobRecord[], gone: readonly string[]): Promise<string | null> {
+  try {
+    await Promise.all([...changed.map((record) => device.keep(record)), ...gone.map((id) => device.forget(id))]);
+    return null;
+  } catch (error) {
+    return error instanceof Error ? error.message : String(error);
+  }
+}
+
+/** Changes that came from the server or are a step towards it: nothing new to send. */
+function fromServer(action: UnknownAction): boolean {
+  return [
+    records.pulled,
+    records.sendingBegan,
+    records.acknowledged,
+    records.refusedByServer,
+    records.removedThere,
+  ].some((one) => one.match(action));
+}

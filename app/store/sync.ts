@@ -1,0 +1,183 @@
+import { nanoid } from '@reduxjs/toolkit';
+import { api, type Ack, type ServerRefusal } from './api';
+import type { Device } from './device';
+import { mayPull, records } from './records';
+import { nextStep, sameJob, type JobRecord, type NextStep, type SaveFault, type Sending } from './record';
+import type { AppDispatch, RootState } from './store';
+
+export interface SyncOptions {
+  readonly dispatch: AppDispatch;
+  readonly getState: () => RootState;
+  readonly device: Device;
+  /** How long to wait for a person to go on typing before a change is sent. */
+  readonly settleMs: number;
+  /** How long to wait before the server is tried again. */
+  readonly retryMs: number;
+}
+
+/** Brings the device's jobs to the server and the server's to the device. */
+export interface Sync {
+  /** Sends a job's changes once the person has paused. */
+  soon(id: string): void;
+  /** Sends whatever waits, then looks what is new on the server. */
+  now(): Promise<void>;
+  stop(): void;
+}
+
+type Outcome = 'done' | 'unreached';
+
+export function createSync({ dispatch, getState, device, settleMs, retryMs }: SyncOptions): Sync {
+  const busy = new Set<string>();
+  const settling = new Map<string, ReturnType<typeof setTimeout>>();
+  let retry: ReturnType<typeof setTimeout> | null = null;
+
+  const recordOf = (id: string) => getState().records.byId[id];
+
+  const again = () => {
+    retry ??= setTimeout(() => {
+      retry = null;
+      void now();
+    }, retryMs);
+  };
+
+  const unreached = (): Outcome => {
+    dispatch(records.reachedServer(false));
+    again();
+    return 'unreached';
+  };
+
+  const push = async (id: string): Promise<Outcome> => {
+    if (busy.has(id)) return 'done';
+    busy.add(id);
+    try {
+      for (;;) {
+        const record = recordOf(id);
+        const step = record ? nextStep(record, nanoid) : null;
+        if (!record || !step) return 'done';
+        if ((await take(record, step)) === 'unreached') return unreached();
+        dispatch(records.reachedServer(true));
+      }
+    } finally {
+      busy.delete(id);
+    }
+  };
+
+  const take = (record: JobRecord, step: NextStep): Promise<Outcome> =>
+    step.is === 'send' ? send(record, step.sending) : setRemoved(record.id, step.is === 'remove');
+
+  const send = async (record: JobRecord, sending: Sending): Promise<Outcome> => {
+    const { id } = record;
+    if (record.sending !== sending) {
+      dispatch(records.sendingBegan({ id, sending }));
+      // Known to the device before it is sent: after a crash it is sent again as the same save.
+      await device.keep({ ...record, sending }).catch(() => undefined);
+    }
+    const { job, saveId, basedOn } = sending;
+    const request =
+      basedOn === null
+        ? dispatch(api.endpoints.createJob.initiate({ job, saveId }))
+        : dispatch(api.endpoints.saveJob.initiate({ job, saveId, basedOn }));
+    const answer = await request;
+    if (answer.data) {
+      dispatch(records.acknowledged({ id, sent: sending, ack: answer.data }));
+      return 'done';
+    }
+    const refusal = refusalIn(answer.error);
+    if (!refusal) return 'unreached';
+    const ack = saidTheSame(refusal, sending);
+    if (ack) dispatch(records.acknowledged({ id, sent: sending, ack }));
+    else dispatch(records.refusedByServer({ id, fault: faultIn(refusal) }));
+    return 'done';
+  };
+
+  const setRemoved = async (id: string, removed: boolean): Promise<Outcome> => {
+    const { removeJob, restoreJob } = api.endpoints;
+    const answer = await (removed ? dispatch(removeJob.initiate(id)) : dispatch(restoreJob.initiate(id)));
+    const refusal = 'error' in answer ? refusalIn(answer.error) : null;
+    if ('error' in answer && !refusal) return 'unreached';
+    // A job the server does not know is as good as removed; to bring it back it must be made anew.
+    if (refusal && !removed) {
+      dispatch(records.refusedByServer({ id, fault: faultIn(refusal) }));
+      return 'done';
+    }
+    dispatch(records.removedThere({ id, removed }));
+    return 'done';
+  };
+
+  const pull = async (): Promise<void> => {
+    const before = getState().records.byId;
+    const listing = await dispatch(
+      api.endpoints.listJobs.initiate(undefined, { forceRefetch: true, subscribe: false }),
+    );
+    if (!listing.data) return void unreached();
+    dispatch(records.reachedServer(true));
+    const { jobs } = listing.data;
+    for (const { id, version } of jobs) {
+      if (!mayPull(recordOf(id), version)) continue;
+      const stored = await dispatch(api.endpoints.getJob.initiate(id, { forceRefetch: true, subscribe: false }));
+      if (stored.data) dispatch(records.pulled(stored.data));
+    }
+    const listed = new Set(jobs.map((one) => one.id));
+    // Only what the server had acknowledged before it was asked, and what has not changed since, can be gone there.
+    const gone = Object.values(before).filter(
+      (record) =>
+        !listed.has(record.id) &&
+        record === recordOf(record.id) &&
+        record.base !== null &&
+        !record.dirty &&
+        !record.sending &&
+        !record.removed &&
+        !record.fault,
+    );
+    if (gone.length > 0) dispatch(records.forgotten(gone.map((record) => record.id)));
+  };
+
+  const now = async (): Promise<void> => {
+    if (!getState().records.loaded) return;
+    for (const id of Object.keys(getState().records.byId)) {
+      if ((await push(id)) === 'unreached') return;
+    }
+    await pull();
+  };
+
+  return {
+    soon(id) {
+      clearTimeout(settling.get(id));
+      settling.set(
+        id,
+        setTimeout(() => {
+          settling.delete(id);
+          void push(id);
+        }, settleMs),
+      );
+    },
+    now,
+    stop() {
+      settling.forEach((timer) => clearTimeout(timer));
+      if (retry) clearTimeout(retry);
+    },
+  };
+}
+
+/** What the server said, or null when it was not reached (no network, a timeout, a proxy's page). */
+function refusalIn(error: unknown): (ServerRefusal & { status: number }) | null {
+  if (typeof error !== 'object' || error === null || !('status' in error)) return null;
+  const { status, data } = error as { status: unknown; data?: unknown };
+  if (typeof status !== 'number' || status >= 500) return null;
+  const spoken = typeof data === 'object' && data !== null && 'error' in data;
+  return spoken ? { ...(data as ServerRefusal), status } : null;
+}
+
+/** A stale save over a version that says the same is no conflict: it came from another tab, or an answer was lost. */
+function saidTheSame({ current }: ServerRefusal, sending: Sending): Ack | null {
+  return current && sameJob(current.job, sending.job)
+    ? { version: current.version, changedAt: current.changedAt }
+    : null;
+}
+
+function faultIn({ error, current }: ServerRefusal): SaveFault {
+  if (current) return { is: 'stale', current };
+  if (error.code === 'removed') return { is: 'removed' };
+  const fields = error.fields?.map((field) => field.message) ?? [];
+  return { is: 'refused', reasons: fields.length > 0 ? fields : [error.message] };
+}

@@ -1,0 +1,3 @@
+export * from './tokens';
+export * from './theme';
+export { FONTS } from './fonts';

@@ -1,0 +1,8 @@
+// What can be done with a job document that is known to be one: all that a screen needs, without the checks.
+export * from './limits';
+export * from './newJob';
+export * from './edit';
+export { writeJobFile } from './writeJob';
+export type * from './schema';
+export type { Fault } from './faults';
+export type { Refusal } from './readJob';

@@ -1,0 +1,85 @@
+const { existsSync, mkdtempSync } = require('node:fs');
+const { tmpdir } = require('node:os');
+const path = require('node:path');
+const { ensureBuilt, ensureInstalled, WEB_FOLDER } = require('./ready.cjs');
+const { Failure, root, run, serverArguments, start } = require('./run.cjs');
+const { test } = require('./test.cjs');
+
+const HELP = `Dormer: from a few tape readings of a crooked opening to shelves that go in on the first trip.
+
+  ./dormer demo [--fresh]   the app with demo jobs; --fresh puts them in a new database of their own
+  ./dormer test             everything that is checked: types, lint, walls, unit, server, build, end to end
+  ./dormer dev              server and app with reload
+  ./dormer plan FILE        the plan of a job file, as JSON
+  ./dormer shots            the pictures in docs/screenshots/, made anew
+  ./dormer docs             the generated part of docs/, made anew
+  ./dormer help             this
+
+Settings: PORT (4173), HOST (127.0.0.1), DORMER_DATA (./data), LOG_LEVEL (warn).
+`;
+
+const COMMANDS = {
+  demo,
+  dev,
+  plan,
+  test: async (args) => test(args),
+  shots: async () => {
+    await ensureInstalled();
+    await ensureBuilt();
+    await run('node_modules/.bin/playwright', ['test', '-c', 'e2e/screenshots.config.ts']);
+  },
+  docs: async () => {
+    await ensureInstalled();
+    await run(process.execPath, ['--import', 'tsx', 'scripts/jobSchema.ts']);
+  },
+  help: async () => void process.stdout.write(HELP),
+};
+
+/** Runs one command; what goes wrong is one plain sentence and exit 1. */
+exports.run = async function runCommand([name = 'help', ...args]) {
+  const command = COMMANDS[name === '--help' || name === '-h' ? 'help' : name];
+  try {
+    if (!command) throw new Failure(`There is no command “${name}”. See ./dormer help.`);
+    await command(args);
+  } catch (error) {
+    process.stderr.write(`${error instanceof Failure ? error.message : (error && error.stack) || error}\n`);
+    process.exitCode = (error instanceof Failure && error.code) || 1;
+  }
+};
+
+async function demo(args) {
+  const unknown = args.find((one) => one !== '--fresh');
+  if (unknown) throw new Failure(`demo does not know “${unknown}”. It takes --fresh.`);
+  await ensureInstalled();
+  await ensureBuilt();
+  const env = { DORMER_WEB: WEB_FOLDER };
+  if (args.includes('--fresh')) env.DORMER_DATA = mkdtempSync(path.join(tmpdir(), 'dormer-demo-'));
+  const server = start(process.execPath, serverArguments('--demo'), env);
+  process.exitCode = await server.ended;
+}
+
+async function dev() {
+  await ensureInstalled();
+  const port = process.env.PORT || '4173';
+  const server = start(process.execPath, ['--import', 'tsx', '--watch', ...serverArguments('--demo').slice(2)], {
+    PORT: port,
+  });
+  const app = start(path.join(root, 'node_modules/.bin/expo'), ['start', '--web', '--port', '8081'], {
+    cwd: path.join(root, 'app'),
+    EXPO_PUBLIC_SERVER: `http://127.0.0.1:${port}`,
+    EXPO_NO_TELEMETRY: '1',
+    EXPO_OFFLINE: '1',
+  });
+  process.exitCode = await Promise.race([server.ended, app.ended]);
+  server.stop();
+  app.stop();
+}
+
+async function plan([file, ...rest]) {
+  if (!file || rest.length > 0) throw new Failure('Name one job file: ./dormer plan FILE.dormer.json');
+  const whole = path.resolve(process.env.INIT_CWD || process.cwd(), file);
+  if (!existsSync(whole)) throw new Failure(`${file} cannot be read.`);
+  await ensureInstalled();
+  const child = start(process.execPath, ['--import', 'tsx', 'server/src/planCommand.ts', whole]);
+  process.exitCode = await child.ended;
+}

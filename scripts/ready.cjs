@@ -1,0 +1,85 @@
+const { createHash } = require('node:crypto');
+const { existsSync, mkdirSync, readFileSync, readdirSync, writeFileSync } = require('node:fs');
+const path = require('node:path');
+const { root, run } = require('./run.cjs');
+
+const WEB_FOLDER = path.join(root, 'app', 'dist');
+const STAMPS = path.join(root, 'node_modules', '.cache', 'dormer');
+const LEFT_OUT = new Set(['node_modules', 'dist', '.expo', 'e2e']);
+
+/** Installs the packages of the lock file, unless they are. Everything npm says goes to standard error. */
+async function ensureInstalled() {
+  const wanted = digest(['package-lock.json', 'package.json'], process.versions.modules);
+  if (stamp('installed') === wanted && existsSync(path.join(root, 'node_modules', 'tsx'))) return;
+  say('Installing packages (a few minutes the first time) …');
+  await run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], {
+    stdio: ['ignore', process.stderr, process.stderr],
+    failure: 'The packages could not be installed; what npm says stands above.',
+  });
+  setStamp('installed', wanted);
+}
+
+/** Builds the web app, unless it stands and no source has changed since. */
+async function ensureBuilt() {
+  const sources = [
+    ...filesIn('app'),
+    ...filesIn('core'),
+    'package-lock.json',
+    'scripts/ready.cjs',
+    'scripts/serviceWorker.mjs',
+  ];
+  const wanted = digest(sources);
+  if (stamp('built') === wanted && existsSync(path.join(WEB_FOLDER, 'sw.js'))) return;
+  say('Building the web app (about a minute) …');
+  await run(path.join(root, 'node_modules', '.bin', 'expo'), ['export', '-p', 'web', '--output-dir', 'dist'], {
+    cwd: path.join(root, 'app'),
+    stdio: ['ignore', process.stderr, process.stderr],
+    EXPO_OFFLINE: '1',
+    EXPO_NO_TELEMETRY: '1',
+    CI: '1',
+    NODE_ENV: 'production',
+    failure: 'The web app could not be built.',
+  });
+  await run(process.execPath, ['scripts/serviceWorker.mjs', WEB_FOLDER], {
+    stdio: ['ignore', process.stderr, process.stderr],
+    failure: 'The service worker could not be made.',
+  });
+  setStamp('built', wanted);
+}
+
+function say(line) {
+  process.stderr.write(`${line}\n`);
+}
+
+/** Files below a folder that bear on the build, sorted, as paths from the root. */
+function filesIn(folder) {
+  return readdirSync(path.join(root, folder), { withFileTypes: true })
+    .filter((entry) => !LEFT_OUT.has(entry.name) && !/\.test\.tsx?$/.test(entry.name))
+    .flatMap((entry) => {
+      const name = `${folder}/${entry.name}`;
+      return entry.isDirectory() ? filesIn(name) : [name];
+    })
+    .sort();
+}
+
+function digest(files, more = '') {
+  const hash = createHash('sha256').update(more);
+  for (const file of files)
+    hash
+      .update(file)
+      .update('\0')
+      .update(readFileSync(path.join(root, file)));
+  return hash.digest('hex');
+}
+
+function stamp(name) {
+  const file = path.join(STAMPS, name);
+  return existsSync(file) ? readFileSync(file, 'utf8') : '';
+}
+
+function setStamp(name, value) {
+  mkdirSync(STAMPS, { recursive: true });
+  writeFileSync(path.join(STAMPS, name), value);
+}
+
+module.exports = { ensureBuilt, ensureInstalled, WEB_FOLDER };

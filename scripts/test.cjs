@@ -1,0 +1,48 @@
+const { existsSync } = require('node:fs');
+const path = require('node:path');
+const { ensureBuilt, ensureInstalled } = require('./ready.cjs');
+const { Failure, root, run } = require('./run.cjs');
+
+const bin = (name) => path.join(root, 'node_modules', '.bin', name);
+
+/** Everything that is checked, in the order in which it is cheapest to learn of a fault. */
+const STEPS = [
+  ['packages', ensureInstalled],
+  ['browser', ensureChromium],
+  [
+    'types',
+    () => run(bin('concurrently'), ['--raw', ...['core', 'server', 'app', 'e2e'].map((one) => `tsc -p ${one}`)]),
+  ],
+  ['lint', () => run(bin('eslint'), ['--max-warnings', '0', '.'])],
+  ['layout', () => run(bin('prettier'), ['--check', '--log-level', 'warn', '.'])],
+  ['walls', () => run(bin('depcruise'), ['--output-type', 'err', 'core/src', 'server/src', 'app'])],
+  ['docs', () => run(process.execPath, ['--import', 'tsx', 'scripts/jobSchema.ts', '--check'])],
+  ['unit and server', () => run(bin('jest'), ['--ci'])],
+  ['build', ensureBuilt],
+  ['end to end', () => run(bin('playwright'), ['test', '-c', 'e2e'])],
+];
+
+/** @param names steps to take; all when none is named */
+exports.test = async function test(names) {
+  const known = STEPS.map(([name]) => name);
+  const unknown = names.find((name) => !known.includes(name));
+  if (unknown) throw new Failure(`There is no step “${unknown}”. The steps: ${known.join(', ')}.`);
+  const began = Date.now();
+  for (const [name, step] of STEPS) {
+    if (names.length > 0 && !names.includes(name)) continue;
+    const from = Date.now();
+    process.stdout.write(`\n== ${name}\n`);
+    await step();
+    process.stdout.write(`== ${name}: ${((Date.now() - from) / 1000).toFixed(1)} s\n`);
+  }
+  process.stdout.write(`\nAll of it holds: ${((Date.now() - began) / 1000).toFixed(0)} s\n`);
+};
+
+async function ensureChromium() {
+  if (existsSync('/usr/bin/chromium')) return;
+  const needed = 'The tests need Debian’s chromium: apt-get install chromium';
+  const root = process.getuid && process.getuid() === 0;
+  if (!root || !existsSync('/usr/bin/apt-get')) throw new Failure(needed);
+  await run('apt-get', ['update', '-q'], { failure: needed });
+  await run('apt-get', ['install', '-y', '-q', 'chromium'], { failure: needed, DEBIAN_FRONTEND: 'noninteractive' });
+}
