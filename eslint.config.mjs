@@ -18,6 +18,12 @@ export default defineConfig([
     },
   },
   {
+    files: ['**/*.cjs'],
+    languageOptions: {
+      globals: { __dirname: 'readonly', process: 'readonly', require: 'readonly', module: 'writable' },
+    },
+  },
+  {
     // The core is computation only: no clock, no chance, no platform.
     files: ['core/src/**/*.ts'],
     ignores: ['**/*.test.ts'],

@@ -1,6 +1,8 @@
 module.exports = {
   displayName: 'app',
   preset: 'jest-expo',
+  moduleFileExtensions: ['ts', 'tsx', 'mjs', 'js', 'jsx', 'json', 'node'],
+  transform: { '\\.[jt]sx?$': 'babel-jest', '\\.mjs$': 'babel-jest' },
   testMatch: ['<rootDir>/**/*.test.{ts,tsx}'],
   testPathIgnorePatterns: ['/node_modules/', '/dist/'],
   transformIgnorePatterns: [

@@ -1,4 +1,4 @@
-import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
+import { createContext, useCallback, useContext, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import type { PadKey } from './keypadKeys';
 
 /** The length field that is being filled in. */
@@ -19,12 +19,56 @@ interface KeypadState {
 
 const KeypadContext = createContext<KeypadState>({ active: null, show: () => undefined, hide: () => undefined });
 
+// Long enough for the click that follows a lifted finger.
+const LIFTED_MS = 60;
+
 /** Lets any length field below it bring up the one keypad. */
 export function KeypadProvider({ children }: { children: ReactNode }) {
   const [active, setActive] = useState<ActiveField | null>(null);
-  const hide = useCallback((id: string) => setActive((now) => (now?.id === id ? null : now)), []);
-  const state = useMemo(() => ({ active, show: setActive, hide }), [active, hide]);
+  const leaving = useRef(new Set<string>());
+  const down = usePointerDown();
+  const show = useCallback((field: ActiveField) => {
+    leaving.current.delete(field.id);
+    setActive(field);
+  }, []);
+  // A field loses the focus when a button is pressed. Were the keypad gone before the finger is lifted, the
+  // button would have moved from under it.
+  const hide = useCallback(
+    (id: string) => {
+      leaving.current.add(id);
+      const go = () =>
+        setTimeout(() => {
+          if (leaving.current.delete(id)) setActive((now) => (now?.id === id ? null : now));
+        }, LIFTED_MS);
+      if (down.current) window.addEventListener('pointerup', go, { once: true });
+      else go();
+    },
+    [down],
+  );
+  const state = useMemo(() => ({ active, show, hide }), [active, show, hide]);
   return <KeypadContext value={state}>{children}</KeypadContext>;
+}
+
+function usePointerDown() {
+  const down = useRef(false);
+  useEffect(() => {
+    if (typeof document === 'undefined') return;
+    const pressed = () => {
+      down.current = true;
+    };
+    const lifted = () => {
+      down.current = false;
+    };
+    document.addEventListener('pointerdown', pressed, true);
+    document.addEventListener('pointerup', lifted, true);
+    document.addEventListener('pointercancel', lifted, true);
+    return () => {
+      document.removeEventListener('pointerdown', pressed, true);
+      document.removeEventListener('pointerup', lifted, true);
+      document.removeEventListener('pointercancel', lifted, true);
+    };
+  }, []);
+  return down;
 }
 
 export function useKeypad(): KeypadState {

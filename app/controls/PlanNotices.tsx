@@ -12,7 +12,7 @@ interface PlanNoticesProps {
 }
 
 // More than this many lines before the work itself is a wall; the rest is one touch away.
-const AT_ONCE = 2;
+const AT_ONCE = 1;
 
 /** Problems, the stopping ones first and all in sight, then the cautions of the stage. */
 export function PlanNotices({ problems, cautions = [], reader }: PlanNoticesProps) {

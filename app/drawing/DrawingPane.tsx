@@ -36,9 +36,12 @@ export function DrawingPane(props: DrawingPaneProps) {
   const flat = scene.bounds.width > scene.bounds.height;
   const view = <SceneView scene={scene} reader={reader} {...rest} />;
   return (
-    <View style={styles.pane} onLayout={({ nativeEvent }) => setHeight(nativeEvent.layout.height)}>
+    <View
+      style={[styles.pane, flat ? styles.column : styles.row]}
+      onLayout={({ nativeEvent }) => setHeight(nativeEvent.layout.height)}
+    >
       <View style={styles.sheet}>{view}</View>
-      <View style={flat ? styles.above : styles.corner}>
+      <View style={flat ? styles.above : styles.beside}>
         {small ? null : (
           <View
             style={[styles.factors, flat && styles.factorsFlat]}
@@ -60,7 +63,7 @@ export function DrawingPane(props: DrawingPaneProps) {
           </View>
         )}
         {exaggeration > 1 ? (
-          <Txt kind="small" tone="faint" style={flat ? styles.sayingFlat : styles.saying}>
+          <Txt kind="small" tone="faint" style={flat ? styles.sayingFlat : null}>
             {label('drawing.saying', { factor: exaggeration })}
           </Txt>
         ) : null}
@@ -86,10 +89,12 @@ export function DrawingPane(props: DrawingPaneProps) {
 
 const useStyles = makeStyles((colours) =>
   StyleSheet.create({
-    pane: { flex: 1, backgroundColor: colours.paper, flexDirection: 'column-reverse' },
-    sheet: { flex: 1, minHeight: 0 },
+    pane: { flex: 1, backgroundColor: colours.paper },
+    row: { flexDirection: 'row-reverse' },
+    column: { flexDirection: 'column-reverse' },
+    sheet: { flex: 1, minHeight: 0, minWidth: 0 },
     whole: { height: 600 },
-    corner: { position: 'absolute', top: SPACE.half, left: SPACE.half, gap: SPACE.small, alignItems: 'flex-start' },
+    beside: { width: 76, padding: SPACE.half, gap: SPACE.small, alignItems: 'flex-start' },
     above: { flexDirection: 'row', alignItems: 'center', gap: SPACE.half, padding: SPACE.half },
     factorsFlat: { flexDirection: 'row' },
     sayingFlat: { flex: 1 },
@@ -104,6 +109,5 @@ const useStyles = makeStyles((colours) =>
     factorText: { fontFamily: FONT.semibold },
     chosen: { backgroundColor: colours.action },
     chosenText: { color: colours.onAction },
-    saying: { maxWidth: 84 },
   }),
 );

@@ -126,7 +126,13 @@ export function createStore(options: StoreOptions) {
   });
 
   others.hear((record) => store.dispatch(records.changedElsewhere(record)));
-  return Object.assign(store, { services, stop: () => (started.stop(), others.close()) });
+  const stop = () => {
+    started.stop();
+    others.close();
+    listeners.clearListeners();
+    store.dispatch(api.util.resetApiState());
+  };
+  return Object.assign(store, { stop });
 }
 
 async function keepAll(device: Device, changed: readonly JobRecord[], gone: readonly string[]): Promise<string | null> {

@@ -30,10 +30,12 @@ export function createSync({ dispatch, getState, device, settleMs, retryMs }: Sy
   const busy = new Set<string>();
   const settling = new Map<string, ReturnType<typeof setTimeout>>();
   let retry: ReturnType<typeof setTimeout> | null = null;
+  let stopped = false;
 
   const recordOf = (id: string) => getState().records.byId[id];
 
   const again = () => {
+    if (stopped) return;
     retry ??= setTimeout(() => {
       retry = null;
       void now();
@@ -142,6 +144,7 @@ export function createSync({ dispatch, getState, device, settleMs, retryMs }: Sy
 
   return {
     soon(id) {
+      if (stopped) return;
       clearTimeout(settling.get(id));
       settling.set(
         id,
@@ -153,6 +156,7 @@ export function createSync({ dispatch, getState, device, settleMs, retryMs }: Sy
     },
     now,
     stop() {
+      stopped = true;
       settling.forEach((timer) => clearTimeout(timer));
       if (retry) clearTimeout(retry);
     },

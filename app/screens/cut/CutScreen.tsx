@@ -2,7 +2,7 @@ import ClipboardCopy from 'lucide-react-native/icons/clipboard-copy';
 import Download from 'lucide-react-native/icons/download';
 import Printer from 'lucide-react-native/icons/printer';
 import { setStringAsync } from 'expo-clipboard';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
@@ -33,7 +33,7 @@ function Cut({ job, plan }: { job: Job; plan: Plan }) {
   const numbers = [...new Set(plan.parts.map((part) => part.shelf))];
   const [chosen, setChosen] = useState(1);
   const shelf = numbers.includes(chosen) ? chosen : (numbers[0] ?? 1);
-  const scene = useMemo(() => planSectionScene(plan, shelf, exaggeration), [plan, shelf, exaggeration]);
+  const scene = planSectionScene(plan, shelf, exaggeration);
   const board = plan.parts.find((part) => part.shelf === shelf && part.role === 'board');
   const empty = plan.cutList.length === 0;
 

@@ -30,8 +30,9 @@ export function useShortcuts(id: string, showAll: () => void): void {
       else return;
       event.preventDefault();
     };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
+    // In the capture phase: fields keep their keys to themselves.
+    window.addEventListener('keydown', onKey, true);
+    return () => window.removeEventListener('keydown', onKey, true);
   }, [dispatch, router, id, exaggeration, showAll]);
 }
 

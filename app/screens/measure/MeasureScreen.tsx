@@ -25,21 +25,18 @@ function Measure({ job }: { job: Job }) {
   const dispatch = useAppDispatch();
   const { plan } = useAppSelector(selectPlanned);
   const exaggeration = useAppSelector((state) => state.settings.exaggeration);
-  const [card, setCard] = useState<Card | null>(null);
+  const [chosen, setCard] = useState<Card | null>(null);
   const next = useNextSpot();
   const reader = job;
-  const editing = card?.is === 'edit' ? (job.readings.find((one) => one.id === card.id) ?? null) : null;
+  const editing = chosen?.is === 'edit' ? (job.readings.find((one) => one.id === chosen.id) ?? null) : null;
+  // A reading that was undone away is no longer edited.
+  const card = chosen?.is === 'edit' && !editing ? null : chosen;
   const [ownSpot, setOwnSpot] = useState(() => next.spot);
   const wanted = card === null ? null : card.is === 'next' ? next.spot : card.is === 'own' ? ownSpot : null;
   const scene = useMemo(
     () => (plan ? elevationScene(plan, job, { exaggeration, show: 'readings', wanted }) : null),
     [plan, job, exaggeration, wanted],
   );
-  // A reading that was undone away is no longer edited.
-  const lost = card?.is === 'edit' && !editing;
-  useEffect(() => {
-    if (lost) setCard(null);
-  }, [lost]);
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (event.key === 'Escape' && !document.querySelector('dialog[open]')) setCard(null);
@@ -48,8 +45,9 @@ function Measure({ job }: { job: Job }) {
       event.preventDefault();
       setCard({ is: 'next' });
     };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
+    // In the capture phase: fields keep their keys to themselves.
+    window.addEventListener('keydown', onKey, true);
+    return () => window.removeEventListener('keydown', onKey, true);
   }, []);
 
   const start = () => {
@@ -102,7 +100,7 @@ function Measure({ job }: { job: Job }) {
         )
       }
     >
-      {card && !lost ? (
+      {card ? (
         <ReadingCard
           key={card.is === 'edit' ? card.id : card.is}
           job={job}

@@ -30,7 +30,7 @@ export function ReadingCard({ job, card, next, editing, ownSpot, onOwnSpot, onCa
   const dispatch = useAppDispatch();
   const [placing, setPlacing] = useState(card.is !== 'next');
   // A figure entered before the advice has caught up waits for it, so that it never lands at the spot before.
-  const [waiting, setWaiting] = useState<TypedLength | null>(null);
+  const waiting = useRef<TypedLength | null>(null);
   const upTyped = useRef<TypedLength | null>(null);
   const spot = editing ? spotOf(editing) : card.is === 'own' ? ownSpot : next.spot;
 
@@ -42,15 +42,16 @@ export function ReadingCard({ job, card, next, editing, ownSpot, onOwnSpot, onCa
     else if (card.is === 'own') onCard({ is: 'next' });
   };
   const enter = (value: TypedLength) => {
-    if (card.is === 'next' && !next.fresh) setWaiting(value);
+    if (card.is === 'next' && !next.fresh) waiting.current = value;
     else if (spot) take(value, spot);
   };
   useEffect(() => {
-    if (!waiting || !next.fresh || !next.spot) return;
-    setWaiting(null);
-    take(waiting, next.spot);
+    const value = waiting.current;
+    if (!value || !next.fresh || !next.spot) return;
+    waiting.current = null;
+    take(value, next.spot);
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [waiting, next.fresh, next.spot]);
+  }, [next.fresh, next.spot]);
 
   if (!spot) {
     return (

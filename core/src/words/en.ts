@@ -115,7 +115,7 @@ export const en: Partial<Record<MessageCode | Plural, string>> = {
   'problem.noSideCleat': 'A depth of {{depth}} leaves no room for side cleats: back cleat and nosing take {{needed}}.',
   'problem.clearanceEatsWidth': 'A clearance of {{clearance}} leaves nothing of a width of {{width}}.',
   'problem.nosingShort': 'The nosing is {{nosing}} high; the cleats show below it. {{needed}} would hide them.',
-  'problem.endGap': 'Shelf {{shelf}}: cut square, its end gaps reach {{gap}} in all where the opening is widest.',
+  'problem.endGap': 'Shelf {{shelf}}: cut square, its two end gaps together reach {{gap}} where the opening is widest.',
   'problem.farFromReading': 'Shelf {{shelf}}: the nearest width was read {{distance}} away. Read one at the shelf.',
   'problem.readingStandsOut':
     'The {{reading}} reads {{value}}; the others of its kind lie around {{usual}}. Measure it again.',

@@ -1,0 +1,14 @@
+import { en } from './en';
+import { labels } from './labels';
+
+test('every label that counts can say one and many', () => {
+  const keys = Object.keys(en);
+  for (const key of keys.filter((one) => one.endsWith('_one'))) {
+    expect(keys).toContain(key.replace(/_one$/, '_other'));
+  }
+});
+
+test('a label fills in what it is given', () => {
+  expect(labels.t('jobs.readings', { count: 1 })).toBe('1 reading');
+  expect(labels.t('notice.removed', { name: 'A & B' })).toBe('“A & B” is removed.');
+});

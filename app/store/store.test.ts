@@ -1,0 +1,270 @@
+import { chimneyAlcove, cloakroomCloset } from '@dormer/core/demo';
+import { withoutReading, writeJobFile } from '@dormer/core/job/document';
+import { MapDevice, PretendServer, directCore, until } from '../test/setup';
+import {
+  begin, catchUp, closeJob, copyJob, createJob, editJob, importJob, keepBoth, keepMine, keepTheirs, openJob, redo,
+  removeJob, undo,
+} from './actions'; // prettier-ignore
+import { records } from './records';
+import { selectCanUndo, selectJobs, selectOpenJob, selectSaveState } from './selectors';
+import { createStore, type AppStore } from './store';
+
+let server: PretendServer;
+let device: MapDevice;
+let stores: AppStore[];
+
+beforeEach(() => {
+  server = new PretendServer();
+  device = new MapDevice();
+  stores = [];
+  globalThis.fetch = server.fetch as typeof fetch;
+});
+afterEach(() => stores.forEach((store) => store.stop()));
+
+const quiet = { tell: () => undefined, hear: () => undefined, close: () => undefined };
+async function app(from: MapDevice = device): Promise<AppStore> {
+  const store = createStore({ core: directCore, device: from, settleMs: 1, retryMs: 10, tabs: quiet });
+  stores.push(store);
+  await store.dispatch(begin());
+  return store;
+}
+const alcove = chimneyAlcove();
+const stateOf = (store: AppStore, id = alcove.id) => selectSaveState(store.getState(), id);
+const jobOf = (store: AppStore, id = alcove.id) => store.getState().records.byId[id]?.job;
+const saved = (store: AppStore, id = alcove.id) => until(() => stateOf(store, id) === 'saved', () => store.getState().records.byId[id]?.fault); // prettier-ignore
+const rename = (name: string) => editJob((job) => ({ ...job, name }));
+
+/** The alcove on the server, opened on this device. */
+async function opened(): Promise<AppStore> {
+  server.savedElsewhere(alcove);
+  const store = await app();
+  await store.dispatch(openJob(alcove.id));
+  return store;
+}
+
+describe('the open job and its history', () => {
+  test('each edit is one step; undo and redo walk them; another job begins anew', async () => {
+    const store = await opened();
+    expect(selectCanUndo(store.getState())).toBe(false);
+    store.dispatch(rename('One'));
+    store.dispatch(rename('Two'));
+    store.dispatch(undo());
+    expect(selectOpenJob(store.getState())?.name).toBe('One');
+    store.dispatch(undo());
+    expect(selectOpenJob(store.getState())?.name).toBe(alcove.name);
+    expect(selectCanUndo(store.getState())).toBe(false);
+    store.dispatch(redo());
+    expect(selectOpenJob(store.getState())?.name).toBe('One');
+    store.dispatch(closeJob());
+    await store.dispatch(openJob(alcove.id));
+    expect(selectCanUndo(store.getState())).toBe(false);
+    expect(selectOpenJob(store.getState())?.name).toBe('One');
+  });
+
+  test('an edit that changes nothing is no step', async () => {
+    const store = await opened();
+    store.dispatch(rename(alcove.name));
+    expect(selectCanUndo(store.getState())).toBe(false);
+  });
+
+  test('the plan follows every edit', async () => {
+    const store = await opened();
+    await until(() => store.getState().planned.plan?.shelves.length === 5);
+    store.dispatch(editJob((job) => ({ ...job, shelves: { ...job.shelves, count: 3 } })));
+    await until(() => store.getState().planned.plan?.shelves.length === 3);
+    expect(store.getState().planned.job).toBe(selectOpenJob(store.getState()));
+  });
+
+  test('a core that fails is named, and the job stays', async () => {
+    const core = { ...directCore, plan: () => Promise.reject(new Error('out of breath')) };
+    server.savedElsewhere(alcove);
+    const store = createStore({ core, device, settleMs: 1, retryMs: 10, tabs: quiet });
+    stores.push(store);
+    await store.dispatch(begin());
+    await store.dispatch(openJob(alcove.id));
+    await until(() => store.getState().planned.fault === 'out of breath');
+    expect(selectOpenJob(store.getState())).toEqual(alcove);
+  });
+});
+
+describe('the device first, then the server', () => {
+  test('an edit is on the device before the server has it, and is then saved over its version', async () => {
+    const store = await opened();
+    server.down = true;
+    store.dispatch(rename('In the closet'));
+    await until(() => device.jobs.get(alcove.id)?.job.name === 'In the closet');
+    await until(() => stateOf(store) === 'device');
+    server.down = false;
+    await saved(store);
+    expect(server.jobs.get(alcove.id)).toMatchObject({ version: 2, job: { name: 'In the closet' } });
+  });
+
+  test('closed before it could be sent, it is sent by the next start', async () => {
+    const store = await opened();
+    server.down = true;
+    store.dispatch(rename('Before the reload'));
+    await until(() => device.jobs.get(alcove.id)?.dirty === true);
+    store.stop();
+    server.down = false;
+    const again = await app();
+    await saved(again);
+    expect(server.jobs.get(alcove.id)?.job.name).toBe('Before the reload');
+  });
+
+  test('a save whose answer was lost is sent again as the same save', async () => {
+    const store = await opened();
+    server.loseNextAnswer = true;
+    store.dispatch(rename('Once only'));
+    await saved(store);
+    expect(server.jobs.get(alcove.id)).toMatchObject({ version: 2 });
+    expect(server.asked.filter((one) => one.startsWith('PUT'))).toHaveLength(2);
+  });
+
+  test('what is typed while a save is on its way goes after it', async () => {
+    const store = await opened();
+    store.dispatch(rename('First'));
+    await until(() => server.jobs.get(alcove.id)?.version === 2);
+    store.dispatch(rename('Second'));
+    await until(() => server.jobs.get(alcove.id)?.job.name === 'Second');
+    await saved(store);
+  });
+
+  test('storage that refuses is named, and the work goes on', async () => {
+    const store = await opened();
+    device.refuses = 'the disk is full';
+    store.dispatch(rename('Still here'));
+    await until(() => store.getState().records.storageFault === 'the disk is full');
+    await saved(store);
+    server.down = true;
+    store.dispatch(rename('Nowhere but here'));
+    await until(() => stateOf(store) === 'notKept');
+    device.refuses = null;
+    store.dispatch(rename('Here again'));
+    await until(() => store.getState().records.storageFault === null);
+  });
+
+  test('what another device saved comes in when nothing here waits to go out', async () => {
+    const store = await opened();
+    server.savedElsewhere({ ...alcove, name: 'From the laptop' });
+    store.dispatch(catchUp());
+    await until(() => selectOpenJob(store.getState())?.name === 'From the laptop');
+  });
+
+  test('what was removed elsewhere goes, unless it was changed here', async () => {
+    const store = await opened();
+    server.jobs.get(alcove.id)!.removed = true;
+    store.dispatch(rename('Changed here'));
+    await until(() => stateOf(store) === 'removed');
+    store.dispatch(keepMine(alcove.id));
+    await saved(store);
+    expect(server.jobs.get(alcove.id)).toMatchObject({ removed: false, job: { name: 'Changed here' } });
+    server.jobs.get(alcove.id)!.removed = true;
+    store.dispatch(catchUp());
+    await until(() => jobOf(store) === undefined);
+  });
+});
+
+describe('two versions of one job', () => {
+  async function stale(): Promise<AppStore> {
+    const store = await opened();
+    server.savedElsewhere({ ...alcove, name: 'Theirs' });
+    store.dispatch(rename('Mine'));
+    await until(() => stateOf(store) === 'stale');
+    return store;
+  }
+
+  test('neither is overwritten, also after a reload', async () => {
+    const store = await stale();
+    expect(jobOf(store)?.name).toBe('Mine');
+    expect(server.jobs.get(alcove.id)?.job.name).toBe('Theirs');
+    store.stop();
+    expect(stateOf(await app())).toBe('stale');
+  });
+
+  test('mine goes over theirs', async () => {
+    const store = await stale();
+    store.dispatch(keepMine(alcove.id));
+    await saved(store);
+    expect(server.jobs.get(alcove.id)).toMatchObject({ version: 3, job: { name: 'Mine' } });
+  });
+
+  test('theirs stands, and undo has mine', async () => {
+    const store = await stale();
+    store.dispatch(keepTheirs(alcove.id));
+    expect(selectOpenJob(store.getState())?.name).toBe('Theirs');
+    expect(stateOf(store)).toBe('saved');
+    store.dispatch(undo());
+    expect(selectOpenJob(store.getState())?.name).toBe('Mine');
+  });
+
+  test('both are kept', async () => {
+    const store = await stale();
+    store.dispatch(keepBoth(alcove.id, 'Mine, copy'));
+    const names = selectJobs(store.getState()).map(({ job }) => job.name);
+    expect(names.sort()).toEqual(['Mine, copy', 'Theirs']);
+  });
+
+  test('the same change made twice is no conflict', async () => {
+    const store = await opened();
+    server.savedElsewhere({ ...alcove, name: 'Same' });
+    store.dispatch(rename('Same'));
+    await saved(store);
+  });
+});
+
+describe('jobs', () => {
+  test('made, copied, removed and brought back', async () => {
+    const store = await app();
+    const id = store.dispatch(createJob({ name: 'New', kind: 'alcove', units: 'in' }));
+    await saved(store, id);
+    const copy = store.dispatch(copyJob(id, 'Copy'));
+    await saved(store, copy);
+    expect(server.jobs.size).toBe(2);
+    store.dispatch(removeJob(copy));
+    await until(() => server.jobs.get(copy)?.removed === true);
+    expect(selectJobs(store.getState()).map((one) => one.id)).toEqual([id]);
+    expect(store.getState().notice).toMatchObject({ undoRemoval: copy });
+    store.dispatch(records.unremoved(copy));
+    await until(() => server.jobs.get(copy)?.removed === false);
+  });
+
+  test('a removed job is forgotten by the device at the next start', async () => {
+    const store = await opened();
+    store.dispatch(closeJob());
+    store.dispatch(removeJob(alcove.id));
+    await until(() => device.jobs.get(alcove.id)?.removedOnServer === true);
+    await app();
+    expect(device.jobs.has(alcove.id)).toBe(false);
+  });
+
+  test('a file comes in as itself, as a copy where it differs, and not twice', async () => {
+    const store = await opened();
+    const nameCopy = (name: string) => `${name}, from file`;
+    const take = (contents: string) => store.dispatch(importJob(contents, nameCopy));
+    expect(await take(writeJobFile(cloakroomCloset()))).toBeNull();
+    expect(await take(writeJobFile(alcove))).toBeNull();
+    expect(selectJobs(store.getState())).toHaveLength(2);
+    const first = alcove.readings[0]!;
+    expect(await take(writeJobFile(withoutReading(alcove, first.id)))).toBeNull();
+    const names = selectJobs(store.getState()).map(({ job }) => job.name);
+    expect(names).toContain('Chimney alcove, reading room, from file');
+    expect(jobOf(store)).toEqual(alcove);
+    expect((await take('{"format":"soup"}'))?.message.code).toBe('file.notAJob');
+    expect(selectJobs(store.getState())).toHaveLength(3);
+  });
+
+  test('a file of a removed job brings it back over its old version', async () => {
+    const store = await opened();
+    store.dispatch(closeJob());
+    store.dispatch(removeJob(alcove.id));
+    await until(() => server.jobs.get(alcove.id)?.removed === true);
+    await store.dispatch(importJob(writeJobFile(alcove), String));
+    await saved(store);
+    expect(server.jobs.get(alcove.id)).toMatchObject({ removed: false, version: 2, job: alcove });
+  });
+
+  test('a job that is nowhere is not opened', async () => {
+    const store = await app();
+    expect(await store.dispatch(openJob('none'))).toBe(false);
+  });
+});

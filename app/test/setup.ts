@@ -1,0 +1,115 @@
+import type { Job } from '@dormer/core/job/document';
+import { readJobFile } from '@dormer/core/job';
+import { planJob } from '@dormer/core/plan';
+import type { Device } from '../store/device';
+import type { JobRecord } from '../store/record';
+import type { Settings } from '../store/settings';
+import type { Core } from '../workers/messages';
+
+// The preset's own frames outlive a test; these do not ask the test's clock.
+globalThis.requestAnimationFrame = (callback) => setTimeout(() => callback(0), 0) as unknown as number;
+
+/** The core without a worker. */
+export const directCore: Core = {
+  plan: async (job) => planJob(job),
+  readFile: async (contents) => readJobFile(contents),
+};
+
+/** A device whose storage is a map; it can be told to refuse. */
+export class MapDevice implements Device {
+  readonly jobs = new Map<string, JobRecord>();
+  settings: Partial<Settings> = {};
+  refuses: string | null = null;
+
+  async readRecords() {
+    return [...this.jobs.values()];
+  }
+  async keep(record: JobRecord) {
+    if (this.refuses) throw new Error(this.refuses);
+    this.jobs.set(record.id, structuredClone(record));
+  }
+  async forget(id: string) {
+    this.jobs.delete(id);
+  }
+  async readSettings() {
+    return this.settings;
+  }
+  async keepSettings(settings: Settings) {
+    this.settings = settings;
+  }
+}
+
+interface Kept {
+  job: Job;
+  version: number;
+  saveIds: string[];
+  removed: boolean;
+}
+
+/** A server as the app sees one, behind `fetch`. It can be down, and it can lose its answer after doing the work. */
+export class PretendServer {
+  readonly jobs = new Map<string, Kept>();
+  down = false;
+  loseNextAnswer = false;
+  asked: string[] = [];
+
+  readonly fetch = async (input: Request | string, init?: RequestInit): Promise<Response> => {
+    const request = input instanceof Request ? input : new Request(input, init);
+    if (this.down) throw new TypeError('Failed to fetch');
+    const path = new URL(request.url).pathname;
+    this.asked.push(`${request.method} ${path}`);
+    const body = request.method === 'POST' || request.method === 'PUT' ? await request.text() : '';
+    const answer = this.answer(request.method, path, body ? JSON.parse(body) : undefined);
+    if (this.loseNextAnswer) {
+      this.loseNextAnswer = false;
+      throw new TypeError('Failed to fetch');
+    }
+    return answer;
+  };
+
+  /** Another device saves. */
+  savedElsewhere(job: Job): void {
+    const kept = this.jobs.get(job.id);
+    this.jobs.set(job.id, { job, version: (kept?.version ?? 0) + 1, saveIds: kept?.saveIds ?? [], removed: false });
+  }
+
+  private answer(method: string, path: string, body: { job: Job; basedOn?: number; saveId: string }): Response {
+    const [, , , id, action] = path.split('/');
+    if (!id && method === 'GET') {
+      const live = [...this.jobs.entries()].filter(([, kept]) => !kept.removed);
+      return json(200, { jobs: live.map(([key, { job, version }]) => ({ id: key, name: job.name, version })) });
+    }
+    const key = id ?? body.job.id;
+    const kept = this.jobs.get(key);
+    if (method === 'GET') return kept && !kept.removed ? json(200, stored(kept)) : refusal(404, 'no-such-job');
+    if (method === 'DELETE' && kept) {
+      kept.removed = true;
+      return new Response(null, { status: 204 });
+    }
+    if (action === 'restore' && kept) {
+      kept.removed = false;
+      return json(200, stored(kept));
+    }
+    if (kept?.saveIds.includes(body.saveId)) return json(200, { version: kept.version, changedAt: 'then' });
+    if (kept?.removed) return refusal(410, 'removed');
+    if (kept && body.basedOn !== kept.version) return refusal(409, 'stale', stored(kept));
+    const version = (kept?.version ?? 0) + 1;
+    this.jobs.set(key, { job: body.job, version, saveIds: [...(kept?.saveIds ?? []), body.saveId], removed: false });
+    return json(200, { version, changedAt: 'then' });
+  }
+}
+
+const stored = ({ job, version }: Kept) => ({ job, version, changedAt: 'then' });
+const json = (status: number, body: unknown) =>
+  new Response(JSON.stringify(body), { status, headers: { 'content-type': 'application/json' } });
+const refusal = (status: number, code: string, current?: unknown) =>
+  json(status, { error: { code, message: code }, ...(current ? { current } : {}) });
+
+/** Waits until something holds, or fails with what it last was. */
+export async function until(holds: () => boolean, what: () => unknown = () => 'it never held'): Promise<void> {
+  for (let i = 0; i < 200; i += 1) {
+    if (holds()) return;
+    await new Promise((resolve) => setTimeout(resolve, 5));
+  }
+  throw new Error(JSON.stringify(what()));
+}

@@ -1,0 +1,180 @@
+import { readFileSync } from 'node:fs';
+import { expect, test } from './person';
+
+test.describe('from a bare opening to a list to cut', () => {
+  test('in inches, by the keypad', async ({ person, page }) => {
+    await person.newJob('Pantry closet', 'inches');
+    await page.getByRole('button', { name: 'Take the first reading' }).click();
+    await expect(page.getByText(/Hook the tape on the left wall at the back/)).toBeVisible();
+    await person.keys('4', '1', '5/8');
+    await expect(page.getByTestId('keypad-other')).toHaveText('= 1057.3 mm');
+    await person.keys('Next');
+    // The height is asked for next, then the depth, then the front.
+    await expect(page.getByText(/Stand the tape on the floor/)).toBeVisible();
+    await person.keys('9', '6', 'Next');
+    await expect(page.getByText(/Push the tape against the back wall/)).toBeVisible();
+    await person.keys('1', '6', '1/4', 'Next');
+    await expect(page.getByText(/left wall at the front/)).toBeVisible();
+    await person.keys('4', '1', '3/4', 'Plus', '1/16', 'Next');
+    await page.getByRole('button', { name: 'Done' }).click();
+    await expect(
+      page.getByRole('button', { name: 'Width at the front, 48 in up: 41 3/4 + 1/16. Change' }),
+    ).toBeVisible();
+
+    await person.stage('Shelves');
+    await page.getByRole('button', { name: 'One shelf more' }).click();
+    // (96 - 4 x 3/4) / 5 = 18.6 in; the first top 19.35, on a sixteenth 19 3/8.
+    await expect(page.getByRole('button', { name: 'Shelf 1, Shelf top: 19 3/8 in. Why?' })).toBeVisible();
+
+    // 41 5/8 less 1/8; boards are 12 deep less a nosing of 3/4.
+    const list = await person.cutList();
+    expect(list).toContain('Board, length: 41 1/2 in');
+    await expect(page.getByText(/^4 ×$/).first()).toBeVisible();
+    await person.saved();
+  });
+
+  test('in millimetres, by a keyboard, and all of it is there after a reload', async ({ person, page }) => {
+    await person.newJob('Landing alcove');
+    await person.typeReadings(['1127', '2400', '36.5 cm', '1131,5']);
+    await person.stage('Shelves');
+    await person.setLength('Depth with nosing', '300');
+    await person.setLength('Real thickness', '18.2');
+    await page.getByRole('radio', { name: 'From a height' }).click();
+    await person.setLength('Space begins, above the floor mark', '400');
+    // (2000 - 3 x 18.2) / 4 = 486.35: tops at 904.55, 1409.1 and 1913.65, to the nearest half millimetre.
+    for (const top of ['904.5', '1409', '1913.5']) {
+      await expect(page.getByRole('button', { name: new RegExp(`Shelf top: ${top} mm`) })).toBeVisible();
+    }
+    const list = await person.cutList();
+    expect(list).toContain('1S Board, length: 1124 mm');
+    await person.saved();
+
+    await page.reload();
+    expect(await person.cutList()).toBe(list);
+    await person.stage('Measure');
+    // As typed, not as understood.
+    await expect(page.getByRole('button', { name: /Depth at the left, 1200 mm up: 36.5 cm/ })).toBeVisible();
+  });
+});
+
+test('every figure says why', async ({ person, page }) => {
+  await person.open('Chimney alcove');
+  await person.stage('Cut');
+  await page.getByRole('button', { name: /^1S Board, length: 1120 mm/ }).click();
+  const why = page.getByRole('dialog');
+  await expect(why).toContainText('Smallest that bears here: width at the back, 420 mm up');
+  await expect(why).toContainText('1123 mm');
+  await expect(why).toContainText('−3 mm');
+  await page.keyboard.press('Escape');
+  await expect(why).toBeHidden();
+});
+
+test('the cut list as text, as CSV and on paper', async ({ person, page }) => {
+  await person.open('Chimney alcove');
+  await person.stage('Cut');
+  await page.getByRole('button', { name: 'Copy' }).click();
+  await expect(page.getByText('The cut list is copied.')).toBeVisible();
+  const copied = await page.evaluate(() => navigator.clipboard.readText());
+  expect(copied).toContain('2 × 1120 mm   1S 2S   Board');
+
+  const coming = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'CSV' }).click();
+  const file = await coming;
+  expect(file.suggestedFilename()).toBe('Chimney-alcove-reading-room-cut-list.csv');
+  const csv = readFileSync(await file.path(), 'utf8');
+  expect(csv.startsWith('\uFEFF')).toBe(true);
+  expect(csv).toContain('\r\nBoard,1S 2S,1 2,2,1120 mm,320 mm,18 mm,1120,320,18\r\n');
+
+  await page.evaluate(() => {
+    window.print = () => document.body.setAttribute('data-printed', 'yes');
+  });
+  await page.getByRole('button', { name: 'Print' }).click();
+  await expect(page.locator('body')).toHaveAttribute('data-printed', 'yes');
+  // The browser says so before it prints, whoever asked it to.
+  await page.evaluate(() => window.dispatchEvent(new Event('beforeprint')));
+  await page.emulateMedia({ media: 'print' });
+  const sheet = page.getByTestId('print-sheet');
+  await expect(sheet).toBeVisible();
+  await expect(sheet).toContainText('1S 2S');
+  await expect(page.getByRole('navigation')).toBeHidden();
+});
+
+test('undo and redo, by button and by keys, back to the first reading', async ({ person, page }) => {
+  await person.newJob('Undo alcove');
+  await person.typeReadings(['1000', '2400']);
+  await expect(page.getByText('2 readings taken')).toBeVisible();
+  await person.undo();
+  await expect(page.getByText('1 reading taken')).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect(page.getByText('0 readings taken')).toBeVisible();
+  await page.keyboard.press('Control+Shift+z');
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await expect(page.getByText('2 readings taken')).toBeVisible();
+  await person.saved();
+  await page.reload();
+  await expect(page.getByText('2 readings taken')).toBeVisible();
+});
+
+test('a reading is changed, dropped, and brought back', async ({ person, page }) => {
+  await person.open('Chimney alcove');
+  await page.getByRole('button', { name: /Width at the back, 1200 mm up: 1126/ }).click();
+  await page.getByTestId('reading-value').fill('1125,5');
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: /Width at the back, 1200 mm up: 1125,5/ }).click();
+  await page.getByRole('button', { name: 'Drop this reading' }).click();
+  await expect(page.getByText('9 readings taken', { exact: true })).toBeVisible();
+  await person.undo();
+  await expect(page.getByText('10 readings taken')).toBeVisible();
+});
+
+test('what cannot be read stays as typed, with the reason', async ({ person, page }) => {
+  await person.newJob('Slips', 'inches');
+  await page.getByRole('button', { name: 'Take the first reading' }).click();
+  await page.keyboard.type('41 5/0');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('alert')).toContainText('divides by nothing');
+  await expect(page.getByTestId('reading-value')).toHaveValue('41 5/0');
+  await page.keyboard.press('Backspace');
+  await page.keyboard.type('8');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('alert')).toBeHidden();
+  await expect(page.getByText(/Stand the tape on the floor/)).toBeVisible();
+});
+
+test('units turn over, and what was typed stays beside', async ({ person, page }) => {
+  await person.open('Cloakroom closet');
+  await page.getByRole('button', { name: 'More for this job' }).click();
+  await page.getByRole('radio', { name: 'mm', exact: true }).click();
+  await page.keyboard.press('Escape');
+  // 49 1/16 in is 1246.19 mm.
+  await expect(page.getByRole('button', { name: /Width at the back, 1219.2 mm up: 1246.2/ })).toBeVisible();
+  await expect(page.getByText('typed 49 1/16 in').first()).toBeVisible();
+  await person.stage('Cut');
+  await expect(page.getByRole('button', { name: /^2S Board, length: 1238 mm/ })).toBeVisible();
+});
+
+test('more shelves than fit is a plan with a named problem', async ({ person, page }) => {
+  await person.open('Chimney alcove');
+  await person.stage('Shelves');
+  await person.setLength('Real thickness', '400');
+  await expect(page.getByText(/5 shelves do not fit into 1930 mm clear. At most 4 would/)).toBeVisible();
+  await person.stage('Cut');
+  await expect(page.getByText('Nothing to cut yet.')).toBeVisible();
+});
+
+test('keys for what hands do often', async ({ person, page, isMobile }) => {
+  test.skip(Boolean(isMobile), 'a phone has no keys');
+  await person.open('Chimney alcove');
+  await page.keyboard.press('2');
+  await expect(page.getByRole('main', { name: 'Shelves' })).toBeVisible();
+  await page.keyboard.press('x');
+  await expect(page.getByRole('radio', { name: '20 times' })).toBeChecked();
+  await page.keyboard.press('1');
+  await page.keyboard.press('n');
+  await expect(page.getByTestId('reading-value')).toBeFocused();
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('u');
+  await expect(page.getByRole('button', { name: /112.3/ })).toBeVisible();
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+});

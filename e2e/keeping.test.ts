@@ -1,0 +1,177 @@
+import { readFileSync, writeFileSync } from 'node:fs';
+import { expect, listen, Person, test } from './person';
+
+// A server that is down is named by the browser itself, for each thing that was asked of it.
+const DOWN = [/ERR_CONNECTION_REFUSED|Failed to load resource|ERR_CONNECTION_RESET|ERR_EMPTY_RESPONSE/];
+
+test('with the server stopped nothing is lost, and it is sent when the server is back', async ({
+  person, page, server, expected,
+}) => {
+  expected.push(...DOWN);
+  await person.newJob('Cellar alcove');
+  await person.typeReadings(['1000']);
+  await person.saved();
+  // The app itself must be on the device before the signal goes.
+  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+  await expect.poll(() => page.evaluate(async () => (await caches.keys()).length)).toBeGreaterThan(0);
+
+  await server.down();
+  await person.typeReadings(['2300', '350']);
+  await expect(page.getByTestId('save-state')).toHaveText('On this device only');
+  await page.reload();
+  await expect(page.getByText('3 readings taken')).toBeVisible();
+  await expect(page.getByTestId('save-state')).toHaveText('On this device only');
+  await person.stage('Cut');
+  await expect(page.getByRole('button', { name: /Board, length: 997 mm/ }).first()).toBeVisible();
+
+  await server.up();
+  await person.saved();
+  const there = await page.request.get(`${server.base}/api/jobs`);
+  const { jobs } = await there.json();
+  expect(jobs.find((job: { name: string }) => job.name === 'Cellar alcove')).toMatchObject({ readings: 3 });
+}); // prettier-ignore
+
+test('a job made without the server is sent once it is there', async ({ person, page, server, expected }) => {
+  expected.push(...DOWN);
+  await person.home();
+  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+  await server.down();
+  await page.getByRole('button', { name: 'New job' }).click();
+  await page.getByRole('textbox', { name: 'Name' }).fill('No signal');
+  await page.getByRole('button', { name: 'Begin measuring' }).click();
+  await person.typeReadings(['900']);
+  await expect(page.getByTestId('save-state')).toHaveText('On this device only');
+  await server.up();
+  await person.saved();
+  const { jobs } = await (await page.request.get(`${server.base}/api/jobs`)).json();
+  expect(jobs.filter((job: { name: string }) => job.name === 'No signal')).toHaveLength(1);
+});
+
+test.describe('the same job changed on two devices', () => {
+  test('offers both, and keeps both', async ({ person, page, browser, server, isMobile, expected }) => {
+    expected.push(/409/);
+    await person.open('Chimney alcove');
+    await person.saved();
+    const elsewhere = await browser.newContext({ baseURL: server.base });
+    const other = await elsewhere.newPage();
+    const complaints = listen(other);
+    const laptop = new Person(other, false);
+    await laptop.open('Chimney alcove');
+    await laptop.stage('Shelves');
+    await other.getByRole('button', { name: 'One shelf more' }).click();
+    await laptop.saved();
+
+    await page.getByRole('button', { name: /Width at the back, 420 mm up/ }).click();
+    await page.getByTestId('reading-value').fill('1122');
+    await page.keyboard.press('Enter');
+    await expect(page.getByTestId('save-state')).toHaveText('Not saved: changed elsewhere');
+    await page.getByRole('button', { name: 'Look at both' }).click();
+    await person.axe();
+    await expect(page.getByRole('dialog')).toContainText('6 shelves');
+    await page.getByRole('button', { name: 'Keep both: mine as a copy' }).click();
+    await person.saved();
+    await person.stage('Shelves');
+    await expect(page.getByRole('group', { name: 'Shelves' })).toContainText('6');
+    await person.open('Chimney alcove, reading room, copy');
+    await expect(page.getByRole('button', { name: /Width at the back, 420 mm up: 1122/ })).toBeVisible();
+    expect(complaints).toEqual([]);
+    expect(isMobile).toBeDefined();
+    await elsewhere.close();
+  });
+
+  test('mine stands, and the other is among the earlier versions', async ({ person, page, server, expected }) => {
+    expected.push(/409/);
+    await person.open('Chimney alcove');
+    const route = `${server.base}/api/jobs/demo-chimney-alcove`;
+    const { job, version } = await (await page.request.get(route)).json();
+    const theirs = { ...job, name: 'Chimney alcove, by another hand' };
+    await page.request.put(route, { data: { job: theirs, basedOn: version, saveId: 'elsewhere' } });
+    await page.getByRole('button', { name: /Width at the back, 420 mm up/ }).click();
+    await page.getByTestId('reading-value').fill('1122');
+    await page.keyboard.press('Enter');
+    await page.getByRole('button', { name: 'Look at both' }).click();
+    await page.getByRole('button', { name: 'Mine stands' }).click();
+    await person.saved();
+    await page.getByRole('button', { name: 'More for this job' }).click();
+    await page.getByRole('button', { name: 'Earlier versions' }).click();
+    const versions = page.getByRole('dialog', { name: 'Earlier versions' });
+    await expect(versions).toContainText('by another hand');
+    await person.axe();
+    await versions.getByRole('button', { name: 'Bring back' }).first().click();
+    await expect(page.getByRole('heading', { name: 'Chimney alcove, by another hand' })).toBeVisible();
+    await person.undo();
+    await expect(page.getByRole('heading', { name: 'Chimney alcove, reading room' })).toBeVisible();
+  });
+});
+
+test('exported, removed and imported, it is the same job', async ({ person, page }) => {
+  await person.open('Cloakroom closet');
+  const list = await person.cutList();
+  await page.getByRole('button', { name: 'More for this job' }).click();
+  const coming = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save as a file' }).click();
+  const file = await (await coming).path();
+  const before = readFileSync(file, 'utf8');
+  await page.getByRole('button', { name: 'Remove this job' }).click();
+  await expect(page.getByText('“Cloakroom closet” is removed.')).toBeVisible();
+  await expect(page.getByRole('link', { name: /Cloakroom closet/ })).toBeHidden();
+
+  const choosing = page.waitForEvent('filechooser');
+  await page.getByRole('button', { name: 'Open a job file' }).click();
+  await (await choosing).setFiles(file);
+  await expect(page.getByText('“Cloakroom closet” is here.')).toBeVisible();
+  await page.getByRole('link', { name: /Cloakroom closet/ }).click();
+  expect(await person.cutList()).toBe(list);
+  await person.saved();
+  await page.getByRole('button', { name: 'More for this job' }).click();
+  const again = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save as a file' }).click();
+  expect(readFileSync(await (await again).path(), 'utf8')).toBe(before);
+});
+
+test('a removal is undone', async ({ person, page, server }) => {
+  await person.home();
+  await page.getByRole('button', { name: 'More for Cloakroom closet' }).click();
+  await page.getByRole('button', { name: 'Remove this job' }).click();
+  await expect(page.getByRole('link', { name: /Cloakroom/ })).toBeHidden();
+  const there = async () => (await page.request.get(`${server.base}/api/jobs/demo-cloakroom-closet`)).status();
+  await expect.poll(there).toBe(404);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('link', { name: /Cloakroom/ })).toBeVisible();
+  await expect.poll(there).toBe(200);
+});
+
+test('files that are no jobs are refused in plain words, and nothing is changed', async ({ person, page }, info) => {
+  await person.home();
+  await expect(page.getByRole('listitem').first()).toBeVisible();
+  const count = await page.getByRole('listitem').count();
+  const whole = JSON.stringify({ format: 'dormer-job', version: 1, name: 'x'.repeat(200), notes: '' });
+  const files: readonly (readonly [name: string, contents: string, says: RegExp])[] = [
+    ['broken', 'not a job at all', /damaged or not a job file/],
+    ['truncated', whole.slice(0, 120), /breaks off before its end/],
+    ['huge', `{"format":"dormer-job","notes":"${'x'.repeat(2_100_000)}"}`, /too large for a job/],
+    ['future', '{"format":"dormer-job","version":99}', /written by a later Dormer/],
+    ['foreign', '{"recipe":"soup"}', /This is not a job/],
+    ['faulty', whole, /entries in the job cannot be right/],
+  ];
+  for (const [name, contents, says] of files) {
+    const file = info.outputPath(`${name}.dormer.json`);
+    writeFileSync(file, contents);
+    const choosing = page.waitForEvent('filechooser');
+    await page.getByRole('button', { name: 'Open a job file' }).click();
+    await (await choosing).setFiles(file);
+    await expect(page.getByRole('alert').filter({ hasText: says })).toBeVisible();
+    if (name === 'faulty') await person.axe();
+    await page.getByRole('button', { name: 'Close', exact: true }).click();
+  }
+  expect(await page.getByRole('listitem').count()).toBe(count);
+});
+
+test('an address without a job says so', async ({ person, page, expected }) => {
+  expected.push(/404/);
+  await page.goto('/job/none/measure');
+  await expect(page.getByText('This job is not here')).toBeVisible();
+  await person.axe();
+  await page.goto('/nowhere');
+  await expect(page.getByText('There is nothing here.')).toBeVisible();
+});

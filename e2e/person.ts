@@ -1,0 +1,132 @@
+import { AxeBuilder } from '@axe-core/playwright';
+import { test as base, expect, type Page } from '@playwright/test';
+import { Server } from './server';
+
+export { expect };
+
+/** A person at the app: what they do, in their words. */
+export class Person {
+  constructor(
+    readonly page: Page,
+    readonly phone: boolean,
+  ) {}
+
+  async home(): Promise<void> {
+    await this.page.goto('/');
+    await expect(this.page.getByRole('button', { name: 'New job' })).toBeVisible();
+  }
+
+  /** Makes a job and stands before its measuring. */
+  async newJob(name: string, units: 'mm' | 'cm' | 'inches' = 'mm'): Promise<void> {
+    await this.home();
+    await this.page.getByRole('button', { name: 'New job' }).click();
+    await this.page.getByRole('textbox', { name: 'Name' }).fill(name);
+    await this.page.getByRole('radio', { name: units, exact: true }).click();
+    await this.page.getByRole('button', { name: 'Begin measuring' }).click();
+    await expect(this.page.getByRole('heading', { name })).toBeVisible();
+  }
+
+  async open(name: string): Promise<void> {
+    await this.home();
+    await this.page.getByRole('link', { name: new RegExp(name) }).click();
+    await expect(this.page.getByRole('heading', { name })).toBeVisible();
+  }
+
+  async stage(name: 'Measure' | 'Shelves' | 'Cut'): Promise<void> {
+    // On a phone the keypad stands where the stages are.
+    const putAway = this.page.getByRole('button', { name: 'Put the keypad away' });
+    if (await putAway.isVisible()) await putAway.click({ timeout: 1000 }).catch(() => undefined);
+    await this.page.getByRole('navigation').getByRole('link', { name }).click();
+    await expect(this.page.getByRole('main', { name })).toBeVisible();
+  }
+
+  /** Touches keys of the keypad one after another. */
+  async keys(...names: string[]): Promise<void> {
+    const pad = this.page.getByRole('group', { name: /^Keypad for/ });
+    for (const name of names) {
+      const key = pad.getByRole('button', { name, exact: true });
+      if (this.phone) await key.tap();
+      else await key.click();
+    }
+  }
+
+  /** Answers reading after reading as they are asked for, by a keyboard. */
+  async typeReadings(values: readonly string[]): Promise<void> {
+    const { page } = this;
+    await page.getByRole('button', { name: /^Take the (first|next) reading$/ }).click();
+    for (const value of values) {
+      await expect(page.getByTestId('reading-value')).toBeFocused();
+      await page.keyboard.type(value);
+      await page.keyboard.press('Enter');
+      await expect(page.getByTestId('reading-value')).toHaveValue('');
+    }
+    await page.getByRole('button', { name: 'Done' }).click();
+  }
+
+  /** Types into a length field and presses Enter. */
+  async setLength(label: string, value: string): Promise<void> {
+    const field = this.page.getByRole('textbox', { name: label });
+    await field.click();
+    await field.fill(value);
+    await field.press('Enter');
+  }
+
+  async saved(): Promise<void> {
+    await expect(this.page.getByTestId('save-state')).toHaveText('Saved');
+  }
+
+  async undo(): Promise<void> {
+    await this.page.getByRole('button', { name: 'Undo', exact: true }).click();
+  }
+
+  /** Everything the cut list says, row by row. */
+  async cutList(): Promise<string> {
+    await this.stage('Cut');
+    const lengths = this.page.getByRole('button', { name: /, length: .*Why\?$/ });
+    await expect(lengths.first()).toBeVisible();
+    const names = await lengths.evaluateAll((all) => all.map((one) => one.getAttribute('aria-label') ?? ''));
+    return names.map((name) => name.replace(' Why?', '')).join('\n');
+  }
+
+  /** No serious or critical fault of accessibility on the view as it stands. */
+  async axe(): Promise<void> {
+    const { violations } = await new AxeBuilder({ page: this.page }).analyze();
+    const grave = violations.filter((one) => one.impact === 'serious' || one.impact === 'critical');
+    expect(grave.map((one) => `${one.id}: ${one.nodes.map((node) => node.html).join(' | ')}`)).toEqual([]);
+  }
+}
+
+interface Fixtures {
+  readonly server: Server;
+  readonly person: Person;
+  /** Texts of messages in the browser's console that a test expects: a server that is down is named there. */
+  readonly expected: RegExp[];
+}
+
+/** A test with a server of its own, whose browser must have nothing to complain about. */
+export const test = base.extend<Fixtures>({
+  // eslint-disable-next-line no-empty-pattern
+  server: async ({}, give) => {
+    const server = await Server.start();
+    await give(server);
+    await server.end();
+  },
+  baseURL: async ({ server }, give) => give(server.base),
+  // eslint-disable-next-line no-empty-pattern
+  expected: async ({}, give) => give([]),
+  person: async ({ page, isMobile, expected }, give) => {
+    const complaints = listen(page);
+    await give(new Person(page, Boolean(isMobile)));
+    expect(complaints.filter((text) => !expected.some((one) => one.test(text)))).toEqual([]);
+  },
+});
+
+/** Errors and warnings of a page, as they come. */
+export function listen(page: Page): string[] {
+  const complaints: string[] = [];
+  page.on('console', (message) => {
+    if (message.type() === 'error' || message.type() === 'warning') complaints.push(message.text());
+  });
+  page.on('pageerror', (error) => complaints.push(String(error)));
+  return complaints;
+}

@@ -1,0 +1,34 @@
+import { defineConfig, devices, type PlaywrightTestConfig } from '@playwright/test';
+
+/** Debian's browser, with nothing that reaches out of the machine. */
+export const CHROMIUM: NonNullable<PlaywrightTestConfig['use']> = {
+  browserName: 'chromium',
+  launchOptions: {
+    executablePath: '/usr/bin/chromium',
+    args: [
+      '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run',
+      '--disable-background-networking', '--disable-component-update', '--disable-sync',
+    ],
+  },
+  permissions: ['clipboard-read', 'clipboard-write'],
+}; // prettier-ignore
+
+export const PHONE = { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true } as const;
+export const WIDE = { viewport: { width: 1280, height: 800 } } as const;
+
+export default defineConfig({
+  testDir: '.',
+  testMatch: '*.test.ts',
+  outputDir: '../test-results',
+  timeout: 60_000,
+  expect: { timeout: 8_000 },
+  fullyParallel: true,
+  workers: 2,
+  forbidOnly: Boolean(process.env.CI),
+  reporter: [['list']],
+  use: { ...CHROMIUM, trace: 'retain-on-failure' },
+  projects: [
+    { name: 'phone', use: { ...devices['Desktop Chrome'], ...CHROMIUM, ...PHONE } },
+    { name: 'wide', use: { ...devices['Desktop Chrome'], ...CHROMIUM, ...WIDE } },
+  ],
+});

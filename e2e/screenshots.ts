@@ -1,0 +1,64 @@
+import path from 'node:path';
+import { PHONE, WIDE } from './playwright.config';
+import { expect, test, type Person } from './person';
+
+const folder = path.resolve(__dirname, '../docs/screenshots');
+
+interface View {
+  readonly name: string;
+  readonly job?: string;
+  readonly show: (person: Person) => Promise<void>;
+}
+
+const why = async ({ page }: Person) => {
+  await page.getByRole('button', { name: /^1S Board, length/ }).click();
+};
+
+const PHONE_VIEWS: readonly View[] = [
+  { name: 'phone-jobs', show: async (person) => person.home() },
+  { name: 'phone-measure', job: 'Chimney alcove', show: async () => undefined },
+  {
+    name: 'phone-reading',
+    job: 'Cloakroom closet',
+    show: async (person) => {
+      await person.page.getByRole('button', { name: /Width at the front, 66 in up/ }).click();
+      await person.keys('4', '9', '1/16');
+    },
+  },
+  { name: 'phone-shelves', job: 'Chimney alcove', show: async (person) => person.stage('Shelves') },
+  { name: 'phone-cut', job: 'Chimney alcove', show: async (person) => person.stage('Cut') },
+  {
+    name: 'phone-why',
+    job: 'Chimney alcove',
+    show: async (person) => {
+      await person.stage('Cut');
+      await why(person);
+    },
+  },
+];
+
+const WIDE_VIEWS: readonly View[] = [
+  { name: 'wide-jobs', show: async (person) => person.home() },
+  { name: 'wide-measure', job: 'Chimney alcove', show: async () => undefined },
+  { name: 'wide-shelves', job: 'Chimney alcove', show: async (person) => person.stage('Shelves') },
+  { name: 'wide-cut-dark', job: 'Cloakroom closet', show: async (person) => person.stage('Cut') },
+];
+
+for (const [views, size] of [[PHONE_VIEWS, PHONE], [WIDE_VIEWS, WIDE]] as const) {
+  test.describe(() => {
+    test.use(size);
+    for (const { name, job, show } of views) {
+      test(name, async ({ person, page }) => {
+        if (name.endsWith('dark')) await page.emulateMedia({ colorScheme: 'dark' });
+        if (job) await person.open(job);
+        else await person.home();
+        await show(person);
+        await expect(page.getByRole('main').first()).toBeVisible();
+        if (!job) await expect(page.getByRole('list')).toBeVisible();
+        await page.evaluate(() => document.fonts.ready.then(() => undefined));
+        await page.waitForTimeout(400);
+        await page.screenshot({ path: path.join(folder, `${name}.png`) });
+      });
+    }
+  });
+} // prettier-ignore

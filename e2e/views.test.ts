@@ -1,0 +1,58 @@
+import { expect, test } from './person';
+
+for (const colorScheme of ['light', 'dark'] as const) {
+  test(`every view is accessible, ${colorScheme}`, async ({ person, page }) => {
+    await page.emulateMedia({ colorScheme });
+    await person.home();
+    await expect(page.getByRole('list')).toBeVisible();
+    await person.axe();
+    await page.getByRole('button', { name: 'New job' }).click();
+    await person.axe();
+    await page.keyboard.press('Escape');
+    await person.open('Chimney alcove');
+    await person.axe();
+    await page.getByRole('button', { name: 'Take the next reading' }).click();
+    await page.getByRole('button', { name: 'Hold it elsewhere' }).click();
+    await person.axe();
+    await person.stage('Shelves');
+    await person.axe();
+    await person.stage('Cut');
+    await person.axe();
+    await page
+      .getByRole('button', { name: /Why\?$/ })
+      .first()
+      .click();
+    await person.axe();
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'More for this job' }).click();
+    await person.axe();
+    await page.getByRole('button', { name: 'Keys' }).click();
+    await person.axe();
+  });
+}
+
+test('nothing reaches beyond the edge of the screen, with the longest of names', async ({ person, page }) => {
+  const name = 'The alcove between the long bookcase and the chimney breast on the second landing, left of the window';
+  await person.newJob(name);
+  await person.typeReadings(['1127', '2400', '365']);
+  for (const stage of ['Measure', 'Shelves', 'Cut'] as const) {
+    await person.stage(stage);
+    const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+    expect(over).toBeLessThanOrEqual(0);
+  }
+});
+
+test('what a thumb must hit is large enough', async ({ person, page, isMobile }) => {
+  test.skip(!isMobile, 'thumbs are for phones');
+  await person.open('Cloakroom closet');
+  await page.getByRole('button', { name: 'Take the next reading' }).click();
+  for (const role of ['button', 'link', 'radio'] as const) {
+    for (const one of await page.getByRole(role).all()) {
+      const box = await one.boundingBox();
+      if (!box) continue;
+      const name = await one.getAttribute('aria-label');
+      expect([name, Math.round(Math.max(box.width, box.height)) >= 48]).toEqual([name, true]);
+      expect([name, Math.round(Math.min(box.width, box.height)) >= 36]).toEqual([name, true]);
+    }
+  }
+});
