@@ -34,6 +34,7 @@ export function PlanNotices({ problems, cautions = [], reader }: PlanNoticesProp
       ))}
       {left > 0 || (all && doubts.length > AT_ONCE) ? (
         <Button
+          look="quiet"
           title={all ? label('problem.fewer') : label('problem.more', { count: left })}
           onPress={() => setAll(!all)}
         />

@@ -20,6 +20,9 @@ export function Stepper({ label, less, more, value, least, most, onChange }: Ste
   const styles = useStyles();
   return (
     <View style={styles.row} role="group" aria-label={label}>
+      <Txt kind="strong" style={styles.label}>
+        {label}
+      </Txt>
       <Button title={less} icon={Minus} iconOnly disabled={value <= least} onPress={() => onChange(value - 1)} />
       <Txt kind="figure" style={styles.value} aria-live="polite">
         {value}
@@ -31,7 +34,8 @@ export function Stepper({ label, less, more, value, least, most, onChange }: Ste
 
 const useStyles = makeStyles(() =>
   StyleSheet.create({
-    row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.half },
+    row: { flex: 1, flexDirection: 'row', alignItems: 'center', gap: SPACE.half },
+    label: { flex: 1, paddingLeft: SPACE.half },
     value: { minWidth: 44, textAlign: 'center' },
   }),
 );

@@ -7,7 +7,7 @@ import type { Reader } from '@dormer/core/words';
 import { Button, Sheet, Txt } from '../controls';
 import { useLabel } from '../labels';
 import { FONT, makeStyles, RADIUS, SPACE, useWide } from '../theme';
-import { SceneView } from './SceneView';
+import { SceneView, type SceneViewProps } from './SceneView';
 
 export interface DrawingPaneProps {
   readonly scene: Scene;
@@ -34,13 +34,15 @@ export function DrawingPane(props: DrawingPaneProps) {
   const small = height > 0 && height < SMALL_PX;
   // A drawing that lies flat has its switch above it, an upright one beside it.
   const flat = scene.bounds.width > scene.bounds.height;
-  const view = <SceneView scene={scene} reader={reader} {...rest} />;
+  const view = (how: Pick<SceneViewProps, 'terse' | 'ground'>) => (
+    <SceneView scene={scene} reader={reader} {...how} {...rest} />
+  );
   return (
     <View
       style={[styles.pane, flat ? styles.column : styles.row]}
       onLayout={({ nativeEvent }) => setHeight(nativeEvent.layout.height)}
     >
-      <View style={styles.sheet}>{view}</View>
+      <View style={styles.sheet}>{view({ terse: small })}</View>
       <View style={flat ? styles.above : styles.beside}>
         {small ? null : (
           <View
@@ -80,7 +82,7 @@ export function DrawingPane(props: DrawingPaneProps) {
       </View>
       {whole ? (
         <Sheet title={label('drawing.title')} closeTitle={label('close')} onClose={() => setWhole(false)}>
-          <View style={styles.whole}>{view}</View>
+          <View style={styles.whole}>{view({ ground: 'panel' })}</View>
         </Sheet>
       ) : null}
     </View>

@@ -1,11 +1,11 @@
-import { useState } from 'react';
+import { useId, useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Defs, G, Line, Path, Pattern, Rect } from 'react-native-svg';
 import type { About } from '@dormer/core/problem';
 import type { Scene } from '@dormer/core/scene';
 import { words, type Reader } from '@dormer/core/words';
 import { useTheme } from '../theme';
-import { HATCH, inkFor } from './ink';
+import { inkFor, type Hatches } from './ink';
 import { fitSheet } from './sheet';
 import { ShapeView, ShapeWords } from './ShapeView';
 
@@ -16,6 +16,10 @@ export interface SceneViewProps {
   readonly description?: string;
   readonly selected?: About | null;
   readonly onPress?: (about: About) => void;
+  /** Figures only on what is chosen: in a small drawing the others would lie on one another. */
+  readonly terse?: boolean;
+  /** What the drawing lies on. */
+  readonly ground?: 'paper' | 'panel';
   /** Pixels before the first layout, and on paper. */
   readonly size?: { readonly width: number; readonly height: number };
 }
@@ -23,8 +27,20 @@ export interface SceneViewProps {
 const HATCH_PX = 7;
 
 /** A scene of the core on the screen. What it shows is the scene's business, how it looks is decided here. */
-export function SceneView({ scene, reader, description, selected = null, onPress, size }: SceneViewProps) {
+export function SceneView({
+  scene,
+  reader,
+  description,
+  selected = null,
+  onPress,
+  terse = false,
+  ground = 'paper',
+  size,
+}: SceneViewProps) {
   const { colours } = useTheme();
+  const id = useId();
+  const hatches: Hatches = { wall: `${id}-wall`, unknown: `${id}-unknown` };
+  const paper = colours[ground];
   const [laid, setLaid] = useState(size ?? { width: 360, height: 360 });
   const sheet = fitSheet(scene, laid.width, laid.height);
   return (
@@ -40,11 +56,11 @@ export function SceneView({ scene, reader, description, selected = null, onPress
       <View style={{ position: 'absolute', width: laid.width, height: laid.height }} aria-hidden>
         <Svg width={laid.width} height={laid.height}>
           <Defs>
-            {Object.values(HATCH).map((id) => (
-              <Pattern key={id} id={id} width={HATCH_PX} height={HATCH_PX} patternUnits="userSpaceOnUse">
-                <Rect width={HATCH_PX} height={HATCH_PX} fill={id === HATCH.wall ? colours.wall : colours.paper} />
+            {(['wall', 'unknown'] as const).map((hatch) => (
+              <Pattern key={hatch} id={hatches[hatch]} width={HATCH_PX} height={HATCH_PX} patternUnits="userSpaceOnUse">
+                <Rect width={HATCH_PX} height={HATCH_PX} fill={hatch === 'wall' ? colours.wall : paper} />
                 <Line x1={0} y1={HATCH_PX} x2={HATCH_PX} y2={0} stroke={colours.wallHatch} strokeWidth={1} />
-                {id === HATCH.unknown ? (
+                {hatch === 'unknown' ? (
                   <Path d={`M0 0 L${HATCH_PX} ${HATCH_PX}`} stroke={colours.wallHatch} strokeWidth={1} />
                 ) : null}
               </Pattern>
@@ -53,14 +69,16 @@ export function SceneView({ scene, reader, description, selected = null, onPress
           {[ShapeView, ShapeWords].map((Layer, layer) =>
             scene.shapes.map((shape, index) => {
               const { about } = shape;
+              const lit = sameAbout(about, selected);
+              if (terse && Layer === ShapeWords && !lit) return null;
               const view = (
                 <Layer
                   shape={shape}
                   sheet={sheet}
-                  ink={inkFor(shape.role, colours)}
+                  ink={inkFor(shape.role, colours, hatches)}
                   reader={reader}
-                  lit={sameAbout(about, selected)}
-                  paper={colours.paper}
+                  lit={lit}
+                  paper={paper}
                   light={colours.chalk}
                 />
               );

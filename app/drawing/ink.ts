@@ -11,15 +11,19 @@ export interface Ink {
   readonly text: string;
 }
 
-/** The hatch of walls and of what is not known, by the ids of their patterns. */
-export const HATCH = { wall: 'hatch-wall', unknown: 'hatch-unknown' } as const;
+/** The ids of the hatch patterns of walls and of what is not known; every drawing has its own. */
+export interface Hatches {
+  readonly wall: string;
+  readonly unknown: string;
+}
 
-export function inkFor(role: Role, c: Colours): Ink {
+/** How a role is drawn in the colours of a theme. */
+export function inkFor(role: Role, c: Colours, hatches: Hatches): Ink {
   switch (role) {
     case 'wall':
-      return { fill: `url(#${HATCH.wall})`, stroke: c.pencil, width: 1.5, text: c.pencil };
+      return { fill: `url(#${hatches.wall})`, stroke: c.pencil, width: 1.5, text: c.pencil };
     case 'wall-unknown':
-      return { fill: `url(#${HATCH.unknown})`, stroke: c.faint, width: 1, dash: '5 4', text: c.faint };
+      return { fill: `url(#${hatches.unknown})`, stroke: c.faint, width: 1, dash: '5 4', text: c.faint };
     case 'wall-behind':
       return { stroke: c.faint, width: 1, dash: '2 3', text: c.faint };
     case 'uncertain-band':

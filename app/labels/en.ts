@@ -224,6 +224,8 @@ export const en = {
   'cut.print': 'Print',
   'cut.copied': 'The cut list is copied.',
 
+  'cut.notCopied': 'This browser does not let the list be copied. Take the CSV instead.',
+
   'print.cutList': 'Cut list',
   'print.section': 'Section',
   'print.count': 'Count',

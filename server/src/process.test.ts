@@ -152,3 +152,33 @@ describe('the plan command', () => {
     expect(await plan(path.join(folder, 'none'))).toMatchObject({ code: 1, out: '' });
   });
 });
+
+describe('the one script', () => {
+  const script = path.resolve(__dirname, '../../dormer');
+  const run = (args: readonly string[]) =>
+    new Promise<{ code: number | null; out: string; err: string }>((resolve) => {
+      const child = spawn(process.execPath, args);
+      let out = '';
+      let err = '';
+      child.stdout.on('data', (data) => (out += data));
+      child.stderr.on('data', (data) => (err += data));
+      child.on('exit', (code) => resolve({ code, out, err }));
+    });
+
+  test('helps, and names a command it does not know', async () => {
+    expect(await run([script, 'help'])).toMatchObject({ code: 0, out: expect.stringContaining('./dormer demo') });
+    const unknown = await run([script, 'dance']);
+    expect(unknown).toEqual({ code: 1, out: '', err: 'There is no command “dance”. See ./dormer help.\n' });
+  });
+
+  test.each(['18.20.4', '20.18.3', '16.0.0'])('says to Node %s that it is too old', async (version) => {
+    const pretend = `Object.defineProperty(process.versions, 'node', { value: '${version}' }); require(${JSON.stringify(script)})`;
+    const told = await run(['-e', pretend]);
+    expect(told).toEqual({ code: 1, out: '', err: `Dormer needs Node 20.19 or newer; this is ${version}.\n` });
+  });
+
+  test('a plan of no file is one plain line', async () => {
+    const none = await run([script, 'plan', '/nowhere/a.dormer.json']);
+    expect(none).toEqual({ code: 1, out: '', err: '/nowhere/a.dormer.json cannot be read.\n' });
+  });
+});

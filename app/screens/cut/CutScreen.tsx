@@ -40,8 +40,9 @@ function Cut({ job, plan }: { job: Job; plan: Plan }) {
   const copy = async () => {
     // The writers of sheets are fetched when they are asked for.
     const { cutListText } = await import('@dormer/core/exchange');
-    await setStringAsync(cutListText(plan, job));
-    dispatch(notify('cut.copied'));
+    // A browser may forbid it: no secure address, or the person said no.
+    const copied = await setStringAsync(cutListText(plan, job)).catch(() => false);
+    dispatch(notify(copied ? 'cut.copied' : 'cut.notCopied'));
   };
   const csv = async () => {
     const { cutListCsv } = await import('@dormer/core/exchange');

@@ -51,7 +51,7 @@ function Printed({ job, plan }: { job: Job; plan: Plan }) {
     <View style={styles.sheet} testID="print-sheet">
       <Txt kind="title">{job.name}</Txt>
       <View style={styles.top}>
-        <SceneView scene={scene} reader={job} size={DRAWING} />
+        <SceneView scene={scene} reader={job} size={DRAWING} ground="panel" />
         <View style={styles.marks}>
           <Txt kind="strong">{label('marks.title')}</Txt>
           <Line cells={['', label('mark.shelf-top'), label('mark.cleat-top')]} head />
