@@ -43,7 +43,7 @@ test('four touches write 41 5/8 and keep it as typed', () => {
   press('4', '1', '5/8');
   expect(screen.getByTestId('keypad-other')).toHaveTextContent('= 1057.3 mm');
   press('Next');
-  expect(onCommit).toHaveBeenCalledWith({ mm: 41.625 * 25.4, typed: '41 5/8', unit: 'in' });
+  expect(onCommit).toHaveBeenCalledWith({ mm: 1057.275, typed: '41 5/8', unit: 'in' });
   expect(field().props.value).toBe('41 5/8');
 });
 

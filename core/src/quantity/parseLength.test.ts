@@ -23,6 +23,7 @@ describe('what people type', () => {
     ['41 5/8', 'in', 41.625 * 25.4],
     ['41-5/8"', 'in', 41.625 * 25.4],
     ['41 5/8 in', 'mm', 41.625 * 25.4],
+    ['41 5 / 8', 'in', 41.625 * 25.4],
     ['41.625 in', 'mm', 41.625 * 25.4],
     [`6' 3/4"`, 'mm', 72.75 * 25.4],
     ['6ft 1 1/2in', 'mm', 73.5 * 25.4],
@@ -53,7 +54,7 @@ describe('what people type', () => {
   test('what was typed is kept as typed', () => {
     expect(parseLength(' 41-5/8" ', { unit: 'in' })).toEqual({
       ok: true,
-      value: { mm: 41.625 * 25.4, typed: '41-5/8"', unit: 'in' },
+      value: { mm: 1057.275, typed: '41-5/8"', unit: 'in' },
     });
   });
 });

@@ -48,7 +48,12 @@ export function parseLength(typed: string, options: ParseLengthOptions): Result<
   }
   const total = sum(new Reader(split.tokens, shown, unit));
   if (!total.ok) return total;
-  return withinBounds(total.value, shown, options);
+  return withinBounds(withoutTail(total.value), shown, options);
+}
+
+/** Inches make long tails of binary digits; nobody's tape reads them. */
+function withoutTail(mm: number): number {
+  return Number.isFinite(mm) ? Number(mm.toFixed(9)) : mm;
 }
 
 function withinBounds(mm: number, typed: string, options: ParseLengthOptions): Result<TypedLength, Message> {

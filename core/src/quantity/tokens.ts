@@ -35,6 +35,7 @@ export function plainCharacters(typed: string): string {
     .replace(/[−–—‒]/g, '-')
     .replace(/[×✕·]/g, '*')
     .replace(/[\s\u00a0\u2009\u202f]+/g, ' ')
+    .replace(/(\d) ?\/ ?(?=\d)/g, '$1/')
     .trim()
     .toLowerCase();
 }
