@@ -127,6 +127,19 @@ test('a reading is changed, dropped, and brought back', async ({ person, page })
   await expect(page.getByText('10 readings taken')).toBeVisible();
 });
 
+test('what is touched in the drawing is what is edited beside it', async ({ person, page }) => {
+  await person.open('Chimney alcove');
+  await page.locator('svg text', { hasText: '1131.5' }).click();
+  await expect(page.getByTestId('reading-value')).toHaveValue('1131.5');
+  await page.getByRole('button', { name: 'Done' }).click();
+  await person.stage('Shelves');
+  await page.locator('svg text', { hasText: '1394' }).click();
+  await expect(page.getByRole('button', { name: 'Show shelf 3 in the drawing' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+});
+
 test('what cannot be read stays as typed, with the reason', async ({ person, page }) => {
   await person.newJob('Slips', 'inches');
   await page.getByRole('button', { name: 'Take the first reading' }).click();

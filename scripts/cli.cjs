@@ -11,6 +11,7 @@ const HELP = `Dormer: from a few tape readings of a crooked opening to shelves t
   ./dormer test             everything that is checked: types, lint, walls, unit, server, build, end to end
   ./dormer dev              server and app with reload
   ./dormer plan FILE        the plan of a job file, as JSON
+  ./dormer bench [plan|load] how long a plan takes, and the first screen
   ./dormer shots            the pictures in docs/screenshots/, made anew
   ./dormer docs             the generated part of docs/, made anew
   ./dormer help             this
@@ -19,6 +20,7 @@ Settings: PORT (4173), HOST (127.0.0.1), DORMER_DATA (./data), LOG_LEVEL (warn).
 `;
 
 const COMMANDS = {
+  bench,
   demo,
   dev,
   plan,
@@ -56,6 +58,15 @@ async function demo(args) {
   if (args.includes('--fresh')) env.DORMER_DATA = mkdtempSync(path.join(tmpdir(), 'dormer-demo-'));
   const server = start(process.execPath, serverArguments('--demo'), env);
   process.exitCode = await server.ended;
+}
+
+async function bench([what, ...rest]) {
+  if ((what && !['plan', 'load'].includes(what)) || rest.length > 0) throw new Failure('bench takes plan or load.');
+  await ensureInstalled();
+  if (what !== 'load') await run(process.execPath, ['--import', 'tsx', 'scripts/benchPlan.ts']);
+  if (what === 'plan') return;
+  await ensureBuilt();
+  await run(process.execPath, ['--import', 'tsx', 'scripts/benchLoad.ts']);
 }
 
 async function dev() {

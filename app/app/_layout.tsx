@@ -7,6 +7,8 @@ import { AppShell } from '../screens/shell/AppShell';
 import { begin, createAppStore } from '../store';
 import { FONTS } from '../theme';
 
+export { BrokenScreen as ErrorBoundary } from '../screens/lost/BrokenScreen';
+
 /** Mounts what every screen stands on: the store, the fonts, the theme. */
 export default function RootLayout() {
   const [store] = useState(createAppStore);

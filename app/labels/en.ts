@@ -5,6 +5,10 @@ export const en = {
   'lost.title': 'There is nothing here.',
   'lost.home': 'To the jobs',
 
+  'broken.title': 'This screen fell over.',
+  'broken.safe': 'Your readings are on this device. Try again; if it falls over again, undo the last change or reload.',
+  'broken.again': 'Try again',
+
   'jobs.tagline': 'A few tape readings in. A board that goes in first time.',
   'jobs.list': 'Jobs',
   'jobs.new': 'New job',
@@ -224,6 +228,7 @@ export const en = {
   'cut.print': 'Print',
   'cut.copied': 'The cut list is copied.',
 
+  'cut.failed': 'That did not work. Reload the page and try again.',
   'cut.notCopied': 'This browser does not let the list be copied. Take the CSV instead.',
 
   'print.cutList': 'Cut list',

@@ -11,7 +11,7 @@ import { lengthWords, words } from '@dormer/core/words';
 import { Button, Keypad, PlanNotices, StageLayout, Txt } from '../../controls';
 import { download, fileName } from '../../controls/files';
 import { DrawingPane } from '../../drawing';
-import { useLabel } from '../../labels';
+import { useLabel, type LabelKey } from '../../labels';
 import { notify, selectOpenJob, selectPlanned, settings, useAppDispatch, useAppSelector } from '../../store';
 import { FONT, makeStyles, RADIUS, SPACE, TARGET } from '../../theme';
 import { CutGroupView } from './CutGroupView';
@@ -37,17 +37,18 @@ function Cut({ job, plan }: { job: Job; plan: Plan }) {
   const board = plan.parts.find((part) => part.shelf === shelf && part.role === 'board');
   const empty = plan.cutList.length === 0;
 
-  const copy = async () => {
-    // The writers of sheets are fetched when they are asked for.
-    const { cutListText } = await import('@dormer/core/exchange');
+  const tell = (words: LabelKey) => void dispatch(notify(words));
+  // The writers of sheets are fetched when they are asked for; a page older than the server may not find them.
+  const withSheets = (write: (sheets: typeof import('@dormer/core/exchange')) => Promise<void> | void) => () =>
+    void import('@dormer/core/exchange').then(write).catch(() => tell('cut.failed'));
+  const copy = withSheets(async ({ cutListText }) => {
     // A browser may forbid it: no secure address, or the person said no.
     const copied = await setStringAsync(cutListText(plan, job)).catch(() => false);
-    dispatch(notify(copied ? 'cut.copied' : 'cut.notCopied'));
-  };
-  const csv = async () => {
-    const { cutListCsv } = await import('@dormer/core/exchange');
-    download(`${fileName(job.name)}-cut-list.csv`, cutListCsv(plan, job), 'text/csv;charset=utf-8');
-  };
+    tell(copied ? 'cut.copied' : 'cut.notCopied');
+  });
+  const csv = withSheets(({ cutListCsv }) =>
+    download(`${fileName(job.name)}-cut-list.csv`, cutListCsv(plan, job), 'text/csv;charset=utf-8'),
+  );
   return (
     <StageLayout
       name={label('stage.cut')}
@@ -68,8 +69,8 @@ function Cut({ job, plan }: { job: Job; plan: Plan }) {
       foot={
         empty ? null : (
           <>
-            <Button title={label('cut.copy')} icon={ClipboardCopy} grow onPress={() => void copy()} />
-            <Button title={label('cut.csv')} icon={Download} grow onPress={() => void csv()} />
+            <Button title={label('cut.copy')} icon={ClipboardCopy} grow onPress={copy} />
+            <Button title={label('cut.csv')} icon={Download} grow onPress={csv} />
             <Button title={label('cut.print')} icon={Printer} grow onPress={print} />
           </>
         )

@@ -1,0 +1,28 @@
+import { fireEvent, render, screen } from '@testing-library/react-native';
+import { chimneyAlcove } from '@dormer/core/demo';
+import { planJob } from '@dormer/core/plan';
+import { Why } from './Why';
+
+const job = chimneyAlcove();
+const plan = planJob(job);
+const board = plan.parts.find((part) => part.id === 'S1-board')!;
+
+test('a figure opens into the terms that add up to it, and the readings behind it', () => {
+  render(<Why figure={board.length} name="Board 1S, length" reader={job} readings={plan.readings} />);
+  expect(screen.queryByText('Readings behind it')).toBeNull();
+  fireEvent.press(screen.getByLabelText('Board 1S, length: 1120 mm. Why?'));
+  expect(screen.getByText('Smallest that bears here: width at the back, 420 mm up')).toBeTruthy();
+  expect(screen.getByText('Clearance, both ends together')).toBeTruthy();
+  expect(screen.getByText('−3 mm')).toBeTruthy();
+  expect(screen.getByText('Readings behind it')).toBeTruthy();
+  // The term and the reading it rests on.
+  expect(screen.getAllByText('1123 mm')).toHaveLength(2);
+  fireEvent.press(screen.getByLabelText('Close'));
+  expect(screen.queryByText('Readings behind it')).toBeNull();
+});
+
+test('a signed figure says on which side it lies', () => {
+  const up = plan.marks[0]!.fromLevelLine;
+  render(<Why figure={{ mm: 71.5, terms: up.terms }} name="Mark" reader={job} signed />);
+  expect(screen.getByText('+71.5 mm')).toBeTruthy();
+});

@@ -1,0 +1,32 @@
+import { fireEvent, render, screen } from '@testing-library/react-native';
+import { Text } from 'react-native-svg';
+import { chimneyAlcove } from '@dormer/core/demo';
+import { planJob } from '@dormer/core/plan';
+import { elevationScene } from '@dormer/core/scene';
+import { SceneView } from './SceneView';
+
+const job = chimneyAlcove();
+const scene = elevationScene(planJob(job), job, { exaggeration: 1, show: 'readings' });
+const selected = { is: 'reading', id: 'width-back-1200' } as const;
+
+const figures = () => screen.UNSAFE_getAllByType(Text);
+const texts = () => figures().map((one) => one.props.children);
+
+test('a drawing has a text of its own, and shows the true figures', () => {
+  render(<SceneView scene={scene} reader={job} description="The alcove" />);
+  expect(screen.getByLabelText('The alcove')).toBeTruthy();
+  expect(texts()).toEqual(expect.arrayContaining(['1126', '1131.5', '366', '2486']));
+  expect(texts()).toHaveLength(job.readings.length);
+});
+
+test('a touched reading is told', () => {
+  const onPress = jest.fn();
+  render(<SceneView scene={scene} reader={job} onPress={onPress} />);
+  fireEvent.press(figures().find((one) => one.props.children === '1126')!);
+  expect(onPress).toHaveBeenCalledWith(selected);
+});
+
+test('a small drawing has figures on what is chosen only', () => {
+  render(<SceneView scene={scene} reader={job} terse selected={selected} />);
+  expect(texts()).toEqual(['1126']);
+});
