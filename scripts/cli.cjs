@@ -28,7 +28,7 @@ const COMMANDS = {
   shots: async () => {
     await ensureInstalled();
     await ensureBuilt();
-    await run('node_modules/.bin/playwright', ['test', '-c', 'e2e/screenshots.config.ts']);
+    await run('playwright', ['test', '-c', 'e2e/screenshots.config.ts']);
   },
   docs: async () => {
     await ensureInstalled();
@@ -75,7 +75,7 @@ async function dev() {
   const server = start(process.execPath, ['--import', 'tsx', '--watch', ...serverArguments('--demo').slice(2)], {
     PORT: port,
   });
-  const app = start(path.join(root, 'node_modules/.bin/expo'), ['start', '--web', '--port', '8081'], {
+  const app = start('expo', ['start', '--web', '--port', '8081'], {
     cwd: path.join(root, 'app'),
     EXPO_PUBLIC_SERVER: `http://127.0.0.1:${port}`,
     EXPO_NO_TELEMETRY: '1',

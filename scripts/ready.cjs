@@ -31,7 +31,7 @@ async function ensureBuilt() {
   const wanted = digest(sources);
   if (stamp('built') === wanted && existsSync(path.join(WEB_FOLDER, 'sw.js'))) return;
   say('Building the web app (about a minute) …');
-  await run(path.join(root, 'node_modules', '.bin', 'expo'), ['export', '-p', 'web', '--output-dir', 'dist'], {
+  await run('expo', ['export', '-p', 'web', '--output-dir', 'dist'], {
     cwd: path.join(root, 'app'),
     stdio: ['ignore', process.stderr, process.stderr],
     EXPO_OFFLINE: '1',

@@ -11,9 +11,12 @@ class Failure extends Error {
   }
 }
 
+// What the packages bring is called by name.
+const PATH = [path.join(root, 'node_modules', '.bin'), process.env.PATH].join(path.delimiter);
+
 /** Starts a program in the project's folder; its output is ours. Signals sent to us reach it. */
 function start(program, args, { cwd = root, stdio = 'inherit', ...env } = {}) {
-  const child = spawn(program, args, { cwd, stdio, env: { ...process.env, ...env } });
+  const child = spawn(program, args, { cwd, stdio, env: { ...process.env, PATH, ...env } });
   const pass = (signal) => child.kill(signal);
   process.on('SIGINT', pass);
   process.on('SIGTERM', pass);

@@ -1,25 +1,19 @@
 const { existsSync } = require('node:fs');
-const path = require('node:path');
 const { ensureBuilt, ensureInstalled } = require('./ready.cjs');
-const { Failure, root, run } = require('./run.cjs');
-
-const bin = (name) => path.join(root, 'node_modules', '.bin', name);
+const { Failure, run } = require('./run.cjs');
 
 /** Everything that is checked, in the order in which it is cheapest to learn of a fault. */
 const STEPS = [
   ['packages', ensureInstalled],
   ['browser', ensureChromium],
-  [
-    'types',
-    () => run(bin('concurrently'), ['--raw', ...['core', 'server', 'app', 'e2e'].map((one) => `tsc -p ${one}`)]),
-  ],
-  ['lint', () => run(bin('eslint'), ['--max-warnings', '0', '.'])],
-  ['layout', () => run(bin('prettier'), ['--check', '--log-level', 'warn', '.'])],
-  ['walls', () => run(bin('depcruise'), ['--output-type', 'err', 'core/src', 'server/src', 'app'])],
+  ['types', () => run('concurrently', ['--raw', ...['core', 'server', 'app', 'e2e'].map((one) => `tsc -p ${one}`)])],
+  ['lint', () => run('eslint', ['--max-warnings', '0', '.'])],
+  ['layout', () => run('prettier', ['--check', '--log-level', 'warn', '.'])],
+  ['walls', () => run('depcruise', ['--output-type', 'err', 'core/src', 'server/src', 'app'])],
   ['docs', () => run(process.execPath, ['--import', 'tsx', 'scripts/jobSchema.ts', '--check'])],
-  ['unit and server', () => run(bin('jest'), ['--ci'])],
+  ['unit and server', () => run('jest', ['--ci'])],
   ['build', ensureBuilt],
-  ['end to end', () => run(bin('playwright'), ['test', '-c', 'e2e'])],
+  ['end to end', () => run('playwright', ['test', '-c', 'e2e'])],
 ];
 
 /** @param names steps to take; all when none is named */
