@@ -1,0 +1,64 @@
+import fc from 'fast-check';
+import { chimneyAlcove } from '@dormer/core/demo';
+import { mayPull } from './records';
+import { newRecord, nextStep, recordFromServer, sameJob, saveState, type JobRecord } from './record';
+
+const job = chimneyAlcove();
+const fresh = newRecord(job, 'now');
+const settled = recordFromServer({ job, version: 3, changedAt: 'then' });
+const stale = { is: 'stale', current: { job, version: 4, changedAt: 'later' } } as const;
+const sending = { saveId: 'sent', job, basedOn: 3 };
+const id = () => 'new';
+
+describe('what is to be done next towards the server', () => {
+  test.each<[string, JobRecord, unknown]>([
+    ['a new job is made', fresh, { is: 'send', sending: { saveId: 'new', job, basedOn: null } }],
+    ['a settled one is left alone', settled, null],
+    ['a changed one is saved over its version', { ...settled, dirty: true }, { is: 'send', sending: { saveId: 'new', job, basedOn: 3 } }],
+    ['a save on its way goes again as the same save', { ...settled, dirty: true, sending }, { is: 'send', sending }],
+    ['two versions wait for a person', { ...settled, dirty: true, fault: stale }, null],
+    ['a removed one is removed', { ...settled, removed: true }, { is: 'remove' }],
+    ['also when it waited for a decision', { ...settled, removed: true, fault: stale }, { is: 'remove' }],
+    ['once is enough', { ...settled, removed: true, removedOnServer: true }, null],
+    ['what the server never had need not be removed', { ...fresh, removed: true }, null],
+    ['brought back, it is restored before it is saved', { ...settled, dirty: true, removedOnServer: true }, { is: 'restore' }],
+  ])('%s', (_, record, step) => expect(nextStep(record, id)).toEqual(step)); // prettier-ignore
+});
+
+describe('what a person is told', () => {
+  test.each<[string, JobRecord, boolean, boolean, string]>([
+    ['settled', settled, true, true, 'saved'],
+    ['settled, without a signal', settled, false, true, 'saved'],
+    ['changed', { ...settled, dirty: true }, true, true, 'saving'],
+    ['changed, without a signal', { ...settled, dirty: true }, false, true, 'device'],
+    ['changed, without a signal or storage', { ...settled, dirty: true }, false, false, 'notKept'],
+    ['on its way', { ...settled, sending }, true, true, 'saving'],
+    ['two versions', { ...settled, dirty: true, fault: stale }, true, true, 'stale'],
+    ['refused', { ...settled, dirty: true, fault: { is: 'refused', reasons: [] } }, true, true, 'refused'],
+    ['removed elsewhere', { ...settled, fault: { is: 'removed' } }, true, true, 'removed'],
+    ['removed here, not yet there', { ...settled, removed: true }, false, true, 'device'],
+  ])('%s', (_, record, reached, kept, state) => expect(saveState(record, reached, kept)).toBe(state));
+});
+
+test('a version from elsewhere never comes in over what waits to go out', () => {
+  const anyRecord = fc.record({
+    dirty: fc.boolean(),
+    sending: fc.constantFrom(null, sending),
+    removed: fc.boolean(),
+    fault: fc.constantFrom(null, stale),
+    base: fc.constantFrom(null, 1, 3),
+  });
+  fc.assert(
+    fc.property(anyRecord, fc.integer({ min: 1, max: 6 }), (change, version) => {
+      const record = { ...settled, ...change };
+      const waits = record.dirty || record.sending !== null || record.removed || record.fault !== null;
+      expect(mayPull(record, version)).toBe(!waits && version > (record.base ?? 0));
+    }),
+  );
+  expect(mayPull(undefined, 1)).toBe(true);
+});
+
+test('jobs that say the same are the same', () => {
+  expect(sameJob(job, structuredClone(job))).toBe(true);
+  expect(sameJob(job, { ...job, notes: 'more' })).toBe(false);
+});
