@@ -28,6 +28,10 @@ export interface LengthFieldProps {
   readonly onCommit: (value: TypedLength) => void;
   /** Enter or Next, after the commit. Left away, the next length field gets the focus. */
   readonly onNext?: (value: TypedLength) => void;
+  /** What stands in the field while it is typed: the length, or null where it is none; undefined when nothing does. */
+  readonly onDraft?: (value: TypedLength | null | undefined) => void;
+  /** Left without Enter, what was typed stays as a draft. */
+  readonly keepDraft?: boolean;
   readonly large?: boolean;
   readonly autoFocus?: boolean;
   readonly testID?: string;
@@ -38,7 +42,8 @@ export interface LengthFieldProps {
  * reason below it; what can is kept as typed and shown in the job's unit.
  */
 export function LengthField(props: LengthFieldProps) {
-  const { label, value, units, tape, sign, leastMm, onCommit, onNext, large, autoFocus, testID } = props;
+  const { label, value, units, tape, sign, leastMm, onCommit, onNext, onDraft, keepDraft, large, autoFocus, testID } =
+    props;
   const styles = useStyles();
   const id = useId();
   const input = useRef<TextInput>(null);
@@ -67,6 +72,7 @@ export function LengthField(props: LengthFieldProps) {
     }
     setFault(null);
     setDraft(null);
+    onDraft?.(undefined);
     onCommit(length.value);
     return length.value;
   };
@@ -75,6 +81,8 @@ export function LengthField(props: LengthFieldProps) {
     fresh.current = false;
     setDraft(next);
     setFault(null);
+    const length = read(next);
+    onDraft?.(next.trim() === '' ? undefined : length.ok ? length.value : null);
   };
 
   const submit = () => {
@@ -135,6 +143,9 @@ export function LengthField(props: LengthFieldProps) {
             if (draft !== null && draft.trim() === '') {
               setDraft(null);
               setFault(null);
+            } else if (draft !== null && keepDraft) {
+              const length = read(draft);
+              setFault(length.ok ? null : length.error);
             } else if (draft !== null) commit();
           }}
           onSubmitEditing={submit}

@@ -13,3 +13,4 @@ export { TextField } from './TextField';
 export { Toast } from './Toast';
 export { Txt } from './Txt';
 export { Why } from './Why';
+export { useKeys, type OnKey } from './useKeys';

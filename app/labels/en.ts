@@ -185,6 +185,8 @@ export const en = {
   'shelves.remove': 'Remove shelf {{shelf}}',
   'shelves.bottom': 'Space begins, above the floor mark',
   'shelves.top': 'Space ends, above the floor mark',
+  'shelves.bottomWhich': 'Where the space begins',
+  'shelves.topWhich': 'Where the space ends',
   'shelves.fromFloor': 'From the floor',
   'shelves.bottomAt': 'From a height',
   'shelves.toCeiling': 'To the ceiling',

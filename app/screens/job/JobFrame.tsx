@@ -1,4 +1,4 @@
-import { useEffect, useState, type ReactNode } from 'react';
+import { useCallback, useEffect, useState, type ReactNode } from 'react';
 import { ActivityIndicator, StyleSheet, View } from 'react-native';
 import { Link } from 'expo-router';
 import { KeypadProvider, NoticeLine, Txt, useKeypad } from '../../controls';
@@ -60,7 +60,8 @@ function Frame({ id, children }: { id: string; children: ReactNode }) {
   const typing = useKeypad().active !== null;
   const { fault } = useAppSelector(selectPlanned);
   const [sheet, setSheet] = useState<'menu' | 'shortcuts' | null>(null);
-  useShortcuts(id, () => setSheet('shortcuts'));
+  const showShortcuts = useCallback(() => setSheet('shortcuts'), []);
+  useShortcuts(id, showShortcuts);
   const stages = <StageNav id={id} wide={wide} />;
   return (
     <View style={styles.frame}>
@@ -74,9 +75,7 @@ function Frame({ id, children }: { id: string; children: ReactNode }) {
         <View style={styles.stage}>{children}</View>
         {wide || typing ? null : stages}
       </View>
-      {sheet === 'menu' ? (
-        <JobMenu id={id} onClose={() => setSheet(null)} onShortcuts={() => setSheet('shortcuts')} />
-      ) : null}
+      {sheet === 'menu' ? <JobMenu id={id} onClose={() => setSheet(null)} onShortcuts={showShortcuts} /> : null}
       {sheet === 'shortcuts' ? <ShortcutsSheet onClose={() => setSheet(null)} /> : null}
     </View>
   );

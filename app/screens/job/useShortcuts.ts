@@ -1,7 +1,8 @@
 import { useRouter } from 'expo-router';
-import { useEffect } from 'react';
+import { useCallback } from 'react';
 import { EXAGGERATIONS } from '@dormer/core/scene';
 import { JOB_UNITS, usualTape } from '@dormer/core/quantity';
+import { useKeys, type OnKey } from '../../controls';
 import { editJob, redo, settings, undo, useAppDispatch, useAppSelector } from '../../store';
 import { STAGES } from './stages';
 
@@ -10,30 +11,27 @@ export function useShortcuts(id: string, showAll: () => void): void {
   const dispatch = useAppDispatch();
   const router = useRouter();
   const exaggeration = useAppSelector((state) => state.settings.exaggeration);
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (document.querySelector('dialog[open]')) return;
+  const onKey = useCallback<OnKey>(
+    (event, { free, empty }) => {
       const letter = event.key.toLowerCase();
-      const typing = isTyping(event.target);
       if ((event.ctrlKey || event.metaKey) && !event.altKey) {
-        if (typing || (letter !== 'z' && letter !== 'y')) return;
-        event.preventDefault();
+        // In a field with something in it, undo is the field's own.
+        if (!empty || (letter !== 'z' && letter !== 'y')) return false;
         dispatch(letter === 'y' || event.shiftKey ? redo() : undo());
-        return;
+        return true;
       }
-      if (event.altKey || isField(event.target)) return;
+      if (event.altKey || !free) return false;
       const stage = STAGES[Number(event.key) - 1];
       if (stage) router.replace({ pathname: `/job/[id]/${stage}`, params: { id } });
       else if (event.key === '?') showAll();
       else if (letter === 'u') dispatch(editJob((job) => withUnits(job, after(JOB_UNITS, job.units))));
       else if (letter === 'x') dispatch(settings.set({ exaggeration: after(EXAGGERATIONS, exaggeration) }));
-      else return;
-      event.preventDefault();
-    };
-    // In the capture phase: fields keep their keys to themselves.
-    window.addEventListener('keydown', onKey, true);
-    return () => window.removeEventListener('keydown', onKey, true);
-  }, [dispatch, router, id, exaggeration, showAll]);
+      else return false;
+      return true;
+    },
+    [dispatch, router, id, exaggeration, showAll],
+  );
+  useKeys(onKey);
 }
 
 /** The job in another unit, with the tape that goes with it. What was typed stays as typed. */
@@ -43,13 +41,4 @@ export function withUnits<J extends { units: (typeof JOB_UNITS)[number] }>(job: 
 
 function after<T>(all: readonly T[], one: T): T {
   return all[(all.indexOf(one) + 1) % all.length] as T;
-}
-
-function isField(target: EventTarget | null): boolean {
-  return target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement;
-}
-
-/** In an empty field there is nothing of its own to undo. */
-function isTyping(target: EventTarget | null): boolean {
-  return isField(target) && (target as HTMLInputElement).value !== '';
 }

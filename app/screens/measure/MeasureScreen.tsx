@@ -1,9 +1,19 @@
-import { useEffect, useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { elevationScene } from '@dormer/core/scene';
 import { nameOf, spotOf } from '@dormer/core/survey';
 import type { Job, Reading } from '@dormer/core/job/document';
 import { words } from '@dormer/core/words';
-import { Button, Keypad, NoticeLine, PlanNotices, Section, StageLayout, Txt } from '../../controls';
+import {
+  Button,
+  Keypad,
+  NoticeLine,
+  PlanNotices,
+  Section,
+  StageLayout,
+  Txt,
+  useKeys,
+  type OnKey,
+} from '../../controls';
 import { DrawingPane } from '../../drawing';
 import { useLabel } from '../../labels';
 import { selectOpenJob, selectPlanned, settings, useAppDispatch, useAppSelector } from '../../store';
@@ -37,18 +47,13 @@ function Measure({ job }: { job: Job }) {
     () => (plan ? elevationScene(plan, job, { exaggeration, show: 'readings', wanted }) : null),
     [plan, job, exaggeration, wanted],
   );
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (event.key === 'Escape' && !document.querySelector('dialog[open]')) setCard(null);
-      const free = !(event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement);
-      if (event.key.toLowerCase() !== 'n' || !free || event.ctrlKey || event.metaKey) return;
-      event.preventDefault();
-      setCard({ is: 'next' });
-    };
-    // In the capture phase: fields keep their keys to themselves.
-    window.addEventListener('keydown', onKey, true);
-    return () => window.removeEventListener('keydown', onKey, true);
+  const onKey = useCallback<OnKey>((event, { free }) => {
+    if (event.key === 'Escape') setCard(null);
+    else if (free && event.key.toLowerCase() === 'n' && !event.ctrlKey && !event.metaKey) setCard({ is: 'next' });
+    else return false;
+    return true;
   }, []);
+  useKeys(onKey);
 
   const start = () => {
     if (next.spot) return setCard({ is: 'next' });
@@ -102,7 +107,7 @@ function Measure({ job }: { job: Job }) {
     >
       {card ? (
         <ReadingCard
-          key={card.is === 'edit' ? card.id : card.is}
+          key={card.is === 'edit' ? card.id : 'new'}
           job={job}
           card={card}
           next={next}

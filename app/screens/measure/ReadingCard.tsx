@@ -29,9 +29,12 @@ export function ReadingCard({ job, card, next, editing, ownSpot, onOwnSpot, onCa
   const label = useLabel();
   const dispatch = useAppDispatch();
   const [placing, setPlacing] = useState(card.is !== 'next');
+  // A figure typed for a spot that is passed over goes with it.
+  const [passed, setPassed] = useState(0);
   // A figure entered before the advice has caught up waits for it, so that it never lands at the spot before.
   const waiting = useRef<TypedLength | null>(null);
   const upTyped = useRef<TypedLength | null>(null);
+  const draft = useRef<TypedLength | null | undefined>(undefined);
   const spot = editing ? spotOf(editing) : card.is === 'own' ? ownSpot : next.spot;
 
   const take = (value: TypedLength, at: Spot) => {
@@ -39,7 +42,10 @@ export function ReadingCard({ job, card, next, editing, ownSpot, onOwnSpot, onCa
     dispatch(editJob((one) => withReading(one, reading)));
     upTyped.current = null;
     if (editing) onCard(null);
-    else if (card.is === 'own') onCard({ is: 'next' });
+    else if (card.is === 'own') {
+      setPlacing(false);
+      onCard({ is: 'next' });
+    }
   };
   const enter = (value: TypedLength) => {
     if (card.is === 'next' && !next.fresh) waiting.current = value;
@@ -61,6 +67,15 @@ export function ReadingCard({ job, card, next, editing, ownSpot, onOwnSpot, onCa
       </View>
     );
   }
+  // A figure that stands in the field is a reading, Enter or not; one that cannot be read is not passed over.
+  const finish = () => {
+    if (draft.current === null) return;
+    if (draft.current && !editing) {
+      if (card.is === 'next' && !next.fresh) return enter(draft.current);
+      take(draft.current, spot);
+    }
+    onCard(null);
+  };
   const move = (to: Spot, up?: TypedLength) => {
     if (up) upTyped.current = up;
     if (!editing) return onOwnSpot(to);
@@ -73,6 +88,7 @@ export function ReadingCard({ job, card, next, editing, ownSpot, onOwnSpot, onCa
         {words(instructionFor(spot), job)}
       </Txt>
       <LengthField
+        key={passed}
         large
         autoFocus
         label={sentence(nameOf(spot), job)}
@@ -82,6 +98,10 @@ export function ReadingCard({ job, card, next, editing, ownSpot, onOwnSpot, onCa
         sign="positive"
         leastMm={1}
         testID="reading-value"
+        keepDraft={!editing}
+        onDraft={(value) => {
+          draft.current = value;
+        }}
         onCommit={(value) => {
           if (editing) dispatch(editJob((one) => withReading(one, { ...editing, value })));
         }}
@@ -91,7 +111,16 @@ export function ReadingCard({ job, card, next, editing, ownSpot, onOwnSpot, onCa
       {placing ? <SpotPicker job={job} spot={spot} up={lengthOfSpot(editing)} onMove={move} /> : null}
       <View style={styles.row}>
         {placing ? null : <Button title={label('measure.elsewhere')} onPress={() => setPlacing(true)} />}
-        {card.is === 'next' ? <Button title={label('measure.skip')} onPress={next.skip} /> : null}
+        {card.is === 'next' ? (
+          <Button
+            title={label('measure.skip')}
+            onPress={() => {
+              draft.current = undefined;
+              setPassed(passed + 1);
+              next.skip();
+            }}
+          />
+        ) : null}
         {editing ? (
           <Button
             title={label('measure.remove')}
@@ -102,7 +131,7 @@ export function ReadingCard({ job, card, next, editing, ownSpot, onOwnSpot, onCa
             }}
           />
         ) : null}
-        <Button title={label('measure.done')} onPress={() => onCard(null)} />
+        <Button title={label('measure.done')} onPress={finish} />
       </View>
     </View>
   );

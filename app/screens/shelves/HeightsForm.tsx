@@ -34,7 +34,7 @@ export function HeightsForm({ job, plan }: { job: Job; plan: Plan | null }) {
         <View style={styles.fields}>
           <View style={styles.boundary}>
             <Segmented
-              label={label('shelves.bottom')}
+              label={label('shelves.bottomWhich')}
               value={shelves.bottom.from}
               options={[
                 { value: 'floor', title: label('shelves.fromFloor') },
@@ -61,7 +61,7 @@ export function HeightsForm({ job, plan }: { job: Job; plan: Plan | null }) {
           </View>
           <View style={styles.boundary}>
             <Segmented
-              label={label('shelves.top')}
+              label={label('shelves.topWhich')}
               value={shelves.top.from}
               options={[
                 { value: 'ceiling', title: label('shelves.toCeiling') },

@@ -1,0 +1,71 @@
+import { act, fireEvent, waitFor } from '@testing-library/react-native';
+import { chimneyAlcove } from '@dormer/core/demo';
+import { undo, type AppStore } from '../../store';
+import { jobIn, screen, show } from '../../test/screen';
+import { ShelvesScreen } from './ShelvesScreen';
+
+let store: AppStore;
+afterEach(() => store.stop());
+
+function set(label: string, text: string): void {
+  const field = screen.getByLabelText(label);
+  fireEvent(field, 'focus');
+  fireEvent.changeText(field, text);
+  fireEvent(field, 'blur');
+}
+
+test('one shelf fewer, and the marks follow', async () => {
+  store = await show(<ShelvesScreen />, chimneyAlcove());
+  screen.getByLabelText('Shelf 5, Shelf top: 2043.5 mm. Why?');
+  fireEvent.press(screen.getByLabelText('One shelf fewer'));
+  // (1930 - 4 x 18) / 5 = 371.6; the first top 420 + 371.6 + 18 = 809.6, on the tape 809.5.
+  await waitFor(() => screen.getByLabelText('Shelf 1, Shelf top: 809.5 mm. Why?'));
+  expect(screen.queryByLabelText(/^Shelf 5, Shelf top/)).toBeNull();
+});
+
+test('every size of board, cleat and nosing is one step that can be undone', async () => {
+  const alcove = chimneyAlcove();
+  store = await show(<ShelvesScreen />, alcove);
+  set('Real thickness', '25.4');
+  set('Depth with nosing', '13 in');
+  set('Cut short by, both ends', '0');
+  set('Cleat height', '38');
+  set('Nosing thickness', '18');
+  const { shelves, support } = jobIn(store);
+  expect(shelves).toMatchObject({
+    thickness: { mm: 25.4 },
+    depth: { mm: 330.2, typed: '13 in' },
+    clearance: { mm: 0 },
+  });
+  expect(support).toMatchObject({ cleat: { height: { mm: 38 } }, nosing: { thickness: { mm: 18 } } });
+  for (let i = 0; i < 5; i += 1) act(() => void store.dispatch(undo()));
+  expect(jobIn(store)).toEqual(alcove);
+});
+
+test('a thickness of nothing is refused in words', async () => {
+  store = await show(<ShelvesScreen />, chimneyAlcove());
+  set('Real thickness', '0');
+  screen.getByText(/comes out at nothing/);
+  expect(jobIn(store).shelves.thickness.mm).toBe(18);
+});
+
+test('from equal gaps to typed heights and on by hand', async () => {
+  store = await show(<ShelvesScreen />, chimneyAlcove());
+  fireEvent.press(screen.getByLabelText('Each typed'));
+  expect(jobIn(store).shelves.heights).toHaveLength(5);
+  set('Top of shelf 1, above the floor mark', '700');
+  fireEvent.press(screen.getByLabelText('Remove shelf 2'));
+  expect(jobIn(store).shelves.heights.map((one) => one.up.typed)).toEqual(['700', '1394', '1718.5', '2043.5']);
+  fireEvent.press(await screen.findByLabelText('Add a shelf'));
+  expect(jobIn(store).shelves.heights).toHaveLength(5);
+});
+
+test('boundaries from floor to ceiling, and heights of one’s own', async () => {
+  store = await show(<ShelvesScreen />, chimneyAlcove());
+  fireEvent.press(screen.getByLabelText('From the floor'));
+  fireEvent.press(screen.getByLabelText('To the ceiling'));
+  expect(jobIn(store).shelves).toMatchObject({ bottom: { from: 'floor' }, top: { from: 'ceiling' } });
+  fireEvent.press(screen.getByLabelText('To a height'));
+  set('Space ends, above the floor mark', '2200');
+  expect(jobIn(store).shelves.top).toMatchObject({ from: 'height', up: { mm: 2200 } });
+});

@@ -1,0 +1,48 @@
+import { render, screen } from '@testing-library/react-native';
+import type { ReactElement } from 'react';
+import { Provider } from 'react-redux';
+import type { Job } from '@dormer/core/job/document';
+import { KeypadProvider } from '../controls';
+import { begin, openJob, selectOpenJob } from '../store';
+import { recordFromServer } from '../store/record';
+import { createStore, type AppStore } from '../store/store';
+import { directCore, MapDevice, PretendServer, until } from './setup';
+
+// Plans and answers arrive by themselves, as in life; that they do is no fault of a test.
+const complain = console.error;
+console.error = (...all: unknown[]) => {
+  if (!String(all[0]).includes('not wrapped in act')) complain(...all);
+};
+
+/** A screen with a store behind it, and a job before the person when one is given. */
+export async function show(what: ReactElement, job?: Job): Promise<AppStore> {
+  const device = new MapDevice();
+  const server = new PretendServer();
+  globalThis.fetch = server.fetch as typeof fetch;
+  if (job) {
+    server.savedElsewhere(job);
+    await device.keep(recordFromServer({ job, version: 1, changedAt: '2026-01-01T00:00:00.000Z' }));
+  }
+  const quiet = { tell: () => undefined, hear: () => undefined, close: () => undefined };
+  const store = createStore({ core: directCore, device, settleMs: 1, retryMs: 1000, tabs: quiet });
+  await store.dispatch(begin());
+  if (job) {
+    await store.dispatch(openJob(job.id));
+    await until(() => store.getState().planned.plan !== null);
+  }
+  render(
+    <Provider store={store}>
+      <KeypadProvider>{what}</KeypadProvider>
+    </Provider>,
+  );
+  return store;
+}
+
+/** The job as it stands. */
+export function jobIn(store: AppStore): Job {
+  const job = selectOpenJob(store.getState());
+  if (!job) throw new Error('no job is open');
+  return job;
+}
+
+export { screen };
