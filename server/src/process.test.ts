@@ -102,13 +102,18 @@ test('a busy port is one plain sentence and exit 1', async () => {
   taken.close();
 });
 
-test('a data folder that cannot be is one plain sentence and exit 1', async () => {
-  const inTheWay = path.join(freshFolder(), 'file');
-  writeFileSync(inTheWay, '');
-  const { output, ended } = start({ DORMER_DATA: path.join(inTheWay, 'data') });
+test.each([
+  ['below a file', () => {
+    const inTheWay = path.join(freshFolder(), 'file');
+    writeFileSync(inTheWay, '');
+    return path.join(inTheWay, 'data');
+  }],
+  ['where no folder can be made', () => '/proc/dormer'],
+])('a data folder %s is one plain sentence and exit 1', async (_, folder) => {
+  const { output, ended } = start({ DORMER_DATA: folder() });
   expect(await ended).toBe(1);
   expect(output()).toMatch(/^The data folder .* cannot be written\. Choose another with DORMER_DATA\.\n$/);
-});
+}); // prettier-ignore
 
 test('a port that is none', async () => {
   const { output, ended } = start({ PORT: 'door', DORMER_DATA: freshFolder() });

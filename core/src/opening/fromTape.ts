@@ -22,11 +22,12 @@ export function openingFromTape(readings: readonly Reading[]): Opening {
   const heights = readings.filter((one) => one.kind === 'height');
   const nominal = nominalSize(widths, depths, heights);
   const lines = { back: widths.filter((w) => w.at === 'back'), front: widths.filter((w) => w.at === 'front') };
+  const stations = { back: stationsOf(lines.back), front: stationsOf(lines.front) };
 
   const widthAt = (out: number, up: number): Estimate => {
     if (widths.length === 0) return { mm: nominal.widthMm, sdMm: 400 };
-    const back = alongLine(lines.back, up);
-    const front = alongLine(lines.front, up);
+    const back = alongLine(stations.back, up);
+    const front = alongLine(stations.front, up);
     if (back && front) return between(back, front, clamp(out / nominal.depthMm, 0, 1));
     const known = (back ?? front) as Estimate;
     const distance = back ? out : nominal.depthMm - out;
@@ -100,14 +101,22 @@ function mean(readings: readonly Reading[]): number | null {
   return readings.reduce((sum, one) => sum + one.value.mm, 0) / readings.length;
 }
 
-/** The width of one line (back or front) at a height: straight between readings, level beyond the last. */
-function alongLine(line: readonly Width[], up: number): Estimate | null {
-  const stations = [...new Set(line.map((w) => w.up.mm))]
-    .sort((a, b) => a - b)
-    .map((station) => {
-      const here = line.filter((w) => w.up.mm === station);
-      return { up: station, mm: mean(here) as number, sdMm: TAPE_SD_MM.width / Math.sqrt(here.length) };
-    });
+/** What was read at one height of a line: the mean of its repeats. */
+interface Station extends Estimate {
+  readonly up: number;
+}
+
+/** The stations of one line (back or front), lowest first. */
+function stationsOf(line: readonly Width[]): Station[] {
+  const byHeight = new Map<number, Width[]>();
+  for (const width of line) byHeight.set(width.up.mm, [...(byHeight.get(width.up.mm) ?? []), width]);
+  return [...byHeight]
+    .map(([up, here]) => ({ up, mm: mean(here) as number, sdMm: TAPE_SD_MM.width / Math.sqrt(here.length) }))
+    .sort((a, b) => a.up - b.up);
+}
+
+/** The width of one line at a height: straight between readings, level beyond the last. */
+function alongLine(stations: readonly Station[], up: number): Estimate | null {
   const below = stations.filter((one) => one.up <= up).at(-1);
   const above = stations.find((one) => one.up >= up);
   const nearest = below ?? above;

@@ -27,8 +27,8 @@ export const en: Partial<Record<MessageCode | Plural, string>> = {
   'file.notAJob': 'This is not a job. Nothing was changed.',
   'file.fromLaterVersion':
     'The file was written by a later Dormer (version {{version}}; this one reads up to {{known}}). Nothing was changed.',
-  'file.faults_one': 'One entry in the job cannot be right.',
-  'file.faults_other': '{{count}} entries in the job cannot be right.',
+  'file.faults_one': 'One entry in the job cannot be right. Nothing was changed.',
+  'file.faults_other': '{{count}} entries in the job cannot be right. Nothing was changed.',
 
   'fault.unknownField': '{{path}} is not a field known here.',
   'fault.missing': '{{path}} is missing; it takes {{wanted}}.',

@@ -1,5 +1,5 @@
 import 'reflect-metadata';
-import { accessSync, constants, mkdirSync } from 'node:fs';
+import { accessSync, constants, mkdirSync, statSync } from 'node:fs';
 import path from 'node:path';
 import { DataSource } from 'typeorm';
 import { JobEntity, VersionEntity } from './entities';
@@ -15,7 +15,7 @@ export class DataFolderError extends Error {}
  */
 export async function openDatabase(folder: string): Promise<DataSource> {
   try {
-    mkdirSync(folder, { recursive: true });
+    makeFolder(folder);
     accessSync(folder, constants.W_OK | constants.R_OK);
   } catch {
     throw new DataFolderError(`The data folder ${folder} cannot be written. Choose another with DORMER_DATA.`);
@@ -42,4 +42,15 @@ export async function openDatabase(folder: string): Promise<DataSource> {
     }
     throw error;
   }
+}
+
+/**
+ * Makes a folder and those above it. Step by step: Node's own recursive making never returns on file systems
+ * that say of a new folder that it does not exist (/proc).
+ */
+function makeFolder(folder: string): void {
+  if (statSync(folder, { throwIfNoEntry: false })?.isDirectory()) return;
+  const above = path.dirname(folder);
+  if (above !== folder) makeFolder(above);
+  mkdirSync(folder);
 }
