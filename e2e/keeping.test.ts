@@ -143,8 +143,7 @@ test('a removal is undone', async ({ person, page, server }) => {
 
 test('files that are no jobs are refused in plain words, and nothing is changed', async ({ person, page }, info) => {
   await person.home();
-  await expect(page.getByRole('listitem').first()).toBeVisible();
-  const count = await page.getByRole('listitem').count();
+  await expect(page.getByRole('listitem')).toHaveCount(2);
   const whole = JSON.stringify({ format: 'dormer-job', version: 1, name: 'x'.repeat(200), notes: '' });
   const files: readonly (readonly [name: string, contents: string, says: RegExp])[] = [
     ['broken', 'not a job at all', /damaged or not a job file/],
@@ -164,7 +163,7 @@ test('files that are no jobs are refused in plain words, and nothing is changed'
     if (name === 'faulty') await person.axe();
     await page.getByRole('button', { name: 'Close', exact: true }).click();
   }
-  expect(await page.getByRole('listitem').count()).toBe(count);
+  await expect(page.getByRole('listitem')).toHaveCount(2);
 });
 
 test('an address without a job says so', async ({ person, page, expected }) => {

@@ -7,12 +7,14 @@ export interface SegmentedProps<T extends string | number> {
   readonly value: T;
   readonly options: readonly { readonly value: T; readonly title: string }[];
   readonly onChange: (value: T) => void;
+  /** Whether what is chosen is written above it too. */
+  readonly titled?: boolean;
 }
 
 /** One of a few, all in sight. */
-export function Segmented<T extends string | number>({ label, value, options, onChange }: SegmentedProps<T>) {
+export function Segmented<T extends string | number>({ label, value, options, onChange, titled }: SegmentedProps<T>) {
   const styles = useStyles();
-  return (
+  const row = (
     <View role="radiogroup" aria-label={label} style={styles.row}>
       {options.map((option, index) => {
         const chosen = option.value === value;
@@ -33,10 +35,20 @@ export function Segmented<T extends string | number>({ label, value, options, on
       })}
     </View>
   );
+  if (!titled) return row;
+  return (
+    <View style={styles.titled}>
+      <Txt kind="small" tone="faint">
+        {label}
+      </Txt>
+      {row}
+    </View>
+  );
 }
 
 const useStyles = makeStyles((colours) =>
   StyleSheet.create({
+    titled: { gap: SPACE.small },
     row: {
       flexDirection: 'row',
       borderWidth: 1,

@@ -1,7 +1,9 @@
 export { Button } from './Button';
+export { HomeLink } from './HomeLink';
 export { Keypad } from './Keypad';
 export { KeypadProvider, useKeypad } from './KeypadContext';
 export { LengthField } from './LengthField';
+export { MessagePage } from './MessagePage';
 export { NoticeLine } from './Notices';
 export { PlanNotices } from './PlanNotices';
 export { Section } from './Section';

@@ -1,29 +1,5 @@
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
-import type { Job, JobSummary } from '@dormer/core/job/document';
-
-export interface StoredJob {
-  readonly job: Job;
-  readonly version: number;
-  readonly changedAt: string;
-}
-
-export interface ListedJob extends JobSummary {
-  readonly id: string;
-  readonly name: string;
-  readonly version: number;
-  readonly changedAt: string;
-}
-
-export interface ListedVersion extends JobSummary {
-  readonly version: number;
-  readonly name: string;
-  readonly savedAt: string;
-}
-
-export interface Ack {
-  readonly version: number;
-  readonly changedAt: string;
-}
+import type { Ack, Job, ListedJob, ListedVersion, StoredJob } from '@dormer/core/job/document';
 
 /** What the server says when it refuses; `current` comes with a stale save. */
 export interface ServerRefusal {

@@ -1,7 +1,7 @@
 export * from './actions';
 export * from './hooks';
 export * from './selectors';
-export { useListVersionsQuery, useLazyGetVersionQuery, type ListedVersion, type StoredJob } from './api';
+export { useListVersionsQuery, useLazyGetVersionQuery } from './api';
 export { nanoid as newId } from '@reduxjs/toolkit';
 export { createStore, type AppStore } from './store';
 export { createAppStore } from './appStore';

@@ -1,5 +1,4 @@
-import type { Job } from '@dormer/core/job/document';
-import type { StoredJob } from './api';
+import type { Job, StoredJob } from '@dormer/core/job/document';
 
 /** A save on its way: what was sent, over which version (null: a new job), under which id. Sent again, it is the same save. */
 export interface Sending {

@@ -1,6 +1,5 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import { duplicateJob, type Job } from '@dormer/core/job/document';
-import type { Ack, StoredJob } from './api';
+import { duplicateJob, type Ack, type Job, type StoredJob } from '@dormer/core/job/document';
 import { newRecord, recordFromServer, sameJob, type JobRecord, type SaveFault, type Sending } from './record';
 
 export interface RecordsState {

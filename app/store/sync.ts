@@ -1,5 +1,6 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { api, type Ack, type ServerRefusal } from './api';
+import type { Ack } from '@dormer/core/job/document';
+import { api, type ServerRefusal } from './api';
 import type { Device } from './device';
 import { mayPull, records } from './records';
 import { nextStep, sameJob, type JobRecord, type NextStep, type SaveFault, type Sending } from './record';

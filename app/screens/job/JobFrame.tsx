@@ -1,7 +1,6 @@
 import { useCallback, useEffect, useState, type ReactNode } from 'react';
 import { ActivityIndicator, StyleSheet, View } from 'react-native';
-import { Link } from 'expo-router';
-import { KeypadProvider, NoticeLine, Txt, useKeypad } from '../../controls';
+import { HomeLink, KeypadProvider, MessagePage, NoticeLine, useKeypad } from '../../controls';
 import { useLabel } from '../../labels';
 import {
   closeJob,
@@ -13,7 +12,7 @@ import {
   useAppDispatch,
   useAppSelector,
 } from '../../store';
-import { makeStyles, SPACE, useTheme, useWide } from '../../theme';
+import { makeStyles, useTheme, useWide } from '../../theme';
 import { FaultBanner } from './FaultBanner';
 import { JobHeader } from './JobHeader';
 import { JobMenu } from './JobMenu';
@@ -82,44 +81,29 @@ function Frame({ id, children }: { id: string; children: ReactNode }) {
 }
 
 function Opening() {
-  const styles = useStyles();
   const label = useLabel();
   const { colours } = useTheme();
   return (
-    <View style={styles.message} role="main">
+    <MessagePage words={label('job.opening')}>
       <ActivityIndicator color={colours.action} />
-      <Txt tone="faint">{label('job.opening')}</Txt>
-    </View>
+    </MessagePage>
   );
 }
 
 function NotHere() {
-  const styles = useStyles();
   const label = useLabel();
   return (
-    <View style={styles.message} role="main">
-      <Txt kind="title">{label('job.notHere')}</Txt>
-      <Txt tone="faint" style={styles.words}>
-        {label('job.notHereWhy')}
-      </Txt>
-      <Link href="/" style={styles.link}>
-        <Txt kind="strong" style={styles.linkText}>
-          {label('lost.home')}
-        </Txt>
-      </Link>
-    </View>
+    <MessagePage title={label('job.notHere')} words={label('job.notHereWhy')}>
+      <HomeLink />
+    </MessagePage>
   );
 }
 
-const useStyles = makeStyles((colours) =>
+const useStyles = makeStyles(() =>
   StyleSheet.create({
     frame: { flex: 1, minHeight: 0 },
     phone: { flex: 1, minHeight: 0 },
     wide: { flex: 1, minHeight: 0, flexDirection: 'row' },
     stage: { flex: 1, minHeight: 0, minWidth: 0 },
-    message: { flex: 1, alignItems: 'center', justifyContent: 'center', gap: SPACE.two, padding: SPACE.three },
-    words: { textAlign: 'center' },
-    link: { padding: SPACE.one },
-    linkText: { textDecorationLine: 'underline', color: colours.action },
   }),
 );

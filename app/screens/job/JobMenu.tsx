@@ -5,10 +5,9 @@ import Keyboard from 'lucide-react-native/icons/keyboard';
 import Trash from 'lucide-react-native/icons/trash';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { View } from 'react-native';
 import { LIMITS } from '@dormer/core/job/document';
 import { JOB_UNITS, TAPES, tapeStepName } from '@dormer/core/quantity';
-import { Button, Segmented, Sheet, TextField, Txt } from '../../controls';
+import { Button, Segmented, Sheet, TextField } from '../../controls';
 import { downloadJob } from '../../controls/files';
 import { useLabel } from '../../labels';
 import { copyJob, editJob, removeJob, selectOpenJob, settings, useAppDispatch, useAppSelector } from '../../store';
@@ -55,39 +54,27 @@ export function JobMenu({ id, onClose, onShortcuts }: JobMenuProps) {
         maxLength={LIMITS.notes}
         onCommit={(notes) => dispatch(editJob((one) => ({ ...one, notes })))}
       />
-      <View>
-        <Txt kind="small" tone="faint">
-          {label('menu.units')}
-        </Txt>
-        <Segmented
-          label={label('menu.units')}
-          value={job.units}
-          options={JOB_UNITS.map((value) => ({ value, title: shortName(value) }))}
-          onChange={(units) => dispatch(editJob((one) => withUnits(one, units)))}
-        />
-      </View>
-      <View>
-        <Txt kind="small" tone="faint">
-          {label('menu.tape')}
-        </Txt>
-        <Segmented
-          label={label('menu.tape')}
-          value={job.tape}
-          options={tapes.map((value) => ({ value, title: tapeStepName(value) }))}
-          onChange={(tape) => dispatch(editJob((one) => ({ ...one, tape })))}
-        />
-      </View>
-      <View>
-        <Txt kind="small" tone="faint">
-          {label('menu.theme')}
-        </Txt>
-        <Segmented
-          label={label('menu.theme')}
-          value={theme}
-          options={(['system', 'light', 'dark'] as const).map((value) => ({ value, title: label(`theme.${value}`) }))}
-          onChange={(choice) => dispatch(settings.set({ theme: choice }))}
-        />
-      </View>
+      <Segmented
+        titled
+        label={label('menu.units')}
+        value={job.units}
+        options={JOB_UNITS.map((value) => ({ value, title: shortName(value) }))}
+        onChange={(units) => dispatch(editJob((one) => withUnits(one, units)))}
+      />
+      <Segmented
+        titled
+        label={label('menu.tape')}
+        value={job.tape}
+        options={tapes.map((value) => ({ value, title: tapeStepName(value) }))}
+        onChange={(tape) => dispatch(editJob((one) => ({ ...one, tape })))}
+      />
+      <Segmented
+        titled
+        label={label('menu.theme')}
+        value={theme}
+        options={(['system', 'light', 'dark'] as const).map((value) => ({ value, title: label(`theme.${value}`) }))}
+        onChange={(choice) => dispatch(settings.set({ theme: choice }))}
+      />
       <Button title={label('menu.export')} icon={Download} onPress={() => downloadJob(job)} />
       <Button
         title={label('menu.duplicate')}

@@ -1,5 +1,4 @@
 import { useState } from 'react';
-import { View } from 'react-native';
 import { LIMITS, type PlaceKind } from '@dormer/core/job/document';
 import { JOB_UNITS, type JobUnit } from '@dormer/core/quantity';
 import { Button, Segmented, Sheet, TextField, Txt } from '../../controls';
@@ -29,17 +28,13 @@ export function NewJobSheet({ onClose, onMade }: NewJobSheetProps) {
       onClose={onClose}
       footer={<Button title={label('new.make')} look="lead" grow onPress={make} />}
     >
-      <View>
-        <Txt kind="small" tone="faint">
-          {label('new.kind')}
-        </Txt>
-        <Segmented
-          label={label('new.kind')}
-          value={kind}
-          options={KINDS.map((value) => ({ value, title: label(`place.${value}`) }))}
-          onChange={setKind}
-        />
-      </View>
+      <Segmented
+        titled
+        label={label('new.kind')}
+        value={kind}
+        options={KINDS.map((value) => ({ value, title: label(`place.${value}`) }))}
+        onChange={setKind}
+      />
       <Txt tone="faint">{label('place.alcove.is')}</Txt>
       <TextField
         label={label('new.name')}
@@ -49,17 +44,13 @@ export function NewJobSheet({ onClose, onMade }: NewJobSheetProps) {
         onChangeText={setName}
         onSubmitEditing={make}
       />
-      <View>
-        <Txt kind="small" tone="faint">
-          {label('menu.units')}
-        </Txt>
-        <Segmented
-          label={label('menu.units')}
-          value={units}
-          options={JOB_UNITS.map((value) => ({ value, title: label(`unit.${value}`) }))}
-          onChange={setUnits}
-        />
-      </View>
+      <Segmented
+        titled
+        label={label('menu.units')}
+        value={units}
+        options={JOB_UNITS.map((value) => ({ value, title: label(`unit.${value}`) }))}
+        onChange={setUnits}
+      />
     </Sheet>
   );
 }

@@ -1,7 +1,5 @@
-import { StyleSheet, View } from 'react-native';
-import { Button, Txt } from '../../controls';
+import { Button, MessagePage, Txt } from '../../controls';
 import { useLabel } from '../../labels';
-import { makeStyles, SPACE } from '../../theme';
 
 interface BrokenScreenProps {
   readonly error: Error;
@@ -10,24 +8,13 @@ interface BrokenScreenProps {
 
 /** A screen that fell over. What was typed is on the device; the person is told so and can go on. */
 export function BrokenScreen({ error, retry }: BrokenScreenProps) {
-  const styles = useStyles();
   const label = useLabel();
   return (
-    <View style={styles.page} role="main">
-      <Txt kind="title" aria-level={1}>
-        {label('broken.title')}
-      </Txt>
-      <Txt>{label('broken.safe')}</Txt>
+    <MessagePage title={label('broken.title')} words={label('broken.safe')}>
       <Txt kind="small" tone="faint">
         {error.message}
       </Txt>
       <Button title={label('broken.again')} look="lead" onPress={() => void retry()} />
-    </View>
+    </MessagePage>
   );
 }
-
-const useStyles = makeStyles((colours) =>
-  StyleSheet.create({
-    page: { flex: 1, padding: SPACE.three, gap: SPACE.two, backgroundColor: colours.paper },
-  }),
-);

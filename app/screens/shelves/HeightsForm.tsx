@@ -2,11 +2,11 @@ import X from 'lucide-react-native/icons/x';
 import { StyleSheet, View } from 'react-native';
 import type { Job, ShelvesWish } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
-import type { TypedLength } from '@dormer/core/quantity';
 import { Button, LengthField, Section, Segmented, Txt } from '../../controls';
 import { useLabel } from '../../labels';
 import { editJob, newId, useAppDispatch } from '../../store';
 import { makeStyles, SPACE } from '../../theme';
+import { Boundary } from './Boundary';
 import { typedFrom } from './heights';
 
 /** How the heights are decided: equal gaps between two boundaries, or each typed. */
@@ -17,7 +17,6 @@ export function HeightsForm({ job, plan }: { job: Job; plan: Plan | null }) {
   const { shelves, units, tape } = job;
   const wish = (change: Partial<ShelvesWish>) =>
     dispatch(editJob((one) => ({ ...one, shelves: { ...one.shelves, ...change } })));
-  const start = (typed: TypedLength | undefined): TypedLength => typed ?? job.levelLine.up;
   const tops = plan?.shelves.map((shelf) => shelf.top.mm) ?? [];
   return (
     <Section title={label('shelves.heights')}>
@@ -32,60 +31,30 @@ export function HeightsForm({ job, plan }: { job: Job; plan: Plan | null }) {
       />
       {shelves.way === 'equal-gaps' ? (
         <View style={styles.fields}>
-          <View style={styles.boundary}>
-            <Segmented
-              label={label('shelves.bottomWhich')}
-              value={shelves.bottom.from}
-              options={[
-                { value: 'floor', title: label('shelves.fromFloor') },
-                { value: 'height', title: label('shelves.bottomAt') },
-              ]}
-              onChange={(from) =>
-                wish({
-                  bottom:
-                    from === 'floor'
-                      ? { from }
-                      : { from, up: start(shelves.bottom.from === 'height' ? shelves.bottom.up : undefined) },
-                })
-              }
-            />
-            {shelves.bottom.from === 'height' ? (
-              <LengthField
-                label={label('shelves.bottom')}
-                value={shelves.bottom.up}
-                units={units}
-                tape={tape}
-                onCommit={(up) => wish({ bottom: { from: 'height', up } })}
-              />
-            ) : null}
-          </View>
-          <View style={styles.boundary}>
-            <Segmented
-              label={label('shelves.topWhich')}
-              value={shelves.top.from}
-              options={[
-                { value: 'ceiling', title: label('shelves.toCeiling') },
-                { value: 'height', title: label('shelves.topAt') },
-              ]}
-              onChange={(from) =>
-                wish({
-                  top:
-                    from === 'ceiling'
-                      ? { from }
-                      : { from, up: start(shelves.top.from === 'height' ? shelves.top.up : undefined) },
-                })
-              }
-            />
-            {shelves.top.from === 'height' ? (
-              <LengthField
-                label={label('shelves.top')}
-                value={shelves.top.up}
-                units={units}
-                tape={tape}
-                onCommit={(up) => wish({ top: { from: 'height', up } })}
-              />
-            ) : null}
-          </View>
+          <Boundary<'floor'>
+            which={label('shelves.bottomWhich')}
+            edge="floor"
+            edgeTitle={label('shelves.fromFloor')}
+            heightTitle={label('shelves.bottomAt')}
+            heightLabel={label('shelves.bottom')}
+            value={shelves.bottom}
+            start={job.levelLine.up}
+            units={units}
+            tape={tape}
+            onChange={(bottom) => wish({ bottom })}
+          />
+          <Boundary<'ceiling'>
+            which={label('shelves.topWhich')}
+            edge="ceiling"
+            edgeTitle={label('shelves.toCeiling')}
+            heightTitle={label('shelves.topAt')}
+            heightLabel={label('shelves.top')}
+            value={shelves.top}
+            start={job.levelLine.up}
+            units={units}
+            tape={tape}
+            onChange={(top) => wish({ top })}
+          />
         </View>
       ) : (
         <View style={styles.fields}>
@@ -121,7 +90,6 @@ export function HeightsForm({ job, plan }: { job: Job; plan: Plan | null }) {
 const useStyles = makeStyles(() =>
   StyleSheet.create({
     fields: { gap: SPACE.one },
-    boundary: { gap: SPACE.half },
     typed: { flexDirection: 'row', alignItems: 'flex-end', gap: SPACE.half },
   }),
 );

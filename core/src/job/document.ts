@@ -6,3 +6,4 @@ export { writeJobFile } from './writeJob';
 export type * from './schema';
 export type { Fault } from './faults';
 export type { Refusal } from './readJob';
+export type * from './wire';

@@ -6,3 +6,4 @@ export * from './schema';
 export * from './faults';
 export * from './readJob';
 export * from './upgrade';
+export type * from './wire';

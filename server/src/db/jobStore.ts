@@ -1,32 +1,17 @@
 import { Mutex } from 'async-mutex';
 import { IsNull, type DataSource, type EntityManager } from 'typeorm';
-import { duplicateJob, readJob, summarise, type Job, type JobSummary } from '@dormer/core/job';
+import {
+  duplicateJob,
+  readJob,
+  summarise,
+  type Ack,
+  type Job,
+  type JobSummary,
+  type ListedJob,
+  type ListedVersion,
+  type StoredJob,
+} from '@dormer/core/job';
 import { JobEntity, VersionEntity, type JobRow, type VersionRow } from './entities';
-
-/** A job with the version it is. */
-export interface StoredJob {
-  readonly job: Job;
-  readonly version: number;
-  readonly changedAt: string;
-}
-
-export interface ListedJob extends JobSummary {
-  readonly id: string;
-  readonly name: string;
-  readonly version: number;
-  readonly changedAt: string;
-}
-
-export interface ListedVersion extends JobSummary {
-  readonly version: number;
-  readonly name: string;
-  readonly savedAt: string;
-}
-
-export interface Ack {
-  readonly version: number;
-  readonly changedAt: string;
-}
 
 /** How a save ended. `stale` and `exists` carry what stands on the server, so that nothing is lost. */
 export type SaveOutcome =
