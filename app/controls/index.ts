@@ -1,5 +1,4 @@
 export { Button } from './Button';
-export { HomeLink } from './HomeLink';
 export { Keypad } from './Keypad';
 export { KeypadProvider, useKeypad } from './KeypadContext';
 export { LengthField } from './LengthField';

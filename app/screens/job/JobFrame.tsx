@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useState, type ReactNode } from 'react';
 import { ActivityIndicator, StyleSheet, View } from 'react-native';
-import { HomeLink, KeypadProvider, MessagePage, NoticeLine, useKeypad } from '../../controls';
+import { KeypadProvider, MessagePage, NoticeLine, useKeypad } from '../../controls';
+import { HomeLink } from '../../controls/HomeLink';
 import { useLabel } from '../../labels';
 import {
   closeJob,

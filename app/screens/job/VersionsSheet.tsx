@@ -1,8 +1,9 @@
 import { format } from 'date-fns/format';
 import { ActivityIndicator, StyleSheet, View } from 'react-native';
+import type { ListedVersion } from '@dormer/core/job/document';
 import { Button, NoticeLine, Sheet, Txt } from '../../controls';
 import { useLabel } from '../../labels';
-import { editJob, useAppDispatch, useLazyGetVersionQuery, useListVersionsQuery, type ListedVersion } from '../../store';
+import { editJob, useAppDispatch, useLazyGetVersionQuery, useListVersionsQuery } from '../../store';
 import { makeStyles, SPACE } from '../../theme';
 
 /** Every saved version of a job. One that is brought back becomes the newest, and can be undone like any edit. */

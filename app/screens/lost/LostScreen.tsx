@@ -1,4 +1,5 @@
-import { HomeLink, MessagePage } from '../../controls';
+import { MessagePage } from '../../controls';
+import { HomeLink } from '../../controls/HomeLink';
 import { useLabel } from '../../labels';
 
 /** An address that leads nowhere. */
