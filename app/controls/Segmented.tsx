@@ -1,3 +1,4 @@
+import { useRef } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { FONT, makeStyles, RADIUS, SPACE, TARGET } from '../theme';
 import { Txt } from './Txt';
@@ -5,17 +6,42 @@ import { Txt } from './Txt';
 export interface SegmentedProps<T extends string | number> {
   readonly label: string;
   readonly value: T;
-  readonly options: readonly { readonly value: T; readonly title: string }[];
+  readonly options: readonly { readonly value: T; readonly title: string; readonly name?: string }[];
   readonly onChange: (value: T) => void;
   /** Whether what is chosen is written above it too. */
   readonly titled?: boolean;
+  /** `bar`: one beside the other, as wide as there is room. `column`: one above the other. `chips`: small, and as many rows as need be. */
+  readonly look?: 'bar' | 'column' | 'chips';
 }
 
-/** One of a few, all in sight. */
-export function Segmented<T extends string | number>({ label, value, options, onChange, titled }: SegmentedProps<T>) {
+const STEPS: Readonly<Record<string, number>> = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 };
+
+/** One of a few, all in sight. The arrow keys go from one to the next, as in any set of radio buttons. */
+export function Segmented<T extends string | number>(props: SegmentedProps<T>) {
+  const { label, value, options, onChange, titled, look = 'bar' } = props;
   const styles = useStyles();
+  const group = useRef<View>(null);
+  const onKeyDown = (event: { key: string; preventDefault: () => void }) => {
+    const step = STEPS[event.key];
+    if (step === undefined) return;
+    event.preventDefault();
+    const at = options.findIndex((option) => option.value === value);
+    const next = (at + step + options.length) % options.length;
+    const chosen = options[next];
+    if (!chosen) return;
+    onChange(chosen.value);
+    const buttons = (group.current as unknown as HTMLElement | null)?.querySelectorAll?.<HTMLElement>('[role=radio]');
+    buttons?.[next]?.focus();
+  };
+  const chips = look === 'chips';
   const row = (
-    <View role="radiogroup" aria-label={label} style={styles.row}>
+    <View
+      ref={group}
+      role="radiogroup"
+      aria-label={label}
+      style={chips ? styles.chips : [styles.frame, look === 'bar' && styles.bar]}
+      {...({ onKeyDown } as object)}
+    >
       {options.map((option, index) => {
         const chosen = option.value === value;
         return (
@@ -23,9 +49,14 @@ export function Segmented<T extends string | number>({ label, value, options, on
             key={option.value}
             role="radio"
             aria-checked={chosen}
-            aria-label={option.title}
+            aria-label={option.name ?? option.title}
+            tabIndex={chosen ? 0 : -1}
             onPress={() => onChange(option.value)}
-            style={[styles.option, index > 0 && styles.next, chosen && styles.chosen]}
+            style={[
+              chips ? styles.chip : styles.option,
+              !chips && index > 0 && (look === 'bar' ? styles.beside : styles.below),
+              chosen && styles.chosen,
+            ]}
           >
             <Txt style={[styles.title, chosen && styles.chosenTitle]} numberOfLines={1}>
               {option.title}
@@ -49,24 +80,37 @@ export function Segmented<T extends string | number>({ label, value, options, on
 const useStyles = makeStyles((colours) =>
   StyleSheet.create({
     titled: { gap: SPACE.small },
-    row: {
-      flexDirection: 'row',
+    frame: {
       borderWidth: 1,
       borderColor: colours.edge,
       borderRadius: RADIUS.usual,
       backgroundColor: colours.panel,
       overflow: 'hidden',
     },
+    bar: { flexDirection: 'row' },
     option: {
-      minHeight: TARGET - 2,
+      minHeight: TARGET,
+      minWidth: TARGET,
       flexGrow: 1,
       flexShrink: 1,
       paddingHorizontal: SPACE.half,
       alignItems: 'center',
       justifyContent: 'center',
     },
-    next: { borderLeftWidth: 1, borderLeftColor: colours.rule },
-    chosen: { backgroundColor: colours.action },
+    beside: { borderLeftWidth: 1, borderLeftColor: colours.rule },
+    below: { borderTopWidth: 1, borderTopColor: colours.rule },
+    chips: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.half },
+    chip: {
+      width: TARGET,
+      height: TARGET,
+      borderRadius: RADIUS.usual,
+      borderWidth: 1,
+      borderColor: colours.edge,
+      alignItems: 'center',
+      justifyContent: 'center',
+      backgroundColor: colours.panel,
+    },
+    chosen: { backgroundColor: colours.action, borderColor: colours.action },
     title: { fontFamily: FONT.medium },
     chosenTitle: { color: colours.onAction, fontFamily: FONT.semibold },
   }),

@@ -1,4 +1,4 @@
-import { writeJobFile, type Job } from '@dormer/core/job/document';
+import { LONGEST_FILE, writeJobFile, type Job } from '@dormer/core/job/document';
 
 /** Hands a file to the browser to be kept. */
 export function download(name: string, contents: string, type: string): void {
@@ -25,7 +25,10 @@ export function fileName(name: string): string {
   return plain.slice(0, 80) || 'job';
 }
 
-/** Asks the person for a file. @returns its text, or null when none was chosen */
+// A character takes at most four bytes: what is longer than this is too long, and need not be read to the end.
+const MOST_READ_BYTES = 4 * LONGEST_FILE + 4;
+
+/** Asks the person for a file. @returns its text, of a huge one its beginning, or null when none was chosen */
 export function pickFile(accept: string): Promise<string | null> {
   return new Promise((resolve) => {
     const input = document.createElement('input');
@@ -33,7 +36,11 @@ export function pickFile(accept: string): Promise<string | null> {
     input.accept = accept;
     input.onchange = () => {
       const file = input.files?.[0];
-      if (file) file.text().then(resolve, () => resolve(null));
+      if (file)
+        file
+          .slice(0, MOST_READ_BYTES)
+          .text()
+          .then(resolve, () => resolve(null));
       else resolve(null);
     };
     input.oncancel = () => resolve(null);

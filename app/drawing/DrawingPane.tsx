@@ -1,12 +1,12 @@
 import Maximize from 'lucide-react-native/icons/maximize-2';
 import { useState, type ReactNode } from 'react';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import type { About } from '@dormer/core/problem';
 import { EXAGGERATIONS, type Exaggeration, type Scene } from '@dormer/core/scene';
 import type { Reader } from '@dormer/core/words';
-import { Button, Sheet, Txt } from '../controls';
+import { Button, Segmented, Sheet, Txt } from '../controls';
 import { useLabel } from '../labels';
-import { FONT, makeStyles, RADIUS, SPACE, useWide } from '../theme';
+import { makeStyles, SPACE, useWide } from '../theme';
 import { SceneView, type SceneViewProps } from './SceneView';
 
 export interface DrawingPaneProps {
@@ -45,24 +45,17 @@ export function DrawingPane(props: DrawingPaneProps) {
       <View style={styles.sheet}>{view({ terse: small })}</View>
       <View style={flat ? styles.above : styles.beside}>
         {small ? null : (
-          <View
-            style={[styles.factors, flat && styles.factorsFlat]}
-            role="radiogroup"
-            aria-label={label('drawing.exaggeration')}
-          >
-            {EXAGGERATIONS.map((factor) => (
-              <Pressable
-                key={factor}
-                role="radio"
-                aria-checked={factor === exaggeration}
-                aria-label={label('drawing.times', { factor })}
-                onPress={() => onExaggeration(factor)}
-                style={[styles.factor, factor === exaggeration && styles.chosen]}
-              >
-                <Txt style={[styles.factorText, factor === exaggeration && styles.chosenText]}>{factor}×</Txt>
-              </Pressable>
-            ))}
-          </View>
+          <Segmented
+            label={label('drawing.exaggeration')}
+            look={flat ? 'bar' : 'column'}
+            value={exaggeration}
+            options={EXAGGERATIONS.map((factor) => ({
+              value: factor,
+              title: `${factor}×`,
+              name: label('drawing.times', { factor }),
+            }))}
+            onChange={onExaggeration}
+          />
         )}
         {exaggeration > 1 ? (
           <Txt kind="small" tone="faint" style={flat ? styles.sayingFlat : null}>
@@ -98,18 +91,6 @@ const useStyles = makeStyles((colours) =>
     whole: { height: 600 },
     beside: { width: 76, padding: SPACE.half, gap: SPACE.small, alignItems: 'flex-start' },
     above: { flexDirection: 'row', alignItems: 'center', gap: SPACE.half, padding: SPACE.half },
-    factorsFlat: { flexDirection: 'row' },
     sayingFlat: { flex: 1 },
-    factors: {
-      borderRadius: RADIUS.usual,
-      borderWidth: 1,
-      borderColor: colours.edge,
-      backgroundColor: colours.panel,
-      overflow: 'hidden',
-    },
-    factor: { minWidth: 48, minHeight: 48, alignItems: 'center', justifyContent: 'center' },
-    factorText: { fontFamily: FONT.semibold },
-    chosen: { backgroundColor: colours.action },
-    chosenText: { color: colours.onAction },
   }),
 );

@@ -3,17 +3,15 @@ import Download from 'lucide-react-native/icons/download';
 import Printer from 'lucide-react-native/icons/printer';
 import { setStringAsync } from 'expo-clipboard';
 import { useState } from 'react';
-import { Pressable, StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { planSectionScene } from '@dormer/core/scene';
 import { lengthWords, words } from '@dormer/core/words';
-import { Button, Keypad, PlanNotices, StageLayout, Txt } from '../../controls';
+import { Button, Keypad, PlanNotices, Segmented, StageLayout, Txt } from '../../controls';
 import { download, fileName } from '../../controls/files';
 import { DrawingPane } from '../../drawing';
 import { useLabel, type LabelKey } from '../../labels';
 import { notify, selectOpenJob, selectPlanned, settings, useAppDispatch, useAppSelector } from '../../store';
-import { FONT, makeStyles, RADIUS, SPACE, TARGET } from '../../theme';
 import { CutGroupView } from './CutGroupView';
 import { PrintSheet, usePrinting } from './PrintSheet';
 
@@ -25,7 +23,6 @@ export function CutScreen() {
 }
 
 function Cut({ job, plan }: { job: Job; plan: Plan }) {
-  const styles = useStyles();
   const label = useLabel();
   const dispatch = useAppDispatch();
   const exaggeration = useAppSelector((state) => state.settings.exaggeration);
@@ -77,20 +74,17 @@ function Cut({ job, plan }: { job: Job; plan: Plan }) {
       }
     >
       {numbers.length > 1 ? (
-        <View style={styles.shelves} role="radiogroup" aria-label={label('cut.whichShelf')}>
-          {numbers.map((number) => (
-            <Pressable
-              key={number}
-              role="radio"
-              aria-checked={number === shelf}
-              aria-label={label('cut.shelf', { shelf: number })}
-              onPress={() => setChosen(number)}
-              style={[styles.shelf, number === shelf && styles.chosen]}
-            >
-              <Txt style={[styles.shelfText, number === shelf && styles.chosenText]}>{number}</Txt>
-            </Pressable>
-          ))}
-        </View>
+        <Segmented
+          label={label('cut.whichShelf')}
+          look="chips"
+          value={shelf}
+          options={numbers.map((number) => ({
+            value: number,
+            title: String(number),
+            name: label('cut.shelf', { shelf: number }),
+          }))}
+          onChange={setChosen}
+        />
       ) : null}
       <PlanNotices reader={job} problems={plan.problems.filter((one) => one.about.is !== 'reading')} />
       {empty ? <Txt tone="faint">{label('cut.empty')}</Txt> : null}
@@ -102,22 +96,3 @@ function Cut({ job, plan }: { job: Job; plan: Plan }) {
     </StageLayout>
   );
 }
-
-const useStyles = makeStyles((colours) =>
-  StyleSheet.create({
-    shelves: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.half },
-    shelf: {
-      width: TARGET,
-      height: TARGET,
-      borderRadius: RADIUS.usual,
-      borderWidth: 1,
-      borderColor: colours.edge,
-      alignItems: 'center',
-      justifyContent: 'center',
-      backgroundColor: colours.panel,
-    },
-    chosen: { backgroundColor: colours.action, borderColor: colours.action },
-    shelfText: { fontFamily: FONT.semibold, fontSize: 18 },
-    chosenText: { color: colours.onAction },
-  }),
-);

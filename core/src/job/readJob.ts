@@ -1,7 +1,7 @@
 import { message, text, count, type Message } from '../message';
 import { ok, refused, type Result } from '../result';
 import { faultsOf, type Fault } from './faults';
-import { JOB_FORMAT, JOB_VERSION } from './limits';
+import { JOB_FORMAT, JOB_VERSION, LONGEST_FILE } from './limits';
 import { jobSchema, type Job } from './schema';
 import { UPGRADES, upgradeDocument } from './upgrade';
 
@@ -9,9 +9,6 @@ export interface Refusal {
   readonly message: Message;
   readonly faults: readonly Fault[];
 }
-
-/** A job file larger than this is not one: 500 readings take less than a tenth of it. Characters. */
-export const LONGEST_FILE = 2_000_000;
 
 /**
  * Takes in a job document of any known version.
