@@ -116,7 +116,7 @@ export function LengthField(props: LengthFieldProps) {
 
   const shownFault = fault ? words(fault, { units, tape }) : null;
   return (
-    <View style={[styles.field, large && styles.fieldLarge]}>
+    <View style={styles.field}>
       <Txt kind="small" tone="faint">
         {label}
       </Txt>
@@ -179,8 +179,7 @@ function inOtherUnit(text: string, units: JobUnit, read: (typed: string) => Retu
 
 const useStyles = makeStyles((colours) =>
   StyleSheet.create({
-    field: { gap: SPACE.small, flexGrow: 1, flexBasis: 130, minWidth: 120 },
-    fieldLarge: { flexBasis: 'auto' },
+    field: { gap: SPACE.small },
     box: {
       flexDirection: 'row',
       alignItems: 'center',

@@ -115,11 +115,13 @@ export function createSync({ dispatch, getState, device, settleMs, retryMs }: Sy
     if (!listing.data) return void unreached();
     dispatch(records.reachedServer(true));
     const { jobs } = listing.data;
-    for (const { id, version } of jobs) {
-      if (!mayPull(recordOf(id), version)) continue;
-      const stored = await dispatch(api.endpoints.getJob.initiate(id, { forceRefetch: true, subscribe: false }));
-      if (stored.data) dispatch(records.pulled(stored.data));
-    }
+    const newer = jobs.filter(({ id, version }) => mayPull(recordOf(id), version));
+    await Promise.all(
+      newer.map(async ({ id }) => {
+        const stored = await dispatch(api.endpoints.getJob.initiate(id, { forceRefetch: true, subscribe: false }));
+        if (stored.data) dispatch(records.pulled(stored.data));
+      }),
+    );
     const listed = new Set(jobs.map((one) => one.id));
     // Only what the server had acknowledged before it was asked, and what has not changed since, can be gone there.
     const gone = Object.values(before).filter(

@@ -77,20 +77,24 @@ function Fields({ fields, job }: { fields: readonly Field[]; job: Job }) {
   return (
     <View style={styles.fields}>
       {fields.map((field) => (
-        <LengthField
-          key={field.label}
-          label={label(field.label)}
-          value={field.of(job)}
-          units={job.units}
-          tape={job.tape}
-          {...(field.mayBeNothing ? {} : { sign: 'positive' as const, leastMm: 0.1 })}
-          onCommit={(value) => dispatch(editJob((one) => field.to(one, value)))}
-        />
+        <View key={field.label} style={styles.field}>
+          <LengthField
+            label={label(field.label)}
+            value={field.of(job)}
+            units={job.units}
+            tape={job.tape}
+            {...(field.mayBeNothing ? {} : { sign: 'positive' as const, leastMm: 0.1 })}
+            onCommit={(value) => dispatch(editJob((one) => field.to(one, value)))}
+          />
+        </View>
       ))}
     </View>
   );
 }
 
 const useStyles = makeStyles(() =>
-  StyleSheet.create({ fields: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.one } }),
+  StyleSheet.create({
+    fields: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.one },
+    field: { flexGrow: 1, flexBasis: 130, minWidth: 120 },
+  }),
 );

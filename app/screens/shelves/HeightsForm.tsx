@@ -63,15 +63,17 @@ export function HeightsForm({ job, plan }: { job: Job; plan: Plan | null }) {
             .sort((a, b) => a.up.mm - b.up.mm)
             .map((height, index) => (
               <View key={height.id} style={styles.typed}>
-                <LengthField
-                  label={label('shelves.topOf', { shelf: index + 1 })}
-                  value={height.up}
-                  units={units}
-                  tape={tape}
-                  onCommit={(up) =>
-                    wish({ heights: shelves.heights.map((one) => (one.id === height.id ? { ...one, up } : one)) })
-                  }
-                />
+                <View style={styles.field}>
+                  <LengthField
+                    label={label('shelves.topOf', { shelf: index + 1 })}
+                    value={height.up}
+                    units={units}
+                    tape={tape}
+                    onCommit={(up) =>
+                      wish({ heights: shelves.heights.map((one) => (one.id === height.id ? { ...one, up } : one)) })
+                    }
+                  />
+                </View>
                 <Button
                   title={label('shelves.remove', { shelf: index + 1 })}
                   icon={X}
@@ -90,6 +92,7 @@ export function HeightsForm({ job, plan }: { job: Job; plan: Plan | null }) {
 const useStyles = makeStyles(() =>
   StyleSheet.create({
     fields: { gap: SPACE.one },
+    field: { flex: 1 },
     typed: { flexDirection: 'row', alignItems: 'flex-end', gap: SPACE.half },
   }),
 );
