@@ -36,7 +36,7 @@ export function Button({ title, icon: Icon, look = 'plain', iconOnly, grow, disa
     >
       {Icon ? <Icon size={22} color={ink} aria-hidden /> : null}
       {iconOnly ? null : (
-        <Txt style={[styles.title, { color: ink }]} numberOfLines={2}>
+        <Txt style={[styles.title, { color: ink }, look === 'quiet' && styles.quietTitle]} numberOfLines={2}>
           {title}
         </Txt>
       )}
@@ -65,6 +65,8 @@ const useStyles = makeStyles((colours) =>
     stop: { borderWidth: 1, borderColor: colours.stop },
     pressed: { opacity: 0.7 },
     disabled: { opacity: 0.4 },
+    // Without an edge, a line under it says that it can be pressed.
+    quietTitle: { textDecorationLine: 'underline' },
     title: { fontFamily: FONT.semibold, fontSize: SIZE.body, flexShrink: 1, textAlign: 'center' },
   }),
 );

@@ -1,5 +1,6 @@
 import { createInstance } from 'i18next';
 import { initReactI18next, useTranslation } from 'react-i18next';
+import { CATALOGUE_SETTINGS } from '@dormer/core/words';
 import { en } from './en';
 
 type Counted<K> = K extends `${infer Base}_${'one' | 'other'}` ? Base : K;
@@ -10,13 +11,7 @@ export type Label = (key: LabelKey, params?: Readonly<Record<string, string | nu
 export const labels = createInstance();
 void labels.use(initReactI18next).init({
   resources: { en: { translation: en } },
-  lng: 'en',
-  fallbackLng: 'en',
-  keySeparator: false,
-  nsSeparator: false,
-  initAsync: false,
-  showSupportNotice: false,
-  interpolation: { escapeValue: false },
+  ...CATALOGUE_SETTINGS,
   react: { useSuspense: false },
 });
 

@@ -1,1 +1,2 @@
 export * from './render';
+export * from './settings';

@@ -2,6 +2,7 @@ import { createInstance, type i18n } from 'i18next';
 import type { Message, Param } from '../message';
 import { formatAngle, formatLength, styleFor, type JobUnit, type Tape } from '../quantity';
 import { en } from './en';
+import { CATALOGUE_SETTINGS } from './settings';
 
 /** In which language and units words are wanted. */
 export interface Reader {
@@ -17,13 +18,7 @@ export const LANGUAGES = Object.keys(CATALOGUES) as Language[];
 const catalogue: i18n = createInstance();
 void catalogue.init({
   resources: Object.fromEntries(LANGUAGES.map((language) => [language, { translation: CATALOGUES[language] }])),
-  lng: 'en',
-  fallbackLng: 'en',
-  keySeparator: false,
-  nsSeparator: false,
-  initAsync: false,
-  showSupportNotice: false,
-  interpolation: { escapeValue: false },
+  ...CATALOGUE_SETTINGS,
 });
 
 /** Turns a message into a sentence in the reader's language, its lengths in the reader's units. */

@@ -1,0 +1,12 @@
+import type { InitOptions } from 'i18next';
+
+/** How every catalogue of sentences is read: plain keys, nothing escaped, ready at once. */
+export const CATALOGUE_SETTINGS = {
+  lng: 'en',
+  fallbackLng: 'en',
+  keySeparator: false,
+  nsSeparator: false,
+  initAsync: false,
+  showSupportNotice: false,
+  interpolation: { escapeValue: false },
+} as const satisfies InitOptions;
