@@ -1,4 +1,4 @@
-import { render, screen } from '@testing-library/react-native';
+import { configure, render, screen } from '@testing-library/react-native';
 import type { ReactElement } from 'react';
 import { Provider } from 'react-redux';
 import type { Job } from '@dormer/core/job/document';
@@ -7,6 +7,8 @@ import { begin, openJob, selectOpenJob } from '../store';
 import { recordFromServer } from '../store/record';
 import { createStore, type AppStore } from '../store/store';
 import { directCore, MapDevice, PretendServer, until } from './setup';
+
+configure({ asyncUtilTimeout: 15_000 });
 
 // Plans and answers arrive by themselves, as in life; that they do is no fault of a test.
 const complain = console.error;

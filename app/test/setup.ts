@@ -107,7 +107,7 @@ const refusal = (status: number, code: string, current?: unknown) =>
 
 /** Waits until something holds, or fails with what it last was. */
 export async function until(holds: () => boolean, what: () => unknown = () => 'it never held'): Promise<void> {
-  for (let i = 0; i < 200; i += 1) {
+  for (let i = 0; i < 3000; i += 1) {
     if (holds()) return;
     await new Promise((resolve) => setTimeout(resolve, 5));
   }
