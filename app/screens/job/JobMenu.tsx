@@ -11,7 +11,6 @@ import { Button, Segmented, Sheet, TextField } from '../../controls';
 import { downloadJob } from '../../controls/files';
 import { useLabel } from '../../labels';
 import { copyJob, editJob, removeJob, selectOpenJob, settings, useAppDispatch, useAppSelector } from '../../store';
-import { useShortName } from './useShortName';
 import { withUnits } from './useShortcuts';
 import { VersionsSheet } from './VersionsSheet';
 
@@ -26,7 +25,6 @@ export function JobMenu({ id, onClose, onShortcuts }: JobMenuProps) {
   const label = useLabel();
   const router = useRouter();
   const dispatch = useAppDispatch();
-  const shortName = useShortName();
   const job = useAppSelector(selectOpenJob);
   const theme = useAppSelector((state) => state.settings.theme);
   const [versions, setVersions] = useState(false);
@@ -58,7 +56,7 @@ export function JobMenu({ id, onClose, onShortcuts }: JobMenuProps) {
         titled
         label={label('menu.units')}
         value={job.units}
-        options={JOB_UNITS.map((value) => ({ value, title: shortName(value) }))}
+        options={JOB_UNITS.map((value) => ({ value, title: label(`unit.${value}`) }))}
         onChange={(units) => dispatch(editJob((one) => withUnits(one, units)))}
       />
       <Segmented

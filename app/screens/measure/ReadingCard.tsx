@@ -38,11 +38,10 @@ export function ReadingCard({ job, card, next, editing, ownSpot, onOwnSpot, onCa
   const spot = editing ? spotOf(editing) : card.is === 'own' ? ownSpot : next.spot;
 
   const take = (value: TypedLength, at: Spot) => {
-    const reading = readingAt(at, { id: editing?.id ?? newId(), value, up: upOf(at, upTyped.current, editing, job) });
+    const reading = readingAt(at, { id: newId(), value, up: upOf(at, upTyped.current, null, job) });
     dispatch(editJob((one) => withReading(one, reading)));
     upTyped.current = null;
-    if (editing) onCard(null);
-    else if (card.is === 'own') {
+    if (card.is === 'own') {
       setPlacing(false);
       onCard({ is: 'next' });
     }

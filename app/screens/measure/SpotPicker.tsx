@@ -1,11 +1,11 @@
 import { StyleSheet, View } from 'react-native';
 import { SIDES, SPOTS_OUT, type Job } from '@dormer/core/job/document';
-import type { TypedLength } from '@dormer/core/quantity';
+import { asTyped, type TypedLength } from '@dormer/core/quantity';
 import type { Spot } from '@dormer/core/survey';
 import { LengthField, Segmented } from '../../controls';
 import { useLabel } from '../../labels';
 import { makeStyles, SPACE } from '../../theme';
-import { KINDS, lengthOf, withKind } from './spots';
+import { KINDS, withKind } from './spots';
 
 interface SpotPickerProps {
   readonly job: Job;
@@ -46,7 +46,7 @@ export function SpotPicker({ job, spot, up, onMove }: SpotPickerProps) {
       {'upMm' in spot ? (
         <LengthField
           label={label('measure.up')}
-          value={up && Math.abs(up.mm - spot.upMm) < 0.01 ? up : lengthOf(spot.upMm, job)}
+          value={up && Math.abs(up.mm - spot.upMm) < 0.01 ? up : asTyped(spot.upMm, job.units, job.tape)}
           units={job.units}
           tape={job.tape}
           testID="reading-up"

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { newJob, typedLength, type Job } from '@dormer/core/job/document';
 import { readJob } from '@dormer/core/job';
 import { spotOf, type Spot } from '@dormer/core/survey';
-import { KINDS, lengthOf, lengthOfSpot, readingAt, withKind } from './spots';
+import { KINDS, lengthOfSpot, readingAt, withKind } from './spots';
 
 const spot: fc.Arbitrary<Spot> = fc.oneof(
   fc.record({ kind: fc.constant('width' as const), at: fc.constantFrom('front', 'back'), upMm: fc.integer({ min: 0, max: 2500 }) }),
@@ -45,10 +45,4 @@ test('another kind keeps what both have, and coming back changes nothing', () =>
       expect(withKind(where, where.kind, 1000)).toEqual(where);
     }),
   );
-});
-
-test('an advised height is written as a person of the unit would write it', () => {
-  expect(lengthOf(1200, jobIn('mm')).typed).toBe('1200');
-  expect(lengthOf(1200, jobIn('cm')).typed).toBe('120');
-  expect(lengthOf(48 * 25.4, jobIn('in')).typed).toBe('48');
 });

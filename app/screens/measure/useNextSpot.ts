@@ -8,7 +8,6 @@ export interface NextSpot {
   readonly why: Suggestion['why'] | null;
   /** Whether the advice is of the readings as they stand, not of a moment ago. */
   readonly fresh: boolean;
-  readonly left: number;
   readonly skip: () => void;
 }
 
@@ -17,13 +16,11 @@ export function useNextSpot(): NextSpot {
   const { plan, job: planned } = useAppSelector(selectPlanned);
   const job = useAppSelector(selectOpenJob);
   const [skipped, setSkipped] = useState<readonly string[]>([]);
-  const advised = plan?.next.filter((one) => !skipped.includes(keyOf(one.spot))) ?? [];
-  const [first] = advised;
+  const first = plan?.next.find((one) => !skipped.includes(keyOf(one.spot)));
   return {
     spot: first?.spot ?? null,
     why: first?.why ?? null,
     fresh: job === planned,
-    left: advised.length,
     skip: () => {
       if (first) setSkipped([...skipped, keyOf(first.spot)]);
     },

@@ -41,7 +41,7 @@ function Shelves({ job }: { job: Job }) {
             reader={reader}
             exaggeration={exaggeration}
             onExaggeration={(factor) => dispatch(settings.set({ exaggeration: factor }))}
-            description={describe(plan, job)}
+            description={describe(plan, job, words(scene.title, job))}
             selected={shelf === null ? null : { is: 'shelf', shelf }}
             onPress={(about) => {
               if (about.is === 'shelf') setShelf(about.shelf === shelf ? null : about.shelf);
@@ -85,7 +85,6 @@ function Shelves({ job }: { job: Job }) {
 }
 
 /** The shelves in words, for those who do not see the drawing. */
-function describe(plan: Plan, job: Job): string {
-  const title = words({ code: 'scene.elevation', params: { count: { is: 'count', count: plan.shelves.length } } }, job);
+function describe(plan: Plan, job: Job, title: string): string {
   return [title, ...plan.shelves.map((shelf) => `${shelf.number}: ${lengthWords(shelf.top.mm, job)}`)].join('; ');
 }

@@ -65,7 +65,6 @@ export interface MessageCatalogue {
   'reading.why.nearShelf': { shelf: Count };
   'reading.why.depth': None;
   'reading.why.height': None;
-  'shelf.name': { shelf: Count };
 
   // Terms: how a figure came about
   'term.smallestWidth': { reading: Inner };
@@ -142,9 +141,6 @@ export interface MessageCatalogue {
   'scene.elevation': { count: Count };
   'scene.elevationOpen': None;
   'scene.planSection': { shelf: Count };
-  'scene.pole': { count: Count };
-  'scene.exaggerated': { factor: Count };
-  'scene.notMeasured': None;
   'sheet.part': None;
   'sheet.label': None;
   'sheet.count': None;

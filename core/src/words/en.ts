@@ -59,7 +59,6 @@ export const en: Partial<Record<MessageCode | Plural, string>> = {
   'reading.why.nearShelf': 'Shelf {{shelf}} goes here, and no width has been read near it.',
   'reading.why.depth': 'The shelf must not stand out past the front edge.',
   'reading.why.height': 'The height shares out the gaps; floors and ceilings are seldom level.',
-  'shelf.name': 'Shelf {{shelf}}',
 
   'term.smallestWidth': 'Smallest that bears here: {{reading}}',
   'term.onlyWidth': 'The one width that bears here: {{reading}}',
@@ -142,10 +141,6 @@ export const en: Partial<Record<MessageCode | Plural, string>> = {
   'scene.elevation_other': 'The opening seen from the front, with {{count}} shelves',
   'scene.elevationOpen': 'The opening seen from the front, with the readings taken',
   'scene.planSection': 'Shelf {{shelf}} seen from above',
-  'scene.pole_one': 'The pole with {{count}} shelf',
-  'scene.pole_other': 'The pole with {{count}} shelves',
-  'scene.exaggerated': 'Departures drawn {{factor}} times as large',
-  'scene.notMeasured': 'not measured yet',
 
   'sheet.part': 'Part',
   'sheet.label': 'Label',
