@@ -1,6 +1,7 @@
 module.exports = {
   displayName: 'app',
   preset: 'jest-expo',
+  setupFiles: [require.resolve('../scripts/propertyTests.cjs')],
   moduleFileExtensions: ['ts', 'tsx', 'mjs', 'js', 'jsx', 'json', 'node'],
   transform: { '\\.[jt]sx?$': 'babel-jest', '\\.mjs$': 'babel-jest' },
   testMatch: ['<rootDir>/**/*.test.{ts,tsx}'],
