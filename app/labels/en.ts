@@ -156,7 +156,7 @@ export const en = {
 
   'measure.first': 'Take the first reading',
   'measure.next': 'Take the next reading',
-  'measure.own': 'Other …',
+  'measure.own': 'Elsewhere',
   'measure.done': 'Done',
   'measure.skip': 'Skip this one',
   'measure.elsewhere': 'Hold it elsewhere',

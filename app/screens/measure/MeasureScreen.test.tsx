@@ -70,7 +70,7 @@ test('done with a figure in the field keeps it; with one that cannot be read it 
 test('a reading of the person’s own choosing', async () => {
   store = await show(<MeasureScreen />, chimneyAlcove());
   const before = jobIn(store).readings.length;
-  fireEvent.press(screen.getByLabelText('Other …'));
+  fireEvent.press(screen.getByLabelText('Elsewhere'));
   fireEvent.press(screen.getByLabelText('Depth'));
   fireEvent.press(screen.getByLabelText('Right'));
   fireEvent.changeText(screen.getByTestId('reading-up'), '1500');

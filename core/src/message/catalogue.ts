@@ -69,9 +69,8 @@ export interface MessageCatalogue {
   // Terms: how a figure came about
   'term.smallestWidth': { reading: Inner };
   'term.onlyWidth': { reading: Inner };
-  'term.smallestDepth': { reading: Inner };
-  'term.smallestHeight': { reading: Inner };
-  'term.widestWidth': { reading: Inner };
+  'term.smallest': { reading: Inner };
+  'term.largest': { reading: Inner };
   'term.clearanceEnds': None;
   'term.cleatClearance': None;
   'term.roundedDown': { step: Length };

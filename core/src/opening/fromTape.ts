@@ -72,8 +72,8 @@ export function openingFromTape(readings: readonly Reading[]): Opening {
     position,
     jointly,
     clearWidth: (band) => clearWidth(lines, band, nominal),
-    clearDepth: () => smallestOf(depths, TAPE_SD_MM.depth, 'term.smallestDepth'),
-    clearHeight: () => smallestOf(heights, TAPE_SD_MM.height, 'term.smallestHeight'),
+    clearDepth: () => smallestOf(depths, TAPE_SD_MM.depth),
+    clearHeight: () => smallestOf(heights, TAPE_SD_MM.height),
   };
 }
 
@@ -175,24 +175,20 @@ function clearWidth(lines: Readonly<Record<SpotOut, Width[]>>, band: Band, nomin
   const widest = rest.at(-1) ?? first;
   return {
     narrowest: resting(label, first),
-    widest: resting(message('term.widestWidth', { reading: readingName(widest) }), widest),
+    widest: resting(message('term.largest', { reading: readingName(widest) }), widest),
     sdMm: Math.hypot(TAPE_SD_MM.width, Math.SQRT2 * wallDriftSdMm(nearestReadingMm)),
     nearestReadingMm,
   };
 }
 
-function smallestOf(
-  readings: readonly Reading[],
-  sdMm: number,
-  code: 'term.smallestDepth' | 'term.smallestHeight',
-): Clear | null {
+function smallestOf(readings: readonly Reading[], sdMm: number): Clear | null {
   const sorted = [...readings].sort((a, b) => a.value.mm - b.value.mm);
   const [first] = sorted;
   if (!first) return null;
   const widest = sorted.at(-1) ?? first;
   return {
-    narrowest: resting(message(code, { reading: readingName(first) }), first),
-    widest: resting(message(code, { reading: readingName(widest) }), widest),
+    narrowest: resting(message('term.smallest', { reading: readingName(first) }), first),
+    widest: resting(message('term.largest', { reading: readingName(widest) }), widest),
     sdMm,
     nearestReadingMm: 0,
   };

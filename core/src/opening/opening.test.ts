@@ -68,7 +68,8 @@ test('repeats at one height: the smallest decides the cut, the mean the drawing'
 
 test('the ceiling is where it was read, side by side; the smallest height bounds the space', () => {
   const opening = openingFromTape([height('left', 2478), height('right', 2486)]);
-  expect(opening.clearHeight()?.narrowest.mm).toBe(2478);
+  expect(opening.clearHeight()?.narrowest).toMatchObject({ mm: 2478, terms: [{ label: { code: 'term.smallest' } }] });
+  expect(opening.clearHeight()?.widest).toMatchObject({ mm: 2486, terms: [{ label: { code: 'term.largest' } }] });
   expect(opening.position({ surface: 'ceiling', across: -400, out: 0 }).mm).toBe(2478);
   expect(opening.position({ surface: 'ceiling', across: 400, out: 0 }).mm).toBe(2486);
 });

@@ -62,9 +62,8 @@ export const en: Partial<Record<MessageCode | Plural, string>> = {
 
   'term.smallestWidth': 'Smallest that bears here: {{reading}}',
   'term.onlyWidth': 'The one width that bears here: {{reading}}',
-  'term.smallestDepth': 'Smallest: {{reading}}',
-  'term.smallestHeight': 'Smallest: {{reading}}',
-  'term.widestWidth': 'Widest that bears here: {{reading}}',
+  'term.smallest': 'Smallest: {{reading}}',
+  'term.largest': 'Largest: {{reading}}',
   'term.clearanceEnds': 'Clearance, both ends together',
   'term.cleatClearance': 'Clearance of the back cleat, both ends',
   'term.roundedDown': 'Down to the tape’s mark ({{step}})',
