@@ -9,14 +9,14 @@ test('with the server stopped nothing is lost, and it is sent when the server is
 }) => {
   expected.push(...DOWN);
   await person.newJob('Cellar alcove');
-  await person.typeReadings(['1000']);
+  await person.typeReadings([['Width', '1000']]);
   await person.saved();
   // The app itself must be on the device before the signal goes.
   await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
   await expect.poll(() => page.evaluate(async () => (await caches.keys()).length)).toBeGreaterThan(0);
 
   await server.down();
-  await person.typeReadings(['2300', '350']);
+  await person.typeReadings([['Height', '2300'], ['Depth', '350']]);
   await expect(page.getByTestId('save-state')).toHaveText('On this device only');
   await page.reload();
   await expect(page.getByText('3 readings taken')).toBeVisible();
@@ -39,7 +39,7 @@ test('a job made without the server is sent once it is there', async ({ person, 
   await page.getByRole('button', { name: 'New job' }).click();
   await page.getByRole('textbox', { name: 'Name' }).fill('No signal');
   await page.getByRole('button', { name: 'Begin measuring' }).click();
-  await person.typeReadings(['900']);
+  await person.typeReadings([['Width', '900']]);
   await expect(page.getByTestId('save-state')).toHaveText('On this device only');
   await server.up();
   await person.saved();
@@ -143,7 +143,7 @@ test('a removal is undone', async ({ person, page, server }) => {
 
 test('files that are no jobs are refused in plain words, and nothing is changed', async ({ person, page }, info) => {
   await person.home();
-  await expect(page.getByRole('listitem')).toHaveCount(2);
+  await expect(page.getByRole('listitem')).toHaveCount(6);
   const whole = JSON.stringify({ format: 'dormer-job', version: 1, name: 'x'.repeat(200), notes: '' });
   const files: readonly (readonly [name: string, contents: string, says: RegExp])[] = [
     ['broken', 'not a job at all', /damaged or not a job file/],
@@ -163,7 +163,7 @@ test('files that are no jobs are refused in plain words, and nothing is changed'
     if (name === 'faulty') await person.axe();
     await page.getByRole('button', { name: 'Close', exact: true }).click();
   }
-  await expect(page.getByRole('listitem')).toHaveCount(2);
+  await expect(page.getByRole('listitem')).toHaveCount(6);
 });
 
 test('an address without a job says so', async ({ person, page, expected }) => {

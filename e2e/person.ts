@@ -50,11 +50,25 @@ export class Person {
     }
   }
 
-  /** Answers reading after reading as they are asked for, by a keyboard. */
-  async typeReadings(values: readonly string[]): Promise<void> {
+  /** Passes readings over until one of a kind is asked for: its name is that of the field. */
+  async asked(name: RegExp): Promise<void> {
+    const value = this.page.getByTestId('reading-value');
+    for (let i = 0; i < 30; i += 1) {
+      await expect(value).toBeVisible();
+      if (name.test((await value.getAttribute('aria-label')) ?? '')) return;
+      await this.page.getByRole('button', { name: 'Skip this one' }).click();
+    }
+    throw new Error(`never asked for ${String(name)}`);
+  }
+
+  /** Answers as readings are asked for, by a keyboard: the next width with the next width, and so on. */
+  async typeReadings(
+    answers: readonly (readonly [kind: 'Width' | 'Depth' | 'Height', value: string])[],
+  ): Promise<void> {
     const { page } = this;
     await page.getByRole('button', { name: /^Take the (first|next) reading$/ }).click();
-    for (const value of values) {
+    for (const [kind, value] of answers) {
+      await this.asked(new RegExp(`^${kind}`));
       await expect(page.getByTestId('reading-value')).toBeFocused();
       await page.keyboard.type(value);
       await page.keyboard.press('Enter');

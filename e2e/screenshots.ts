@@ -18,6 +18,19 @@ const PHONE_VIEWS: readonly View[] = [
   { name: 'phone-jobs', show: async (person) => person.home() },
   { name: 'phone-measure', job: 'Chimney alcove', show: async () => undefined },
   {
+    name: 'phone-above',
+    job: 'Chimney alcove',
+    show: async ({ page }) => page.getByRole('radio', { name: 'Seen from above' }).click(),
+  },
+  {
+    name: 'phone-place',
+    job: 'Parcel bench',
+    show: async ({ page }) => {
+      await page.getByRole('radio', { name: 'The place' }).click();
+      await page.getByText(/Most stand/).scrollIntoViewIfNeeded();
+    },
+  },
+  {
     name: 'phone-reading',
     job: 'Cloakroom closet',
     show: async (person) => {
@@ -40,6 +53,12 @@ const PHONE_VIEWS: readonly View[] = [
 const WIDE_VIEWS: readonly View[] = [
   { name: 'wide-jobs', show: async (person) => person.home() },
   { name: 'wide-measure', job: 'Chimney alcove', show: async () => undefined },
+  { name: 'wide-cavity', job: 'Stair cavity', show: async () => undefined },
+  {
+    name: 'wide-corner',
+    job: 'Window corner',
+    show: async ({ page }) => page.getByRole('radio', { name: 'Seen from above' }).click(),
+  },
   { name: 'wide-shelves', job: 'Chimney alcove', show: async (person) => person.stage('Shelves') },
   { name: 'wide-cut-dark', job: 'Cloakroom closet', show: async (person) => person.stage('Cut') },
 ];

@@ -14,6 +14,10 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await page.getByRole('button', { name: 'Take the next reading' }).click();
     await page.getByRole('button', { name: 'Hold it elsewhere' }).click();
     await person.axe();
+    await page.getByRole('button', { name: 'Done' }).click();
+    await page.getByRole('radio', { name: 'Seen from above' }).click();
+    await page.getByRole('radio', { name: 'The place' }).click();
+    await person.axe();
     await person.stage('Shelves');
     await person.axe();
     await person.stage('Cut');
@@ -28,13 +32,23 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await person.axe();
     await page.getByRole('button', { name: 'Keys' }).click();
     await person.axe();
+    for (const place of ['Stair cavity', 'Parcel bench']) {
+      await person.open(place);
+      await person.axe();
+      await page.getByRole('radio', { name: 'The place' }).click();
+      await person.axe();
+    }
   });
 }
 
 test('nothing reaches beyond the edge of the screen, with the longest of names', async ({ person, page }) => {
   const name = 'The alcove between the long bookcase and the chimney breast on the second landing, left of the window';
   await person.newJob(name);
-  await person.typeReadings(['1127', '2400', '365']);
+  await person.typeReadings([
+    ['Width', '1127'],
+    ['Height', '2400'],
+    ['Depth', '365'],
+  ]);
   for (const stage of ['Measure', 'Shelves', 'Cut'] as const) {
     await person.stage(stage);
     const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);

@@ -11,7 +11,7 @@ const HELP = `Dormer: from a few tape readings of a crooked opening to shelves t
   ./dormer test             everything that is checked: types, lint, walls, unit, server, build, end to end
   ./dormer dev              server and app with reload
   ./dormer plan FILE        the plan of a job file, as JSON
-  ./dormer bench [plan|load] how long a plan takes, and the first screen
+  ./dormer bench [plan|survey|load] how long a plan takes, what advised readings are worth, the first screen
   ./dormer shots            the pictures in docs/screenshots/, made anew
   ./dormer docs             the generated part of docs/, made anew
   ./dormer help             this
@@ -61,12 +61,15 @@ async function demo(args) {
 }
 
 async function bench([what, ...rest]) {
-  if ((what && !['plan', 'load'].includes(what)) || rest.length > 0) throw new Failure('bench takes plan or load.');
+  const known = ['plan', 'survey', 'load'];
+  if ((what && !known.includes(what)) || rest.length > 0) throw new Failure('bench takes plan, survey or load.');
   await ensureInstalled();
-  if (what !== 'load') await run(process.execPath, ['--import', 'tsx', 'scripts/benchPlan.ts']);
-  if (what === 'plan') return;
+  const node = (script) => run(process.execPath, ['--import', 'tsx', script]);
+  if (!what || what === 'plan') await node('scripts/benchPlan.ts');
+  if (!what || what === 'survey') await node('scripts/benchSurvey.ts');
+  if (what && what !== 'load') return;
   await ensureBuilt();
-  await run(process.execPath, ['--import', 'tsx', 'scripts/benchLoad.ts']);
+  await node('scripts/benchLoad.ts');
 }
 
 async function dev() {

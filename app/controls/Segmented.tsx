@@ -101,8 +101,9 @@ const useStyles = makeStyles((colours) =>
     below: { borderTopWidth: 1, borderTopColor: colours.rule },
     chips: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.half },
     chip: {
-      width: TARGET,
+      minWidth: TARGET,
       height: TARGET,
+      paddingHorizontal: SPACE.one,
       borderRadius: RADIUS.usual,
       borderWidth: 1,
       borderColor: colours.edge,

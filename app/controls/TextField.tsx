@@ -12,7 +12,16 @@ export interface TextFieldProps extends Omit<TextInputProps, 'onChange' | 'style
 }
 
 /** A line or more of words. */
-export function TextField({ label, value, onCommit, onChangeText, fault, multiline, ...rest }: TextFieldProps) {
+export function TextField({
+  label,
+  value,
+  onCommit,
+  onChangeText,
+  fault,
+  multiline,
+  onSubmitEditing,
+  ...rest
+}: TextFieldProps) {
   const styles = useStyles();
   const { colours } = useTheme();
   const [draft, setDraft] = useState<string | null>(null);
@@ -41,7 +50,11 @@ export function TextField({ label, value, onCommit, onChangeText, fault, multili
           setFocused(false);
           commit();
         }}
-        onSubmitEditing={multiline ? undefined : commit}
+        onSubmitEditing={(event) => {
+          if (multiline) return;
+          commit();
+          onSubmitEditing?.(event);
+        }}
         placeholderTextColor={colours.faint}
         style={[styles.input, multiline && styles.tall, focused && styles.focused, fault ? styles.bad : null]}
       />

@@ -14,7 +14,7 @@ export interface WhyProps {
   readonly name: string;
   readonly reader: Reader;
   /** Readings by id, to be named when the figure rests on them. */
-  readonly readings?: readonly { readonly id: string; readonly name: Message; readonly mm: number }[];
+  readonly readings?: readonly { readonly id: string; readonly name: Message; readonly said: Message }[];
   readonly size?: 'usual' | 'large';
   readonly signed?: boolean;
   readonly align?: 'left' | 'right';
@@ -58,7 +58,7 @@ export function Why(props: WhyProps) {
                 .map((one) => (
                   <View key={one.id} style={styles.term}>
                     <Txt style={styles.label}>{words(one.name, reader)}</Txt>
-                    <Txt style={styles.amount}>{lengthWords(one.mm, reader)}</Txt>
+                    <Txt style={styles.amount}>{words(one.said, reader)}</Txt>
                   </View>
                 ))}
             </View>

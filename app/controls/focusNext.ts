@@ -9,3 +9,9 @@ export function focusNextLength(from: unknown): void {
   if (next) next.focus();
   else (from as HTMLInputElement | null)?.blur();
 }
+
+/** Gives a field the focus, by its test id. */
+export function focusField(testID: string): void {
+  if (typeof document === 'undefined') return;
+  document.querySelector<HTMLInputElement>(`[data-testid="${testID}"]`)?.focus();
+}

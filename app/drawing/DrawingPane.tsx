@@ -17,14 +17,17 @@ export interface DrawingPaneProps {
   readonly description?: string;
   readonly selected?: About | null;
   readonly onPress?: (about: About) => void;
-  readonly aside?: ReactNode;
+  /** Beside the drawing, or above it where that lies flat. */
+  readonly aside?: (flat: boolean) => ReactNode;
+  /** Under the drawing, where there is room for it. */
+  readonly below?: ReactNode;
 }
 
 const SMALL_PX = 230;
 
 /** A drawing of the opening with the switch that draws its crookedness larger, always saying so. */
 export function DrawingPane(props: DrawingPaneProps) {
-  const { scene, reader, exaggeration, onExaggeration, aside, ...rest } = props;
+  const { scene, reader, exaggeration, onExaggeration, aside, below, ...rest } = props;
   const styles = useStyles();
   const label = useLabel();
   const wide = useWide();
@@ -37,12 +40,22 @@ export function DrawingPane(props: DrawingPaneProps) {
   const view = (how: Pick<SceneViewProps, 'terse' | 'ground'>) => (
     <SceneView scene={scene} reader={reader} {...how} {...rest} />
   );
+  const saying =
+    exaggeration > 1 ? (
+      <Txt kind="small" tone="faint">
+        {label('drawing.saying', { factor: exaggeration })}
+      </Txt>
+    ) : null;
   return (
     <View
       style={[styles.pane, flat ? styles.column : styles.row]}
       onLayout={({ nativeEvent }) => setHeight(nativeEvent.layout.height)}
     >
-      <View style={styles.sheet}>{view({ terse: small })}</View>
+      <View style={styles.sheet}>
+        {view({ terse: small })}
+        {flat && saying ? <View style={styles.under}>{saying}</View> : null}
+        {small || !below ? null : <View style={styles.under}>{below}</View>}
+      </View>
       <View style={flat ? styles.above : styles.beside}>
         {small ? null : (
           <Segmented
@@ -57,12 +70,8 @@ export function DrawingPane(props: DrawingPaneProps) {
             onChange={onExaggeration}
           />
         )}
-        {exaggeration > 1 ? (
-          <Txt kind="small" tone="faint" style={flat ? styles.sayingFlat : null}>
-            {label('drawing.saying', { factor: exaggeration })}
-          </Txt>
-        ) : null}
-        {aside}
+        {small ? null : aside?.(flat)}
+        {flat ? null : saying}
         {wide || small ? null : (
           <Button
             title={label('drawing.enlarge')}
@@ -88,9 +97,9 @@ const useStyles = makeStyles((colours) =>
     row: { flexDirection: 'row-reverse' },
     column: { flexDirection: 'column-reverse' },
     sheet: { flex: 1, minHeight: 0, minWidth: 0 },
+    under: { paddingHorizontal: SPACE.one },
     whole: { height: 600 },
     beside: { width: 76, padding: SPACE.half, gap: SPACE.small, alignItems: 'flex-start' },
     above: { flexDirection: 'row', alignItems: 'center', gap: SPACE.half, padding: SPACE.half },
-    sayingFlat: { flex: 1 },
   }),
 );

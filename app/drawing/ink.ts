@@ -48,6 +48,12 @@ export function inkFor(role: Role, c: Colours, hatches: Hatches): Ink {
       return { stroke: c.action, width: 1, dash: '4 3', fill: c.action, text: c.action };
     case 'reading-wanted':
       return { stroke: c.chalk, width: 3, fill: c.chalk, dash: '9 5', text: c.chalk };
+    case 'reading-aside':
+      return { stroke: c.doubtful, width: 1.5, fill: c.doubtful, dash: '2 4', text: c.doubtful };
+    case 'keep-clear':
+      return { fill: c.stopWash, stroke: c.stop, width: 1.5, text: c.stop };
+    case 'stud':
+      return { stroke: c.woodEdge, width: 1.5, dash: '10 3 2 3', text: c.faint };
     case 'dimension':
       return { stroke: c.faint, width: 1, fill: c.faint, text: c.pencil };
     case 'shelf-name':

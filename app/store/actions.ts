@@ -1,12 +1,24 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { ActionCreators } from 'redux-undo';
-import { newJob, type Job, type PlaceKind, type Refusal } from '@dormer/core/job/document';
+import {
+  LIMITS,
+  newJob,
+  withReading,
+  type Job,
+  type PlaceKind,
+  type Reading,
+  type Refusal,
+} from '@dormer/core/job/document';
+import { message, text, type Message } from '@dormer/core/message';
 import type { JobUnit } from '@dormer/core/quantity';
+import type { Result } from '@dormer/core/result';
 import { api } from './api';
+import { linked } from './devices';
 import { said, type Notice } from './notice';
 import { closed, edited, opened } from './openJob';
 import { sameJob } from './record';
 import { records } from './records';
+import { selectLink } from './selectors';
 import { settings } from './settings';
 import type { AppDispatch, RootState, Services } from './store';
 
@@ -119,6 +131,66 @@ export const editJob =
     const next = how(job);
     if (!sameJob(job, next)) dispatch(edited(next));
   };
+
+/** Puts a reading into the open job, with what other jobs' repeats say of the person's error. One step to undo. */
+export const takeReading =
+  (reading: Reading): Thunk<void> =>
+  (dispatch, getState) => {
+    const { job } = getState().openJob.present;
+    if (!job) return;
+    const learned = api.endpoints.getInstruments.select(job.id)(getState()).data?.instruments ?? [];
+    const errors = learned
+      .filter((one) => one.repeats > 0)
+      .map(({ instrument, repeats, squares }) => ({ instrument, repeats, squares }));
+    dispatch(editJob((one) => ({ ...withReading(one, reading), ...(errors.length > 0 ? { errors } : {}) })));
+  };
+
+/** What came of a table of readings: how many came in, and the rows that did not. */
+export interface BroughtIn {
+  readonly count: number;
+  readonly refused: readonly { readonly line: number; readonly message: Message }[];
+}
+
+/** Takes in a table of readings. One step to undo. @returns what came of it, or why nothing did */
+export const importReadings =
+  (contents: string): Thunk<Promise<Result<BroughtIn, Message>>> =>
+  async (dispatch, getState, { core }) => {
+    const unit = getState().openJob.present.job?.units ?? 'mm';
+    const read = await core.readReadings({ contents, unit });
+    if (!read.ok) return read;
+    const held = getState().openJob.present.job?.readings.length ?? 0;
+    if (held + read.value.readings.length > LIMITS.readings) {
+      return { ok: false, error: message('csv.tooMany', { most: text(String(LIMITS.readings)) }) };
+    }
+    const taken = read.value.readings.map((one) => ({ ...one, id: nanoid() }));
+    dispatch(editJob((one) => ({ ...one, readings: [...one.readings, ...taken] })));
+    return { ok: true, value: { count: taken.length, refused: read.value.refused } };
+  };
+
+/** Takes up the practice instruments: the kit becomes theirs, the room is made up. @returns whether they were reached */
+export const takePractice =
+  (): Thunk<Promise<boolean>> =>
+  async (dispatch, getState, { now }) => {
+    const asked = await dispatch(
+      api.endpoints.listDevices.initiate(undefined, { subscribe: false, forceRefetch: true }),
+    );
+    const instruments = asked.data?.devices.filter((one) => one.simulated).map((one) => one.instrument);
+    const { job } = getState().openJob.present;
+    if (!instruments || instruments.length === 0 || !job) return false;
+    const seed = (Date.parse(now()) % 9973) + 1;
+    dispatch(linked({ job: job.id, link: { seed, instruments, kitBefore: job.kit } }));
+    dispatch(editJob((one) => ({ ...one, kit: instruments })));
+    return true;
+  };
+
+/** Puts the practice instruments away; the kit is what it was. */
+export const endPractice = (): Thunk<void> => (dispatch, getState) => {
+  const { job } = getState().openJob.present;
+  const link = selectLink(getState());
+  if (!job || !link) return;
+  dispatch(linked({ job: job.id }));
+  dispatch(editJob((one) => ({ ...one, kit: [...link.kitBefore] })));
+};
 
 export const undo = () => ActionCreators.undo();
 export const redo = () => ActionCreators.redo();

@@ -1,7 +1,8 @@
 export * from './actions';
 export * from './hooks';
 export * from './selectors';
-export { useListVersionsQuery, useLazyGetVersionQuery } from './api';
+export { useListVersionsQuery, useLazyGetVersionQuery, useGetInstrumentsQuery } from './api';
+export { serverDevices, useHeldDevice, type Devices, type Shown } from './devices';
 export { nanoid as newId } from '@reduxjs/toolkit';
 export { createStore, type AppStore } from './store';
 export { createAppStore } from './appStore';

@@ -1,3 +1,4 @@
+import equal from 'fast-deep-equal';
 import type { Job, StoredJob } from '@dormer/core/job/document';
 
 /** A save on its way: what was sent, over which version (null: a new job), under which id. Sent again, it is the same save. */
@@ -64,9 +65,9 @@ export function nextStep(record: JobRecord, newSaveId: () => string): NextStep |
   return { is: 'send', sending: { saveId: newSaveId(), job: record.job, basedOn: record.base } };
 }
 
-/** Whether two job documents say the same. */
+/** Whether two job documents say the same, in whatever order. */
 export function sameJob(a: Job, b: Job): boolean {
-  return a === b || JSON.stringify(a) === JSON.stringify(b);
+  return a === b || equal(a, b);
 }
 
 /** What a person is told about where their work is kept. */

@@ -5,6 +5,8 @@ import type { RootState } from './store';
 export const selectOpenJob = (state: RootState) => state.openJob.present.job;
 export const selectCanUndo = (state: RootState) => state.openJob.past.length > 0;
 export const selectCanRedo = (state: RootState) => state.openJob.future.length > 0;
+/** The practice instruments the open job is read with; null where there are none. */
+export const selectLink = (state: RootState) => state.devices.links[state.openJob.present.job?.id ?? ''] ?? null;
 export const selectPlanned = (state: RootState) => state.planned;
 export const selectLoaded = (state: RootState) => state.records.loaded;
 export const selectReached = (state: RootState) => state.records.reached;

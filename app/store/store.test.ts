@@ -2,9 +2,10 @@ import { chimneyAlcove, cloakroomCloset } from '@dormer/core/demo';
 import { withoutReading, writeJobFile } from '@dormer/core/job/document';
 import { MapDevice, PretendServer, directCore, until } from '../test/setup';
 import {
-  begin, catchUp, closeJob, copyJob, createJob, editJob, importJob, keepBoth, keepMine, keepTheirs, openJob, redo,
-  removeJob, undo,
+  begin, catchUp, closeJob, copyJob, createJob, editJob, importJob, importReadings, keepBoth, keepMine, keepTheirs, openJob, redo,
+  removeJob, takeReading, undo,
 } from './actions'; // prettier-ignore
+import { api } from './api';
 import { records } from './records';
 import { selectCanUndo, selectJobs, selectOpenJob, selectSaveState } from './selectors';
 import { createStore, type AppStore } from './store';
@@ -251,6 +252,36 @@ describe('jobs', () => {
     expect(jobOf(store)).toEqual(alcove);
     expect((await take('{"format":"soup"}'))?.message.code).toBe('file.notAJob');
     expect(selectJobs(store.getState())).toHaveLength(3);
+  });
+
+  test('a reading takes along what other jobs say of the person’s error, in one step to undo', async () => {
+    const store = await opened();
+    server.learned = [
+      { instrument: 'tape', repeats: 3, squares: 11, factor: 1.3 },
+      { instrument: 'laser', repeats: 0, squares: 0, factor: 1 },
+    ];
+    await store.dispatch(api.endpoints.getInstruments.initiate(alcove.id));
+    const reading = { ...alcove.readings[0]!, id: 'new' };
+    store.dispatch(takeReading(reading));
+    expect(jobOf(store)!.errors).toEqual([{ instrument: 'tape', repeats: 3, squares: 11 }]);
+    expect(jobOf(store)!.readings).toHaveLength(alcove.readings.length + 1);
+    store.dispatch(undo());
+    expect(jobOf(store)).toEqual(alcove);
+  });
+
+  test('a table of readings comes in as one step, each with an id of its own', async () => {
+    const store = await opened();
+    const read = await store.dispatch(importReadings('kind,at,up,value\nwidth,front,900,1127\nwidth,front,900,x\n'));
+    expect(read).toMatchObject({ ok: true, value: { count: 1, refused: [{ line: 3 }] } });
+    const ids = jobOf(store)!.readings.map((one) => one.id);
+    expect(new Set(ids).size).toBe(alcove.readings.length + 1);
+    store.dispatch(undo());
+    expect(jobOf(store)).toEqual(alcove);
+    expect(await store.dispatch(importReadings('nonsense'))).toMatchObject({ ok: false });
+    // More than a job holds is refused whole: none is dropped unsaid.
+    const many = `kind,at,up,value\n${'width,front,900,1127\n'.repeat(490)}`;
+    expect(await store.dispatch(importReadings(many))).toMatchObject({ ok: false, error: { code: 'csv.tooMany' } });
+    expect(jobOf(store)).toEqual(alcove);
   });
 
   test('a file of a removed job brings it back over its old version', async () => {

@@ -8,10 +8,11 @@ import {
 import type { Core } from '../workers/messages';
 import { api } from './api';
 import type { Device } from './device';
+import { devicesReducer } from './devices';
 import { noticeReducer } from './notice';
 import { edited, opened, openJobReducer } from './openJob';
 import { planDropped, planFailed, plannedReducer, planReady } from './planned';
-import type { JobRecord } from './record';
+import { sameJob, type JobRecord } from './record';
 import { records, recordsReducer } from './records';
 import { settings, settingsReducer } from './settings';
 import { createSync, type Sync } from './sync';
@@ -21,6 +22,7 @@ const reducer = combineReducers({
   openJob: openJobReducer,
   records: recordsReducer,
   planned: plannedReducer,
+  devices: devicesReducer,
   settings: settingsReducer,
   notice: noticeReducer,
   [api.reducerPath]: api.reducer,
@@ -99,7 +101,7 @@ export function createStore(options: StoreOptions) {
       const record = job && state.records.byId[job.id];
       if (!record || record.job === job) return;
       if (records.changedElsewhere.match(action)) {
-        if (JSON.stringify(record.job) !== JSON.stringify(job)) dispatch(edited(record.job));
+        if (!sameJob(record.job, job)) dispatch(edited(record.job));
       } else dispatch(opened(record.job));
     },
   });

@@ -1,3 +1,4 @@
+import { readReadingsCsv } from '@dormer/core/exchange';
 import type { Job } from '@dormer/core/job/document';
 import { readJobFile } from '@dormer/core/job';
 import { planJob } from '@dormer/core/plan';
@@ -12,6 +13,7 @@ globalThis.requestAnimationFrame = (callback) => setTimeout(() => callback(0), 0
 /** The core without a worker. */
 export const directCore: Core = {
   plan: async (job) => planJob(job),
+  readReadings: async ({ contents, unit }) => readReadingsCsv(contents, unit),
   readFile: async (contents) => readJobFile(contents),
 };
 
@@ -52,6 +54,13 @@ export class PretendServer {
   down = false;
   loseNextAnswer = false;
   asked: string[] = [];
+  /** What it says of the person's own errors, and which devices it has. */
+  learned: unknown[] = [];
+  devices: unknown[] = (['laser', 'gauge', 'digital-level'] as const).map((instrument) => ({
+    id: `practice-${instrument}`,
+    instrument,
+    simulated: true,
+  }));
 
   readonly fetch = async (input: Request | string, init?: RequestInit): Promise<Response> => {
     const request = input instanceof Request ? input : new Request(input, init);
@@ -74,6 +83,8 @@ export class PretendServer {
   }
 
   private answer(method: string, path: string, body: { job: Job; basedOn?: number; saveId: string }): Response {
+    if (path.startsWith('/api/instruments')) return json(200, { instruments: this.learned });
+    if (path.startsWith('/api/devices')) return json(200, { devices: this.devices });
     const [, , , id, action] = path.split('/');
     if (!id && method === 'GET') {
       const live = [...this.jobs.entries()].filter(([, kept]) => !kept.removed);

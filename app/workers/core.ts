@@ -34,6 +34,7 @@ export function coreInWorker(): Core {
 
   return {
     plan: (job) => ask({ ask: 'plan', with: job }) as ReturnType<Core['plan']>,
+    readReadings: (table) => ask({ ask: 'readReadings', with: table }) as ReturnType<Core['readReadings']>,
     readFile: (contents) => ask({ ask: 'readFile', with: contents }) as ReturnType<Core['readFile']>,
   };
 }

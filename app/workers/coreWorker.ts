@@ -1,3 +1,4 @@
+import { readReadingsCsv } from '@dormer/core/exchange';
 import { readJobFile } from '@dormer/core/job';
 import { planJob } from '@dormer/core/plan';
 import type { Request, Response } from './messages';
@@ -6,6 +7,8 @@ function answer(request: Request): unknown {
   switch (request.ask) {
     case 'plan':
       return planJob(request.with);
+    case 'readReadings':
+      return readReadingsCsv(request.with.contents, request.with.unit);
     case 'readFile':
       return readJobFile(request.with);
   }

@@ -1,11 +1,16 @@
+import type { ReadRows } from '@dormer/core/exchange';
 import type { Job, Refusal } from '@dormer/core/job/document';
+import type { Message } from '@dormer/core/message';
 import type { Plan } from '@dormer/core/plan';
+import type { JobUnit } from '@dormer/core/quantity';
 import type { Result } from '@dormer/core/result';
 
 /** What the app may ask of the core, which runs in a worker so that the screen stays live. */
 export interface Core {
   /** The plan of a job. */
   plan(job: Job): Promise<Plan>;
+  /** Readings from the text of a table, with the rows that are none; or why it is no table of readings. */
+  readReadings(table: { contents: string; unit: JobUnit }): Promise<Result<ReadRows, Message>>;
   /** A job from the text of a job file, or why not. */
   readFile(contents: string): Promise<Result<Job, Refusal>>;
 }

@@ -1,27 +1,51 @@
 import type { Figure } from './figure';
 import { fitParts, type Part } from './fit';
-import type { Job } from './job';
+import type { Job, Reading } from './job';
 import { layOut, type Gap, type LaidShelf } from './layout';
-import { message, type Message } from './message';
-import { openingFromTape, outlineOf, type Outline } from './opening';
+import { message, nested, type Message } from './message';
+import { cavityBox, deviationsOf, openingOf, outlineOf, type CavityBox, type Deviation, type Outline } from './opening';
+import { specOf, studAdvice, type StudAdvice } from './place';
 import { doubtful, stop, type Caution, type Problem } from './problem';
+import { expectedWords, nameOf, saidWords, spotOf } from './reading';
 import { cutList, type CutGroup } from './stock';
-import { checkReadings, nameOf, spotOf, suggestReadings, type Suggestion } from './survey';
+import {
+  advise,
+  slipsOf,
+  SURE,
+  surveyOf,
+  unseenRepeats,
+  type Advice,
+  type LearnedError,
+  type ReadingCheck,
+  type Survey,
+} from './survey';
 import { applySystem, type WallMark } from './system';
 
 /** The version of the plan this code writes. */
-export const PLAN_VERSION = 1;
+export const PLAN_VERSION = 2;
 
 /** A clear space and what is really left to reach in by, under the nosing above it. */
 export interface PlannedGap extends Gap {
   readonly reachIn: Figure | null;
 }
 
-/** A reading as the plan saw it, by id, with its name for "why?". */
-export interface ReadingName {
+/** A reading as the survey sees it: its name, what it said, and what the others make of it. */
+export interface PlannedReading {
   readonly id: string;
   readonly name: Message;
-  readonly mm: number;
+  readonly said: Message;
+  /** What the others would have it be; null where they say nothing of it. */
+  readonly expected: Message | null;
+  /** The height it was taken at above the floor mark, millimetres; null for one that has none. */
+  readonly upMm: number | null;
+  readonly state: ReadingCheck['state'];
+  /** Said less what the others expect, signed, in its own unit; and two standard deviations of that. */
+  readonly off: number;
+  readonly sure: number;
+  /** How many standard deviations it is off. */
+  readonly w: number;
+  /** What slip it looks like, when it was set aside. */
+  readonly slips: readonly Message[];
 }
 
 /** Everything Dormer tells about a job. Derived, never stored as truth; a plain value that survives JSON. */
@@ -29,9 +53,18 @@ export interface Plan {
   readonly format: 'dormer-plan';
   readonly version: typeof PLAN_VERSION;
   readonly job: Pick<Job, 'id' | 'name' | 'units' | 'tape'>;
+  /** Whether the place takes boards on supports, or a box. */
+  readonly takes: 'boards' | 'box';
   readonly opening: Outline;
-  readonly readings: readonly ReadingName[];
-  readonly next: readonly Suggestion[];
+  readonly deviations: readonly Deviation[];
+  readonly readings: readonly PlannedReading[];
+  /** What is still worth reading, and what is not known well enough. */
+  readonly advice: Advice;
+  /** The person's own error, as their repeats in this job show it. */
+  readonly errors: readonly LearnedError[];
+  /** The box of a cavity; null elsewhere, and while too little is known. */
+  readonly box: CavityBox | null;
+  readonly studs: readonly StudAdvice[];
   readonly levelLineUpMm: number;
   readonly shelves: readonly LaidShelf[];
   readonly gaps: readonly PlannedGap[];
@@ -42,18 +75,13 @@ export interface Plan {
   readonly cautions: readonly Caution[];
 }
 
-const GENERAL_CAUTIONS: readonly Caution[] = [
-  { message: message('caution.oldPaint'), stage: 'measure' },
-  { message: message('caution.notFromFloor'), stage: 'shelves' },
-  { message: message('caution.dust'), stage: 'cut' },
-];
-
 /**
- * The one road: readings, opening, layout, system, fit, stock. A pure function of the job; impossible work
+ * The one road: readings, survey, opening, layout, system, fit, stock. A pure function of the job; impossible work
  * comes back as a plan with named problems, never as an exception.
  */
 export function planJob(job: Job): Plan {
-  const opening = openingFromTape(job.readings);
+  const survey = surveyOf(job);
+  const opening = openingOf(survey);
   const layout = layOut(job.shelves, opening, job.tape);
   const system = applySystem({
     wish: job.shelves,
@@ -62,34 +90,128 @@ export function planJob(job: Job): Plan {
     gaps: layout.gaps,
     levelLineUpMm: job.levelLine.up.mm,
   });
+  const spec = specOf(job.place);
+  const planned = spec.supports.includes(job.support.system);
   const stopped = shelvesStopped([...layout.problems, ...system.problems]);
-  const specs = system.parts.filter((part) => !stopped.has(part.shelf));
+  const specs = planned ? system.parts.filter((part) => !stopped.has(part.shelf)) : [];
   const fitted = fitParts(specs, opening, job.shelves, job.tape);
-  const surveyProblems = job.readings.length === 0 ? [] : [...checkReadings(job.readings), ...thinSurvey(job)];
+  const box = spec.takes === 'box' ? cavityBox(survey, job) : null;
+  const boards = spec.takes === 'box' ? [] : boardsOf(layout.shelves, job, survey);
+  const readings = job.readings.map((one) => plannedReading(one, survey));
   const problems =
     job.readings.length === 0
       ? [stop({ is: 'place' }, message('problem.noReadings'))]
-      : [...surveyProblems, ...layout.problems, ...system.problems, ...fitted.problems];
+      : [
+          ...surveyProblems(survey, readings),
+          ...thinSurvey(job),
+          ...(spec.takes === 'box' ? [...(box?.problems ?? [])] : layout.problems),
+          ...(planned ? [...system.problems, ...fitted.problems] : [notYet(job)]),
+        ];
   return {
     format: 'dormer-plan',
     version: PLAN_VERSION,
     job: { id: job.id, name: job.name, units: job.units, tape: job.tape },
-    opening: outlineOf(opening, job.readings),
-    readings: job.readings.map((one) => ({ id: one.id, name: nameOf(spotOf(one)), mm: one.value.mm })),
-    next: suggestReadings({
-      readings: job.readings,
-      units: job.units,
-      shelfTopsMm: layout.shelves.map((shelf) => shelf.top.mm),
-    }),
+    takes: spec.takes,
+    opening: outlineOf(survey),
+    deviations: deviationsOf(survey),
+    readings,
+    advice: advise({ job, survey, boards }),
+    errors: survey.errors,
+    box,
+    studs: studsOf(job, survey),
     levelLineUpMm: job.levelLine.up.mm,
     shelves: layout.shelves,
-    gaps: layout.gaps.map((gap, index) => ({ ...gap, reachIn: system.reachIn[index] ?? null })),
-    marks: system.marks,
+    gaps: layout.gaps.map((gap, index) => ({ ...gap, reachIn: planned ? (system.reachIn[index] ?? null) : null })),
+    // A shelf's own height holds anywhere; a cleat's only where cleats are planned.
+    marks: planned ? system.marks : system.marks.filter((mark) => mark.what === 'shelf-top'),
     parts: fitted.parts,
     cutList: cutList(fitted.parts),
     problems,
-    cautions: [...GENERAL_CAUTIONS, ...system.cautions],
+    cautions: [...cautionsOf(job), ...(planned ? system.cautions : [])],
   };
+}
+
+/** Boards as the survey is to know them: at half their thickness, out to their front. */
+function boardsOf(shelves: readonly LaidShelf[], job: Job, { extent }: Survey) {
+  const outMm = Math.min(job.shelves.depth.mm, extent.depth);
+  return shelves.flatMap(({ number, top, underside }) => {
+    const upMm = (top.mm + underside.mm) / 2;
+    return upMm > 0 && upMm < extent.height ? [{ shelf: number, upMm, outMm }] : [];
+  });
+}
+
+function plannedReading(reading: Reading, survey: Survey): PlannedReading {
+  const check = survey.checks.find((one) => one.id === reading.id) as ReadingCheck;
+  return {
+    id: reading.id,
+    name: nameOf(spotOf(reading)),
+    said: saidWords(reading),
+    expected: check.expected === null ? null : expectedWords(spotOf(reading), check.expected),
+    upMm: 'up' in reading ? reading.up.mm : null,
+    state: check.state,
+    off: check.off,
+    sure: SURE * check.sd,
+    w: check.w,
+    slips: check.state === 'aside' ? slipsOf(reading, check) : [],
+  };
+}
+
+/** What the survey itself has to say: readings set aside, of another place, or that cannot be solved together. */
+function surveyProblems(survey: Survey, readings: readonly PlannedReading[]): Problem[] {
+  const named = (id: string | null) => readings.find((one) => one.id === id);
+  const each = survey.checks.flatMap((check): Problem[] => {
+    const reading = named(check.id);
+    if (!reading) return [];
+    const about = { is: 'reading', id: check.id } as const;
+    const name = nested(reading.name);
+    if (check.state === 'foreign') return [doubtful(about, message('problem.readingForeign', { reading: name }))];
+    if (check.state !== 'aside' || reading.expected === null || readAgain(check.id, survey)) return [];
+    const [value, expected] = [nested(reading.said), nested(reading.expected)];
+    const rival = named(check.against);
+    if (rival)
+      return [
+        doubtful(about, message('problem.readingsDisagree', { reading: name, value, other: nested(rival.name) })),
+      ];
+    const said = { reading: name, value, expected } as const;
+    const [slip] = reading.slips;
+    if (slip) return [doubtful(about, message('problem.readingSlip', { ...said, slip: nested(slip) }))];
+    return [doubtful(about, message('problem.readingAside', said))];
+  });
+  if (!survey.failed) return each;
+  const failed = survey.failed === 'not-settled' ? 'problem.notSettled' : 'problem.notSolvable';
+  return [stop({ is: 'place' }, message(failed)), ...each];
+}
+
+/** Whether a reading that was set aside has been read again unseen at its spot, and the new one counts. */
+function readAgain(id: string, survey: Survey): boolean {
+  const used = new Set(survey.checks.flatMap((one) => (one.state === 'used' ? [one.id] : [])));
+  return unseenRepeats(id, survey.readings).some((one) => used.has(one.id));
+}
+
+const notYet = (job: Job): Problem =>
+  doubtful(
+    { is: 'support' },
+    message('problem.supportsNotHere', { place: nested(message(`place.${job.place.kind}`)) }),
+  );
+
+function cautionsOf({ place }: Job): Caution[] {
+  const said = (code: 'caution.oldPaint' | 'caution.cavityWires' | 'caution.cavityLoad' | 'caution.cavityOutside' | 'caution.pilot', stage: Caution['stage'] = 'measure') => ({ message: message(code), stage });
+  return [
+    ...(specOf(place).takes === 'box' ? [said('caution.cavityWires'), said('caution.cavityLoad'), said('caution.cavityOutside')] : []),
+    ...(place.studs.length > 0 ? [said('caution.pilot')] : []),
+    said('caution.oldPaint'),
+    { message: message('caution.notFromFloor'), stage: 'shelves' },
+    { message: message('caution.dust'), stage: 'cut' },
+  ];
+} // prettier-ignore
+
+/** Where to look for studs, wall by wall, from those that were found. */
+function studsOf({ place }: Job, { extent }: Survey): StudAdvice[] {
+  const across = extent.right - extent.left;
+  return (['left', 'back', 'right'] as const).flatMap((wall) => {
+    const advice = studAdvice(place, wall, wall === 'back' ? across : extent.depth);
+    return advice ? [advice] : [];
+  });
 }
 
 /** Shelves that cannot be made as asked: no wood is cut for them, the others are still planned. */

@@ -31,7 +31,7 @@ describe('jobs', () => {
     expect((await server.ask('GET', route)).body).toMatchObject({ job: alcove, version: 1 });
     const { jobs } = (await server.ask('GET', '/api/jobs')).body;
     expect(jobs).toEqual([
-      { id: alcove.id, name: alcove.name, version: 1, changedAt: expect.any(String), place: 'alcove', units: 'mm', readings: 10, shelves: 5 },
+      { id: alcove.id, name: alcove.name, version: 1, changedAt: expect.any(String), place: 'alcove', units: 'mm', readings: 17, shelves: 5 },
     ]); // prettier-ignore
   });
 
@@ -110,7 +110,7 @@ describe('jobs', () => {
     await create();
     await save({ ...alcove, readings: [] }, 1, 's2');
     const { versions } = (await server.ask('GET', `${route}/versions`)).body;
-    expect(versions).toMatchObject([{ version: 2, readings: 0 }, { version: 1, readings: 10 }]); // prettier-ignore
+    expect(versions).toMatchObject([{ version: 2, readings: 0 }, { version: 1, readings: 17 }]); // prettier-ignore
     expect((await server.ask('GET', `${route}/versions/1`)).body.job).toEqual(alcove);
     const back = await server.ask('POST', `${route}/versions/1/bring-back`, { basedOn: 2, saveId: 'back' });
     expect(back).toMatchObject({ status: 200, body: { version: 3 } });

@@ -9,6 +9,7 @@ import { planSectionScene } from '@dormer/core/scene';
 import { lengthWords, words } from '@dormer/core/words';
 import { Button, Keypad, PlanNotices, Segmented, StageLayout, Txt } from '../../controls';
 import { download, fileName } from '../../controls/files';
+import { sheets } from '../../controls/sheets';
 import { DrawingPane } from '../../drawing';
 import { useLabel, type LabelKey } from '../../labels';
 import { notify, selectOpenJob, selectPlanned, settings, useAppDispatch, useAppSelector } from '../../store';
@@ -37,7 +38,9 @@ function Cut({ job, plan }: { job: Job; plan: Plan }) {
   const tell = (words: LabelKey) => void dispatch(notify(words));
   // The writers of sheets are fetched when they are asked for; a page older than the server may not find them.
   const withSheets = (write: (sheets: typeof import('@dormer/core/exchange')) => Promise<void> | void) => () =>
-    void import('@dormer/core/exchange').then(write).catch(() => tell('cut.failed'));
+    void sheets()
+      .then(write)
+      .catch(() => tell('cut.failed'));
   const copy = withSheets(async ({ cutListText }) => {
     // A browser may forbid it: no secure address, or the person said no.
     const copied = await setStringAsync(cutListText(plan, job)).catch(() => false);

@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useState, type ReactNode } from 'react';
+import { lazy, Suspense, useCallback, useEffect, useState, type ReactNode } from 'react';
 import { ActivityIndicator, StyleSheet, View } from 'react-native';
 import { KeypadProvider, MessagePage, NoticeLine, useKeypad } from '../../controls';
 import { HomeLink } from '../../controls/HomeLink';
@@ -16,10 +16,12 @@ import {
 import { makeStyles, useTheme, useWide } from '../../theme';
 import { FaultBanner } from './FaultBanner';
 import { JobHeader } from './JobHeader';
-import { JobMenu } from './JobMenu';
-import { ShortcutsSheet } from './ShortcutsSheet';
 import { StageNav } from './StageNav';
 import { useShortcuts } from './useShortcuts';
+
+// Sheets are fetched when they are first opened: they are no part of the first screen.
+const JobMenu = lazy(() => import('./JobMenu').then((one) => ({ default: one.JobMenu })));
+const ShortcutsSheet = lazy(() => import('./ShortcutsSheet').then((one) => ({ default: one.ShortcutsSheet })));
 
 /** What is around every stage of one job: its name, where it is kept, undo, and the stages. */
 export function JobFrame({ id, children }: { id: string; children: ReactNode }) {
@@ -75,8 +77,10 @@ function Frame({ id, children }: { id: string; children: ReactNode }) {
         <View style={styles.stage}>{children}</View>
         {wide || typing ? null : stages}
       </View>
-      {sheet === 'menu' ? <JobMenu id={id} onClose={() => setSheet(null)} onShortcuts={showShortcuts} /> : null}
-      {sheet === 'shortcuts' ? <ShortcutsSheet onClose={() => setSheet(null)} /> : null}
+      <Suspense fallback={null}>
+        {sheet === 'menu' ? <JobMenu id={id} onClose={() => setSheet(null)} onShortcuts={showShortcuts} /> : null}
+        {sheet === 'shortcuts' ? <ShortcutsSheet onClose={() => setSheet(null)} /> : null}
+      </Suspense>
     </View>
   );
 }

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { LIMITS, type PlaceKind } from '@dormer/core/job/document';
+import { LIMITS, PLACE_KINDS, type PlaceKind } from '@dormer/core/job/document';
 import { JOB_UNITS, type JobUnit } from '@dormer/core/quantity';
 import { Button, Segmented, Sheet, TextField, Txt } from '../../controls';
 import { useLabel } from '../../labels';
@@ -9,8 +9,6 @@ interface NewJobSheetProps {
   readonly onClose: () => void;
   readonly onMade: (id: string) => void;
 }
-
-const KINDS: readonly PlaceKind[] = ['alcove'];
 
 /** A new job: what kind of place, what it is called, and the units it is kept in. */
 export function NewJobSheet({ onClose, onMade }: NewJobSheetProps) {
@@ -32,10 +30,11 @@ export function NewJobSheet({ onClose, onMade }: NewJobSheetProps) {
         titled
         label={label('new.kind')}
         value={kind}
-        options={KINDS.map((value) => ({ value, title: label(`place.${value}`) }))}
+        look="chips"
+        options={PLACE_KINDS.map((value) => ({ value, title: label(`place.${value}`) }))}
         onChange={setKind}
       />
-      <Txt tone="faint">{label('place.alcove.is')}</Txt>
+      <Txt tone="faint">{label(`place.${kind}.is`)}</Txt>
       <TextField
         label={label('new.name')}
         value={name}

@@ -1,28 +1,32 @@
 import { useCallback, useMemo, useState } from 'react';
-import { elevationScene } from '@dormer/core/scene';
-import { nameOf, spotOf } from '@dormer/core/survey';
+import { specOf } from '@dormer/core/place';
+import { nameOf, spotOf, spotOfKind, type Spot } from '@dormer/core/reading';
+import { elevationScene, sectionScene } from '@dormer/core/scene';
 import type { Job, Reading } from '@dormer/core/job/document';
+import type { Plan } from '@dormer/core/plan';
 import { words } from '@dormer/core/words';
-import {
-  Button,
-  Keypad,
-  NoticeLine,
-  PlanNotices,
-  Section,
-  StageLayout,
-  Txt,
-  useKeys,
-  type OnKey,
-} from '../../controls';
+import { Button, Keypad, PlanNotices, Section, Segmented, StageLayout, Txt, useKeys, type OnKey } from '../../controls';
 import { DrawingPane } from '../../drawing';
 import { useLabel } from '../../labels';
-import { selectOpenJob, selectPlanned, settings, useAppDispatch, useAppSelector } from '../../store';
+import {
+  selectOpenJob,
+  selectPlanned,
+  settings,
+  useAppDispatch,
+  useAppSelector,
+  useGetInstrumentsQuery,
+} from '../../store';
+import { BoxSection } from './BoxSection';
+import type { Card } from './card';
+import { Practice } from './Practice';
+import { ReadingFiles } from './ReadingFiles';
+import { OpeningWords } from './OpeningWords';
+import { PlaceForm } from './place/PlaceForm';
+import { Enough } from './Enough';
 import { ReadingCard } from './ReadingCard';
 import { ReadingList } from './ReadingList';
 import { useNextSpot } from './useNextSpot';
-
-/** What the card is for: the next reading, one of the person's own choosing, or one that is taken already. */
-export type Card = { readonly is: 'next' } | { readonly is: 'own' } | { readonly is: 'edit'; readonly id: string };
+import { HeightSlider, useView, ViewSwitch } from './view';
 
 /** Readings of the opening, one at a time, in the drawing and in a list. */
 export function MeasureScreen() {
@@ -30,23 +34,29 @@ export function MeasureScreen() {
   return job ? <Measure job={job} /> : null;
 }
 
+const TABS = ['readings', 'place'] as const;
+
 function Measure({ job }: { job: Job }) {
   const label = useLabel();
   const dispatch = useAppDispatch();
   const { plan } = useAppSelector(selectPlanned);
   const exaggeration = useAppSelector((state) => state.settings.exaggeration);
   const [chosen, setCard] = useState<Card | null>(null);
+  const [tab, setTab] = useState<(typeof TABS)[number]>('readings');
   const next = useNextSpot();
-  const reader = job;
-  const editing = chosen?.is === 'edit' ? (job.readings.find((one) => one.id === chosen.id) ?? null) : null;
-  // A reading that was undone away is no longer edited.
-  const card = chosen?.is === 'edit' && !editing ? null : chosen;
-  const [ownSpot, setOwnSpot] = useState(() => next.spot);
-  const wanted = card === null ? null : card.is === 'next' ? next.spot : card.is === 'own' ? ownSpot : null;
-  const scene = useMemo(
-    () => (plan ? elevationScene(plan, job, { exaggeration, show: 'readings', wanted }) : null),
-    [plan, job, exaggeration, wanted],
-  );
+  // Known before the first reading is taken, so that it can go with it.
+  useGetInstrumentsQuery(job.id);
+  const asked = chosen && 'id' in chosen ? (job.readings.find((one) => one.id === chosen.id) ?? null) : null;
+  // A reading that was undone away is no longer changed.
+  const card = chosen && 'id' in chosen && !asked ? null : chosen;
+  const wanted = spotWanted(card, next.spot, asked);
+  const view = useView(plan, wanted ?? (asked ? spotOf(asked) : null));
+  const scene = useMemo(() => {
+    if (!plan) return null;
+    const { upMm } = view;
+    if (view.from === 'above') return sectionScene(plan, job, { exaggeration, upMm, wanted });
+    return elevationScene(plan, job, { exaggeration, show: 'readings', wanted });
+  }, [plan, job, exaggeration, wanted, view]);
   const onKey = useCallback<OnKey>((event, { free }) => {
     if (event.key === 'Escape') setCard(null);
     else if (free && event.key.toLowerCase() === 'n' && !event.ctrlKey && !event.metaKey) setCard({ is: 'next' });
@@ -55,17 +65,12 @@ function Measure({ job }: { job: Job }) {
   }, []);
   useKeys(onKey);
 
-  const start = () => {
-    if (next.spot) return setCard({ is: 'next' });
-    setOwnSpot({ kind: 'width', at: 'back', upMm: job.levelLine.up.mm });
-    setCard({ is: 'own' });
-  };
-  // An empty list says it better than a problem would.
-  const problems =
-    job.readings.length === 0
-      ? []
-      : (plan?.problems.filter(({ about }) => about.is === 'place' || about.is === 'reading') ?? []);
-  const cautions = plan?.cautions.filter((one) => one.stage === 'measure') ?? [];
+  const anySpot = (): Spot =>
+    next.spot ??
+    // At the level line: a height the person has marked.
+    spotOfKind(specOf(job.place).readings[0] as Spot['kind'], { kind: 'width', at: 'back', upMm: job.levelLine.up.mm });
+  // Advice that is still on its way is waited for; only when it has none does the person choose.
+  const start = () => setCard(next.spot || !next.fresh ? { is: 'next' } : { is: 'own', spot: anySpot() });
   return (
     <StageLayout
       name={label('stage.measure')}
@@ -74,27 +79,23 @@ function Measure({ job }: { job: Job }) {
         scene ? (
           <DrawingPane
             scene={scene}
-            reader={reader}
+            reader={job}
             exaggeration={exaggeration}
             onExaggeration={(factor) => dispatch(settings.set({ exaggeration: factor }))}
             description={describe(job, label('drawing.readings'))}
-            selected={editing ? { is: 'reading', id: editing.id } : null}
+            selected={asked ? { is: 'reading', id: asked.id } : null}
             onPress={(about) => {
               if (about.is === 'reading') setCard({ is: 'edit', id: about.id });
             }}
+            aside={(flat) => <ViewSwitch view={view} flat={flat} />}
+            below={view.from === 'above' && plan ? <HeightSlider view={view} plan={plan} job={job} /> : null}
           />
         ) : null
       }
       foot={
         card ? null : (
           <>
-            <Button
-              title={label('measure.own')}
-              onPress={() => {
-                setOwnSpot(next.spot ?? { kind: 'width', at: 'back', upMm: job.levelLine.up.mm });
-                setCard({ is: 'own' });
-              }}
-            />
+            <Button title={label('measure.own')} onPress={() => setCard({ is: 'own', spot: anySpot() })} />
             <Button
               title={label(job.readings.length === 0 ? 'measure.first' : 'measure.next')}
               look="lead"
@@ -107,36 +108,79 @@ function Measure({ job }: { job: Job }) {
     >
       {card ? (
         <ReadingCard
-          key={card.is === 'edit' ? card.id : 'new'}
+          key={'id' in card ? `${card.is}-${card.id}` : 'new'}
           job={job}
+          plan={plan}
           card={card}
           next={next}
-          editing={editing}
-          ownSpot={ownSpot}
-          onOwnSpot={(spot) => {
-            setOwnSpot(spot);
-            if (card.is === 'next') setCard({ is: 'own' });
-          }}
+          reading={asked}
           onCard={setCard}
         />
       ) : (
         <>
-          {job.readings.length > 0 && plan && !next.spot ? (
-            <NoticeLine is="sure" word={label('measure.enough')} words={label('measure.enoughWhy')} />
-          ) : null}
-          <PlanNotices problems={problems} reader={reader} />
-          <Section title={label('measure.taken', { count: job.readings.length })}>
-            {job.readings.length === 0 ? (
-              <Txt tone="faint">{label('measure.none')}</Txt>
-            ) : (
-              <ReadingList job={job} onEdit={(id) => setCard({ is: 'edit', id })} />
-            )}
-          </Section>
-          <PlanNotices problems={[]} cautions={cautions} reader={reader} />
+          <Segmented
+            label={label('measure.tab')}
+            value={tab}
+            options={TABS.map((value) => ({ value, title: label(`measure.${value}`) }))}
+            onChange={setTab}
+          />
+          {tab === 'place' ? (
+            <PlaceForm job={job} plan={plan} />
+          ) : (
+            <Readings
+              job={job}
+              plan={plan}
+              onEdit={(id) => setCard({ is: 'edit', id })}
+              onAgain={(id) => setCard({ is: 'again', id })}
+            />
+          )}
         </>
       )}
     </StageLayout>
   );
+}
+
+interface ReadingsProps {
+  readonly job: Job;
+  readonly plan: Plan | null;
+  readonly onEdit: (id: string) => void;
+  readonly onAgain: (id: string) => void;
+}
+
+/** What the readings say of the opening, and each of them. */
+function Readings({ job, plan, onEdit, onAgain }: ReadingsProps) {
+  const label = useLabel();
+  // An empty list says it better than a problem would.
+  const problems =
+    job.readings.length === 0
+      ? []
+      : (plan?.problems.filter(({ about }) => about.is === 'place' || about.is === 'reading') ?? []);
+  const cautions = plan?.cautions.filter((one) => one.stage === 'measure') ?? [];
+  return (
+    <>
+      {plan && job.readings.length > 0 ? <OpeningWords plan={plan} job={job} /> : null}
+      <Enough plan={plan} job={job} onAgain={onAgain} />
+      <PlanNotices problems={problems} reader={job} />
+      {plan?.takes === 'box' && job.readings.length > 0 ? <BoxSection job={job} plan={plan} /> : null}
+      <Section title={label('measure.taken', { count: job.readings.length })}>
+        {job.readings.length === 0 ? (
+          <Txt tone="faint">{label('measure.none')}</Txt>
+        ) : (
+          <ReadingList job={job} plan={plan} onEdit={onEdit} />
+        )}
+        <ReadingFiles job={job} />
+      </Section>
+      <Practice />
+      <PlanNotices problems={[]} cautions={cautions} reader={job} />
+    </>
+  );
+}
+
+/** Where the card has the tape held; one that is changed is in the drawing already. */
+function spotWanted(card: Card | null, next: Spot | null, asked: Reading | null): Spot | null {
+  if (card === null || card.is === 'edit') return null;
+  if (card.is === 'next') return next;
+  return card.is === 'own' ? card.spot : asked && spotOf(asked);
 }
 
 /** The readings in words, for those who do not see the drawing. */

@@ -1,56 +1,72 @@
 import { StyleSheet, View } from 'react-native';
-import { SIDES, SPOTS_OUT, type Job } from '@dormer/core/job/document';
+import type { Instrument, Job, ReadingKind } from '@dormer/core/job/document';
 import { asTyped, type TypedLength } from '@dormer/core/quantity';
-import type { Spot } from '@dormer/core/survey';
+import { fieldsOf, instrumentsFor, spotOfKind, type Spot } from '@dormer/core/reading';
+import { specOf } from '@dormer/core/place';
 import { LengthField, Segmented } from '../../controls';
-import { useLabel } from '../../labels';
+import { useLabel, type LabelKey } from '../../labels';
 import { makeStyles, SPACE } from '../../theme';
-import { KINDS, withKind } from './spots';
 
 interface SpotPickerProps {
   readonly job: Job;
   readonly spot: Spot;
-  /** The spot's height as it was typed, when it was. */
-  readonly up: TypedLength | null;
-  readonly onMove: (spot: Spot, up?: TypedLength) => void;
+  /** Lengths of the spot as they were typed, when they were. */
+  readonly typed: Readonly<Record<string, TypedLength | undefined>>;
+  readonly instrument: Instrument;
+  readonly onInstrument: (instrument: Instrument) => void;
+  readonly onMove: (spot: Spot, typed?: Readonly<Record<string, TypedLength>>) => void;
 }
 
-/** Where a reading is taken: what is measured, at which side, front or back, how high. */
-export function SpotPicker({ job, spot, up, onMove }: SpotPickerProps) {
+/** Where a reading is taken and what with: the fields its kind has, in the order one would say them. */
+export function SpotPicker({ job, spot, typed, instrument, onInstrument, onMove }: SpotPickerProps) {
   const styles = useStyles();
   const label = useLabel();
+  const kinds = specOf(job.place).readings;
+  const instruments = instrumentsFor(spot.kind);
+  const from = spot as unknown as Record<string, string | number>;
   return (
     <View style={styles.picker}>
       <Segmented
         label={label('measure.kind')}
         value={spot.kind}
-        options={KINDS.map((value) => ({ value, title: label(`reading.${value}`) }))}
-        onChange={(kind) => onMove(withKind(spot, kind, job.levelLine.up.mm))}
+        look="chips"
+        options={kinds.map((value) => ({ value, title: label(`reading.${value}`) }))}
+        onChange={(kind: ReadingKind) => onMove(kind === spot.kind ? spot : spotOfKind(kind, spot))}
       />
-      {'side' in spot ? (
+      {fieldsOf(spot).map((field) => {
+        if (field.is === 'choice') {
+          return (
+            <Segmented
+              key={field.name}
+              titled
+              label={label(`field.${field.name}` as LabelKey)}
+              value={String(from[field.name])}
+              options={field.options.map((value) => ({ value, title: label(`choice.${value}` as LabelKey) }))}
+              onChange={(value) => onMove({ ...spot, [field.name]: value } as Spot)}
+            />
+          );
+        }
+        const mm = from[`${field.name}Mm`] as number;
+        const kept = typed[field.name];
+        return (
+          <LengthField
+            key={field.name}
+            label={label(`field.${field.name}` as LabelKey)}
+            value={kept && Math.abs(kept.mm - mm) < 0.01 ? kept : asTyped(mm, job.units, job.tape)}
+            units={job.units}
+            tape={job.tape}
+            testID={`reading-${field.name}`}
+            onCommit={(value) => onMove({ ...spot, [`${field.name}Mm`]: value.mm } as Spot, { [field.name]: value })}
+          />
+        );
+      })}
+      {instruments.length > 1 ? (
         <Segmented
-          label={label('measure.side')}
-          value={spot.side}
-          options={SIDES.map((value) => ({ value, title: label(`side.${value}`) }))}
-          onChange={(side) => onMove({ ...spot, side })}
-        />
-      ) : null}
-      {'at' in spot ? (
-        <Segmented
-          label={label('measure.at')}
-          value={spot.at}
-          options={SPOTS_OUT.map((value) => ({ value, title: label(`at.${value}`) }))}
-          onChange={(at) => onMove({ ...spot, at })}
-        />
-      ) : null}
-      {'upMm' in spot ? (
-        <LengthField
-          label={label('measure.up')}
-          value={up && Math.abs(up.mm - spot.upMm) < 0.01 ? up : asTyped(spot.upMm, job.units, job.tape)}
-          units={job.units}
-          tape={job.tape}
-          testID="reading-up"
-          onCommit={(value) => onMove({ ...spot, upMm: value.mm }, value)}
+          titled
+          label={label('measure.with')}
+          value={instrument}
+          options={instruments.map((value) => ({ value, title: label(`instrument.${value}`) }))}
+          onChange={onInstrument}
         />
       ) : null}
     </View>

@@ -1,11 +1,17 @@
 import { useState } from 'react';
-import type { Spot, Suggestion } from '@dormer/core/survey';
+import type { Instrument } from '@dormer/core/job/document';
+import type { Message } from '@dormer/core/message';
+import { spotKey, type Spot } from '@dormer/core/reading';
 import { selectOpenJob, selectPlanned, useAppSelector } from '../../store';
 
 export interface NextSpot {
   /** Where the tape is to be held next; null when no reading is asked for. */
   readonly spot: Spot | null;
-  readonly why: Suggestion['why'] | null;
+  readonly why: Message | null;
+  /** What to take it with. */
+  readonly with: Instrument | null;
+  /** The reading it takes once more, without sight of its value. */
+  readonly again: string | null;
   /** Whether the advice is of the readings as they stand, not of a moment ago. */
   readonly fresh: boolean;
   readonly skip: () => void;
@@ -13,18 +19,21 @@ export interface NextSpot {
 
 /** The next reading worth taking that the person has not passed over. */
 export function useNextSpot(): NextSpot {
-  const { plan, job: planned } = useAppSelector(selectPlanned);
+  const { plan, job: planned, fault } = useAppSelector(selectPlanned);
   const job = useAppSelector(selectOpenJob);
   const [skipped, setSkipped] = useState<readonly string[]>([]);
-  const first = plan?.next.find((one) => !skipped.includes(keyOf(one.spot)));
+  const first = plan?.advice.next.find((one) => !skipped.includes(keyOf(one)));
   return {
     spot: first?.spot ?? null,
     why: first?.why ?? null,
-    fresh: job === planned,
+    with: first?.with ?? null,
+    again: first?.again ?? null,
+    // Where there can be no plan there is nothing to wait for.
+    fresh: job === planned || fault !== null,
     skip: () => {
-      if (first) setSkipped([...skipped, keyOf(first.spot)]);
+      if (first) setSkipped([...skipped, keyOf(first)]);
     },
   };
 }
 
-const keyOf = (spot: Spot) => JSON.stringify(spot);
+const keyOf = ({ spot, again }: { spot: Spot; again: string | null }) => `${again ?? ''}|${spotKey(spot)}`;

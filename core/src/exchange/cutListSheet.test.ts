@@ -21,8 +21,8 @@ describe('CSV', () => {
       Part: 'Board',
       Label: '5S',
       Count: '1',
-      Length: '1127 mm',
-      'Length (mm)': '1127',
+      Length: '1126.5 mm',
+      'Length (mm)': '1126.5',
     });
   });
 
@@ -33,14 +33,14 @@ describe('CSV', () => {
 
   test('in inches the fraction is shown and millimetres stand beside it', () => {
     const sheet = cutListCsv(planJob(cloakroomCloset()), inches);
-    expect(sheet).toContain('48 3/4 in');
-    expect(sheet).toContain('1238.25');
+    expect(sheet).toContain('48 11/16 in');
+    expect(sheet).toContain('1236.66');
   });
 });
 
 test('text names the job, the section, each length and its labels', () => {
   const sheet = cutListText(plan, metric);
   expect(sheet).toMatch(/^Cut list: Chimney alcove, reading room\n/);
-  expect(sheet).toContain('18 × 320 mm\n  1 × 1127 mm   5S   Board');
+  expect(sheet).toContain('18 × 320 mm\n  1 × 1126.5 mm   5S   Board');
   expect(sheet).toContain('10 × 300 mm   1L 1R 2L 2R');
 });

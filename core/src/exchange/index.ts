@@ -1,1 +1,2 @@
 export * from './cutListSheet';
+export * from './readingsCsv';

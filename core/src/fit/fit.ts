@@ -1,11 +1,11 @@
 import { figure, less, toTape, type Figure } from '../figure';
 import type { ShelvesWish } from '../job';
-import { count, length, message, text } from '../message';
+import { about as roughly, count, length, message, text } from '../message';
 import type { Clear, Opening } from '../opening';
 import { doubtful, stop, type Problem } from '../problem';
 import type { Tape } from '../quantity';
 import type { PartSpec } from '../system';
-import { NEAR_SHELF_MM } from '../survey';
+import { SURE } from '../survey';
 
 /** A piece with its length: ready to be listed and cut. */
 export interface Part extends Omit<PartSpec, 'length'> {
@@ -40,7 +40,7 @@ export function fitParts(specs: readonly PartSpec[], opening: Opening, wish: She
       return [];
     }
     const endGap = less(clear.widest, message('term.boardLength', { part: text(spec.label) }), cut.mm);
-    if (spec.role === 'board') problems.push(...boardProblems(spec, clear, endGap));
+    if (spec.role === 'board') problems.push(...boardProblems(spec, clear, endGap, rule.clearance.mm));
     return [{ ...piece, length: cut, endGap }];
   });
   if (specs.length > 0 && !opening.nominal.measured.width) {
@@ -49,16 +49,20 @@ export function fitParts(specs: readonly PartSpec[], opening: Opening, wish: She
   return { parts, problems };
 }
 
-function boardProblems(spec: PartSpec, clear: Clear, endGap: Figure): Problem[] {
+// What a person's own clearance is not asked to cover: a board may always rub by so little.
+const LEAST_SURE_MM = 2;
+
+function boardProblems(spec: PartSpec, clear: Clear, endGap: Figure, clearanceMm: number): Problem[] {
   const about = { is: 'shelf', shelf: spec.shelf } as const;
   const shelf = count(spec.shelf);
   const problems: Problem[] = [];
   if (endGap.mm > SEEN_GAP_MM) {
     problems.push(doubtful(about, message('problem.endGap', { shelf, gap: length(endGap.mm) })));
   }
-  if (clear.nearestReadingMm > 2 * NEAR_SHELF_MM) {
-    const distance = length(clear.nearestReadingMm);
-    problems.push(doubtful(about, message('problem.farFromReading', { shelf, distance })));
+  const sure = SURE * clear.sdMm;
+  if (sure > Math.max(clearanceMm, LEAST_SURE_MM)) {
+    const lengths = { sure: roughly(sure), clearance: length(clearanceMm) };
+    problems.push(doubtful(about, message('problem.widthUnsure', { shelf, ...lengths })));
   }
   return problems;
 }

@@ -19,6 +19,18 @@ export function withoutReading(job: Job, id: string): Job {
   return { ...job, readings: job.readings.filter((one) => one.id !== id) };
 }
 
+/** The job with the person's own word on one reading; without a word it is judged like any other. */
+export function withVerdict(job: Job, id: string, verdict: Reading['verdict']): Job {
+  return {
+    ...job,
+    readings: job.readings.map((one) => {
+      if (one.id !== id) return one;
+      const { verdict: _before, ...rest } = one;
+      return (verdict ? { ...rest, verdict } : rest) as Reading;
+    }),
+  };
+}
+
 /** What a list of jobs tells about one without opening it. */
 export interface JobSummary {
   readonly place: Job['place']['kind'];

@@ -64,6 +64,10 @@ function messageFor(issue: z.core.$ZodIssue, where: string, value: unknown): Mes
 
 function customMessage(params: Record<string, unknown>, path: ReturnType<typeof text>): Message {
   if ('repeatedId' in params) return message('fault.repeatedId', { path, id: text(String(params.repeatedId)) });
+  if ('degrees' in params) {
+    const degrees = text(String(params.degrees));
+    return message('fault.angleDisagrees', { path, typed: text(String(params.typed)), degrees });
+  }
   return message('fault.lengthDisagrees', { path, typed: text(String(params.typed)), mm: text(String(params.mm)) });
 }
 

@@ -3,13 +3,16 @@ import { words } from '../words';
 import {
   duplicateJob,
   newJob,
+  newPlace,
   readJob,
   readJobFile,
   summarise,
   upgradeDocument,
   withReading,
   withoutReading,
+  withVerdict,
   writeJobFile,
+  type Reading,
 } from '.';
 
 const reader = { units: 'mm', tape: '0.5mm' } as const;
@@ -129,16 +132,40 @@ describe('the way up from older versions', () => {
 test('readings are put in, replaced by id, and taken out without touching the job they came from', () => {
   const job = chimneyAlcove();
   const first = job.readings[0]!;
-  const changed = withReading(job, { ...first, value: { mm: 1000, typed: '1000', unit: 'mm' } });
+  const changed = withReading(job, { ...first, value: { mm: 1000, typed: '1000', unit: 'mm' } } as Reading);
   expect(changed.readings).toHaveLength(job.readings.length);
-  expect(changed.readings[0]?.value.mm).toBe(1000);
+  expect(changed.readings[0]?.value).toMatchObject({ mm: 1000 });
   expect(withReading(job, { ...first, id: 'new' }).readings).toHaveLength(job.readings.length + 1);
   expect(withoutReading(job, first.id).readings.map((r) => r.id)).not.toContain(first.id);
-  expect(job.readings[0]?.value.mm).toBe(1123);
+  expect(job.readings[0]?.value).toMatchObject({ mm: 1123 });
+});
+
+test('the person’s word on a reading is put on it, and taken back', () => {
+  const job = chimneyAlcove();
+  const { id } = job.readings[0]!;
+  const dropped = withVerdict(job, id, 'dropped');
+  expect(dropped.readings[0]).toMatchObject({ id, verdict: 'dropped' });
+  expect(withVerdict(dropped, id, undefined)).toEqual(job);
+});
+
+test('a document of version 1 becomes one of version 2 with everything it held', () => {
+  const now = newJob({ id: 'old', name: 'Old', kind: 'alcove', units: 'mm' });
+  const { kit: _kit, box: _box, ...rest } = now;
+  const old = { ...rest, version: 1, place: { kind: 'alcove' }, readings: chimneyAlcove().readings.slice(0, 2) };
+  const read = readJob(old);
+  expect(read).toMatchObject({ ok: true, value: { version: 2, place: newPlace('alcove'), kit: now.kit } });
+  expect(read.ok && read.value.readings).toEqual(old.readings);
+});
+
+test('studs and keep-clears have each an id of their own', () => {
+  const job = cloakroomCloset();
+  const [stud] = job.place.studs;
+  const read = readJob({ ...job, place: { ...job.place, studs: [stud, stud] } });
+  expect(read.ok ? [] : read.error.faults.map((fault) => fault.path)).toEqual(['place.studs[1].id']);
 });
 
 test('a list tells the place, the readings and the shelves', () => {
-  expect(summarise(chimneyAlcove())).toEqual({ place: 'alcove', units: 'mm', readings: 10, shelves: 5 });
+  expect(summarise(chimneyAlcove())).toEqual({ place: 'alcove', units: 'mm', readings: 17, shelves: 5 });
   expect(summarise(cloakroomCloset()).shelves).toBe(2);
   expect(duplicateJob(chimneyAlcove(), 'b', 'Copy')).toMatchObject({ id: 'b', name: 'Copy', units: 'mm' });
 });

@@ -1,12 +1,46 @@
 /** The version of the job document this code writes. */
-export const JOB_VERSION = 1;
+export const JOB_VERSION = 2;
 export const JOB_FORMAT = 'dormer-job';
 
-/** The most a job document may hold: readings, shelves, characters. */
-export const LIMITS = { readings: 500, shelves: 40, name: 120, notes: 4000, id: 64 } as const;
+/** The most a job document may hold: readings, shelves, studs, keep-clears, characters. */
+export const LIMITS = {
+  readings: 500,
+  shelves: 40,
+  studs: 40,
+  keepClears: 40,
+  name: 120,
+  notes: 4000,
+  id: 64,
+} as const;
 
 /** A job file larger than this is not one: 500 readings take less than a tenth of it. Characters. */
 export const LONGEST_FILE = 2_000_000;
 
+/** A corner between these is one; flatter or sharper is a slip. Degrees. */
+export const CORNER_DEGREES = { least: 20, most: 160 } as const;
+
 export const SIDES = ['left', 'middle', 'right'] as const;
-export const SPOTS_OUT = ['front', 'back'] as const;
+export const SPOTS_OUT = ['front', 'middle', 'back'] as const;
+/** Two ends of a thing that runs across. */
+export const ENDS = ['left', 'right'] as const;
+
+export const PLACE_KINDS = ['alcove', 'cavity', 'corner', 'span', 'run'] as const;
+/** What an opening is made of. `front` is the line across the front that depths are read at. */
+export const SURFACES = ['left', 'right', 'back', 'front', 'floor', 'ceiling'] as const;
+export const WALL_KINDS = ['lined', 'plaster', 'panel', 'studs'] as const;
+
+export const INSTRUMENTS = [
+  'tape',
+  'laser',
+  'sticks',
+  'bevel',
+  'gauge',
+  'square',
+  'level',
+  'digital-level',
+  'straightedge',
+  'string',
+] as const;
+
+export const KEEP_CLEARS = ['outlet', 'switch', 'vent', 'pipe', 'hole', 'trim', 'other'] as const;
+export const STUD_FOUND_BY = ['magnet', 'finder', 'knock', 'pilot', 'measured'] as const;

@@ -1,6 +1,6 @@
 import { parseLength, usualTape, type JobUnit, type TypedLength } from '../quantity';
 import { JOB_FORMAT, JOB_VERSION } from './limits';
-import type { Job, PlaceKind } from './schema';
+import type { BoxWish, Instrument, Job, Place, PlaceKind } from './schema';
 
 export interface NewJobOptions {
   readonly id: string;
@@ -9,40 +9,23 @@ export interface NewJobOptions {
   readonly units: JobUnit;
 }
 
-/** Starting values of a job in one unit, as a person of that unit would say them. */
-interface Habit {
-  readonly thickness: string;
-  readonly depth: string;
-  readonly clearance: string;
-  readonly cleat: readonly [thickness: string, height: string];
-  readonly cleatClearance: string;
-  readonly nosing: readonly [thickness: string, height: string];
-  readonly levelLine: string;
+/** What nearly everyone has to measure with. */
+export const USUAL_KIT: readonly Instrument[] = ['tape', 'level', 'square', 'straightedge'];
+
+/** What each kind of place usually is, before anything is known of one; and whether a box goes into it. */
+const USUAL: Readonly<Record<PlaceKind, Pick<Place, 'side' | 'back' | 'walls'> & { readonly box: boolean }>> = {
+  alcove: { side: 'none', back: true, walls: 'lined', box: false },
+  cavity: { side: 'none', back: false, walls: 'studs', box: true },
+  corner: { side: 'left', back: true, walls: 'lined', box: false },
+  span: { side: 'none', back: false, walls: 'panel', box: false },
+  run: { side: 'none', back: true, walls: 'lined', box: false },
+};
+
+/** A place of a kind before anything is known of it. */
+export function newPlace(kind: PlaceKind): Place {
+  const { side, back, walls } = USUAL[kind];
+  return { kind, side, back, walls, own: {}, rough: {}, studs: [], keepClears: [] };
 }
-
-const METRIC: Habit = {
-  thickness: '18 mm',
-  depth: '300 mm',
-  clearance: '3 mm',
-  cleat: ['20 mm', '45 mm'],
-  cleatClearance: '4 mm',
-  nosing: ['20 mm', '65 mm'],
-  levelLine: '1000 mm',
-};
-
-const HABITS: Readonly<Record<JobUnit, Habit>> = {
-  mm: METRIC,
-  cm: METRIC,
-  in: {
-    thickness: '3/4',
-    depth: '12',
-    clearance: '1/8',
-    cleat: ['3/4', '1 1/2'],
-    cleatClearance: '1/8',
-    nosing: ['3/4', '2 1/2'],
-    levelLine: '48',
-  },
-};
 
 /** A length written in code the way a person would type it; a text that cannot be read is a programmer's error. */
 export function typedLength(typed: string, unit: JobUnit): TypedLength {
@@ -51,10 +34,19 @@ export function typedLength(typed: string, unit: JobUnit): TypedLength {
   return read.value;
 }
 
+/** A usual length as a person of the unit would type it: so many millimetres, or so many inches. */
+export function usualLength(mm: number, inches: string, unit: JobUnit): TypedLength {
+  return typedLength(unit === 'in' ? inches : String(unit === 'cm' ? mm / 10 : mm), unit);
+}
+
+/** The box of a cavity before anything is wished of it. */
+export function usualBox(units: JobUnit): BoxWish {
+  return { odds: 97, trim: { width: usualLength(60, '2 1/2', units), reveal: usualLength(5, '3/16', units) } };
+}
+
 /** A new job: no readings, three shelves with equal gaps between floor and ceiling, on three-side cleats. */
 export function newJob({ id, name, kind, units }: NewJobOptions): Job {
-  const habit = HABITS[units];
-  const length = (typed: string) => typedLength(inUnit(typed, units), units);
+  const length = (mm: number, inches: string) => usualLength(mm, inches, units);
   return {
     format: JOB_FORMAT,
     version: JOB_VERSION,
@@ -62,9 +54,10 @@ export function newJob({ id, name, kind, units }: NewJobOptions): Job {
     name,
     units,
     tape: usualTape(units),
-    place: { kind },
+    place: newPlace(kind),
     notes: '',
-    levelLine: { up: length(habit.levelLine) },
+    levelLine: { up: length(1000, '48') },
+    kit: [...USUAL_KIT],
     readings: [],
     shelves: {
       way: 'equal-gaps',
@@ -72,22 +65,16 @@ export function newJob({ id, name, kind, units }: NewJobOptions): Job {
       bottom: { from: 'floor' },
       top: { from: 'ceiling' },
       heights: [],
-      thickness: length(habit.thickness),
-      depth: length(habit.depth),
-      clearance: length(habit.clearance),
+      thickness: length(18, '3/4'),
+      depth: length(300, '12'),
+      clearance: length(3, '1/8'),
     },
     support: {
       system: 'three-side-cleats',
-      cleat: { thickness: length(habit.cleat[0]), height: length(habit.cleat[1]) },
-      cleatClearance: length(habit.cleatClearance),
-      nosing: { thickness: length(habit.nosing[0]), height: length(habit.nosing[1]) },
+      cleat: { thickness: length(20, '3/4'), height: length(45, '1 1/2') },
+      cleatClearance: length(4, '1/8'),
+      nosing: { thickness: length(20, '3/4'), height: length(65, '2 1/2') },
     },
+    ...(USUAL[kind].box ? { box: usualBox(units) } : {}),
   };
-}
-
-/** `18 mm` is `18` to a person of millimetres and `1.8` to one of centimetres. */
-function inUnit(typed: string, unit: JobUnit): string {
-  if (unit === 'in') return typed;
-  const mm = Number.parseFloat(typed);
-  return String(unit === 'cm' ? mm / 10 : mm);
 }

@@ -1,48 +1,18 @@
 import { z } from 'zod';
-import { JOB_UNITS, LONGEST_MM, TAPES, parseLength } from '../quantity';
-import { JOB_FORMAT, JOB_VERSION, LIMITS, SIDES, SPOTS_OUT } from './limits';
-
-// A typed text and its value may differ by rounding of the last printed digit, never by more.
-const TYPED_AGREES_MM = 0.01;
-
-const id = z
-  .string()
-  .regex(/^[A-Za-z0-9_-]{1,64}$/)
-  .describe('Letters, digits, - and _; at most 64');
-
-function lengthBetween(leastMm: number, mostMm: number) {
-  return z
-    .strictObject({
-      mm: z.number().min(leastMm).max(mostMm).describe('The value in millimetres'),
-      typed: z.string().min(1).max(64).describe('What the person typed, as typed'),
-      unit: z.enum(JOB_UNITS).describe('The unit a bare number was read in'),
-    })
-    .superRefine((value, context) => {
-      const read = parseLength(value.typed, { unit: value.unit, sign: 'any', mostMm: Infinity });
-      if (read.ok && Math.abs(read.value.mm - value.mm) <= TYPED_AGREES_MM) return;
-      context.addIssue({ code: 'custom', path: ['mm'], params: { typed: value.typed, mm: value.mm } });
-    });
-}
-
-const anyLength = lengthBetween(0, LONGEST_MM).describe('A length as a person gave it');
-const positiveLength = lengthBetween(0.1, LONGEST_MM).describe('A length above nothing');
-
-const side = z.enum(SIDES).describe('Across the opening, seen from inside the room');
-const at = z.enum(SPOTS_OUT).describe('Along the back wall, or along the front edge');
-
-const reading = z
-  .discriminatedUnion('kind', [
-    z.strictObject({
-      kind: z.literal('width'),
-      id,
-      at,
-      up: anyLength.describe('Height above the floor mark'),
-      value: positiveLength,
-    }),
-    z.strictObject({ kind: z.literal('depth'), id, side, up: anyLength, value: positiveLength }),
-    z.strictObject({ kind: z.literal('height'), id, side, at, value: positiveLength }),
-  ])
-  .describe('One dimension taken with a tape');
+import { JOB_UNITS, TAPES } from '../quantity';
+import { anyLength, id, positiveLength } from './fieldSchema';
+import {
+  INSTRUMENTS,
+  JOB_FORMAT,
+  JOB_VERSION,
+  LIMITS,
+  type SIDES,
+  type SPOTS_OUT,
+  type SURFACES,
+  type WALL_KINDS,
+} from './limits';
+import { placeSchema } from './placeSchema';
+import { readingSchema } from './readingSchema';
 
 const bottom = z.discriminatedUnion('from', [
   z.strictObject({ from: z.literal('floor') }),
@@ -74,6 +44,14 @@ const threeSideCleats = z.strictObject({
   nosing: z.strictObject({ thickness: positiveLength, height: positiveLength }),
 });
 
+const box = z.strictObject({
+  odds: z.number().min(50).max(99.9).describe('How surely the box is to go in, percent'),
+  trim: z.strictObject({
+    width: positiveLength.describe('Width of the face trim'),
+    reveal: anyLength.describe('How far the trim stands back from the box’s inner edge'),
+  }),
+});
+
 /** The job document: everything Dormer knows about one piece of work. */
 export const jobSchema = z
   .strictObject({
@@ -83,22 +61,41 @@ export const jobSchema = z
     name: z.string().trim().min(1).max(LIMITS.name),
     units: z.enum(JOB_UNITS).describe('The unit figures are shown in'),
     tape: z.enum(TAPES).describe('The finest mark worked to'),
-    place: z.strictObject({ kind: z.enum(['alcove']) }),
+    place: placeSchema,
     notes: z.string().max(LIMITS.notes),
     levelLine: z.strictObject({ up: anyLength.describe('Height of the pencilled level line above the floor mark') }),
-    readings: z.array(reading).max(LIMITS.readings),
+    kit: z.array(z.enum(INSTRUMENTS)).max(INSTRUMENTS.length).describe('What there is to measure with'),
+    errors: z
+      .array(
+        z.strictObject({
+          instrument: z.enum(INSTRUMENTS),
+          repeats: z.int().min(1).max(1_000_000),
+          squares: z.number().min(0).max(9_000_000),
+        }),
+      )
+      .max(INSTRUMENTS.length)
+      .optional()
+      .describe('What repeats in other jobs say of the person’s own error, by instrument'),
+    readings: z.array(readingSchema).max(LIMITS.readings),
     shelves,
     support: z.discriminatedUnion('system', [threeSideCleats]),
+    box: box.optional().describe('The box of a cavity'),
   })
   .superRefine((job, context) => {
     repeated(job.readings.map((r) => r.id)).forEach(([index, repeatedId]) =>
       context.addIssue({ code: 'custom', path: ['readings', index, 'id'], params: { repeatedId } }),
     );
+    repeated(job.place.studs.map((s) => s.id)).forEach(([index, repeatedId]) =>
+      context.addIssue({ code: 'custom', path: ['place', 'studs', index, 'id'], params: { repeatedId } }),
+    );
+    repeated(job.place.keepClears.map((k) => k.id)).forEach(([index, repeatedId]) =>
+      context.addIssue({ code: 'custom', path: ['place', 'keepClears', index, 'id'], params: { repeatedId } }),
+    );
     repeated(job.shelves.heights.map((h) => h.id)).forEach(([index, repeatedId]) =>
       context.addIssue({ code: 'custom', path: ['shelves', 'heights', index, 'id'], params: { repeatedId } }),
     );
   })
-  .meta({ id: 'DormerJob', title: 'Dormer job document, version 1' });
+  .meta({ id: 'DormerJob', title: 'Dormer job document, version 2' });
 
 function repeated(ids: readonly string[]): [number, string][] {
   return ids.flatMap((one, index): [number, string][] => (ids.indexOf(one) < index ? [[index, one]] : []));
@@ -112,7 +109,15 @@ export type Side = (typeof SIDES)[number];
 export type SpotOut = (typeof SPOTS_OUT)[number];
 export type ShelvesWish = Job['shelves'];
 export type Support = Job['support'];
-export type PlaceKind = Job['place']['kind'];
+export type Place = Job['place'];
+export type PlaceKind = Place['kind'];
+export type SurfaceName = (typeof SURFACES)[number];
+export type WallKind = (typeof WALL_KINDS)[number];
+export type Instrument = (typeof INSTRUMENTS)[number];
+export type Stud = Place['studs'][number];
+export type KeepClear = Place['keepClears'][number];
+/** The box a cavity is to take. */
+export type BoxWish = NonNullable<Job['box']>;
 
 /** JSON Schema (draft 2020-12) of the job document, made from the same source that checks it. */
 export function jobJsonSchema(): unknown {

@@ -1,8 +1,18 @@
+import { USUAL_KIT } from './newJob';
+
 /** Turns a document of one version into the next. It may assume the version it is filed under, nothing more. */
 export type Upgrade = (document: Record<string, unknown>) => Record<string, unknown>;
 
-/** Steps by the version they start from. Version 1 is the first, so there is no step yet. */
-export const UPGRADES: Readonly<Record<number, Upgrade>> = {};
+/** Steps by the version they start from. */
+export const UPGRADES: Readonly<Record<number, Upgrade>> = {
+  // Version 2 says more of the place, what there is to measure with, and knows more kinds of readings.
+  1: (document) => {
+    const { place } = document;
+    if (typeof place !== 'object' || place === null) return document;
+    const bare = { side: 'none', back: true, walls: 'lined', own: {}, rough: {}, studs: [], keepClears: [] };
+    return { ...document, place: { ...bare, ...place }, kit: [...USUAL_KIT] };
+  },
+};
 
 /**
  * Walks a document up to the current version, one step at a time, and stamps each version it reaches.

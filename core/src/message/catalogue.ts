@@ -1,6 +1,9 @@
 import type { Param } from './message';
 
 type Length = Extract<Param, { is: 'length' }>;
+type About = Extract<Param, { is: 'about' }>;
+type Angle = Extract<Param, { is: 'angle' }>;
+type Measure = About | Angle;
 type Count = Extract<Param, { is: 'count' }>;
 type Text = Extract<Param, { is: 'text' }>;
 type Inner = Extract<Param, { is: 'message' }>;
@@ -45,32 +48,143 @@ export interface MessageCatalogue {
   'fault.tooSmall': { path: Text; value: Text; least: Text };
   'fault.badText': { path: Text; value: Text; wanted: Text };
   'fault.lengthDisagrees': { path: Text; typed: Text; mm: Text };
+  'fault.angleDisagrees': { path: Text; typed: Text; degrees: Text };
   'fault.repeatedId': { path: Text; id: Text };
   'fault.other': { path: Text; reason: Text };
+
+  // A table of readings from elsewhere
+  'csv.noHeader': { missing: Text };
+  'csv.tooMany': { most: Text };
+  'csv.missing': { column: Text };
+  'csv.notOneOf': { column: Text; value: Text; options: Text };
+  'csv.unreadable': { column: Text; reason: Inner };
 
   // Where something is
   'side.left': None;
   'side.middle': None;
   'side.right': None;
   'at.front': None;
+  'at.middle': None;
   'at.back': None;
+  'surface.left': None;
+  'surface.right': None;
+  'surface.back': None;
+  'surface.front': None;
+  'surface.floor': None;
+  'surface.ceiling': None;
+  'instrument.tape': None;
+  'instrument.laser': None;
+  'instrument.sticks': None;
+  'instrument.bevel': None;
+  'instrument.gauge': None;
+  'instrument.square': None;
+  'instrument.level': None;
+  'instrument.digital-level': None;
+  'instrument.straightedge': None;
+  'instrument.string': None;
+
+  // Readings: their names, and what to do to take one
   'reading.width': { at: Inner; up: Length };
   'reading.depth': { side: Inner; up: Length };
   'reading.height': { side: Inner; at: Inner };
+  'reading.corner': { side: Inner; up: Length };
+  'reading.square': { side: Inner; up: Length };
+  'reading.plumb': { wall: Inner; along: Inner; up: Length };
+  'reading.level.across': { surface: Inner; at: Inner };
+  'reading.level.out': { surface: Inner; side: Inner };
+  'reading.straightedge.level': { wall: Inner; up: Length };
+  'reading.straightedge.upright': { wall: Inner; along: Inner; up: Length };
+  'reading.diagonal': { from: Inner; to: Inner; up: Length };
+  'reading.face': { from: Inner; to: Inner; at: Inner };
+  'reading.triangle': { side: Inner; up: Length };
+  'reading.line': { side: Inner; at: Inner };
   'reading.do.width': { at: Inner; up: Length };
   'reading.do.depth': { side: Inner; up: Length };
   'reading.do.height': { side: Inner; at: Inner };
-  'reading.why.first': None;
-  'reading.why.width': None;
-  'reading.why.nearShelf': { shelf: Count };
-  'reading.why.depth': None;
-  'reading.why.height': None;
+  'reading.do.corner': { side: Inner; up: Length };
+  'reading.do.square': { side: Inner; up: Length; blade: Length };
+  'reading.do.plumb': { wall: Inner; along: Inner; up: Length; over: Length };
+  'reading.do.level.across': { surface: Inner; at: Inner; over: Length };
+  'reading.do.level.out': { surface: Inner; side: Inner; over: Length };
+  'reading.do.straightedge.level': { wall: Inner; up: Length; over: Length };
+  'reading.do.straightedge.upright': { wall: Inner; along: Inner; up: Length; over: Length };
+  'reading.do.diagonal': { from: Inner; to: Inner; up: Length };
+  'reading.do.face': { from: Inner; to: Inner; at: Inner };
+  'reading.do.triangle': { side: Inner; up: Length; first: Length; second: Length; out: Length };
+  'reading.do.line': { side: Inner; at: Inner };
+
+  // What a reading said, and which way it goes
+  'value.plain': { value: Length | Measure };
+  'value.sensed': { value: Length | Measure; sense: Inner };
+  'sense.tip': None;
+  'sense.heel': None;
+  'sense.out': None;
+  'sense.in': None;
+  'sense.left': None;
+  'sense.right': None;
+  'sense.front': None;
+  'sense.back': None;
+  'sense.hollow': None;
+  'sense.belly': None;
+
+  // Why a reading is worth taking, and what it settles
+  'next.why': { target: Inner; now: Measure; then: Measure };
+  'next.first': { target: Inner };
+  'next.again': { reading: Inner };
+  'target.width': { shelf: Count; at: Inner };
+  'target.widthAt': { up: Length; at: Inner };
+  'target.end': { shelf: Count; side: Inner };
+  'target.endAt': { up: Length; side: Inner };
+  'target.back': { shelf: Count };
+  'target.backAt': { up: Length };
+  'target.depth': None;
+  'target.ceiling': { side: Inner };
+  'target.floor': None;
+  'target.plumb': { wall: Inner };
+
+  // What slip a reading looks like
+  'slip.startedAtOne': None;
+  'slip.inchShort': None;
+  'slip.centimetre': None;
+  'slip.decimetre': None;
+  'slip.fraction': { share: Length };
+  'slip.tapeCase': { case: Length };
+  'slip.swapped': { meant: Text };
+  'slip.otherUnit': { unit: Text };
+
+  // The opening in words
+  'opening.leansOut': { wall: Inner; by: About };
+  'opening.leansIn': { wall: Inner; by: About };
+  'opening.opens': { side: Inner; by: Angle };
+  'opening.closes': { side: Inner; by: Angle };
+  'opening.hollow': { by: About };
+  'opening.belly': { by: About };
+  'opening.drops': { floor: Inner; by: About; side: Inner };
+  'opening.widens': { by: About };
+  'opening.narrows': { by: About };
+  'opening.about.lean': { wall: Inner };
+  'opening.about.corner': { side: Inner };
+  'opening.about.bow': None;
+  'opening.about.fall': { floor: Inner };
+  'opening.about.taper': None;
+  'level.floor': None;
+  'level.sill': None;
+  'place.alcove': None;
+  'place.cavity': None;
+  'place.corner': None;
+  'place.span': None;
+  'place.run': None;
 
   // Terms: how a figure came about
-  'term.smallestWidth': { reading: Inner };
-  'term.onlyWidth': { reading: Inner };
-  'term.smallest': { reading: Inner };
-  'term.largest': { reading: Inner };
+  'term.narrowest': None;
+  'term.widest': None;
+  'term.shallowest': None;
+  'term.deepest': None;
+  'term.lowestCeiling': None;
+  'term.highestCeiling': None;
+  'term.cavityWidth': None;
+  'term.cavityHeight': None;
+  'term.boxOdds': { odds: Text };
   'term.clearanceEnds': None;
   'term.cleatClearance': None;
   'term.roundedDown': { step: Length };
@@ -118,10 +232,22 @@ export interface MessageCatalogue {
   'problem.clearanceEatsWidth': { clearance: Length; width: Length };
   'problem.nosingShort': { nosing: Length; needed: Length };
   'problem.endGap': { shelf: Count; gap: Length };
-  'problem.farFromReading': { shelf: Count; distance: Length };
-  'problem.readingStandsOut': { reading: Inner; value: Length; usual: Length };
+  'problem.widthUnsure': { shelf: Count; sure: About; clearance: Length };
+  'problem.readingAside': { reading: Inner; value: Inner; expected: Inner };
+  'problem.readingSlip': { reading: Inner; value: Inner; expected: Inner; slip: Inner };
+  'problem.readingsDisagree': { reading: Inner; value: Inner; other: Inner };
+  'problem.readingForeign': { reading: Inner };
+  'problem.notSettled': None;
+  'problem.notSolvable': None;
+  'problem.noBox': { width: Length; height: Length };
+  'problem.trimShort': { covers: Length; gap: About };
+  'problem.supportsNotHere': { place: Inner };
 
   // Safety, shown where it bites
+  'caution.pilot': None;
+  'caution.cavityWires': None;
+  'caution.cavityLoad': None;
+  'caution.cavityOutside': None;
   'caution.wires': None;
   'caution.studs': None;
   'caution.oldPaint': None;
@@ -139,6 +265,7 @@ export interface MessageCatalogue {
   // Drawings and sheets
   'scene.elevation': { count: Count };
   'scene.elevationOpen': None;
+  'scene.section': { up: Length };
   'scene.planSection': { shelf: Count };
   'sheet.part': None;
   'sheet.label': None;
@@ -148,5 +275,6 @@ export interface MessageCatalogue {
   'sheet.thickness': None;
   'sheet.shelves': None;
   'sheet.cutList': { job: Text };
+  'sheet.angle': { angle: Angle };
   'sheet.millimetres': None;
 }

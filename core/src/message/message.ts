@@ -6,6 +6,7 @@ import type { MessageCatalogue } from './catalogue';
  */
 export type Param =
   | { readonly is: 'length'; readonly mm: number }
+  | { readonly is: 'about'; readonly mm: number }
   | { readonly is: 'angle'; readonly degrees: number }
   | { readonly is: 'count'; readonly count: number }
   | { readonly is: 'text'; readonly text: string }
@@ -29,6 +30,8 @@ export function message<Code extends MessageCode>(
 
 /** A length parameter, millimetres. */
 export const length = (mm: number) => ({ is: 'length', mm }) as const;
+/** A length that is known about so well only: told without pretence of more. Millimetres. */
+export const about = (mm: number) => ({ is: 'about', mm }) as const;
 /** An angle parameter, degrees. */
 export const angle = (degrees: number) => ({ is: 'angle', degrees }) as const;
 /** A whole number of things; it chooses singular or plural. */

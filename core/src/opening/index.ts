@@ -1,3 +1,6 @@
 export * from './opening';
-export * from './fromTape';
+export * from './fromSurvey';
 export * from './outline';
+export * from './outlineOf';
+export * from './deviations';
+export * from './box';

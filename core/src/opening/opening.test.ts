@@ -1,27 +1,18 @@
 import fc from 'fast-check';
-import { Matrix, EigenvalueDecomposition } from 'ml-matrix';
-import { typedLength, type Reading } from '../job';
-import { openingFromTape, outlineOf, type SurfacePoint } from '.';
+import { EigenvalueDecomposition, Matrix } from 'ml-matrix';
+import { demoJobs, stairCavity } from '../demo';
+import { newPlace } from '../job';
+import { crookedRoom, takeAll } from '../practice';
+import type { Spot } from '../reading';
+import { surveyOf } from '../survey';
+import { exactly, jobOf, surveyWith, width } from '../survey/testing';
+import { cavityBox, openingOf, outlineOf, sectionAt, type SurfacePoint } from '.';
 
-const mm = (value: number) => typedLength(String(value), 'mm');
-const width = (at: 'front' | 'back', up: number, value: number): Reading => ({
-  kind: 'width',
-  id: `${at}${up}`,
-  at,
-  up: mm(up),
-  value: mm(value), // prettier-ignore
-});
-const height = (side: 'left' | 'right', value: number): Reading => ({
-  kind: 'height',
-  id: `h${side}`,
-  side,
-  at: 'front',
-  value: mm(value), // prettier-ignore
-});
 const board = (up: number) => ({ upFrom: up - 18, upTo: up, outFrom: 0, outTo: 280 });
+const some = [exactly(width('back', 900), 1000, 'a'), exactly(width('front', 900), 1004, 'b'), exactly(width('back', 1800), 1006, 'c'), exactly({ kind: 'depth', side: 'left', upMm: 900 }, 400, 'd'), exactly({ kind: 'height', side: 'left', at: 'front' }, 2400, 'e')]; // prettier-ignore
 
 describe('with nothing read', () => {
-  const opening = openingFromTape([]);
+  const opening = openingOf(surveyWith([]));
   test('it still answers, and says it knows nothing', () => {
     expect(opening.nominal.measured).toEqual({ width: false, depth: false, height: false });
     expect(opening.clearWidth(board(900))).toBeNull();
@@ -31,81 +22,154 @@ describe('with nothing read', () => {
   });
 });
 
-describe('a pure taper read at two heights, back and front', () => {
-  const opening = openingFromTape([
-    width('back', 0, 1000), width('back', 2000, 1020), width('front', 0, 1010), width('front', 2000, 1030),
-  ]); // prettier-ignore
-
-  test('walls stand where the widths put them, shared evenly', () => {
-    const at = (surface: 'left' | 'right', out: number, up: number) => opening.position({ surface, out, up }).mm;
-    expect(at('left', 0, 0)).toBe(-500);
-    expect(at('right', 0, 2000)).toBe(510);
-    expect(at('right', 0, 1000)).toBe(505);
-    // Half way out of the unread depth of 400: half way between back and front.
-    expect(at('right', 200, 1000)).toBe(507.5);
-  });
-
-  test('a shelf between two readings takes the smallest of those that bracket it', () => {
-    expect(opening.clearWidth(board(900))).toMatchObject({ narrowest: { mm: 1000 }, widest: { mm: 1030 } });
-    expect(opening.clearWidth(board(900))?.nearestReadingMm).toBe(882);
-  });
-
-  test('nearer a reading, less doubt', () => {
-    const straight = openingFromTape([width('back', 0, 1000), width('back', 2000, 1000)]);
-    const doubt = (up: number) => straight.position({ surface: 'left', out: 0, up }).sdMm;
-    expect(doubt(10)).toBeLessThan(doubt(400));
-    expect(doubt(2000)).toBeLessThan(doubt(2600));
-    // A width away from the usual one may come from either wall: each wall is then less sure than its share.
-    expect(opening.position({ surface: 'left', out: 0, up: 0 }).sdMm).toBeGreaterThan(doubt(0));
-  });
+test('nearer a reading, less doubt', () => {
+  const opening = openingOf(surveyWith(some));
+  const doubt = (up: number) => opening.clearWidth({ ...board(up), outTo: 20 })?.sdMm ?? Infinity;
+  expect(doubt(900)).toBeLessThan(doubt(1300));
+  expect(doubt(1300)).toBeLessThan(doubt(2300));
 });
 
-test('repeats at one height: the smallest decides the cut, the mean the drawing', () => {
-  const opening = openingFromTape([width('back', 900, 1000), { ...width('back', 900, 1002), id: 'again' }]);
-  expect(opening.clearWidth(board(900))?.narrowest.mm).toBe(1000);
-  expect(opening.position({ surface: 'right', out: 0, up: 900 }).mm).toBe(500.5);
+test('a square piece has what is left between the innermost points: a parallelogram takes from it', () => {
+  const skew = (leans: number) =>
+    openingOf(
+      surveyWith([
+        ...some.slice(0, 1),
+        exactly(width('front', 900), 1000, 'b'),
+        exactly({ kind: 'square', corner: 'left', upMm: 900, bladeMm: 350 }, leans, 's', { sd: 0.1 }),
+        exactly({ kind: 'square', corner: 'right', upMm: 900, bladeMm: 350 }, -leans, 't', { sd: 0.1 }),
+      ]),
+    ).clearWidth(board(900))?.narrowest.mm ?? 0;
+  expect(skew(0)).toBeCloseTo(1000, 0);
+  // 7 over 350 is 5.6 over the board's 280.
+  expect(Math.abs(skew(7) - (1000 - 5.6))).toBeLessThan(0.7);
 });
 
-test('the ceiling is where it was read, side by side; the smallest height bounds the space', () => {
-  const opening = openingFromTape([height('left', 2478), height('right', 2486)]);
-  expect(opening.clearHeight()?.narrowest).toMatchObject({ mm: 2478, terms: [{ label: { code: 'term.smallest' } }] });
-  expect(opening.clearHeight()?.widest).toMatchObject({ mm: 2486, terms: [{ label: { code: 'term.largest' } }] });
-  expect(opening.position({ surface: 'ceiling', across: -400, out: 0 }).mm).toBe(2478);
-  expect(opening.position({ surface: 'ceiling', across: 400, out: 0 }).mm).toBe(2486);
-});
-
-test('the joint distribution agrees with each point alone, and is a covariance', () => {
+describe('joint distribution and samples', () => {
   const point = fc.oneof(
     fc.record({ surface: fc.constantFrom('left', 'right'), out: fc.integer({ min: 0, max: 400 }), up: fc.integer({ min: 0, max: 2400 }) }),
-    fc.record({ surface: fc.constantFrom('floor', 'ceiling'), across: fc.integer({ min: -500, max: 500 }), out: fc.constant(0) }),
-    fc.record({ surface: fc.constant('back'), across: fc.integer({ min: -500, max: 500 }), up: fc.integer({ min: 0, max: 2400 }) }),
+    fc.record({ surface: fc.constantFrom('floor', 'ceiling'), across: fc.integer({ min: -500, max: 500 }), out: fc.integer({ min: 0, max: 400 }) }),
+    fc.record({ surface: fc.constantFrom('back', 'front'), across: fc.integer({ min: -500, max: 500 }), up: fc.integer({ min: 0, max: 2400 }) }),
   ) as fc.Arbitrary<SurfacePoint>; // prettier-ignore
   const readings = fc
-    .array(fc.tuple(fc.constantFrom('front', 'back'), fc.integer({ min: 0, max: 2400 }), fc.integer({ min: 900, max: 1100 })), { maxLength: 6 })
-    .map((all) => all.map(([at, up, value], i) => ({ ...width(at as 'front' | 'back', up, value), id: `r${i}` }))); // prettier-ignore
-  fc.assert(
-    fc.property(readings, fc.array(point, { minLength: 1, maxLength: 8 }), (taken, points) => {
-      const opening = openingFromTape(taken);
-      const { meanMm, covarianceMm2 } = opening.jointly(points);
-      points.forEach((one, i) => {
-        const alone = opening.position(one);
-        expect(meanMm[i]).toBe(alone.mm);
-        expect(covarianceMm2[i]?.[i]).toBeCloseTo(alone.sdMm ** 2, 6);
-      });
-      const matrix = new Matrix(covarianceMm2.map((row) => [...row]));
-      const scale = Math.max(...matrix.diagonal());
-      const least = Math.min(...new EigenvalueDecomposition(matrix, { assumeSymmetric: true }).realEigenvalues);
-      expect(least).toBeGreaterThanOrEqual(-1e-6 * scale);
-    }),
-  );
+    .array(fc.tuple(fc.constantFrom('front', 'back'), fc.integer({ min: 0, max: 2400 }), fc.integer({ min: 990, max: 1010 })), { maxLength: 6 })
+    .map((all) => all.map(([at, up, value], i) => exactly(width(at as 'front', up), value, `r${i}`))); // prettier-ignore
+
+  test('agree with each point alone, and are a covariance', () => {
+    fc.assert(
+      fc.property(readings, fc.array(point, { minLength: 1, maxLength: 8 }), (taken, points) => {
+        const opening = openingOf(surveyWith(taken));
+        const { meanMm, covarianceMm2 } = opening.jointly(points);
+        points.forEach((one, i) => {
+          const alone = opening.position(one);
+          expect(meanMm[i]).toBeCloseTo(alone.mm, 6);
+          expect(Math.abs((covarianceMm2[i]?.[i] ?? 0) - alone.sdMm ** 2)).toBeLessThan(1e-4);
+        });
+        const matrix = new Matrix(covarianceMm2.map((row) => [...row]));
+        const scale = Math.max(...matrix.diagonal());
+        const least = Math.min(...new EigenvalueDecomposition(matrix, { assumeSymmetric: true }).realEigenvalues);
+        expect(least).toBeGreaterThanOrEqual(-1e-6 * scale);
+      }),
+    );
+  });
+
+  test('samples have that mean and that spread, and are the same for the same seed', () => {
+    const opening = openingOf(surveyWith(some));
+    const points: SurfacePoint[] = [
+      { surface: 'right', out: 0, up: 1200 },
+      { surface: 'right', out: 280, up: 1200 },
+      { surface: 'back', across: 0, up: 1200 },
+    ];
+    const all = opening.samples(points, 4000, 3);
+    expect(opening.samples(points, 4000, 3)).toEqual(all);
+    const { meanMm, covarianceMm2 } = opening.jointly(points);
+    const mean = (i: number) => all.reduce((sum, one) => sum + (one[i] ?? 0), 0) / all.length;
+    for (const i of [0, 1, 2]) {
+      const sd = Math.sqrt(covarianceMm2[i]?.[i] ?? 0);
+      expect(Math.abs(mean(i) - (meanMm[i] ?? 0))).toBeLessThan((4 * sd) / Math.sqrt(all.length));
+      const between = all.reduce((sum, one) => sum + ((one[i] ?? 0) - mean(i)) * ((one[0] ?? 0) - mean(0)), 0) / all.length; // prettier-ignore
+      expect(Math.abs(between - (covarianceMm2[i]?.[0] ?? 0))).toBeLessThan(0.1 * sd * Math.sqrt(covarianceMm2[0]?.[0] ?? 0) + 0.01); // prettier-ignore
+    }
+  });
+
+  test('points that lie on one another can be drawn too', () => {
+    const twice: SurfacePoint = { surface: 'left', out: 100, up: 1200 };
+    for (const [a, b] of openingOf(surveyWith(some)).samples([twice, twice], 20, 1)) expect(a).toBeCloseTo(b ?? 0, 1);
+  });
 });
 
-test('the outline has every wall from floor to ceiling, at even heights and where it was read', () => {
-  const readings = [width('back', 915, 1000), height('left', 2400)];
-  const outline = outlineOf(openingFromTape(readings), readings);
-  const ups = outline.left.map((one) => one.upMm);
-  expect(ups).toContain(915);
+test.each(demoJobs())('the outline of $name has its surfaces from floor to ceiling, and sections between', (job) => {
+  const survey = surveyOf(job);
+  const outline = outlineOf(survey);
+  const ups = outline.sections.map((one) => one.upMm);
   expect(ups[0]).toBe(0);
-  expect(ups.at(-1)).toBe(2400);
-  expect([...ups].sort((a, b) => a - b)).toEqual(ups);
+  expect(ups.at(-1)).toBe(survey.extent.height);
+  for (const surface of ['left', 'right', 'back', 'front'] as const) {
+    expect(outline.sections.every((one) => (one[surface] !== null) === survey.surfaces.includes(surface))).toBe(true);
+  }
+  const between = sectionAt(outline, (ups[3]! + ups[4]!) / 2);
+  const [low, high] = [outline.sections[3]!.back, outline.sections[4]!.back];
+  expect(between.back?.[2]?.mm).toBeCloseTo(((low?.[2]?.mm ?? 0) + (high?.[2]?.mm ?? 0)) / 2, 6);
+});
+
+describe('the largest box in a cavity', () => {
+  const place = newPlace('cavity');
+  const spots: Spot[] = [
+    ...[60, 400, 760, 1120, 1440].flatMap((upMm): Spot[] => [{ kind: 'width', at: 'front', upMm }, { kind: 'width', at: 'back', upMm }]),
+    { kind: 'height', side: 'left', at: 'front' },
+    { kind: 'height', side: 'right', at: 'front' },
+    { kind: 'plumb', wall: 'left', at: 'front', side: 'middle', upMm: 150, overMm: 1200 },
+    { kind: 'plumb', wall: 'right', at: 'front', side: 'middle', upMm: 150, overMm: 1200 },
+    { kind: 'level', of: 'floor', along: 'across', at: 'front', side: 'middle', overMm: 300 },
+  ]; // prettier-ignore
+  const straight = (spot: Spot) => ('wall' in spot || 'of' in spot ? 0 : spot.kind === 'width' ? 370 : 1500);
+
+  test('in a square cavity it is nearly the cavity, and its shims are nearly nothing', () => {
+    const job = jobOf(spots.map((spot, i) => exactly(spot, straight(spot), `r${i}`, { sd: 0.2 })), { place }); // prettier-ignore
+    const box = cavityBox(surveyOf(job), job);
+    expect(box?.width.mm).toBeGreaterThan(364);
+    expect(box?.width.mm).toBeLessThanOrEqual(370);
+    expect(box?.height.mm).toBeLessThanOrEqual(1500);
+    expect(Math.max(...(box?.shims ?? []).map((one) => one.gapMm))).toBeLessThan(3);
+    expect(box?.odds).toBeGreaterThanOrEqual(97);
+  });
+
+  test('studs that lean the same way by 8 leave 8 less, and wedges of it at opposite ends', () => {
+    const leaning = (spot: Spot) => ('wall' in spot ? (spot.wall === 'left' ? -6.4 : 6.4) : straight(spot));
+    const job = jobOf(spots.map((spot, i) => exactly(spot, leaning(spot), `r${i}`, { sd: 0.2 })), { place }); // prettier-ignore
+    const box = cavityBox(surveyOf(job), job);
+    expect(Math.abs((box?.width.mm ?? 0) - (370 - 8))).toBeLessThan(4);
+    const gap = (side: string, low: boolean) => box?.shims.find((one) => one.side === side && one.at === 'front' && one.upMm < 300 === low)?.gapMm ?? 0; // prettier-ignore
+    expect(gap('left', true)).toBeGreaterThan(gap('left', false) + 3);
+    expect(gap('right', false)).toBeGreaterThan(gap('right', true) + 3);
+  });
+
+  test('it goes into the true cavity as often as it says, the true one being of another make', () => {
+    let goesIn = 0;
+    const rooms = 60;
+    for (let seed = 1; seed <= rooms; seed += 1) {
+      const room = crookedRoom({ place, seed, size: { widthMm: 370, depthMm: 90, heightMm: 1500 } });
+      const job = jobOf(takeAll(room, spots, seed), { place });
+      const box = cavityBox(surveyOf(job), job);
+      const ups = Array.from({ length: 40 }, (_, i) => 15 + (i * 1470) / 39);
+      const clear = (wall: 'left' | 'right') => ups.flatMap((up) => [0, 45, 90].map((out) => room.position(wall, out, up))); // prettier-ignore
+      const level = (surface: 'floor' | 'ceiling') => [-160, 0, 160].flatMap((x) => [0, 45, 90].map((y) => room.position(surface, x, y))); // prettier-ignore
+      const wide = Math.min(...clear('right')) - Math.max(...clear('left'));
+      const high = Math.min(...level('ceiling')) - Math.max(...level('floor'));
+      if (box && box.width.mm <= wide && box.height.mm <= high) goesIn += 1;
+    }
+    expect(goesIn / rooms).toBeGreaterThanOrEqual(0.9);
+  });
+
+  test('trim that is too narrow for the gap is named; the demo’s covers', () => {
+    const job = stairCavity();
+    expect(cavityBox(surveyOf(job), job)?.trim.covers).toBe(true);
+    const narrow = { ...job, box: { odds: 97, trim: { width: { mm: 20, typed: '20 mm', unit: 'in' as const }, reveal: job.box!.trim.reveal } } }; // prettier-ignore
+    expect(cavityBox(surveyOf(narrow), narrow)?.problems.map((one) => one.message.code)).toEqual(['problem.trimShort']);
+  });
+
+  test('a cavity that is no room at all is a named problem', () => {
+    const job = jobOf([exactly(width('front', 700), 3, 'w'), exactly({ kind: 'height', side: 'left', at: 'front' }, 1500, 'h')], { place }); // prettier-ignore
+    expect(cavityBox(surveyOf(job), job)?.problems[0]).toMatchObject({ severity: 'stop', message: { code: 'problem.noBox' } }); // prettier-ignore
+    expect(cavityBox(surveyOf(jobOf([], { place })), job)).toBeNull();
+  });
 });

@@ -1,24 +1,31 @@
 import type { Figure } from '../figure';
+import type { SurfaceName } from '../job';
+import type { Extent } from '../place';
 
 /**
- * What a solved opening answers. Everything behind it (tape readings taken as they are, or a survey adjusted
- * by least squares) hides behind this interface, so that no later stage knows how the walls were found.
+ * What a solved opening answers. Everything behind it (the survey, and what is held of walls beforehand) hides
+ * behind this interface, so that no later stage knows how the walls were found.
  *
- * Frame, millimetres: x (`across`) right along the back wall with 0 in the middle of the opening, y (`out`)
- * from the back wall towards the person, z (`up`) from the datum: the level plane through the floor mark.
- * Seen from inside the room.
+ * Frame, millimetres: x (`across`) right along the back wall with 0 in the middle of the opening (in the corner,
+ * where there is one side wall only), y (`out`) from the back wall towards the person, z (`up`) from the datum: the
+ * level plane through the floor mark. Seen from inside the room.
  */
 export interface Opening {
   readonly nominal: Nominal;
+  readonly extent: Extent;
+  /** The surfaces this place has. Asking for another is a programmer's error. */
+  readonly surfaces: readonly SurfaceName[];
   /** Where a surface is at a point, with its standard deviation. */
   position(point: SurfacePoint): Estimate;
   /** Where several surfaces are at several points, jointly: what samples of the whole opening are drawn from. */
   jointly(points: readonly SurfacePoint[]): Joint;
-  /** The clear width over a band; null when no width was ever read. */
+  /** As many openings as wished that agree with the readings, each as the positions at the points, from a seed. */
+  samples(points: readonly SurfacePoint[], count: number, seed: number): number[][];
+  /** The clear width over a band; null where there are not two sides, or nothing is known of the width. */
   clearWidth(band: Band): Clear | null;
-  /** The clear depth, back wall to the front line; null when no depth was read. */
+  /** The clear depth, back wall to the front line; null where there is none, or nothing is known of it. */
   clearDepth(): Clear | null;
-  /** The clear height, floor to ceiling; null when no height was read. */
+  /** How high the ceiling is above the floor mark at its lowest; null where nothing is known of it. */
   clearHeight(): Clear | null;
 }
 
@@ -33,10 +40,10 @@ export interface Nominal {
 /** A point on a surface by its two own coordinates, millimetres. */
 export type SurfacePoint =
   | { readonly surface: 'left' | 'right'; readonly out: number; readonly up: number }
-  | { readonly surface: 'back'; readonly across: number; readonly up: number }
+  | { readonly surface: 'back' | 'front'; readonly across: number; readonly up: number }
   | { readonly surface: 'floor' | 'ceiling'; readonly across: number; readonly out: number };
 
-/** The third coordinate of a surface at a point: x of a side wall, y of the back, z of floor and ceiling. */
+/** The third coordinate of a surface at a point: x of a side wall, y of back and front, z of floor and ceiling. */
 export interface Estimate {
   readonly mm: number;
   readonly sdMm: number;
@@ -64,6 +71,4 @@ export interface Clear {
   readonly widest: Figure;
   /** Standard deviation of the narrowest, millimetres. */
   readonly sdMm: number;
-  /** How far the nearest reading lies from the band, millimetres; 0 when one lies in it. */
-  readonly nearestReadingMm: number;
 }

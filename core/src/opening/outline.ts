@@ -1,47 +1,54 @@
-import type { Reading } from '../job';
-import type { Estimate, Nominal, Opening } from './opening';
+import type { Extent } from '../place';
+import type { Estimate, Nominal } from './opening';
 
-/** A side wall at one height: where it stands at the back and at the front line. */
-export interface WallStation {
+/** The upright surfaces at one height; null for one the place does not have. */
+export interface WallSection {
   readonly upMm: number;
-  readonly back: Estimate;
-  readonly front: Estimate;
+  /** x of the side walls at `outsMm`. */
+  readonly left: readonly Estimate[] | null;
+  readonly right: readonly Estimate[] | null;
+  /** y of back and front line at `acrossesMm`. */
+  readonly back: readonly Estimate[] | null;
+  readonly front: readonly Estimate[] | null;
 }
 
-/** Floor and ceiling at one place across, at the front line. */
+/** Floor and ceiling at one place across, at the front line; null for one the place does not have. */
 export interface LevelStation {
   readonly acrossMm: number;
-  readonly floor: Estimate;
-  readonly ceiling: Estimate;
+  readonly floor: Estimate | null;
+  readonly ceiling: Estimate | null;
 }
 
-/** The opening as plain data for drawings: walls at their stations, bottom to top and left to right. */
+/** The opening as plain data for drawings: walls at their stations, bottom to top, left to right, back to front. */
 export interface Outline {
   readonly nominal: Nominal;
-  readonly left: readonly WallStation[];
-  readonly right: readonly WallStation[];
+  readonly extent: Extent;
+  readonly outsMm: readonly number[];
+  readonly acrossesMm: readonly number[];
+  readonly sections: readonly WallSection[];
   readonly levels: readonly LevelStation[];
 }
 
-const STATION_EVERY_MM = 200;
-
-/** Asks the opening for its walls at even heights and at every height that was read. */
-export function outlineOf(opening: Opening, readings: readonly Reading[]): Outline {
-  const { nominal } = opening;
-  const read = readings.flatMap((one) => ('up' in one ? [one.up.mm] : [])).filter((up) => up < nominal.heightMm);
-  const even = Array.from({ length: Math.ceil(nominal.heightMm / STATION_EVERY_MM) }, (_, i) => i * STATION_EVERY_MM);
-  const ups = [...new Set([...even, ...read, nominal.heightMm])].sort((a, b) => a - b);
-  const wall = (surface: 'left' | 'right') =>
-    ups.map((up) => ({
-      upMm: up,
-      back: opening.position({ surface, out: 0, up }),
-      front: opening.position({ surface, out: nominal.depthMm, up }),
-    }));
-  const half = nominal.widthMm / 2;
-  const levels = [-half, -half / 2, 0, half / 2, half].map((across) => ({
-    acrossMm: across,
-    floor: opening.position({ surface: 'floor', across, out: nominal.depthMm }),
-    ceiling: opening.position({ surface: 'ceiling', across, out: nominal.depthMm }),
-  }));
-  return { nominal, left: wall('left'), right: wall('right'), levels };
+/** The section at any height: straight between the stations above and below it. */
+export function sectionAt(outline: Outline, upMm: number): WallSection {
+  const { sections } = outline;
+  const first = sections[0] as WallSection;
+  const last = sections.at(-1) as WallSection;
+  const above = sections.find((one) => one.upMm >= upMm) ?? last;
+  const below = [...sections].reverse().find((one) => one.upMm <= upMm) ?? first;
+  const share = above.upMm === below.upMm ? 0 : (upMm - below.upMm) / (above.upMm - below.upMm);
+  const between = (a: readonly Estimate[] | null, b: readonly Estimate[] | null) =>
+    a && b
+      ? a.map((one, i): Estimate => {
+          const other = b[i] ?? one;
+          return { mm: one.mm + share * (other.mm - one.mm), sdMm: one.sdMm + share * (other.sdMm - one.sdMm) };
+        })
+      : null;
+  return {
+    upMm,
+    left: between(below.left, above.left),
+    right: between(below.right, above.right),
+    back: between(below.back, above.back),
+    front: between(below.front, above.front),
+  };
 }

@@ -3,13 +3,15 @@ export const EXAGGERATIONS = [1, 5, 20] as const;
 export type Exaggeration = (typeof EXAGGERATIONS)[number];
 
 /**
- * Moves a point near a wall away from the nominal wall by so many times its true departure. Points more than
- * a quarter of the width from either wall keep their place.
- * @param across true position from the middle, millimetres
- * @param halfMm half of the nominal width, millimetres
+ * Moves a point near one of two nominal walls away from it by so many times its true departure. Points more than a
+ * quarter of the width from either keep their place.
+ * @param across true position, millimetres
+ * @param left nominal position of the left wall, millimetres
+ * @param right nominal position of the right wall, millimetres
  */
-export function exaggerateAcross(across: number, halfMm: number, factor: number): number {
-  if (Math.abs(across) < halfMm / 2) return across;
-  const wall = Math.sign(across) * halfMm;
+export function exaggerateAcross(across: number, left: number, right: number, factor: number): number {
+  const quarter = (right - left) / 4;
+  if (across > left + quarter && across < right - quarter) return across;
+  const wall = across <= left + quarter ? left : right;
   return wall + (across - wall) * factor;
 }

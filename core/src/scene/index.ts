@@ -1,4 +1,5 @@
 export * from './scene';
 export * from './exaggerate';
 export * from './elevation';
+export * from './section';
 export * from './planSection';

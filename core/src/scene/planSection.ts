@@ -1,53 +1,53 @@
 import { count, message } from '../message';
 import type { Plan } from '../plan';
-import { exaggerateAcross, type Exaggeration } from './exaggerate';
+import type { Exaggeration } from './exaggerate';
+import { aboveFrame, wallsFromAbove } from './fromAbove';
 import type { Point, Role, Scene, Shape } from './scene';
 
 /** One shelf from above, the back wall at the top of the sheet: walls at its height, cleats, board, nosing. */
 export function planSectionScene(plan: Plan, shelfNumber: number, exaggeration: Exaggeration): Scene {
-  const { nominal } = plan.opening;
-  const halfMm = nominal.widthMm / 2;
-  const across = (x: number) => exaggerateAcross(x, halfMm, exaggeration);
+  const { extent } = plan.opening;
   const parts = plan.parts.filter((part) => part.shelf === shelfNumber);
   const board = parts.find((part) => part.role === 'board');
-  const front = Math.max(nominal.depthMm, ...parts.map((part) => part.place.outTo));
-  const margin = Math.max(nominal.widthMm, front) * 0.05;
-  // On this sheet y runs up and the room's y (out from the back) runs down.
-  const sheet = (x: number, out: number): Point => [across(x), -out];
-  const box = (left: number, right: number, outFrom: number, outTo: number, role: Role): Shape => ({
+  const front = Math.max(extent.depth, ...parts.map((part) => part.place.outTo));
+  const frame = aboveFrame(plan.opening, exaggeration, front);
+  const { marginMm: margin, sheet, left, right } = frame;
+  const mid = (left + right) / 2;
+  const up = board?.place.upTo ?? plan.shelves.find((one) => one.number === shelfNumber)?.top.mm ?? 0;
+  const box = (from: number, to: number, outFrom: number, outTo: number, role: Role): Shape => ({
     is: 'polygon',
     role,
     about: { is: 'shelf', shelf: shelfNumber },
-    points: [sheet(left, outFrom), sheet(right, outFrom), sheet(right, outTo), sheet(left, outTo)],
+    points: [sheet(from, outFrom), sheet(to, outFrom), sheet(to, outTo), sheet(from, outTo)],
   });
   const pieces = parts.flatMap((part): Shape[] => {
     const { outFrom, outTo } = part.place;
     const half = part.length.mm / 2;
-    if (part.role === 'board') return [box(-half, half, outFrom, outTo, 'board')];
-    if (part.role === 'nosing') return [box(-half, half, outFrom, outTo, 'nosing')];
-    if (part.role === 'back-cleat') return [box(-half, half, outFrom, outTo, 'cleat-below')];
-    const wall = part.role === 'side-cleat-left' ? -1 : 1;
-    const ends = [wall * halfMm, wall * (halfMm - part.thicknessMm)].sort((a, b) => a - b) as [number, number];
-    return [box(ends[0], ends[1], outFrom, outFrom + part.length.mm, 'cleat-below')];
+    if (part.role === 'board') return [box(mid - half, mid + half, outFrom, outTo, 'board')];
+    if (part.role === 'nosing') return [box(mid - half, mid + half, outFrom, outTo, 'nosing')];
+    if (part.role === 'back-cleat') return [box(mid - half, mid + half, outFrom, outTo, 'cleat-below')];
+    const [from, to] =
+      part.role === 'side-cleat-left' ? [left, left + part.thicknessMm] : [right - part.thicknessMm, right];
+    return [box(from, to, outFrom, outFrom + part.length.mm, 'cleat-below')];
   });
   const sideCleat = parts.find((part) => part.role === 'side-cleat-left');
   const order: readonly Role[] = ['board', 'nosing', 'cleat-below'];
   return {
     title: message('scene.planSection', { shelf: count(shelfNumber) }),
     bounds: {
-      x: -halfMm - margin,
+      x: frame.edges.left,
       y: -front - margin * 2.6,
-      width: 2 * (halfMm + margin),
-      height: front + margin * 3.6,
+      width: frame.edges.right - frame.edges.left,
+      height: front + margin * 2.6 + frame.edges.top,
     },
     shapes: [
-      ...wallsFromAbove(plan, board?.place.upTo ?? 0, halfMm, margin, front, sheet),
+      ...wallsFromAbove(plan.opening, up, frame),
       ...order.flatMap((role) => pieces.filter((shape) => shape.role === role)),
       ...(board
         ? [
             string(
-              sheet(-board.length.mm / 2, front + margin * 1.1),
-              sheet(board.length.mm / 2, front + margin * 1.1),
+              sheet(mid - board.length.mm / 2, front + margin * 1.1),
+              sheet(mid + board.length.mm / 2, front + margin * 1.1),
               board.length.mm,
             ),
           ]
@@ -55,13 +55,13 @@ export function planSectionScene(plan: Plan, shelfNumber: number, exaggeration: 
       ...(sideCleat
         ? [
             string(
-              [-halfMm + sideCleat.thicknessMm * 3 + margin, -sideCleat.place.outFrom],
-              [-halfMm + sideCleat.thicknessMm * 3 + margin, -sideCleat.place.outFrom - sideCleat.length.mm],
+              [left + sideCleat.thicknessMm * 3 + margin, -sideCleat.place.outFrom],
+              [left + sideCleat.thicknessMm * 3 + margin, -sideCleat.place.outFrom - sideCleat.length.mm],
               sideCleat.length.mm,
             ),
           ]
         : []),
-      ...(board ? [string([halfMm / 2, 0], [halfMm / 2, -board.width.mm], board.width.mm)] : []),
+      ...(board ? [string([(mid + right) / 2, 0], [(mid + right) / 2, -board.width.mm], board.width.mm)] : []),
     ],
   };
 }
@@ -74,43 +74,3 @@ const string = (from: Point, to: Point, mm: number): Shape => ({
   mm,
   share: 0.5,
 });
-
-function wallsFromAbove(
-  plan: Plan,
-  up: number,
-  halfMm: number,
-  margin: number,
-  front: number,
-  sheet: (x: number, out: number) => Point,
-): Shape[] {
-  const { nominal } = plan.opening;
-  const role: Role = nominal.measured.width ? 'wall' : 'wall-unknown';
-  const sides = (['left', 'right'] as const).map((side): Shape => {
-    const sign = side === 'left' ? -1 : 1;
-    const stations = plan.opening[side];
-    const nearest = stations.reduce((best, one) => (Math.abs(one.upMm - up) < Math.abs(best.upMm - up) ? one : best));
-    const outer = sign * (halfMm + margin);
-    return {
-      is: 'polygon',
-      role,
-      points: [
-        sheet(nearest.back.mm, 0),
-        sheet(nearest.front.mm, nominal.depthMm),
-        [outer, -nominal.depthMm],
-        [outer, 0],
-      ],
-    };
-  });
-  const edge = halfMm + margin;
-  const back: Shape = {
-    is: 'polygon',
-    role: nominal.measured.depth ? 'wall' : 'wall-unknown',
-    points: [[-edge, 0], [edge, 0], [edge, margin], [-edge, margin]], // prettier-ignore
-  };
-  const frontLine: Shape = {
-    is: 'path',
-    role: 'wall-behind',
-    points: [[-halfMm, -nominal.depthMm], [halfMm, -nominal.depthMm]], // prettier-ignore
-  };
-  return front > 0 ? [...sides, back, frontLine] : [...sides, back];
-}

@@ -1,6 +1,15 @@
-import { chimneyAlcove, cloakroomCloset } from '../demo';
+import { chimneyAlcove, cloakroomCloset, demoJobs } from '../demo';
 import { planJob } from '../plan';
-import { elevationScene, exaggerateAcross, planSectionScene, type Point, type Scene, type Shape } from '.';
+import { FIELDS, spotOfKind } from '../reading';
+import {
+  elevationScene,
+  exaggerateAcross,
+  planSectionScene,
+  sectionScene,
+  type Point,
+  type Scene,
+  type Shape,
+} from '.';
 
 const job = chimneyAlcove();
 const plan = planJob(job);
@@ -58,9 +67,11 @@ describe('the elevation', () => {
 
 describe('exaggeration', () => {
   test('moves a point by so many times its departure from the nominal wall, and leaves the middle alone', () => {
-    expect(exaggerateAcross(502, 500, 20)).toBe(540);
-    expect(exaggerateAcross(-497, 500, 5)).toBe(-485);
-    expect(exaggerateAcross(100, 500, 20)).toBe(100);
+    expect(exaggerateAcross(502, -500, 500, 20)).toBe(540);
+    expect(exaggerateAcross(-497, -500, 500, 5)).toBe(-485);
+    expect(exaggerateAcross(100, -500, 500, 20)).toBe(100);
+    // In a corner the wall is at nought.
+    expect(exaggerateAcross(2, 0, 450, 20)).toBe(40);
   });
 });
 
@@ -69,7 +80,9 @@ describe('the plan section', () => {
   const scene = planSectionScene(closet, 2, 1);
 
   test('shows the deductions in depth: board, side cleats, nosing, in their places', () => {
-    const boxes = scene.shapes.filter((shape) => shape.is === 'polygon' && shape.role !== 'wall');
+    const boxes = scene.shapes.filter(
+      (shape) => shape.is === 'polygon' && !['wall', 'uncertain-band'].includes(shape.role),
+    );
     expect(boxes.map((box) => box.role)).toEqual(['board', 'nosing', 'cleat-below', 'cleat-below', 'cleat-below']);
     const deep = (role: string) => {
       const box = boxes.find((one) => one.role === role);
@@ -80,8 +93,64 @@ describe('the plan section', () => {
     expect(deep('nosing')).toEqual([15, 15.75]);
   });
 
+  test('however large departures are drawn, pieces keep their depth and the front line runs from left to right', () => {
+    const depths = (exaggeration: 1 | 5 | 20) =>
+      planSectionScene(closet, 2, exaggeration)
+        .shapes.filter((shape) => shape.is === 'polygon' && shape.about)
+        .map((shape) => points(shape).map(([, y]) => Math.round(y)));
+    expect(depths(20)).toEqual(depths(1));
+    for (const shape of planSectionScene(closet, 2, 20).shapes) {
+      if (shape.role !== 'wall-behind') continue;
+      const across = points(shape).map(([x]) => x);
+      expect([...across].sort((a, b) => a - b)).toEqual(across);
+    }
+  });
+
   test('a shelf that is not there has walls only', () => {
     const roles = new Set(planSectionScene(closet, 9, 1).shapes.map((shape) => shape.role));
-    expect(roles).toEqual(new Set(['wall', 'wall-behind']));
+    expect(roles).toEqual(new Set(['wall', 'uncertain-band', 'wall-behind']));
+  });
+});
+
+describe('the section at a height', () => {
+  test('shows the readings taken about there, and only those', () => {
+    const scene = sectionScene(plan, job, { upMm: 1200, exaggeration: 1 });
+    const about = new Set(scene.shapes.flatMap((shape) => (shape.about?.is === 'reading' ? [shape.about.id] : [])));
+    const near = job.readings.filter((one) => 'up' in one && one.up.mm === 1200).map((one) => one.id);
+    expect(near.length).toBeGreaterThan(4);
+    expect(about).toEqual(new Set(near));
+  });
+
+  test('cuts an outlet that lies at the height', () => {
+    const roles = (upMm: number) =>
+      sectionScene(plan, job, { upMm, exaggeration: 1 }).shapes.map((shape) => shape.role);
+    expect(roles(340)).toContain('keep-clear');
+    expect(roles(1200)).not.toContain('keep-clear');
+  });
+});
+
+describe.each(demoJobs())('$name', (one) => {
+  const made = planJob(one);
+
+  test.each([1, 5, 20] as const)('stays on its sheets at %d times, from the front and from above', (exaggeration) => {
+    const { height } = made.opening.extent;
+    const scenes = [
+      elevationScene(made, one, { exaggeration, show: 'readings' }),
+      elevationScene(made, one, { exaggeration, show: 'shelves' }),
+      ...[0, 0.4, 1].map((share) => sectionScene(made, one, { upMm: share * height, exaggeration })),
+    ];
+    for (const scene of scenes) {
+      for (const shape of scene.shapes) for (const point of points(shape)) expect(inside(scene, point)).toBe(true);
+    }
+  });
+
+  test('any spot that may be read is drawn, as wanted, in both views', () => {
+    for (const kind of Object.keys(FIELDS) as (keyof typeof FIELDS)[]) {
+      const wanted = spotOfKind(kind);
+      const drawn = (scene: Scene) => scene.shapes.filter((shape) => shape.role === 'reading-wanted').length;
+      const options = { exaggeration: 5, wanted } as const;
+      expect(drawn(elevationScene(made, one, { ...options, show: 'readings' }))).toBeGreaterThan(0);
+      expect(drawn(sectionScene(made, one, { ...options, upMm: 1000 }))).toBeGreaterThan(0);
+    }
   });
 });

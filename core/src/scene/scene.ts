@@ -20,6 +20,9 @@ export type Role =
   | 'reading'
   | 'reading-behind'
   | 'reading-wanted'
+  | 'reading-aside'
+  | 'keep-clear'
+  | 'stud'
   | 'dimension'
   | 'shelf-name'
   | 'stopped';

@@ -1,6 +1,6 @@
 import { createInstance, type i18n } from 'i18next';
 import type { Message, Param } from '../message';
-import { formatAngle, formatLength, styleFor, type JobUnit, type Tape } from '../quantity';
+import { formatAngle, formatLength, snapToTape, styleFor, type JobUnit, type Tape } from '../quantity';
 import { en } from './en';
 import { CATALOGUE_SETTINGS } from './settings';
 
@@ -45,10 +45,18 @@ export function lengthWords(mm: number, reader: Reader, withUnit = true): string
   return formatLength(mm, { ...styleFor(reader.units, reader.tape), withUnit });
 }
 
+/** A length known about so well only: to a tenth of a millimetre below ten, to the nearest 1/32 in. */
+export function aboutWords(mm: number, reader: Reader): string {
+  if (reader.units === 'in') return lengthWords(snapToTape(mm, '1/32in', 'nearest'), { ...reader, tape: '1/32in' });
+  return lengthWords(Math.abs(mm) < 10 ? Math.round(mm * 10) / 10 : Math.round(mm), reader);
+}
+
 function paramWords(param: Param, reader: Reader): string | number {
   switch (param.is) {
     case 'length':
       return lengthWords(param.mm, reader);
+    case 'about':
+      return aboutWords(param.mm, reader);
     case 'angle':
       return formatAngle(param.degrees, { as: 'degrees' });
     case 'count':

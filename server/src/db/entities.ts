@@ -56,3 +56,30 @@ export const VersionEntity = new EntitySchema<VersionRow>({
     },
   ],
 });
+
+/** What the repeats of one job say of the person's error with one instrument. */
+export interface InstrumentRow {
+  jobId: string;
+  instrument: string;
+  repeats: number;
+  squares: number;
+}
+
+export const InstrumentEntity = new EntitySchema<InstrumentRow>({
+  name: 'instrument_repeat',
+  columns: {
+    jobId: { type: 'text', name: 'job_id', primary: true },
+    instrument: { type: 'text', primary: true },
+    repeats: { type: 'integer' },
+    squares: { type: 'real' },
+  },
+  foreignKeys: [
+    {
+      name: 'instrument_repeat_of_job',
+      target: 'job',
+      columnNames: ['jobId'],
+      referencedColumnNames: ['id'],
+      onDelete: 'CASCADE',
+    },
+  ],
+});

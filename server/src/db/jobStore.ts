@@ -5,13 +5,15 @@ import {
   readJob,
   summarise,
   type Ack,
+  type Instrument,
   type Job,
   type JobSummary,
   type ListedJob,
   type ListedVersion,
   type StoredJob,
 } from '@dormer/core/job';
-import { JobEntity, VersionEntity, type JobRow, type VersionRow } from './entities';
+import { addedUp, repeatSums, type RepeatSum } from '@dormer/core/survey';
+import { InstrumentEntity, JobEntity, VersionEntity, type JobRow, type VersionRow } from './entities';
 
 /** How a save ended. `stale` and `exists` carry what stands on the server, so that nothing is lost. */
 export type SaveOutcome =
@@ -172,7 +174,29 @@ export class JobStore {
     };
     await manager.upsert(JobEntity, row, ['id']);
     await manager.insert(VersionEntity, saved);
+    await this.learn(manager, job);
     return { is: 'saved', version, changedAt };
+  }
+
+  /** Keeps what the job's repeats say of the person's error, in place of what they said before. */
+  private async learn(manager: EntityManager, { id, readings }: Job): Promise<void> {
+    await manager.delete(InstrumentEntity, { jobId: id });
+    const rows = repeatSums(readings).map((one) => ({ jobId: id, ...one }));
+    if (rows.length > 0) await manager.insert(InstrumentEntity, rows);
+  }
+
+  /**
+   * What repeats say of the person's error, by instrument, over all jobs.
+   * @param except a job that is left out, since its own repeats are known where it is
+   */
+  instruments(except: string | null): Promise<RepeatSum[]> {
+    return this.work(async (manager) => {
+      const rows = await manager.find(InstrumentEntity, { order: { instrument: 'ASC', jobId: 'ASC' } });
+      const others = rows.filter((row) => row.jobId !== except);
+      return addedUp(
+        others.map(({ instrument, repeats, squares }) => ({ instrument: instrument as Instrument, repeats, squares })),
+      );
+    });
   }
 
   private async stored(manager: EntityManager, row: JobRow): Promise<StoredJob> {

@@ -6,8 +6,11 @@ import path from 'node:path';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import type { JobStore } from '../db/jobStore';
+import { deviceRoutes } from '../routes/devices';
+import { instrumentRoutes } from '../routes/instruments';
 import { jobRoutes } from '../routes/jobs';
 import { planRoutes } from '../routes/plan';
+import { PRACTICE_DEVICES } from '../stand-ins/practice';
 import { errorHandler, noSuchRoute } from './errors';
 
 export interface AppOptions {
@@ -60,6 +63,8 @@ export function createApp({ store, log, webFolder }: AppOptions): Express {
   });
   api.use('/jobs', jobRoutes(store));
   api.use('/plan', planRoutes());
+  api.use('/instruments', instrumentRoutes(store));
+  api.use('/devices', deviceRoutes(PRACTICE_DEVICES));
   api.use(noSuchRoute);
   app.use('/api', api);
 

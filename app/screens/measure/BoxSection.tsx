@@ -1,0 +1,123 @@
+import { StyleSheet, View } from 'react-native';
+import { usualBox, type Job } from '@dormer/core/job/document';
+import type { CavityBox } from '@dormer/core/opening';
+import type { Plan } from '@dormer/core/plan';
+import { snapToTape } from '@dormer/core/quantity';
+import { aboutWords, lengthWords } from '@dormer/core/words';
+import { LengthField, NoticeLine, Section, Segmented, Txt, Why } from '../../controls';
+import { useLabel } from '../../labels';
+import { editJob, useAppDispatch } from '../../store';
+import { makeStyles, SPACE } from '../../theme';
+
+const ODDS = [90, 95, 97, 99] as const;
+
+/** The largest upright box that goes into the cavity, its shims, and whether the trim hides the gap. */
+export function BoxSection({ job, plan }: { job: Job; plan: Plan }) {
+  const styles = useStyles();
+  const label = useLabel();
+  const dispatch = useAppDispatch();
+  const { box } = plan;
+  const wish = job.box ?? usualBox(job.units);
+  const set = (change: Partial<typeof wish>) => dispatch(editJob((one) => ({ ...one, box: { ...wish, ...change } })));
+  return (
+    <Section title={label('box.title')}>
+      {box ? (
+        <>
+          <Txt tone="faint">{label('box.is')}</Txt>
+          <View style={styles.sizes}>
+            {(['width', 'height', 'depth'] as const).map((name) => {
+              const figure = box[name];
+              return figure ? (
+                <View key={name} style={styles.size}>
+                  <Txt kind="small" tone="faint">
+                    {label(`box.${name}`)}
+                  </Txt>
+                  <Why figure={figure} name={label(`box.${name}.name`)} reader={job} readings={plan.readings} />
+                </View>
+              ) : null;
+            })}
+          </View>
+          <NoticeLine
+            is={box.odds >= wish.odds - 0.5 ? 'sure' : 'doubtful'}
+            word={label('box.odds', { odds: Math.round(box.odds) })}
+            words={label('box.oddsIs')}
+          />
+          <Shims box={box} job={job} />
+          <Txt>{label(box.trim.covers ? 'box.covers' : 'box.doesNotCover', { gap: aboutWords(box.trim.worstGapMm + box.trim.sureMm, job) })}</Txt>
+        </>
+      ) : (
+        <Txt tone="faint">{label('box.notYet')}</Txt>
+      )}
+      <Segmented
+        titled
+        label={label('box.wanted')}
+        value={wish.odds}
+        options={ODDS.map((value) => ({ value: value as number, title: `${value} %` }))}
+        onChange={(odds) => set({ odds })}
+      />
+      {(['width', 'reveal'] as const).map((name) => (
+        <LengthField
+          key={name}
+          label={label(`box.trim.${name}`)}
+          value={wish.trim[name]}
+          units={job.units}
+          tape={job.tape}
+          sign={name === 'width' ? 'positive' : 'notNegative'}
+          onCommit={(value) => set({ trim: { ...wish.trim, [name]: value } })}
+        />
+      ))}
+    </Section>
+  );
+} // prettier-ignore
+
+/** What to put between box and stud at each fixing point, from the top down. */
+function Shims({ box, job }: { box: CavityBox; job: Job }) {
+  const styles = useStyles();
+  const label = useLabel();
+  const ups = [...new Set(box.shims.map((one) => one.upMm))].sort((a, b) => b - a);
+  const at = (up: number, side: 'left' | 'right', out: 'front' | 'back') =>
+    box.shims.find((one) => one.upMm === up && one.side === side && one.at === out)?.shimMm ?? 0;
+  // Shims are told to the finest mark, whatever the tape.
+  const shim = (mm: number) => lengthWords(mm, { ...job, tape: job.units === 'in' ? '1/32in' : '0.5mm' }, false);
+  return (
+    <View role="table" aria-label={label('box.shims')}>
+      <View role="row" style={styles.row}>
+        {(['up', 'left', 'right'] as const).map((name) => (
+          <Txt key={name} role="columnheader" kind="small" tone="faint" style={styles.cell}>
+            {label(`box.shims.${name}`)}
+          </Txt>
+        ))}
+      </View>
+      {ups.map((up) => (
+        <View key={up} role="row" style={styles.row}>
+          <Txt role="cell" style={styles.cell}>
+            {lengthWords(snapToTape(up, job.units === 'in' ? '1/16in' : '1mm', 'nearest'), job)}
+          </Txt>
+          {(['left', 'right'] as const).map((side) => (
+            <Txt key={side} role="cell" style={styles.cell}>
+              {label('box.shim', {
+                back: shim(at(up, side, 'back')),
+                front: shim(at(up, side, 'front')),
+              })}
+            </Txt>
+          ))}
+        </View>
+      ))}
+    </View>
+  );
+}
+
+const useStyles = makeStyles((colours) =>
+  StyleSheet.create({
+    sizes: { flexDirection: 'row', gap: SPACE.two },
+    size: { flex: 1 },
+    row: {
+      flexDirection: 'row',
+      gap: SPACE.half,
+      paddingVertical: SPACE.small,
+      borderBottomWidth: 1,
+      borderBottomColor: colours.rule,
+    },
+    cell: { flex: 1 },
+  }),
+);

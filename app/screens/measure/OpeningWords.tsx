@@ -1,0 +1,25 @@
+import type { Job } from '@dormer/core/job/document';
+import type { Plan } from '@dormer/core/plan';
+import { aboutWords, words } from '@dormer/core/words';
+import { Txt } from '../../controls';
+import { useLabel } from '../../labels';
+
+/** The opening in a line of words: how it departs from square, plumb, level and flat, and how well it is known. */
+export function OpeningWords({ plan, job }: { plan: Plan; job: Job }) {
+  const label = useLabel();
+  const shown = plan.deviations.filter((one) => one.is === 'shown').map((one) => words(one.message, job));
+  const unknown = plan.deviations.filter((one) => one.is === 'unknown').map((one) => words(one.about, job));
+  const sure = aboutWords(plan.advice.sureMm, job);
+  const known = plan.advice.sureMm > 50 ? label('opening.hardlyKnown') : label(`opening.known.${plan.takes}`, { sure });
+  const says = [...(shown.length > 0 ? shown : [label('opening.nothing')]), known].join('; ');
+  return (
+    <>
+      <Txt>{`${says.charAt(0).toLocaleUpperCase()}${says.slice(1)}.`}</Txt>
+      {unknown.length > 0 ? (
+        <Txt kind="small" tone="faint">
+          {label('opening.notKnown', { what: unknown.join(', ') })}
+        </Txt>
+      ) : null}
+    </>
+  );
+}

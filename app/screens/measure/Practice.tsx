@@ -1,0 +1,34 @@
+import { useState } from 'react';
+import { Button, NoticeLine, Section, Txt } from '../../controls';
+import { useLabel } from '../../labels';
+import { endPractice, selectLink, takePractice, useAppDispatch, useAppSelector } from '../../store';
+
+/** Practice instruments: simulated devices that read a made-up room, and say so. */
+export function Practice() {
+  const label = useLabel();
+  const dispatch = useAppDispatch();
+  const link = useAppSelector(selectLink);
+  const [failed, setFailed] = useState(false);
+  if (link) {
+    return (
+      <Section title={label('practice.title')}>
+        <NoticeLine
+          is="doubtful"
+          word={label('practice.simulated')}
+          words={label('practice.room', { seed: link.seed })}
+        />
+        <Button title={label('practice.end')} onPress={() => dispatch(endPractice())} />
+      </Section>
+    );
+  }
+  return (
+    <Section title={label('practice.title')}>
+      <Txt tone="faint">{label('practice.is')}</Txt>
+      {failed ? <NoticeLine is="stop" word={label('problem.stop')} words={label('practice.unreached')} /> : null}
+      <Button
+        title={label('practice.use')}
+        onPress={() => void dispatch(takePractice()).then((reached) => setFailed(!reached))}
+      />
+    </Section>
+  );
+}

@@ -1,0 +1,63 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { Job } from '@dormer/core/job/document';
+import type { Message } from '@dormer/core/message';
+import { words } from '@dormer/core/words';
+import { Button, NoticeLine, Txt } from '../../controls';
+import { sheets } from '../../controls/sheets';
+import { download, fileName, pickFile } from '../../controls/files';
+import { useLabel } from '../../labels';
+import { importReadings, useAppDispatch, type BroughtIn } from '../../store';
+import { makeStyles, SPACE } from '../../theme';
+
+/** Readings as a table: out for a spreadsheet, in from one or from another device. */
+export function ReadingFiles({ job }: { job: Job }) {
+  const styles = useStyles();
+  const label = useLabel();
+  const dispatch = useAppDispatch();
+  const [came, setCame] = useState<BroughtIn | null>(null);
+  const [fault, setFault] = useState<Message | null>(null);
+  const save = () =>
+    void sheets().then(({ readingsCsv }) =>
+      download(`${fileName(job.name)}-${label('csv.fileName')}.csv`, readingsCsv(job.readings), 'text/csv'),
+    );
+  const bring = async () => {
+    const contents = await pickFile('.csv,text/csv,text/plain');
+    if (contents === null) return;
+    const read = await dispatch(importReadings(contents));
+    setCame(read.ok ? read.value : null);
+    setFault(read.ok ? null : read.error);
+  };
+  return (
+    <View style={styles.files}>
+      <View style={styles.row}>
+        <Button title={label('csv.bring')} onPress={() => void bring()} />
+        {job.readings.length > 0 ? <Button title={label('csv.save')} onPress={save} /> : null}
+      </View>
+      {fault ? <NoticeLine is="stop" word={label('problem.stop')} words={words(fault, job)} /> : null}
+      {came ? (
+        <>
+          <NoticeLine is="sure" word={label('csv.came', { count: came.count })} words="" />
+          {came.refused.length > 0 ? (
+            <View role="list" aria-label={label('csv.refused', { count: came.refused.length })}>
+              <Txt kind="strong">{label('csv.refused', { count: came.refused.length })}</Txt>
+              {came.refused.map((one) => (
+                <View role="listitem" key={one.line}>
+                  <Txt>{label('csv.line', { line: one.line, why: words(one.message, job) })}</Txt>
+                </View>
+              ))}
+            </View>
+          ) : null}
+          <Button look="quiet" title={label('notice.close')} onPress={() => setCame(null)} />
+        </>
+      ) : null}
+    </View>
+  );
+}
+
+const useStyles = makeStyles(() =>
+  StyleSheet.create({
+    files: { gap: SPACE.half, paddingTop: SPACE.half },
+    row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.half },
+  }),
+);

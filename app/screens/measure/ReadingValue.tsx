@@ -1,0 +1,128 @@
+import { useRef, useState } from 'react';
+import { CORNER_DEGREES, type Job, type Reading } from '@dormer/core/job/document';
+import type { TypedLength } from '@dormer/core/quantity';
+import { isAngle, nameOf, senseOf, type Spot } from '@dormer/core/reading';
+import { sentence } from '@dormer/core/words';
+import { AngleField, focusField, LengthField, Segmented } from '../../controls';
+import { useLabel, type LabelKey } from '../../labels';
+
+/** What stands in the card as the person's answer. */
+export interface Said {
+  readonly value: Reading['value'];
+  /** The second distance of a tape triangle. */
+  readonly other?: TypedLength | undefined;
+}
+
+interface ReadingValueProps {
+  readonly job: Job;
+  readonly spot: Spot;
+  readonly value: Said | null;
+  readonly sense: string | null;
+  readonly onSense: (sense: string) => void;
+  /** What stands there but was not entered: null where it cannot be read, undefined when nothing does. */
+  readonly onDraft: (said: Said | null | undefined) => void;
+  readonly onCommit: (said: Said) => void;
+  readonly onEnter: (said: Said) => void;
+  readonly keepDraft: boolean;
+}
+
+/** The figure of a reading: a length, an angle, or the two distances of a triangle; and which way it goes. */
+export function ReadingValue(props: ReadingValueProps) {
+  const { job, spot, value, sense, onSense, onDraft, onCommit, onEnter, keepDraft } = props;
+  const label = useLabel();
+  const [first, setFirst] = useState<TypedLength | null>(null);
+  // The two distances of a triangle as they stand, entered or not.
+  const standing = useRef<{ value?: TypedLength | null | undefined; other?: TypedLength | null | undefined }>({});
+  const drafted = (change: typeof standing.current) => {
+    standing.current = { ...standing.current, ...change };
+    const { value: one, other } = standing.current;
+    if (one === undefined && other === undefined) onDraft(undefined);
+    else onDraft(one && other ? { value: one, other } : null);
+  };
+  const ways = senseOf(spot);
+  const name = sentence(nameOf(spot), job);
+  // A gap may be nothing; a distance may not.
+  const size = ways ? { sign: 'notNegative' as const } : { sign: 'positive' as const, leastMm: 1 };
+  const length = value && 'mm' in value.value ? value.value : null;
+  const shared = { units: job.units, tape: job.tape, large: true, keepDraft } as const;
+  if (isAngle(spot)) {
+    return (
+      <AngleField
+        label={`${name} (°)`}
+        value={value && 'degrees' in value.value ? value.value : null}
+        reader={job}
+        leastDegrees={CORNER_DEGREES.least}
+        mostDegrees={CORNER_DEGREES.most}
+        testID="reading-value"
+        onDraft={(angle) => onDraft(angle ? { value: angle } : angle)}
+        onCommit={(angle) => onCommit({ value: angle })}
+        onNext={(angle) => onEnter({ value: angle })}
+      />
+    );
+  }
+  if (spot.kind === 'triangle') {
+    const held = first ?? length;
+    return (
+      <>
+        <LengthField
+          {...shared}
+          {...size}
+          autoFocus
+          label={label('measure.firstMark')}
+          value={held}
+          testID="reading-value"
+          onDraft={(one) => {
+            if (one !== undefined) drafted({ value: one });
+          }}
+          onCommit={(one) => {
+            setFirst(one);
+            if (!value) drafted({ value: one });
+            if (value?.other) onCommit({ value: one, other: value.other });
+          }}
+          onNext={() => focusField('reading-other')}
+        />
+        <LengthField
+          {...shared}
+          {...size}
+          label={label('measure.secondMark')}
+          value={value?.other ?? null}
+          testID="reading-other"
+          onDraft={(other) => {
+            if (other !== undefined) drafted({ other });
+          }}
+          onCommit={(other) => {
+            if (!value) drafted({ other });
+            if (held && value) onCommit({ value: held, other });
+          }}
+          onNext={(other) => {
+            if (held) onEnter({ value: held, other });
+          }}
+        />
+      </>
+    );
+  }
+  return (
+    <>
+      <LengthField
+        {...shared}
+        {...size}
+        autoFocus
+        label={name}
+        value={length}
+        testID="reading-value"
+        onDraft={(one) => onDraft(one ? { value: one } : one)}
+        onCommit={(one) => onCommit({ value: one })}
+        onNext={(one) => onEnter({ value: one })}
+      />
+      {ways ? (
+        <Segmented
+          titled
+          label={label(`sense.${ways.name}`)}
+          value={sense ?? ways.options[0]}
+          options={ways.options.map((option) => ({ value: option, title: label(`sense.${ways.name}.${option}` as LabelKey) }))}
+          onChange={onSense}
+        />
+      ) : null}
+    </>
+  );
+} // prettier-ignore

@@ -1,0 +1,11 @@
+import type { Spot } from '@dormer/core/reading';
+
+/**
+ * What the card is for: the next reading, one of the person's own choosing, one that is taken once more without
+ * sight of its value, or one that is changed.
+ */
+export type Card =
+  | { readonly is: 'next' }
+  | { readonly is: 'own'; readonly spot: Spot }
+  | { readonly is: 'again'; readonly id: string }
+  | { readonly is: 'edit'; readonly id: string };

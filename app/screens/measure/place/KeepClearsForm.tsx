@@ -1,0 +1,132 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { KEEP_CLEARS, LIMITS, usualLength, type Job, type KeepClear } from '@dormer/core/job/document';
+import { Button, LengthField, Section, Segmented, TextField, Txt } from '../../../controls';
+import { useLabel } from '../../../labels';
+import { newId } from '../../../store';
+import { makeStyles, RADIUS, SPACE } from '../../../theme';
+import { wallsIn } from './walls';
+
+interface KeepClearsFormProps {
+  readonly job: Job;
+  readonly onChange: (keepClears: KeepClear[]) => void;
+}
+
+/** Outlets, switches, vents and whatever else must stay clear. */
+export function KeepClearsForm({ job, onChange }: KeepClearsFormProps) {
+  const styles = useStyles();
+  const label = useLabel();
+  const { keepClears } = job.place;
+  const [open, setOpen] = useState<string | null>(null);
+  const add = () => {
+    const length = (mm: number, inches: string) => usualLength(mm, inches, job.units);
+    const id = newId();
+    onChange([
+      ...keepClears,
+      {
+        id,
+        what: 'outlet',
+        wall: wallsIn(job)[0] ?? 'back',
+        from: length(100, '4'),
+        up: length(300, '12'),
+        width: length(80, '3'),
+        height: length(80, '5'),
+        note: '',
+      },
+    ]);
+    setOpen(id);
+  };
+  return (
+    <Section title={label('clear.title')}>
+      {keepClears.length === 0 ? <Txt tone="faint">{label('clear.none')}</Txt> : null}
+      {keepClears.map((one) =>
+        open === one.id ? (
+          <One
+            key={one.id}
+            job={job}
+            one={one}
+            onChange={(changed) => onChange(keepClears.map((other) => (other.id === one.id ? changed : other)))}
+            onRemove={() => onChange(keepClears.filter((other) => other.id !== one.id))}
+            onDone={() => setOpen(null)}
+          />
+        ) : (
+          <View key={one.id} style={styles.row}>
+            <Txt style={styles.name}>
+              {label(`clear.${one.what}`)}
+              {one.note ? ` · ${one.note}` : ''}
+            </Txt>
+            <Button title={label('clear.change', { what: label(`clear.${one.what}`) })} look="quiet" onPress={() => setOpen(one.id)} />
+          </View>
+        ),
+      )}
+      <Button title={label('clear.add')} disabled={keepClears.length >= LIMITS.keepClears} onPress={add} />
+    </Section>
+  );
+} // prettier-ignore
+
+interface OneProps {
+  readonly job: Job;
+  readonly one: KeepClear;
+  readonly onChange: (one: KeepClear) => void;
+  readonly onRemove: () => void;
+  readonly onDone: () => void;
+}
+
+function One({ job, one, onChange, onRemove, onDone }: OneProps) {
+  const styles = useStyles();
+  const label = useLabel();
+  return (
+    <View style={styles.card}>
+      <Segmented
+        titled
+        look="chips"
+        label={label('clear.what')}
+        value={one.what}
+        options={KEEP_CLEARS.map((value) => ({ value, title: label(`clear.${value}`) }))}
+        onChange={(what) => onChange({ ...one, what })}
+      />
+      <Segmented
+        titled
+        label={label('field.wall')}
+        value={one.wall}
+        options={wallsIn(job).map((value) => ({ value, title: label(`choice.${value}`) }))}
+        onChange={(wall) => onChange({ ...one, wall })}
+      />
+      {(['from', 'up', 'width', 'height'] as const).map((name) => (
+        <LengthField
+          key={name}
+          label={label(`clear.${name}`)}
+          value={one[name]}
+          units={job.units}
+          tape={job.tape}
+          sign={name === 'width' || name === 'height' ? 'positive' : 'notNegative'}
+          onCommit={(value) => onChange({ ...one, [name]: value })}
+        />
+      ))}
+      <TextField
+        label={label('clear.note')}
+        value={one.note}
+        maxLength={LIMITS.name}
+        onCommit={(note) => onChange({ ...one, note })}
+      />
+      <View style={styles.row}>
+        <Button title={label('clear.remove')} look="stop" onPress={onRemove} />
+        <Button title={label('measure.done')} onPress={onDone} />
+      </View>
+    </View>
+  );
+}
+
+const useStyles = makeStyles((colours) =>
+  StyleSheet.create({
+    row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.half },
+    name: { flex: 1 },
+    card: {
+      gap: SPACE.one,
+      paddingLeft: SPACE.one,
+      borderLeftWidth: 3,
+      borderLeftColor: colours.edge,
+      borderRadius: RADIUS.small,
+    },
+  }),
+);

@@ -1,0 +1,146 @@
+import Papa from 'papaparse';
+import { INSTRUMENTS, LIMITS, type Instrument, type Reading, type ReadingKind } from '../job/document';
+import { CORNER_DEGREES } from '../job/limits';
+import { message, nested, text, type Message } from '../message';
+import { parseAngle, parseLength, type JobUnit, type TypedLength } from '../quantity';
+import { FIELDS, fieldsOf, readingAt, senseOf, spotOfKind, senseWord, typedFields, type Spot } from '../reading';
+import { ok, refused, type Result } from '../result';
+
+/** The columns of a reading file, in the order they are written. A file from elsewhere needs `kind` and `value`. */
+export const READING_COLUMNS = [
+  'kind', 'at', 'side', 'corner', 'wall', 'of', 'along', 'run', 'from',
+  'up', 'over', 'blade', 'first', 'second', 'out', 'value', 'other', 'sense', 'with', 'unit', 'simulated',
+] as const; // prettier-ignore
+
+/** A row that could not be read, by its line in the file. */
+export interface RefusedRow {
+  readonly line: number;
+  readonly message: Message;
+}
+
+export interface ReadRows {
+  readonly readings: readonly Reading[];
+  readonly refused: readonly RefusedRow[];
+}
+
+const BYTE_ORDER_MARK = '\uFEFF';
+
+/** A job's readings as a table: RFC 4180, UTF-8, lengths as typed in the unit of their row. */
+export function readingsCsv(readings: readonly Reading[]): string {
+  const data = readings.map((reading) => {
+    const typed = typedFields(reading);
+    const fields = reading as unknown as Record<string, unknown>;
+    const unit = 'unit' in reading.value ? reading.value.unit : 'mm';
+    // A length typed in another unit than its row's is written with its own.
+    const length = (one: TypedLength) => (one.unit === unit ? one.typed : `${one.mm} mm`);
+    const cell = (column: string): string => {
+      if (column === 'value') return 'mm' in reading.value ? length(reading.value) : reading.value.typed;
+      if (column === 'other') return reading.kind === 'triangle' ? length(reading.other) : '';
+      if (column === 'sense') return senseWord(reading) ?? '';
+      if (column === 'unit') return unit;
+      if (column === 'simulated') return reading.simulated ? 'yes' : '';
+      const known = typed[column];
+      if (known) return length(known);
+      return typeof fields[column] === 'string' ? (fields[column] as string) : '';
+    };
+    return READING_COLUMNS.map(cell);
+  });
+  return BYTE_ORDER_MARK + Papa.unparse({ fields: [...READING_COLUMNS], data }, { newline: '\r\n' }) + '\r\n';
+}
+
+/**
+ * Reads a table of readings from a spreadsheet or another device. The first line names the columns, in any order
+ * and case; unknown ones are passed over. A row that cannot be read is listed with its line and the reason, and the
+ * rest comes in.
+ * @param unit the unit of bare numbers where a row names none
+ * @returns readings named by their lines (`line-2`), and the rows that are none
+ */
+export function readReadingsCsv(contents: string, unit: JobUnit): Result<ReadRows, Message> {
+  const parsed = Papa.parse<Record<string, string>>(contents.replace(/^\uFEFF/, ''), {
+    header: true,
+    skipEmptyLines: 'greedy',
+    transformHeader: (name) => name.trim().toLowerCase(),
+  });
+  const columns = parsed.meta.fields ?? [];
+  const missing = ['kind', 'value'].filter((one) => !columns.includes(one));
+  if (missing.length > 0) return refused(message('csv.noHeader', { missing: text(missing.join(', ')) }));
+  const readings: Reading[] = [];
+  const rows: RefusedRow[] = [];
+  parsed.data.forEach((row, index) => {
+    // The header is line 1.
+    const line = index + 2;
+    const read = rowReading(row, unit, `line-${line}`);
+    if (read.ok) readings.push(read.value);
+    else rows.push({ line, message: read.error });
+  });
+  if (readings.length > LIMITS.readings)
+    return refused(message('csv.tooMany', { most: text(String(LIMITS.readings)) }));
+  return ok({ readings, refused: rows });
+}
+
+function rowReading(row: Record<string, string>, usual: JobUnit, id: string): Result<Reading, Message> {
+  const cell = (name: string) => (row[name] ?? '').trim();
+  const kind = cell('kind').toLowerCase() as ReadingKind;
+  if (!(kind in FIELDS)) return notOneOf('kind', cell('kind'), Object.keys(FIELDS));
+  const units: readonly JobUnit[] = ['mm', 'cm', 'in'];
+  const unit = (cell('unit') || usual) as JobUnit;
+  if (!units.includes(unit)) return notOneOf('unit', unit, units);
+  let spot = spotOfKind(kind);
+  const typed: Record<string, TypedLength> = {};
+  for (const field of FIELDS[kind]) {
+    const said = cell(field.name);
+    if (field.is === 'choice') {
+      const word = said.toLowerCase();
+      if (said === '') continue;
+      if (!field.options.includes(word)) return notOneOf(field.name, said, field.options);
+      spot = { ...spot, [field.name]: word } as Spot;
+    } else {
+      if (said === '' && field.name === 'up') return refused(message('csv.missing', { column: text('up') }));
+      if (said === '') continue;
+      const length = parseLength(said, { unit });
+      if (!length.ok) return refused(message('csv.unreadable', { column: text(field.name), reason: nested(length.error) }));
+      typed[field.name] = length.value;
+      spot = { ...spot, [`${field.name}Mm`]: length.value.mm } as Spot;
+    }
+  }
+  const needed = fieldsOf(spot).find((field) => field.is === 'choice' && cell(field.name) === '');
+  if (needed) return refused(message('csv.missing', { column: text(needed.name) }));
+  const value = valueOf(cell('value'), spot, unit);
+  if (!value.ok) return value;
+  const other = kind === 'triangle' ? parseLength(cell('other'), { unit, sign: 'positive' }) : null;
+  if (other && !other.ok) return refused(message('csv.unreadable', { column: text('other'), reason: nested(other.error) }));
+  const sense = senseOf(spot);
+  const word = cell('sense').toLowerCase();
+  if (sense && !sense.options.includes(word)) return notOneOf('sense', word, sense.options);
+  const tool = cell('with').toLowerCase();
+  if (tool && !(INSTRUMENTS as readonly string[]).includes(tool)) return notOneOf('with', tool, INSTRUMENTS);
+  return ok(
+    readingAt(spot, {
+      id,
+      value: value.value,
+      other: other?.ok ? other.value : undefined,
+      sense: sense ? word : undefined,
+      with: tool ? (tool as Instrument) : undefined,
+      simulated: cell('simulated').toLowerCase() === 'yes' ? true : undefined,
+      typed,
+      unit,
+    }),
+  );
+} // prettier-ignore
+
+function valueOf(said: string, spot: Spot, unit: JobUnit): Result<Reading['value'], Message> {
+  const unreadable = (reason: Message) => refused(message('csv.unreadable', { column: text('value'), reason: nested(reason) }));
+  if (spot.kind === 'corner') {
+    const { least, most } = CORNER_DEGREES;
+    const angle = parseAngle(said, { leastDegrees: least, mostDegrees: most });
+    return angle.ok ? ok({ degrees: angle.value, typed: said }) : unreadable(angle.error);
+  }
+  const length = parseLength(said, { unit, ...(senseOf(spot) ? {} : { sign: 'positive', leastMm: 1 }) });
+  return length.ok ? ok(length.value) : unreadable(length.error);
+} // prettier-ignore
+
+function notOneOf(column: string, value: string, options: readonly string[]): Result<never, Message> {
+  return refused(
+    message('csv.notOneOf', { column: text(column), value: text(value || '–'), options: text(options.join(', ')) }),
+  );
+}

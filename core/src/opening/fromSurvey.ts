@@ -1,0 +1,136 @@
+import { figure, type Figure } from '../figure';
+import { message, type Message } from '../message';
+import { acrossAt, outAt } from '../place';
+import { at, minus, type Functional, type Survey } from '../survey';
+import type { Band, Clear, Opening, SurfacePoint } from './opening';
+import { drawSamples } from './samples';
+
+/** What is known no better than this is not known, millimetres. */
+const UNKNOWN_SD_MM = 40;
+
+/** The opening as the survey has it. */
+export function openingOf(survey: Survey): Opening {
+  const { extent, solved, surfaces } = survey;
+  const { left, right, depth, height, measured } = extent;
+  const sides = surfaces.includes('left') && surfaces.includes('right');
+  const jointly: Opening['jointly'] = (points) => {
+    const { mean, covariance } = solved.jointly(points.map(functionalOf));
+    return { meanMm: mean, covarianceMm2: covariance };
+  };
+  return {
+    nominal: { widthMm: right - left, depthMm: depth, heightMm: height, measured },
+    extent,
+    surfaces,
+    position: (point) => {
+      const { mean, sd } = solved.ask(functionalOf(point));
+      return { mm: mean, sdMm: sd };
+    },
+    jointly,
+    samples: (points, count, seed) => drawSamples(jointly(points), count, seed),
+    clearWidth: (band) => (sides ? clearWidth(survey, band) : null),
+    clearDepth: () => {
+      if (!surfaces.includes('front') || !surfaces.includes('back')) return null;
+      return clearBetween(survey, depthLines(survey), {
+        least: message('term.shallowest'),
+        most: message('term.deepest'),
+      });
+    },
+    clearHeight: () => {
+      if (!surfaces.includes('ceiling')) return null;
+      return clearBetween(survey, ceilingPoints(survey), { least: message('term.lowestCeiling'), most: message('term.highestCeiling') });
+    },
+  };
+} // prettier-ignore
+
+/** A point of the opening in the survey's terms. */
+export function functionalOf(point: SurfacePoint): Functional {
+  if ('out' in point && 'up' in point) return at(point.surface, point.out, point.up);
+  if ('up' in point) return at(point.surface, point.across, point.up);
+  return at(point.surface, point.across, point.out);
+}
+
+/** Survey figures are told to this mark; they are not known better. Millimetres. */
+const TOLD_TO_MM = 0.1;
+
+/** A figure out of the survey, with the readings that weigh in it. */
+export function surveyed(survey: Survey, terms: Functional, label: Message): Figure {
+  const mm = Math.round(survey.solved.mean(terms) / TOLD_TO_MM) * TOLD_TO_MM;
+  const readings = [...survey.solved.weights(terms)]
+    .filter(([, weight]) => Math.abs(weight) > 0.08)
+    .sort((a, b) => Math.abs(b[1]) - Math.abs(a[1]))
+    .slice(0, 6)
+    .map(([id]) => id);
+  return figure({ label, mm: Number(mm.toFixed(1)), readings });
+}
+
+interface Labels {
+  readonly least: Message;
+  readonly most: Message;
+}
+
+function clearBetween(survey: Survey, lines: readonly Functional[], labels: Labels): Clear | null {
+  const { solved } = survey;
+  const means = lines.map((line) => solved.mean(line));
+  const least = lines[means.indexOf(Math.min(...means))] as Functional;
+  const most = lines[means.indexOf(Math.max(...means))] as Functional;
+  const { sd } = solved.ask(least);
+  if (sd > UNKNOWN_SD_MM) return null;
+  return {
+    narrowest: surveyed(survey, least, labels.least),
+    widest: surveyed(survey, most, labels.most),
+    sdMm: sd,
+  };
+}
+
+const STATIONS = 5;
+
+/** Even stations from one to another, both ends included; one where they are the same. */
+export function stations(from: number, to: number, count = STATIONS): number[] {
+  if (to - from < 1) return [from];
+  return Array.from({ length: count }, (_, i) => from + ((to - from) * i) / (count - 1));
+}
+
+/**
+ * What a straight piece with square ends has over a band: from the innermost point of the left wall to the
+ * innermost of the right, since it touches there.
+ */
+function clearWidth(survey: Survey, band: Band): Clear | null {
+  const { solved } = survey;
+  const outs = stations(Math.max(band.outFrom, 0), Math.max(band.outTo, 0));
+  const ups = stations(band.upFrom, band.upTo, 2);
+  const points = ups.flatMap((up) => outs.map((out) => ({ out, up })));
+  const walls = points.map(({ out, up }) => ({
+    left: solved.mean(at('left', out, up)),
+    right: solved.mean(at('right', out, up)),
+  }));
+  const best = (of: (one: (typeof walls)[number]) => number) => {
+    const values = walls.map(of);
+    return points[values.indexOf(Math.max(...values))] as (typeof points)[number];
+  };
+  const [innerLeft, innerRight, wide] = [best((w) => w.left), best((w) => -w.right), best((w) => w.right - w.left)];
+  const across = (l: typeof wide, r: typeof wide) => minus(at('right', r.out, r.up), at('left', l.out, l.up));
+  const narrow = across(innerLeft, innerRight);
+  const { sd } = solved.ask(narrow);
+  if (sd > UNKNOWN_SD_MM) return null;
+  return {
+    narrowest: surveyed(survey, narrow, message('term.narrowest')),
+    widest: surveyed(survey, across(wide, wide), message('term.widest')),
+    sdMm: sd,
+  };
+}
+
+function depthLines({ extent }: Survey): Functional[] {
+  return (['left', 'middle', 'right'] as const).flatMap((side) => {
+    const x = acrossAt(side, extent);
+    return [0.2, 0.5, 0.8].map((share) => {
+      const z = share * extent.height;
+      return minus(at('front', x, z), at('back', x, z));
+    });
+  });
+}
+
+function ceilingPoints({ extent }: Survey): Functional[] {
+  return (['left', 'middle', 'right'] as const).flatMap((side) =>
+    (['back', 'front'] as const).map((out) => at('ceiling', acrossAt(side, extent), outAt(out, extent))),
+  );
+}

@@ -1,0 +1,4 @@
+export * from './place';
+export * from './table';
+export * from './extent';
+export * from './studs';

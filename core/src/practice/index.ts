@@ -1,0 +1,3 @@
+export * from './room';
+export * from './measure';
+export * from './trial';

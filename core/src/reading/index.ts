@@ -1,0 +1,4 @@
+export * from './fields';
+export * from './spot';
+export * from './instruments';
+export * from './describe';

@@ -1,0 +1,42 @@
+import type { Reading } from '../job';
+import { angle, message } from '../message';
+import type { About } from '../problem';
+import type { LabelShape, Point, Role, Shape } from './scene';
+
+/** How one spot is drawn: as it was read, or as it is to be read. */
+export interface SpotInk {
+  readonly role: Role;
+  /** What was read; null for one that is wanted. */
+  readonly value: Reading['value'] | null;
+  readonly about?: About;
+  /** Drawn without its figure: that stands in another view. */
+  readonly unlabelled?: boolean;
+}
+
+/** A string between two points with its figure; a bare line while it is wanted. */
+export function stringShapes(from: Point, to: Point, share: number, ink: SpotInk): Shape[] {
+  const { role, value, about, unlabelled } = ink;
+  const shown = about ? { about } : {};
+  if (unlabelled) return [{ is: 'path', points: [from, to], role, ...shown }];
+  if (value && 'mm' in value) return [{ is: 'dimension', from, to, mm: value.mm, share, role, ...shown }];
+  const line: Shape = { is: 'path', points: [from, to], role, ...shown };
+  const middle: Point = [from[0] + (to[0] - from[0]) * share, from[1] + (to[1] - from[1]) * share];
+  return value ? [line, valueLabel(middle, 'middle', { role, value, ...shown })] : [line];
+}
+
+/** A dot with its figure beside it. */
+export function dotShapes(at: Point, beside: Point, anchor: LabelShape['anchor'], ink: SpotInk): Shape[] {
+  const { role, value, about } = ink;
+  const dot: Shape = { is: 'dot', at, role, ...(about ? { about } : {}) };
+  return value && !ink.unlabelled ? [dot, valueLabel(beside, anchor, { ...ink, value })] : [dot];
+}
+
+/** A figure alone. */
+export function valueLabel(
+  at: Point,
+  anchor: LabelShape['anchor'],
+  { role, value, about }: SpotInk & { readonly value: Reading['value'] },
+): LabelShape {
+  const said = 'mm' in value ? { mm: value.mm } : { words: message('sheet.angle', { angle: angle(value.degrees) }) };
+  return { is: 'label', at, anchor, role, ...said, ...(about ? { about } : {}) };
+}

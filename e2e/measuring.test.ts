@@ -1,0 +1,149 @@
+import { readFileSync, writeFileSync } from 'node:fs';
+import { expect, test, type Person } from './person';
+
+/** The figure of the card once the practice instrument has come to rest. */
+async function atRest({ page }: Person): Promise<void> {
+  await expect(page.getByText(/, simulated: .*, at rest\.$/)).toBeVisible();
+}
+
+const instruction = (person: Person) => person.page.getByTestId('instruction');
+
+test('an alcove is measured from nothing with the practice instruments, by following the card until it is enough', async ({
+  person,
+  page,
+}) => {
+  await person.newJob('Practice alcove');
+  await page.getByRole('button', { name: 'Use the practice instruments' }).click();
+  await expect(page.getByText(/made-up room \d+, not your place/)).toBeVisible();
+  await page.getByRole('button', { name: 'Take the first reading' }).click();
+  const enough = page.getByText(/^Enough\./);
+  let taken = 0;
+  while (!(await enough.isVisible()) && taken < 30) {
+    await atRest(person);
+    const asked = await instruction(person).innerText();
+    await page.getByTestId('reading-value').press('Enter');
+    taken += 1;
+    await expect(async () => {
+      if (await enough.isVisible()) return;
+      expect(await instruction(person).innerText()).not.toBe(asked);
+    }).toPass();
+  }
+  await expect(enough).toBeVisible();
+  expect(taken).toBeGreaterThanOrEqual(8);
+  expect(taken).toBeLessThanOrEqual(25);
+  await page.getByRole('button', { name: 'Done' }).click();
+  await expect(page.getByText(`${taken} readings taken`)).toBeVisible();
+  await expect(page.getByText(/known to ±.* where the shelves go\./)).toBeVisible();
+  // Every one of them is marked for what it is.
+  await expect(page.getByRole('list', { name: 'Readings' }).getByText(/practice/)).toHaveCount(taken);
+  // And there is a list to cut.
+  expect(await person.cutList()).toMatch(/1S Board, length: \d/);
+  await person.saved();
+});
+
+test('a misread value is caught, said what it looks like, read again unseen, and corrected', async ({ person, page }) => {
+  await person.open('Chimney alcove');
+  // More readings around the one that will slip, so that the others can tell.
+  for (const [up, value] of [['900', '1125'], ['1500', '1127.5']] as const) {
+    await page.getByRole('button', { name: 'Elsewhere' }).click();
+    await page.getByRole('radio', { name: 'Width', exact: true }).click();
+    await page.getByRole('radio', { name: 'Back', exact: true }).click();
+    const height = page.getByTestId('reading-up');
+    await height.fill(up);
+    await height.press('Enter');
+    await page.getByTestId('reading-value').fill(value);
+    await page.getByTestId('reading-value').press('Enter');
+    await page.getByRole('button', { name: 'Done' }).click();
+  }
+  await expect(page.getByText('19 readings taken')).toBeVisible();
+  // Started at the one: an inch too much.
+  await page.getByRole('button', { name: /Width at the back, 1200 mm up: 1126/ }).click();
+  await page.getByTestId('reading-value').fill('1151.4');
+  await page.getByTestId('reading-value').press('Enter');
+  await expect(page.getByText(/Set aside: the width at the back, 1200 mm up reads 1151.4 mm/)).toContainText(
+    'it looks like the tape was started at the one',
+  );
+  await page.getByRole('button', { name: 'Take the next reading' }).click();
+  await expect(page.getByText('Read it afresh: the first figure is not shown.')).toBeVisible();
+  await expect(page.getByTestId('reading-value')).toHaveValue('');
+  await page.getByTestId('reading-value').fill('1126');
+  await page.getByTestId('reading-value').press('Enter');
+  await page.getByRole('button', { name: 'Done' }).click();
+  await expect(page.getByText('20 readings taken')).toBeVisible();
+  await expect(page.getByText(/Set aside: the width/)).toBeHidden();
+  // It stands there still, set aside, and can be dropped for good.
+  await page.getByRole('button', { name: /Width at the back, 1200 mm up: 1151.4/ }).click();
+  await page.getByRole('button', { name: 'Drop this reading' }).click();
+  await expect(page.getByText('19 readings taken')).toBeVisible();
+}); // prettier-ignore
+
+test('a table of readings comes in, two bad rows are listed, and it goes out again', async ({ person, page }, info) => {
+  await person.newJob('From a spreadsheet');
+  const file = info.outputPath('readings.csv');
+  const rows = [
+    'kind,at,side,up,value,note',
+    'width,back,,600,1123,low',
+    'width,front,,600,1128,low',
+    'width,back,,1200,eleven hundred,middle',
+    'width,front,,1200,1131.5,middle',
+    'depth,,left,1200,366,',
+    'height,front,left,,2478,',
+    'girth,front,,900,1000,',
+  ];
+  writeFileSync(file, rows.join('\n'));
+  const choosing = page.waitForEvent('filechooser');
+  await page.getByRole('button', { name: 'Bring in a CSV' }).click();
+  await (await choosing).setFiles(file);
+  await expect(page.getByText('5 readings came in.')).toBeVisible();
+  const refused = page.getByRole('list', { name: '2 rows did not come in' });
+  await expect(refused.getByRole('listitem')).toHaveText([
+    /^Line 4: “value”: “eleven hundred”/,
+    /^Line 8: “kind” says “girth”; it takes one of: width/,
+  ]);
+  await expect(page.getByText('5 readings taken')).toBeVisible();
+  const coming = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Readings as CSV' }).click();
+  const out = readFileSync(await (await coming).path(), 'utf8');
+  expect(out.split('\r\n')[0]).toMatch(/^\uFEFFkind,at,side/);
+  expect(out).toContain('width,front,,,,,,,,1200,,,,,,1131.5');
+  await person.undo();
+  await expect(page.getByText('0 readings taken')).toBeVisible();
+});
+
+test('the opening is seen from above, at the height one slides to', async ({ person, page }) => {
+  await person.open('Chimney alcove');
+  await page.getByRole('radio', { name: 'Seen from above' }).click();
+  const height = page.getByRole('slider', { name: 'Height of the section, above the floor mark' });
+  await expect(height).toHaveAttribute('aria-valuetext', '1200 mm up');
+  await expect(page.locator('svg text', { hasText: '1131.5' })).toBeVisible();
+  await height.fill('420');
+  await expect(height).toHaveAttribute('aria-valuetext', '420 mm up');
+  await expect(page.locator('svg text', { hasText: '1128' })).toBeVisible();
+  await expect(page.locator('svg text', { hasText: '1131.5' })).toHaveCount(0);
+});
+
+test('what hangs on the walls: studs with where the next should be, and what must stay clear', async ({ person, page }) => {
+  await person.open('Parcel bench');
+  await page.getByRole('radio', { name: 'The place' }).click();
+  await expect(page.getByText(/Most stand 400 mm apart, but stud 4 does not\. Try at 2410 mm/)).toBeVisible();
+  await page.getByRole('button', { name: 'Remove stud 4' }).click();
+  await expect(page.getByText(/They stand 400 mm apart\. The next should be at/)).toBeVisible();
+  await person.undo();
+  await expect(page.getByText(/stud 4 does not/)).toBeVisible();
+  await page.getByRole('button', { name: 'Add something to keep clear' }).click();
+  await page.getByRole('radio', { name: 'Vent' }).click();
+  await page.getByRole('button', { name: 'Done' }).click();
+  await expect(page.getByRole('button', { name: 'Change Vent' })).toBeVisible();
+  await person.saved();
+}); // prettier-ignore
+
+test('a cavity tells its box, its shims and whether the trim hides the gap', async ({ person, page }) => {
+  await person.open('Stair cavity');
+  await expect(page.getByRole('button', { name: /^Box, width: 1[34](| \d+\/\d+) in\. Why\?$/ })).toBeVisible();
+  await expect(page.getByText(/^Odds 9\d %\./)).toBeVisible();
+  await expect(page.getByRole('table', { name: 'Shims between box and stud' }).getByRole('row')).toHaveCount(4);
+  await expect(page.getByText(/The trim hides the gap/)).toBeVisible();
+  await person.setLength('Width of the face trim', '3/4');
+  await expect(page.getByText(/The trim does not hide the gap/)).toBeVisible();
+  await expect(page.getByText(/A load-bearing wall needs a header and a professional/)).toBeVisible();
+});
