@@ -150,6 +150,7 @@ test('what is touched in the drawing is what is edited beside it', async ({ pers
 test('what cannot be read stays as typed, with the reason', async ({ person, page }) => {
   await person.newJob('Slips', 'inches');
   await page.getByRole('button', { name: 'Take the first reading' }).click();
+  await expect(page.getByTestId('reading-value')).toBeFocused();
   await page.keyboard.type('41 5/0');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('alert')).toContainText('divides by nothing');

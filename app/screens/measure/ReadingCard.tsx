@@ -124,8 +124,11 @@ export function ReadingCard({ job, plan, card, next, reading, onCard }: ReadingC
   if (!spot) {
     return (
       <View style={styles.card}>
-        {next.fresh ? null : <Txt tone="faint">{label('measure.thinking')}</Txt>}
-        <Enough plan={plan} job={job} onAgain={(id) => onCard({ is: 'again', id })} />
+        {next.fresh ? (
+          <Enough plan={plan} job={job} onAgain={(id) => onCard({ is: 'again', id })} />
+        ) : (
+          <Txt tone="faint">{label('measure.thinking')}</Txt>
+        )}
         <Button title={label('measure.done')} look="lead" onPress={() => onCard(null)} />
       </View>
     );
