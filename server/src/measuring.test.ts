@@ -36,10 +36,19 @@ describe('instruments', () => {
 
   test('repeats of every saved job add up, and one job can be left out', async () => {
     await save(job('one', width(1000, 'a'), width(1002, 'b')));
-    await save(job('two', width(1000, 'a'), width(1000, 'b'), width(1003, 'c')));
+    await save(job('two', width(1000, 'p'), width(1000, 'q'), width(1003, 'r')));
     // One pair departing by 1 each: 2. Three about 1000: 0 + 0 + 9.
     expect(await tape()).toMatchObject({ repeats: 3, squares: 11, factor: Math.sqrt((8 + 11) / (8 + 3)) });
     expect(await tape('two')).toMatchObject({ repeats: 1, squares: 2 });
+  });
+
+  test('a copy of a job adds only what is new in it', async () => {
+    await save(job('one', width(1000, 'a'), width(1002, 'b')));
+    await server.ask('POST', '/api/jobs/one/duplicate', { id: 'copy', name: 'Copy', saveId: 'save-copy' });
+    expect(await tape()).toMatchObject({ repeats: 1, squares: 2 });
+    expect(await tape('copy')).toMatchObject({ repeats: 0 });
+    await save(job('three', width(1000, 'a'), width(1002, 'b'), width(1001, 'c')));
+    expect(await tape()).toMatchObject({ repeats: 2, squares: 2 });
   });
 
   test('a later version of a job takes the place of what it said before, and it outlives a restart', async () => {

@@ -1,6 +1,6 @@
 import type { Reading } from '../job';
 import { randomFrom } from '../random';
-import { learnErrors, repeatSums, surveyOf } from '.';
+import { countedOnce, learnErrors, repeatSums, surveyOf } from '.';
 import { exactly, jobOf, width } from './testing';
 
 const at = (value: number, id: string, up = 1200): Reading => exactly(width('back', up), value, id);
@@ -40,6 +40,13 @@ test('instruments are kept apart, and jobs put together', () => {
   expect(sums.map((one) => one.instrument).sort()).toEqual(['laser', 'tape']);
   const twice = learnErrors([...sums, ...sums]);
   expect(twice.find((one) => one.instrument === 'laser')?.repeats).toBe(2);
+});
+
+test('the same repeats in a copy of a job count once, with what the copy has more of them', () => {
+  const original = repeatSums([at(1000, 'a'), at(1002, 'b')]);
+  const copy = repeatSums([at(1000, 'a'), at(1002, 'b'), at(1003, 'c'), at(900, 'd', 300), at(902, 'e', 300)]);
+  expect(countedOnce([...original, ...copy])).toEqual(copy);
+  expect(countedOnce([...copy, ...original])).toEqual(copy);
 });
 
 test('what is learned weighs in the survey, unless a reading has an error of its own', () => {

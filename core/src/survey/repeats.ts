@@ -19,12 +19,17 @@ export interface LearnedError {
   readonly repeats: number;
 }
 
-/** What one job's repeats add up to, so that several jobs can be put together. */
+/** What repeats add up to, so that those of several jobs can be put together. */
 export interface RepeatSum {
   readonly instrument: Instrument;
   readonly repeats: number;
   /** Sum of squared departures from each spot's middle value, in usual standard deviations, outliers pulled in. */
   readonly squares: number;
+}
+
+/** The repeats at one spot, known by the first reading there: a copy of a job has the same. */
+export interface SpotRepeats extends RepeatSum {
+  readonly first: string;
 }
 
 /** The usual error counts for as much as this many repeats. */
@@ -33,10 +38,10 @@ const WORTH_REPEATS = 8;
 const PULLED_IN = 3;
 
 /**
- * Departures of readings taken more than once at the same spot with the same instrument, by instrument. Robust:
+ * Departures of readings taken more than once at the same spot with the same instrument, by spot. Robust:
  * taken from the median, and pulled in at three usual standard deviations (Huber's clipping).
  */
-export function repeatSums(readings: readonly Reading[]): RepeatSum[] {
+export function repeatSums(readings: readonly Reading[]): SpotRepeats[] {
   const spots = new Map<string, Reading[]>();
   for (const reading of readings) {
     // A practice instrument's scatter is not the person's own.
@@ -44,19 +49,27 @@ export function repeatSums(readings: readonly Reading[]): RepeatSum[] {
     const key = `${instrumentOf(reading)}|${spotKey(spotOf(reading))}`;
     spots.set(key, [...(spots.get(key) ?? []), reading]);
   }
-  const sums = new Map<Instrument, RepeatSum>();
-  for (const group of spots.values()) {
+  return [...spots.values()].flatMap((group): SpotRepeats[] => {
     const [first] = group;
-    if (!first || group.length < 2) continue;
+    if (!first || group.length < 2) return [];
     const instrument = instrumentOf(first);
     const values = group.map((one) => signedValue(one) / usualSd(one.kind, instrument)).sort((a, b) => a - b);
     // Of two, the middle is their mean: each departs by half their difference, and the two make one repeat.
     const middle = ((values[(values.length - 1) >> 1] as number) + (values[values.length >> 1] as number)) / 2;
     const squares = values.reduce((sum, one) => sum + Math.min(Math.abs(one - middle), PULLED_IN) ** 2, 0);
-    const before = sums.get(instrument) ?? { instrument, repeats: 0, squares: 0 };
-    sums.set(instrument, { instrument, repeats: before.repeats + group.length - 1, squares: before.squares + squares });
+    return [{ first: first.id, instrument, repeats: group.length - 1, squares }];
+  });
+}
+
+/** Repeats of several jobs, where the same ones in a copy count once: of two the one with more of them. */
+export function countedOnce(spots: readonly SpotRepeats[]): SpotRepeats[] {
+  const most = new Map<string, SpotRepeats>();
+  for (const one of spots) {
+    const key = `${one.instrument}|${one.first}`;
+    const before = most.get(key);
+    if (!before || one.repeats > before.repeats) most.set(key, one);
   }
-  return [...sums.values()];
+  return [...most.values()];
 }
 
 /**
@@ -72,7 +85,7 @@ export function learnErrors(sums: readonly RepeatSum[]): LearnedError[] {
   }));
 }
 
-/** Sums of several jobs put together, by instrument. */
+/** Sums put together, by instrument. */
 export function addedUp(sums: readonly RepeatSum[]): RepeatSum[] {
   const byInstrument = new Map<Instrument, RepeatSum>();
   for (const { instrument, repeats, squares } of sums) {

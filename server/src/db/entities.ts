@@ -1,3 +1,4 @@
+import type { Instrument } from '@dormer/core/job';
 import { EntitySchema } from 'typeorm';
 
 /** A job as it stands now. Its document is kept whole, as JSON text, in its newest version. */
@@ -57,10 +58,12 @@ export const VersionEntity = new EntitySchema<VersionRow>({
   ],
 });
 
-/** What the repeats of one job say of the person's error with one instrument. */
+/** What repeats at one spot of a job say of the person's error with an instrument. */
 export interface InstrumentRow {
   jobId: string;
-  instrument: string;
+  instrument: Instrument;
+  /** The first reading at the spot. */
+  first: string;
   repeats: number;
   squares: number;
 }
@@ -70,6 +73,7 @@ export const InstrumentEntity = new EntitySchema<InstrumentRow>({
   columns: {
     jobId: { type: 'text', name: 'job_id', primary: true },
     instrument: { type: 'text', primary: true },
+    first: { type: 'text', primary: true },
     repeats: { type: 'integer' },
     squares: { type: 'real' },
   },

@@ -5,15 +5,21 @@ import {
   readJob,
   summarise,
   type Ack,
-  type Instrument,
   type Job,
   type JobSummary,
   type ListedJob,
   type ListedVersion,
   type StoredJob,
 } from '@dormer/core/job';
-import { addedUp, repeatSums, type RepeatSum } from '@dormer/core/survey';
-import { InstrumentEntity, JobEntity, VersionEntity, type JobRow, type VersionRow } from './entities';
+import { addedUp, countedOnce, repeatSums, type RepeatSum } from '@dormer/core/survey';
+import {
+  InstrumentEntity,
+  JobEntity,
+  VersionEntity,
+  type InstrumentRow,
+  type JobRow,
+  type VersionRow,
+} from './entities';
 
 /** How a save ended. `stale` and `exists` carry what stands on the server, so that nothing is lost. */
 export type SaveOutcome =
@@ -186,16 +192,15 @@ export class JobStore {
   }
 
   /**
-   * What repeats say of the person's error, by instrument, over all jobs.
+   * What repeats say of the person's error, by instrument, over all jobs. A copy of a job adds what is new in it.
    * @param except a job that is left out, since its own repeats are known where it is
    */
   instruments(except: string | null): Promise<RepeatSum[]> {
     return this.work(async (manager) => {
-      const rows = await manager.find(InstrumentEntity, { order: { instrument: 'ASC', jobId: 'ASC' } });
-      const others = rows.filter((row) => row.jobId !== except);
-      return addedUp(
-        others.map(({ instrument, repeats, squares }) => ({ instrument: instrument as Instrument, repeats, squares })),
-      );
+      const rows = await manager.find(InstrumentEntity, { order: { instrument: 'ASC', jobId: 'ASC', first: 'ASC' } });
+      const key = (row: InstrumentRow) => `${row.instrument}|${row.first}`;
+      const known = new Set(rows.filter((row) => row.jobId === except).map(key));
+      return addedUp(countedOnce(rows.filter((row) => !known.has(key(row)))));
     });
   }
 

@@ -1,15 +1,16 @@
 import type { MigrationInterface, QueryRunner } from 'typeorm';
 
-/** What repeats say of the person's own error with each instrument, job by job. */
+/** What repeats say of the person's own error with each instrument, job by job and spot by spot. */
 export class Instruments1764100000000 implements MigrationInterface {
   async up(runner: QueryRunner): Promise<void> {
     await runner.query(`
       CREATE TABLE "instrument_repeat" (
         "job_id" text NOT NULL,
         "instrument" text NOT NULL,
+        "first" text NOT NULL,
         "repeats" integer NOT NULL,
         "squares" real NOT NULL,
-        PRIMARY KEY ("job_id", "instrument"),
+        PRIMARY KEY ("job_id", "instrument", "first"),
         CONSTRAINT "instrument_repeat_of_job" FOREIGN KEY ("job_id") REFERENCES "job" ("id") ON DELETE CASCADE ON UPDATE NO ACTION
       )`);
   }
