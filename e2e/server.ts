@@ -25,7 +25,7 @@ export class Server {
   }
 
   async up(): Promise<void> {
-    const child = spawn(process.execPath, ['--import', 'tsx', 'server/src/main.ts', '--demo'], {
+    const child = spawn(process.execPath, [path.join(root, 'server', 'dist', 'main.cjs'), '--demo'], {
       cwd: root,
       env: {
         ...process.env,

@@ -1,8 +1,8 @@
 const { existsSync, mkdtempSync } = require('node:fs');
 const { tmpdir } = require('node:os');
 const path = require('node:path');
-const { ensureBuilt, ensureInstalled, WEB_FOLDER } = require('./ready.cjs');
-const { Failure, root, run, serverArguments, start } = require('./run.cjs');
+const { ensureBuilt, ensureInstalled, SERVER, WEB_FOLDER } = require('./ready.cjs');
+const { Failure, root, run, start } = require('./run.cjs');
 const { test } = require('./test.cjs');
 
 const HELP = `Dormer: from a few tape readings of a crooked opening to shelves that go in on the first trip.
@@ -56,7 +56,7 @@ async function demo(args) {
   await ensureBuilt();
   const env = { DORMER_WEB: WEB_FOLDER };
   if (args.includes('--fresh')) env.DORMER_DATA = mkdtempSync(path.join(tmpdir(), 'dormer-demo-'));
-  const server = start(process.execPath, serverArguments('--demo'), env);
+  const server = start(process.execPath, ['--enable-source-maps', SERVER, '--demo'], env);
   process.exitCode = await server.ended;
 }
 
@@ -75,7 +75,7 @@ async function bench([what, ...rest]) {
 async function dev() {
   await ensureInstalled();
   const port = process.env.PORT || '4173';
-  const server = start(process.execPath, ['--import', 'tsx', '--watch', ...serverArguments('--demo').slice(2)], {
+  const server = start(process.execPath, ['--import', 'tsx', '--watch', 'server/src/main.ts', '--demo'], {
     PORT: port,
   });
   const app = start('expo', ['start', '--web', '--port', '8081'], {

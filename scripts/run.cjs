@@ -37,7 +37,4 @@ async function run(program, args, options = {}) {
   if (code !== 0) throw new Failure(options.failure ?? `${path.basename(program)} ${args[0] ?? ''} failed.`, code);
 }
 
-/** Node's arguments that start the server. */
-const serverArguments = (...args) => ['--import', 'tsx', 'server/src/main.ts', ...args];
-
-module.exports = { Failure, root, run, serverArguments, start };
+module.exports = { Failure, root, run, start };
