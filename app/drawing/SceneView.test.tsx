@@ -17,6 +17,8 @@ test('a drawing has a text of its own, and shows the true figures', () => {
   render(<SceneView scene={scene} reader={job} description="The alcove" />);
   expect(screen.getByLabelText('The alcove')).toBeTruthy();
   expect(texts()).toEqual(expect.arrayContaining(['1126', '1131.5', '2486']));
+  // And the way they go, where they go one way or the other.
+  expect(texts()).toEqual(expect.arrayContaining(['1.5 out', '4 out']));
   // What is better seen from above has its figure there.
   const here = job.readings.filter((one) => viewOf(spotOf(one)) === 'elevation');
   expect(texts()).toHaveLength(here.length);

@@ -68,7 +68,14 @@ export function ShapeWords(props: ShapeViewProps) {
   const [[x1, y1], [x2, y2]] = [sheet.at(shape.from), sheet.at(shape.to)];
   const share = shape.share ?? 0.5;
   const at: Point = [x1 + (x2 - x1) * share, y1 + (y2 - y1) * share];
-  return <Figure at={at} text={lengthWords(shape.mm, reader, false)} anchor="middle" fill={fill} paper={paper} />;
+  return <Figure at={at} text={figureOf(shape, reader)} anchor="middle" fill={fill} paper={paper} />;
+}
+
+/** A length with the way it goes, where it has one. */
+function figureOf({ mm, sense }: Pick<LabelShape, 'mm' | 'sense'>, reader: Reader): string {
+  if (mm === undefined) return '';
+  const figure = lengthWords(mm, reader, false);
+  return sense ? `${figure} ${words(sense, reader)}` : figure;
 }
 
 function pathOf(points: readonly Point[], sheet: Sheet): string {
@@ -109,12 +116,7 @@ function Dimension({ shape, sheet, ink, lit, paper, light }: ShapeViewProps & { 
 }
 
 function Label({ shape, sheet, ink, reader, lit, paper, light }: ShapeViewProps & { shape: LabelShape }) {
-  const text = [
-    shape.words ? words(shape.words, reader) : '',
-    shape.mm === undefined ? '' : lengthWords(shape.mm, reader, false),
-  ]
-    .join(' ')
-    .trim();
+  const text = [shape.words ? words(shape.words, reader) : '', figureOf(shape, reader)].join(' ').trim();
   return (
     <Figure at={sheet.at(shape.at)} text={text} anchor={shape.anchor} fill={lit ? light : ink.text} paper={paper} />
   );

@@ -126,6 +126,16 @@ export interface MessageCatalogue {
   'sense.back': None;
   'sense.hollow': None;
   'sense.belly': None;
+  'sense.brief.tip': None;
+  'sense.brief.heel': None;
+  'sense.brief.out': None;
+  'sense.brief.in': None;
+  'sense.brief.left': None;
+  'sense.brief.right': None;
+  'sense.brief.front': None;
+  'sense.brief.back': None;
+  'sense.brief.hollow': None;
+  'sense.brief.belly': None;
 
   // Why a reading is worth taking, and what it settles
   'next.why': { target: Inner; now: Measure; then: Measure };

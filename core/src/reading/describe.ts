@@ -92,6 +92,9 @@ export function instructionFor(spot: Spot): Message {
 /** "at the tip", "leaning out" as a message: the word that goes with a figure. */
 export const senseWords = (sense: string): Message => message(`sense.${sense}` as 'sense.tip');
 
+/** The same as short as beside a figure in a drawing: "tip", "out". */
+export const briefSense = (sense: string): Message => message(`sense.brief.${sense}` as 'sense.brief.tip');
+
 /** What a reading said: "1126 mm", "93°", "5 mm at the tip". */
 export function saidWords(reading: Reading): Message {
   const value = 'mm' in reading.value ? length(reading.value.mm) : angle(reading.value.degrees);

@@ -2,7 +2,7 @@ import type { Job } from '../job';
 import { count, message } from '../message';
 import type { Estimate } from '../opening';
 import type { Plan } from '../plan';
-import { spotOf, type Spot } from '../reading';
+import { senseWord, spotOf, type Spot } from '../reading';
 import { elevationSpot } from './elevationSpots';
 import { shelfShapes } from './elevationShelves';
 import { exaggerateAcross, type Exaggeration } from './exaggerate';
@@ -155,6 +155,7 @@ function readingShapes(plan: Plan, job: Job, frame: Frame, wanted: Spot | null):
     elevationSpot(spotOf(reading), spots, {
       role: roleOf(plan, reading.id, 'at' in reading && reading.at === 'back'),
       value: reading.value,
+      sense: senseWord(reading),
       about: { is: 'reading', id: reading.id },
     }),
   );

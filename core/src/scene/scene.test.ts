@@ -57,6 +57,17 @@ describe('the elevation', () => {
     expect(readings.shapes.filter((shape) => shape.role === 'reading-wanted')).toHaveLength(1);
   });
 
+  test('a figure that goes one way or the other says which; one of nothing does not', () => {
+    const sensesOf = (readings: typeof job.readings) =>
+      elevationScene(planJob({ ...job, readings }), { ...job, readings }, { exaggeration: 1, show: 'readings' })
+        .shapes.flatMap((shape) => (shape.is === 'dimension' && shape.sense ? [shape.sense.code] : [])); // prettier-ignore
+    const plumb = job.readings.filter((one) => one.kind === 'plumb');
+    expect(plumb.length).toBeGreaterThan(0);
+    expect(sensesOf(plumb)).toEqual(plumb.map((one) => `sense.brief.${one.leans}`));
+    expect(sensesOf(plumb.map((one) => ({ ...one, value: { ...one.value, mm: 0 } })))).toEqual([]);
+    expect(sensesOf(job.readings.filter((one) => one.kind === 'width'))).toEqual([]);
+  });
+
   test('what was never read is drawn as unknown', () => {
     const blank = { ...job, readings: [] };
     const roles = elevationScene(planJob(blank), blank, { exaggeration: 1, show: 'shelves' }).shapes.map((s) => s.role);

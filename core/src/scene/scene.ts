@@ -43,6 +43,8 @@ export interface DimensionShape {
   readonly role: Role;
   /** Where along the string the figure stands, 0 to 1; halfway when left away. */
   readonly share?: number;
+  /** Which way the figure goes, said after it. */
+  readonly sense?: Message;
   readonly about?: About;
 }
 
@@ -54,6 +56,8 @@ export interface LabelShape {
   readonly anchor: 'start' | 'middle' | 'end';
   readonly words?: Message;
   readonly mm?: number;
+  /** Which way the figure goes, said after it. */
+  readonly sense?: Message;
   readonly about?: About;
 }
 

@@ -3,7 +3,7 @@ import { length, message } from '../message';
 import { sectionAt } from '../opening/outline';
 import { acrossAt, outAt } from '../place';
 import type { Plan } from '../plan';
-import { spotOf, type Spot } from '../reading';
+import { senseWord, spotOf, type Spot } from '../reading';
 import { aboveFrame, wallsFromAbove, type AboveFrame } from './fromAbove';
 import { roleOf } from './elevation';
 import type { Exaggeration } from './exaggerate';
@@ -26,7 +26,7 @@ export function sectionScene(plan: Plan, job: Job, { upMm, exaggeration, wanted 
   const taken = job.readings.flatMap((reading) => {
     const spot = spotOf(reading);
     if (!('upMm' in spot) || Math.abs(spot.upMm - upMm) > SHOWN_WITHIN_MM || spot.kind === 'plumb') return [];
-    const ink = { role: roleOf(plan, reading.id, false), value: reading.value, about: { is: 'reading', id: reading.id } } as const;
+    const ink = { role: roleOf(plan, reading.id, false), value: reading.value, sense: senseWord(reading), about: { is: 'reading', id: reading.id } } as const;
     return sectionSpot(spot, plan, upMm, frame, ink);
   });
   return {

@@ -1,6 +1,7 @@
 import type { Reading } from '../job';
 import { angle, message } from '../message';
 import type { About } from '../problem';
+import { briefSense } from '../reading';
 import type { LabelShape, Point, Role, Shape } from './scene';
 
 /** How one spot is drawn: as it was read, or as it is to be read. */
@@ -8,6 +9,8 @@ export interface SpotInk {
   readonly role: Role;
   /** What was read; null for one that is wanted. */
   readonly value: Reading['value'] | null;
+  /** Which way what was read goes, where that must be said. */
+  readonly sense?: string | null;
   readonly about?: About;
   /** Drawn without its figure: that stands in another view. */
   readonly unlabelled?: boolean;
@@ -18,10 +21,11 @@ export function stringShapes(from: Point, to: Point, share: number, ink: SpotInk
   const { role, value, about, unlabelled } = ink;
   const shown = about ? { about } : {};
   if (unlabelled) return [{ is: 'path', points: [from, to], role, ...shown }];
-  if (value && 'mm' in value) return [{ is: 'dimension', from, to, mm: value.mm, share, role, ...shown }];
+  if (value && 'mm' in value)
+    return [{ is: 'dimension', from, to, mm: value.mm, share, role, ...sensed(ink), ...shown }];
   const line: Shape = { is: 'path', points: [from, to], role, ...shown };
   const middle: Point = [from[0] + (to[0] - from[0]) * share, from[1] + (to[1] - from[1]) * share];
-  return value ? [line, valueLabel(middle, 'middle', { role, value, ...shown })] : [line];
+  return value ? [line, valueLabel(middle, 'middle', { ...ink, value })] : [line];
 }
 
 /** A dot with its figure beside it. */
@@ -35,8 +39,14 @@ export function dotShapes(at: Point, beside: Point, anchor: LabelShape['anchor']
 export function valueLabel(
   at: Point,
   anchor: LabelShape['anchor'],
-  { role, value, about }: SpotInk & { readonly value: Reading['value'] },
+  ink: SpotInk & { readonly value: Reading['value'] },
 ): LabelShape {
+  const { role, value, about } = ink;
   const said = 'mm' in value ? { mm: value.mm } : { words: message('sheet.angle', { angle: angle(value.degrees) }) };
-  return { is: 'label', at, anchor, role, ...said, ...(about ? { about } : {}) };
+  return { is: 'label', at, anchor, role, ...said, ...sensed(ink), ...(about ? { about } : {}) };
+}
+
+/** Nothing leans nowhere: a figure of 0 has no way to go. */
+function sensed({ value, sense }: SpotInk) {
+  return sense && value && 'mm' in value && value.mm > 0 ? { sense: briefSense(sense) } : {};
 }
