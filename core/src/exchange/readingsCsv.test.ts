@@ -75,6 +75,23 @@ test('rows that cannot be read are listed with their line and the reason, and th
   ]);
 });
 
+test('blank lines are passed over and lines within a cell counted: a row is named by its line in the file', () => {
+  const csv = [
+    '',
+    ';;;;',
+    'kind;at;up;value;note',
+    'width;front;900;1127;"two',
+    'lines"',
+    '',
+    ';;;;',
+    'width;front;;1127;',
+    'width;back;900;1127;',
+    '',
+  ].join('\r\n');
+  expect(read(csv).readings.map((one) => one.id)).toEqual(['line-4', 'line-9']);
+  expect(reasons(csv)).toEqual(['8: “up” is empty.']);
+});
+
 test('what is no table of readings is refused whole', () => {
   const refusal = (contents: string) => {
     const rows = readReadingsCsv(contents, 'mm');

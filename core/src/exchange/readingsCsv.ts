@@ -24,6 +24,7 @@ export interface ReadRows {
 }
 
 const BYTE_ORDER_MARK = '\uFEFF';
+const BLANK_LINES_FIRST = /^(?:[\s,;]*\n)+/;
 
 /** A job's readings as a table: RFC 4180, UTF-8, lengths as typed in the unit of their row. */
 export function readingsCsv(readings: readonly Reading[]): string {
@@ -56,9 +57,10 @@ export function readingsCsv(readings: readonly Reading[]): string {
  * @returns readings named by their lines (`line-2`), and the rows that are none
  */
 export function readReadingsCsv(contents: string, unit: JobUnit): Result<ReadRows, Message> {
-  const parsed = Papa.parse<Record<string, string>>(contents.replace(/^\uFEFF/, ''), {
+  const whole = contents.replace(/^\uFEFF/, '');
+  const table = whole.replace(BLANK_LINES_FIRST, '');
+  const parsed = Papa.parse<Record<string, string>>(table, {
     header: true,
-    skipEmptyLines: 'greedy',
     transformHeader: (name) => name.trim().toLowerCase(),
   });
   const columns = parsed.meta.fields ?? [];
@@ -66,17 +68,23 @@ export function readReadingsCsv(contents: string, unit: JobUnit): Result<ReadRow
   if (missing.length > 0) return refused(message('csv.noHeader', { missing: text(missing.join(', ')) }));
   const readings: Reading[] = [];
   const rows: RefusedRow[] = [];
-  parsed.data.forEach((row, index) => {
-    // The header is line 1.
-    const line = index + 2;
-    const read = rowReading(row, unit, `line-${line}`);
-    if (read.ok) readings.push(read.value);
-    else rows.push({ line, message: read.error });
-  });
+  let line = linesIn(whole.slice(0, whole.length - table.length)) + linesIn(columns.join('')) + 2;
+  for (const row of parsed.data) {
+    const cells = Object.values(row).join('');
+    if (cells.trim() !== '') {
+      const read = rowReading(row, unit, `line-${line}`);
+      if (read.ok) readings.push(read.value);
+      else rows.push({ line, message: read.error });
+    }
+    line += 1 + linesIn(cells);
+  }
   if (readings.length > LIMITS.readings)
     return refused(message('csv.tooMany', { most: text(String(LIMITS.readings)) }));
   return ok({ readings, refused: rows });
 }
+
+/** Line ends in a text: those within a cell too, so that lines are numbered as an editor numbers them. */
+const linesIn = (part: string) => part.split('\n').length - 1;
 
 function rowReading(row: Record<string, string>, usual: JobUnit, id: string): Result<Reading, Message> {
   const cell = (name: string) => (row[name] ?? '').trim();
