@@ -1,13 +1,14 @@
-import { useId, useState } from 'react';
+import { useId, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import Svg, { Defs, G, Line, Path, Pattern, Rect } from 'react-native-svg';
 import type { About } from '@dormer/core/problem';
-import type { Scene } from '@dormer/core/scene';
+import type { Scene, Shape } from '@dormer/core/scene';
 import { words, type Reader } from '@dormer/core/words';
 import { useTheme } from '../theme';
+import { placeFigures } from './figures';
 import { inkFor, type Hatches } from './ink';
 import { fitSheet } from './sheet';
-import { ShapeView, ShapeWords } from './ShapeView';
+import { FigureView, ShapeView } from './ShapeView';
 
 export interface SceneViewProps {
   readonly scene: Scene;
@@ -43,6 +44,14 @@ export function SceneView({
   const paper = colours[ground];
   const [laid, setLaid] = useState(size ?? { width: 360, height: 360 });
   const sheet = fitSheet(scene, laid.width, laid.height);
+  const isLit = (shape: Shape) => sameAbout(shape.about, selected);
+  const figures = placeFigures(scene, sheet, reader, isLit);
+  const looks = (shape: Shape) => ({
+    ink: inkFor(shape.role, colours, hatches),
+    lit: isLit(shape),
+    paper,
+    light: colours.chalk,
+  });
   return (
     <View
       style={size ?? { flex: 1, minHeight: 0 }}
@@ -66,35 +75,35 @@ export function SceneView({
               </Pattern>
             ))}
           </Defs>
-          {[ShapeView, ShapeWords].map((Layer, layer) =>
-            scene.shapes.map((shape, index) => {
-              const { about } = shape;
-              const lit = sameAbout(about, selected);
-              if (terse && Layer === ShapeWords && !lit) return null;
-              const view = (
-                <Layer
-                  shape={shape}
-                  sheet={sheet}
-                  ink={inkFor(shape.role, colours, hatches)}
-                  reader={reader}
-                  lit={lit}
-                  paper={paper}
-                  light={colours.chalk}
-                />
-              );
-              const key = `${layer}-${index}`;
-              if (!about || !onPress) return <G key={key}>{view}</G>;
-              return (
-                <G key={key} onPress={() => onPress(about)}>
-                  {view}
-                </G>
-              );
-            }),
-          )}
+          {scene.shapes.map((shape, index) => (
+            <Pressed key={index} about={shape.about} onPress={onPress}>
+              <ShapeView {...looks(shape)} shape={shape} sheet={sheet} />
+            </Pressed>
+          ))}
+          {[...figures].map(([index, figure]) => {
+            const shape = scene.shapes[index] as Shape;
+            if (terse && !isLit(shape)) return null;
+            return (
+              <Pressed key={index} about={shape.about} onPress={onPress}>
+                <FigureView {...looks(shape)} figure={figure} />
+              </Pressed>
+            );
+          })}
         </Svg>
       </View>
     </View>
   );
+}
+
+interface PressedProps {
+  readonly about: About | undefined;
+  readonly onPress: ((about: About) => void) | undefined;
+  readonly children: ReactNode;
+}
+
+/** What stands for something can be touched. */
+function Pressed({ about, onPress, children }: PressedProps) {
+  return about && onPress ? <G onPress={() => onPress(about)}>{children}</G> : <G>{children}</G>;
 }
 
 function sameAbout(a: About | undefined, b: About | null): boolean {

@@ -1,7 +1,7 @@
 import { Circle, Line, Path, Rect, Text } from 'react-native-svg';
-import type { DimensionShape, LabelShape, Point, Shape } from '@dormer/core/scene';
-import { lengthWords, words, type Reader } from '@dormer/core/words';
+import type { DimensionShape, Point, Shape } from '@dormer/core/scene';
 import { FONT } from '../theme';
+import { TEXT_PX, type Figure } from './figures';
 import type { Ink } from './ink';
 import type { Sheet } from './sheet';
 
@@ -9,16 +9,16 @@ export interface ShapeViewProps {
   readonly shape: Shape;
   readonly sheet: Sheet;
   readonly ink: Ink;
-  readonly reader: Reader;
   /** Chosen by the person: drawn stronger. */
   readonly lit: boolean;
   readonly paper: string;
   readonly light: string;
 }
 
-const TEXT_PX = 14;
-// Barlow Condensed is about this wide for each figure, of its height.
-const TEXT_WIDTH = 0.46;
+export interface FigureViewProps extends Omit<ShapeViewProps, 'shape' | 'sheet'> {
+  readonly figure: Figure;
+}
+
 const TICK_PX = 5;
 
 /** One shape of a scene, without its words. */
@@ -59,25 +59,6 @@ export function ShapeView(props: ShapeViewProps) {
   }
 }
 
-/** The figure or words of a shape, which lie over every line. */
-export function ShapeWords(props: ShapeViewProps) {
-  const { shape, sheet, ink, reader, lit, paper, light } = props;
-  const fill = lit ? light : ink.text;
-  if (shape.is === 'label') return <Label {...props} shape={shape} />;
-  if (shape.is !== 'dimension') return null;
-  const [[x1, y1], [x2, y2]] = [sheet.at(shape.from), sheet.at(shape.to)];
-  const share = shape.share ?? 0.5;
-  const at: Point = [x1 + (x2 - x1) * share, y1 + (y2 - y1) * share];
-  return <Figure at={at} text={figureOf(shape, reader)} anchor="middle" fill={fill} paper={paper} />;
-}
-
-/** A length with the way it goes, where it has one. */
-function figureOf({ mm, sense }: Pick<LabelShape, 'mm' | 'sense'>, reader: Reader): string {
-  if (mm === undefined) return '';
-  const figure = lengthWords(mm, reader, false);
-  return sense ? `${figure} ${words(sense, reader)}` : figure;
-}
-
 function pathOf(points: readonly Point[], sheet: Sheet): string {
   return points
     .map((point, index) => {
@@ -115,32 +96,16 @@ function Dimension({ shape, sheet, ink, lit, paper, light }: ShapeViewProps & { 
   );
 }
 
-function Label({ shape, sheet, ink, reader, lit, paper, light }: ShapeViewProps & { shape: LabelShape }) {
-  const text = [shape.words ? words(shape.words, reader) : '', figureOf(shape, reader)].join(' ').trim();
-  return (
-    <Figure at={sheet.at(shape.at)} text={text} anchor={shape.anchor} fill={lit ? light : ink.text} paper={paper} />
-  );
-}
-
-interface FigureProps {
-  readonly at: Point;
-  readonly text: string;
-  readonly anchor: 'start' | 'middle' | 'end';
-  readonly fill: string;
-  readonly paper: string;
-}
-
-/** A figure with a little bare paper behind it, so that no line runs through it. */
-function Figure({ at: [x, y], text, anchor, fill, paper }: FigureProps) {
-  const width = text.length * TEXT_PX * TEXT_WIDTH + 6;
-  const left = { start: x - 3, middle: x - width / 2, end: x - width + 3 }[anchor];
+/** A figure or words, with a little bare paper behind, so that no line runs through. They lie over every line. */
+export function FigureView({ figure, ink, lit, paper, light }: FigureViewProps) {
+  const { text, at, anchor, box } = figure;
   return (
     <>
-      <Rect x={left} y={y - TEXT_PX / 2 - 1} width={width} height={TEXT_PX + 2} fill={paper} fillOpacity={0.88} />
+      <Rect x={box.left} y={box.top} width={box.width} height={box.height} fill={paper} fillOpacity={0.88} />
       <Text
-        x={x}
-        y={y + TEXT_PX * 0.35}
-        fill={fill}
+        x={at[0]}
+        y={at[1] + TEXT_PX * 0.35}
+        fill={lit ? light : ink.text}
         fontFamily={FONT.condensedBold}
         fontSize={TEXT_PX}
         textAnchor={anchor}
