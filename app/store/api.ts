@@ -1,5 +1,13 @@
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
-import type { Ack, Instrument, Job, ListedJob, ListedVersion, StoredJob } from '@dormer/core/job/document';
+import type {
+  Ack,
+  Job,
+  LearnedInstrument,
+  ListedDevice,
+  ListedJob,
+  ListedVersion,
+  StoredJob,
+} from '@dormer/core/job/document';
 
 /** What the server says when it refuses; `current` comes with a stale save. */
 export interface ServerRefusal {
@@ -9,20 +17,6 @@ export interface ServerRefusal {
     readonly fields?: readonly { path: string; message: string }[];
   };
   readonly current?: StoredJob;
-}
-
-/** What the repeats of other jobs say of the person's error with an instrument. */
-export interface LearnedInstrument {
-  readonly instrument: Instrument;
-  readonly repeats: number;
-  readonly squares: number;
-  readonly factor: number;
-}
-
-export interface ListedDevice {
-  readonly id: string;
-  readonly instrument: Instrument;
-  readonly simulated: boolean;
 }
 
 // A phone that has lost its signal may hang for minutes before it says so.

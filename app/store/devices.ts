@@ -1,16 +1,9 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { useEffect, useState } from 'react';
-import type { Instrument, Job } from '@dormer/core/job/document';
+import type { DeviceValue, Instrument, Job } from '@dormer/core/job/document';
 import { instrumentsFor, type Spot } from '@dormer/core/reading';
 import { useAppSelector } from './hooks';
 import { selectLink } from './selectors';
-
-/** One value a device sends while it is held at a spot. */
-export interface DeviceValue {
-  readonly value: number;
-  readonly unit: 'mm' | 'degrees';
-  readonly settled: boolean;
-}
 
 /** Where and as what a device is held. */
 export interface Hold {

@@ -19,7 +19,7 @@ async function main(): Promise<void> {
   const store = new JobStore(database);
   if (process.argv.includes('--demo') && (await store.isEmpty())) await loadDemo(store);
   const webFolder = process.env.DORMER_WEB;
-  const server = createServer(createApp({ store, log, ...(webFolder ? { webFolder } : {}) }));
+  const server = createServer(createApp({ store, log, ...(webFolder ? { webFolder: path.resolve(webFolder) } : {}) }));
   await listen(server, port, host);
   const address = server.address();
   const shownPort = typeof address === 'object' && address ? address.port : port;

@@ -1,7 +1,7 @@
 import type { JobSummary } from './edit';
-import type { Job } from './schema';
+import type { Instrument, Job } from './schema';
 
-// What the server and the app say to each other about jobs (docs/http-api.md).
+// What the server and the app say to each other about jobs and instruments (docs/http-api.md).
 
 /** A job with the version it is. */
 export interface StoredJob {
@@ -29,4 +29,31 @@ export interface ListedVersion extends JobSummary {
 export interface Ack {
   readonly version: number;
   readonly changedAt: string;
+}
+
+/** What the repeats of other jobs say of the person's error with an instrument. */
+export interface LearnedInstrument {
+  readonly instrument: Instrument;
+  readonly repeats: number;
+  /** Sum of squared departures, in usual standard deviations. */
+  readonly squares: number;
+  /** How many times the usual standard deviation theirs is. */
+  readonly factor: number;
+}
+
+/** A measuring device in a list. */
+export interface ListedDevice {
+  readonly id: string;
+  readonly instrument: Instrument;
+  /** Said wherever its readings are shown. */
+  readonly simulated: boolean;
+}
+
+/** One value a device sends while it is held at a spot. */
+export interface DeviceValue {
+  /** Millimetres, or degrees from a gauge; signed where the spot has a sense. */
+  readonly value: number;
+  readonly unit: 'mm' | 'degrees';
+  /** Whether it has come to rest: the value to keep. */
+  readonly settled: boolean;
 }

@@ -1,21 +1,8 @@
-import type { Instrument, Job } from '@dormer/core/job';
+import type { DeviceValue, Job, ListedDevice } from '@dormer/core/job';
 import type { Spot } from '@dormer/core/reading';
 
-/** One value a device sends while it is held at a spot. */
-export interface DeviceValue {
-  /** Millimetres, or degrees from a gauge; signed where the spot has a sense. */
-  readonly value: number;
-  readonly unit: 'mm' | 'degrees';
-  /** Whether it has come to rest: the value to keep. */
-  readonly settled: boolean;
-}
-
 /** A measuring device, simulated or real, by what it does: held at a spot it sends values until one has settled. */
-export interface Device {
-  readonly id: string;
-  readonly instrument: Instrument;
-  /** Said wherever its readings are shown. */
-  readonly simulated: boolean;
+export interface Device extends ListedDevice {
   /** Whether it can read a spot. */
   reads(spot: Spot): boolean;
   /** Values while it is held there, the last one settled. Ends early when the signal is aborted. */

@@ -1,8 +1,8 @@
 import { setTimeout as wait } from 'node:timers/promises';
-import type { Instrument } from '@dormer/core/job';
+import type { DeviceValue, Instrument } from '@dormer/core/job';
 import { crookedRoom, chanceAt, trueValues } from '@dormer/core/practice';
 import { instrumentsFor, usualSd, type Spot } from '@dormer/core/reading';
-import type { Device, DevicePlace, DeviceValue } from './devices';
+import type { Device, DevicePlace } from './devices';
 
 const EVERY_MS = 90;
 const BEFORE_REST = 4;
