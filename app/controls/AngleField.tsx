@@ -26,10 +26,15 @@ export function AngleField(props: AngleFieldProps) {
   const { label, value, reader, leastDegrees, mostDegrees, onCommit, onNext, onDraft, testID } = props;
   const [fault, setFault] = useState<Message | null>(null);
   const [draft, setDraft] = useState<string | null>(null);
-  const read = (typed: string): TypedAngle | null => {
+  const parse = (typed: string) => {
     const angle = parseAngle(typed, { leastDegrees, mostDegrees });
-    setFault(angle.ok || typed.trim() === '' ? null : angle.error);
-    return angle.ok ? { degrees: angle.value, typed: typed.trim() } : null;
+    const found: TypedAngle | null = angle.ok ? { degrees: angle.value, typed: typed.trim() } : null;
+    return { found, fault: angle.ok || typed.trim() === '' ? null : angle.error };
+  };
+  const read = (typed: string): TypedAngle | null => {
+    const parsed = parse(typed);
+    setFault(parsed.fault);
+    return parsed.found;
   };
   return (
     <TextField
@@ -43,9 +48,7 @@ export function AngleField(props: AngleFieldProps) {
       onChangeText={(typed) => {
         setDraft(typed);
         setFault(null);
-        const angle = parseAngle(typed, { leastDegrees, mostDegrees });
-        const found = angle.ok ? { degrees: angle.value, typed: typed.trim() } : null;
-        onDraft?.(typed.trim() === '' ? undefined : found);
+        onDraft?.(typed.trim() === '' ? undefined : parse(typed).found);
       }}
       onCommit={(typed) => {
         const angle = read(typed);

@@ -52,6 +52,8 @@ export function inkFor(role: Role, c: Colours, hatches: Hatches): Ink {
       return { stroke: c.doubtful, width: 1.5, fill: c.doubtful, dash: '2 4', text: c.doubtful };
     case 'keep-clear':
       return { fill: c.stopWash, stroke: c.stop, width: 1.5, text: c.stop };
+    case 'trim':
+      return { fill: c.wood, fillOpacity: 0.35, stroke: c.woodEdge, width: 1, text: c.faint };
     case 'stud':
       return { stroke: c.woodEdge, width: 1.5, dash: '10 3 2 3', text: c.faint };
     case 'dimension':

@@ -206,10 +206,10 @@ function cautionsOf({ place }: Job): Caution[] {
 } // prettier-ignore
 
 /** Where to look for studs, wall by wall, from those that were found. */
-function studsOf({ place }: Job, { extent }: Survey): StudAdvice[] {
+function studsOf({ place, units }: Job, { extent }: Survey): StudAdvice[] {
   const across = extent.right - extent.left;
   return (['left', 'back', 'right'] as const).flatMap((wall) => {
-    const advice = studAdvice(place, wall, wall === 'back' ? across : extent.depth);
+    const advice = studAdvice(place, wall, wall === 'back' ? across : extent.depth, units);
     return advice ? [advice] : [];
   });
 }

@@ -98,6 +98,7 @@ function Shims({ box, job }: { box: CavityBox; job: Job }) {
               {label('box.shim', {
                 back: shim(at(up, side, 'back')),
                 front: shim(at(up, side, 'front')),
+                unit: job.units,
               })}
             </Txt>
           ))}

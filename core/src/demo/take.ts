@@ -32,7 +32,7 @@ export function taker(unit: JobUnit) {
   };
 } // prettier-ignore
 
-/** A stud found from the left end of a wall. */
+/** A stud found so far from where its wall begins. */
 export function stud(unit: JobUnit, wall: Stud['wall'], from: string, found: Stud['found']): Stud {
   return { id: `stud-${wall}-${from.replace(/\W+/g, '-')}`, wall, from: typedLength(from, unit), found };
 }

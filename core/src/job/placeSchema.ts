@@ -33,7 +33,9 @@ export const placeSchema = z.strictObject({
       z.strictObject({
         id,
         wall: fixedWall,
-        from: anyLength.describe('Its middle from the left end of its wall, seen from inside'),
+        from: anyLength.describe(
+          'Its middle: on the back from the left end, seen from inside; on a side wall from the back corner',
+        ),
         found: z.enum(STUD_FOUND_BY),
       }),
     )
@@ -44,7 +46,9 @@ export const placeSchema = z.strictObject({
         id,
         what: z.enum(KEEP_CLEARS),
         wall: fixedWall,
-        from: anyLength.describe('Its left edge from the left end of its wall, seen from inside'),
+        from: anyLength.describe(
+          'Its nearer edge: on the back from the left end, seen from inside; on a side wall from the back corner',
+        ),
         up: anyLength.describe('Its lower edge above the floor mark'),
         width: positiveLength,
         height: positiveLength,

@@ -1,12 +1,13 @@
-import { figure, less, toTape, type Figure } from '../figure';
+import { less, toTape, type Figure } from '../figure';
 import { usualBox, type BoxWish, type Job } from '../job';
 import { about, length, message, text, type Message } from '../message';
 import { acrossAt } from '../place';
 import { doubtful, stop, type Problem } from '../problem';
 import type { Tape } from '../quantity';
-import { SURE, type Survey } from '../survey';
-import { openingOf, stations } from './fromSurvey';
+import { minus, SURE, type Functional, type Survey } from '../survey';
+import { functionalOf, openingOf, stations, surveyed } from './fromSurvey';
 import type { SurfacePoint } from './opening';
+import { drawSamples } from './samples';
 
 /** A gap to fill at one fixing point, and what to fill it with. */
 export interface Shim {
@@ -66,15 +67,20 @@ export function cavityBox(survey: Survey, job: BoxJob): CavityBox | null {
   const wall = (surface: 'left' | 'right') => ups.flatMap((up) => outs.map((out): SurfacePoint => ({ surface, out, up })));
   const level = (surface: 'floor' | 'ceiling') =>
     across.flatMap((x) => outs.map((out): SurfacePoint => ({ surface, across: x, out })));
-  const groups = [wall('left'), wall('right'), level('floor'), level('ceiling')];
-  const samples = opening.samples(groups.flat(), SAMPLES, SEED);
-  const rooms = samples.map((sample) => roomIn(sample, groups.map((one) => one.length)));
+  const faces: Faces = [wall('left'), wall('right'), level('floor'), level('ceiling')];
+  const joint = opening.jointly(faces.flat());
+  const rooms = drawSamples(joint, SAMPLES, SEED).map((sample) => roomIn(sample, faces));
   const { widthMm, heightMm } = largest(rooms, wish.odds / 100);
-  const mean = roomIn(opening.jointly(groups.flat()).meanMm, groups.map((one) => one.length));
+  const mean = roomIn(joint.meanMm, faces);
 
-  const width = sized(message('term.cavityWidth'), mean.width, message('term.boxOdds', { odds: text(`${wish.odds}`) }), widthMm, job.tape);
-  const height = sized(message('term.cavityHeight'), mean.height, message('term.boxOdds', { odds: text(`${wish.odds}`) }), heightMm, job.tape);
-  const depth = opening.clearDepth()?.narrowest ?? null;
+  const sized = (label: Message, between: Functional, wantedMm: number) => {
+    const told = surveyed(survey, between, label);
+    return toTape(less(told, message('term.boxOdds', { odds: text(`${wish.odds}`) }), told.mm - wantedMm), job.tape, 'down');
+  };
+  const width = sized(message('term.cavityWidth'), mean.acrossFrom, widthMm);
+  const height = sized(message('term.cavityHeight'), mean.upFrom, heightMm);
+  const shallowest = opening.clearDepth()?.narrowest;
+  const depth = shallowest ? toTape(shallowest, job.tape, 'down') : null;
   const problems: Problem[] = [];
   if (width.mm <= 0 || height.mm <= 0) {
     problems.push(stop({ is: 'place' }, message('problem.noBox', { width: length(Math.max(mean.width, 0)), height: length(Math.max(mean.height, 0)) })));
@@ -89,20 +95,42 @@ export function cavityBox(survey: Survey, job: BoxJob): CavityBox | null {
   return { width, height, depth, odds: (100 * goesIn) / rooms.length, shims, trim, problems };
 } // prettier-ignore
 
+/** Points of the left and right wall, the sill and the head. */
+type Faces = readonly [left: SurfacePoint[], right: SurfacePoint[], floor: SurfacePoint[], ceiling: SurfacePoint[]];
+
 interface Room {
   readonly width: number;
   readonly height: number;
+  /** The points between which it is so wide and so high. */
+  readonly acrossFrom: Functional;
+  readonly upFrom: Functional;
   /** Innermost left and highest sill: where the box stands. */
   readonly left: number;
   readonly floor: number;
 }
 
-function roomIn(sample: readonly number[], sizes: readonly number[]): Room {
+function roomIn(sample: readonly number[], faces: Faces): Room {
   let from = 0;
-  const [left, right, floor, ceiling] = sizes.map((size) => sample.slice(from, (from += size))) as [number[], number[], number[], number[]];
-  const [inner, high] = [Math.max(...left), Math.max(...floor)];
-  return { width: Math.min(...right) - inner, height: Math.min(...ceiling) - high, left: inner, floor: high };
-} // prettier-ignore
+  const [left, right, floor, ceiling] = faces.map((points) => {
+    const at = sample.slice(from, (from += points.length));
+    const end = (mm: number) => ({ mm, point: points[at.indexOf(mm)] as SurfacePoint });
+    return { most: end(Math.max(...at)), least: end(Math.min(...at)) };
+  }) as [Face, Face, Face, Face];
+  const between = (low: Face, high: Face) => minus(functionalOf(high.least.point), functionalOf(low.most.point));
+  return {
+    width: right.least.mm - left.most.mm,
+    height: ceiling.least.mm - floor.most.mm,
+    acrossFrom: between(left, right),
+    upFrom: between(floor, ceiling),
+    left: left.most.mm,
+    floor: floor.most.mm,
+  };
+}
+
+interface Face {
+  readonly most: { readonly mm: number; readonly point: SurfacePoint };
+  readonly least: { readonly mm: number; readonly point: SurfacePoint };
+}
 
 /** Width and height at one share of their own distributions, drawn in until the two together reach the odds. */
 function largest(rooms: readonly Room[], odds: number): { widthMm: number; heightMm: number } {
@@ -114,11 +142,6 @@ function largest(rooms: readonly Room[], odds: number): { widthMm: number; heigh
     if (goesIn >= odds * rooms.length) return { widthMm, heightMm };
   }
   return { widthMm: widths[0] as number, heightMm: heights[0] as number };
-}
-
-function sized(label: Message, meanMm: number, odds: Message, wantedMm: number, tape: Tape): Figure {
-  const told = Math.round(meanMm * 10) / 10;
-  return toTape(less(figure({ label, mm: told }), odds, told - wantedMm), tape, 'down');
 }
 
 /** Gaps between the box, standing in the middle of the room, and the studs at its fixing points. */

@@ -131,6 +131,12 @@ describe('the largest box in a cavity', () => {
     expect(box?.height.mm).toBeLessThanOrEqual(1500);
     expect(Math.max(...(box?.shims ?? []).map((one) => one.gapMm))).toBeLessThan(3);
     expect(box?.odds).toBeGreaterThanOrEqual(97);
+    // Each size says which readings it comes from: widths for the width, heights for the height.
+    const kinds = (name: 'width' | 'height') =>
+      box?.[name].terms[0]?.readings?.map((id) => job.readings.find((one) => one.id === id)?.kind);
+    expect(kinds('width')).toContain('width');
+    expect(kinds('height')).toContain('height');
+    expect(((box?.depth?.mm ?? 1) * 2) % 1).toBe(0);
   });
 
   test('studs that lean the same way by 8 leave 8 less, and wedges of it at opposite ends', () => {

@@ -4,15 +4,18 @@ import { studAdvice } from '.';
 const studs = (...from: number[]): Pick<Parameters<typeof studAdvice>[0], 'studs'> => ({
   studs: from.map((mm, i): Stud => ({ id: `s${i}`, wall: 'back', from: typedLength(String(mm), 'mm'), found: 'magnet' })),
 }); // prettier-ignore
-const advice = (length: number, ...from: number[]) => studAdvice(studs(...from), 'back', length);
+const advice = (length: number, ...from: number[]) => studAdvice(studs(...from), 'back', length, 'mm');
 
 test('nothing is said of a wall where none was found', () => {
   expect(advice(2000)).toBeNull();
-  expect(studAdvice(studs(400), 'left', 2000)).toBeNull();
+  expect(studAdvice(studs(400), 'left', 2000, 'mm')).toBeNull();
 });
 
 test('one alone says where to try at the usual spacings, and no more', () => {
   expect(advice(1100, 500)).toEqual({ wall: 'back', state: 'one', spacingMm: null, tryMm: [900, 100], odd: [] });
+  // Studs of a house built in inches stand 16 or 24 in apart.
+  const inches = studAdvice(studs(700), 'back', 2000, 'in')?.tryMm.map((mm) => (mm - 700) / 25.4);
+  expect(inches).toEqual([16, -16, 24, -24].map((one) => expect.closeTo(one, 9)));
 });
 
 test.each([

@@ -1,8 +1,13 @@
 import type { Place, Stud } from '../job';
-import { MM_PER_INCH } from '../quantity';
+import { MM_PER_INCH, type JobUnit } from '../quantity';
 
 /** Usual distances from the middle of one stud to the middle of the next, millimetres. */
-export const STUD_SPACINGS_MM = [400, 16 * MM_PER_INCH, 600, 24 * MM_PER_INCH] as const;
+const SPACINGS_MM = [400, 16 * MM_PER_INCH, 600, 24 * MM_PER_INCH] as const;
+
+/** The spacing one would try first, in what one measures in: 400 mm or 16 in; and the next usual one, 600 mm or 24 in. */
+export function spacingsTriedMm(units: JobUnit): readonly [number, number] {
+  return units === 'in' ? [16 * MM_PER_INCH, 24 * MM_PER_INCH] : [400, 600];
+}
 
 /** What found studs say of where the others should be. */
 export interface StudAdvice {
@@ -11,7 +16,7 @@ export interface StudAdvice {
   readonly spacingMm: number | null;
   /** `one`: only one is known, any spacing is a guess. `holds`, `broken`: whether the found ones keep a spacing. */
   readonly state: 'one' | 'holds' | 'broken';
-  /** Where to look next, from the left end of the wall, nearest to a found one first, millimetres. */
+  /** Where to look next, from where the wall begins (its left end; a side wall its back corner), nearest to a found one first, millimetres. */
   readonly tryMm: readonly number[];
   /** Found studs that do not lie where the spacing has them, by id. */
   readonly odd: readonly string[];
@@ -26,16 +31,22 @@ const END_MM = 40;
  * From the studs found on a wall, the usual spacing they keep and where the next should be. Studs are never taken
  * for evenly spaced: found ones that do not fit are named.
  * @param lengthMm length of the wall
+ * @param units what is measured in: the usual spacings differ
  */
-export function studAdvice(place: Pick<Place, 'studs'>, wall: Stud['wall'], lengthMm: number): StudAdvice | null {
+export function studAdvice(
+  place: Pick<Place, 'studs'>,
+  wall: Stud['wall'],
+  lengthMm: number,
+  units: JobUnit,
+): StudAdvice | null {
   const found = place.studs.filter((one) => one.wall === wall).sort((a, b) => a.from.mm - b.from.mm);
   const [first] = found;
   if (!first) return null;
   if (found.length === 1) {
-    const tryMm = [400, -400, 600, -600].map((by) => first.from.mm + by).filter((mm) => mm > 0 && mm < lengthMm);
+    const tryMm = spacingsTriedMm(units).flatMap((by) => [first.from.mm + by, first.from.mm - by]).filter((mm) => mm > 0 && mm < lengthMm);
     return { wall, spacingMm: null, state: 'one', tryMm, odd: [] };
   }
-  const fits = STUD_SPACINGS_MM.map((spacing) => fitTo(found, spacing));
+  const fits = SPACINGS_MM.map((spacing) => fitTo(found, spacing));
   const best = fits.reduce((a, b) => (b.odd.length < a.odd.length || (b.odd.length === a.odd.length && b.miss < a.miss) ? b : a));
   // A spacing is believed when most of the found ones keep it.
   const kept = found.length - best.odd.length;

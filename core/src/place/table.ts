@@ -82,7 +82,7 @@ const run: PlaceSpec = {
 };
 
 /** Every kind of place. */
-export const PLACES: { readonly [Kind in PlaceKind]: PlaceSpec } = { alcove, cavity, corner, span, run };
+const PLACES: { readonly [Kind in PlaceKind]: PlaceSpec } = { alcove, cavity, corner, span, run };
 
 /** What kind of place a job's is. */
 export const specOf = (place: Place): PlaceSpec => PLACES[place.kind];

@@ -3,9 +3,10 @@ import { count, message } from '../message';
 import type { Estimate } from '../opening';
 import type { Plan } from '../plan';
 import { senseWord, spotOf, type Spot } from '../reading';
+import { SURE } from '../survey/sure';
 import { elevationSpot } from './elevationSpots';
 import { shelfShapes } from './elevationShelves';
-import { exaggerateAcross, type Exaggeration } from './exaggerate';
+import { clamp, exaggerateAcross, type Exaggeration } from './exaggerate';
 import type { Point, Role, Scene, Shape } from './scene';
 
 export interface ElevationOptions {
@@ -34,7 +35,7 @@ export function elevationScene(plan: Plan, job: Job, options: ElevationOptions):
       width: 2 * outerMm + poleRoom,
       height: heightMm + 2 * marginMm,
     },
-    shapes: [...wallShapes(plan, frame), ...keepClearShapes(job, plan), ...content],
+    shapes: [...trimShapes(job, frame), ...wallShapes(plan, frame), ...keepClearShapes(job, plan), ...content],
   };
 }
 
@@ -80,8 +81,6 @@ function frameOf(plan: Plan, factor: number): Frame {
     across,
   };
 }
-
-const clamp = (value: number, least: number, most: number) => Math.min(Math.max(value, least), most);
 
 function wallShapes(plan: Plan, frame: Frame): Shape[] {
   const { opening } = plan;
@@ -134,11 +133,11 @@ interface SideStation {
   readonly front: Estimate;
 }
 
-/** Two standard deviations either side of where the wall most likely stands. */
+/** How surely a wall is known, either side of where it most likely stands. */
 function bandOf(stations: readonly SideStation[], frame: Frame): Shape {
   const edge = (sign: 1 | -1) =>
     stations.map((one): Point => {
-      const x = frame.across(one.front.mm + sign * 2 * one.front.sdMm) - frame.middleMm;
+      const x = frame.across(one.front.mm + sign * SURE * one.front.sdMm) - frame.middleMm;
       return [frame.middleMm + clamp(x, -frame.outerMm, frame.outerMm), one.upMm];
     });
   return { is: 'polygon', role: 'uncertain-band', points: [...edge(1), ...edge(-1).reverse()] };
@@ -169,7 +168,19 @@ export function roleOf(plan: Plan, id: string, behind: boolean): Role {
   return behind ? 'reading-behind' : 'reading';
 }
 
-/** Outlets, vents and the like on the back wall, in front of it what is fixed there; skirting and rail as bands. */
+/** Skirting and chair rail run across the back, and on behind the side walls and the floor, which are drawn over them. */
+function trimShapes({ place: { skirting, rail } }: Job, { middleMm, outerMm, marginMm }: Frame): Shape[] {
+  const [left, right] = [middleMm - outerMm, middleMm + outerMm];
+  const band = (from: number, to: number): Shape => {
+    return { is: 'polygon', role: 'trim', points: [[left, from], [right, from], [right, to], [left, to]] }; // prettier-ignore
+  };
+  return [
+    ...(skirting ? [band(-marginMm, skirting.height.mm)] : []),
+    ...(rail ? [band(rail.up.mm, rail.up.mm + rail.height.mm)] : []),
+  ];
+}
+
+/** Studs of the back wall; in front of it outlets, vents and whatever else must stay clear. */
 function keepClearShapes(job: Job, plan: Plan): Shape[] {
   const { left, right } = plan.opening.extent;
   const { keepClears, studs } = job.place;

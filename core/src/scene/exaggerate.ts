@@ -2,6 +2,8 @@
 export const EXAGGERATIONS = [1, 5, 20] as const;
 export type Exaggeration = (typeof EXAGGERATIONS)[number];
 
+export const clamp = (value: number, least: number, most: number): number => Math.min(Math.max(value, least), most);
+
 /**
  * Moves a point near one of two nominal walls away from it by so many times its true departure. Points more than a
  * quarter of the width from either keep their place.

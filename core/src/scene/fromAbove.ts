@@ -1,7 +1,8 @@
 import type { Estimate } from '../opening';
 // Not from the stage's index: a drawing needs the outline as data, not the solver behind it.
 import { sectionAt, type Outline, type WallSection } from '../opening/outline';
-import { exaggerateAcross } from './exaggerate';
+import { SURE } from '../survey/sure';
+import { clamp, exaggerateAcross } from './exaggerate';
 import type { Point, Role, Shape } from './scene';
 
 /** A sheet seen from above: the back wall at its top, the person at its foot. */
@@ -32,7 +33,6 @@ export function aboveFrame(outline: Outline, factor: number, frontMm: number): A
     top: furthest((one) => one.back, 0, mostOut) + marginMm,
     bottom: -Math.max(depth + furthest((one) => one.front, depth, mostOut), frontMm) - marginMm,
   };
-  const clamp = (value: number, least: number, most: number) => Math.min(Math.max(value, least), most);
   // Near the back and near the front line departures are drawn as much too large as at the sides.
   const out = (y: number) => {
     if (Math.abs(y) < depth / 4) return clamp(y * factor, -mostOut, mostOut);
@@ -86,8 +86,8 @@ export function wallsFromAbove(outline: Outline, upMm: number, frame: AboveFrame
   return shapes;
 } // prettier-ignore
 
-/** Two standard deviations either side of a wall. */
+/** How surely a wall is known, either side of it. */
 function bandAlong(wall: readonly Estimate[], sheet: (mm: number, index: number) => Point): Shape {
-  const edge = (sign: 1 | -1) => wall.map((one, i): Point => sheet(one.mm + sign * 2 * one.sdMm, i));
+  const edge = (sign: 1 | -1) => wall.map((one, i): Point => sheet(one.mm + sign * SURE * one.sdMm, i));
   return { is: 'polygon', role: 'uncertain-band', points: [...edge(1), ...edge(-1).reverse()] };
 }

@@ -1,5 +1,6 @@
 import { chimneyAlcove, cloakroomCloset, demoJobs } from '../demo';
 import { planJob } from '../plan';
+import { typedLength } from '../job';
 import { FIELDS, spotOfKind } from '../reading';
 import {
   elevationScene,
@@ -66,6 +67,17 @@ describe('the elevation', () => {
     expect(sensesOf(plumb)).toEqual(plumb.map((one) => `sense.brief.${one.leans}`));
     expect(sensesOf(plumb.map((one) => ({ ...one, value: { ...one.value, mm: 0 } })))).toEqual([]);
     expect(sensesOf(job.readings.filter((one) => one.kind === 'width'))).toEqual([]);
+  });
+
+  test('skirting and chair rail run across at their heights', () => {
+    const mm = (text: string) => typedLength(text, 'mm');
+    const rail = { up: mm('900'), height: mm('60'), thickness: mm('20') };
+    const place = { ...job.place, rail };
+    const bands = elevationScene(plan, { ...job, place }, { exaggeration: 1, show: 'readings' })
+      .shapes.filter((shape) => shape.role === 'trim')
+      .map((shape) => points(shape).map(([, z]) => z));
+    expect(bands.map((ups) => Math.max(...ups))).toEqual([120, 960]);
+    expect(Math.min(...(bands[1] ?? []))).toBe(900);
   });
 
   test('what was never read is drawn as unknown', () => {
@@ -137,6 +149,14 @@ describe('the section at a height', () => {
       sectionScene(plan, job, { upMm, exaggeration: 1 }).shapes.map((shape) => shape.role);
     expect(roles(340)).toContain('keep-clear');
     expect(roles(1200)).not.toContain('keep-clear');
+  });
+
+  test.each(['left', 'right'] as const)('on the %s wall it lies as far from the back corner as was said', (wall) => {
+    const keepClears = job.place.keepClears.map((one) => ({ ...one, wall }));
+    const there = { ...job, place: { ...job.place, keepClears } };
+    const outlet = sectionScene(plan, there, { upMm: 340, exaggeration: 1 }).shapes.find((one) => one.role === 'keep-clear'); // prettier-ignore
+    const outs = outlet ? points(outlet).map(([, y]) => -y) : [];
+    expect([Math.min(...outs), Math.max(...outs)]).toEqual([140, 286]);
   });
 });
 

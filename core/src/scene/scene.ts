@@ -22,6 +22,7 @@ export type Role =
   | 'reading-wanted'
   | 'reading-aside'
   | 'keep-clear'
+  | 'trim'
   | 'stud'
   | 'dimension'
   | 'shelf-name'

@@ -36,7 +36,7 @@ export function dotShapes(at: Point, beside: Point, anchor: LabelShape['anchor']
 }
 
 /** A figure alone. */
-export function valueLabel(
+function valueLabel(
   at: Point,
   anchor: LabelShape['anchor'],
   ink: SpotInk & { readonly value: Reading['value'] },

@@ -51,7 +51,7 @@ export function oneAfterAnother(choice: Choice, size: number): number[] {
 }
 
 /** What a reading takes off the variance of the targets: Σ counts cov² / variance. */
-export function worthOf(withTargets: readonly number[], variance: number, counts: readonly number[]): number {
+function worthOf(withTargets: readonly number[], variance: number, counts: readonly number[]): number {
   let sum = 0;
   for (let t = 0; t < withTargets.length; t += 1) sum += (counts[t] as number) * (withTargets[t] as number) ** 2;
   return sum / variance;

@@ -8,3 +8,4 @@ export * from './slips';
 export * from './candidates';
 export * from './targets';
 export * from './next';
+export * from './sure';

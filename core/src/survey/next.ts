@@ -7,6 +7,7 @@ import type { Functional } from './functional';
 import { unseenRepeats } from './repeats';
 import type { Prepared } from './solve';
 import { statementsAt } from './statements';
+import { SURE } from './sure';
 import { SUSPECT, type Survey } from './survey';
 import { levelsOf, targetsFor, type Target, type Wanted } from './targets';
 
@@ -47,8 +48,6 @@ export interface AdviseOptions {
   readonly boards: readonly Wanted[];
 }
 
-/** "±" is two standard deviations throughout: about 95 %. */
-export const SURE = 2;
 const SHOWN = 40;
 /** What is known no better than this is not known at all. */
 const NOTHING_KNOWN_MM = 100;

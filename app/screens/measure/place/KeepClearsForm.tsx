@@ -1,8 +1,9 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { KEEP_CLEARS, LIMITS, usualLength, type Job, type KeepClear } from '@dormer/core/job/document';
+import { lengthWords } from '@dormer/core/words';
 import { Button, LengthField, Section, Segmented, TextField, Txt } from '../../../controls';
-import { useLabel } from '../../../labels';
+import { useLabel, type Label } from '../../../labels';
 import { newId } from '../../../store';
 import { makeStyles, RADIUS, SPACE } from '../../../theme';
 import { wallsIn } from './walls';
@@ -52,7 +53,7 @@ export function KeepClearsForm({ job, onChange }: KeepClearsFormProps) {
         ) : (
           <View key={one.id} style={styles.row}>
             <Txt style={styles.name}>
-              {label(`clear.${one.what}`)}
+              {whereIs(one, job, label)}
               {one.note ? ` · ${one.note}` : ''}
             </Txt>
             <Button title={label('clear.change', { what: label(`clear.${one.what}`) })} look="quiet" onPress={() => setOpen(one.id)} />
@@ -63,6 +64,17 @@ export function KeepClearsForm({ job, onChange }: KeepClearsFormProps) {
     </Section>
   );
 } // prettier-ignore
+
+/** "Outlet, left wall, 40 mm from the back corner, 300 mm up". */
+function whereIs({ what, wall, from, up }: KeepClear, job: Job, label: Label): string {
+  return label('clear.at', {
+    what: label(`clear.${what}`),
+    wall: label(`choice.${wall}`).toLocaleLowerCase(),
+    from: lengthWords(from.mm, job),
+    end: label(`wall.begins.${wall}`),
+    up: lengthWords(up.mm, job),
+  });
+}
 
 interface OneProps {
   readonly job: Job;
@@ -95,7 +107,7 @@ function One({ job, one, onChange, onRemove, onDone }: OneProps) {
       {(['from', 'up', 'width', 'height'] as const).map((name) => (
         <LengthField
           key={name}
-          label={label(`clear.${name}`)}
+          label={label(`clear.${name}`, { end: label(`wall.begins.${one.wall}`) })}
           value={one[name]}
           units={job.units}
           tape={job.tape}

@@ -2,7 +2,7 @@ import Trash from 'lucide-react-native/icons/trash';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { LIMITS, STUD_FOUND_BY, usualLength, type Job, type Stud } from '@dormer/core/job/document';
-import type { StudAdvice } from '@dormer/core/place';
+import { spacingsTriedMm, type StudAdvice } from '@dormer/core/place';
 import type { Plan } from '@dormer/core/plan';
 import { asTyped } from '@dormer/core/quantity';
 import { lengthWords } from '@dormer/core/words';
@@ -45,7 +45,11 @@ export function StudsForm({ job, plan, onChange }: StudsFormProps) {
         <View key={one.id} style={styles.row}>
           <View style={styles.field}>
             <LengthField
-              label={label('studs.from', { number: i + 1, found: label(`found.${one.found}`) })}
+              label={label('studs.from', {
+                number: i + 1,
+                end: label(`wall.begins.${wall}`),
+                found: label(`found.${one.found}`),
+              })}
               value={one.from}
               units={job.units}
               tape={job.tape}
@@ -79,7 +83,7 @@ export function StudsForm({ job, plan, onChange }: StudsFormProps) {
               ? asTyped(advice.tryMm[0], job.units, job.tape)
               : here.length === 0
                 ? usualLength(400, '16', job.units)
-                : asTyped(last + 400, job.units, job.tape),
+                : asTyped(last + spacingsTriedMm(job.units)[0], job.units, job.tape),
           )
         }
       />
@@ -92,16 +96,19 @@ function Advice({ advice, job, here }: { advice: StudAdvice; job: Job; here: rea
   const label = useLabel();
   const odd = here.flatMap((one, i) => (advice.odd.includes(one.id) ? [i + 1] : []));
   const next = tries(advice, job);
+  const end = label(`wall.begins.${advice.wall}`);
   if (advice.state === 'broken') {
-    const words = advice.spacingMm === null ? label('studs.noSpacing') : label('studs.broken', { odd: odd.join(', '), ...spacingOf(advice, job), next }); // prettier-ignore
+    const words = advice.spacingMm === null ? label('studs.noSpacing') : label('studs.broken', { odd: odd.join(', '), ...spacingOf(advice, job), next, end }); // prettier-ignore
     return <NoticeLine is="doubtful" word={label('problem.doubtful')} words={words} />;
   }
-  return <Txt>{sentence(advice, job, label, next)}</Txt>;
+  return <Txt>{sentence(advice, job, label, next, end)}</Txt>;
 }
 
-function sentence(advice: StudAdvice, job: Job, label: Label, next: string): string {
-  if (advice.state === 'one') return label('studs.one', { next });
-  return next ? label('studs.holds', { ...spacingOf(advice, job), next }) : label('studs.all', spacingOf(advice, job));
+function sentence(advice: StudAdvice, job: Job, label: Label, next: string, end: string): string {
+  if (advice.state === 'one') return label('studs.one', { next, end });
+  return next
+    ? label('studs.holds', { ...spacingOf(advice, job), next, end })
+    : label('studs.all', spacingOf(advice, job));
 }
 
 const spacingOf = (advice: StudAdvice, job: Job) => ({ spacing: lengthWords(advice.spacingMm ?? 0, job) });

@@ -1,0 +1,2 @@
+/** "±" is two standard deviations throughout: about 95 %. */
+export const SURE = 2;
