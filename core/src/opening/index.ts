@@ -4,3 +4,4 @@ export * from './outline';
 export * from './outlineOf';
 export * from './deviations';
 export * from './box';
+export { drawSamples } from './samples';

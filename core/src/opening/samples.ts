@@ -13,12 +13,15 @@ const MEND = 1e-9;
 export function drawSamples({ meanMm, covarianceMm2 }: Joint, count: number, seed: number): number[][] {
   const n = meanMm.length;
   const random = randomFrom(seed);
-  const root = rootOf(covarianceMm2);
+  const root = rootOf(covarianceMm2).map((row) => Float64Array.from(row));
+  const z = new Float64Array(n);
   return Array.from({ length: count }, () => {
-    const z = Array.from({ length: n }, () => random.normal());
+    for (let i = 0; i < n; i += 1) z[i] = random.normal();
     return meanMm.map((mean, i) => {
-      const row = root[i] as number[];
-      return row.reduce((sum, one, j) => sum + one * (z[j] as number), mean);
+      const row = root[i] as Float64Array;
+      let sum = mean;
+      for (let j = 0; j < n; j += 1) sum += (row[j] as number) * (z[j] as number);
+      return sum;
     });
   });
 }

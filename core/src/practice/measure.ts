@@ -1,4 +1,4 @@
-import type { SurfaceName } from '../job';
+import type { Instrument, SurfaceName } from '../job';
 import type { Random } from '../random';
 import { instrumentOf, usualSd, type Spot } from '../reading';
 import { statementsAt, type Setting, type Statement, type Where } from '../survey';
@@ -24,7 +24,13 @@ function valueOf(statement: Statement, where: Where): number {
 } // prettier-ignore
 
 /** What an instrument would say there: the true values with the usual error of one reading. */
-export function readWithError(room: Room, spot: Spot, random: Random, levelLineUpMm = 1000): number[] {
-  const sd = usualSd(spot.kind, instrumentOf(spot));
+export function readWithError(
+  room: Room,
+  spot: Spot,
+  random: Random,
+  levelLineUpMm = 1000,
+  instrument: Instrument = instrumentOf(spot),
+): number[] {
+  const sd = usualSd(spot.kind, instrument);
   return trueValues(room, spot, levelLineUpMm).map((value) => value + sd * random.normal());
 }

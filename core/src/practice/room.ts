@@ -23,25 +23,22 @@ export interface RoomOptions {
   readonly crooked?: number;
 }
 
-interface Wave {
-  readonly amplitude: number;
-  readonly perS: number;
-  readonly perZ: number;
-  readonly phase: number;
-}
-
-interface Face {
-  readonly at: number;
-  readonly square: number;
-  readonly plumb: number;
-  readonly twist: number;
-  readonly waves: readonly Wave[];
-}
-
 /** Makes a room from a seed. The same seed makes the same room. */
 export function crookedRoom({ place, seed, size, crooked = 1 }: RoomOptions): Room {
-  const spec = specOf(place);
   const random = randomFrom(seed);
+  const reference = specOf(place).reference(place);
+  return roomOf({ place, size }, (surface) => waved(surface, surface === reference, random, crooked));
+}
+
+/** How far a surface departs from its nominal place at (u, v) from its own middle, millimetres. */
+export type Departure = (u: number, v: number) => number;
+
+/** Hangs departures of surfaces in the frame surveys are in. */
+export function roomOf(
+  { place, size }: Pick<RoomOptions, 'place' | 'size'>,
+  departureOf: (surface: SurfaceName) => Departure,
+): Room {
+  const spec = specOf(place);
   const { widthMm, depthMm, heightMm } = size ?? spec.rough;
   const surfaces = spec.surfaces(place);
   const extent: Extent = {
@@ -52,18 +49,14 @@ export function crookedRoom({ place, seed, size, crooked = 1 }: RoomOptions): Ro
   };
   const reference = spec.reference(place);
   const at = nominalOf(extent);
-  const faces = new Map(
-    surfaces.map((surface): [SurfaceName, Face] => [surface, face(surface, at[surface], surface === reference, random, crooked)]),
-  );
+  const departures = new Map(surfaces.map((surface) => [surface, departureOf(surface)]));
   const plain = (surface: SurfaceName, s: number, z: number) => {
-    const one = faces.get(surface);
-    if (!one) throw new Error(`this room has no ${surface}`);
+    const departure = departures.get(surface);
+    if (!departure) throw new Error(`this room has no ${surface}`);
     const upright = surface !== 'floor' && surface !== 'ceiling';
     const s0 = surface === 'left' || surface === 'right' ? depthMm / 2 : (extent.left + extent.right) / 2;
     const z0 = upright ? heightMm / 2 : depthMm / 2;
-    const [u, v] = [s - s0, z - z0];
-    const bow = one.waves.reduce((sum, w) => sum + w.amplitude * Math.cos(w.perS * u + w.perZ * v + w.phase), 0);
-    return one.at + one.square * u + one.plumb * v + one.twist * u * v + bow;
+    return at[surface] + departure(s - s0, z - z0);
   };
   // The frame hangs on the reference face: its mean plane is the frame's own.
   const lean = meanLine((s, z) => plain(reference, s, z) - at[reference], extent);
@@ -71,16 +64,16 @@ export function crookedRoom({ place, seed, size, crooked = 1 }: RoomOptions): Ro
     plain(surface, s, z) - (surface === reference ? lean(s) : 0);
   const shift = shiftOf(raw, surfaces, extent);
   return { extent, surfaces, position: (surface, s, z) => raw(surface, s, z) - shift(surface) };
-} // prettier-ignore
+}
 
-function face(surface: SurfaceName, at: number, reference: boolean, random: Random, crooked: number): Face {
+function waved(surface: SurfaceName, reference: boolean, random: Random, crooked: number): Departure {
   const flat = surface === 'floor' || surface === 'ceiling';
   const tilt = (most: number) => crooked * random.between(-most, most);
   const front = surface === 'front' ? 0.4 : 1;
   const square = tilt(flat ? 0.008 : 0.03) * front;
   const plumb = tilt(flat ? 0.008 : 0.009) * front;
   const twist = tilt(5e-6) * front;
-  const wave = (amplitude: number, shortest: number, longest: number): Wave => {
+  const wave = (amplitude: number, shortest: number, longest: number) => {
     const turn = random.between(0, Math.PI);
     const per = (2 * Math.PI) / random.between(shortest, longest);
     return {
@@ -95,7 +88,12 @@ function face(surface: SurfaceName, at: number, reference: boolean, random: Rand
     ...Array.from({ length: 2 }, () => wave(random.between(0.2, 0.8), 800, 1600)),
     ...Array.from({ length: 3 }, () => wave(random.between(0.05, 0.35), 180, 600)),
   ];
-  return { at, square: reference ? 0 : square, plumb, twist, waves };
+  const askew = reference ? 0 : square;
+  return (u, v) =>
+    waves.reduce(
+      (sum, w) => sum + w.amplitude * Math.cos(w.perS * u + w.perZ * v + w.phase),
+      askew * u + plumb * v + twist * u * v,
+    );
 }
 
 /** The least-squares line across a face, over all its height. */

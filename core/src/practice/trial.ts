@@ -1,4 +1,4 @@
-import type { Job, Reading } from '../job';
+import type { Instrument, Job, Reading } from '../job';
 import { asTyped, snapToTape, usualTape, type JobUnit } from '../quantity';
 import { randomFrom, type Random } from '../random';
 import { readingAt, senseOf, spotKey, type Spot } from '../reading';
@@ -17,6 +17,8 @@ export interface TakeOptions {
   readonly spot: Spot;
   readonly random: Random;
   readonly id: string;
+  /** What it is taken with; the usual thing when left away. */
+  readonly with?: Instrument;
   /** A slip added to the first figure, in the reading's own unit. */
   readonly slip?: number;
   readonly unit?: JobUnit;
@@ -24,8 +26,9 @@ export interface TakeOptions {
 }
 
 /** A reading a careful person would take in a room: with the usual error, to the finest mark of the tape, and any slip. */
-export function takeReading({ room, spot, random, id, slip = 0, unit = 'mm', levelLineUpMm }: TakeOptions): Reading {
-  const [first = 0, second] = readWithError(room, spot, random, levelLineUpMm);
+export function takeReading(options: TakeOptions): Reading {
+  const { room, spot, random, id, slip = 0, unit = 'mm', levelLineUpMm } = options;
+  const [first = 0, second] = readWithError(room, spot, random, levelLineUpMm, options.with);
   const said = first + slip;
   const sense = senseOf(spot);
   const tape = usualTape(unit);
@@ -34,6 +37,7 @@ export function takeReading({ room, spot, random, id, slip = 0, unit = 'mm', lev
   return readingAt(spot, {
     id,
     unit,
+    with: options.with,
     value: spot.kind === 'corner' ? { degrees, typed: String(degrees) } : length(sense ? Math.abs(said) : said),
     other: second === undefined ? undefined : length(second),
     sense: sense ? sense.options[said < 0 ? 1 : 0] : undefined,
@@ -45,18 +49,34 @@ export function takeAll(room: Room, spots: readonly Spot[], seed: number): Readi
   return spots.map((spot, i) => takeReading({ room, spot, random: chanceAt(seed, spot), id: `r${i}` }));
 }
 
-/** Takes as many readings as wished, each the one advised next; fewer when the advice ends. */
-export function followAdvice(room: Room, job: Job, boards: readonly Wanted[], most: number, seed: number): Reading[] {
+/** The share of readings that are a slip, and by how much one is off. */
+export interface Slips {
+  readonly share: number;
+  readonly offMm: readonly number[];
+}
+
+/** A slip as chance will have it, millimetres; none for an angle. */
+export function chanceSlip(spot: Spot, random: Random, { share, offMm }: Slips): number {
+  const [slips, off] = [random.uniform() < share, random.pick(offMm)];
+  return slips && spot.kind !== 'corner' ? off : 0;
+}
+
+/**
+ * Takes as many readings as wished, each the one advised next and with the instrument advised; fewer when the advice
+ * ends. Each may be a slip.
+ */
+export function followAdvice(room: Room, job: Job, boards: readonly Wanted[], most: number, seed: number, slips?: Slips): Reading[] {
   let readings: Reading[] = [];
   while (readings.length < most) {
     const now = { ...job, readings };
     const [next] = advise({ job: now, survey: surveyOf(now), boards }).next;
     if (!next) break;
     const random = chanceAt(seed + (next.again ? 1 : 0), next.spot);
-    readings = [...readings, takeReading({ room, spot: next.spot, random, id: `r${readings.length}` })];
+    const slip = slips ? chanceSlip(next.spot, random, slips) : 0;
+    readings = [...readings, takeReading({ room, spot: next.spot, with: next.with, random, slip, id: `r${readings.length}` })];
   }
   return readings;
-}
+} // prettier-ignore
 
 /**
  * Mean error of the four corners of every board's opening (each side wall at back and front), after the whole is

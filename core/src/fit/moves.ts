@@ -1,0 +1,94 @@
+/**
+ * How a piece lies between its two walls, station by station over its face: by how much each wall reaches beyond the
+ * piece's own end. For the left end `left[i]` is wall less end (positive: the wall is in the way), for the right end
+ * `right[i]` is wall less end (positive: there is room). A piece shifted by s and turned by θ fits where
+ * `left[i] + θ p[i] <= s <= right[i] + θ p[i]` at every station.
+ */
+export interface Lie {
+  readonly left: Float64Array;
+  readonly right: Float64Array;
+}
+
+const STEPS = 18;
+const GOLDEN = (Math.sqrt(5) - 1) / 2;
+
+/**
+ * The room a piece has at best, over all turns up to `mostTurn` either way: the largest min(right + θ p) - max(left +
+ * θ p). Not negative: it goes in. A piece so much shorter, taken off either end, has so much more.
+ * The room is concave in the turn, so halving the interval by its slope finds the best.
+ * @returns millimetres
+ */
+export function roomAtBest(ps: readonly number[], { left, right }: Lie, mostTurn: number): number {
+  let [from, to] = [-mostTurn, mostTurn];
+  let best = -Infinity;
+  for (let step = 0; step < STEPS; step += 1) {
+    const turn = step === 0 ? 0 : (from + to) / 2;
+    let [most, least, mostAt, leastAt] = [-Infinity, Infinity, 0, 0];
+    for (let i = 0; i < ps.length; i += 1) {
+      const p = ps[i] as number;
+      const l = (left[i] as number) + turn * p;
+      const r = (right[i] as number) + turn * p;
+      if (l > most) [most, mostAt] = [l, p];
+      if (r < least) [least, leastAt] = [r, p];
+    }
+    if (least - most > best) best = least - most;
+    if (leastAt === mostAt || mostTurn === 0) break;
+    if (leastAt > mostAt) from = turn;
+    else to = turn;
+  }
+  return best;
+}
+
+/** Where a piece lies best: its shift and turn, and the gaps seen at both ends there, station by station. */
+export interface Seat {
+  readonly shift: number;
+  readonly turn: number;
+  readonly worstGapMm: number;
+  /** Whether it goes in there at all. */
+  readonly goesIn: boolean;
+}
+
+// Rubbing a wall is this much worse than a gap as wide.
+const RUB = 50;
+// A piece that would have to squeeze by less than this goes in, millimetres: far below any tape or paint.
+const NOTHING_MM = 1e-6;
+
+/**
+ * The small move of a piece that makes the widest gap seen at its ends the least, without either end entering a wall:
+ * for each turn the best shift is known; the gap is convex in the turn (golden-section search).
+ * @param tight how it lies against the nearest of the walls, which must be free
+ * @param seen how it lies at the face that is looked at, where gaps show
+ */
+export function seatAtBest(ps: readonly number[], tight: Lie, seen: Lie, mostTurn: number): Seat {
+  const at = (turn: number) => seatedAt(ps, tight, seen, turn);
+  let [low, high] = [-mostTurn, mostTurn];
+  let near = at(high - GOLDEN * (high - low));
+  if (mostTurn === 0) return near;
+  let far = at(low + GOLDEN * (high - low));
+  for (let step = 0; step < STEPS; step += 1) {
+    if (near.cost <= far.cost) {
+      [high, far] = [far.turn, near];
+      near = at(high - GOLDEN * (high - low));
+    } else {
+      [low, near] = [near.turn, far];
+      far = at(low + GOLDEN * (high - low));
+    }
+  }
+  return near.cost <= far.cost ? near : far;
+}
+
+function seatedAt(ps: readonly number[], tight: Lie, seen: Lie, turn: number): Seat & { readonly cost: number } {
+  let [most, least, seenLeft, seenRight] = [-Infinity, Infinity, Infinity, -Infinity];
+  for (let i = 0; i < ps.length; i += 1) {
+    const off = turn * (ps[i] as number);
+    most = Math.max(most, (tight.left[i] as number) + off);
+    least = Math.min(least, (tight.right[i] as number) + off);
+    seenLeft = Math.min(seenLeft, (seen.left[i] as number) + off);
+    seenRight = Math.max(seenRight, (seen.right[i] as number) + off);
+  }
+  const short = Math.max(most - least, 0);
+  const even = (seenLeft + seenRight) / 2;
+  const shift = short > 0 ? (most + least) / 2 : Math.min(Math.max(even, most), least);
+  const worstGapMm = Math.max(shift - seenLeft, seenRight - shift);
+  return { shift, turn, worstGapMm, goesIn: short <= NOTHING_MM, cost: worstGapMm + RUB * short };
+}
