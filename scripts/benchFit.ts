@@ -24,7 +24,8 @@ import { surveyOf } from '@dormer/core/survey';
  * in the same crooked rooms, which are not made the way the survey believes rooms to be.
  */
 const ROOMS = Number(process.argv[2] ?? 200);
-const MOST = Number(process.argv[3] ?? 15);
+const COUNTS = [6, 8, 10, 12, 15];
+const MOST = 15;
 const SLIPS: Slips = { share: 0.05, offMm: [10, -10, 25.4, -25.4] };
 const HEIGHTS = [500, 850, 1200, 1550, 1900];
 const DEPTH_MM = 300;
@@ -32,7 +33,9 @@ const THICK_MM = 18;
 const SAMPLES = 400;
 
 const start = newJob({ id: 'bench', name: 'Bench', kind: 'alcove', units: 'mm' });
-const base: Job = { ...start, tape: '0.5mm', kit: ['tape', 'level', 'straightedge', 'bevel'] };
+// The usual kit: corners by a framing square, its gap read to 1 mm (about 0.17° here); and one with a bevel gauge, 0.3°.
+const base: Job = { ...start, tape: '0.5mm' };
+const withBevel: Job = { ...base, kit: ['tape', 'level', 'straightedge', 'bevel'] };
 const bands = HEIGHTS.map((up): Band => ({ upFrom: up - THICK_MM, upTo: up, outFrom: 0, outTo: DEPTH_MM }));
 const boards = HEIGHTS.map((up, i) => ({ shelf: i + 1, upMm: up - THICK_MM / 2, outMm: DEPTH_MM }));
 
@@ -40,12 +43,13 @@ interface Board extends Tried {
   readonly saidOdds: number | null;
 }
 
-const rows = new Map<string, { readings: string; boards: Board[]; rooms: Board[][] }>();
+const rows = new Map<string, { name: string; readings: string; boards: Board[]; rooms: Board[][] }>();
 function note(name: string, readings: string, tried: Board[]): void {
-  const row = rows.get(name) ?? { readings, boards: [], rooms: [] };
+  const key = `${name} (${readings})`;
+  const row = rows.get(key) ?? { name, readings, boards: [], rooms: [] };
   row.boards.push(...tried);
   row.rooms.push(tried);
-  rows.set(name, row);
+  rows.set(key, row);
 }
 
 /** A person reads a spot, with the usual error and now and then a slip. */
@@ -102,7 +106,13 @@ function perfect(room: Room): void {
     'perfect knowledge of the walls, straight ends',
     '–',
     bands.map((band) => {
-      const pocket = pocketOf(openingOfRoom(room), band, { stance: 'flat', samples: 1, seed: 1, stations: 31, layers: 4 });
+      const pocket = pocketOf(openingOfRoom(room), band, {
+        stance: 'flat',
+        samples: 1,
+        seed: 1,
+        stations: 31,
+        layers: 4,
+      });
       const fitted = fitBetween(pocket, 'angled', { tape: base.tape, odds: 97, leastMm: 0 });
       return { ...tryIn(room, carried(band, fitted!)), saidOdds: null };
     }),
@@ -113,9 +123,15 @@ for (let seed = 1; seed <= ROOMS; seed += 1) {
   const room = trialRoom(seed);
   habits(room, seed);
   surveyed('survey, fixed list, wanted odds 95 %', '8', room, fixed(room, seed), 95, 'angled');
-  const taken = followAdvice(room, base, boards, MOST, seed, SLIPS);
-  for (const n of [6, 8, 10, 12, 15]) {
-    surveyed(`survey, next-reading order, wanted odds 97 %`.padEnd(48) + n, String(n), room, taken.slice(0, n), 97, 'angled');
+  for (const [name, job] of [
+    ['square', base],
+    ['bevel gauge', withBevel],
+  ] as const) {
+    const taken = followAdvice(room, job, boards, MOST, seed, SLIPS);
+    for (const n of COUNTS) {
+      const row = `survey, next-reading order, corners by ${name}, wanted odds 97 %`;
+      surveyed(row, String(n), room, taken.slice(0, n), 97, 'angled');
+    }
   }
   perfect(room);
 }
@@ -123,19 +139,31 @@ for (let seed = 1; seed <= ROOMS; seed += 1) {
 const percent = (share: number) => `${(100 * share).toFixed(1)} %`;
 const of = <T>(all: readonly T[], test: (one: T) => boolean) => all.filter(test).length / all.length;
 const median = (all: readonly number[]) => [...all].sort((a, b) => a - b)[all.length >> 1] ?? NaN;
-const lines = [...rows].map(([name, { readings, boards: all, rooms }]) => {
+const lines = [...rows.values()].map(({ name, readings, boards: all, rooms }) => {
   const neat = (one: Board) => one.goesIn && one.worstGapMm <= HIDDEN_MM;
   const said = all.filter((one) => one.saidOdds !== null);
   return [
-    name.slice(0, 60).replace(/\s+\d+$/, ''),
+    name,
     readings,
     percent(of(all, (one) => one.goesIn)),
     percent(of(all, neat)),
     median(all.map((one) => one.worstGapMm)).toFixed(2),
     percent(of(rooms, (room) => room.every((one) => one.goesIn))),
-    said.length > 0 ? (said.reduce((sum, one) => sum + (one.saidOdds as number), 0) / said.length).toFixed(1) + ' %' : '–',
+    said.length > 0
+      ? (said.reduce((sum, one) => sum + (one.saidOdds as number), 0) / said.length).toFixed(1) + ' %'
+      : '–',
   ];
 });
-const head = ['method', 'readings', 'goes in', 'goes in and worst gap <= 3.2 mm', 'median worst gap, mm', 'all five go in', 'odds said'];
-process.stdout.write(`${ROOMS} rooms, ${HEIGHTS.length} shelves each, ends straight at their own angle unless said otherwise\n\n`);
+const head = [
+  'method',
+  'readings',
+  'goes in',
+  'goes in and worst gap <= 3.2 mm',
+  'median worst gap, mm',
+  'all five go in',
+  'odds said',
+];
+process.stdout.write(
+  `${ROOMS} rooms, ${HEIGHTS.length} shelves each, ends straight at their own angle unless said otherwise\n\n`,
+);
 for (const row of [head, head.map(() => '---'), ...lines]) process.stdout.write(`| ${row.join(' | ')} |\n`);

@@ -66,33 +66,37 @@ describe('a square alcove, worked by hand', () => {
     ]);
   });
 
-  test('deductions: board 300 - 20, side cleat 300 - 20 - 20, lengths less their clearance', () => {
-    expect(part(plan, 'S1-board')).toMatchObject({ length: { mm: 997 }, width: { mm: 280 }, thicknessMm: 18 });
-    expect(part(plan, 'S1-back-cleat')).toMatchObject({ length: { mm: 996 }, width: { mm: 45 } });
+  test('deductions: board 300 - 20, side cleat 300 - 20 - 20; between walls less a clearance for the odds', () => {
+    expect(part(plan, 'S1-board')).toMatchObject({ width: { mm: 280 }, thicknessMm: 18 });
+    expect(part(plan, 'S1-back-cleat')).toMatchObject({ width: { mm: 45 } });
     expect(part(plan, 'S1-side-cleat-left')).toMatchObject({ length: { mm: 260 }, label: '1L' });
     expect(part(plan, 'S1-side-cleat-right')).toMatchObject({ length: { mm: 260 }, label: '1R' });
-    expect(part(plan, 'S1-nosing')).toMatchObject({ length: { mm: 997 }, width: { mm: 65 } });
+    expect(part(plan, 'S1-nosing')).toMatchObject({ width: { mm: 65 } });
+    for (const piece of plan.parts) {
+      if (!piece.fit) continue;
+      expect(piece.fit.odds).toBeGreaterThanOrEqual(97);
+      expect(piece.length.mm).toBeLessThan(1000);
+      expect(piece.length.mm * 2).toBe(Math.round(piece.length.mm * 2));
+    }
+    // Its clearance is never less than the cleat's own.
+    expect(part(plan, 'S1-back-cleat')?.length.mm).toBeLessThanOrEqual(996);
   });
 
   test('the cut list groups by section and length, with what to pencil on each', () => {
-    const rows = plan.cutList.map((group) => [
-      group.thicknessMm,
-      group.widthMm,
-      group.rows.map((row) => [row.count, row.lengthMm, row.labels.join(' '), row.shelves.join()]),
-    ]);
+    const rows = plan.cutList.map((group) => [group.thicknessMm, group.widthMm, group.rows.flatMap((row) => row.labels).sort()]);
     expect(rows).toEqual([
-      [18, 280, [[3, 997, '1S 2S 3S', '1,2,3']]],
-      [20, 65, [[3, 997, '1N 2N 3N', '1,2,3']]],
-      [20, 45, [[3, 996, '1B 2B 3B', '1,2,3'], [6, 260, '1L 1R 2L 2R 3L 3R', '1,2,3']]], // prettier-ignore
+      [18, 280, ['1S', '2S', '3S']],
+      [20, 65, ['1N', '2N', '3N']],
+      [20, 45, ['1B', '1L', '1R', '2B', '2L', '2R', '3B', '3L', '3R']],
     ]);
-    expect(plan.cutList[2]?.totalLengthMm).toBe(3 * 996 + 6 * 260);
-  });
+    expect(plan.cutList[2]?.rows.at(-1)).toMatchObject({ count: 6, lengthMm: 260, labels: ['1L', '1R', '2L', '2R', '3L', '3R'] });
+  }); // prettier-ignore
 
-  test('nothing is wrong but that two shelves are far from any width', () => {
-    expect(plan.problems.map((one) => [one.message.code, one.about])).toEqual([
-      ['problem.widthUnsure', { is: 'shelf', shelf: 1 }],
-      ['problem.widthUnsure', { is: 'shelf', shelf: 3 }],
-    ]);
+  test('nothing is wrong but that too little is known for a close fit, most of all far from any reading', () => {
+    expect(new Set(codes(plan))).toEqual(new Set(['problem.fitUnsure']));
+    const gap = (shelf: number) => part(plan, `S${shelf}-board`)?.fit?.worst.mm ?? 0;
+    expect(gap(2)).toBeLessThan(gap(1));
+    expect(gap(2)).toBeLessThan(gap(3));
   });
 });
 
@@ -108,30 +112,42 @@ describe('a taper: 990 wide at the floor, 1030 at the ceiling, 6 wider at the fr
   // A square end touches where the opening is narrowest: at the back, at the board's underside.
   const least = (underside: number) => at(underside) - 0.4;
 
-  test('each board is cut to the opening at its own height, less the clearance, down to the tape', () => {
+  test('each board is cut to the opening at its own height, down to the tape', () => {
     for (const [shelf, underside] of [[1, 586.5], [2, 1191], [3, 1795.5]] as const) {
-      const cut = part(plan, `S${shelf}-board`)?.length.mm ?? 0;
-      expect(Math.abs(cut - (least(underside) - 3))).toBeLessThan(0.8);
-      expect(cut).toBeLessThanOrEqual(at(underside) - 3 + 0.1);
+      const fit = part(plan, `S${shelf}-board`)?.fit;
+      // Back and front differ by 6 over the 400; by 5.55 over the board's 370.
+      const runsOut = (fit?.left.outMm ?? 0) + (fit?.right.outMm ?? 0);
+      expect(Math.abs(runsOut - 5.55)).toBeLessThan(1);
+      const clear = (fit?.backMm ?? 0) + (fit?.clearanceMm ?? 0) + (fit?.roundedMm ?? 0);
+      expect(Math.abs(clear - least(underside))).toBeLessThan(0.8);
+      expect(fit?.roundedMm).toBeGreaterThanOrEqual(0);
+      expect(fit?.roundedMm).toBeLessThan(0.5);
     }
   }); // prettier-ignore
 
   test('a back cleat goes by the back at its own height, a nosing by the front', () => {
     // The cleat of shelf 3 reaches down to 1750.5, the nosing to 1748.5.
-    expect(Math.abs((part(plan, 'S3-back-cleat')?.length.mm ?? 0) - (at(1750.5) - 4))).toBeLessThan(0.8);
-    expect(Math.abs((part(plan, 'S3-nosing')?.length.mm ?? 0) - (at(1748.5) + 6 - 3))).toBeLessThan(0.8);
+    const clear = (id: string) => {
+      const fit = part(plan, id)?.fit;
+      return (fit?.backMm ?? 0) + (fit?.clearanceMm ?? 0) + (fit?.roundedMm ?? 0);
+    };
+    expect(Math.abs(clear('S3-back-cleat') - at(1750.5))).toBeLessThan(0.8);
+    expect(Math.abs(clear('S3-nosing') - (at(1748.5) + 6))).toBeLessThan(0.8);
   });
 
-  test('the end gap left at the widest is told, and named when it shows', () => {
-    expect(Math.abs((part(plan, 'S3-board')?.endGap?.mm ?? 0) - (6 + 3 + 0.4))).toBeLessThan(1);
-    expect(codes(plan)).toContain('problem.endGap');
-  });
+  test('a gap that shows is named with the end style it comes from', () => {
+    const corners = ups.flatMap((up) => (['left', 'right'] as const).map((corner): Reading => ({ kind: 'corner', id: `c-${corner}-${up}`, corner, up: mm(up), value: { degrees: 90.43, typed: '90.43' } })));
+    const known = plain({ readings: [...readings, ...corners] }, { depth: mm(390) });
+    const square = planJob({ ...known, fit: { ...known.fit, ends: 'square' } });
+    expect(codes(square)).toContain('problem.endGap');
+    expect(codes(planJob(known))).not.toContain('problem.endGap');
+  }); // prettier-ignore
 
-  test('"why" leads back to the readings that weigh in it, the nearest first', () => {
-    const [opening, clearance] = part(plan, 'S2-board')?.length.terms ?? [];
-    expect(opening).toMatchObject({ label: { code: 'term.narrowest' } });
-    expect(opening?.readings?.[0]).toBe('w-back-1200-1010');
-    expect(clearance).toMatchObject({ label: { code: 'term.clearanceEnds' }, mm: -3 });
+  test('"why" leads back to the readings that weigh in it, the nearest first, and to the odds', () => {
+    const terms = part(plan, 'S2-board')?.length.terms ?? [];
+    expect(terms[0]).toMatchObject({ label: { code: 'term.betweenWalls' } });
+    expect(terms[0]?.readings?.[0]).toBe('w-back-1200-1010');
+    expect(terms.map((one) => one.label.code)).toContain('term.clearanceOdds');
   });
 });
 
@@ -158,7 +174,11 @@ describe('impossible and thin jobs get a plan with named problems', () => {
     ['deeper than the alcove', plain({}, { depth: mm(450) }), 'problem.tooDeep'],
     ['no depth left for a board', plain({}, { depth: mm(20) }), 'problem.noBoardDepth'],
     ['no depth left for cleats', plain({}, { depth: mm(40) }), 'problem.noSideCleat'],
-    ['clearance larger than the opening', plain({}, { clearance: mm(1200) }), 'problem.clearanceEatsWidth'],
+    [
+      'walls that cross',
+      plain({ readings: [...plain().readings.slice(2), width('back', 1200, 4), width('front', 1200, 4)] }),
+      'problem.wallsCross',
+    ],
     [
       'a reading 100 out',
       plain({
@@ -213,57 +233,56 @@ describe('for any job', () => {
       }),
     })); // prettier-ignore
 
-  test('gaps and thicknesses add up to the clear height to 0.01 mm', () => {
+  /** Gaps and thicknesses add up to the clear height. */
+  function heightsAddUp(job: Job, plan: Plan): void {
+    // The ceiling as surveyed; without one, the topmost gap is left out.
+    const top = plan.gaps.at(-1)?.clear.terms.find((term) => term.label.code === 'term.topBoundary')?.mm;
+    if (plan.shelves.length === 0 || top === undefined) return;
+    const bottom = job.shelves.bottom.from === 'height' ? job.shelves.bottom.up.mm : 0;
+    const sum = plan.gaps.reduce((s, gap) => s + gap.clear.mm, 0) + plan.shelves.length * job.shelves.thickness.mm;
+    expect(Math.abs(sum - (top - bottom))).toBeLessThan(0.01);
+  }
+
+  /** Every gap is within a mark of the tape of the even share. */
+  function gapsAreEven(job: Job, plan: Plan): void {
+    const gaps = plan.gaps.map((gap) => gap.clear.mm);
+    const share = gaps.reduce((s, gap) => s + gap, 0) / gaps.length;
+    for (const gap of gaps) expect(Math.abs(gap - share)).toBeLessThan(TAPE_STEP_MM[job.tape] + 1e-6);
+  }
+
+  /** The terms of every figure add up to it, and no figure is less than a number. */
+  function figuresAddUp(plan: Plan): void {
+    for (const one of figuresIn(plan)) {
+      expect(one.terms.length).toBeGreaterThan(0);
+      expect(Number.isFinite(one.mm)).toBe(true);
+      expect(Math.abs(one.terms.reduce((s, term) => s + term.mm, 0) - one.mm)).toBeLessThan(1e-6);
+    }
+  }
+
+  /** Every board goes in at the wanted odds; its length is on the tape, and rounded down. */
+  function boardsAreSafe(job: Job, plan: Plan): void {
+    for (const { fit } of plan.parts) {
+      if (!fit) continue;
+      expect(fit.odds).toBeGreaterThanOrEqual(job.fit.odds - 1e-9);
+      const marks = fit.backMm / TAPE_STEP_MM[job.tape];
+      expect(Math.abs(marks - Math.round(marks))).toBeLessThan(1e-6);
+      expect(fit.roundedMm).toBeGreaterThanOrEqual(-1e-6);
+      expect(fit.roundedMm).toBeLessThan(TAPE_STEP_MM[job.tape]);
+    }
+  }
+
+  test('heights and figures add up, boards are safe, and the plan is plain data', () => {
     fc.assert(
       fc.property(anyJob, (job) => {
         const plan = planJob(job);
-        if (plan.shelves.length === 0) return true;
-        // The ceiling as surveyed; without one, the topmost gap is left out.
-        const top = plan.gaps.at(-1)?.clear.terms.find((term) => term.label.code === 'term.topBoundary')?.mm;
-        if (top === undefined) return true;
-        const bottom = job.shelves.bottom.from === 'height' ? job.shelves.bottom.up.mm : 0;
-        const sum = plan.gaps.reduce((s, gap) => s + gap.clear.mm, 0) + plan.shelves.length * job.shelves.thickness.mm;
-        return Math.abs(sum - (top - bottom)) < 0.01;
+        heightsAddUp(job, plan);
+        gapsAreEven(job, plan);
+        figuresAddUp(plan);
+        boardsAreSafe(job, plan);
+        expect(JSON.parse(JSON.stringify(plan))).toEqual(plan);
       }),
+      { numRuns: 40 },
     );
-  });
-
-  test('every gap is within a mark of the tape of the even share', () => {
-    fc.assert(
-      fc.property(anyJob, (job) => {
-        const gaps = planJob(job).gaps.map((gap) => gap.clear.mm);
-        const share = gaps.reduce((s, gap) => s + gap, 0) / gaps.length;
-        return gaps.every((gap) => Math.abs(gap - share) <= TAPE_STEP_MM[job.tape] + 1e-6);
-      }),
-    );
-  });
-
-  test('the terms of every figure add up to it, and no figure is less than a number', () => {
-    fc.assert(
-      fc.property(anyJob, (job) =>
-        figuresIn(planJob(job)).every((one) => {
-          const sum = one.terms.reduce((s, term) => s + term.mm, 0);
-          return one.terms.length > 0 && Number.isFinite(one.mm) && Math.abs(sum - one.mm) < 1e-6;
-        }),
-      ),
-    );
-  });
-
-  test('no board is longer than the opening at its narrowest for it, less its clearance', () => {
-    fc.assert(
-      fc.property(anyJob, (job) =>
-        planJob(job)
-          .parts.filter((one) => one.role === 'board')
-          .every(({ length }) => {
-            const opening = length.terms.find((term) => term.label.code === 'term.narrowest');
-            return opening !== undefined && length.mm <= opening.mm - job.shelves.clearance.mm + 1e-6;
-          }),
-      ),
-    );
-  });
-
-  test('a plan is plain data: it survives JSON unchanged', () => {
-    fc.assert(fc.property(anyJob, (job) => expect(JSON.parse(JSON.stringify(planJob(job)))).toEqual(planJob(job))));
   });
 });
 
@@ -275,8 +294,8 @@ describe('the demo jobs', () => {
     // The back widens by about 7 over 1540: lengths grow shelf by shelf, between 1123 and 1130 less 3.
     const boards = plan.parts.filter((one) => one.role === 'board').map((one) => one.length.mm);
     expect(boards).toEqual([...boards].sort((a, b) => a - b));
-    expect(boards[0]).toBeGreaterThanOrEqual(1120);
-    expect(boards[4]).toBeLessThanOrEqual(1127);
+    expect(boards[0]).toBeGreaterThanOrEqual(1118);
+    expect(boards[4]).toBeLessThanOrEqual(1134);
     expect(plan.problems.filter((problem) => problem.severity === 'stop')).toEqual([]);
   });
 
@@ -295,8 +314,8 @@ describe('the demo jobs', () => {
   test('the cloakroom closet: 48 7/8 at the back and 49 at the front, out of square, less 1/8', () => {
     const plan = planJob(cloakroomCloset());
     const cut = (part(plan, 'S2-board')?.length.mm ?? 0) / 25.4;
-    expect(cut).toBeGreaterThanOrEqual(48.625);
-    expect(cut).toBeLessThanOrEqual(48.75);
+    expect(cut).toBeGreaterThanOrEqual(48.5);
+    expect(cut).toBeLessThanOrEqual(49);
     expect(plan.problems.filter((problem) => problem.severity === 'stop')).toEqual([]);
   });
 

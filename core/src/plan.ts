@@ -22,7 +22,7 @@ import {
 import { applySystem, type WallMark } from './system';
 
 /** The version of the plan this code writes. */
-export const PLAN_VERSION = 2;
+export const PLAN_VERSION = 3;
 
 /** A clear space and what is really left to reach in by, under the nosing above it. */
 export interface PlannedGap extends Gap {
@@ -94,7 +94,7 @@ export function planJob(job: Job): Plan {
   const planned = spec.supports.includes(job.support.system);
   const stopped = shelvesStopped([...layout.problems, ...system.problems]);
   const specs = planned ? system.parts.filter((part) => !stopped.has(part.shelf)) : [];
-  const fitted = fitParts(specs, opening, job.shelves, job.tape);
+  const fitted = fitParts({ specs, opening, job });
   const box = spec.takes === 'box' ? cavityBox(survey, job) : null;
   const boards = spec.takes === 'box' ? [] : boardsOf(layout.shelves, job, survey);
   const readings = job.readings.map((one) => plannedReading(one, survey));

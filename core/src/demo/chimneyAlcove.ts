@@ -48,7 +48,6 @@ export function chimneyAlcove(): Job {
       top: { from: 'height', up: mm('2350') },
       thickness: mm('18'),
       depth: mm('340'),
-      clearance: mm('3'),
     },
   };
 }

@@ -39,7 +39,6 @@ export function cloakroomCloset(): Job {
       ],
       thickness: inch('3/4'),
       depth: inch('15 3/4'),
-      clearance: inch('1/8'),
     },
   };
 }

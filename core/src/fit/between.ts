@@ -1,5 +1,6 @@
 import { snapToTape, type Tape } from '../quantity';
-import { endFor, lieOf, type End, type EndStyle } from './ends';
+import type { EndStyle } from '../job';
+import { endFor, lieOf, liesFor, type End } from './ends';
 import { roomAtBest, seatAtBest } from './moves';
 import type { Pocket } from './pocket';
 
@@ -37,6 +38,8 @@ export interface Between {
   readonly clearMm: number;
   /** What the wanted odds ask to be taken off, or the play where that is more. */
   readonly clearanceMm: number;
+  /** How far it may be turned, mm per mm. */
+  readonly mostTurn: number;
   /** Share of walls that agree with the readings between which it goes, percent. */
   readonly odds: number;
   /** Share of them between which it goes and no gap at its ends is wider than caulk hides, percent. */
@@ -48,8 +51,11 @@ export interface Between {
 
 /** What caulk hides: wider gaps are seen. Millimetres. */
 export const HIDDEN_MM = 3.2;
-// A board may be turned until its back edge stands off so far at one end.
-const TURNED_MM = 2;
+/** A board may be turned until either back corner has moved by what caulk hides. */
+export const MOVED_MM = HIDDEN_MM;
+
+// So many of the drawn walls tell what gap a style leaves; all of them for the one that is taken.
+const COMPARED = 120;
 
 /**
  * Cuts a piece for a pocket in one end style. Of every drawn pair of walls the room at best is worked out over all
@@ -61,42 +67,55 @@ export function fitBetween(pocket: Pocket, style: EndStyle, { tape, odds, leastM
   const { ps, drawn } = pocket;
   const [left, right] = [endFor(pocket, 'left', style, tape), endFor(pocket, 'right', style, tape)];
   const clearMm = right.line.at - left.line.at;
-  const mostTurn = pocket.stance === 'flat' && clearMm > 0 ? TURNED_MM / clearMm : 0;
-  const rooms = drawn.map((walls) => roomAtBest(ps, lieOf(pocket, walls, left, right).tight, mostTurn)).sort((a, b) => a - b);
+  const mostTurn = pocket.stance === 'flat' && clearMm > 0 ? (2 * MOVED_MM) / clearMm : 0;
+  const lies = liesFor(pocket);
+  const rooms = Float64Array.from(drawn, (walls) => roomAtBest(ps, lieOf(pocket, walls, left, right, lies).tight, mostTurn)).sort();
   const short = rooms[Math.min(Math.floor((1 - odds / 100) * rooms.length + 1e-9), rooms.length - 1)] ?? 0;
   const clearanceMm = Math.max(-short, leastMm, 0);
   const lengthMm = snapToTape(clearMm - clearanceMm, tape, 'down');
   if (lengthMm <= 0 || lengthMm + left.offsetMm + right.offsetMm <= 0) return null;
   const off = (clearMm - lengthMm) / 2;
-  const cut = { left: moved(left, off), right: moved(right, -off) };
-
-  const seats = drawn.map((walls) => {
-    const { tight, seen } = lieOf(pocket, walls, cut.left, cut.right);
-    return { seat: seatAtBest(ps, tight, seen, mostTurn), seen };
-  });
-  const worst = seats.map(({ seat }) => seat.worstGapMm);
-  const share = (all: readonly unknown[]) => (100 * all.length) / seats.length;
-  const gaps = (['left', 'right'] as const).flatMap((end) =>
-    ps.map((p, i): EndGap => {
-      const seenAt = seats.map(({ seat: { shift, turn }, seen }) => {
-        const where = shift - turn * p;
-        return end === 'left' ? where - (seen.left[i] as number) : (seen.right[i] as number) - where;
-      });
-      return { end, p, ...rangeOf(seenAt) };
-    }),
-  );
-  return {
-    style,
-    ...cut,
-    lengthMm,
-    clearMm,
-    clearanceMm,
-    odds: share(seats.filter(({ seat }) => seat.goesIn)),
-    neatOdds: share(seats.filter(({ seat }) => seat.goesIn && seat.worstGapMm <= HIDDEN_MM)),
-    worst: rangeOf(worst),
-    gaps: gaps.sort((a, b) => b.mm - a.mm),
-  };
+  const cut = { style, left: moved(left, off), right: moved(right, -off), lengthMm, clearMm, clearanceMm, mostTurn };
+  const goesIn = rooms.filter((room) => room + 2 * off >= -1e-9).length;
+  return { ...cut, odds: (100 * goesIn) / rooms.length, ...tried(pocket, cut, COMPARED) };
 } // prettier-ignore
+
+/** The same with its gaps told from all the drawn walls. */
+export function inFull(pocket: Pocket, one: Between): Between {
+  return { ...one, ...tried(pocket, one, pocket.drawn.length) };
+}
+
+type Cut = Omit<Between, 'odds' | 'neatOdds' | 'worst' | 'gaps'>;
+
+/** Tries a piece between so many of the drawn walls: the widest gaps at its ends, and where they are. */
+function tried(pocket: Pocket, { left, right, clearMm, mostTurn }: Cut, count: number): Pick<Between, 'neatOdds' | 'worst' | 'gaps'> {
+  const { ps } = pocket;
+  const drawn = pocket.drawn.slice(0, count);
+  const lies = liesFor(pocket);
+  const worst = new Float64Array(drawn.length);
+  const at = (['left', 'right'] as const).map((end) => ps.map((p) => ({ end, p, seen: new Float64Array(drawn.length) })));
+  const [atLeft, atRight] = at as [Seen[], Seen[]];
+  let neat = 0;
+  drawn.forEach((walls, k) => {
+    const { tight, seen } = lieOf(pocket, walls, left, right, lies);
+    const { shift, turn, worstGapMm, goesIn } = seatAtBest(ps, tight, seen, mostTurn, clearMm / 2);
+    worst[k] = worstGapMm;
+    if (goesIn && worstGapMm <= HIDDEN_MM) neat += 1;
+    for (let i = 0; i < ps.length; i += 1) {
+      const where = shift - turn * (ps[i] as number);
+      (atLeft[i] as Seen).seen[k] = where - (seen.left[i] as number);
+      (atRight[i] as Seen).seen[k] = (seen.right[i] as number) - where;
+    }
+  });
+  const gaps = [...atLeft, ...atRight].map(({ end, p, seen }): EndGap => ({ end, p, ...rangeOf(seen) }));
+  return { neatOdds: (100 * neat) / Math.max(drawn.length, 1), worst: rangeOf(worst), gaps: gaps.sort((a, b) => b.mm - a.mm) };
+} // prettier-ignore
+
+interface Seen {
+  readonly end: 'left' | 'right';
+  readonly p: number;
+  readonly seen: Float64Array;
+}
 
 /** An end moved along the piece, to the right positive. */
 function moved(end: End, by: number): End {
@@ -108,9 +127,10 @@ function moved(end: End, by: number): End {
 }
 
 /** The mean, and the 5th and 95th percentile. */
-export function rangeOf(values: readonly number[]): Range {
-  const sorted = [...values].sort((a, b) => a - b);
+export function rangeOf(values: Float64Array): Range {
+  const sorted = Float64Array.from(values).sort();
   const at = (share: number) => sorted[Math.min(Math.floor(share * sorted.length), sorted.length - 1)] ?? 0;
-  const mean = sorted.reduce((sum, one) => sum + one, 0) / Math.max(sorted.length, 1);
-  return { mm: mean, fromMm: at(0.05), toMm: at(0.95) };
+  let sum = 0;
+  for (let i = 0; i < sorted.length; i += 1) sum += sorted[i] as number;
+  return { mm: sum / Math.max(sorted.length, 1), fromMm: at(0.05), toMm: at(0.95) };
 }

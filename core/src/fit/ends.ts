@@ -1,15 +1,8 @@
-import type { Tape } from '../quantity';
-import { snapToTape } from '../quantity';
+import { snapToTape, type Tape } from '../quantity';
+import type { EndStyle } from '../job';
 import { alongLine, supporting, lineOver, type Line } from './line';
 import type { Lie } from './moves';
 import type { Pocket, Walls } from './pocket';
-
-/**
- * What is done to an end. `square`: straight across. `angled`: straight, at its own angle. `bevelled`: the same, and
- * undercut so that its seen edge meets a leaning wall. `scribed`: it follows the wall.
- */
-export const END_STYLES = ['square', 'angled', 'bevelled', 'scribed'] as const;
-export type EndStyle = (typeof END_STYLES)[number];
 
 /** An end as it is to be cut, before the clearance is taken off: positions x in the opening, millimetres. */
 export interface End {
@@ -78,20 +71,34 @@ function tightest(layers: readonly Float64Array[], behind: readonly number[], un
   );
 }
 
-/** How a piece with these two ends lies between walls, against the tightest layer and as seen. */
-export function lieOf(pocket: Pocket, walls: Walls, left: End, right: End): { tight: Lie; seen: Lie } {
-  const n = pocket.ps.length;
-  const seen: Lie = { left: new Float64Array(n), right: new Float64Array(n) };
-  const tight: Lie = { left: new Float64Array(n).fill(-Infinity), right: new Float64Array(n).fill(Infinity) };
-  pocket.behind.forEach((behind, layer) => {
+/** How a piece lies, against the tightest layer and as seen; filled anew for every pair of walls. */
+export interface Lies {
+  readonly tight: Lie;
+  readonly seen: Lie;
+}
+
+/** Room for the lies of a piece with so many stations. */
+export function liesFor({ ps }: Pocket): Lies {
+  const lie = (): Lie => ({ left: new Float64Array(ps.length), right: new Float64Array(ps.length) });
+  return { tight: lie(), seen: lie() };
+}
+
+/** How a piece with these two ends lies between walls. */
+export function lieOf({ ps, behind }: Pocket, walls: Walls, left: End, right: End, into: Lies): Lies {
+  const { tight, seen } = into;
+  for (let layer = 0; layer < behind.length; layer += 1) {
+    const deep = behind[layer] as number;
     const [l, r] = [walls.left[layer] as Float64Array, walls.right[layer] as Float64Array];
-    for (let i = 0; i < n; i += 1) {
+    for (let i = 0; i < ps.length; i += 1) {
       const inLeft = (l[i] as number) - (left.profile[i] as number);
       const inRight = (r[i] as number) - (right.profile[i] as number);
-      tight.left[i] = Math.max(tight.left[i] as number, inLeft - left.undercut * behind);
-      tight.right[i] = Math.min(tight.right[i] as number, inRight + right.undercut * behind);
-      if (behind === 0) [seen.left[i], seen.right[i]] = [inLeft, inRight];
+      const [atLeft, atRight] = [inLeft - left.undercut * deep, inRight + right.undercut * deep];
+      tight.left[i] = layer === 0 ? atLeft : Math.max(tight.left[i] as number, atLeft);
+      tight.right[i] = layer === 0 ? atRight : Math.min(tight.right[i] as number, atRight);
+      seen.left[i] = inLeft;
+      seen.right[i] = inRight;
     }
-  });
-  return { tight, seen };
+  }
+  // The seen face is the last layer: what was written last stands.
+  return into;
 }

@@ -25,7 +25,10 @@ export function lineOver(ps: readonly number[], values: ArrayLike<number>): Line
   }
   if (hull.length === 1) return { at: values[0] as number, slope: 0 };
   const middle = ps.reduce((sum, p) => sum + p, 0) / ps.length;
-  const edge = Math.max(1, hull.findIndex((i) => (ps[i] as number) >= middle - 1e-9));
+  const edge = Math.max(
+    1,
+    hull.findIndex((i) => (ps[i] as number) >= middle - 1e-9),
+  );
   let slope = slopeOf(hull[edge - 1] as number, hull[edge] as number);
   const after = hull[edge + 1];
   if (after !== undefined && Math.abs((ps[hull[edge] as number] as number) - middle) < 1e-9) {

@@ -9,7 +9,7 @@ export interface Lie {
   readonly right: Float64Array;
 }
 
-const STEPS = 18;
+const STEPS = 14;
 const GOLDEN = (Math.sqrt(5) - 1) / 2;
 
 /**
@@ -55,12 +55,14 @@ const NOTHING_MM = 1e-6;
 
 /**
  * The small move of a piece that makes the widest gap seen at its ends the least, without either end entering a wall:
- * for each turn the best shift is known; the gap is convex in the turn (golden-section search).
+ * for each turn the best shift is known; the gap is convex in the turn (golden-section search). What a turn opens
+ * behind the back edge counts as a gap, too.
+ * @param reachMm half the length of the back edge: what stands off by a turn; 0 where there is none
  * @param tight how it lies against the nearest of the walls, which must be free
  * @param seen how it lies at the face that is looked at, where gaps show
  */
-export function seatAtBest(ps: readonly number[], tight: Lie, seen: Lie, mostTurn: number): Seat {
-  const at = (turn: number) => seatedAt(ps, tight, seen, turn);
+export function seatAtBest(ps: readonly number[], tight: Lie, seen: Lie, mostTurn: number, reachMm = 0): Seat {
+  const at = (turn: number) => seatedAt(ps, tight, seen, turn, reachMm);
   let [low, high] = [-mostTurn, mostTurn];
   let near = at(high - GOLDEN * (high - low));
   if (mostTurn === 0) return near;
@@ -77,7 +79,13 @@ export function seatAtBest(ps: readonly number[], tight: Lie, seen: Lie, mostTur
   return near.cost <= far.cost ? near : far;
 }
 
-function seatedAt(ps: readonly number[], tight: Lie, seen: Lie, turn: number): Seat & { readonly cost: number } {
+function seatedAt(
+  ps: readonly number[],
+  tight: Lie,
+  seen: Lie,
+  turn: number,
+  reachMm: number,
+): Seat & { readonly cost: number } {
   let [most, least, seenLeft, seenRight] = [-Infinity, Infinity, Infinity, -Infinity];
   for (let i = 0; i < ps.length; i += 1) {
     const off = turn * (ps[i] as number);
@@ -89,6 +97,6 @@ function seatedAt(ps: readonly number[], tight: Lie, seen: Lie, turn: number): S
   const short = Math.max(most - least, 0);
   const even = (seenLeft + seenRight) / 2;
   const shift = short > 0 ? (most + least) / 2 : Math.min(Math.max(even, most), least);
-  const worstGapMm = Math.max(shift - seenLeft, seenRight - shift);
+  const worstGapMm = Math.max(shift - seenLeft, seenRight - shift, Math.abs(turn) * reachMm);
   return { shift, turn, worstGapMm, goesIn: short <= NOTHING_MM, cost: worstGapMm + RUB * short };
 }

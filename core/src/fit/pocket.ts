@@ -76,14 +76,17 @@ export function pocketOf(opening: Walled, band: Band, options: PocketOptions): P
   const back = acrosses.flatMap((across) => layers.map((up): SurfacePoint => ({ surface: 'back', across, up })));
   const points = [...side('left'), ...side('right'), ...back];
   const n = ps.length;
-  const wallsIn = (all: readonly number[]): Walls => {
-    const rows = (from: number) => layers.map((_, l) => Float64Array.from(all.slice(from + l * n, from + (l + 1) * n)));
-    const at = 2 * layers.length * n;
-    const foremost = hasBack
-      ? Float64Array.from(acrosses, (_, i) => Math.max(...all.slice(at + i * layers.length, at + (i + 1) * layers.length)))
-      : null;
-    const walls = { left: rows(0), right: rows(layers.length * n), back: foremost };
-    return foremost ? turned(walls, ps, leastSquaresSlope(acrosses, foremost)) : walls;
+  const wallsIn = (all: Float64Array): Walls => {
+    const rows = (from: number) => layers.map((_, l) => all.subarray(from + l * n, from + (l + 1) * n));
+    const walls = { left: rows(0), right: rows(layers.length * n) };
+    if (!hasBack) return { ...walls, back: null };
+    const foremost = new Float64Array(acrosses.length).fill(-Infinity);
+    for (let i = 2 * layers.length * n, k = 0; i < all.length; i += 1, k += 1) {
+      const at = Math.floor(k / layers.length);
+      foremost[at] = Math.max(foremost[at] as number, all[i] as number);
+    }
+    turn(walls, ps, leastSquaresSlope(acrosses, foremost));
+    return { ...walls, back: foremost };
   };
   const joint = opening.jointly(points);
   const seen = (surface: 0 | 1) =>
@@ -96,14 +99,15 @@ export function pocketOf(opening: Walled, band: Band, options: PocketOptions): P
     ps,
     behind: layers.map((layer) => depthTo - layer),
     acrosses,
-    mean: wallsIn(joint.meanMm),
+    mean: wallsIn(Float64Array.from(joint.meanMm)),
     sd: { left: seen(0), right: seen(1) },
-    drawn: drawSamples(joint, samples, seed).map(wallsIn),
+    drawn: drawSamples(joint, samples, seed).map((one) => wallsIn(one)),
   };
 } // prettier-ignore
 
-/** The ends as a board sees them whose back edge lies along the back: where that runs askew, so does the board. */
-function turned(walls: Walls, ps: readonly number[], askew: number): Walls {
-  const along = (rows: readonly Float64Array[]) => rows.map((row) => row.map((x, i) => x + askew * (ps[i] as number)));
-  return { ...walls, left: along(walls.left), right: along(walls.right) };
+/** Turns the ends to how a board sees them whose back edge lies along the back: where that runs askew, so does it. */
+function turn({ left, right }: Pick<Walls, 'left' | 'right'>, ps: readonly number[], askew: number): void {
+  for (const row of [...left, ...right]) {
+    for (let i = 0; i < row.length; i += 1) row[i] = (row[i] as number) + askew * (ps[i] as number);
+  }
 }

@@ -13,6 +13,7 @@ import {
   withVerdict,
   writeJobFile,
   type Reading,
+  typedLength,
 } from '.';
 
 const reader = { units: 'mm', tape: '0.5mm' } as const;
@@ -148,12 +149,25 @@ test('the person’s word on a reading is put on it, and taken back', () => {
   expect(withVerdict(dropped, id, undefined)).toEqual(job);
 });
 
-test('a document of version 1 becomes one of version 2 with everything it held', () => {
+test('a document of version 1 becomes one of the version of today with everything it held', () => {
   const now = newJob({ id: 'old', name: 'Old', kind: 'alcove', units: 'mm' });
-  const { kit: _kit, box: _box, ...rest } = now;
-  const old = { ...rest, version: 1, place: { kind: 'alcove' }, readings: chimneyAlcove().readings.slice(0, 2) };
+  const { kit: _kit, box: _box, fit: _fit, trials: _trials, ...rest } = now;
+  const shelves = { ...now.shelves, clearance: typedLength('4', 'mm') };
+  const old = {
+    ...rest,
+    shelves,
+    version: 1,
+    place: { kind: 'alcove' },
+    readings: chimneyAlcove().readings.slice(0, 2),
+  };
   const read = readJob(old);
-  expect(read).toMatchObject({ ok: true, value: { version: 2, place: newPlace('alcove'), kit: now.kit } });
+  // What was cut off before is the play of a loose fit now.
+  const fit = { habit: 'snug', odds: 97, play: { mm: 4 }, boards: [] };
+  expect(read).toMatchObject({
+    ok: true,
+    value: { version: 3, place: newPlace('alcove'), kit: now.kit, fit, trials: [] },
+  });
+  expect(read.ok && read.value.shelves).toEqual(now.shelves);
   expect(read.ok && read.value.readings).toEqual(old.readings);
 });
 

@@ -1,5 +1,5 @@
 /** The version of the job document this code writes. */
-export const JOB_VERSION = 2;
+export const JOB_VERSION = 3;
 export const JOB_FORMAT = 'dormer-job';
 
 /** The most a job document may hold: readings, shelves, studs, keep-clears, characters. */
@@ -8,6 +8,7 @@ export const LIMITS = {
   shelves: 40,
   studs: 40,
   keepClears: 40,
+  trials: 200,
   name: 120,
   notes: 4000,
   id: 64,
@@ -44,3 +45,15 @@ export const INSTRUMENTS = [
 
 export const KEEP_CLEARS = ['outlet', 'switch', 'vent', 'pipe', 'hole', 'trim', 'other'] as const;
 export const STUD_FOUND_BY = ['magnet', 'finder', 'knock', 'pilot', 'measured'] as const;
+
+/** How boards are fitted: it lifts out; as tight as goes in, and caulked; it follows the walls. */
+export const HABITS = ['loose', 'snug', 'scribed'] as const;
+/**
+ * What is done to an end: straight across; straight at its own angle; the same, and undercut to meet a leaning wall; or
+ * it follows the wall.
+ */
+export const END_STYLES = ['square', 'angled', 'bevelled', 'scribed'] as const;
+/** A back edge touches the wall where that stands out, or follows it. */
+export const BACK_STYLES = ['straight', 'scribed'] as const;
+/** Shapes of a corner shelf. */
+export const CORNER_SHAPES = ['triangle', 'rounded', 'clipped', 'ell'] as const;

@@ -1,6 +1,6 @@
 import { parseLength, usualTape, type JobUnit, type TypedLength } from '../quantity';
 import { JOB_FORMAT, JOB_VERSION } from './limits';
-import type { BoxWish, Instrument, Job, Place, PlaceKind } from './schema';
+import type { BoxWish, CornerWish, Instrument, Job, Place, PlaceKind } from './schema';
 
 export interface NewJobOptions {
   readonly id: string;
@@ -39,6 +39,14 @@ export function usualLength(mm: number, inches: string, unit: JobUnit): TypedLen
   return typedLength(unit === 'in' ? inches : String(unit === 'cm' ? mm / 10 : mm), unit);
 }
 
+/** How surely a board is to go in, percent, before anyone says otherwise. */
+export const USUAL_ODDS = 97;
+
+/** The shape of corner shelves before one is chosen. */
+export function usualCorner(units: JobUnit): CornerWish {
+  return { shape: 'triangle', side: usualLength(300, '12', units), arm: usualLength(150, '6', units) };
+}
+
 /** The box of a cavity before anything is wished of it. */
 export function usualBox(units: JobUnit): BoxWish {
   return { odds: 97, trim: { width: usualLength(60, '2 1/2', units), reveal: usualLength(5, '3/16', units) } };
@@ -67,7 +75,6 @@ export function newJob({ id, name, kind, units }: NewJobOptions): Job {
       heights: [],
       thickness: length(18, '3/4'),
       depth: length(300, '12'),
-      clearance: length(3, '1/8'),
     },
     support: {
       system: 'three-side-cleats',
@@ -75,6 +82,9 @@ export function newJob({ id, name, kind, units }: NewJobOptions): Job {
       cleatClearance: length(4, '1/8'),
       nosing: { thickness: length(20, '3/4'), height: length(65, '2 1/2') },
     },
+    fit: { habit: 'snug', odds: USUAL_ODDS, play: length(5, '3/16'), boards: [] },
+    trials: [],
+    ...(kind === 'corner' ? { corner: usualCorner(units) } : {}),
     ...(USUAL[kind].box ? { box: usualBox(units) } : {}),
   };
 }

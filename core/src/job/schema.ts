@@ -1,13 +1,18 @@
 import { z } from 'zod';
-import { JOB_UNITS, TAPES } from '../quantity';
+import { JOB_UNITS, LONGEST_MM, TAPES } from '../quantity';
 import { anyLength, id, positiveLength } from './fieldSchema';
 import {
+  BACK_STYLES,
+  CORNER_SHAPES,
+  END_STYLES,
+  ENDS,
+  HABITS,
   INSTRUMENTS,
   JOB_FORMAT,
   JOB_VERSION,
   LIMITS,
   type SIDES,
-  type SPOTS_OUT,
+  SPOTS_OUT,
   type SURFACES,
   type WALL_KINDS,
 } from './limits';
@@ -34,7 +39,58 @@ const shelves = z.strictObject({
     .describe('Tops of shelves above the floor mark, for typed heights'),
   thickness: positiveLength.describe('Real thickness of the boards'),
   depth: positiveLength.describe('Back wall to the front face of the nosing'),
-  clearance: anyLength.describe('What a board is cut short by, both ends together'),
+});
+
+const ends = z.enum(END_STYLES);
+const back = z.enum(BACK_STYLES);
+const wantedOdds = z.number().min(50).max(99.9);
+
+const fit = z.strictObject({
+  habit: z.enum(HABITS).describe('How boards are fitted, unless said otherwise for one'),
+  odds: wantedOdds.describe('How surely a board is to go in, percent'),
+  play: anyLength.describe('What a loose board is cut short by, both ends together'),
+  ends: ends.optional().describe('The end style of every board; what suits each when left away'),
+  back: back.optional().describe('The back edge of every board; what suits each when left away'),
+  boards: z
+    .array(
+      z.strictObject({
+        shelf: z.int().min(1).max(LIMITS.shelves),
+        habit: z.enum(HABITS).optional(),
+        odds: wantedOdds.optional(),
+        ends: ends.optional(),
+        back: back.optional(),
+        cut: z.boolean().optional().describe('It is cut already: its shape is no longer changed by readings'),
+      }),
+    )
+    .max(LIMITS.shelves)
+    .describe('What is wanted otherwise for single shelves'),
+});
+
+const corner = z.strictObject({
+  shape: z.enum(CORNER_SHAPES),
+  side: positiveLength.describe('Along the side wall; along the back it is the shelf depth'),
+  arm: positiveLength.describe('Depth of an L’s arms; of a clipped shelf what is left square at each wall'),
+});
+
+const trial = z.strictObject({
+  id,
+  shelf: z.int().min(1).max(LIMITS.shelves),
+  end: z.enum(ENDS),
+  at: z.enum(SPOTS_OUT).describe('Where along the end'),
+  is: z.enum(['gap', 'tight']).describe('A gap is seen there, or it binds there'),
+  value: anyLength.describe('The gap; or how far the board still stands up off its supports where it binds'),
+  cut: z
+    .strictObject({
+      up: z.number().min(0).max(LONGEST_MM),
+      thickness: z.number().positive().max(LONGEST_MM),
+      depth: z.number().positive().max(LONGEST_MM),
+      back: z.number().positive().max(LONGEST_MM),
+      left: z.number().min(-LONGEST_MM).max(LONGEST_MM),
+      right: z.number().min(-LONGEST_MM).max(LONGEST_MM),
+    })
+    .describe(
+      'The board as it was cut: its top’s height, its section, its back edge, how far each end runs out at the front; millimetres',
+    ),
 });
 
 const threeSideCleats = z.strictObject({
@@ -80,6 +136,9 @@ export const jobSchema = z
     shelves,
     support: z.discriminatedUnion('system', [threeSideCleats]),
     box: box.optional().describe('The box of a cavity'),
+    fit: fit.describe('How boards are to fit between their walls'),
+    corner: corner.optional().describe('The shape of the shelves of a corner'),
+    trials: z.array(trial).max(LIMITS.trials).describe('What boards did when they were tried'),
   })
   .superRefine((job, context) => {
     repeated(job.readings.map((r) => r.id)).forEach(([index, repeatedId]) =>
@@ -91,11 +150,14 @@ export const jobSchema = z
     repeated(job.place.keepClears.map((k) => k.id)).forEach(([index, repeatedId]) =>
       context.addIssue({ code: 'custom', path: ['place', 'keepClears', index, 'id'], params: { repeatedId } }),
     );
+    repeated(job.trials.map((t) => t.id)).forEach(([index, repeatedId]) =>
+      context.addIssue({ code: 'custom', path: ['trials', index, 'id'], params: { repeatedId } }),
+    );
     repeated(job.shelves.heights.map((h) => h.id)).forEach(([index, repeatedId]) =>
       context.addIssue({ code: 'custom', path: ['shelves', 'heights', index, 'id'], params: { repeatedId } }),
     );
   })
-  .meta({ id: 'DormerJob', title: 'Dormer job document, version 2' });
+  .meta({ id: 'DormerJob', title: 'Dormer job document, version 3' });
 
 function repeated(ids: readonly string[]): [number, string][] {
   return ids.flatMap((one, index): [number, string][] => (ids.indexOf(one) < index ? [[index, one]] : []));
@@ -116,6 +178,15 @@ export type WallKind = (typeof WALL_KINDS)[number];
 export type Instrument = (typeof INSTRUMENTS)[number];
 export type Stud = Place['studs'][number];
 export type KeepClear = Place['keepClears'][number];
+/** How boards are to fit. */
+export type FitChoices = Job['fit'];
+export type Habit = (typeof HABITS)[number];
+export type EndStyle = (typeof END_STYLES)[number];
+export type BackStyle = (typeof BACK_STYLES)[number];
+/** A board tried in its place. */
+export type Trial = Job['trials'][number];
+export type CornerWish = NonNullable<Job['corner']>;
+export type CornerShape = CornerWish['shape'];
 /** The box a cavity is to take. */
 export type BoxWish = NonNullable<Job['box']>;
 

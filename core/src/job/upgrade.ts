@@ -1,4 +1,4 @@
-import { USUAL_KIT } from './newJob';
+import { USUAL_KIT, USUAL_ODDS } from './newJob';
 
 /** Turns a document of one version into the next. It may assume the version it is filed under, nothing more. */
 export type Upgrade = (document: Record<string, unknown>) => Record<string, unknown>;
@@ -11,6 +11,13 @@ export const UPGRADES: Readonly<Record<number, Upgrade>> = {
     if (typeof place !== 'object' || place === null) return document;
     const bare = { side: 'none', back: true, walls: 'lined', own: {}, rough: {}, studs: [], keepClears: [] };
     return { ...document, place: { ...bare, ...place }, kit: [...USUAL_KIT] };
+  },
+  // Version 3 works out the clearance from the odds; what was typed before becomes the play of a loose fit.
+  2: (document) => {
+    const { shelves } = document;
+    if (typeof shelves !== 'object' || shelves === null) return document;
+    const { clearance: play, ...rest } = shelves as Record<string, unknown>;
+    return { ...document, shelves: rest, fit: { habit: 'snug', odds: USUAL_ODDS, play, boards: [] }, trials: [] };
   },
 };
 

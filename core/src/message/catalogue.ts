@@ -140,6 +140,7 @@ export interface MessageCatalogue {
   // Why a reading is worth taking, and what it settles
   'next.why': { target: Inner; now: Measure; then: Measure };
   'next.first': { target: Inner };
+  'next.standsOut': { reading: Inner };
   'next.again': { reading: Inner };
   'target.width': { shelf: Count; at: Inner };
   'target.widthAt': { up: Length; at: Inner };
@@ -195,7 +196,12 @@ export interface MessageCatalogue {
   'term.cavityWidth': None;
   'term.cavityHeight': None;
   'term.boxOdds': { odds: Text };
-  'term.clearanceEnds': None;
+  'term.betweenWalls': None;
+  'term.standingOut': None;
+  'term.clearanceOdds': { odds: Text };
+  'term.play': None;
+  'term.endRunsOut': { side: Inner };
+  'term.leftOn': { side: Inner };
   'term.cleatClearance': None;
   'term.roundedDown': { step: Length };
   'term.roundedToTape': { step: Length };
@@ -239,10 +245,11 @@ export interface MessageCatalogue {
   'problem.tooDeep': { depth: Length; opening: Length; by: Length };
   'problem.noBoardDepth': { depth: Length; nosing: Length };
   'problem.noSideCleat': { depth: Length; needed: Length };
-  'problem.clearanceEatsWidth': { clearance: Length; width: Length };
+  'problem.wallsCross': { shelf: Count; width: About };
   'problem.nosingShort': { nosing: Length; needed: Length };
-  'problem.endGap': { shelf: Count; gap: Length };
-  'problem.widthUnsure': { shelf: Count; sure: About; clearance: Length };
+  'problem.endGap': { shelf: Count; gap: About; place: Inner };
+  'problem.backGap': { shelf: Count; gap: About };
+  'problem.fitUnsure': { shelf: Count; gap: About };
   'problem.readingAside': { reading: Inner; value: Inner; expected: Inner };
   'problem.readingSlip': { reading: Inner; value: Inner; expected: Inner; slip: Inner };
   'problem.readingsDisagree': { reading: Inner; value: Inner; other: Inner };
@@ -264,6 +271,22 @@ export interface MessageCatalogue {
   'caution.dust': None;
   'caution.strength': None;
   'caution.notFromFloor': None;
+
+  // How a piece is cut and how it goes in
+  'end.square': None;
+  'end.angled': None;
+  'end.bevelled': None;
+  'end.scribed': None;
+  'gap.place': { side: Inner; at: Inner };
+  'gap.at.back': None;
+  'gap.at.middle': None;
+  'gap.at.front': None;
+  'gap.at.lower': None;
+  'gap.at.upper': None;
+  'fit.reason.alone': { style: Inner; gap: About };
+  'fit.reason.simpler': { style: Inner; gap: About; other: Inner; otherGap: About };
+  'fit.reason.better': { style: Inner; gap: About; other: Inner; otherGap: About; place: Inner };
+  'fit.reason.chosen': { style: Inner; gap: About; other: Inner; otherGap: About };
 
   // Parts
   'part.board': None;

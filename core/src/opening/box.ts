@@ -109,10 +109,10 @@ interface Room {
   readonly floor: number;
 }
 
-function roomIn(sample: readonly number[], faces: Faces): Room {
+function roomIn(sample: ArrayLike<number>, faces: Faces): Room {
   let from = 0;
   const [left, right, floor, ceiling] = faces.map((points) => {
-    const at = sample.slice(from, (from += points.length));
+    const at = Array.prototype.slice.call(sample, from, (from += points.length)) as number[];
     const end = (mm: number) => ({ mm, point: points[at.indexOf(mm)] as SurfacePoint });
     return { most: end(Math.max(...at)), least: end(Math.min(...at)) };
   }) as [Face, Face, Face, Face];

@@ -3,7 +3,6 @@ import { message, type Message } from '../message';
 import { acrossAt, outAt } from '../place';
 import { at, minus, type Functional, type Survey } from '../survey';
 import type { Band, Clear, Opening, SurfacePoint } from './opening';
-import { drawSamples } from './samples';
 
 /** What is known no better than this is not known, millimetres. */
 const UNKNOWN_SD_MM = 40;
@@ -26,7 +25,7 @@ export function openingOf(survey: Survey): Opening {
       return { mm: mean, sdMm: sd };
     },
     jointly,
-    samples: (points, count, seed) => drawSamples(jointly(points), count, seed),
+    between: (from, to, label) => surveyed(survey, minus(functionalOf(to), functionalOf(from)), label),
     clearWidth: (band) => (sides ? clearWidth(survey, band) : null),
     clearDepth: () => {
       if (!surfaces.includes('front') || !surfaces.includes('back')) return null;

@@ -6,7 +6,7 @@ import { crookedRoom, takeAll } from '../practice';
 import type { Spot } from '../reading';
 import { surveyOf } from '../survey';
 import { exactly, jobOf, surveyWith, width } from '../survey/testing';
-import { cavityBox, openingOf, outlineOf, sectionAt, type SurfacePoint } from '.';
+import { cavityBox, drawSamples, openingOf, outlineOf, sectionAt, type SurfacePoint } from '.';
 
 const board = (up: number) => ({ upFrom: up - 18, upTo: up, outFrom: 0, outTo: 280 });
 const some = [exactly(width('back', 900), 1000, 'a'), exactly(width('front', 900), 1004, 'b'), exactly(width('back', 1800), 1006, 'c'), exactly({ kind: 'depth', side: 'left', upMm: 900 }, 400, 'd'), exactly({ kind: 'height', side: 'left', at: 'front' }, 2400, 'e')]; // prettier-ignore
@@ -79,8 +79,8 @@ describe('joint distribution and samples', () => {
       { surface: 'right', out: 280, up: 1200 },
       { surface: 'back', across: 0, up: 1200 },
     ];
-    const all = opening.samples(points, 4000, 3);
-    expect(opening.samples(points, 4000, 3)).toEqual(all);
+    const all = drawSamples(opening.jointly(points), 4000, 3);
+    expect(drawSamples(opening.jointly(points), 4000, 3)).toEqual(all);
     const { meanMm, covarianceMm2 } = opening.jointly(points);
     const mean = (i: number) => all.reduce((sum, one) => sum + (one[i] ?? 0), 0) / all.length;
     for (const i of [0, 1, 2]) {
@@ -93,7 +93,8 @@ describe('joint distribution and samples', () => {
 
   test('points that lie on one another can be drawn too', () => {
     const twice: SurfacePoint = { surface: 'left', out: 100, up: 1200 };
-    for (const [a, b] of openingOf(surveyWith(some)).samples([twice, twice], 20, 1)) expect(a).toBeCloseTo(b ?? 0, 1);
+    for (const [a, b] of drawSamples(openingOf(surveyWith(some)).jointly([twice, twice]), 20, 1))
+      expect(a).toBeCloseTo(b ?? 0, 1);
   });
 });
 

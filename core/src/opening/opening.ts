@@ -1,5 +1,6 @@
 import type { Figure } from '../figure';
 import type { SurfaceName } from '../job';
+import type { Message } from '../message';
 import type { Extent } from '../place';
 
 /**
@@ -19,8 +20,8 @@ export interface Opening {
   position(point: SurfacePoint): Estimate;
   /** Where several surfaces are at several points, jointly: what samples of the whole opening are drawn from. */
   jointly(points: readonly SurfacePoint[]): Joint;
-  /** As many openings as wished that agree with the readings, each as the positions at the points, from a seed. */
-  samples(points: readonly SurfacePoint[], count: number, seed: number): number[][];
+  /** How far one point lies beyond another across the opening, as a figure with the readings that weigh in it. */
+  between(from: SurfacePoint, to: SurfacePoint, label: Message): Figure;
   /** The clear width over a band; null where there are not two sides, or nothing is known of the width. */
   clearWidth(band: Band): Clear | null;
   /** The clear depth, back wall to the front line; null where there is none, or nothing is known of it. */

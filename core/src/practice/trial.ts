@@ -9,7 +9,15 @@ import type { Room } from './room';
 /** Seeds that differ for every spot of every room, so that a spot reads the same whenever it is read there. */
 export function chanceAt(seed: number, spot: Spot): Random {
   const hash = [...spotKey(spot)].reduce((sum, letter) => (Math.imul(sum, 31) + letter.charCodeAt(0)) | 0, seed * 7919);
-  return randomFrom(hash);
+  return randomFrom(mixed(hash));
+}
+
+/** Seeds that are near one another made to have nothing in common (the finaliser of MurmurHash3). */
+function mixed(seed: number): number {
+  let h = seed;
+  h = Math.imul(h ^ (h >>> 16), 0x85ebca6b);
+  h = Math.imul(h ^ (h >>> 13), 0xc2b2ae35);
+  return h ^ (h >>> 16);
 }
 
 export interface TakeOptions {
@@ -71,9 +79,11 @@ export function followAdvice(room: Room, job: Job, boards: readonly Wanted[], mo
     const now = { ...job, readings };
     const [next] = advise({ job: now, survey: surveyOf(now), boards }).next;
     if (!next) break;
-    const random = chanceAt(seed + (next.again ? 1 : 0), next.spot);
+    // Read again it reads anew: another error, and most likely no slip.
+    const random = chanceAt(seed + (next.again ? 1 + readings.length : 0), next.spot);
     const slip = slips ? chanceSlip(next.spot, random, slips) : 0;
-    readings = [...readings, takeReading({ room, spot: next.spot, with: next.with, random, slip, id: `r${readings.length}` })];
+    const taken = takeReading({ room, spot: next.spot, with: next.with, random, slip, id: `r${readings.length}` });
+    readings = [...readings, next.again ? { ...taken, blind: true } : taken];
   }
   return readings;
 } // prettier-ignore

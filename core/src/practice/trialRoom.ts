@@ -2,7 +2,6 @@ import { newPlace, type SurfaceName } from '../job';
 import { randomFrom, type Random } from '../random';
 import { roomOf, type Departure, type Room } from './room';
 
-
 /** How crooked the rooms of a trial are, as standard deviations. */
 export const TRIAL_CROOKED = {
   outOfSquareDegrees: 0.9,

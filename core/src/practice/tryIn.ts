@@ -1,5 +1,5 @@
 import type { Between } from '../fit';
-import { lieOf, pocketOf, seatAtBest, type End } from '../fit';
+import { lieOf, liesFor, MOVED_MM, pocketOf, seatAtBest, type End } from '../fit';
 import type { Band } from '../opening';
 import type { Room } from './room';
 import { openingOfRoom } from './trueOpening';
@@ -20,8 +20,6 @@ export interface Tried {
 // As finely as a wall's roughness asks.
 const EVERY_MM = 10;
 const LEVELS = 4;
-// By so much the back edge may stand off at one end.
-const TURNED_MM = 2;
 
 /**
  * Carries a board to the room it was cut for: whether some small move of it goes in, and the widest gap then seen at
@@ -44,9 +42,9 @@ export function tryIn(room: Room, { band, left, right }: CutBoard): Tried {
     line: { at: x(0), slope: 0 },
     profile: Float64Array.from(pocket.ps, x),
   });
-  const { tight, seen } = lieOf(pocket, pocket.mean, end('left', left), end('right', right));
+  const { tight, seen } = lieOf(pocket, pocket.mean, end('left', left), end('right', right), liesFor(pocket));
   const wide = right(0) - left(0);
-  const seat = seatAtBest(pocket.ps, tight, seen, TURNED_MM / wide);
+  const seat = seatAtBest(pocket.ps, tight, seen, (2 * MOVED_MM) / wide);
   return { goesIn: seat.goesIn, worstGapMm: seat.worstGapMm };
 }
 

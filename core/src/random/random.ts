@@ -29,3 +29,22 @@ export function randomFrom(seed: number): Random {
     pick: (from) => from[Math.floor(uniform() * from.length)] as (typeof from)[number],
   };
 }
+
+// The normals drawn last: boards one after another are tried on the same chance.
+let last: { readonly seed: number; readonly values: Float64Array } | null = null;
+
+/** As many standard normals as wished, always the same for a seed: a longer list begins like a shorter one. */
+export function normalsFrom(seed: number, count: number): Float64Array {
+  if (last?.seed === seed && last.values.length >= count) return last.values;
+  const { uniform } = randomFrom(seed);
+  const values = new Float64Array(count + (count % 2));
+  // Box and Muller (1958), both of each pair.
+  for (let i = 0; i < values.length; i += 2) {
+    const size = Math.sqrt(-2 * Math.log(1 - uniform()));
+    const turn = 2 * Math.PI * uniform();
+    values[i] = size * Math.cos(turn);
+    values[i + 1] = size * Math.sin(turn);
+  }
+  last = { seed, values };
+  return values;
+}

@@ -15,7 +15,7 @@ const piece = (id: string, thicknessMm: number, widthMm: number, lengthMm: numbe
   thicknessMm,
   width: figure({ label, mm: widthMm }),
   length: figure({ label, mm: lengthMm }),
-  endGap: null,
+  fit: null,
   place,
 });
 

@@ -1,4 +1,4 @@
-import type { Part } from '../fit';
+import type { EndCut, Part } from '../fit';
 
 /** Pieces that come off one setting: the same section and the same length. */
 export interface CutRow {
@@ -21,6 +21,16 @@ export interface CutGroup {
 // Lengths and sections that agree to a hundredth of a millimetre are one setting.
 const key = (...mm: readonly number[]) => mm.map((value) => Math.round(value * 100)).join('x');
 
+/** Pieces of one length and with the same ends come off one setting. */
+const settingOf = (part: Part) =>
+  [key(part.length.mm), endKey(part, part.fit?.left), endKey(part, part.fit?.right)].join('/');
+
+/** What tells the setting of an end from another's: pieces with scribed ends are each their own. */
+function endKey(part: Part, end: EndCut | undefined): string {
+  if (!end) return '';
+  return end.style === 'scribed' ? part.id : key(end.outMm, end.bevelDegrees);
+}
+
 /**
  * The cut list: parts grouped by section (widest first), within it by length (longest first).
  */
@@ -28,7 +38,7 @@ export function cutList(parts: readonly Part[]): CutGroup[] {
   const sections = groupBy(parts, (part) => key(part.thicknessMm, part.width.mm));
   return sections
     .map((pieces): CutGroup => {
-      const rows = groupBy(pieces, (part) => key(part.length.mm))
+      const rows = groupBy(pieces, settingOf)
         .map(cutRow)
         .sort((a, b) => b.lengthMm - a.lengthMm);
       const [first] = pieces;

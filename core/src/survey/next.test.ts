@@ -28,12 +28,29 @@ test('with nothing read a width at a shelf comes first, and its reason is said i
   expect(words(first(begun)!.why, plain)).toMatch(/^It settles the most: .* is known to ±.* so far and would be to ±.* mm\.$/);
 }); // prettier-ignore
 
-test('followed from nothing, it takes one of each size, then the boards, and ends with enough', () => {
-  const readings = followAdvice(room(2), plain, TRIAL_BOARDS, 40, 2);
-  const kinds = new Set(readings.slice(0, 6).map((one) => one.kind));
+test('while no board is planned it takes one of each size first: the ceiling decides where boards go', () => {
+  const kinds = new Set(followAdvice(room(2), plain, [], 6, 2).map((one) => one.kind));
   for (const kind of ['width', 'depth', 'height'] as const) expect(kinds).toContain(kind);
+});
+
+test('a reading that counts but stands out is read again, the last time it is asked for', () => {
+  const steady = [500, 850, 1550, 1900].flatMap((up) => [exactly(width('back', up), 1000, `b${up}`), exactly(width('front', up), 1000, `f${up}`)]); // prettier-ignore
+  const readings = [...steady, exactly(width('front', 1200), 1004.5, 'odd')];
+  const check = surveyOf(jobOf(readings)).checks.find((one) => one.id === 'odd');
+  expect(check).toMatchObject({ state: 'used' });
+  expect(check?.w).toBeGreaterThan(2.7);
+  const next = first(jobOf(readings));
+  expect(next).toMatchObject({ again: 'odd' });
+  expect(words(next!.why, plain)).toMatch(/stands out a little/);
+});
+
+test('followed from nothing to boards, it takes their widths, then how square, and ends with enough', () => {
+  const readings = followAdvice(room(2), plain, TRIAL_BOARDS, 40, 2);
+  const kinds = new Set(readings.slice(0, 8).map((one) => one.kind));
+  for (const kind of ['width', 'depth', 'square'] as const) expect(kinds).toContain(kind);
+  expect(readings.map((one) => one.kind)).toContain('height');
   expect(readings.length).toBeGreaterThanOrEqual(10);
-  expect(readings.length).toBeLessThanOrEqual(20);
+  expect(readings.length).toBeLessThanOrEqual(24);
   const end = advice(jobOf(readings));
   expect(end).toMatchObject({ enough: true, next: [], unknown: [] });
   // Two standard deviations of what boards depend on, and the truth within reach of it.

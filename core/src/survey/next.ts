@@ -182,15 +182,19 @@ function suggestion({ spot, with: instrument, settles, now, then }: Rated): Sugg
   return { spot, with: instrument, why, again: null };
 }
 
-/** Suspects are read once more, unless that was done already. */
+/** A reading that counts, but stands out by this many standard deviations, is worth a second look. */
+const LOOK_AGAIN = 2.7;
+
+/** Suspects and what stands out are read once more, unless that was done already. */
 function againFor(job: AdviseOptions['job'], survey: Survey): Suggestion[] {
   return survey.checks.flatMap((check): Suggestion[] => {
-    if (check.state !== 'aside') return [];
+    if (check.state !== 'aside' && !(check.state === 'used' && check.w > LOOK_AGAIN)) return [];
     const reading = job.readings.find((one) => one.id === check.id);
     if (!reading) return [];
     const spot = spotOf(reading);
     if (unseenRepeats(reading.id, job.readings).length > 0) return [];
-    const why = message('next.again', { reading: nested(nameOf(spot)) });
+    const code = check.state === 'aside' ? 'next.again' : 'next.standsOut';
+    const why = message(code, { reading: nested(nameOf(spot)) });
     return [{ spot, with: instrumentOf(reading), why, again: reading.id }];
   });
 }

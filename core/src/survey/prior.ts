@@ -30,11 +30,11 @@ type Shape = Omit<Prior, 'meanMm' | 's0' | 'z0' | 'placeMm'>;
 
 const LINED: Shape = {
   square: 0.02,
-  plumb: 0.006,
+  plumb: 0.005,
   twist: 4e-6,
-  bowMm: 3,
+  bowMm: 2.7,
   bowOverMm: 700,
-  roughMm: 0.5,
+  roughMm: 0.45,
   roughOverMm: 100,
 };
 

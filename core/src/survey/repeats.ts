@@ -23,7 +23,7 @@ export interface LearnedError {
 export interface RepeatSum {
   readonly instrument: Instrument;
   readonly repeats: number;
-  /** Sum of squared departures from each spot's middle value, in usual standard deviations, outliers pulled in. */
+  /** Sum of squared departures from each spot's middle value, in usual standard deviations, slips left out. */
   readonly squares: number;
 }
 
@@ -34,12 +34,12 @@ export interface SpotRepeats extends RepeatSum {
 
 /** The usual error counts for as much as this many repeats. */
 const WORTH_REPEATS = 8;
-/** A departure beyond this many usual standard deviations is a slip, not a scatter; it counts as just that many. */
-const PULLED_IN = 3;
+/** A departure beyond this many usual standard deviations is a slip, not a scatter; it does not count. */
+const A_SLIP = 3;
 
 /**
  * Departures of readings taken more than once at the same spot with the same instrument, by spot. Robust:
- * taken from the median, and pulled in at three usual standard deviations (Huber's clipping).
+ * taken from the median, and what departs by more than three usual standard deviations left out (trimming).
  */
 export function repeatSums(readings: readonly Reading[]): SpotRepeats[] {
   const spots = new Map<string, Reading[]>();
@@ -56,8 +56,10 @@ export function repeatSums(readings: readonly Reading[]): SpotRepeats[] {
     const values = group.map((one) => signedValue(one) / usualSd(one.kind, instrument)).sort((a, b) => a - b);
     // Of two, the middle is their mean: each departs by half their difference, and the two make one repeat.
     const middle = ((values[(values.length - 1) >> 1] as number) + (values[values.length >> 1] as number)) / 2;
-    const squares = values.reduce((sum, one) => sum + Math.min(Math.abs(one - middle), PULLED_IN) ** 2, 0);
-    return [{ first: first.id, instrument, repeats: group.length - 1, squares }];
+    const scatter = values.map((one) => Math.abs(one - middle)).filter((off) => off <= A_SLIP);
+    if (scatter.length < 2) return [];
+    const squares = scatter.reduce((sum, off) => sum + off * off, 0);
+    return [{ first: first.id, instrument, repeats: scatter.length - 1, squares }];
   });
 }
 

@@ -24,9 +24,11 @@ export interface Target {
 }
 
 /** How well each kind of thing should be known. Standard deviations, millimetres. */
-const ENOUGH_MM = { width: 1.35, end: 2, back: 2, depth: 2.5, ceiling: 5, floor: 8, plumb: 8 } as const;
+const ENOUGH_MM = { width: 1, end: 1.6, back: 2, depth: 2.5, ceiling: 5, floor: 8, plumb: 8 } as const;
 /** What the place is like on the whole counts for this much of what a board depends on. */
 const OF_THE_PLACE = 0.1;
+/** Once it is known where boards go, its height and its levels tell little about them. */
+const ONCE_PLANNED = 0.0001;
 
 /**
  * What the planned boards depend on: for each the width at back and front, how far each end runs out of square, and
@@ -50,7 +52,7 @@ export function targetsFor(survey: Survey, wanted: readonly Wanted[]): Target[] 
         : []),
     ];
   });
-  return [...targets, ...placeTargets(survey, has)];
+  return [...targets, ...placeTargets(survey, has, wanted.length > 0)];
 } // prettier-ignore
 
 function widthWords(shelf: number | null, up: number, place: 'back' | 'front'): Message {
@@ -70,10 +72,11 @@ function backWords(shelf: number | null, up: number): Message {
   return message('target.back', { shelf: count(shelf) });
 }
 
-function placeTargets({ extent }: Survey, has: (...names: readonly Survey['surfaces'][number][]) => boolean): Target[] {
+function placeTargets({ extent }: Survey, has: (...names: readonly Survey['surfaces'][number][]) => boolean, planned: boolean): Target[] {
   const targets: Target[] = [];
-  const whole = (words: Message, enoughMm: number, terms: Functional) =>
-    targets.push({ terms, enoughMm, words, shelf: null, counts: OF_THE_PLACE });
+  const whole = (words: Message, enoughMm: number, terms: Functional, counts = OF_THE_PLACE) =>
+    targets.push({ terms, enoughMm, words, shelf: null, counts });
+  const levels = planned ? ONCE_PLANNED : OF_THE_PLACE;
   const [y, mid] = [outAt('front', extent), (extent.left + extent.right) / 2];
   const z = extent.height / 2;
   if (has('front', 'back')) whole(message('target.depth'), ENOUGH_MM.depth, minus(at('front', mid, z), at('back', mid, z)));
@@ -81,12 +84,12 @@ function placeTargets({ extent }: Survey, has: (...names: readonly Survey['surfa
     const x = acrossAt(side, extent);
     if (has('ceiling', 'floor')) {
       const words = message('target.ceiling', { side: nested(sideWords(side)) });
-      whole(words, ENOUGH_MM.ceiling, minus(at('ceiling', x, y), at('floor', x, y)));
+      whole(words, ENOUGH_MM.ceiling, minus(at('ceiling', x, y), at('floor', x, y)), levels);
     }
   }
   if (has('floor')) {
     const [l, r] = [acrossAt('left', extent), acrossAt('right', extent)];
-    whole(message('target.floor'), ENOUGH_MM.floor, minus(at('floor', r, y), at('floor', l, y)));
+    whole(message('target.floor'), ENOUGH_MM.floor, minus(at('floor', r, y), at('floor', l, y)), levels);
   }
   for (const wall of ['left', 'right'] as const) {
     if (!has(wall)) continue;

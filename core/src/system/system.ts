@@ -7,9 +7,16 @@ import type { Caution, Problem } from '../problem';
 
 export type PartRole = 'board' | 'back-cleat' | 'side-cleat-left' | 'side-cleat-right' | 'nosing';
 
-/** How long a piece is to be: from wall to wall over its own band less a clearance, or a figure of its own. */
+/** How long a piece is to be: from wall to wall over its own band, or a figure of its own. */
 export type LengthRule =
-  | { readonly is: 'between-walls'; readonly band: Band; readonly clearance: { label: Message; mm: number } }
+  | {
+      readonly is: 'between-walls';
+      readonly band: Band;
+      /** `flat`: its face is seen from above. `on-edge`: from the front. */
+      readonly stance: 'flat' | 'on-edge';
+      /** What it is short by at the least, both ends together. */
+      readonly least: { label: Message; mm: number } | null;
+    }
   | { readonly is: 'given'; readonly figure: Figure };
 
 /** A piece as its system asks for it, before the opening has given it its length. */

@@ -51,7 +51,6 @@ function partsOf(shelf: LaidShelf, { wish, support }: Input, depth: DepthFigures
   const backPlace = { upFrom: under - cleat.height.mm, upTo: under, outFrom: 0, outTo: cleat.thickness.mm };
   const sidePlace = { ...backPlace, outFrom: cleat.thickness.mm, outTo: boardFront };
   const nosingPlace = { upFrom: top - nosing.height.mm, upTo: top, outFrom: boardFront, outTo: wish.depth.mm };
-  const ends = { label: message('term.clearanceEnds'), mm: wish.clearance.mm };
   const cleatEnds = { label: message('term.cleatClearance'), mm: support.cleatClearance.mm };
   const cleatWidth = figure({ label: message('term.cleatHeight'), mm: cleat.height.mm });
   const nosingWidth = figure({ label: message('part.nosing'), mm: nosing.height.mm });
@@ -68,7 +67,7 @@ function partsOf(shelf: LaidShelf, { wish, support }: Input, depth: DepthFigures
       thicknessMm: wish.thickness.mm,
       width: depth.board,
       place: boardPlace,
-      length: { is: 'between-walls', band: boardPlace, clearance: ends },
+      length: { is: 'between-walls', band: boardPlace, stance: 'flat', least: null },
     },
     {
       ...common,
@@ -79,7 +78,7 @@ function partsOf(shelf: LaidShelf, { wish, support }: Input, depth: DepthFigures
       thicknessMm: cleat.thickness.mm,
       width: cleatWidth,
       place: backPlace,
-      length: { is: 'between-walls', band: backPlace, clearance: cleatEnds },
+      length: { is: 'between-walls', band: backPlace, stance: 'on-edge', least: cleatEnds },
     },
     {
       ...common,
@@ -112,7 +111,7 @@ function partsOf(shelf: LaidShelf, { wish, support }: Input, depth: DepthFigures
       thicknessMm: nosing.thickness.mm,
       width: nosingWidth,
       place: nosingPlace,
-      length: { is: 'between-walls', band: nosingPlace, clearance: ends },
+      length: { is: 'between-walls', band: nosingPlace, stance: 'on-edge', least: null },
     },
   ];
 }

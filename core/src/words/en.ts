@@ -135,6 +135,8 @@ export const en: Partial<Record<MessageCode | Plural, string>> = {
 
   'next.why': 'It settles the most: {{target}} is known to ±{{now}} so far and would be to ±{{then}}.',
   'next.first': 'Nothing is known yet of {{target}} and what hangs on it.',
+  'next.standsOut':
+    'The {{reading}} stands out a little from the rest. Take it once more, without looking at the first.',
   'next.again': 'The {{reading}} does not agree with the rest. Take it once more, without looking at the first.',
   'target.width': 'the width of shelf {{shelf}} at the {{at}}',
   'target.widthAt': 'the width at the {{at}} {{up}} up',
@@ -187,7 +189,12 @@ export const en: Partial<Record<MessageCode | Plural, string>> = {
   'term.cavityWidth': 'Cavity at its narrowest, as surveyed',
   'term.cavityHeight': 'Cavity at its lowest, as surveyed',
   'term.boxOdds': 'So that it goes in with odds of {{odds}} %',
-  'term.clearanceEnds': 'Clearance, both ends together',
+  'term.betweenWalls': 'Wall to wall along its back edge, as surveyed',
+  'term.standingOut': 'To lie along the walls where they stand out',
+  'term.clearanceOdds': 'Clearance, both ends, so that it goes in with odds of {{odds}} %',
+  'term.play': 'Play of a loose fit, both ends together',
+  'term.endRunsOut': 'The {{side}} end runs out past square',
+  'term.leftOn': 'Left on for scribing, {{side}} end',
   'term.cleatClearance': 'Clearance of the back cleat, both ends',
   'term.roundedDown': 'Down to the tape’s mark ({{step}})',
   'term.roundedToTape': 'To the nearest mark of the tape ({{step}})',
@@ -234,11 +241,15 @@ export const en: Partial<Record<MessageCode | Plural, string>> = {
   'problem.tooDeep': 'The shelf is {{depth}} deep, the opening {{opening}}: it stands out past the front by {{by}}.',
   'problem.noBoardDepth': 'A depth of {{depth}} leaves no board behind a nosing of {{nosing}}.',
   'problem.noSideCleat': 'A depth of {{depth}} leaves no room for side cleats: back cleat and nosing take {{needed}}.',
-  'problem.clearanceEatsWidth': 'A clearance of {{clearance}} leaves nothing of a width of {{width}}.',
+  'problem.wallsCross':
+    'Shelf {{shelf}}: the walls leave about {{width}} between them there. With the clearance off, nothing is left.',
   'problem.nosingShort': 'The nosing is {{nosing}} high; the cleats show below it. {{needed}} would hide them.',
-  'problem.endGap': 'Shelf {{shelf}}: cut square, its two end gaps together reach {{gap}} where the opening is widest.',
-  'problem.widthUnsure':
-    'Shelf {{shelf}}: its width is known to ±{{sure}} only, and {{clearance}} is taken off. Take another reading near it.',
+  'problem.endGap':
+    'Shelf {{shelf}}: the gap at the {{place}} may come to {{gap}}. Another end style, or a reading there, makes it less.',
+  'problem.backGap':
+    'Shelf {{shelf}}: behind a straight back edge the gap may come to {{gap}}. Scribe the back edge to the wall.',
+  'problem.fitUnsure':
+    'Shelf {{shelf}}: too little is known for a close fit; its gaps may come to {{gap}}. Take the next reading first.',
   'problem.readingAside':
     'Set aside: the {{reading}} reads {{value}}; the others have {{expected}} there. Take it again, keep it or drop it.',
   'problem.readingSlip':
@@ -271,6 +282,22 @@ export const en: Partial<Record<MessageCode | Plural, string>> = {
   'caution.dust':
     'Cut outdoors or with extraction, and wear a mask, eye and ear protection. Support the piece that falls off.',
   'caution.strength': 'Strength and sag are not worked out yet. Judge span and load yourself, and follow local codes.',
+
+  'end.square': 'square ends',
+  'end.angled': 'angled ends',
+  'end.bevelled': 'bevelled ends',
+  'end.scribed': 'scribed ends',
+  'gap.place': '{{side}} end, {{at}}',
+  'gap.at.back': 'at the back',
+  'gap.at.middle': 'halfway out',
+  'gap.at.front': 'at the front',
+  'gap.at.lower': 'at its lower edge',
+  'gap.at.upper': 'at its upper edge',
+  'fit.reason.alone': 'With {{style}} the widest gap is about {{gap}}.',
+  'fit.reason.simpler':
+    'With {{style}} the widest gap is about {{gap}}; {{other}} would leave {{otherGap}}, which is hardly less.',
+  'fit.reason.better': '{{other}} would leave {{otherGap}} at the {{place}}; {{style}} leave {{gap}}.',
+  'fit.reason.chosen': 'Your choice: {{style}} leave about {{gap}}; {{other}} would leave {{otherGap}}.',
 
   'part.board': 'Board',
   'part.backCleat': 'Back cleat',

@@ -1,0 +1,126 @@
+import { figure, less, plus, toTape, type Figure } from '../figure';
+import type { Job } from '../job';
+import { about as roughly, count, length, message, nested, text } from '../message';
+import type { Opening, SurfacePoint } from '../opening';
+import { doubtful, stop, type Problem } from '../problem';
+import type { Tape } from '../quantity';
+import { sideWords } from '../reading';
+import type { PartSpec } from '../system';
+import { HIDDEN_MM } from './between';
+import { gapPlaceWords } from './choose';
+import { fitPiece, wishFor, type PieceFit } from './piece';
+import { pocketOf, type Pocket } from './pocket';
+
+/** A piece with its length: ready to be listed and cut. */
+export interface Part extends Omit<PartSpec, 'length'> {
+  /** What it takes of the stock: long point to long point. */
+  readonly length: Figure;
+  /** Its ends and how it goes in; null for a piece that does not run from wall to wall. */
+  readonly fit: PieceFit | null;
+}
+
+export interface Fitted {
+  readonly parts: readonly Part[];
+  readonly problems: readonly Problem[];
+}
+
+export interface FitPartsOptions {
+  readonly specs: readonly PartSpec[];
+  readonly opening: Opening;
+  readonly job: Pick<Job, 'shelves' | 'fit' | 'tape'>;
+}
+
+// Drawn walls for a board, whose odds are told; and for what carries or hides it.
+const SAMPLES = { board: 400, other: 160 } as const;
+const SEED = 11;
+/** What is known no better than this is not known, millimetres. */
+const UNKNOWN_SD_MM = 40;
+
+/**
+ * Gives every piece its shape: a given figure as it stands, down to the tape; between walls by the opening at its own
+ * height and depth, with the clearance the wanted odds ask for.
+ */
+export function fitParts({ specs, opening, job }: FitPartsOptions): Fitted {
+  const problems: Problem[] = [...depthProblems(job.shelves, opening)];
+  const parts = specs.flatMap((spec): Part[] => {
+    const { length: rule, ...piece } = spec;
+    if (rule.is === 'given') return [{ ...piece, length: toTape(rule.figure, job.tape, 'down'), fit: null }];
+    const kind = spec.role === 'board' ? 'board' : 'other';
+    const pocket = pocketOf(opening, rule.band, { stance: rule.stance, samples: SAMPLES[kind], seed: SEED });
+    if (Math.max(...pocket.sd.left, ...pocket.sd.right) > UNKNOWN_SD_MM) return [];
+    const wish = wishFor(job.fit, spec.shelf, job.tape);
+    const leastMm = Math.max(wish.leastMm, rule.least?.mm ?? 0);
+    // What hides or carries a board follows its habit, not its own end style.
+    const own = kind === 'board' ? wish : { ...wish, habit: wish.habit === 'scribed' ? ('snug' as const) : wish.habit, ends: null };
+    const fit = fitPiece(pocket, { ...own, leastMm, sideBySide: false });
+    if (!fit) {
+      problems.push(wallsCross(spec, pocket));
+      return [];
+    }
+    if (kind === 'board') problems.push(...boardProblems(spec, fit, pocket));
+    return [{ ...piece, length: lengthOf(spec, fit, opening, job.tape), fit }];
+  });
+  if (specs.length > 0 && !opening.nominal.measured.width) {
+    problems.push(stop({ is: 'place' }, message('problem.noWidth')));
+  }
+  return { parts, problems };
+} // prettier-ignore
+
+/** The length as the sum of what it came about by. */
+function lengthOf({ length: rule }: PartSpec, fit: PieceFit, opening: Opening, tape: Tape): Figure {
+  if (rule.is === 'given') return rule.figure;
+  const { band, stance, least } = rule;
+  const up = stance === 'flat' ? band.upTo : band.upFrom;
+  const wall = (surface: 'left' | 'right'): SurfacePoint => ({ surface, out: Math.max(band.outFrom, 0), up });
+  const apart = opening.between(wall('left'), wall('right'), message('term.betweenWalls'));
+  const clearMm = fit.backMm + fit.clearanceMm + fit.roundedMm;
+  let told = plus(apart, message('term.standingOut'), clearMm - apart.mm);
+  const asked = fit.playMm > 0;
+  const label = asked ? (least?.label ?? message('term.play')) : message('term.clearanceOdds', { odds: text(`${fit.wantedOdds}`) });
+  told = toTape(less(told, label, fit.clearanceMm), tape, 'down');
+  for (const side of ['left', 'right'] as const) {
+    told = plus(told, message('term.endRunsOut', { side: nested(sideWords(side)) }), Math.max(fit[side].outMm, 0));
+    told = plus(told, message('term.leftOn', { side: nested(sideWords(side)) }), fit[side].allowanceMm);
+  }
+  return told;
+} // prettier-ignore
+
+function wallsCross({ shelf }: PartSpec, { mean }: Pocket): Problem {
+  const apart = mean.right.map((row, l) => Math.min(...row) - Math.max(...(mean.left[l] as Float64Array)));
+  const width = Math.max(Math.min(...apart), 0);
+  return stop({ is: 'shelf', shelf }, message('problem.wallsCross', { shelf: count(shelf), width: roughly(width) }));
+}
+
+// A gap this much wider than caulk hides is worth a word.
+const NOTABLE = 1.3;
+
+function boardProblems({ shelf: number }: PartSpec, fit: PieceFit, pocket: Pocket): Problem[] {
+  const about = { is: 'shelf', shelf: number } as const;
+  const shelf = count(number);
+  const problems: Problem[] = [];
+  const least = Math.min(...fit.styles.map((one) => one.worst.mm));
+  const most = fit.habit === 'loose' ? fit.clearanceMm + HIDDEN_MM : HIDDEN_MM * NOTABLE;
+  if (fit.worst.mm > most) {
+    const [widest] = [...fit.gaps].sort((a, b) => b.mm - a.mm);
+    const gap = roughly(fit.worst.mm);
+    if (least > most || !widest) problems.push(doubtful(about, message('problem.fitUnsure', { shelf, gap })));
+    else problems.push(doubtful(about, message('problem.endGap', { shelf, gap, place: nested(gapPlaceWords(pocket, widest)) })));
+  }
+  if (fit.back?.style === 'straight' && fit.back.worst.mm > HIDDEN_MM * NOTABLE && fit.habit !== 'loose') {
+    problems.push(doubtful(about, message('problem.backGap', { shelf, gap: roughly(fit.back.worst.mm) })));
+  }
+  return problems;
+} // prettier-ignore
+
+function depthProblems(wish: Job['shelves'], opening: Opening): Problem[] {
+  const clear = opening.clearDepth();
+  if (!clear) return [doubtful({ is: 'place' }, message('problem.noDepth'))];
+  const over = less(
+    figure({ label: message('term.shelfDepth'), mm: wish.depth.mm }),
+    clear.narrowest.terms[0]!.label,
+    clear.narrowest.mm,
+  );
+  if (over.mm <= 0) return [];
+  const lengths = { depth: length(wish.depth.mm), opening: length(clear.narrowest.mm), by: length(over.mm) };
+  return [doubtful({ is: 'shelves' }, message('problem.tooDeep', lengths))];
+}
