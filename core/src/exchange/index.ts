@@ -1,2 +1,5 @@
 export * from './cutListSheet';
 export * from './readingsCsv';
+export * from './templateSvg';
+export * from './templateDxf';
+export * from './templatePdf';

@@ -295,7 +295,23 @@ export interface MessageCatalogue {
   'part.sideCleat.right': None;
   'part.nosing': None;
 
+  // Templates
+  'template.front': None;
+  'template.back': None;
+  'template.upperEdge': None;
+  'template.lowerEdge': None;
+  'template.piece': { label: Text };
+  'template.topUp': None;
+  'template.frontUp': None;
+  'template.bevel': { side: Inner; angle: Angle };
+  'template.leaveOn': { side: Inner; by: Length };
+  'template.leaveOnBack': { by: Length };
+  'template.wholeSheet': None;
+  'template.page': { row: Text; rows: Text; column: Text; columns: Text };
+
   // Drawings and sheets
+  'scene.board': { shelf: Count };
+  'figure.about': { gap: About };
   'scene.elevation': { count: Count };
   'scene.elevationOpen': None;
   'scene.section': { up: Length };

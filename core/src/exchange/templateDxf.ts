@@ -1,0 +1,40 @@
+import { Colors, DxfWriter, LWPolylineFlags, point2d, point3d, Units } from '@tarikjabiri/dxf';
+import type { Template } from '../template';
+import { words, type Reader } from '../words';
+
+const TEXT_MM = 8;
+
+/**
+ * A template as DXF in millimetres: the outline a closed polyline on the layer OUTLINE, the line it is marked from on
+ * REFERENCE, words on LABELS. y goes up in such programs: the front edge lies at the foot, as one looks down at it.
+ */
+export function templateDxf(template: Template, reader: Reader): string {
+  const dxf = new DxfWriter();
+  dxf.setUnits(Units.Millimeters);
+  dxf.addLayer('OUTLINE', Colors.White, 'Continuous');
+  dxf.addLayer('REFERENCE', Colors.Blue, 'Continuous');
+  dxf.addLayer('LABELS', Colors.Green, 'Continuous');
+  dxf.addLWPolyline(
+    template.outline.map(([x, y]) => ({ point: point2d(x, -y) })),
+    { flags: LWPolylineFlags.Closed, layerName: 'OUTLINE' },
+  );
+  const [[x1, y1], [x2, y2]] = template.reference;
+  dxf.addLine(point3d(x1, -y1), point3d(x2, -y2), { layerName: 'REFERENCE' });
+  for (const { at, words: said } of template.marks) {
+    dxf.addText(point3d(at[0], -at[1]), TEXT_MM, plain(words(said, reader)), { layerName: 'LABELS' });
+  }
+  template.notes.forEach((note, i) =>
+    dxf.addText(point3d(0, 20 + 12 * i), TEXT_MM, plain(words(note, reader)), { layerName: 'LABELS' }),
+  );
+  return dxf.stringify();
+}
+
+/** Older programs read plain letters only; others are given as their number. */
+const plain = (said: string): string =>
+  [...said]
+    .map((one) =>
+      (one.codePointAt(0) ?? 0) < 127
+        ? one
+        : `\\U+${(one.codePointAt(0) ?? 0).toString(16).toUpperCase().padStart(4, '0')}`,
+    )
+    .join('');

@@ -1,0 +1,3 @@
+export * from './template';
+export * from './offsets';
+export * from './tiles';

@@ -1,0 +1,74 @@
+import type { Part, OutlinePoint } from '../fit';
+import { length, message, text, type Message } from '../message';
+
+/**
+ * A piece at full size as plain data: what PDF, SVG and DXF draw. x to the right, y towards the person, millimetres;
+ * seen with the face named in `faceUp` towards the person.
+ */
+export interface Template {
+  /** What is pencilled on the piece. */
+  readonly label: string;
+  readonly name: Message;
+  readonly faceUp: Message;
+  /** The closed outline to cut to, each corner once. */
+  readonly outline: readonly OutlinePoint[];
+  /** The straight line it is marked from: the back edge, or the line along it. */
+  readonly reference: readonly [OutlinePoint, OutlinePoint];
+  readonly marks: readonly TemplateMark[];
+  /** What to do beside following the line: bevels, what to leave on. */
+  readonly notes: readonly Message[];
+}
+
+/** Words on a template, at a point. */
+export interface TemplateMark {
+  readonly at: OutlinePoint;
+  readonly words: Message;
+}
+
+/** The box about a template, millimetres. */
+export interface Box {
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+  readonly height: number;
+}
+
+/** The template of a piece; null for one that has no outline of its own. */
+export function templateOf(part: Part): Template | null {
+  const { fit } = part;
+  if (!fit) return null;
+  const xs = fit.outline.map(([x]) => x);
+  const [from, to] = [Math.min(...xs), Math.max(...xs)];
+  const face = Math.max(...fit.outline.map(([, y]) => y));
+  const middle = (from + to) / 2;
+  const flat = part.role === 'board';
+  const notes = (['left', 'right'] as const).flatMap((side): Message[] => {
+    const end = fit[side];
+    const sided = { side: { is: 'message', message: message(`side.${side}`) } } as const;
+    return [
+      ...(end.bevelDegrees > 0 ? [message('template.bevel', { ...sided, angle: { is: 'angle', degrees: end.bevelDegrees } })] : []),
+      ...(end.allowanceMm > 0 ? [message('template.leaveOn', { ...sided, by: length(end.allowanceMm) })] : []),
+    ];
+  });
+  const back = fit.back?.allowanceMm ?? 0;
+  return {
+    label: part.label,
+    name: part.name,
+    faceUp: message(flat ? 'template.topUp' : 'template.frontUp'),
+    outline: fit.outline,
+    reference: [[0, 0], [fit.backMm, 0]],
+    marks: [
+      { at: [middle, face - Math.min(30, face * 0.12)], words: message(flat ? 'template.front' : 'template.upperEdge') },
+      { at: [middle, Math.min(30, face * 0.12)], words: message(flat ? 'template.back' : 'template.lowerEdge') },
+      { at: [middle, face / 2], words: message('template.piece', { label: text(part.label) }) },
+    ],
+    notes: back > 0 ? [...notes, message('template.leaveOnBack', { by: length(back) })] : notes,
+  };
+} // prettier-ignore
+
+/** The box about points, with so much about it. */
+export function boxAbout(points: readonly OutlinePoint[], marginMm = 0): Box {
+  const [xs, ys] = [points.map(([x]) => x), points.map(([, y]) => y)];
+  const [x, y] = [Math.min(...xs) - marginMm, Math.min(...ys) - marginMm];
+  return { x, y, width: Math.max(...xs) + marginMm - x, height: Math.max(...ys) + marginMm - y };
+}
