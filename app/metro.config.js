@@ -3,6 +3,11 @@ const http = require('node:http');
 
 const config = getDefaultConfig(__dirname);
 
+// pdf-lib asks for tslib's helpers as ES modules have them.
+const tslib = require.resolve('tslib/tslib.es6.js');
+config.resolver.resolveRequest = (context, name, platform) =>
+  name === 'tslib' ? { type: 'sourceFile', filePath: tslib } : context.resolveRequest(context, name, platform);
+
 // While developing, the app is served by Metro and asks the server beside it.
 const server = process.env.EXPO_PUBLIC_SERVER;
 if (server) {

@@ -1,11 +1,11 @@
 import { fireEvent, render, screen } from '@testing-library/react-native';
-import { count, length, message } from '@dormer/core/message';
+import { about, count, message } from '@dormer/core/message';
 import { doubtful, stop } from '@dormer/core/problem';
 import { PlanNotices } from './PlanNotices';
 
 const reader = { units: 'mm', tape: '0.5mm' } as const;
 const gap = (shelf: number) =>
-  doubtful({ is: 'shelf', shelf }, message('problem.endGap', { shelf: count(shelf), gap: length(12) }));
+  doubtful({ is: 'shelf', shelf }, message('problem.fitUnsure', { shelf: count(shelf), gap: about(12) }));
 const noWidth = stop({ is: 'place' }, message('problem.noWidth'));
 
 test('what stops the work is always in sight; of many doubts one, and the rest when asked for', () => {
@@ -13,7 +13,7 @@ test('what stops the work is always in sight; of many doubts one, and the rest w
   expect(screen.getByText(/No width has been read/)).toBeTruthy();
   expect(screen.queryByText(/Shelf 1:/)).toBeNull();
   fireEvent.press(screen.getByText('3 more to look at'));
-  for (const shelf of [1, 2, 3]) expect(screen.getByText(new RegExp(`Shelf ${shelf}: cut square`))).toBeTruthy();
+  for (const shelf of [1, 2, 3]) expect(screen.getByText(new RegExp(`Shelf ${shelf}: too little`))).toBeTruthy();
   fireEvent.press(screen.getByText('Show fewer'));
   expect(screen.queryByText(/Shelf 2:/)).toBeNull();
 });

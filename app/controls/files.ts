@@ -1,7 +1,7 @@
 import { LONGEST_FILE, writeJobFile, type Job } from '@dormer/core/job/document';
 
 /** Hands a file to the browser to be kept. */
-export function download(name: string, contents: string, type: string): void {
+export function download(name: string, contents: string | Uint8Array<ArrayBuffer>, type: string): void {
   const address = URL.createObjectURL(new Blob([contents], { type }));
   const link = document.createElement('a');
   link.href = address;

@@ -60,6 +60,10 @@ export function inkFor(role: Role, c: Colours, hatches: Hatches): Ink {
       return { stroke: c.faint, width: 1, fill: c.faint, text: c.pencil };
     case 'shelf-name':
       return { text: c.pencil };
+    case 'gap-hidden':
+      return { fill: c.action, fillOpacity: 0.18, text: c.action };
+    case 'gap-seen':
+      return { fill: c.doubtful, fillOpacity: 0.4, text: c.doubtful };
     case 'stopped':
       return { fill: c.stopWash, stroke: c.stop, width: 1.5, dash: '4 3', text: c.stop };
   }

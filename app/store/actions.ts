@@ -220,3 +220,14 @@ export const keepBoth =
 
 /** A short word at the foot of the screen. */
 export const notify = (label: Notice['label']) => said({ label });
+
+/** One shelf's board in every end style, worked out by the worker; it can be watched and stopped. */
+export const compareStyles =
+  (
+    shelf: number,
+    watching: Parameters<Services['core']['compare']>[1],
+  ): Thunk<ReturnType<Services['core']['compare']>> =>
+  async (_dispatch, getState, { core }) => {
+    const { job } = getState().openJob.present;
+    return job ? core.compare({ job, shelf }, watching) : null;
+  };

@@ -1,15 +1,25 @@
-import type { Ask, Core, Response } from './messages';
+import type { Ask, Core, Response, Watching } from './messages';
+
+interface Waiting {
+  readonly resolve: (value: unknown) => void;
+  readonly reject: (reason: Error) => void;
+  readonly watching: Watching;
+}
 
 /** The core behind a web worker, made at the first question. A worker that dies is named and replaced. */
 export function coreInWorker(): Core {
   let worker: Worker | null = null;
   let last = 0;
-  const waiting = new Map<number, { resolve: (value: unknown) => void; reject: (reason: Error) => void }>();
+  const waiting = new Map<number, Waiting>();
 
   const start = (): Worker => {
     const made = new Worker(new URL('./coreWorker.ts', window.location.href));
     made.onmessage = ({ data }: MessageEvent<Response>) => {
       const one = waiting.get(data.id);
+      if ('share' in data) {
+        one?.watching.heard?.(data.share);
+        return;
+      }
       waiting.delete(data.id);
       if (data.ok) one?.resolve(data.value);
       else one?.reject(new Error(data.reason));
@@ -24,16 +34,21 @@ export function coreInWorker(): Core {
     return made;
   };
 
-  const ask = (question: Ask): Promise<unknown> =>
+  const ask = (question: Ask, watching: Watching = {}): Promise<unknown> =>
     new Promise((resolve, reject) => {
       last += 1;
-      waiting.set(last, { resolve, reject });
+      const id = last;
+      waiting.set(id, { resolve, reject, watching });
       worker ??= start();
-      worker.postMessage({ ...question, id: last });
+      worker.postMessage({ ...question, id });
+      watching.stop?.addEventListener('abort', () => {
+        if (waiting.has(id)) worker?.postMessage({ ask: 'stop', id });
+      });
     });
 
   return {
     plan: (job) => ask({ ask: 'plan', with: job }) as ReturnType<Core['plan']>,
+    compare: (board, watching) => ask({ ask: 'compare', with: board }, watching) as ReturnType<Core['compare']>,
     readReadings: (table) => ask({ ask: 'readReadings', with: table }) as ReturnType<Core['readReadings']>,
     readFile: (contents) => ask({ ask: 'readFile', with: contents }) as ReturnType<Core['readFile']>,
   };

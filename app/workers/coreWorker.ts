@@ -1,25 +1,49 @@
 import { readReadingsCsv } from '@dormer/core/exchange';
 import { readJobFile } from '@dormer/core/job';
-import { planJob } from '@dormer/core/plan';
+import { compareStyles, planJob } from '@dormer/core/plan';
 import type { Request, Response } from './messages';
+
+/** Questions that are no longer wanted. */
+const stopped = new Set<number>();
 
 function answer(request: Request): unknown {
   switch (request.ask) {
     case 'plan':
       return planJob(request.with);
+    case 'compare':
+      return bySteps(request.id, compareStyles(request.with.job, request.with.shelf));
     case 'readReadings':
       return readReadingsCsv(request.with.contents, request.with.unit);
     case 'readFile':
       return readJobFile(request.with);
+    case 'stop':
+      return undefined;
   }
 }
 
-self.onmessage = ({ data }: MessageEvent<Request>) => {
-  let response: Response;
-  try {
-    response = { id: data.id, ok: true, value: answer(data) };
-  } catch (error) {
-    response = { id: data.id, ok: false, reason: String(error) };
+/** Long work step by step: between two of them other questions are heard, and whether this one is still wanted. */
+async function bySteps<T>(id: number, work: Generator<number, T>): Promise<T> {
+  for (;;) {
+    const step = work.next();
+    if (step.done) return step.value;
+    reply({ id, share: step.value });
+    await new Promise((next) => setTimeout(next, 0));
+    if (stopped.delete(id)) throw new Error('stopped');
   }
-  self.postMessage(response);
+}
+
+const reply = (response: Response) => self.postMessage(response);
+
+self.onmessage = async ({ data }: MessageEvent<Request>) => {
+  const { id } = data;
+  if (data.ask === 'stop') {
+    stopped.add(id);
+    return;
+  }
+  try {
+    reply({ id, ok: true, value: await answer(data) });
+  } catch (error) {
+    reply({ id, ok: false, reason: String(error) });
+  }
+  stopped.delete(id);
 };

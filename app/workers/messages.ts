@@ -1,6 +1,7 @@
 import type { ReadRows } from '@dormer/core/exchange';
 import type { Job, Refusal } from '@dormer/core/job/document';
 import type { Message } from '@dormer/core/message';
+import type { StyleOutcome } from '@dormer/core/fit';
 import type { Plan } from '@dormer/core/plan';
 import type { JobUnit } from '@dormer/core/quantity';
 import type { Result } from '@dormer/core/result';
@@ -9,14 +10,23 @@ import type { Result } from '@dormer/core/result';
 export interface Core {
   /** The plan of a job. */
   plan(job: Job): Promise<Plan>;
+  /** One shelf's board in every end style, side by side; long work, which can be watched and stopped. */
+  compare(board: { job: Job; shelf: number }, watching?: Watching): Promise<readonly StyleOutcome[] | null>;
   /** Readings from the text of a table, with the rows that are none; or why it is no table of readings. */
   readReadings(table: { contents: string; unit: JobUnit }): Promise<Result<ReadRows, Message>>;
   /** A job from the text of a job file, or why not. */
   readFile(contents: string): Promise<Result<Job, Refusal>>;
 }
 
+/** How much of a long piece of work is done, 0 to 1; and a way to stop it. */
+export interface Watching {
+  readonly heard?: (share: number) => void;
+  readonly stop?: AbortSignal;
+}
+
 export type Ask = { [K in keyof Core]: { readonly ask: K; readonly with: Parameters<Core[K]>[0] } }[keyof Core];
-export type Request = Ask & { readonly id: number };
+export type Request = (Ask | { readonly ask: 'stop' }) & { readonly id: number };
 export type Response =
+  | { readonly id: number; readonly share: number }
   | { readonly id: number; readonly ok: true; readonly value: unknown }
   | { readonly id: number; readonly ok: false; readonly reason: string };

@@ -1,5 +1,5 @@
 import type { Figure } from './figure';
-import { fitParts, type Part } from './fit';
+import { fitParts, stylesSideBySide, type Part, type StyleOutcome } from './fit';
 import type { Job, Reading } from './job';
 import { layOut, type Gap, type LaidShelf } from './layout';
 import { message, nested, type Message } from './message';
@@ -80,20 +80,7 @@ export interface Plan {
  * comes back as a plan with named problems, never as an exception.
  */
 export function planJob(job: Job): Plan {
-  const survey = surveyOf(job);
-  const opening = openingOf(survey);
-  const layout = layOut(job.shelves, opening, job.tape);
-  const system = applySystem({
-    wish: job.shelves,
-    support: job.support,
-    shelves: layout.shelves,
-    gaps: layout.gaps,
-    levelLineUpMm: job.levelLine.up.mm,
-  });
-  const spec = specOf(job.place);
-  const planned = spec.supports.includes(job.support.system);
-  const stopped = shelvesStopped([...layout.problems, ...system.problems]);
-  const specs = planned ? system.parts.filter((part) => !stopped.has(part.shelf)) : [];
+  const { survey, opening, layout, system, spec, planned, specs } = asFarAsParts(job);
   const fitted = fitParts({ specs, opening, job });
   const box = spec.takes === 'box' ? cavityBox(survey, job) : null;
   const boards = spec.takes === 'box' ? [] : boardsOf(layout.shelves, job, survey);
@@ -129,6 +116,37 @@ export function planJob(job: Job): Plan {
     problems,
     cautions: [...cautionsOf(job), ...(planned ? system.cautions : [])],
   };
+}
+
+/** The road as far as the pieces that are asked for: what the walls, the heights and the supports make of a job. */
+function asFarAsParts(job: Job) {
+  const survey = surveyOf(job);
+  const opening = openingOf(survey);
+  const layout = layOut(job.shelves, opening, job.tape);
+  const system = applySystem({
+    wish: job.shelves,
+    support: job.support,
+    shelves: layout.shelves,
+    gaps: layout.gaps,
+    levelLineUpMm: job.levelLine.up.mm,
+  });
+  const spec = specOf(job.place);
+  const planned = spec.supports.includes(job.support.system);
+  const stopped = shelvesStopped([...layout.problems, ...system.problems]);
+  const specs = planned ? system.parts.filter((part) => !stopped.has(part.shelf)) : [];
+  return { survey, opening, layout, system, spec, planned, specs };
+}
+
+/**
+ * One shelf's board in every end style, side by side, from more drawn walls than the plan takes. Yields how much of the
+ * work is done, 0 to 1, so that whoever runs it can show it or stop.
+ * @returns null where the shelf has no board
+ */
+export function* compareStyles(job: Job, shelf: number): Generator<number, readonly StyleOutcome[] | null> {
+  const { opening, specs } = asFarAsParts(job);
+  const board = specs.find((one) => one.shelf === shelf && one.role === 'board');
+  if (!board) return null;
+  return yield* stylesSideBySide({ spec: board, opening, job });
 }
 
 /** Boards as the survey is to know them: at half their thickness, out to their front. */

@@ -5,7 +5,7 @@ import { setStringAsync } from 'expo-clipboard';
 import { useState } from 'react';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
-import { planSectionScene } from '@dormer/core/scene';
+import { boardScene, sectionScene } from '@dormer/core/scene';
 import { lengthWords, words } from '@dormer/core/words';
 import { Button, Keypad, PlanNotices, Segmented, StageLayout, Txt } from '../../controls';
 import { download, fileName } from '../../controls/files';
@@ -13,7 +13,9 @@ import { sheets } from '../../controls/sheets';
 import { DrawingPane } from '../../drawing';
 import { useLabel, type LabelKey } from '../../labels';
 import { notify, selectOpenJob, selectPlanned, settings, useAppDispatch, useAppSelector } from '../../store';
+import { BoardSection } from './BoardSection';
 import { CutGroupView } from './CutGroupView';
+import { HabitSection } from './HabitSection';
 import { PrintSheet, usePrinting } from './PrintSheet';
 
 /** The list to cut: what, how long, how many, what to pencil on each. */
@@ -31,8 +33,9 @@ function Cut({ job, plan }: { job: Job; plan: Plan }) {
   const numbers = [...new Set(plan.parts.map((part) => part.shelf))];
   const [chosen, setChosen] = useState(1);
   const shelf = numbers.includes(chosen) ? chosen : (numbers[0] ?? 1);
-  const scene = planSectionScene(plan, shelf, exaggeration);
   const board = plan.parts.find((part) => part.shelf === shelf && part.role === 'board');
+  const upMm = plan.shelves.find((one) => one.number === shelf)?.top.mm ?? plan.opening.extent.height / 2;
+  const scene = boardScene(plan, shelf, exaggeration) ?? sectionScene(plan, job, { upMm, exaggeration });
   const empty = plan.cutList.length === 0;
 
   const tell = (words: LabelKey) => void dispatch(notify(words));
@@ -89,11 +92,18 @@ function Cut({ job, plan }: { job: Job; plan: Plan }) {
           onChange={setChosen}
         />
       ) : null}
-      <PlanNotices reader={job} problems={plan.problems.filter((one) => one.about.is !== 'reading')} />
+      {board ? <BoardSection key={board.id} board={board} job={job} /> : null}
+      <PlanNotices
+        reader={job}
+        problems={plan.problems.filter(
+          ({ about }) => about.is !== 'reading' && (about.is !== 'shelf' || about.shelf === shelf || empty),
+        )}
+      />
       {empty ? <Txt tone="faint">{label('cut.empty')}</Txt> : null}
       {plan.cutList.map((group) => (
         <CutGroupView key={`${group.thicknessMm}-${group.widthMm}`} group={group} plan={plan} job={job} />
       ))}
+      {empty ? null : <HabitSection job={job} />}
       <PlanNotices reader={job} problems={[]} cautions={plan.cautions.filter((one) => one.stage === 'cut')} />
       {printing ? <PrintSheet job={job} plan={plan} /> : null}
     </StageLayout>

@@ -14,7 +14,7 @@ interface Field {
   readonly mayBeNothing?: boolean;
 }
 
-const shelf = (key: 'thickness' | 'depth' | 'clearance'): Pick<Field, 'of' | 'to'> => ({
+const shelf = (key: 'thickness' | 'depth'): Pick<Field, 'of' | 'to'> => ({
   of: (job) => job.shelves[key],
   to: (job, value) => ({ ...job, shelves: { ...job.shelves, [key]: value } }),
 });
@@ -29,7 +29,6 @@ const stick = (piece: 'cleat' | 'nosing', key: 'thickness' | 'height'): Pick<Fie
 const BOARD: readonly Field[] = [
   { label: 'board.thickness', ...shelf('thickness') },
   { label: 'board.depth', ...shelf('depth') },
-  { label: 'board.clearance', ...shelf('clearance'), mayBeNothing: true },
 ];
 const CLEATS: readonly Field[] = [
   { label: 'cleat.thickness', ...stick('cleat', 'thickness') },

@@ -28,16 +28,19 @@ test('every size of board, cleat and nosing is one step that can be undone', asy
   store = await show(<ShelvesScreen />, alcove);
   set('Real thickness', '25.4');
   set('Depth with nosing', '13 in');
-  set('Cut short by, both ends', '0');
+  set('Back cleat short by', '0');
   set('Cleat height', '38');
   set('Nosing thickness', '18');
   const { shelves, support } = jobIn(store);
   expect(shelves).toMatchObject({
     thickness: { mm: 25.4 },
     depth: { mm: 330.2, typed: '13 in' },
-    clearance: { mm: 0 },
   });
-  expect(support).toMatchObject({ cleat: { height: { mm: 38 } }, nosing: { thickness: { mm: 18 } } });
+  expect(support).toMatchObject({
+    cleatClearance: { mm: 0 },
+    cleat: { height: { mm: 38 } },
+    nosing: { thickness: { mm: 18 } },
+  });
   for (let i = 0; i < 5; i += 1) act(() => void store.dispatch(undo()));
   expect(jobIn(store)).toEqual(alcove);
 });

@@ -1,5 +1,2 @@
 export * from './cutListSheet';
 export * from './readingsCsv';
-export * from './templateSvg';
-export * from './templateDxf';
-export * from './templatePdf';

@@ -1,4 +1,4 @@
-import DxfParser, { type ILwpolylineEntity, type ITextEntity } from 'dxf-parser';
+import Dxf, { type ILwpolylineEntity, type ITextEntity } from 'dxf-parser';
 import { XMLParser } from 'fast-xml-parser';
 import { decodePDFRawStream, PDFDocument, type PDFArray, type PDFRawStream, type PDFPage } from 'pdf-lib';
 import svgpath from 'svgpath';
@@ -6,7 +6,7 @@ import { chimneyAlcove } from '../demo';
 import type { OutlinePoint } from '../fit';
 import { planJob } from '../plan';
 import { MARGIN_MM, OVERLAP_MM, templateOf, tilesFor, type Template, type Tiling } from '../template';
-import { CHECK_BARS_MM, templateDxf, templatePdf, templateSvg } from '.';
+import { CHECK_BARS_MM, templateDxf, templatePdf, templateSvg } from './templates';
 
 const reader = { units: 'mm', tape: '0.5mm' } as const;
 const job = chimneyAlcove();
@@ -40,7 +40,7 @@ test('SVG read back has the outline within 0.05 mm, and is as large as it says',
 
 test('DXF read back by another program has the outline closed on its layer, in millimetres', () => {
   const one = template();
-  const dxf = new DxfParser().parseSync(templateDxf(one, reader))!;
+  const dxf = new Dxf().parseSync(templateDxf(one, reader))!;
   // 4 is millimetres.
   expect(dxf.header['$INSUNITS']).toBe(4);
   const lines = dxf.entities.filter((entity) => entity.layer === 'OUTLINE') as ILwpolylineEntity[];

@@ -122,7 +122,7 @@ function drawerOn(page: PDFPage, font: PDFFont, window: Box, paperHeight: number
     foot: (lines: readonly string[]) => lines.forEach((said, i) => margin(said, paperHeight - MARGIN_MM + 4 + 4.2 * i, 3)),
     bars: () =>
       CHECK_BARS_MM.forEach((mm, i) => {
-        const [left, down] = [x + 4, y + height - 5 - 7 * i];
+        const [left, down] = [x + OVERLAP_MM + 6, y + height - OVERLAP_MM - 4 - 7 * i];
         line([left, down], [left + mm, down]);
         for (const end of [left, left + mm]) line([end, down - 1.5], [end, down + 1.5]);
         words([left + mm / 2, down - 2.2], i === 0 ? '100 mm' : '4 in', 2.6);

@@ -1,14 +1,14 @@
 import { figure, less, plus, toTape, type Figure } from '../figure';
-import type { Job } from '../job';
+import { END_STYLES, type Job } from '../job';
 import { about as roughly, count, length, message, nested, text } from '../message';
 import type { Opening, SurfacePoint } from '../opening';
 import { doubtful, stop, type Problem } from '../problem';
 import type { Tape } from '../quantity';
 import { sideWords } from '../reading';
 import type { PartSpec } from '../system';
-import { HIDDEN_MM } from './between';
+import { fitBetween, HIDDEN_MM, inFull } from './between';
 import { gapPlaceWords } from './choose';
-import { fitPiece, wishFor, type PieceFit } from './piece';
+import { fitPiece, outcomeOf, wishFor, type PieceFit, type StyleOutcome } from './piece';
 import { pocketOf, type Pocket } from './pocket';
 
 /** A piece with its length: ready to be listed and cut. */
@@ -64,6 +64,25 @@ export function fitParts({ specs, opening, job }: FitPartsOptions): Fitted {
     problems.push(stop({ is: 'place' }, message('problem.noWidth')));
   }
   return { parts, problems };
+} // prettier-ignore
+
+// More walls than a plan draws: odds are told to about half a percent.
+const SIDE_BY_SIDE = 2000;
+
+/** A board in every end style, from many drawn walls; yields how much of the work is done. */
+export function* stylesSideBySide({ spec, opening, job }: Omit<FitPartsOptions, 'specs'> & { readonly spec: PartSpec }): Generator<number, readonly StyleOutcome[] | null> {
+  const { length: rule } = spec;
+  if (rule.is === 'given') return null;
+  yield 0;
+  const pocket = pocketOf(opening, rule.band, { stance: rule.stance, samples: SIDE_BY_SIDE, seed: SEED });
+  const wish = wishFor(job.fit, spec.shelf, job.tape);
+  const outcomes: StyleOutcome[] = [];
+  for (const style of END_STYLES) {
+    yield (1 + outcomes.length) / (1 + END_STYLES.length);
+    const one = fitBetween(pocket, style, wish);
+    if (one) outcomes.push(outcomeOf(inFull(pocket, one)));
+  }
+  return outcomes;
 } // prettier-ignore
 
 /** The length as the sum of what it came about by. */

@@ -4,7 +4,7 @@ import { snapToTape, type Tape } from '../quantity';
 import { SURE } from '../survey/sure';
 import { fitBack, type BackEdge } from './back';
 import { fitBetween, HIDDEN_MM, inFull, type Between, type EndGap, type Range } from './between';
-import { reasonFor, suitedStyle, type Styles } from './choose';
+import { reasonFor, suitedStyle } from './choose';
 import type { End } from './ends';
 import { outlineOfPiece, type OutlinePoint } from './outline';
 import type { Pocket } from './pocket';
@@ -61,7 +61,10 @@ export interface PieceFit {
   readonly back: BackCut | null;
   /** The piece itself: x along its length from the left end of its back edge, y over its face. Millimetres. */
   readonly outline: readonly OutlinePoint[];
-  /** Where it lies in the opening: its left back corner, and how far it runs askew, mm per mm. */
+  /**
+   * Where it lies in the opening: x of its left back corner; the line its back edge is marked from, y at x = 0 and how
+   * far that runs askew, mm per mm. The walls beside it are given as they stand to that line.
+   */
   readonly seat: { readonly acrossMm: number; readonly outMm: number; readonly askew: number };
   /** The walls about it at the face that is seen. */
   readonly walls: PieceWalls;
@@ -142,7 +145,7 @@ export function fitPiece(pocket: Pocket, wish: PieceWish): PieceFit | null {
     style: own.style,
     asked: wish.ends !== null,
     reason: reasonFor(pocket, own.style, wish.ends !== null, styles),
-    styles: outcomes(styles),
+    styles: Object.values(styles).map(outcomeOf),
     habit: wish.habit,
     wantedOdds: wish.odds,
     odds: own.odds,
@@ -158,7 +161,7 @@ export function fitPiece(pocket: Pocket, wish: PieceWish): PieceFit | null {
     longMm: longMm + ends.left.allowanceMm + ends.right.allowanceMm,
     back: back?.cut ?? null,
     outline: outlineOfPiece(pocket, own, back?.edge ?? null),
-    seat: { acrossMm: left.line.at, outMm: back ? back.edge.outMm + back.edge.askew * left.line.at : 0, askew: back?.edge.askew ?? 0 },
+    seat: { acrossMm: left.line.at, outMm: back?.edge.outMm ?? 0, askew: back?.edge.askew ?? 0 },
     walls: wallsOf(pocket),
   };
 } // prettier-ignore
@@ -182,15 +185,9 @@ function stylesToTry(pocket: Pocket, { ends, habit, sideBySide }: PieceWish): En
   return ends && !wanted.includes(ends) ? [...wanted, ends] : wanted;
 }
 
-function outcomes(styles: Styles): StyleOutcome[] {
-  return Object.values(styles).map(({ style, odds, neatOdds, clearanceMm, worst, gaps }) => ({
-    style,
-    odds,
-    neatOdds,
-    clearanceMm,
-    worst,
-    widest: gaps[0] ?? null,
-  }));
+/** What a style comes to, in short. */
+export function outcomeOf({ style, odds, neatOdds, clearanceMm, worst, gaps }: Between): StyleOutcome {
+  return { style, odds, neatOdds, clearanceMm, worst, widest: gaps[0] ?? null };
 }
 
 /** Gaps at both corners and the middle of each end, left before right, back before front. */

@@ -1,4 +1,4 @@
-import type { Job, Reading } from './schema';
+import type { FitChoices, Job, Reading } from './schema';
 
 /** A copy under another id and name; everything else as it is. */
 export function duplicateJob(job: Job, id: string, name: string): Job {
@@ -29,6 +29,19 @@ export function withVerdict(job: Job, id: string, verdict: Reading['verdict']): 
       return (verdict ? { ...rest, verdict } : rest) as Reading;
     }),
   };
+}
+
+type BoardChoice = FitChoices['boards'][number];
+
+/** The job with a choice for one shelf's board; what is undefined is left to the whole job's choice again. */
+export function withBoardChoice(job: Job, shelf: number, choice: Partial<Omit<BoardChoice, 'shelf'>>): Job {
+  const before = job.fit.boards.find((one) => one.shelf === shelf);
+  const own = Object.fromEntries(
+    Object.entries({ ...before, ...choice, shelf }).filter(([, one]) => one !== undefined),
+  ) as BoardChoice;
+  const others = job.fit.boards.filter((one) => one.shelf !== shelf);
+  const boards = Object.keys(own).length > 1 ? [...others, own].sort((a, b) => a.shelf - b.shelf) : others;
+  return { ...job, fit: { ...job.fit, boards } };
 }
 
 /** What a list of jobs tells about one without opening it. */

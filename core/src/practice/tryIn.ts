@@ -1,5 +1,4 @@
-import type { Between } from '../fit';
-import { lieOf, liesFor, MOVED_MM, pocketOf, seatAtBest, type End } from '../fit';
+import { lieOf, liesFor, MOVED_MM, pocketOf, seatAtBest, type Between, type End } from '../fit';
 import type { Band } from '../opening';
 import type { Room } from './room';
 import { openingOfRoom } from './trueOpening';

@@ -1,10 +1,10 @@
 import type { Plan } from '../plan';
 import type { Frame } from './elevation';
-import type { Role, Shape } from './scene';
+import type { Point, Role, Shape } from './scene';
 
 /** Boards with what carries them, clear gaps, the level line and the pole. */
 export function shelfShapes(plan: Plan, frame: Frame): Shape[] {
-  const { left, right, middleMm } = frame;
+  const { left, right } = frame;
   const parts = plan.parts.flatMap((part): Shape[] => {
     const about = { is: 'shelf', shelf: part.shelf } as const;
     const { upFrom, upTo } = part.place;
@@ -14,11 +14,21 @@ export function shelfShapes(plan: Plan, frame: Frame): Shape[] {
       about,
       points: [[left, upFrom], [right, upFrom], [right, upTo], [left, upTo]], // prettier-ignore
     });
-    const half = part.length.mm / 2;
-    const [from, to] = [frame.across(middleMm - half), frame.across(middleMm + half)];
-    if (part.role === 'board') return [box(from, to, 'board')];
-    if (part.role === 'nosing') return [box(from, to, 'nosing')];
-    if (part.role === 'back-cleat') return [box(from, to, 'cleat')];
+    if (part.fit) {
+      const { seat, backMm, left: l, right: r } = part.fit;
+      const [start, stop] = [seat.acrossMm, seat.acrossMm + backMm];
+      const role = part.role === 'board' || part.role === 'nosing' ? part.role : 'cleat';
+      // A board is seen by its front edge; a piece on edge by its face.
+      const [low, high] = part.role === 'board' ? [1, 1] : [0, 1];
+      const at = (x: number, out: number, share: number, up: number): Point => [frame.across(x + out * share), up];
+      const points = [
+        at(start, -l.outMm, low, upFrom),
+        at(stop, r.outMm, low, upFrom),
+        at(stop, r.outMm, high, upTo),
+        at(start, -l.outMm, high, upTo),
+      ];
+      return [{ is: 'polygon', role, about, points }];
+    }
     const inward = part.role === 'side-cleat-left' ? 1 : -1;
     const face = frame.across(inward === 1 ? left : right);
     const edge = face + inward * part.thicknessMm;

@@ -2,4 +2,4 @@ export * from './scene';
 export * from './exaggerate';
 export * from './elevation';
 export * from './section';
-export * from './planSection';
+export * from './board';

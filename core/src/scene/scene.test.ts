@@ -2,15 +2,7 @@ import { chimneyAlcove, cloakroomCloset, demoJobs } from '../demo';
 import { planJob } from '../plan';
 import { typedLength } from '../job';
 import { FIELDS, spotOfKind } from '../reading';
-import {
-  elevationScene,
-  exaggerateAcross,
-  planSectionScene,
-  sectionScene,
-  type Point,
-  type Scene,
-  type Shape,
-} from '.';
+import { elevationScene, exaggerateAcross, boardScene, sectionScene, type Point, type Scene, type Shape } from '.';
 
 const job = chimneyAlcove();
 const plan = planJob(job);
@@ -98,41 +90,54 @@ describe('exaggeration', () => {
   });
 });
 
-describe('the plan section', () => {
+describe('a board in its place', () => {
   const closet = planJob(cloakroomCloset());
-  const scene = planSectionScene(closet, 2, 1);
+  const scene = boardScene(closet, 2, 1)!;
+  const box = (role: string, of = scene) => points(of.shapes.find((shape) => shape.role === role)!);
 
-  test('shows the deductions in depth: board, side cleats, nosing, in their places', () => {
-    const boxes = scene.shapes.filter(
-      (shape) => shape.is === 'polygon' && !['wall', 'uncertain-band'].includes(shape.role),
-    );
-    expect(boxes.map((box) => box.role)).toEqual(['board', 'nosing', 'cleat-below', 'cleat-below', 'cleat-below']);
+  test('shows the deductions in depth: board, nosing, cleats, in their places', () => {
     const deep = (role: string) => {
-      const box = boxes.find((one) => one.role === role);
-      const ys = box ? points(box).map((point) => -point[1]) : [];
+      const ys = box(role).map((point) => -point[1]);
       return [Math.min(...ys), Math.max(...ys)].map((y) => Math.round((y / 25.4) * 100) / 100 + 0);
     };
-    expect(deep('board')).toEqual([0, 15]);
-    expect(deep('nosing')).toEqual([15, 15.75]);
+    const from = deep('board')[0]!;
+    expect(deep('board')[1]! - from).toBeCloseTo(15, 1);
+    expect(deep('nosing').map((one) => one - from)).toEqual([15, 15.75]);
+    expect(scene.shapes.filter((shape) => shape.role === 'cleat-below')).toHaveLength(3);
   });
 
-  test('however large departures are drawn, pieces keep their depth and the front line runs from left to right', () => {
-    const depths = (exaggeration: 1 | 5 | 20) =>
-      planSectionScene(closet, 2, exaggeration)
-        .shapes.filter((shape) => shape.is === 'polygon' && shape.about)
-        .map((shape) => points(shape).map(([, y]) => Math.round(y)));
-    expect(depths(20)).toEqual(depths(1));
-    for (const shape of planSectionScene(closet, 2, 20).shapes) {
-      if (shape.role !== 'wall-behind') continue;
-      const across = points(shape).map(([x]) => x);
-      expect([...across].sort((a, b) => a - b)).toEqual(across);
-    }
+  test('the drawn board is the outline of the plan, between its walls', () => {
+    const { fit } = closet.parts.find((one) => one.id === 'S2-board')!;
+    const xs = box('board').map(([x]) => x);
+    expect(Math.max(...xs) - Math.min(...xs)).toBeCloseTo(fit!.longMm, 6);
+    const walls = scene.shapes.filter((shape) => shape.role === 'wall').map(points);
+    expect(walls).toHaveLength(3);
   });
 
-  test('a shelf that is not there has walls only', () => {
-    const roles = new Set(planSectionScene(closet, 9, 1).shapes.map((shape) => shape.role));
-    expect(roles).toEqual(new Set(['wall', 'uncertain-band', 'wall-behind']));
+  test('gaps are inked by whether caulk hides them, and told at both corners and the middle of each end', () => {
+    const labels = scene.shapes.filter((shape) => shape.is === 'label' && shape.role.startsWith('gap'));
+    expect(labels).toHaveLength(6);
+    const seen = planJob({ ...cloakroomCloset(), fit: { ...cloakroomCloset().fit, ends: 'square', odds: 99.9 } });
+    expect(new Set(boardScene(seen, 2, 1)!.shapes.map((shape) => shape.role))).toContain('gap-seen');
   });
+
+  test('drawn 20 times too large, a gap is 20 times as wide and the board as deep as it is', () => {
+    const wide = (factor: 1 | 20) => {
+      const of = boardScene(closet, 2, factor)!;
+      const [wall] = of.shapes.filter((shape) => shape.role === 'wall').slice(1);
+      return (
+        Math.min(...box('board', of).map(([x]) => x)) -
+        Math.min(
+          ...points(wall!)
+            .slice(0, 3)
+            .map(([x]) => x),
+        )
+      );
+    };
+    expect(wide(20)).toBeGreaterThan(4 * wide(1));
+  });
+
+  test('a shelf that is not there has none', () => expect(boardScene(closet, 9, 1)).toBeNull());
 });
 
 describe('the section at a height', () => {

@@ -26,6 +26,8 @@ export type Role =
   | 'stud'
   | 'dimension'
   | 'shelf-name'
+  | 'gap-hidden'
+  | 'gap-seen'
   | 'stopped';
 
 export type Shape =

@@ -1,0 +1,89 @@
+import FileDown from 'lucide-react-native/icons/file-down';
+import SlidersHorizontal from 'lucide-react-native/icons/sliders-horizontal';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { Job } from '@dormer/core/job/document';
+import type { Plan } from '@dormer/core/plan';
+import { aboutWords, lengthWords, sentence } from '@dormer/core/words';
+import { Button, NoticeLine, Section, Txt } from '../../controls';
+import { useLabel } from '../../labels';
+import { FONT, makeStyles, SIZE, SPACE } from '../../theme';
+import { EndsSheet } from './EndsSheet';
+import { endWords } from './ends';
+import { TemplateSheet } from './TemplateSheet';
+
+type Board = Plan['parts'][number];
+
+/** One board as it is cut: its numbers large, its odds, why it is cut so, and what can be changed. */
+export function BoardSection({ board, job }: { board: Board; job: Job }) {
+  const styles = useStyles();
+  const label = useLabel();
+  const [open, setOpen] = useState<'ends' | 'template' | null>(null);
+  const { fit } = board;
+  if (!fit) return null;
+  const { worst, odds } = fit;
+  const number = (name: string, mm: number) => (
+    <View key={name} style={styles.number}>
+      <Txt kind="small" tone="faint">
+        {name}
+      </Txt>
+      <Txt style={styles.figure}>{lengthWords(mm, job)}</Txt>
+    </View>
+  );
+  return (
+    <Section title={label('fit.title', { label: board.label })}>
+      <View style={styles.numbers}>
+        {number(label('fit.back'), fit.backMm)}
+        {number(label('fit.front'), fit.frontMm)}
+      </View>
+      <View style={styles.ends}>
+        {(['left', 'right'] as const).map((side) => (
+          <View key={side} style={styles.end}>
+            <Txt kind="small" tone="faint">
+              {label(`fit.end.${side}`)}
+            </Txt>
+            <Txt kind="strong">{endWords(fit[side], job, label)}</Txt>
+          </View>
+        ))}
+      </View>
+      <Txt>
+        {label('fit.deep', { deep: lengthWords(board.width.mm, job), thick: lengthWords(board.thicknessMm, job) })}
+      </Txt>
+      {fit.back ? (
+        <Txt>
+          {label(fit.back.style === 'scribed' ? 'fit.backScribed' : 'fit.backStraight', {
+            gap: aboutWords(fit.back.worst.mm, job),
+            by: lengthWords(fit.back.allowanceMm, job),
+          })}
+        </Txt>
+      ) : null}
+      <NoticeLine
+        is={odds >= fit.wantedOdds - 0.5 ? 'sure' : 'doubtful'}
+        word={label('fit.odds', { odds: Math.round(odds) })}
+        words={label('fit.gapIs', {
+          gap: aboutWords(worst.mm, job),
+          from: aboutWords(worst.fromMm, job),
+          to: aboutWords(worst.toMm, job),
+        })}
+      />
+      <Txt tone="faint">{sentence(fit.reason, job)}</Txt>
+      <View style={styles.buttons}>
+        <Button title={label('fit.choose')} icon={SlidersHorizontal} grow onPress={() => setOpen('ends')} />
+        <Button title={label('template.open')} icon={FileDown} grow onPress={() => setOpen('template')} />
+      </View>
+      {open === 'ends' ? <EndsSheet board={board} fit={fit} job={job} onClose={() => setOpen(null)} /> : null}
+      {open === 'template' ? <TemplateSheet board={board} job={job} onClose={() => setOpen(null)} /> : null}
+    </Section>
+  );
+}
+
+const useStyles = makeStyles(() =>
+  StyleSheet.create({
+    numbers: { flexDirection: 'row', flexWrap: 'wrap', columnGap: SPACE.three, rowGap: SPACE.half },
+    number: { gap: 0 },
+    figure: { fontFamily: FONT.semibold, fontSize: SIZE.figure, lineHeight: 34 },
+    ends: { flexDirection: 'row', gap: SPACE.three },
+    end: { flex: 1 },
+    buttons: { flexDirection: 'row', gap: SPACE.half },
+  }),
+);

@@ -1,0 +1,158 @@
+import { useEffect, useState } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { HABITS, withBoardChoice, type EndStyle, type FitChoices, type Job } from '@dormer/core/job/document';
+import type { Plan } from '@dormer/core/plan';
+import { aboutWords } from '@dormer/core/words';
+import { Button, NoticeLine, Segmented, Sheet, Txt } from '../../controls';
+import { useLabel } from '../../labels';
+import { compareStyles, editJob, useAppDispatch } from '../../store';
+import { makeStyles, RADIUS, SPACE, TARGET } from '../../theme';
+
+type Board = Plan['parts'][number];
+type Fit = NonNullable<Board['fit']>;
+type Outcome = Fit['styles'][number];
+
+interface EndsSheetProps {
+  readonly board: Board;
+  readonly fit: Fit;
+  readonly job: Job;
+  readonly onClose: () => void;
+}
+
+const ODDS = [90, 95, 97, 99] as const;
+const STYLES: readonly EndStyle[] = ['square', 'angled', 'bevelled', 'scribed'];
+type Own = Omit<FitChoices['boards'][number], 'shelf'>;
+
+/** How one board's ends, back and fit are chosen, with what each style would come to side by side. */
+export function EndsSheet({ board, fit, job, onClose }: EndsSheetProps) {
+  const styles = useStyles();
+  const label = useLabel();
+  const dispatch = useAppDispatch();
+  const { outcomes, share, stop, failed } = useSideBySide(board.shelf, job);
+  const own: Own = job.fit.boards.find((one) => one.shelf === board.shelf) ?? {};
+  const choose = (choice: Partial<Own>) => void dispatch(editJob((one) => withBoardChoice(one, board.shelf, choice)));
+  const known = (style: EndStyle): Outcome | undefined =>
+    outcomes?.find((one) => one.style === style) ?? fit.styles.find((one) => one.style === style);
+  const chosen = own.ends ?? job.fit.ends ?? null;
+  const asks = [null, ...STYLES];
+  return (
+    <Sheet title={label('ends.title', { label: board.label })} closeTitle={label('close')} onClose={onClose}>
+      {share !== null ? (
+        <View style={styles.working} aria-live="polite">
+          <Txt tone="faint" style={styles.grow}>
+            {label('ends.working', { percent: Math.round(share * 100) })}
+          </Txt>
+          <Button title={label('ends.stop')} onPress={stop} />
+        </View>
+      ) : null}
+      {failed ? <NoticeLine is="doubtful" word={label('ends.failed')} words={label('ends.failedWhy')} /> : null}
+      <View role="radiogroup" aria-label={label('ends.styles')}>
+        {asks.map((style) => {
+          const outcome = style ? known(style) : null;
+          return (
+            <Pressable
+              key={style ?? 'suited'}
+              role="radio"
+              aria-checked={chosen === style}
+              onPress={() => choose({ ends: style ?? undefined })}
+              style={[styles.style, chosen === style && styles.chosen]}
+            >
+              <View style={styles.grow}>
+                <Txt kind="strong">{style ? label(`ends.${style}`) : label('ends.suited', { style: label(`ends.${fit.style}`) })}</Txt>
+                <Txt kind="small" tone="faint">
+                  {label(`ends.${style ?? 'suited'}.is`)}
+                </Txt>
+              </View>
+              {outcome ? (
+                <View style={styles.outcome}>
+                  <Txt kind="strong">{label('ends.gap', { gap: aboutWords(outcome.worst.mm, job) })}</Txt>
+                  <Txt kind="small" tone="faint">
+                    {label('ends.range', { from: aboutWords(outcome.worst.fromMm, job), to: aboutWords(outcome.worst.toMm, job) })}
+                  </Txt>
+                  <Txt kind="small" tone="faint">
+                    {label('ends.neat', { odds: Math.round(outcome.neatOdds) })}
+                  </Txt>
+                </View>
+              ) : null}
+            </Pressable>
+          );
+        })}
+      </View>
+      <Segmented
+        titled
+        label={label('ends.habit')}
+        look="column"
+        value={own.habit ?? job.fit.habit}
+        options={HABITS.map((value) => ({ value, title: label(`habit.${value}`) }))}
+        onChange={(habit) => choose({ habit })}
+      />
+      <Segmented
+        titled
+        label={label('ends.back')}
+        value={own.back ?? job.fit.back ?? fit.back?.style ?? 'straight'}
+        options={(['straight', 'scribed'] as const).map((value) => ({
+          value,
+          title: label(`ends.back.${value}`, { gap: aboutWords(fit.back?.[value].mm ?? 0, job) }),
+        }))}
+        onChange={(back) => choose({ back })}
+      />
+      <Segmented
+        titled
+        label={label('ends.odds')}
+        value={own.odds ?? job.fit.odds}
+        options={ODDS.map((value) => ({ value: value as number, title: `${value} %` }))}
+        onChange={(odds) => choose({ odds })}
+      />
+    </Sheet>
+  );
+} // prettier-ignore
+
+interface SideBySide {
+  readonly outcomes: readonly Outcome[] | null;
+  /** How much of it is done, 0 to 1; null when nothing is being worked out. */
+  readonly share: number | null;
+  readonly failed: boolean;
+  readonly stop: () => void;
+}
+
+/** Has every style worked out from many drawn walls, anew whenever the job changes. */
+function useSideBySide(shelf: number, job: Job): SideBySide {
+  const dispatch = useAppDispatch();
+  const [state, setState] = useState<{ job: Job; outcomes: readonly Outcome[] | null; share: number | null; failed: boolean } | null>(null);
+  const [abort, setAbort] = useState<AbortController | null>(null);
+  useEffect(() => {
+    const control = new AbortController();
+    const heard = (share: number) => setState((before) => ({ job, outcomes: before?.outcomes ?? null, share, failed: false }));
+    dispatch(compareStyles(shelf, { heard, stop: control.signal })).then(
+      (outcomes) => setState({ job, outcomes, share: null, failed: false }),
+      () => setState((before) => ({ job, outcomes: before?.outcomes ?? null, share: null, failed: !control.signal.aborted })),
+    );
+    queueMicrotask(() => setAbort(control));
+    return () => control.abort();
+  }, [dispatch, shelf, job]);
+  return {
+    outcomes: state?.outcomes ?? null,
+    share: state ? state.share : 0,
+    failed: state?.failed ?? false,
+    stop: () => abort?.abort(),
+  };
+} // prettier-ignore
+
+const useStyles = makeStyles((colours) =>
+  StyleSheet.create({
+    working: { flexDirection: 'row', alignItems: 'center', gap: SPACE.one },
+    grow: { flex: 1 },
+    style: {
+      minHeight: TARGET,
+      flexDirection: 'row',
+      gap: SPACE.one,
+      padding: SPACE.one,
+      borderWidth: 2,
+      borderColor: colours.rule,
+      borderRadius: RADIUS.usual,
+      marginBottom: SPACE.half,
+    },
+    chosen: { borderColor: colours.action },
+    outcome: { alignItems: 'flex-end' },
+  }),
+);
