@@ -60,6 +60,7 @@ test('what a thumb must hit is large enough', async ({ person, page, isMobile })
   test.skip(!isMobile, 'thumbs are for phones');
   await person.open('Cloakroom closet');
   await page.getByRole('button', { name: 'Take the next reading' }).click();
+  await expect(page.getByTestId('reading-value')).toBeFocused();
   for (const role of ['button', 'link', 'radio'] as const) {
     for (const one of await page.getByRole(role).all()) {
       const box = await one.boundingBox();

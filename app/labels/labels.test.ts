@@ -1,8 +1,12 @@
+import { cutEn } from './cut.en';
 import { en } from './en';
+import { measureEn } from './measure.en';
 import { labels } from './labels';
 
 test('every label that counts can say one and many', () => {
-  const keys = Object.keys(en);
+  const keys = [en, measureEn, cutEn].flatMap((all) => Object.keys(all));
+  // None is said twice.
+  expect(new Set(keys).size).toBe(keys.length);
   for (const key of keys.filter((one) => one.endsWith('_one'))) {
     expect(keys).toContain(key.replace(/_one$/, '_other'));
   }

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { chimneyAlcove, cloakroomCloset, demoJobs, windowCorner } from './demo';
+import { cabinetSpan, chimneyAlcove, cloakroomCloset, demoJobs, parcelBench, windowCorner } from './demo';
 import type { Figure } from './figure';
 import { newJob, readJob, typedLength, type Job, type Reading } from './job';
 import { planJob, type Plan } from './plan';
@@ -334,12 +334,32 @@ describe('the demo jobs', () => {
     expect(words(problem!.message, job)).toMatch(/reads 35 mm at the tip; the others have .* mm at the (tip|heel) there/);
   }); // prettier-ignore
 
-  test('supports that are not planned for a place are said not to be, and no wood is cut', () => {
+  test('a corner: three shelves by the angle at their own height, a rail on each wall', () => {
     const plan = planJob(windowCorner());
-    expect(codes(plan)).toContain('problem.supportsNotHere');
-    expect(plan.parts).toEqual([]);
+    expect(codes(plan)).toContain('problem.boardsOnly');
+    const boards = plan.parts.filter((one) => one.role === 'board');
+    expect(boards.map((one) => one.shelf)).toEqual([1, 2, 3]);
+    // The readings say 93.4, 93 and 92.6 at just these heights.
+    expect(
+      boards.map((one) => one.corner?.cutDegrees ?? 0).map((one, i) => Math.abs(one - [93.4, 93, 92.6][i]!) < 0.35),
+    ).toEqual([true, true, true]);
+    expect(boards[1]?.corner?.sameAs).toBe(1);
+    expect(plan.parts.filter((one) => one.role === 'rail-back')).toHaveLength(3);
     // A shelf's height holds all the same; a cleat's mark would be of a cleat that is not there.
     expect(new Set(plan.marks.map((mark) => mark.what))).toEqual(new Set(['shelf-top']));
     expect(plan.gaps.every((gap) => gap.reachIn === null)).toBe(true);
+  });
+
+  test('between two cabinets boards are cut to both, what carries them is left open', () => {
+    const plan = planJob(cabinetSpan());
+    expect(codes(plan)).toContain('problem.boardsOnly');
+    expect(plan.parts.map((one) => one.role)).toEqual(plan.shelves.map(() => 'board'));
+    expect(plan.parts.every((one) => (one.fit?.odds ?? 0) >= 97)).toBe(true);
+  });
+
+  test('along one wall nothing is cut yet, and that is said', () => {
+    const plan = planJob(parcelBench());
+    expect(codes(plan)).toContain('problem.supportsNotHere');
+    expect(plan.parts).toEqual([]);
   });
 });

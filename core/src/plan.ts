@@ -4,7 +4,7 @@ import type { Job, Reading } from './job';
 import { layOut, type Gap, type LaidShelf } from './layout';
 import { message, nested, type Message } from './message';
 import { cavityBox, deviationsOf, openingOf, outlineOf, type CavityBox, type Deviation, type Outline } from './opening';
-import { specOf, studAdvice, type StudAdvice } from './place';
+import { specOf, studAdvice, type PlaceSpec, type StudAdvice } from './place';
 import { doubtful, stop, type Caution, type Problem } from './problem';
 import { expectedWords, nameOf, saidWords, spotOf } from './reading';
 import { cutList, type CutGroup } from './stock';
@@ -19,7 +19,7 @@ import {
   type ReadingCheck,
   type Survey,
 } from './survey';
-import { applySystem, type WallMark } from './system';
+import { applySystem, bareBoards, type WallMark } from './system';
 
 /** The version of the plan this code writes. */
 export const PLAN_VERSION = 3;
@@ -92,7 +92,8 @@ export function planJob(job: Job): Plan {
           ...surveyProblems(survey, readings),
           ...thinSurvey(job),
           ...(spec.takes === 'box' ? [...(box?.problems ?? [])] : layout.problems),
-          ...(planned ? [...system.problems, ...fitted.problems] : [notYet(job)]),
+          ...(planned ? system.problems : [notYet(job, spec)]),
+          ...(specs.length > 0 || planned ? fitted.problems : []),
         ];
   return {
     format: 'dormer-plan',
@@ -132,8 +133,10 @@ function asFarAsParts(job: Job) {
   });
   const spec = specOf(job.place);
   const planned = spec.supports.includes(job.support.system);
-  const stopped = shelvesStopped([...layout.problems, ...system.problems]);
-  const specs = planned ? system.parts.filter((part) => !stopped.has(part.shelf)) : [];
+  const stopped = shelvesStopped([...layout.problems, ...(planned ? system.problems : [])]);
+  const wanted = layout.shelves.filter((one) => !stopped.has(one.number));
+  const bare = spec.boards === 'none' ? [] : bareBoards(wanted, job.shelves, job.support, spec.boards);
+  const specs = planned ? system.parts.filter((part) => !stopped.has(part.shelf)) : bare;
   return { survey, opening, layout, system, spec, planned, specs };
 }
 
@@ -206,10 +209,12 @@ function readAgain(id: string, survey: Survey): boolean {
   return unseenRepeats(id, survey.readings).some((one) => used.has(one.id));
 }
 
-const notYet = (job: Job): Problem =>
+const notYet = (job: Job, spec: PlaceSpec): Problem =>
   doubtful(
     { is: 'support' },
-    message('problem.supportsNotHere', { place: nested(message(`place.${job.place.kind}`)) }),
+    message(spec.boards === 'none' ? 'problem.supportsNotHere' : 'problem.boardsOnly', {
+      place: nested(message(`place.${job.place.kind}`)),
+    }),
   );
 
 function cautionsOf({ place }: Job): Caution[] {

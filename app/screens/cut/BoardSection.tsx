@@ -7,9 +7,10 @@ import type { Plan } from '@dormer/core/plan';
 import { aboutWords, lengthWords, sentence } from '@dormer/core/words';
 import { Button, NoticeLine, Section, Txt } from '../../controls';
 import { useLabel } from '../../labels';
-import { FONT, makeStyles, SIZE, SPACE } from '../../theme';
+import { makeStyles, SPACE } from '../../theme';
 import { EndsSheet } from './EndsSheet';
 import { endWords } from './ends';
+import { Numbers } from './Numbers';
 import { TemplateSheet } from './TemplateSheet';
 
 type Board = Plan['parts'][number];
@@ -22,20 +23,14 @@ export function BoardSection({ board, job }: { board: Board; job: Job }) {
   const { fit } = board;
   if (!fit) return null;
   const { worst, odds } = fit;
-  const number = (name: string, mm: number) => (
-    <View key={name} style={styles.number}>
-      <Txt kind="small" tone="faint">
-        {name}
-      </Txt>
-      <Txt style={styles.figure}>{lengthWords(mm, job)}</Txt>
-    </View>
-  );
   return (
     <Section title={label('fit.title', { label: board.label })}>
-      <View style={styles.numbers}>
-        {number(label('fit.back'), fit.backMm)}
-        {number(label('fit.front'), fit.frontMm)}
-      </View>
+      <Numbers
+        all={[
+          [label('fit.back'), lengthWords(fit.backMm, job)],
+          [label('fit.front'), lengthWords(fit.frontMm, job)],
+        ]}
+      />
       <View style={styles.ends}>
         {(['left', 'right'] as const).map((side) => (
           <View key={side} style={styles.end}>
@@ -79,9 +74,6 @@ export function BoardSection({ board, job }: { board: Board; job: Job }) {
 
 const useStyles = makeStyles(() =>
   StyleSheet.create({
-    numbers: { flexDirection: 'row', flexWrap: 'wrap', columnGap: SPACE.three, rowGap: SPACE.half },
-    number: { gap: 0 },
-    figure: { fontFamily: FONT.semibold, fontSize: SIZE.figure, lineHeight: 34 },
     ends: { flexDirection: 'row', gap: SPACE.three },
     end: { flex: 1 },
     buttons: { flexDirection: 'row', gap: SPACE.half },

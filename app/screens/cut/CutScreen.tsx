@@ -1,3 +1,4 @@
+import '../../labels/cut';
 import ClipboardCopy from 'lucide-react-native/icons/clipboard-copy';
 import Download from 'lucide-react-native/icons/download';
 import Printer from 'lucide-react-native/icons/printer';
@@ -5,7 +6,7 @@ import { setStringAsync } from 'expo-clipboard';
 import { useState } from 'react';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
-import { boardScene, sectionScene } from '@dormer/core/scene';
+import { boardScene, cornerScene, sectionScene } from '@dormer/core/scene';
 import { lengthWords, words } from '@dormer/core/words';
 import { Button, Keypad, PlanNotices, Segmented, StageLayout, Txt } from '../../controls';
 import { download, fileName } from '../../controls/files';
@@ -14,6 +15,7 @@ import { DrawingPane } from '../../drawing';
 import { useLabel, type LabelKey } from '../../labels';
 import { notify, selectOpenJob, selectPlanned, settings, useAppDispatch, useAppSelector } from '../../store';
 import { BoardSection } from './BoardSection';
+import { CornerForm, CornerSection } from './CornerSection';
 import { CutGroupView } from './CutGroupView';
 import { HabitSection } from './HabitSection';
 import { PrintSheet, usePrinting } from './PrintSheet';
@@ -35,7 +37,10 @@ function Cut({ job, plan }: { job: Job; plan: Plan }) {
   const shelf = numbers.includes(chosen) ? chosen : (numbers[0] ?? 1);
   const board = plan.parts.find((part) => part.shelf === shelf && part.role === 'board');
   const upMm = plan.shelves.find((one) => one.number === shelf)?.top.mm ?? plan.opening.extent.height / 2;
-  const scene = boardScene(plan, shelf, exaggeration) ?? sectionScene(plan, job, { upMm, exaggeration });
+  const scene =
+    boardScene(plan, shelf, exaggeration) ??
+    cornerScene(plan, shelf, exaggeration) ??
+    sectionScene(plan, job, { upMm, exaggeration });
   const empty = plan.cutList.length === 0;
 
   const tell = (words: LabelKey) => void dispatch(notify(words));
@@ -92,7 +97,8 @@ function Cut({ job, plan }: { job: Job; plan: Plan }) {
           onChange={setChosen}
         />
       ) : null}
-      {board ? <BoardSection key={board.id} board={board} job={job} /> : null}
+      {board?.fit ? <BoardSection key={board.id} board={board} job={job} /> : null}
+      {board?.corner ? <CornerSection key={board.id} board={board} job={job} /> : null}
       <PlanNotices
         reader={job}
         problems={plan.problems.filter(
@@ -103,7 +109,8 @@ function Cut({ job, plan }: { job: Job; plan: Plan }) {
       {plan.cutList.map((group) => (
         <CutGroupView key={`${group.thicknessMm}-${group.widthMm}`} group={group} plan={plan} job={job} />
       ))}
-      {empty ? null : <HabitSection job={job} />}
+      {board?.corner ? <CornerForm job={job} /> : null}
+      {board?.fit ? <HabitSection job={job} /> : null}
       <PlanNotices reader={job} problems={[]} cautions={plan.cautions.filter((one) => one.stage === 'cut')} />
       {printing ? <PrintSheet job={job} plan={plan} /> : null}
     </StageLayout>

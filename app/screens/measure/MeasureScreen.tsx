@@ -1,3 +1,4 @@
+import '../../labels/measure';
 import { useCallback, useMemo, useState } from 'react';
 import { specOf } from '@dormer/core/place';
 import { nameOf, spotOf, spotOfKind, type Spot } from '@dormer/core/reading';

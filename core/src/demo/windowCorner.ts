@@ -31,6 +31,7 @@ export function windowCorner(): Job {
       read('height', { side: 'left', at: 'front' }, '2440'),
       read('line', { side: 'right', at: 'front' }, '1002'),
     ],
+    corner: { shape: 'rounded', side: mm('320'), arm: mm('150') },
     shelves: {
       ...start.shelves,
       way: 'typed',

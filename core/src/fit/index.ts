@@ -6,5 +6,6 @@ export * from './between';
 export * from './back';
 export * from './choose';
 export * from './outline';
+export * from './corner';
 export * from './piece';
 export * from './parts';

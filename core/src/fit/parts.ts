@@ -8,6 +8,8 @@ import { sideWords } from '../reading';
 import type { PartSpec } from '../system';
 import { fitBetween, HIDDEN_MM, inFull } from './between';
 import { gapPlaceWords } from './choose';
+import type { CornerFit } from './corner';
+import { cornerParts } from './cornerParts';
 import { fitPiece, outcomeOf, wishFor, type PieceFit, type StyleOutcome } from './piece';
 import { pocketOf, type Pocket } from './pocket';
 
@@ -17,6 +19,8 @@ export interface Part extends Omit<PartSpec, 'length'> {
   readonly length: Figure;
   /** Its ends and how it goes in; null for a piece that does not run from wall to wall. */
   readonly fit: PieceFit | null;
+  /** Its shape in a corner; null elsewhere. */
+  readonly corner: CornerFit | null;
 }
 
 export interface Fitted {
@@ -27,7 +31,7 @@ export interface Fitted {
 export interface FitPartsOptions {
   readonly specs: readonly PartSpec[];
   readonly opening: Opening;
-  readonly job: Pick<Job, 'shelves' | 'fit' | 'tape'>;
+  readonly job: Pick<Job, 'shelves' | 'fit' | 'tape' | 'corner' | 'place' | 'support' | 'units'>;
 }
 
 // Drawn walls for a board, whose odds are told; and for what carries or hides it.
@@ -44,7 +48,8 @@ export function fitParts({ specs, opening, job }: FitPartsOptions): Fitted {
   const problems: Problem[] = [...depthProblems(job.shelves, opening)];
   const parts = specs.flatMap((spec): Part[] => {
     const { length: rule, ...piece } = spec;
-    if (rule.is === 'given') return [{ ...piece, length: toTape(rule.figure, job.tape, 'down'), fit: null }];
+    if (rule.is === 'given') return [{ ...piece, length: toTape(rule.figure, job.tape, 'down'), fit: null, corner: null }];
+    if (rule.is === 'corner') return [];
     const kind = spec.role === 'board' ? 'board' : 'other';
     const pocket = pocketOf(opening, rule.band, { stance: rule.stance, samples: SAMPLES[kind], seed: SEED });
     if (Math.max(...pocket.sd.left, ...pocket.sd.right) > UNKNOWN_SD_MM) return [];
@@ -58,9 +63,12 @@ export function fitParts({ specs, opening, job }: FitPartsOptions): Fitted {
       return [];
     }
     if (kind === 'board') problems.push(...boardProblems(spec, fit, pocket));
-    return [{ ...piece, length: lengthOf(spec, fit, opening, job.tape), fit }];
+    return [{ ...piece, length: lengthOf(spec, fit, opening, job.tape), fit, corner: null }];
   });
-  if (specs.length > 0 && !opening.nominal.measured.width) {
+  const corners = cornerParts({ specs, opening, job });
+  parts.push(...corners.parts);
+  problems.push(...corners.problems);
+  if (corners.parts.length === 0 && specs.length > 0 && !opening.nominal.measured.width) {
     problems.push(stop({ is: 'place' }, message('problem.noWidth')));
   }
   return { parts, problems };
@@ -72,7 +80,7 @@ const SIDE_BY_SIDE = 2000;
 /** A board in every end style, from many drawn walls; yields how much of the work is done. */
 export function* stylesSideBySide({ spec, opening, job }: Omit<FitPartsOptions, 'specs'> & { readonly spec: PartSpec }): Generator<number, readonly StyleOutcome[] | null> {
   const { length: rule } = spec;
-  if (rule.is === 'given') return null;
+  if (rule.is !== 'between-walls') return null;
   yield 0;
   const pocket = pocketOf(opening, rule.band, { stance: rule.stance, samples: SIDE_BY_SIDE, seed: SEED });
   const wish = wishFor(job.fit, spec.shelf, job.tape);
@@ -87,7 +95,7 @@ export function* stylesSideBySide({ spec, opening, job }: Omit<FitPartsOptions, 
 
 /** The length as the sum of what it came about by. */
 function lengthOf({ length: rule }: PartSpec, fit: PieceFit, opening: Opening, tape: Tape): Figure {
-  if (rule.is === 'given') return rule.figure;
+  if (rule.is !== 'between-walls') return figure();
   const { band, stance, least } = rule;
   const up = stance === 'flat' ? band.upTo : band.upFrom;
   const wall = (surface: 'left' | 'right'): SurfacePoint => ({ surface, out: Math.max(band.outFrom, 0), up });

@@ -200,6 +200,11 @@ export interface MessageCatalogue {
   'term.standingOut': None;
   'term.clearanceOdds': { odds: Text };
   'term.play': None;
+  'term.legBack': None;
+  'term.legSide': None;
+  'term.cornerRuns': { angle: Angle };
+  'term.railReach': None;
+  'term.setBack': None;
   'term.endRunsOut': { side: Inner };
   'term.leftOn': { side: Inner };
   'term.cleatClearance': None;
@@ -259,6 +264,8 @@ export interface MessageCatalogue {
   'problem.noBox': { width: Length; height: Length };
   'problem.trimShort': { covers: Length; gap: About };
   'problem.supportsNotHere': { place: Inner };
+  'problem.boardsOnly': { place: Inner };
+  'problem.cornerGap': { shelf: Count; gap: About };
 
   // Safety, shown where it bites
   'caution.pilot': None;
@@ -294,6 +301,8 @@ export interface MessageCatalogue {
   'part.sideCleat.left': None;
   'part.sideCleat.right': None;
   'part.nosing': None;
+  'part.rail.back': None;
+  'part.rail.side': None;
 
   // Templates
   'template.front': None;
@@ -303,6 +312,9 @@ export interface MessageCatalogue {
   'template.piece': { label: Text };
   'template.topUp': None;
   'template.frontUp': None;
+  'template.cornerAngle': { angle: Angle };
+  'template.alongBack': None;
+  'template.alongSide': None;
   'template.bevel': { side: Inner; angle: Angle };
   'template.leaveOn': { side: Inner; by: Length };
   'template.leaveOnBack': { by: Length };
@@ -312,6 +324,7 @@ export interface MessageCatalogue {
   // Drawings and sheets
   'scene.board': { shelf: Count };
   'figure.about': { gap: About };
+  'scene.gap': { gap: About };
   'scene.elevation': { count: Count };
   'scene.elevationOpen': None;
   'scene.section': { up: Length };

@@ -27,6 +27,8 @@ export interface PlaceSpec {
   readonly rough: RoughSize;
   /** Support systems that can be planned here. */
   readonly supports: readonly string[];
+  /** How boards lie: from wall to wall, in a corner; or not yet worked out. */
+  readonly boards: 'between' | 'corner' | 'none';
   /** Whether a corner's angle is known beforehand to be nearly square. */
   readonly nearlySquare: boolean;
   /** What has to be asked of such a place, besides what every place is asked. */

@@ -3,3 +3,4 @@ export * from './exaggerate';
 export * from './elevation';
 export * from './section';
 export * from './board';
+export * from './corner';

@@ -16,6 +16,7 @@ const piece = (id: string, thicknessMm: number, widthMm: number, lengthMm: numbe
   width: figure({ label, mm: widthMm }),
   length: figure({ label, mm: lengthMm }),
   fit: null,
+  corner: null,
   place,
 });
 

@@ -23,7 +23,11 @@ const key = (...mm: readonly number[]) => mm.map((value) => Math.round(value * 1
 
 /** Pieces of one length and with the same ends come off one setting. */
 const settingOf = (part: Part) =>
-  [key(part.length.mm), endKey(part, part.fit?.left), endKey(part, part.fit?.right)].join('/');
+  [key(part.length.mm), endKey(part, part.fit?.left), endKey(part, part.fit?.right), cornerKey(part)].join('/');
+
+/** Corner shelves of one template are one setting. */
+const cornerKey = ({ corner }: Part) =>
+  corner ? key(corner.cutDegrees, corner.backMm, corner.sideMm) + corner.shape : '';
 
 /** What tells the setting of an end from another's: pieces with scribed ends are each their own. */
 function endKey(part: Part, end: EndCut | undefined): string {

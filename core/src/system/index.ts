@@ -1,3 +1,4 @@
 export * from './system';
 export * from './table';
 export { threeSideCleats } from './threeSideCleats';
+export { bareBoards } from './bareBoards';

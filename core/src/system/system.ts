@@ -5,9 +5,10 @@ import type { Message } from '../message';
 import type { Band } from '../opening';
 import type { Caution, Problem } from '../problem';
 
-export type PartRole = 'board' | 'back-cleat' | 'side-cleat-left' | 'side-cleat-right' | 'nosing';
+export type PartRole =
+  'board' | 'rail-back' | 'rail-side' | 'back-cleat' | 'side-cleat-left' | 'side-cleat-right' | 'nosing';
 
-/** How long a piece is to be: from wall to wall over its own band, or a figure of its own. */
+/** How long a piece is to be: from wall to wall over its own band, as the corner gives it, or a figure of its own. */
 export type LengthRule =
   | {
       readonly is: 'between-walls';
@@ -17,6 +18,7 @@ export type LengthRule =
       /** What it is short by at the least, both ends together. */
       readonly least: { label: Message; mm: number } | null;
     }
+  | { readonly is: 'corner'; readonly band: Band }
   | { readonly is: 'given'; readonly figure: Figure };
 
 /** A piece as its system asks for it, before the opening has given it its length. */

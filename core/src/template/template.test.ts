@@ -35,7 +35,9 @@ test('a back edge that is scribed has its offsets from the line, behind it negat
 });
 
 test('a piece without walls has no template; a small one goes on one page', () => {
-  expect(templateOf({ ...board, fit: null, length: figure({ label: message('part.board'), mm: 1 }) })).toBeNull();
+  expect(
+    templateOf({ ...board, fit: null, corner: null, length: figure({ label: message('part.board'), mm: 1 }) }),
+  ).toBeNull();
   const small = templateOf(withOutline([[0, 0], [150, 0], [150, 100], [0, 100]]))!; // prettier-ignore
   expect(tilesFor(small, 'a4')).toMatchObject({ rows: 1, columns: 1 });
 });

@@ -1,4 +1,4 @@
-import type { Part, OutlinePoint } from '../fit';
+import type { CornerFit, Part, OutlinePoint } from '../fit';
 import { length, message, text, type Message } from '../message';
 
 /**
@@ -35,7 +35,8 @@ export interface Box {
 
 /** The template of a piece; null for one that has no outline of its own. */
 export function templateOf(part: Part): Template | null {
-  const { fit } = part;
+  const { fit, corner } = part;
+  if (corner) return cornerTemplate(part, corner);
   if (!fit) return null;
   const xs = fit.outline.map(([x]) => x);
   const [from, to] = [Math.min(...xs), Math.max(...xs)];
@@ -63,6 +64,25 @@ export function templateOf(part: Part): Template | null {
       { at: [middle, face / 2], words: message('template.piece', { label: text(part.label) }) },
     ],
     notes: back > 0 ? [...notes, message('template.leaveOnBack', { by: length(back) })] : notes,
+  };
+} // prettier-ignore
+
+/** The template of a corner shelf: its two walls and its corner are named on it. */
+function cornerTemplate({ label, name }: Part, { outline, backMm, sideMm, side, cutDegrees }: CornerFit): Template {
+  const inward = side === 'left' ? 1 : -1;
+  const end: OutlinePoint = [inward * backMm, 0];
+  return {
+    label,
+    name,
+    faceUp: message('template.topUp'),
+    outline,
+    reference: [[0, 0], end],
+    marks: [
+      { at: [(inward * backMm) / 2, 10], words: message('template.alongBack') },
+      { at: [inward * 60, sideMm / 2], words: message('template.alongSide') },
+      { at: [(inward * backMm) / 4, sideMm / 4], words: message('template.piece', { label: text(label) }) },
+    ],
+    notes: [message('template.cornerAngle', { angle: { is: 'angle', degrees: cutDegrees } })],
   };
 } // prettier-ignore
 

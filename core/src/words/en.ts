@@ -192,6 +192,11 @@ export const en: Partial<Record<MessageCode | Plural, string>> = {
   'term.betweenWalls': 'Wall to wall along its back edge, as surveyed',
   'term.standingOut': 'To lie along the walls where they stand out',
   'term.clearanceOdds': 'Clearance, both ends, so that it goes in with odds of {{odds}} %',
+  'term.legBack': 'Along the back wall',
+  'term.legSide': 'Along the side wall',
+  'term.cornerRuns': 'The corner’s {{angle}} beyond its leg',
+  'term.railReach': 'Along the wall to the front edge',
+  'term.setBack': 'Set back from the front edge',
   'term.play': 'Play of a loose fit, both ends together',
   'term.endRunsOut': 'The {{side}} end runs out past square',
   'term.leftOn': 'Left on for scribing, {{side}} end',
@@ -262,7 +267,11 @@ export const en: Partial<Record<MessageCode | Plural, string>> = {
   'problem.notSolvable': 'The readings cannot be solved together. Look for one that is far from what it should be.',
   'problem.noBox': 'No upright box goes in: between its worst places the cavity leaves {{width}} by {{height}}.',
   'problem.trimShort': 'The trim covers {{covers}}, but the gap may be up to {{gap}}. Choose a wider one.',
-  'problem.supportsNotHere': 'Supports for a {{place}} are not planned yet: heights and readings are, parts are not.',
+  'problem.supportsNotHere': 'Boards for a {{place}} are not planned yet: heights and readings are, parts are not.',
+  'problem.boardsOnly':
+    'What carries a board in a {{place}} is not planned yet: boards are cut to their walls, their fixing is yours to choose.',
+  'problem.cornerGap':
+    'Shelf {{shelf}}: along the walls the gap may come to {{gap}}. Read the corner’s angle at its height.',
 
   'caution.pilot':
     'Prove every stud with a thin pilot hole before anything hangs on it. Keep clear of wires and pipes: they often run along studs.',
@@ -304,6 +313,8 @@ export const en: Partial<Record<MessageCode | Plural, string>> = {
   'part.sideCleat.left': 'Side cleat, left',
   'part.sideCleat.right': 'Side cleat, right',
   'part.nosing': 'Nosing',
+  'part.rail.back': 'Rail, back wall',
+  'part.rail.side': 'Rail, side wall',
 
   'template.front': 'FRONT EDGE',
   'template.back': 'BACK EDGE',
@@ -312,6 +323,9 @@ export const en: Partial<Record<MessageCode | Plural, string>> = {
   'template.piece': '{{label}}',
   'template.topUp': 'top face up',
   'template.frontUp': 'front face up',
+  'template.cornerAngle': 'The corner is cut to {{angle}}.',
+  'template.alongBack': 'ALONG THE BACK WALL',
+  'template.alongSide': 'ALONG THE SIDE WALL',
   'template.bevel': 'Undercut the {{side}} end by {{angle}}.',
   'template.leaveOn': 'Leave {{by}} on at the {{side}} end and scribe it.',
   'template.leaveOnBack': 'Leave {{by}} on along the back edge and scribe it.',
@@ -320,6 +334,7 @@ export const en: Partial<Record<MessageCode | Plural, string>> = {
 
   'scene.board': 'Board of shelf {{shelf}} seen from above, between its walls',
   'figure.about': '{{gap}}',
+  'scene.gap': 'gap to {{gap}}',
   'scene.elevation_one': 'The opening seen from the front, with {{count}} shelf',
   'scene.elevation_other': 'The opening seen from the front, with {{count}} shelves',
   'scene.elevationOpen': 'The opening seen from the front, with the readings taken',
