@@ -1,6 +1,6 @@
-import { newJob, type Job, type Reading } from '@dormer/core/job';
+import { newJob, type EndStyle, type Job, type Reading } from '@dormer/core/job';
 import { openingOf, type Band } from '@dormer/core/opening';
-import { fitBetween, HIDDEN_MM, pocketOf, type EndStyle } from '@dormer/core/fit';
+import { fitBetween, HIDDEN_MM, pocketOf } from '@dormer/core/fit';
 import {
   carried,
   chanceAt,

@@ -1,5 +1,5 @@
 import { createInstance } from 'i18next';
-import { initReactI18next, useTranslation } from 'react-i18next';
+import { useSyncExternalStore } from 'react';
 import { CATALOGUE_SETTINGS } from '@dormer/core/words';
 import type { cutEn } from './cut.en';
 import { en } from './en';
@@ -11,16 +11,20 @@ export type LabelKey = Counted<keyof typeof en | keyof typeof measureEn | keyof 
 export type Label = (key: LabelKey, params?: Readonly<Record<string, string | number>>) => string;
 
 export const labels = createInstance();
-void labels.use(initReactI18next).init({
+void labels.init({
   resources: { en: { translation: en } },
   ...CATALOGUE_SETTINGS,
-  react: { useSuspense: false },
 });
+
+const listen = (changed: () => void) => {
+  labels.on('languageChanged', changed);
+  return () => labels.off('languageChanged', changed);
+};
+const inUse = () => labels.t;
 
 /** The interface's words in the person's language. */
 export function useLabel(): Label {
-  const { t } = useTranslation(undefined, { i18n: labels });
-  return t as unknown as Label;
+  return useSyncExternalStore(listen, inUse, inUse) as unknown as Label;
 }
 
 /** Takes in the words of one stage, which come with it. */

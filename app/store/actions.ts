@@ -8,7 +8,9 @@ import {
   type PlaceKind,
   type Reading,
   type Refusal,
+  type Trial,
 } from '@dormer/core/job/document';
+import type { Plan } from '@dormer/core/plan';
 import { message, text, type Message } from '@dormer/core/message';
 import type { JobUnit } from '@dormer/core/quantity';
 import type { Result } from '@dormer/core/result';
@@ -230,4 +232,26 @@ export const compareStyles =
   async (_dispatch, getState, { core }) => {
     const { job } = getState().openJob.present;
     return job ? core.compare({ job, shelf }, watching) : null;
+  };
+
+/** Notes what a board did when it was tried; the board as it was cut the first time stays what it was. One step to undo. */
+export const addTrial =
+  (board: Plan['parts'][number], said: Pick<Trial, 'end' | 'at' | 'is' | 'value'>): Thunk<void> =>
+  (dispatch) => {
+    const { fit, shelf } = board;
+    if (!fit) return;
+    const cut = {
+      up: board.place.upTo,
+      thickness: board.thicknessMm,
+      depth: board.place.outTo - board.place.outFrom,
+      back: fit.backMm,
+      left: fit.left.outMm,
+      right: fit.right.outMm,
+    };
+    dispatch(
+      editJob((job) => {
+        const before = job.trials.find((one) => one.shelf === shelf)?.cut;
+        return { ...job, trials: [...job.trials, { id: nanoid(), shelf, cut: before ?? cut, ...said }] };
+      }),
+    );
   };

@@ -1,4 +1,5 @@
 import FileDown from 'lucide-react-native/icons/file-down';
+import Hammer from 'lucide-react-native/icons/hammer';
 import SlidersHorizontal from 'lucide-react-native/icons/sliders-horizontal';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -12,6 +13,7 @@ import { EndsSheet } from './EndsSheet';
 import { endWords } from './ends';
 import { Numbers } from './Numbers';
 import { TemplateSheet } from './TemplateSheet';
+import { TrialSheet } from './TrialSheet';
 
 type Board = Plan['parts'][number];
 
@@ -19,12 +21,32 @@ type Board = Plan['parts'][number];
 export function BoardSection({ board, job }: { board: Board; job: Job }) {
   const styles = useStyles();
   const label = useLabel();
-  const [open, setOpen] = useState<'ends' | 'template' | null>(null);
+  const [open, setOpen] = useState<'ends' | 'template' | 'trial' | null>(null);
   const { fit } = board;
   if (!fit) return null;
   const { worst, odds } = fit;
+  const cut = job.trials.find((one) => one.shelf === board.shelf)?.cut;
   return (
     <Section title={label('fit.title', { label: board.label })}>
+      {cut ? (
+        <NoticeLine
+          is={board.shaves.length > 0 ? 'doubtful' : 'sure'}
+          word={label('trial.cutAlready', { back: lengthWords(cut.back, job) })}
+          words={
+            board.shaves.length === 0
+              ? label('trial.nothingBinds')
+              : board.shaves
+                  .map((one) =>
+                    label('trial.shave', {
+                      by: lengthWords(one.mm, job),
+                      end: label(`fit.end.${one.end}`),
+                      at: label(`trial.at.${one.at}`),
+                    }),
+                  )
+                  .join(' ')
+          }
+        />
+      ) : null}
       <Numbers
         all={[
           [label('fit.back'), lengthWords(fit.backMm, job)],
@@ -66,6 +88,8 @@ export function BoardSection({ board, job }: { board: Board; job: Job }) {
         <Button title={label('fit.choose')} icon={SlidersHorizontal} grow onPress={() => setOpen('ends')} />
         <Button title={label('template.open')} icon={FileDown} grow onPress={() => setOpen('template')} />
       </View>
+      <Button title={label('trial.open')} icon={Hammer} onPress={() => setOpen('trial')} />
+      {open === 'trial' ? <TrialSheet board={board} job={job} onClose={() => setOpen(null)} /> : null}
       {open === 'ends' ? <EndsSheet board={board} fit={fit} job={job} onClose={() => setOpen(null)} /> : null}
       {open === 'template' ? <TemplateSheet board={board} job={job} onClose={() => setOpen(null)} /> : null}
     </Section>

@@ -1,6 +1,7 @@
 import type { CornerWish } from '../job';
 import type { SurfacePoint } from '../opening';
-import { drawSamples, stations } from '../opening';
+import { drawSamples } from '../opening';
+import { stations } from '../place';
 import { HIDDEN_MM, rangeOf, type Range } from './between';
 import { alongLine, lineOver, supporting } from './line';
 import type { OutlinePoint } from './outline';

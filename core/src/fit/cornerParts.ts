@@ -32,8 +32,8 @@ export function cornerParts({ specs, opening, job }: FitPartsOptions): Fitted {
     const fit = shared.get(spec.shelf);
     if (spec.length.is !== 'corner' || !fit) return [];
     const { length: _rule, ...piece } = spec;
-    if (spec.role === 'board') return [{ ...piece, ...stockOf(fit), fit: null, corner: fit }];
-    return [{ ...piece, length: toTape(railOf(spec, fit), job.tape, 'down'), fit: null, corner: null }];
+    if (spec.role === 'board') return [{ ...piece, ...stockOf(fit), fit: null, corner: fit, shaves: [] }];
+    return [{ ...piece, length: toTape(railOf(spec, fit), job.tape, 'down'), fit: null, corner: null, shaves: [] }];
   });
   return { parts, problems: boards.flatMap((spec) => gapProblem(spec, shared.get(spec.shelf) as CornerFit)) };
 }

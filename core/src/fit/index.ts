@@ -9,3 +9,4 @@ export * from './outline';
 export * from './corner';
 export * from './piece';
 export * from './parts';
+export * from './shave';

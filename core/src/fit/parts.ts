@@ -12,6 +12,7 @@ import type { CornerFit } from './corner';
 import { cornerParts } from './cornerParts';
 import { fitPiece, outcomeOf, wishFor, type PieceFit, type StyleOutcome } from './piece';
 import { pocketOf, type Pocket } from './pocket';
+import { shavesFor, type Shave } from './shave';
 
 /** A piece with its length: ready to be listed and cut. */
 export interface Part extends Omit<PartSpec, 'length'> {
@@ -19,6 +20,8 @@ export interface Part extends Omit<PartSpec, 'length'> {
   readonly length: Figure;
   /** Its ends and how it goes in; null for a piece that does not run from wall to wall. */
   readonly fit: PieceFit | null;
+  /** For a board that was cut and tried: what to take off it where it binds. */
+  readonly shaves: readonly Shave[];
   /** Its shape in a corner; null elsewhere. */
   readonly corner: CornerFit | null;
 }
@@ -31,7 +34,7 @@ export interface Fitted {
 export interface FitPartsOptions {
   readonly specs: readonly PartSpec[];
   readonly opening: Opening;
-  readonly job: Pick<Job, 'shelves' | 'fit' | 'tape' | 'corner' | 'place' | 'support' | 'units'>;
+  readonly job: Pick<Job, 'shelves' | 'fit' | 'tape' | 'corner' | 'place' | 'support' | 'units' | 'trials'>;
 }
 
 // Drawn walls for a board, whose odds are told; and for what carries or hides it.
@@ -48,7 +51,7 @@ export function fitParts({ specs, opening, job }: FitPartsOptions): Fitted {
   const problems: Problem[] = [...depthProblems(job.shelves, opening)];
   const parts = specs.flatMap((spec): Part[] => {
     const { length: rule, ...piece } = spec;
-    if (rule.is === 'given') return [{ ...piece, length: toTape(rule.figure, job.tape, 'down'), fit: null, corner: null }];
+    if (rule.is === 'given') return [{ ...piece, length: toTape(rule.figure, job.tape, 'down'), fit: null, corner: null, shaves: [] }];
     if (rule.is === 'corner') return [];
     const kind = spec.role === 'board' ? 'board' : 'other';
     const pocket = pocketOf(opening, rule.band, { stance: rule.stance, samples: SAMPLES[kind], seed: SEED });
@@ -62,8 +65,10 @@ export function fitParts({ specs, opening, job }: FitPartsOptions): Fitted {
       problems.push(wallsCross(spec, pocket));
       return [];
     }
-    if (kind === 'board') problems.push(...boardProblems(spec, fit, pocket));
-    return [{ ...piece, length: lengthOf(spec, fit, opening, job.tape), fit, corner: null }];
+    const trials = kind === 'board' ? job.trials.filter((one) => one.shelf === spec.shelf) : [];
+    const shaves = shavesFor(pocket, trials, job.tape);
+    if (kind === 'board' && trials.length === 0) problems.push(...boardProblems(spec, fit, pocket));
+    return [{ ...piece, length: lengthOf(spec, fit, opening, job.tape), fit, corner: null, shaves }];
   });
   const corners = cornerParts({ specs, opening, job });
   parts.push(...corners.parts);

@@ -1,4 +1,5 @@
-import { drawSamples, stations, type Band, type Opening, type SurfacePoint } from '../opening';
+import { drawSamples, type Band, type Opening, type SurfacePoint } from '../opening';
+import { stations } from '../place';
 import { leastSquaresSlope } from './line';
 
 /**

@@ -59,7 +59,6 @@ const fit = z.strictObject({
         odds: wantedOdds.optional(),
         ends: ends.optional(),
         back: back.optional(),
-        cut: z.boolean().optional().describe('It is cut already: its shape is no longer changed by readings'),
       }),
     )
     .max(LIMITS.shelves)

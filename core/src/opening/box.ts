@@ -1,11 +1,11 @@
 import { less, toTape, type Figure } from '../figure';
 import { usualBox, type BoxWish, type Job } from '../job';
 import { about, length, message, text, type Message } from '../message';
-import { acrossAt } from '../place';
+import { acrossAt, stations } from '../place';
 import { doubtful, stop, type Problem } from '../problem';
 import type { Tape } from '../quantity';
 import { minus, SURE, type Functional, type Survey } from '../survey';
-import { functionalOf, openingOf, stations, surveyed } from './fromSurvey';
+import { functionalOf, openingOf, surveyed } from './fromSurvey';
 import type { SurfacePoint } from './opening';
 import { drawSamples } from './samples';
 

@@ -3,6 +3,7 @@ import { message, type Message } from '../message';
 import { acrossAt, outAt } from '../place';
 import { at, minus, type Functional, type Survey } from '../survey';
 import type { Band, Clear, Opening, SurfacePoint } from './opening';
+import { stations } from '../place';
 
 /** What is known no better than this is not known, millimetres. */
 const UNKNOWN_SD_MM = 40;
@@ -79,14 +80,6 @@ function clearBetween(survey: Survey, lines: readonly Functional[], labels: Labe
     widest: surveyed(survey, most, labels.most),
     sdMm: sd,
   };
-}
-
-const STATIONS = 5;
-
-/** Even stations from one to another, both ends included; one where they are the same. */
-export function stations(from: number, to: number, count = STATIONS): number[] {
-  if (to - from < 1) return [from];
-  return Array.from({ length: count }, (_, i) => from + ((to - from) * i) / (count - 1));
 }
 
 /**

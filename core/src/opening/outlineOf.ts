@@ -1,7 +1,7 @@
 import type { SurfaceName } from '../job';
-import { acrossAt, outAt } from '../place';
+import { acrossAt, outAt, stations } from '../place';
 import type { Survey } from '../survey';
-import { functionalOf, stations } from './fromSurvey';
+import { functionalOf } from './fromSurvey';
 import type { Estimate, SurfacePoint } from './opening';
 import type { LevelStation, Outline, WallSection } from './outline';
 

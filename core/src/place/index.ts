@@ -2,3 +2,4 @@ export * from './place';
 export * from './table';
 export * from './extent';
 export * from './studs';
+export * from './stations';

@@ -17,6 +17,7 @@ const piece = (id: string, thicknessMm: number, widthMm: number, lengthMm: numbe
   length: figure({ label, mm: lengthMm }),
   fit: null,
   corner: null,
+  shaves: [],
   place,
 });
 

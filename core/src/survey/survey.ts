@@ -5,6 +5,7 @@ import { at as position, sum, times, type FieldName } from './functional';
 import { priorsOf, type Prior } from './prior';
 import { learnErrors, repeatSums, type LearnedError } from './repeats';
 import { NotSolvable, solve, type LeftOut, type Observation, type Solved } from './solve';
+import { trialStatements, type TrialStatements } from './trials';
 import { saidBy, sdOf, statementsAt, surfacesOf, type Aux, type Setting } from './statements';
 
 /** What the survey makes of one reading. */
@@ -58,7 +59,7 @@ export interface SurveyOptions {
  * Solves the opening from a job's readings. Never refuses for want of data: with nothing read, walls are where
  * such places have them, and nothing is sure.
  */
-export function surveyOf(job: Pick<Job, 'place' | 'readings' | 'levelLine' | 'errors'>, options: SurveyOptions = {}): Survey {
+export function surveyOf(job: Pick<Job, 'place' | 'readings' | 'levelLine' | 'errors' | 'trials'>, options: SurveyOptions = {}): Survey {
   const { place, readings } = job;
   const spec = specOf(place);
   const extent = extentOf(place, readings);
@@ -73,7 +74,8 @@ export function surveyOf(job: Pick<Job, 'place' | 'readings' | 'levelLine' | 'er
   );
   const counting = own.filter((one) => one.verdict !== 'dropped');
   const gauge = gaugeOf(surfaces, extent);
-  const model: Model = { priors, gauge, setting, factor: factors(errors) };
+  const trials = surfaces.includes('left') && surfaces.includes('right') ? trialStatements(job, extent, surfaces.includes('back')) : NONE;
+  const model: Model = { priors, gauge, setting, factor: factors(errors), trials };
   const { solved, aside, failed } = adjust(model, counting);
   const left = leftOutByReading(solved);
   return {
@@ -91,7 +93,10 @@ export function surveyOf(job: Pick<Job, 'place' | 'readings' | 'levelLine' | 'er
   };
 } // prettier-ignore
 
+const NONE: TrialStatements = { observations: [], aux: [] };
+
 interface Model {
+  readonly trials: TrialStatements;
   readonly priors: ReadonlyMap<FieldName, Prior>;
   readonly gauge: readonly Observation[];
   readonly setting: Setting;
@@ -139,8 +144,8 @@ function solveWith(model: Model, readings: readonly Reading[]): Solved {
   const parts = readings.map((one) => observationsOf(one, model));
   return solve({
     priors: model.priors,
-    aux: parts.flatMap((one) => one.aux),
-    observations: [...model.gauge, ...parts.flatMap((one) => one.all)],
+    aux: [...model.trials.aux, ...parts.flatMap((one) => one.aux)],
+    observations: [...model.gauge, ...model.trials.observations, ...parts.flatMap((one) => one.all)],
   });
 }
 

@@ -1,0 +1,98 @@
+import Trash from 'lucide-react-native/icons/trash';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { Job, Trial } from '@dormer/core/job/document';
+import type { Plan } from '@dormer/core/plan';
+import type { TypedLength } from '@dormer/core/quantity';
+import { lengthWords } from '@dormer/core/words';
+import { Button, Keypad, LengthField, Segmented, Sheet, Txt } from '../../controls';
+import { useLabel } from '../../labels';
+import { addTrial, editJob, useAppDispatch } from '../../store';
+import { makeStyles, SPACE } from '../../theme';
+
+interface TrialSheetProps {
+  readonly board: Plan['parts'][number];
+  readonly job: Job;
+  readonly onClose: () => void;
+}
+
+/** What a board did when it was tried in its place: one note after another, each a reading of the walls. */
+export function TrialSheet({ board, job, onClose }: TrialSheetProps) {
+  const styles = useStyles();
+  const label = useLabel();
+  const dispatch = useAppDispatch();
+  const [end, setEnd] = useState<Trial['end']>('left');
+  const [at, setAt] = useState<Trial['at']>('front');
+  const [is, setIs] = useState<Trial['is']>('gap');
+  const [value, setValue] = useState<TypedLength | null>(null);
+  const trials = job.trials.filter((one) => one.shelf === board.shelf);
+  const option = <T extends string>(all: readonly T[], word: (one: T) => string) =>
+    all.map((one) => ({ value: one, title: word(one) }));
+  const remove = (id: string) =>
+    void dispatch(editJob((one) => ({ ...one, trials: one.trials.filter((trial) => trial.id !== id) })));
+  const keep = () => {
+    if (!value) return;
+    dispatch(addTrial(board, { end, at, is, value }));
+    setValue(null);
+  };
+  return (
+    <Sheet
+      title={label('trial.title', { label: board.label })}
+      closeTitle={label('close')}
+      onClose={onClose}
+      footer={<Button title={label('trial.keep')} look="lead" grow disabled={!value} onPress={keep} />}
+    >
+      <Txt tone="faint">{label('trial.is')}</Txt>
+      <Segmented
+        titled
+        label={label('trial.end')}
+        value={end}
+        options={option(['left', 'right'] as const, (one) => label(`fit.end.${one}`))}
+        onChange={setEnd}
+      />
+      <Segmented
+        titled
+        label={label('trial.at')}
+        value={at}
+        options={option(['back', 'middle', 'front'] as const, (one) => label(`trial.at.${one}`))}
+        onChange={setAt}
+      />
+      <Segmented
+        titled
+        label={label('trial.what')}
+        value={is}
+        options={option(['gap', 'tight'] as const, (one) => label(`trial.${one}`))}
+        onChange={setIs}
+      />
+      <LengthField
+        key={trials.length}
+        label={label(is === 'gap' ? 'trial.gapMm' : 'trial.lifted')}
+        value={value}
+        units={job.units}
+        tape={job.tape}
+        sign="notNegative"
+        onCommit={setValue}
+      />
+      <Keypad units={job.units} tape={job.tape} />
+      {trials.map((one) => (
+        <View key={one.id} style={styles.row}>
+          <Txt style={styles.grow}>
+            {label(`trial.said.${one.is}`, {
+              end: label(`fit.end.${one.end}`),
+              at: label(`trial.at.${one.at}`),
+              value: lengthWords(one.value.mm, job),
+            })}
+          </Txt>
+          <Button title={label('trial.remove')} icon={Trash} iconOnly look="quiet" onPress={() => remove(one.id)} />
+        </View>
+      ))}
+    </Sheet>
+  );
+}
+
+const useStyles = makeStyles(() =>
+  StyleSheet.create({
+    row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.one },
+    grow: { flex: 1 },
+  }),
+);
