@@ -195,4 +195,5 @@ export const measureEn = {
   'box.trim.reveal': 'Reveal',
   'box.covers': 'The trim hides the gap, which is {{gap}} at most.',
   'box.doesNotCover': 'The trim does not hide the gap, which may be {{gap}}.',
+  'measure.lift': 'It lifts board {{shelf}} from {{now}} to {{then}} of 100 that caulk hides its gaps.',
 };

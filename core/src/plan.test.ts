@@ -334,6 +334,13 @@ describe('the demo jobs', () => {
     expect(words(problem!.message, job)).toMatch(/reads 35 mm at the tip; the others have .* mm at the (tip|heel) there/);
   }); // prettier-ignore
 
+  test('the next reading says for which board it would do how much', () => {
+    const plan = planJob(chimneyAlcove());
+    expect(plan.lift?.then).toBeGreaterThan(plan.lift!.now + 1.9);
+    expect(plan.shelves.map((one) => one.number)).toContain(plan.lift?.shelf);
+    expect(planJob(parcelBench()).lift).toBeNull();
+  });
+
   test('a corner: three shelves by the angle at their own height, a rail on each wall', () => {
     const plan = planJob(windowCorner());
     expect(codes(plan)).toContain('problem.boardsOnly');

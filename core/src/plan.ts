@@ -1,5 +1,5 @@
 import type { Figure } from './figure';
-import { fitParts, stylesSideBySide, type Part, type StyleOutcome } from './fit';
+import { fitParts, liftOf, stylesSideBySide, type Lift, type Part, type StyleOutcome } from './fit';
 import type { Job, Reading } from './job';
 import { layOut, type Gap, type LaidShelf } from './layout';
 import { message, nested, type Message } from './message';
@@ -60,6 +60,8 @@ export interface Plan {
   readonly readings: readonly PlannedReading[];
   /** What is still worth reading, and what is not known well enough. */
   readonly advice: Advice;
+  /** What the first of the readings advised would do for the board it helps most; null where that is nothing. */
+  readonly lift: Lift | null;
   /** The person's own error, as their repeats in this job show it. */
   readonly errors: readonly LearnedError[];
   /** The box of a cavity; null elsewhere, and while too little is known. */
@@ -95,6 +97,8 @@ export function planJob(job: Job): Plan {
           ...(planned ? system.problems : [notYet(job, spec)]),
           ...(specs.length > 0 || planned ? fitted.problems : []),
         ];
+  const advice = advise({ job, survey, boards });
+  const [next] = advice.next;
   return {
     format: 'dormer-plan',
     version: PLAN_VERSION,
@@ -103,7 +107,8 @@ export function planJob(job: Job): Plan {
     opening: outlineOf(survey),
     deviations: deviationsOf(survey),
     readings,
-    advice: advise({ job, survey, boards }),
+    advice,
+    lift: next ? liftOf({ opening, specs, parts: fitted.parts, next, tape: job.tape }) : null,
     errors: survey.errors,
     box,
     studs: studsOf(job, survey),

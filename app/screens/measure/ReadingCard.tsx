@@ -215,7 +215,12 @@ export function ReadingCard({ job, plan, card, next, reading, onCard }: ReadingC
           })}
         </Txt>
       ) : null}
-      {card.is === 'next' && next.why ? <Txt tone="faint">{words(next.why, job)}</Txt> : null}
+      {card.is === 'next' && next.why ? (
+        <Txt tone="faint">
+          {words(next.why, job)}
+          {next.lift ? ` ${label('measure.lift', { ...next.lift, now: Math.round(next.lift.now), then: Math.round(next.lift.then) })}` : ''}
+        </Txt>
+      ) : null}
       {placing ? (
         <SpotPicker
           job={job}

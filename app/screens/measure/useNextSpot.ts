@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { Instrument } from '@dormer/core/job/document';
 import type { Message } from '@dormer/core/message';
+import type { Plan } from '@dormer/core/plan';
 import { spotKey, type Spot } from '@dormer/core/reading';
 import { selectOpenJob, selectPlanned, useAppSelector } from '../../store';
 
@@ -8,6 +9,8 @@ export interface NextSpot {
   /** Where the tape is to be held next; null when no reading is asked for. */
   readonly spot: Spot | null;
   readonly why: Message | null;
+  /** What it would do for the board it helps most. */
+  readonly lift: Plan['lift'];
   /** What to take it with. */
   readonly with: Instrument | null;
   /** The reading it takes once more, without sight of its value. */
@@ -26,6 +29,8 @@ export function useNextSpot(): NextSpot {
   return {
     spot: first?.spot ?? null,
     why: first?.why ?? null,
+    // Worked out for the first of the advice only.
+    lift: first && first === plan?.advice.next[0] ? plan.lift : null,
     with: first?.with ?? null,
     again: first?.again ?? null,
     // Where there can be no plan there is nothing to wait for.

@@ -10,3 +10,4 @@ export * from './corner';
 export * from './piece';
 export * from './parts';
 export * from './shave';
+export * from './ahead';

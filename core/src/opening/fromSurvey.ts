@@ -1,7 +1,9 @@
 import { figure, type Figure } from '../figure';
+import type { Instrument } from '../job';
 import { message, type Message } from '../message';
 import { acrossAt, outAt } from '../place';
-import { at, minus, type Functional, type Survey } from '../survey';
+import { usualSd, type Spot } from '../reading';
+import { at, minus, statementsAt, type Functional, type Statement, type Survey } from '../survey';
 import type { Band, Clear, Opening, SurfacePoint } from './opening';
 import { stations } from '../place';
 
@@ -27,6 +29,7 @@ export function openingOf(survey: Survey): Opening {
     },
     jointly,
     between: (from, to, label) => surveyed(survey, minus(functionalOf(to), functionalOf(from)), label),
+    ahead: (spot, instrument) => ahead(survey, spot, instrument),
     clearWidth: (band) => (sides ? clearWidth(survey, band) : null),
     clearDepth: () => {
       if (!surfaces.includes('front') || !surfaces.includes('back')) return null;
@@ -41,6 +44,29 @@ export function openingOf(survey: Survey): Opening {
     },
   };
 } // prettier-ignore
+
+/** Covariances less what one more reading takes off them (a rank-one update); positions are what they are. */
+function ahead(survey: Survey, spot: Spot, instrument: Instrument): ReturnType<Opening['ahead']> {
+  const { extent, solved, surfaces, setting, errors } = survey;
+  const factor = errors.find((one) => one.instrument === instrument)?.factor ?? 1;
+  const { statements } = statementsAt(spot, 'ahead', setting);
+  const terms = solved.linearise(statements.at(-1) as Statement).terms.filter((one) => !one.surface.startsWith('aux:'));
+  const reading = solved.prepare(terms);
+  const variance = solved.between(reading, reading) + (usualSd(spot.kind, instrument) * factor) ** 2;
+  return {
+    extent,
+    surfaces,
+    jointly: (points) => {
+      const all = points.map(functionalOf);
+      const { mean, covariance } = solved.jointly(all);
+      const shared = all.map((one) => solved.between(solved.prepare(one), reading));
+      const covarianceMm2 = covariance.map((row, i) =>
+        row.map((one, j) => one - ((shared[i] as number) * (shared[j] as number)) / variance),
+      );
+      return { meanMm: mean, covarianceMm2 };
+    },
+  };
+}
 
 /** A point of the opening in the survey's terms. */
 export function functionalOf(point: SurfacePoint): Functional {

@@ -44,6 +44,22 @@ test('a square piece has what is left between the innermost points: a parallelog
   expect(Math.abs(skew(7) - (1000 - 5.6))).toBeLessThan(0.7);
 });
 
+test('one more reading ahead leaves walls as sure as the reading itself does, whatever it will say', () => {
+  const points: SurfacePoint[] = [
+    { surface: 'left', out: 0, up: 1500 },
+    { surface: 'right', out: 280, up: 1500 },
+    { surface: 'right', out: 0, up: 700 },
+  ];
+  const spot = width('front', 1500);
+  const before = openingOf(surveyWith(some));
+  const ahead = before.ahead(spot, 'tape').jointly(points);
+  for (const said of [1005, 1009]) {
+    const taken = openingOf(surveyWith([...some, exactly(spot, said, 'next')])).jointly(points);
+    taken.covarianceMm2.forEach((row, i) => row.forEach((one, j) => expect(ahead.covarianceMm2[i]?.[j]).toBeCloseTo(one, 5)));
+  }
+  expect(ahead.meanMm).toEqual(before.jointly(points).meanMm);
+}); // prettier-ignore
+
 describe('joint distribution and samples', () => {
   const point = fc.oneof(
     fc.record({ surface: fc.constantFrom('left', 'right'), out: fc.integer({ min: 0, max: 400 }), up: fc.integer({ min: 0, max: 2400 }) }),

@@ -1,7 +1,8 @@
 import type { Figure } from '../figure';
-import type { SurfaceName } from '../job';
+import type { Instrument, SurfaceName } from '../job';
 import type { Message } from '../message';
 import type { Extent } from '../place';
+import type { Spot } from '../reading';
 
 /**
  * What a solved opening answers. Everything behind it (the survey, and what is held of walls beforehand) hides
@@ -22,6 +23,11 @@ export interface Opening {
   jointly(points: readonly SurfacePoint[]): Joint;
   /** How far one point lies beyond another across the opening, as a figure with the readings that weigh in it. */
   between(from: SurfacePoint, to: SurfacePoint, label: Message): Figure;
+  /**
+   * The same opening once one more reading has been taken at a spot: where walls most likely are is not known before
+   * it is taken, how well they will be known is.
+   */
+  ahead(spot: Spot, instrument: Instrument): Pick<Opening, 'extent' | 'surfaces' | 'jointly'>;
   /** The clear width over a band; null where there are not two sides, or nothing is known of the width. */
   clearWidth(band: Band): Clear | null;
   /** The clear depth, back wall to the front line; null where there is none, or nothing is known of it. */
