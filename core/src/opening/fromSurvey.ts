@@ -1,11 +1,10 @@
 import { figure, type Figure } from '../figure';
 import type { Instrument } from '../job';
 import { message, type Message } from '../message';
-import { acrossAt, outAt } from '../place';
+import { acrossAt, outAt, stations } from '../place';
 import { usualSd, type Spot } from '../reading';
 import { at, minus, statementsAt, type Functional, type Statement, type Survey } from '../survey';
 import type { Band, Clear, Opening, SurfacePoint } from './opening';
-import { stations } from '../place';
 
 /** What is known no better than this is not known, millimetres. */
 const UNKNOWN_SD_MM = 40;
