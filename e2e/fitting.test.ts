@@ -69,6 +69,15 @@ test('a board that binds when it is tried: what to shave, and the others learn f
   await expect(page.getByText('Right end, at the front: it binds, up by 3 mm')).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(page.getByText(/Right end, at the front: shave [\d.]+ mm/)).toBeVisible();
+  // Shaved and tried again it leaves a gap there: what it was before no longer counts against it.
+  await page.getByRole('button', { name: 'It was tried in its place' }).click();
+  await expect(page.getByRole('radio', { name: 'Shaved as told' })).toBeChecked();
+  await page.getByRole('radio', { name: 'Right end' }).click();
+  await page.getByRole('textbox', { name: 'The gap' }).fill('1');
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Note it' }).click();
+  await page.keyboard.press('Escape');
+  await expect(page.getByText(/Nothing has to come off/)).toBeVisible();
   await person.saved();
 });
 

@@ -79,7 +79,7 @@ test('the cut list as text, as CSV and on paper', async ({ person, page }) => {
   await page.getByRole('button', { name: 'Copy' }).click();
   await expect(page.getByText('The cut list is copied.')).toBeVisible();
   const copied = await page.evaluate(() => navigator.clipboard.readText());
-  expect(copied).toMatch(/1 × 112\d(\.5)? mm   1S   Board/);
+  expect(copied).toMatch(/1 × 112\d(\.5)? mm   1S   Board: left end out 5(\.5)? mm at the front/);
 
   const coming = page.waitForEvent('download');
   await page.getByRole('button', { name: 'CSV' }).click();
@@ -87,7 +87,7 @@ test('the cut list as text, as CSV and on paper', async ({ person, page }) => {
   expect(file.suggestedFilename()).toBe('Chimney-alcove-reading-room-cut-list.csv');
   const csv = readFileSync(await file.path(), 'utf8');
   expect(csv.startsWith('\uFEFF')).toBe(true);
-  expect(csv).toMatch(/\r\nBoard,1S,1,1,(112\d(\.5)?) mm,320 mm,18 mm,\1,320,18\r\n/);
+  expect(csv).toMatch(/\r\nBoard,1S,1,1,(112\d(\.5)?) mm,320 mm,18 mm,\1,320,18,"left end out /);
 
   await page.evaluate(() => {
     window.print = () => document.body.setAttribute('data-printed', 'yes');

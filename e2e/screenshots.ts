@@ -41,6 +41,15 @@ const PHONE_VIEWS: readonly View[] = [
   { name: 'phone-shelves', job: 'Chimney alcove', show: async (person) => person.stage('Shelves') },
   { name: 'phone-cut', job: 'Chimney alcove', show: async (person) => person.stage('Cut') },
   {
+    name: 'phone-ends',
+    job: 'Chimney alcove',
+    show: async (person) => {
+      await person.stage('Cut');
+      await person.page.getByRole('button', { name: 'Ends and fit' }).click();
+      await expect(person.page.getByText(/caulk hides it/)).toHaveCount(4);
+    },
+  },
+  {
     name: 'phone-why',
     job: 'Chimney alcove',
     show: async (person) => {
@@ -60,6 +69,7 @@ const WIDE_VIEWS: readonly View[] = [
     show: async ({ page }) => page.getByRole('radio', { name: 'Seen from above' }).click(),
   },
   { name: 'wide-shelves', job: 'Chimney alcove', show: async (person) => person.stage('Shelves') },
+  { name: 'wide-corner-cut', job: 'Window corner', show: async (person) => person.stage('Cut') },
   { name: 'wide-cut-dark', job: 'Cloakroom closet', show: async (person) => person.stage('Cut') },
 ];
 

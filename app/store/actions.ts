@@ -3,6 +3,7 @@ import { ActionCreators } from 'redux-undo';
 import {
   LIMITS,
   newJob,
+  shaved,
   withReading,
   type Job,
   type PlaceKind,
@@ -234,13 +235,16 @@ export const compareStyles =
     return job ? core.compare({ job, shelf }, watching) : null;
   };
 
-/** Notes what a board did when it was tried; the board as it was cut the first time stays what it was. One step to undo. */
+/**
+ * Notes what a board did when it was tried. It stays as it was first cut, less what was shaved off since, whatever it
+ * would be cut to today. One step to undo.
+ */
 export const addTrial =
-  (board: Plan['parts'][number], said: Pick<Trial, 'end' | 'at' | 'is' | 'value'>): Thunk<void> =>
+  (board: Plan['parts'][number], said: Pick<Trial, 'end' | 'at' | 'is' | 'value'>, wasShaved: boolean): Thunk<void> =>
   (dispatch) => {
-    const { fit, shelf } = board;
+    const { fit, shelf, tried } = board;
     if (!fit) return;
-    const cut = {
+    const fresh = {
       up: board.place.upTo,
       thickness: board.thicknessMm,
       depth: board.place.outTo - board.place.outFrom,
@@ -248,10 +252,7 @@ export const addTrial =
       left: fit.left.outMm,
       right: fit.right.outMm,
     };
-    dispatch(
-      editJob((job) => {
-        const before = job.trials.find((one) => one.shelf === shelf)?.cut;
-        return { ...job, trials: [...job.trials, { id: nanoid(), shelf, cut: before ?? cut, ...said }] };
-      }),
-    );
+    const off = wasShaved ? (tried?.shaves ?? []) : [];
+    const cut = off.reduce((before, { end, at, mm }) => shaved(before, end, at, mm), tried?.cut ?? fresh);
+    dispatch(editJob((job) => ({ ...job, trials: [...job.trials, { id: nanoid(), shelf, cut, ...said }] })));
   };

@@ -4,13 +4,14 @@ import SlidersHorizontal from 'lucide-react-native/icons/sliders-horizontal';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
+import { endWords } from '@dormer/core/fit/endWords';
 import type { Plan } from '@dormer/core/plan';
 import { aboutWords, lengthWords, sentence } from '@dormer/core/words';
 import { Button, NoticeLine, Section, Txt } from '../../controls';
 import { useLabel } from '../../labels';
 import { makeStyles, SPACE } from '../../theme';
 import { EndsSheet } from './EndsSheet';
-import { endWords } from './ends';
+import { inOneLine } from './ends';
 import { Numbers } from './Numbers';
 import { TemplateSheet } from './TemplateSheet';
 import { TrialSheet } from './TrialSheet';
@@ -18,24 +19,23 @@ import { TrialSheet } from './TrialSheet';
 type Board = Plan['parts'][number];
 
 /** One board as it is cut: its numbers large, its odds, why it is cut so, and what can be changed. */
-export function BoardSection({ board, job }: { board: Board; job: Job }) {
+export function BoardSection({ board, job, plan }: { board: Board; job: Job; plan: Plan }) {
   const styles = useStyles();
   const label = useLabel();
   const [open, setOpen] = useState<'ends' | 'template' | 'trial' | null>(null);
-  const { fit } = board;
-  if (!fit) return null;
+  const { fit, edges, tried } = board;
+  if (!fit || !edges) return null;
   const { worst, odds } = fit;
-  const cut = job.trials.find((one) => one.shelf === board.shelf)?.cut;
   return (
     <Section title={label('fit.title', { label: board.label })}>
-      {cut ? (
+      {tried ? (
         <NoticeLine
-          is={board.shaves.length > 0 ? 'doubtful' : 'sure'}
-          word={label('trial.cutAlready', { back: lengthWords(cut.back, job) })}
+          is={tried.shaves.length > 0 ? 'doubtful' : 'sure'}
+          word={label('trial.cutAlready', { back: lengthWords(tried.cut.back, job) })}
           words={
-            board.shaves.length === 0
+            tried.shaves.length === 0
               ? label('trial.nothingBinds')
-              : board.shaves
+              : tried.shaves
                   .map((one) =>
                     label('trial.shave', {
                       by: lengthWords(one.mm, job),
@@ -48,9 +48,16 @@ export function BoardSection({ board, job }: { board: Board; job: Job }) {
         />
       ) : null}
       <Numbers
+        of={board.label}
+        job={job}
+        readings={plan.readings}
         all={[
-          [label('fit.back'), lengthWords(fit.backMm, job)],
-          [label('fit.front'), lengthWords(fit.frontMm, job)],
+          { name: label('fit.back'), is: edges.back },
+          { name: label('fit.front'), is: edges.front },
+          // What is sawn first: with what is left on for scribing it is longer than either edge.
+          ...(board.length.mm > Math.max(edges.back.mm, edges.front.mm)
+            ? [{ name: label('fit.long'), is: board.length }]
+            : []),
         ]}
       />
       <View style={styles.ends}>
@@ -59,7 +66,7 @@ export function BoardSection({ board, job }: { board: Board; job: Job }) {
             <Txt kind="small" tone="faint">
               {label(`fit.end.${side}`)}
             </Txt>
-            <Txt kind="strong">{endWords(fit[side], job, label)}</Txt>
+            <Txt kind="strong">{inOneLine(endWords(board, fit, side), job)}</Txt>
           </View>
         ))}
       </View>

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { CORNER_SHAPES, usualCorner, type Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
+import { snapToTape } from '@dormer/core/quantity';
 import { aboutWords, lengthWords } from '@dormer/core/words';
 import { Button, LengthField, NoticeLine, Section, Segmented, Txt } from '../../controls';
 import { useLabel } from '../../labels';
@@ -12,7 +13,7 @@ import { Numbers } from './Numbers';
 import { TemplateSheet } from './TemplateSheet';
 
 /** One corner shelf as it is cut: its angle and its legs large, whose template it shares, its rails and its mitre. */
-export function CornerSection({ board, job }: { board: Plan['parts'][number]; job: Job }) {
+export function CornerSection({ board, job, plan }: { board: Plan['parts'][number]; job: Job; plan: Plan }) {
   const styles = useStyles();
   const label = useLabel();
   const [open, setOpen] = useState(false);
@@ -22,11 +23,16 @@ export function CornerSection({ board, job }: { board: Plan['parts'][number]; jo
   return (
     <Section title={label('fit.title', { label: board.label })}>
       <Numbers
+        of={board.label}
+        job={job}
+        readings={plan.readings}
         all={[
-          [label('corner.angle'), degrees(corner.cutDegrees)],
-          [label('corner.back'), lengthWords(corner.backMm, job)],
-          [label('corner.side'), lengthWords(corner.sideMm, job)],
-          ...(corner.frontMm === null ? [] : [[label('corner.front'), lengthWords(corner.frontMm, job)] as const]),
+          { name: label('corner.angle'), is: degrees(corner.cutDegrees) },
+          { name: label('corner.back'), is: lengthWords(corner.backMm, job) },
+          { name: label('corner.side'), is: lengthWords(corner.sideMm, job) },
+          ...(corner.frontMm === null
+            ? []
+            : [{ name: label('corner.front'), is: lengthWords(snapToTape(corner.frontMm, job.tape, 'nearest'), job) }]),
         ]}
       />
       <NoticeLine

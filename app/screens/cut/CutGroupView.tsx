@@ -1,10 +1,12 @@
 import { StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
+import { shapeWords } from '@dormer/core/fit/endWords';
 import type { Plan } from '@dormer/core/plan';
 import { lengthWords, words } from '@dormer/core/words';
 import { Txt, Why } from '../../controls';
 import { useLabel } from '../../labels';
 import { FONT, makeStyles, RADIUS, SIZE, SPACE } from '../../theme';
+import { inOneLine } from './ends';
 import { namesIn } from './names';
 
 interface CutGroupProps {
@@ -61,6 +63,9 @@ export function CutGroupView({ group, plan, job }: CutGroupProps) {
             </View>
             <View style={styles.what}>
               <Txt>{namesIn(parts, job)}</Txt>
+              {parts[0] && shapeWords(parts[0]).length > 0 ? (
+                <Txt kind="small">{inOneLine(shapeWords(parts[0]), job)}</Txt>
+              ) : null}
               <View style={styles.labels}>
                 {row.labels.map((one) => (
                   <View key={one} style={styles.label}>

@@ -97,8 +97,8 @@ function Cut({ job, plan }: { job: Job; plan: Plan }) {
           onChange={setChosen}
         />
       ) : null}
-      {board?.fit ? <BoardSection key={board.id} board={board} job={job} /> : null}
-      {board?.corner ? <CornerSection key={board.id} board={board} job={job} /> : null}
+      {board?.fit ? <BoardSection key={board.id} board={board} job={job} plan={plan} /> : null}
+      {board?.corner ? <CornerSection key={board.id} board={board} job={job} plan={plan} /> : null}
       <PlanNotices
         reader={job}
         problems={plan.problems.filter(

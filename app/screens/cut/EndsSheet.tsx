@@ -1,12 +1,21 @@
 import { useEffect, useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
-import { HABITS, withBoardChoice, type EndStyle, type FitChoices, type Job } from '@dormer/core/job/document';
+import {
+  BACK_STYLES,
+  END_STYLES,
+  HABITS,
+  withBoardChoice,
+  type EndStyle,
+  type FitChoices,
+  type Job,
+} from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { aboutWords } from '@dormer/core/words';
 import { Button, NoticeLine, Segmented, Sheet, Txt } from '../../controls';
 import { useLabel } from '../../labels';
 import { compareStyles, editJob, useAppDispatch } from '../../store';
 import { makeStyles, RADIUS, SPACE, TARGET } from '../../theme';
+import { ODDS } from './ends';
 
 type Board = Plan['parts'][number];
 type Fit = NonNullable<Board['fit']>;
@@ -19,8 +28,6 @@ interface EndsSheetProps {
   readonly onClose: () => void;
 }
 
-const ODDS = [90, 95, 97, 99] as const;
-const STYLES: readonly EndStyle[] = ['square', 'angled', 'bevelled', 'scribed'];
 type Own = Omit<FitChoices['boards'][number], 'shelf'>;
 
 /** How one board's ends, back and fit are chosen, with what each style would come to side by side. */
@@ -34,7 +41,7 @@ export function EndsSheet({ board, fit, job, onClose }: EndsSheetProps) {
   const known = (style: EndStyle): Outcome | undefined =>
     outcomes?.find((one) => one.style === style) ?? fit.styles.find((one) => one.style === style);
   const chosen = own.ends ?? job.fit.ends ?? null;
-  const asks = [null, ...STYLES];
+  const asks = [null, ...END_STYLES];
   return (
     <Sheet title={label('ends.title', { label: board.label })} closeTitle={label('close')} onClose={onClose}>
       {share !== null ? (
@@ -90,7 +97,7 @@ export function EndsSheet({ board, fit, job, onClose }: EndsSheetProps) {
         titled
         label={label('ends.back')}
         value={own.back ?? job.fit.back ?? fit.back?.style ?? 'straight'}
-        options={(['straight', 'scribed'] as const).map((value) => ({
+        options={BACK_STYLES.map((value) => ({
           value,
           title: label(`ends.back.${value}`, { gap: aboutWords(fit.back?.[value].mm ?? 0, job) }),
         }))}
@@ -118,17 +125,24 @@ interface SideBySide {
 /** Has every style worked out from many drawn walls, anew whenever the job changes. */
 function useSideBySide(shelf: number, job: Job): SideBySide {
   const dispatch = useAppDispatch();
-  const [state, setState] = useState<{ job: Job; outcomes: readonly Outcome[] | null; share: number | null; failed: boolean } | null>(null);
+  const [state, setState] = useState<{ outcomes: readonly Outcome[] | null; share: number | null; failed: boolean } | null>(null);
   const [abort, setAbort] = useState<AbortController | null>(null);
   useEffect(() => {
     const control = new AbortController();
-    const heard = (share: number) => setState((before) => ({ job, outcomes: before?.outcomes ?? null, share, failed: false }));
-    dispatch(compareStyles(shelf, { heard, stop: control.signal })).then(
-      (outcomes) => setState({ job, outcomes, share: null, failed: false }),
-      () => setState((before) => ({ job, outcomes: before?.outcomes ?? null, share: null, failed: !control.signal.aborted })),
+    // What is heard of a job that is over, or after the sheet was closed, is not shown.
+    let over = false;
+    const show = (next: { share: number | null; outcomes?: readonly Outcome[] | null; failed?: boolean }) => {
+      if (!over) setState((before) => ({ outcomes: before?.outcomes ?? null, failed: false, ...next }));
+    };
+    dispatch(compareStyles(shelf, { heard: (share) => show({ share }), stop: control.signal })).then(
+      (outcomes) => show({ outcomes, share: null }),
+      () => show({ share: null, failed: !control.signal.aborted }),
     );
     queueMicrotask(() => setAbort(control));
-    return () => control.abort();
+    return () => {
+      over = true;
+      control.abort();
+    };
   }, [dispatch, shelf, job]);
   return {
     outcomes: state?.outcomes ?? null,

@@ -2,8 +2,7 @@ import { HABITS, type Job } from '@dormer/core/job/document';
 import { LengthField, Section, Segmented } from '../../controls';
 import { useLabel } from '../../labels';
 import { editJob, useAppDispatch } from '../../store';
-
-const ODDS = [90, 95, 97, 99] as const;
+import { ODDS } from './ends';
 
 /** How all boards of the job are fitted, unless one has a choice of its own. */
 export function HabitSection({ job }: { job: Job }) {

@@ -1,18 +1,39 @@
 import { StyleSheet, View } from 'react-native';
-import { Txt } from '../../controls';
+import type { Figure } from '@dormer/core/figure';
+import type { Job } from '@dormer/core/job/document';
+import type { Plan } from '@dormer/core/plan';
+import { Txt, Why } from '../../controls';
 import { FONT, makeStyles, SIZE, SPACE } from '../../theme';
 
+/** A number for the saw: a length that says why, or words. */
+export interface SawNumber {
+  readonly name: string;
+  readonly is: Figure | string;
+}
+
+interface NumbersProps {
+  readonly all: readonly SawNumber[];
+  /** What they are of: "1S". */
+  readonly of: string;
+  readonly job: Job;
+  readonly readings: Plan['readings'];
+}
+
 /** The numbers for the saw, large, each with what it is. */
-export function Numbers({ all }: { all: readonly (readonly [name: string, said: string])[] }) {
+export function Numbers({ all, of, job, readings }: NumbersProps) {
   const styles = useStyles();
   return (
     <View style={styles.numbers}>
-      {all.map(([name, said]) => (
+      {all.map(({ name, is }) => (
         <View key={name}>
           <Txt kind="small" tone="faint">
             {name}
           </Txt>
-          <Txt style={styles.figure}>{said}</Txt>
+          {typeof is === 'string' ? (
+            <Txt style={styles.figure}>{is}</Txt>
+          ) : (
+            <Why figure={is} name={`${of} ${name}`} reader={job} readings={readings} size="large" />
+          )}
         </View>
       ))}
     </View>
@@ -22,6 +43,6 @@ export function Numbers({ all }: { all: readonly (readonly [name: string, said: 
 const useStyles = makeStyles(() =>
   StyleSheet.create({
     numbers: { flexDirection: 'row', flexWrap: 'wrap', columnGap: SPACE.three, rowGap: SPACE.half },
-    figure: { fontFamily: FONT.semibold, fontSize: SIZE.figure, lineHeight: 34 },
+    figure: { fontFamily: FONT.semibold, fontSize: SIZE.figure, lineHeight: 48 },
   }),
 );

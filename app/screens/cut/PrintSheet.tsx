@@ -2,6 +2,7 @@ import { useEffect, useState } from 'react';
 import { createPortal, flushSync } from 'react-dom';
 import { StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
+import { shapeWords } from '@dormer/core/fit/endWords';
 import type { Plan } from '@dormer/core/plan';
 import { elevationScene } from '@dormer/core/scene';
 import { lengthWords, words } from '@dormer/core/words';
@@ -9,6 +10,7 @@ import { Txt } from '../../controls';
 import { SceneView } from '../../drawing';
 import { useLabel } from '../../labels';
 import { FONT, makeStyles, SPACE, ThemeProvider } from '../../theme';
+import { inOneLine } from './ends';
 import { namesIn } from './names';
 
 /** Whether a sheet is being printed, by our button or the browser's own. */
@@ -47,6 +49,8 @@ function Printed({ job, plan }: { job: Job; plan: Plan }) {
   const scene = elevationScene(plan, job, { exaggeration: 1, show: 'shelves' });
   const mark = (shelf: number, what: 'shelf-top' | 'cleat-top') =>
     plan.marks.find((one) => one.shelf === shelf && one.what === what);
+  // Where what carries a board is not planned there is no cleat to mark.
+  const cleats = plan.marks.some((one) => one.what === 'cleat-top');
   return (
     <View style={styles.sheet} testID="print-sheet">
       <Txt kind="title">{job.name}</Txt>
@@ -54,7 +58,7 @@ function Printed({ job, plan }: { job: Job; plan: Plan }) {
         <SceneView scene={scene} reader={job} size={DRAWING} ground="panel" />
         <View style={styles.marks}>
           <Txt kind="strong">{label('marks.title')}</Txt>
-          <Line cells={['', label('mark.shelf-top'), label('mark.cleat-top')]} head />
+          <Line cells={['', label('mark.shelf-top'), label(cleats ? 'mark.cleat-top' : 'print.underside')]} head />
           {[...plan.shelves].reverse().map((shelf) => (
             <Line
               key={shelf.number}
@@ -88,10 +92,17 @@ function Printed({ job, plan }: { job: Job; plan: Plan }) {
               String(row.count),
               lengthWords(row.lengthMm, job),
               row.labels.join(' '),
-              namesIn(
-                plan.parts.filter((part) => row.partIds.includes(part.id)),
-                job,
-              ),
+              [
+                namesIn(
+                  plan.parts.filter((part) => row.partIds.includes(part.id)),
+                  job,
+                ),
+                ...plan.parts
+                  .filter((part) => part.id === row.partIds[0])
+                  .map((part) => inOneLine(shapeWords(part), job)),
+              ]
+                .filter(Boolean)
+                .join(': '),
             ]}
           />
         )),

@@ -1,7 +1,7 @@
 import Trash from 'lucide-react-native/icons/trash';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { Job, Trial } from '@dormer/core/job/document';
+import { trialsOf, type Job, type Trial } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import type { TypedLength } from '@dormer/core/quantity';
 import { lengthWords } from '@dormer/core/words';
@@ -25,14 +25,17 @@ export function TrialSheet({ board, job, onClose }: TrialSheetProps) {
   const [at, setAt] = useState<Trial['at']>('front');
   const [is, setIs] = useState<Trial['is']>('gap');
   const [value, setValue] = useState<TypedLength | null>(null);
-  const trials = job.trials.filter((one) => one.shelf === board.shelf);
+  const trials = trialsOf(job.trials, board.shelf, board.place.upTo);
+  // Who tries again has shaved, as a rule.
+  const [since, setSince] = useState<'shaved' | 'notShaved'>('shaved');
+  const told = (board.tried?.shaves.length ?? 0) > 0;
   const option = <T extends string>(all: readonly T[], word: (one: T) => string) =>
     all.map((one) => ({ value: one, title: word(one) }));
   const remove = (id: string) =>
     void dispatch(editJob((one) => ({ ...one, trials: one.trials.filter((trial) => trial.id !== id) })));
   const keep = () => {
     if (!value) return;
-    dispatch(addTrial(board, { end, at, is, value }));
+    dispatch(addTrial(board, { end, at, is, value }, told && since === 'shaved'));
     setValue(null);
   };
   return (
@@ -64,6 +67,15 @@ export function TrialSheet({ board, job, onClose }: TrialSheetProps) {
         options={option(['gap', 'tight'] as const, (one) => label(`trial.${one}`))}
         onChange={setIs}
       />
+      {told ? (
+        <Segmented
+          titled
+          label={label('trial.since')}
+          value={since}
+          options={option(['shaved', 'notShaved'] as const, (one) => label(`trial.${one}`))}
+          onChange={setSince}
+        />
+      ) : null}
       <LengthField
         key={trials.length}
         label={label(is === 'gap' ? 'trial.gapMm' : 'trial.lifted')}

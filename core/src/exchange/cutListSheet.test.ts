@@ -24,6 +24,9 @@ describe('CSV', () => {
       Count: '1',
       Length: `${longest} mm`,
       'Length (mm)': String(longest),
+      Ends: expect.stringMatching(
+        /^left end out 5(\.5)? mm at the front \(0\.9°|^left end out 5(\.5)? mm at the front \(1(\.0)?°/,
+      ),
     });
   });
 
@@ -42,6 +45,7 @@ describe('CSV', () => {
 test('text names the job, the section, each length and its labels', () => {
   const sheet = cutListText(plan, metric);
   expect(sheet).toMatch(/^Cut list: Chimney alcove, reading room\n/);
-  expect(sheet).toContain(`18 × 320 mm\n  1 × ${longest} mm   5S   Board`);
+  // A board that runs out of square says so wherever its length stands.
+  expect(sheet).toContain(`18 × 320 mm\n  1 × ${longest} mm   5S   Board: left end out 5`);
   expect(sheet).toContain('10 × 300 mm   1L 1R 2L 2R');
 });

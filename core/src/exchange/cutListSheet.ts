@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import { shapeWords } from '../fit/endWords';
 import { message, text } from '../message';
 import type { Plan } from '../plan';
 import { lengthWords, words, type Reader } from '../words';
@@ -22,6 +23,7 @@ export function cutListCsv(plan: Plan, reader: Reader): string {
     head('count'),
     ...dimensions,
     ...dimensions.map(mm),
+    words(message('sheet.ends'), reader),
   ];
   const data = plan.cutList.flatMap((group) =>
     group.rows.map((row) => {
@@ -33,6 +35,7 @@ export function cutListCsv(plan: Plan, reader: Reader): string {
         row.count,
         ...sizes.map((size) => lengthWords(size, reader)),
         ...sizes.map((size) => Number(size.toFixed(2))),
+        shapeText(plan, row.partIds, reader),
       ];
     }),
   );
@@ -45,12 +48,24 @@ export function cutListText(plan: Plan, reader: Reader): string {
     const section = `${lengthWords(group.thicknessMm, reader, false)} × ${lengthWords(group.widthMm, reader)}`;
     const rows = group.rows.map((row) => {
       const names = partNames(plan, row.partIds, reader).join(', ');
-      return `  ${row.count} × ${lengthWords(row.lengthMm, reader)}   ${row.labels.join(' ')}   ${names}`;
+      const shape = shapeText(plan, row.partIds, reader);
+      const line = `  ${row.count} × ${lengthWords(row.lengthMm, reader)}   ${row.labels.join(' ')}   ${names}`;
+      return shape ? `${line}: ${shape}` : line;
     });
     return [section, ...rows].join('\n');
   });
   const title = words(message('sheet.cutList', { job: text(plan.job.name) }), reader);
   return [title, ...groups].join('\n\n') + '\n';
+}
+
+/** How the ends of the pieces in one row are cut; nothing for square ones. They come off one setting. */
+export function shapeText(plan: Plan, ids: readonly string[], reader: Reader): string {
+  const first = plan.parts.find((part) => part.id === ids[0]);
+  return first
+    ? shapeWords(first)
+        .map((one) => words(one, reader))
+        .join(', ')
+    : '';
 }
 
 /** The names of the pieces in one row, each once. */

@@ -31,9 +31,10 @@ export function less(start: Figure, label: Message, mm: number): Figure {
 }
 
 /** The figure moved to a mark of the tape, the move being a term of its own. */
-export function toTape(start: Figure, tape: Tape, way: 'nearest' | 'down'): Figure {
+export function toTape(start: Figure, tape: Tape, way: 'nearest' | 'down' | 'up'): Figure {
   const step = length(TAPE_STEP_MM[tape]);
-  const label = message(way === 'down' ? 'term.roundedDown' : 'term.roundedToTape', { step });
+  const code = ({ down: 'term.roundedDown', up: 'term.roundedUp', nearest: 'term.roundedToTape' } as const)[way];
+  const label = message(code, { step });
   const moved = snapToTape(start.mm, tape, way) - start.mm;
   return Math.abs(moved) < 1e-9 ? start : plus(start, label, moved);
 }

@@ -1,10 +1,7 @@
 import type { BackStyle } from '../job';
 import { leastSquaresSlope } from './line';
-import { rangeOf, type Range } from './between';
+import { COMPARED, rangeOf, type Range } from './between';
 import type { Pocket } from './pocket';
-
-// So many of the drawn walls tell what gap there is.
-const COMPARED = 120;
 
 /** How a back edge lies along the back wall. */
 export interface BackEdge {

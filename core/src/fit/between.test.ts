@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { END_STYLES } from '../job';
 import { fitBack, fitBetween, fitPiece, pocketOf, type FitWish, type Walled } from '.';
+import { openingOf } from '../opening';
+import { exactly, surveyWith, width } from '../survey/testing';
 import { openingWith } from './testing';
 
 const band = { upFrom: 982, upTo: 1000, outFrom: 0, outTo: 300 };
@@ -169,3 +171,43 @@ describe('for any straight walls', () => {
     );
   }); // prettier-ignore
 });
+
+test('from readings: a square piece has what is left between the innermost points, a parallelogram takes from it', () => {
+  const skew = (leans: number) => {
+    const opening = openingOf(
+      surveyWith([
+        exactly(width('back', 900), 1000, 'a'),
+        exactly(width('front', 900), 1000, 'b'),
+        exactly({ kind: 'depth', side: 'left', upMm: 900 }, 400, 'd'),
+        exactly({ kind: 'height', side: 'left', at: 'front' }, 2400, 'e'),
+        exactly({ kind: 'square', corner: 'left', upMm: 900, bladeMm: 350 }, leans, 's', { sd: 0.1 }),
+        exactly({ kind: 'square', corner: 'right', upMm: 900, bladeMm: 350 }, -leans, 't', { sd: 0.1 }),
+      ]),
+    );
+    const at = { upFrom: 882, upTo: 900, outFrom: 0, outTo: 280 };
+    return fitBetween(pocketOf(opening, at, { stance: 'flat', samples: 50, seed: 3 }), 'square', wish)!.clearMm;
+  };
+  expect(skew(0)).toBeCloseTo(1000, 0);
+  // 7 over 350 is 5.6 over the board's 280.
+  expect(Math.abs(skew(7) - (1000 - 5.6))).toBeLessThan(0.7);
+});
+
+describe('what is left on to scribe', () => {
+  // A belly of 4 mm on the left: a straight end that touches it stands off 4 at back and front.
+  const belly = openingWith({ left: (y) => -500 + 4 * (1 - ((y - 150) / 150) ** 2), back: (x) => 3 * ((x / 500) ** 2 - 1) });
+  const fit = fitPiece(pocket(belly), { ...piece, habit: 'scribed' })!;
+
+  test('as much as a straight end leaves at its widest, so that the scribed line lies on wood all along', () => {
+    expect(fit.style).toBe('scribed');
+    expect(fit.left.allowanceMm).toBeGreaterThanOrEqual(4);
+    expect(fit.left.allowanceMm).toBeLessThan(5);
+    expect(fit.right.allowanceMm).toBeLessThan(1);
+    expect(fit.longMm).toBe(fit.backMm + fit.left.allowanceMm + fit.right.allowanceMm);
+    // The outline lies within the straight blank: beyond its line by no more than was left on.
+    expect(Math.min(...fit.outline.map(([x]) => x))).toBeGreaterThan(-fit.left.allowanceMm);
+  });
+
+  test('behind a scribed back edge as much as a straight one leaves: 3 mm', () => {
+    expect(fit.back?.allowanceMm).toBe(3);
+  });
+}); // prettier-ignore

@@ -1,6 +1,7 @@
 import { snapToTape, type Tape } from '../quantity';
 import type { EndStyle } from '../job';
 import { endFor, lieOf, liesFor, type End } from './ends';
+import { HIDDEN_MM } from './hidden';
 import { roomAtBest, seatAtBest } from './moves';
 import type { Pocket } from './pocket';
 
@@ -49,13 +50,11 @@ export interface Between {
   readonly gaps: readonly EndGap[];
 }
 
-/** What caulk hides: wider gaps are seen. Millimetres. */
-export const HIDDEN_MM = 3.2;
 /** A board may be turned until either back corner has moved by what caulk hides. */
 export const MOVED_MM = HIDDEN_MM;
 
-// So many of the drawn walls tell what gap a style leaves; all of them for the one that is taken.
-const COMPARED = 120;
+/** So many of the drawn walls tell what gap a style or a back edge leaves; all of them for the style that is taken. */
+export const COMPARED = 120;
 
 /**
  * Cuts a piece for a pocket in one end style. Of every drawn pair of walls the room at best is worked out over all

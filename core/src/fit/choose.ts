@@ -1,7 +1,8 @@
 import { END_STYLES, type EndStyle, type Habit } from '../job';
 import { message, nested, about as roughly, type Message } from '../message';
 import { sideWords } from '../reading';
-import { HIDDEN_MM, type Between, type EndGap } from './between';
+import type { Between, EndGap } from './between';
+import { HIDDEN_MM } from './hidden';
 import type { Pocket } from './pocket';
 
 /** A piece in each style that was tried. */

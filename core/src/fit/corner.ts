@@ -2,9 +2,10 @@ import type { CornerWish } from '../job';
 import type { SurfacePoint } from '../opening';
 import { drawSamples } from '../opening';
 import { stations } from '../place';
-import { HIDDEN_MM, rangeOf, type Range } from './between';
+import { rangeOf, type Range } from './between';
+import { HIDDEN_MM } from './hidden';
 import { alongLine, lineOver, supporting } from './line';
-import type { OutlinePoint } from './outline';
+import { crossingAt, type OutlinePoint } from './outline';
 import type { Walled } from './pocket';
 
 /** A shelf in a corner: pushed home against both walls, its front edge free. Plain data; millimetres, degrees. */
@@ -194,7 +195,7 @@ function frontOf(shape: CornerWish['shape'], outline: readonly OutlinePoint[]): 
 /** How far rails may run along each wall: to where the front edge crosses their face, less the set-back. */
 function railsFor(outline: readonly OutlinePoint[], degrees: number, thicknessMm: number): CornerFit['rails'] {
   const turn = degrees / DEGREES;
-  const along = (points: readonly OutlinePoint[]) => reachAt(points, thicknessMm);
+  const along = (points: readonly OutlinePoint[]) => crossingAt(points, thicknessMm).most;
   // Seen along the side wall the outline is the same, the other way about.
   const turned = outline.map(([x, y]): OutlinePoint => [x * Math.cos(turn) + y * Math.sin(turn), x * Math.sin(turn) - y * Math.cos(turn)]);
   const back = along(outline) - SET_BACK_MM;
@@ -202,17 +203,6 @@ function railsFor(outline: readonly OutlinePoint[], degrees: number, thicknessMm
   const begins = thicknessMm / Math.sin(turn);
   return { backMm: Math.max(back, 0), sideMm: Math.max(along(turned) - SET_BACK_MM - begins, 0), setBackMm: SET_BACK_MM, thicknessMm };
 } // prettier-ignore
-
-/** The furthest x of an outline at y. */
-function reachAt(outline: readonly OutlinePoint[], y: number): number {
-  let most = 0;
-  outline.forEach(([x1, y1], i) => {
-    const [x2, y2] = outline[(i + 1) % outline.length] as OutlinePoint;
-    if ((y1 - y) * (y2 - y) > 0) return;
-    most = Math.max(most, y1 === y2 ? Math.max(x1, x2) : x1 + ((x2 - x1) * (y - y1)) / (y2 - y1));
-  });
-  return most;
-}
 
 /**
  * Names for each shelf a lower one whose template serves: the tip would be off by no more than caulk hides. A template

@@ -2,9 +2,10 @@ import { figure, less, plus, toTape, type Figure } from '../figure';
 import { usualCorner } from '../job';
 import { about as roughly, angle, count, message } from '../message';
 import { doubtful, type Problem } from '../problem';
+import type { Tape } from '../quantity';
 import type { PartSpec } from '../system';
-import { HIDDEN_MM } from './between';
 import { fitCorner, sharedTemplates, type CornerFit } from './corner';
+import { HIDDEN_MM } from './hidden';
 import type { Fitted, FitPartsOptions, Part } from './parts';
 
 const SAMPLES = 400;
@@ -32,14 +33,24 @@ export function cornerParts({ specs, opening, job }: FitPartsOptions): Fitted {
     const fit = shared.get(spec.shelf);
     if (spec.length.is !== 'corner' || !fit) return [];
     const { length: _rule, ...piece } = spec;
-    if (spec.role === 'board') return [{ ...piece, ...stockOf(fit), fit: null, corner: fit, shaves: [] }];
-    return [{ ...piece, length: toTape(railOf(spec, fit), job.tape, 'down'), fit: null, corner: null, shaves: [] }];
+    if (spec.role === 'board')
+      return [{ ...piece, ...stockOf(fit, job.tape), edges: null, fit: null, corner: fit, tried: null }];
+    return [
+      {
+        ...piece,
+        length: toTape(railOf(spec, fit), job.tape, 'down'),
+        edges: null,
+        fit: null,
+        corner: null,
+        tried: null,
+      },
+    ];
   });
   return { parts, problems: boards.flatMap((spec) => gapProblem(spec, shared.get(spec.shelf) as CornerFit)) };
 }
 
 /** The rectangle of stock a shelf comes out of: along the back wall, and out from it. */
-function stockOf(fit: CornerFit): { length: Figure; width: Figure } {
+function stockOf(fit: CornerFit, tape: Tape): { length: Figure; width: Figure } {
   const size = (axis: 0 | 1) => {
     const all = fit.outline.map((point) => point[axis]);
     return Math.max(...all) - Math.min(...all);
@@ -47,7 +58,10 @@ function stockOf(fit: CornerFit): { length: Figure; width: Figure } {
   const runs = message('term.cornerRuns', { angle: angle(fit.cutDegrees) });
   const legBack = figure({ label: message('term.legBack'), mm: fit.backMm });
   const legSide = figure({ label: message('term.legSide'), mm: fit.sideMm });
-  return { length: plus(legBack, runs, size(0) - fit.backMm), width: plus(legSide, runs, size(1) - fit.sideMm) };
+  return {
+    length: toTape(plus(legBack, runs, size(0) - fit.backMm), tape, 'up'),
+    width: toTape(plus(legSide, runs, size(1) - fit.sideMm), tape, 'up'),
+  };
 }
 
 function railOf({ role }: PartSpec, { rails }: CornerFit): Figure {

@@ -49,3 +49,15 @@ export function between(at: readonly number[], values: ArrayLike<number>, x: num
   const share = (x - (at[i - 1] as number)) / ((at[i] as number) - (at[i - 1] as number));
   return (values[i - 1] as number) + share * ((values[i] as number) - (values[i - 1] as number));
 }
+
+/** Where an outline crosses the line at y: the least and the greatest x there; y is held to where the outline is. */
+export function crossingAt(outline: readonly OutlinePoint[], y: number): { readonly least: number; readonly most: number } {
+  const ys = outline.map((one) => one[1]);
+  const at = Math.min(Math.max(y, Math.min(...ys)), Math.max(...ys));
+  const xs = outline.flatMap(([x1, y1], i) => {
+    const [x2, y2] = outline[(i + 1) % outline.length] as OutlinePoint;
+    if ((y1 - at) * (y2 - at) > 0) return [];
+    return y1 === y2 ? [x1, x2] : [x1 + ((x2 - x1) * (at - y1)) / (y2 - y1)];
+  });
+  return { least: Math.min(...xs), most: Math.max(...xs) };
+} // prettier-ignore

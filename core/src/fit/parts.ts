@@ -1,27 +1,30 @@
 import { figure, less, plus, toTape, type Figure } from '../figure';
-import { END_STYLES, type Job } from '../job';
+import { END_STYLES, trialsOf, type Job } from '../job';
 import { about as roughly, count, length, message, nested, text } from '../message';
 import type { Opening, SurfacePoint } from '../opening';
 import { doubtful, stop, type Problem } from '../problem';
 import type { Tape } from '../quantity';
 import { sideWords } from '../reading';
 import type { PartSpec } from '../system';
-import { fitBetween, HIDDEN_MM, inFull } from './between';
+import { fitBetween, inFull } from './between';
 import { gapPlaceWords } from './choose';
 import type { CornerFit } from './corner';
 import { cornerParts } from './cornerParts';
+import { HIDDEN_MM } from './hidden';
 import { fitPiece, outcomeOf, wishFor, type PieceFit, type StyleOutcome } from './piece';
 import { pocketOf, type Pocket } from './pocket';
-import { shavesFor, type Shave } from './shave';
+import { triedOf, type Tried } from './tried';
 
 /** A piece with its length: ready to be listed and cut. */
 export interface Part extends Omit<PartSpec, 'length'> {
-  /** What it takes of the stock: long point to long point. */
+  /** What it takes of the stock: long point to long point, with what is left on for scribing. */
   readonly length: Figure;
+  /** Its back and its front edge as they are to be at last (lower and upper, on edge); null where both are its length. */
+  readonly edges: { readonly back: Figure; readonly front: Figure } | null;
   /** Its ends and how it goes in; null for a piece that does not run from wall to wall. */
   readonly fit: PieceFit | null;
-  /** For a board that was cut and tried: what to take off it where it binds. */
-  readonly shaves: readonly Shave[];
+  /** For a board that was cut and tried: how it is cut, and what to take off where it binds. */
+  readonly tried: Tried | null;
   /** Its shape in a corner; null elsewhere. */
   readonly corner: CornerFit | null;
 }
@@ -51,7 +54,7 @@ export function fitParts({ specs, opening, job }: FitPartsOptions): Fitted {
   const problems: Problem[] = [...depthProblems(job.shelves, opening)];
   const parts = specs.flatMap((spec): Part[] => {
     const { length: rule, ...piece } = spec;
-    if (rule.is === 'given') return [{ ...piece, length: toTape(rule.figure, job.tape, 'down'), fit: null, corner: null, shaves: [] }];
+    if (rule.is === 'given') return [{ ...piece, length: toTape(rule.figure, job.tape, 'down'), edges: null, fit: null, corner: null, tried: null }];
     if (rule.is === 'corner') return [];
     const kind = spec.role === 'board' ? 'board' : 'other';
     const pocket = pocketOf(opening, rule.band, { stance: rule.stance, samples: SAMPLES[kind], seed: SEED });
@@ -65,10 +68,10 @@ export function fitParts({ specs, opening, job }: FitPartsOptions): Fitted {
       problems.push(wallsCross(spec, pocket));
       return [];
     }
-    const trials = kind === 'board' ? job.trials.filter((one) => one.shelf === spec.shelf) : [];
-    const shaves = shavesFor(pocket, trials, job.tape);
-    if (kind === 'board' && trials.length === 0) problems.push(...boardProblems(spec, fit, pocket));
-    return [{ ...piece, length: lengthOf(spec, fit, opening, job.tape), fit, corner: null, shaves }];
+    const tried = kind === 'board' ? triedOf(pocket, trialsOf(job.trials, spec.shelf, spec.place.upTo), job.tape) : null;
+    if (kind === 'board' && !tried) problems.push(...boardProblems(spec, fit, pocket));
+    const width = plus(piece.width, message('term.leftOnBack'), fit.back?.allowanceMm ?? 0);
+    return [{ ...piece, width, ...lengthsOf(spec, fit, opening, job.tape), fit, corner: null, tried }];
   });
   const corners = cornerParts({ specs, opening, job });
   parts.push(...corners.parts);
@@ -98,9 +101,9 @@ export function* stylesSideBySide({ spec, opening, job }: Omit<FitPartsOptions, 
   return outcomes;
 } // prettier-ignore
 
-/** The length as the sum of what it came about by. */
-function lengthOf({ length: rule }: PartSpec, fit: PieceFit, opening: Opening, tape: Tape): Figure {
-  if (rule.is !== 'between-walls') return figure();
+/** Lengths as the sums of what they came about by. */
+function lengthsOf({ length: rule }: PartSpec, fit: PieceFit, opening: Opening, tape: Tape): Pick<Part, 'length' | 'edges'> {
+  if (rule.is !== 'between-walls') return { length: figure(), edges: null };
   const { band, stance, least } = rule;
   const up = stance === 'flat' ? band.upTo : band.upFrom;
   const wall = (surface: 'left' | 'right'): SurfacePoint => ({ surface, out: Math.max(band.outFrom, 0), up });
@@ -110,11 +113,16 @@ function lengthOf({ length: rule }: PartSpec, fit: PieceFit, opening: Opening, t
   const asked = fit.playMm > 0;
   const label = asked ? (least?.label ?? message('term.play')) : message('term.clearanceOdds', { odds: text(`${fit.wantedOdds}`) });
   told = toTape(less(told, label, fit.clearanceMm), tape, 'down');
+  const back = told;
+  let front = told;
   for (const side of ['left', 'right'] as const) {
-    told = plus(told, message('term.endRunsOut', { side: nested(sideWords(side)) }), Math.max(fit[side].outMm, 0));
-    told = plus(told, message('term.leftOn', { side: nested(sideWords(side)) }), fit[side].allowanceMm);
+    const { outMm, allowanceMm } = fit[side];
+    const runs = message('term.endRunsOut', { side: nested(sideWords(side)) });
+    front = plus(front, outMm < 0 ? message('term.endRunsIn', { side: nested(sideWords(side)) }) : runs, outMm);
+    told = plus(told, runs, Math.max(outMm, 0));
+    told = plus(told, message('term.leftOn', { side: nested(sideWords(side)) }), allowanceMm);
   }
-  return told;
+  return { length: told, edges: { back, front } };
 } // prettier-ignore
 
 function wallsCross({ shelf }: PartSpec, { mean }: Pocket): Problem {

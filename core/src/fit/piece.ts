@@ -3,10 +3,12 @@ import type { Message } from '../message';
 import { snapToTape, type Tape } from '../quantity';
 import { SURE } from '../survey/sure';
 import { fitBack, type BackEdge } from './back';
-import { fitBetween, HIDDEN_MM, inFull, type Between, type EndGap, type Range } from './between';
+import { fitBetween, inFull, type Between, type EndGap, type Range } from './between';
 import { reasonFor, suitedStyle } from './choose';
 import type { End } from './ends';
+import { HIDDEN_MM } from './hidden';
 import { outlineOfPiece, type OutlinePoint } from './outline';
+import { alongLine } from './line';
 import type { Pocket } from './pocket';
 
 /** How one end is cut. */
@@ -18,7 +20,10 @@ export interface EndCut {
   readonly degrees: number;
   /** Tilt of the blade, so that the end is undercut; degrees, to a tenth. 0 for a square face. */
   readonly bevelDegrees: number;
-  /** What is left on for scribing, which is also what the compass is set to; 0 where nothing is scribed. Millimetres. */
+  /**
+   * What is left on beyond the straight line for scribing, which is also what the compass is set to: the widest gap a
+   * straight end may leave, so that the scribed line lies on wood all along. 0 where nothing is scribed. Millimetres.
+   */
   readonly allowanceMm: number;
 }
 
@@ -72,6 +77,7 @@ export interface PieceFit {
 
 /** How a back edge is cut, and what it leaves. */
 export interface BackCut extends Pick<BackEdge, 'style' | 'worst' | 'atMm'> {
+  /** Left on behind the straight line for scribing, and what the compass is set to; 0 for a straight edge. */
   readonly allowanceMm: number;
   /** What a straight edge, and a scribed one, would leave. */
   readonly straight: Range;
@@ -198,6 +204,12 @@ function tellingGaps({ ps }: Pocket, { gaps }: Between): EndGap[] {
   );
 }
 
+/** How far a scribed end reaches out beyond the straight line it is marked from. */
+function deepest(ps: readonly number[], { side, profile, line }: End): number {
+  const out = side === 'left' ? -1 : 1;
+  return Math.max(0, ...ps.map((p, i) => out * ((profile[i] as number) - alongLine(line, p))));
+}
+
 function endCut({ ps }: Pocket, end: End, own: Between, tape: Tape): EndCut {
   const face = ps.at(-1) as number;
   return {
@@ -205,8 +217,7 @@ function endCut({ ps }: Pocket, end: End, own: Between, tape: Tape): EndCut {
     outMm: end.offsetMm,
     degrees: face > 0 ? tenth(Math.atan(end.offsetMm / face) * DEGREES) : 0,
     bevelDegrees: tenth(Math.atan(end.undercut) * DEGREES),
-    // Left on: all that the wall may be further off than it is held to be.
-    allowanceMm: end.style === 'scribed' ? snapToTape(own.worst.toMm, tape, 'up') : 0,
+    allowanceMm: end.style === 'scribed' ? snapToTape(deepest(ps, end) + own.worst.toMm, tape, 'up') : 0,
   };
 }
 
@@ -220,7 +231,7 @@ function backOf(pocket: Pocket, wish: PieceWish): { edge: BackEdge; cut: BackCut
     wish.habit === 'scribed' || (wish.habit === 'snug' && straight.worst.mm > SCRIBE_BACK_MM) ? 'scribed' : 'straight';
   const edge = (wish.back ?? suits) === 'straight' ? straight : scribed;
   const { style, worst, atMm } = edge;
-  const allowanceMm = style === 'scribed' ? snapToTape(worst.toMm, wish.tape, 'up') : 0;
+  const allowanceMm = style === 'scribed' ? snapToTape(straight.worst.toMm, wish.tape, 'up') : 0;
   return { edge, cut: { style, worst, atMm, allowanceMm, straight: straight.worst, scribed: scribed.worst } };
 }
 

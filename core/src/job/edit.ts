@@ -1,4 +1,4 @@
-import type { FitChoices, Job, Reading } from './schema';
+import type { FitChoices, Job, Reading, Trial } from './schema';
 
 /** A copy under another id and name; everything else as it is. */
 export function duplicateJob(job: Job, id: string, name: string): Job {
@@ -42,6 +42,21 @@ export function withBoardChoice(job: Job, shelf: number, choice: Partial<Omit<Bo
   const others = job.fit.boards.filter((one) => one.shelf !== shelf);
   const boards = Object.keys(own).length > 1 ? [...others, own].sort((a, b) => a.shelf - b.shelf) : others;
   return { ...job, fit: { ...job.fit, boards } };
+}
+
+/** The notes of the board whose top lies at a height; shelves may have been added below it since. Millimetres. */
+export function trialsOf(trials: readonly Trial[], shelf: number, upMm: number): Trial[] {
+  return trials.filter((one) => one.shelf === shelf && Math.abs(one.cut.up - upMm) < SAME_HEIGHT_MM);
+}
+
+// A shelf that was moved by more is another one: its board would not lie there any more.
+const SAME_HEIGHT_MM = 5;
+
+/** A board as it is once so much was shaved off one place of an end; halfway along it the end stays straight. */
+export function shaved(cut: Trial['cut'], end: Trial['end'], at: Trial['at'], mm: number): Trial['cut'] {
+  if (at === 'front') return { ...cut, [end]: cut[end] - mm };
+  const back = cut.back - mm;
+  return at === 'back' ? { ...cut, back, [end]: cut[end] + mm } : { ...cut, back };
 }
 
 /** What a list of jobs tells about one without opening it. */

@@ -6,7 +6,9 @@ import {
   newPlace,
   readJob,
   readJobFile,
+  shaved,
   summarise,
+  trialsOf,
   upgradeDocument,
   withReading,
   withoutReading,
@@ -182,4 +184,31 @@ test('a list tells the place, the readings and the shelves', () => {
   expect(summarise(chimneyAlcove())).toEqual({ place: 'alcove', units: 'mm', readings: 17, shelves: 5 });
   expect(summarise(cloakroomCloset()).shelves).toBe(2);
   expect(duplicateJob(chimneyAlcove(), 'b', 'Copy')).toMatchObject({ id: 'b', name: 'Copy', units: 'mm' });
+});
+
+describe('a board that was tried', () => {
+  const cut = { up: 1000, thickness: 18, depth: 300, back: 1000, left: 3, right: 0 };
+
+  test('is the one at its height: a shelf that was moved has no notes', () => {
+    const trial = {
+      id: 't',
+      shelf: 2,
+      end: 'left',
+      at: 'front',
+      is: 'gap',
+      value: typedLength('1', 'mm'),
+      cut,
+    } as const;
+    expect(trialsOf([trial], 2, 1001)).toEqual([trial]);
+    expect(trialsOf([trial], 2, 1200)).toEqual([]);
+    expect(trialsOf([trial], 3, 1000)).toEqual([]);
+  });
+
+  test('shaved by 1: at the front its end runs out less, at the back its back edge is shorter and the front stays', () => {
+    expect(shaved(cut, 'left', 'front', 1)).toEqual({ ...cut, left: 2 });
+    const back = shaved(cut, 'right', 'back', 1);
+    expect(back).toEqual({ ...cut, back: 999, right: 1 });
+    expect(back.back + back.left + back.right).toBe(cut.back + cut.left + cut.right);
+    expect(shaved(cut, 'left', 'middle', 1)).toEqual({ ...cut, back: 999 });
+  });
 });

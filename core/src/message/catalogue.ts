@@ -187,8 +187,6 @@ export interface MessageCatalogue {
   'place.run': None;
 
   // Terms: how a figure came about
-  'term.narrowest': None;
-  'term.widest': None;
   'term.shallowest': None;
   'term.deepest': None;
   'term.lowestCeiling': None;
@@ -206,8 +204,11 @@ export interface MessageCatalogue {
   'term.railReach': None;
   'term.setBack': None;
   'term.endRunsOut': { side: Inner };
+  'term.endRunsIn': { side: Inner };
   'term.leftOn': { side: Inner };
+  'term.leftOnBack': None;
   'term.cleatClearance': None;
+  'term.roundedUp': { step: Length };
   'term.roundedDown': { step: Length };
   'term.roundedToTape': { step: Length };
   'term.shelfDepth': None;
@@ -229,7 +230,6 @@ export interface MessageCatalogue {
   'term.nosingBelowShelf': None;
   'term.cleatTop': { shelf: Count };
   'term.levelLine': None;
-  'term.boardLength': { part: Text };
   'term.cleatHeight': None;
   'term.shelfThickness': None;
 
@@ -284,6 +284,19 @@ export interface MessageCatalogue {
   'end.angled': None;
   'end.bevelled': None;
   'end.scribed': None;
+  'cutEnd.square': None;
+  'cutEnd.outFront': { by: Length; angle: Angle };
+  'cutEnd.inFront': { by: Length; angle: Angle };
+  'cutEnd.outTop': { by: Length; angle: Angle };
+  'cutEnd.inTop': { by: Length; angle: Angle };
+  'cutEnd.undercut': { angle: Angle };
+  'cutEnd.leaveOn': { by: Length };
+  'cutEnd.side': { side: Inner; how: Inner };
+  'cutEnd.corner.triangle': { angle: Angle };
+  'cutEnd.corner.rounded': { angle: Angle };
+  'cutEnd.corner.clipped': { angle: Angle };
+  'cutEnd.corner.ell': { angle: Angle };
+  'sheet.ends': None;
   'gap.place': { side: Inner; at: Inner };
   'gap.at.back': None;
   'gap.at.middle': None;
@@ -328,7 +341,6 @@ export interface MessageCatalogue {
   'scene.elevation': { count: Count };
   'scene.elevationOpen': None;
   'scene.section': { up: Length };
-  'scene.planSection': { shelf: Count };
   'sheet.part': None;
   'sheet.label': None;
   'sheet.count': None;

@@ -1,10 +1,10 @@
 import { figure, type Figure } from '../figure';
 import type { Instrument } from '../job';
 import { message, type Message } from '../message';
-import { acrossAt, outAt, stations } from '../place';
+import { acrossAt, outAt } from '../place';
 import { usualSd, type Spot } from '../reading';
 import { at, minus, statementsAt, type Functional, type Statement, type Survey } from '../survey';
-import type { Band, Clear, Opening, SurfacePoint } from './opening';
+import type { Clear, Opening, SurfacePoint } from './opening';
 
 /** What is known no better than this is not known, millimetres. */
 const UNKNOWN_SD_MM = 40;
@@ -13,7 +13,6 @@ const UNKNOWN_SD_MM = 40;
 export function openingOf(survey: Survey): Opening {
   const { extent, solved, surfaces } = survey;
   const { left, right, depth, height, measured } = extent;
-  const sides = surfaces.includes('left') && surfaces.includes('right');
   const jointly: Opening['jointly'] = (points) => {
     const { mean, covariance } = solved.jointly(points.map(functionalOf));
     return { meanMm: mean, covarianceMm2: covariance };
@@ -29,7 +28,6 @@ export function openingOf(survey: Survey): Opening {
     jointly,
     between: (from, to, label) => surveyed(survey, minus(functionalOf(to), functionalOf(from)), label),
     ahead: (spot, instrument) => ahead(survey, spot, instrument),
-    clearWidth: (band) => (sides ? clearWidth(survey, band) : null),
     clearDepth: () => {
       if (!surfaces.includes('front') || !surfaces.includes('back')) return null;
       return clearBetween(survey, depthLines(survey), {
@@ -103,35 +101,6 @@ function clearBetween(survey: Survey, lines: readonly Functional[], labels: Labe
   return {
     narrowest: surveyed(survey, least, labels.least),
     widest: surveyed(survey, most, labels.most),
-    sdMm: sd,
-  };
-}
-
-/**
- * What a straight piece with square ends has over a band: from the innermost point of the left wall to the
- * innermost of the right, since it touches there.
- */
-function clearWidth(survey: Survey, band: Band): Clear | null {
-  const { solved } = survey;
-  const outs = stations(Math.max(band.outFrom, 0), Math.max(band.outTo, 0));
-  const ups = stations(band.upFrom, band.upTo, 2);
-  const points = ups.flatMap((up) => outs.map((out) => ({ out, up })));
-  const walls = points.map(({ out, up }) => ({
-    left: solved.mean(at('left', out, up)),
-    right: solved.mean(at('right', out, up)),
-  }));
-  const best = (of: (one: (typeof walls)[number]) => number) => {
-    const values = walls.map(of);
-    return points[values.indexOf(Math.max(...values))] as (typeof points)[number];
-  };
-  const [innerLeft, innerRight, wide] = [best((w) => w.left), best((w) => -w.right), best((w) => w.right - w.left)];
-  const across = (l: typeof wide, r: typeof wide) => minus(at('right', r.out, r.up), at('left', l.out, l.up));
-  const narrow = across(innerLeft, innerRight);
-  const { sd } = solved.ask(narrow);
-  if (sd > UNKNOWN_SD_MM) return null;
-  return {
-    narrowest: surveyed(survey, narrow, message('term.narrowest')),
-    widest: surveyed(survey, across(wide, wide), message('term.widest')),
     sdMm: sd,
   };
 }

@@ -28,8 +28,6 @@ export interface Opening {
    * it is taken, how well they will be known is.
    */
   ahead(spot: Spot, instrument: Instrument): Pick<Opening, 'extent' | 'surfaces' | 'jointly'>;
-  /** The clear width over a band; null where there are not two sides, or nothing is known of the width. */
-  clearWidth(band: Band): Clear | null;
   /** The clear depth, back wall to the front line; null where there is none, or nothing is known of it. */
   clearDepth(): Clear | null;
   /** How high the ceiling is above the floor mark at its lowest; null where nothing is known of it. */

@@ -1,10 +1,10 @@
 import { about, count, message } from '../message';
+// Not from the stage's index: a drawing needs the figure, not the solver behind it.
+import { HIDDEN_MM } from '../fit/hidden';
 import type { Plan } from '../plan';
 import { clamp, type Exaggeration } from './exaggerate';
 import type { Point, Role, Scene, Shape } from './scene';
 
-/** A gap wider than this is seen, not hidden by caulk. The same as the fit's own. */
-const HIDDEN_MM = 3.2;
 /** However large departures are drawn, a wall takes no more of the sheet than this share of the board's length. */
 const MOST_REACH = 0.2;
 

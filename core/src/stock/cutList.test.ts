@@ -17,7 +17,8 @@ const piece = (id: string, thicknessMm: number, widthMm: number, lengthMm: numbe
   length: figure({ label, mm: lengthMm }),
   fit: null,
   corner: null,
-  shaves: [],
+  edges: null,
+  tried: null,
   place,
 });
 

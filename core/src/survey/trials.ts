@@ -30,10 +30,11 @@ const BACK_STATIONS = 5;
  * stands up by h is over there by about its thickness times h over its length: what its tilted end reaches out further.
  */
 export function trialStatements({ trials }: Pick<Job, 'trials'>, extent: Extent, hasBack: boolean): TrialStatements {
-  const shelves = new Map(trials.map((one) => [one.shelf, one]));
-  const aux = [...shelves.values()].flatMap(({ shelf, cut }): Aux[] => [
-    { name: shiftOf(shelf), meanMm: -cut.back / 2, sdMm: SHIFT_SD_MM },
-    { name: turnOf(shelf), meanMm: 0, sdMm: TURN_SD },
+  // A board that was shaved lay elsewhere before: each cut has a place of its own.
+  const boards = new Map(trials.map((one) => [boardOf(one), one]));
+  const aux = [...boards].flatMap(([board, { cut }]): Aux[] => [
+    { name: shiftOf(board), meanMm: -cut.back / 2, sdMm: SHIFT_SD_MM },
+    { name: turnOf(board), meanMm: 0, sdMm: TURN_SD },
   ]);
   return {
     aux,
@@ -52,20 +53,22 @@ interface Said {
 function saidBy(trial: Trial, all: readonly Trial[]): Said[] {
   if (trial.is === 'gap') return [{ trial, sd: SEEN_SD_MM }];
   const end = trial.end === 'left' ? 'right' : 'left';
-  const known = all.some((one) => one.shelf === trial.shelf && one.end === end);
+  const known = all.some((one) => boardOf(one) === boardOf(trial) && one.end === end);
   const touches: Trial = { ...trial, end, is: 'gap', value: { ...trial.value, mm: 0 } };
   return [{ trial, sd: BINDS_SD_MM }, ...(known ? [] : [{ trial: touches, sd: ACROSS_SD_MM }])];
 }
 
-const shiftOf = (shelf: number): FieldName => `aux:shift-${shelf}`;
-const turnOf = (shelf: number): FieldName => `aux:turn-${shelf}`;
+const boardOf = ({ shelf, cut }: Trial): string => [shelf, cut.up, cut.back, cut.left, cut.right].join('|');
+const shiftOf = (board: string): FieldName => `aux:shift-${board}`;
+const turnOf = (board: string): FieldName => `aux:turn-${board}`;
 
 function observation(trial: Trial, sd: number, extent: Extent, hasBack: boolean): Observation {
-  const { cut, end, shelf, value } = trial;
+  const { cut, end, value } = trial;
+  const name = boardOf(trial);
   const out = { back: 0, middle: cut.depth / 2, front: cut.depth }[trial.at];
   const runs = (cut[end] * out) / cut.depth;
   const wall = sum(at(end, out, cut.up), hasBack ? times(out, slopeOfBack(extent, cut.up)) : []);
-  const board = sum(at(shiftOf(shelf), 0, 0), times(-out, at(turnOf(shelf), 0, 0)));
+  const board = sum(at(shiftOf(name), 0, 0), times(-out, at(turnOf(name), 0, 0)));
   const gap = trial.is === 'gap' ? value.mm : -(cut.thickness * value.mm) / cut.back;
   const [terms, said] =
     end === 'right'

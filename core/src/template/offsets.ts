@@ -1,4 +1,6 @@
 import type { OutlinePoint, Part } from '../fit';
+// Not from the stage's index: a table needs the outline, not the solver behind it.
+import { crossingAt } from '../fit/outline';
 import { snapToTape, type Tape } from '../quantity';
 
 /** One edge of a piece by offsets from a straight line, for marking by hand. */
@@ -28,26 +30,14 @@ export function offsetTable({ fit }: Part, tape: Tape): EdgeOffsets[] {
   const ends = (['left', 'right'] as const).map((edge): EdgeOffsets => {
     const outer = edge === 'left' ? from : to;
     const stations = steps(face).map((atMm) => {
-      const x = crossing(fit.outline, edge, atMm);
-      return { atMm, inMm: snapToTape(Math.max(edge === 'left' ? x - outer : outer - x, 0), tape, 'up') };
+      const { least, most } = crossingAt(fit.outline, atMm);
+      return { atMm, inMm: snapToTape(Math.max(edge === 'left' ? least - outer : outer - most, 0), tape, 'up') };
     });
     return { edge, from: outer, stations };
   });
   if (fit.back?.style !== 'scribed') return ends;
-  const stations = steps(fit.backMm).map((atMm) => ({ atMm, inMm: snapToTape(crossing(swapped(fit.outline), 'left', atMm), tape, 'up') }));
+  const stations = steps(fit.backMm).map((atMm) => ({ atMm, inMm: snapToTape(crossingAt(swapped(fit.outline), atMm).least, tape, 'up') }));
   return [...ends, { edge: 'back', from: 0, stations }];
 } // prettier-ignore
 
 const swapped = (outline: readonly OutlinePoint[]) => outline.map(([x, y]): OutlinePoint => [y, x]);
-
-/** Where an outline crosses a line square to its ends: the leftmost or the rightmost x there. */
-function crossing(outline: readonly OutlinePoint[], edge: 'left' | 'right', y: number): number {
-  const ys = outline.map((one) => one[1]);
-  const at = Math.min(Math.max(y, Math.min(...ys)), Math.max(...ys));
-  const xs = outline.flatMap(([x1, y1], i) => {
-    const [x2, y2] = outline[(i + 1) % outline.length] as OutlinePoint;
-    if ((y1 - at) * (y2 - at) > 0) return [];
-    return y1 === y2 ? [x1, x2] : [x1 + ((x2 - x1) * (at - y1)) / (y2 - y1)];
-  });
-  return edge === 'left' ? Math.min(...xs) : Math.max(...xs);
-}

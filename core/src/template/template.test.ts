@@ -34,6 +34,15 @@ test('a back edge that is scribed has its offsets from the line, behind it negat
   expect(back?.stations.find((station) => station.atMm === 500)?.inMm).toBe(-4);
 });
 
+test('a nosing is seen from the front: its upper edge at the head of the sheet, its left end on the left', () => {
+  const nosing = withOutline([[0, 0], [1000, 0], [1003, 65], [-2, 65]]); // prettier-ignore
+  const template = templateOf({ ...nosing, role: 'nosing' })!;
+  expect(template.outline).toEqual([[0, 65], [1000, 65], [1003, 0], [-2, 0]]); // prettier-ignore
+  expect(template.reference).toEqual([[0, 65], [1000, 65]]); // prettier-ignore
+  const at = (code: string) => template.marks.find((mark) => mark.words.code === code)?.at[1] ?? NaN;
+  expect(at('template.upperEdge')).toBeLessThan(at('template.lowerEdge'));
+});
+
 test('a piece without walls has no template; a small one goes on one page', () => {
   expect(
     templateOf({ ...board, fit: null, corner: null, length: figure({ label: message('part.board'), mm: 1 }) }),

@@ -43,6 +43,8 @@ export function templateOf(part: Part): Template | null {
   const face = Math.max(...fit.outline.map(([, y]) => y));
   const middle = (from + to) / 2;
   const flat = part.role === 'board';
+  // A board is seen from above, its front at the foot; a piece on edge from the front, its upper edge at the head.
+  const seen = ([x, y]: OutlinePoint): OutlinePoint => [x, flat ? y : face - y];
   const notes = (['left', 'right'] as const).flatMap((side): Message[] => {
     const end = fit[side];
     const sided = { side: { is: 'message', message: message(`side.${side}`) } } as const;
@@ -56,11 +58,11 @@ export function templateOf(part: Part): Template | null {
     label: part.label,
     name: part.name,
     faceUp: message(flat ? 'template.topUp' : 'template.frontUp'),
-    outline: fit.outline,
-    reference: [[0, 0], [fit.backMm, 0]],
+    outline: fit.outline.map(seen),
+    reference: [seen([0, 0]), seen([fit.backMm, 0])],
     marks: [
-      { at: [middle, face - Math.min(30, face * 0.12)], words: message(flat ? 'template.front' : 'template.upperEdge') },
-      { at: [middle, Math.min(30, face * 0.12)], words: message(flat ? 'template.back' : 'template.lowerEdge') },
+      { at: seen([middle, face - Math.min(30, face * 0.12)]), words: message(flat ? 'template.front' : 'template.upperEdge') },
+      { at: seen([middle, Math.min(30, face * 0.12)]), words: message(flat ? 'template.back' : 'template.lowerEdge') },
       { at: [middle, face / 2], words: message('template.piece', { label: text(part.label) }) },
     ],
     notes: back > 0 ? [...notes, message('template.leaveOnBack', { by: length(back) })] : notes,

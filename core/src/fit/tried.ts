@@ -1,7 +1,6 @@
 import type { Trial } from '../job';
 import { snapToTape, type Tape } from '../quantity';
-import type { End } from './ends';
-import { lieOf, liesFor } from './ends';
+import { lieOf, liesFor, type End } from './ends';
 import { MOVED_MM } from './between';
 import { seatAtBest } from './moves';
 import type { Pocket } from './pocket';
@@ -12,6 +11,30 @@ export interface Shave {
   readonly at: 'back' | 'middle' | 'front';
   readonly mm: number;
 }
+
+/** A board that was cut and tried. */
+export interface Tried {
+  /** As it is cut now. */
+  readonly cut: Trial['cut'];
+  readonly shaves: readonly Shave[];
+}
+
+/** What came of trying a board; null for one that was not tried. Notes of what it was before it was shaved are over. */
+export function triedOf(pocket: Pocket, trials: readonly Trial[], tape: Tape): Tried | null {
+  const cut = trials.at(-1)?.cut;
+  if (!cut) return null;
+  return {
+    cut,
+    shaves: shavesFor(
+      pocket,
+      trials.filter((one) => sameCut(one.cut, cut)),
+      tape,
+    ),
+  };
+}
+
+/** Whether two boards are cut the same. */
+const sameCut = (a: Trial['cut'], b: Trial['cut']) => a.back === b.back && a.left === b.left && a.right === b.right;
 
 /**
  * Where a board as it was cut is over, by the walls as they are held to be after its trial: of every drawn pair of

@@ -1,0 +1,27 @@
+import { angle, length, message, nested, type Message } from '../message';
+import { sideWords } from '../reading/describe';
+import type { Part } from './parts';
+import type { PieceFit } from './piece';
+
+/** How one end is cut: whether it runs out of square, its bevel, what is left on. On edge it is told by the top. */
+export function endWords({ role }: Pick<Part, 'role'>, fit: PieceFit, side: 'left' | 'right'): Message[] {
+  const { outMm, degrees, bevelDegrees, allowanceMm } = fit[side];
+  const runs = { by: length(Math.abs(outMm)), angle: angle(Math.abs(degrees)) };
+  const at = role === 'board' ? 'Front' : 'Top';
+  return [
+    outMm === 0 ? message('cutEnd.square') : message(outMm > 0 ? `cutEnd.out${at}` : `cutEnd.in${at}`, runs),
+    ...(bevelDegrees > 0 ? [message('cutEnd.undercut', { angle: angle(bevelDegrees) })] : []),
+    ...(allowanceMm > 0 ? [message('cutEnd.leaveOn', { by: length(allowanceMm) })] : []),
+  ];
+}
+
+/** What a list has to say of a piece beside its length: nothing for one that is cut square at both ends. */
+export function shapeWords(part: Part): Message[] {
+  const { fit, corner } = part;
+  if (corner) return [message(`cutEnd.corner.${corner.shape}`, { angle: angle(corner.cutDegrees) })];
+  if (!fit) return [];
+  const ends = (['left', 'right'] as const).map((side) => ({ side, how: endWords(part, fit, side) }));
+  const plain = ends.every(({ how }) => how.length === 1 && how[0]?.code === 'cutEnd.square');
+  if (plain) return [];
+  return ends.flatMap(({ side, how }) => how.map((one) => message('cutEnd.side', { side: nested(sideWords(side)), how: nested(one) })));
+} // prettier-ignore
