@@ -8,7 +8,7 @@ export const cutEn = {
   'fit.end.left': 'Left end',
   'fit.end.right': 'Right end',
   'fit.backStraight': 'Back edge straight: the gap behind it comes to about {{gap}}.',
-  'fit.backScribed': 'Back edge scribed: leave {{by}} on and set the compass to {{by}}.',
+  'fit.backScribed': 'Back edge scribed: rip it to {{wide}}, so that {{by}} is left on behind; compass to {{by}}.',
   'fit.odds': 'Goes in {{odds}} times of 100',
   'fit.gapIs': 'Widest gap about {{gap}}, nine times of ten between {{from}} and {{to}}.',
   'fit.choose': 'Ends and fit',

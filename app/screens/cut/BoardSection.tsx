@@ -11,7 +11,7 @@ import { Button, NoticeLine, Section, Txt } from '../../controls';
 import { useLabel } from '../../labels';
 import { makeStyles, SPACE } from '../../theme';
 import { EndsSheet } from './EndsSheet';
-import { inOneLine } from './ends';
+import { inOneLine, ofHundred } from './ends';
 import { Numbers } from './Numbers';
 import { TemplateSheet } from './TemplateSheet';
 import { TrialSheet } from './TrialSheet';
@@ -71,19 +71,23 @@ export function BoardSection({ board, job, plan }: { board: Board; job: Job; pla
         ))}
       </View>
       <Txt>
-        {label('fit.deep', { deep: lengthWords(board.width.mm, job), thick: lengthWords(board.thicknessMm, job) })}
+        {label('fit.deep', {
+          deep: lengthWords(board.place.outTo - board.place.outFrom, job),
+          thick: lengthWords(board.thicknessMm, job),
+        })}
       </Txt>
       {fit.back ? (
         <Txt>
           {label(fit.back.style === 'scribed' ? 'fit.backScribed' : 'fit.backStraight', {
             gap: aboutWords(fit.back.worst.mm, job),
             by: lengthWords(fit.back.allowanceMm, job),
+            wide: lengthWords(board.width.mm, job),
           })}
         </Txt>
       ) : null}
       <NoticeLine
         is={odds >= fit.wantedOdds - 0.5 ? 'sure' : 'doubtful'}
-        word={label('fit.odds', { odds: Math.round(odds) })}
+        word={label('fit.odds', { odds: ofHundred(odds) })}
         words={label('fit.gapIs', {
           gap: aboutWords(worst.mm, job),
           from: aboutWords(worst.fromMm, job),

@@ -46,34 +46,35 @@ export function CutGroupView({ group, plan, job }: CutGroupProps) {
           figure: part.length,
         }));
         const [lead, ...also] = distinct(figures);
+        const shape = parts[0] ? inOneLine(shapeWords(parts[0]), job) : '';
         return (
-          <View key={row.labels.join()} style={styles.row}>
-            <Txt style={styles.count}>{row.count} ×</Txt>
-            <View style={styles.length}>
-              {lead ? (
-                <Why
-                  figure={lead.figure}
-                  name={lead.name}
-                  also={also}
-                  reader={job}
-                  readings={plan.readings}
-                  size="large"
-                />
-              ) : null}
-            </View>
-            <View style={styles.what}>
-              <Txt>{namesIn(parts, job)}</Txt>
-              {parts[0] && shapeWords(parts[0]).length > 0 ? (
-                <Txt kind="small">{inOneLine(shapeWords(parts[0]), job)}</Txt>
-              ) : null}
-              <View style={styles.labels}>
-                {row.labels.map((one) => (
-                  <View key={one} style={styles.label}>
-                    <Txt style={styles.labelText}>{one}</Txt>
-                  </View>
-                ))}
+          <View key={row.labels.join()} style={styles.piece}>
+            <View style={styles.row}>
+              <Txt style={styles.count}>{row.count} ×</Txt>
+              <View style={styles.length}>
+                {lead ? (
+                  <Why
+                    figure={lead.figure}
+                    name={lead.name}
+                    also={also}
+                    reader={job}
+                    readings={plan.readings}
+                    size="large"
+                  />
+                ) : null}
+              </View>
+              <View style={styles.what}>
+                <Txt>{namesIn(parts, job)}</Txt>
+                <View style={styles.labels}>
+                  {row.labels.map((one) => (
+                    <View key={one} style={styles.label}>
+                      <Txt style={styles.labelText}>{one}</Txt>
+                    </View>
+                  ))}
+                </View>
               </View>
             </View>
+            {shape ? <Txt kind="small">{shape}</Txt> : null}
           </View>
         );
       })}
@@ -98,14 +99,8 @@ const useStyles = makeStyles((colours) =>
     head: { flexDirection: 'row', alignItems: 'center', gap: SPACE.half },
     section: { fontFamily: FONT.semibold, fontSize: SIZE.figure, lineHeight: 34 },
     total: { flex: 1, textAlign: 'right' },
-    row: {
-      flexDirection: 'row',
-      alignItems: 'center',
-      gap: SPACE.one,
-      borderTopWidth: 1,
-      borderTopColor: colours.rule,
-      paddingVertical: SPACE.small,
-    },
+    piece: { borderTopWidth: 1, borderTopColor: colours.rule, paddingVertical: SPACE.small },
+    row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.one },
     count: { fontFamily: FONT.medium, fontSize: SIZE.title, width: 44, textAlign: 'right' },
     length: { width: 158 },
     what: { flex: 1, gap: SPACE.small },

@@ -15,7 +15,7 @@ import { Button, NoticeLine, Segmented, Sheet, Txt } from '../../controls';
 import { useLabel } from '../../labels';
 import { compareStyles, editJob, useAppDispatch } from '../../store';
 import { makeStyles, RADIUS, SPACE, TARGET } from '../../theme';
-import { ODDS } from './ends';
+import { ODDS, ofHundred } from './ends';
 
 type Board = Plan['parts'][number];
 type Fit = NonNullable<Board['fit']>;
@@ -77,7 +77,7 @@ export function EndsSheet({ board, fit, job, onClose }: EndsSheetProps) {
                     {label('ends.range', { from: aboutWords(outcome.worst.fromMm, job), to: aboutWords(outcome.worst.toMm, job) })}
                   </Txt>
                   <Txt kind="small" tone="faint">
-                    {label('ends.neat', { odds: Math.round(outcome.neatOdds) })}
+                    {label('ends.neat', { odds: ofHundred(outcome.neatOdds) })}
                   </Txt>
                 </View>
               ) : null}

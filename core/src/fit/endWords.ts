@@ -23,5 +23,6 @@ export function shapeWords(part: Part): Message[] {
   const ends = (['left', 'right'] as const).map((side) => ({ side, how: endWords(part, fit, side) }));
   const plain = ends.every(({ how }) => how.length === 1 && how[0]?.code === 'cutEnd.square');
   if (plain) return [];
-  return ends.flatMap(({ side, how }) => how.map((one) => message('cutEnd.side', { side: nested(sideWords(side)), how: nested(one) })));
+  // The side is said once; what follows is of the same end.
+  return ends.flatMap(({ side, how: [first, ...more] }) => [message('cutEnd.side', { side: nested(sideWords(side)), how: nested(first as Message) }), ...more]);
 } // prettier-ignore

@@ -38,7 +38,7 @@ export function endFor(pocket: Pocket, side: 'left' | 'right', style: EndStyle, 
   const out = side === 'left' ? -1 : 1;
   const layers = mean[side].map((row) => row.map((x) => -out * x));
   const face = ps.at(-1) as number;
-  const undercut = style === 'bevelled' || style === 'scribed' ? undercutOf(layers, behind) : 0;
+  const undercut = style === 'bevelled' ? undercutOf(layers, behind) : 0;
   const tight = tightest(layers, behind, undercut);
   const rough = lineOver(ps, tight);
   const offsetMm = style === 'square' ? 0 : snapToTape(-rough.slope * face, tape, 'nearest') + 0;
