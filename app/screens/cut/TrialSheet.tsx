@@ -26,9 +26,9 @@ export function TrialSheet({ board, job, onClose }: TrialSheetProps) {
   const [is, setIs] = useState<Trial['is']>('gap');
   const [value, setValue] = useState<TypedLength | null>(null);
   const trials = trialsOf(job.trials, board.shelf, board.place.upTo);
-  // Who tries again has shaved, as a rule.
-  const [since, setSince] = useState<'shaved' | 'notShaved'>('shaved');
   const told = (board.tried?.shaves.length ?? 0) > 0;
+  // Who comes back after being told has shaved, as a rule; further notes of one and the same trial have not.
+  const [since, setSince] = useState<'shaved' | 'notShaved'>(told ? 'shaved' : 'notShaved');
   const option = <T extends string>(all: readonly T[], word: (one: T) => string) =>
     all.map((one) => ({ value: one, title: word(one) }));
   const remove = (id: string) =>
@@ -37,6 +37,7 @@ export function TrialSheet({ board, job, onClose }: TrialSheetProps) {
     if (!value) return;
     dispatch(addTrial(board, { end, at, is, value }, told && since === 'shaved'));
     setValue(null);
+    setSince('notShaved');
   };
   return (
     <Sheet
