@@ -3,5 +3,7 @@ module.exports = {
   testEnvironment: 'node',
   setupFiles: [require.resolve('../scripts/propertyTests.cjs')],
   testMatch: ['<rootDir>/src/**/*.test.ts'],
+  // Written as modules, without saying so.
+  transformIgnorePatterns: ['node_modules/(?!(points-on-path|points-on-curve|path-data-parser)/)'],
   transform: { '\\.[jt]sx?$': ['babel-jest', { configFile: require.resolve('../babel.node.cjs') }] },
 };

@@ -13,7 +13,8 @@ export interface DrawingPaneProps {
   readonly scene: Scene;
   readonly reader: Reader;
   readonly exaggeration: Exaggeration;
-  readonly onExaggeration: (factor: Exaggeration) => void;
+  /** Null for a drawing in its true shape only. */
+  readonly onExaggeration: ((factor: Exaggeration) => void) | null;
   readonly description?: string;
   readonly selected?: About | null;
   readonly onPress?: (about: About) => void;
@@ -57,7 +58,7 @@ export function DrawingPane(props: DrawingPaneProps) {
         {small || !below ? null : <View style={styles.under}>{below}</View>}
       </View>
       <View style={flat ? styles.above : styles.beside}>
-        {small ? null : (
+        {small || !onExaggeration ? null : (
           <Segmented
             label={label('drawing.exaggeration')}
             look={flat ? 'bar' : 'column'}

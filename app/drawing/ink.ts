@@ -60,6 +60,10 @@ export function inkFor(role: Role, c: Colours, hatches: Hatches): Ink {
       return { stroke: c.faint, width: 1, fill: c.faint, text: c.pencil };
     case 'shelf-name':
       return { text: c.pencil };
+    case 'waste':
+      return { fill: `url(#${hatches.unknown})`, stroke: c.faint, width: 1, dash: '4 3', text: c.faint };
+    case 'cut-line':
+      return { stroke: c.action, width: 2, text: c.action };
     case 'gap-hidden':
       return { fill: c.action, fillOpacity: 0.18, text: c.action };
     case 'gap-seen':

@@ -154,6 +154,19 @@ export interface BroughtIn {
   readonly refused: readonly { readonly line: number; readonly message: Message }[];
 }
 
+/** Takes readings from elsewhere into the open job, all at once; refused when they would be too many. */
+export const takeIn =
+  (readings: readonly Reading[]): Thunk<Result<null, Message>> =>
+  (dispatch, getState) => {
+    const held = getState().openJob.present.job?.readings.length ?? 0;
+    if (held + readings.length > LIMITS.readings) {
+      return { ok: false, error: message('csv.tooMany', { most: text(String(LIMITS.readings)) }) };
+    }
+    const taken = readings.map((one) => ({ ...one, id: nanoid() }));
+    dispatch(editJob((one) => ({ ...one, readings: [...one.readings, ...taken] })));
+    return { ok: true, value: null };
+  };
+
 /** Takes in a table of readings. One step to undo. @returns what came of it, or why nothing did */
 export const importReadings =
   (contents: string): Thunk<Promise<Result<BroughtIn, Message>>> =>
@@ -161,13 +174,9 @@ export const importReadings =
     const unit = getState().openJob.present.job?.units ?? 'mm';
     const read = await core.readReadings({ contents, unit });
     if (!read.ok) return read;
-    const held = getState().openJob.present.job?.readings.length ?? 0;
-    if (held + read.value.readings.length > LIMITS.readings) {
-      return { ok: false, error: message('csv.tooMany', { most: text(String(LIMITS.readings)) }) };
-    }
-    const taken = read.value.readings.map((one) => ({ ...one, id: nanoid() }));
-    dispatch(editJob((one) => ({ ...one, readings: [...one.readings, ...taken] })));
-    return { ok: true, value: { count: taken.length, refused: read.value.refused } };
+    const taken = dispatch(takeIn(read.value.readings));
+    if (!taken.ok) return taken;
+    return { ok: true, value: { count: read.value.readings.length, refused: read.value.refused } };
   };
 
 /** Takes up the practice instruments: the kit becomes theirs, the room is made up. @returns whether they were reached */

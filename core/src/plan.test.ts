@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { cabinetSpan, chimneyAlcove, cloakroomCloset, demoJobs, parcelBench, windowCorner } from './demo';
+import { cabinetSpan, chimneyAlcove, cloakroomCloset, demoJobs, parcelBench, stairCavity, windowCorner } from './demo';
 import type { Figure } from './figure';
 import { newJob, readJob, typedLength, type Job, type Reading } from './job';
 import { planJob, type Plan } from './plan';
@@ -362,6 +362,20 @@ describe('the demo jobs', () => {
     expect(codes(plan)).toContain('problem.boardsOnly');
     expect(plan.parts.map((one) => one.role)).toEqual(plan.shelves.map(() => 'board'));
     expect(plan.parts.every((one) => (one.fit?.odds ?? 0) >= 97)).toBe(true);
+  });
+
+  test('in a cavity the box and its trim are listed, trim to the long point by what the survey leaves', () => {
+    const plan = planJob(stairCavity());
+    expect(codes(plan)).toContain('problem.boxOnly');
+    const box = plan.box!;
+    const head = plan.parts.find((one) => one.id === 'trim-head')!;
+    // Boards of 1/2 in, a reveal of 3/16 in, trim 2 in wide.
+    expect(head.length.mm).toBeCloseTo(box.width.mm + (-2 * 0.5 + 2 * 0.1875 + 2 * 2) * 25.4, 6);
+    expect(head.joint).toEqual({ is: 'mitred', insideMm: expect.closeTo(head.length.mm - 4 * 25.4, 6) });
+    expect(plan.cutList.flatMap((group) => group.rows.map((row) => row.labels.join(' ')))).toEqual(
+      expect.arrayContaining(['BL BR', 'BT BB', 'TL TR', 'TT TB']),
+    );
+    expect(plan.cutList.flatMap((group) => group.rows.flatMap((row) => row.shelves))).toEqual([]);
   });
 
   test('along one wall nothing is cut yet, and that is said', () => {

@@ -1,6 +1,6 @@
 import type { Figure } from './figure';
 import { fitParts, liftOf, stylesSideBySide, type Lift, type Part, type StyleOutcome } from './fit';
-import type { Job, Reading } from './job';
+import { usualBox, usualTrimThickness, type Job, type Reading } from './job';
 import { layOut, type Gap, type LaidShelf } from './layout';
 import { message, nested, type Message } from './message';
 import { cavityBox, deviationsOf, openingOf, outlineOf, type CavityBox, type Deviation, type Outline } from './opening';
@@ -19,7 +19,7 @@ import {
   type ReadingCheck,
   type Survey,
 } from './survey';
-import { applySystem, bareBoards, type WallMark } from './system';
+import { applySystem, bareBoards, boxAndTrim, type WallMark } from './system';
 
 /** The version of the plan this code writes. */
 export const PLAN_VERSION = 3;
@@ -82,9 +82,8 @@ export interface Plan {
  * comes back as a plan with named problems, never as an exception.
  */
 export function planJob(job: Job): Plan {
-  const { survey, opening, layout, system, spec, planned, specs } = asFarAsParts(job);
+  const { survey, opening, layout, system, spec, box, planned, specs } = asFarAsParts(job);
   const fitted = fitParts({ specs, opening, job });
-  const box = spec.takes === 'box' ? cavityBox(survey, job) : null;
   const boards = spec.takes === 'box' ? [] : boardsOf(layout.shelves, job, survey);
   const readings = job.readings.map((one) => plannedReading(one, survey));
   const problems =
@@ -138,11 +137,12 @@ function asFarAsParts(job: Job) {
   });
   const spec = specOf(job.place);
   const planned = spec.supports.includes(job.support.system);
+  const box = spec.takes === 'box' ? cavityBox(survey, job) : null;
   const stopped = shelvesStopped([...layout.problems, ...(planned ? system.problems : [])]);
   const wanted = layout.shelves.filter((one) => !stopped.has(one.number));
   const bare = spec.boards === 'none' ? [] : bareBoards(wanted, job.shelves, job.support, spec.boards);
-  const specs = planned ? system.parts.filter((part) => !stopped.has(part.shelf)) : bare;
-  return { survey, opening, layout, system, spec, planned, specs };
+  const specs = planned ? system.parts.filter((part) => !stopped.has(part.shelf)) : box ? boxOf(box, job) : bare;
+  return { survey, opening, layout, system, spec, box, planned, specs };
 }
 
 /**
@@ -155,6 +155,13 @@ export function* compareStyles(job: Job, shelf: number): Generator<number, reado
   const board = specs.find((one) => one.shelf === shelf && one.role === 'board');
   if (!board) return null;
   return yield* stylesSideBySide({ spec: board, opening, job });
+}
+
+/** The boards and the trim of a cavity's box. */
+function boxOf(box: CavityBox, { box: wish, units, shelves }: Job) {
+  const { trim } = wish ?? usualBox(units);
+  const trimThickMm = (trim.thickness ?? usualTrimThickness(units)).mm;
+  return boxAndTrim(box, { wallMm: shelves.thickness.mm, trim, trimThickMm });
 }
 
 /** Boards as the survey is to know them: at half their thickness, out to their front. */
@@ -214,12 +221,14 @@ function readAgain(id: string, survey: Survey): boolean {
   return unseenRepeats(id, survey.readings).some((one) => used.has(one.id));
 }
 
-const notYet = (job: Job, spec: PlaceSpec): Problem =>
+const notYet = (job: Job, { boards, takes }: PlaceSpec): Problem =>
   doubtful(
     { is: 'support' },
-    message(spec.boards === 'none' ? 'problem.supportsNotHere' : 'problem.boardsOnly', {
-      place: nested(message(`place.${job.place.kind}`)),
-    }),
+    takes === 'box'
+      ? message('problem.boxOnly')
+      : message(boards === 'none' ? 'problem.supportsNotHere' : 'problem.boardsOnly', {
+          place: nested(message(`place.${job.place.kind}`)),
+        }),
   );
 
 function cautionsOf({ place }: Job): Caution[] {

@@ -6,7 +6,7 @@ import { setStringAsync } from 'expo-clipboard';
 import { useState } from 'react';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
-import { boardScene, cornerScene, sectionScene } from '@dormer/core/scene';
+import { boardScene, boxScene, cornerScene, sectionScene } from '@dormer/core/scene';
 import { lengthWords, words } from '@dormer/core/words';
 import { Button, Keypad, PlanNotices, Segmented, StageLayout, Txt } from '../../controls';
 import { download, fileName } from '../../controls/files';
@@ -15,6 +15,7 @@ import { DrawingPane } from '../../drawing';
 import { useLabel, type LabelKey } from '../../labels';
 import { notify, selectOpenJob, selectPlanned, settings, useAppDispatch, useAppSelector } from '../../store';
 import { BoardSection } from './BoardSection';
+import { BoxCutSection } from './BoxCutSection';
 import { CornerForm, CornerSection } from './CornerSection';
 import { CutGroupView } from './CutGroupView';
 import { HabitSection } from './HabitSection';
@@ -32,12 +33,16 @@ function Cut({ job, plan }: { job: Job; plan: Plan }) {
   const dispatch = useAppDispatch();
   const exaggeration = useAppSelector((state) => state.settings.exaggeration);
   const { printing, print } = usePrinting();
-  const numbers = [...new Set(plan.parts.map((part) => part.shelf))];
+  const numbers = plan.shelves
+    .map((one) => one.number)
+    .filter((number) => plan.parts.some((part) => part.shelf === number));
   const [chosen, setChosen] = useState(1);
   const shelf = numbers.includes(chosen) ? chosen : (numbers[0] ?? 1);
   const board = plan.parts.find((part) => part.shelf === shelf && part.role === 'board');
   const upMm = plan.shelves.find((one) => one.number === shelf)?.top.mm ?? plan.opening.extent.height / 2;
+  const box = boxScene(plan, job);
   const scene =
+    box ??
     boardScene(plan, shelf, exaggeration) ??
     cornerScene(plan, shelf, exaggeration) ??
     sectionScene(plan, job, { upMm, exaggeration });
@@ -66,8 +71,9 @@ function Cut({ job, plan }: { job: Job; plan: Plan }) {
         <DrawingPane
           scene={scene}
           reader={job}
-          exaggeration={exaggeration}
-          onExaggeration={(factor) => dispatch(settings.set({ exaggeration: factor }))}
+          exaggeration={box ? 1 : exaggeration}
+          // Box and trim are drawn in their true shape.
+          onExaggeration={box ? null : (factor) => dispatch(settings.set({ exaggeration: factor }))}
           description={
             words(scene.title, job) +
             (board ? `: ${lengthWords(board.length.mm, job)} × ${lengthWords(board.width.mm, job)}` : '')
@@ -98,6 +104,7 @@ function Cut({ job, plan }: { job: Job; plan: Plan }) {
         />
       ) : null}
       {board?.fit ? <BoardSection key={board.id} board={board} job={job} plan={plan} /> : null}
+      {box ? <BoxCutSection job={job} plan={plan} /> : null}
       {board?.corner ? <CornerSection key={board.id} board={board} job={job} plan={plan} /> : null}
       <PlanNotices
         reader={job}

@@ -12,6 +12,7 @@ import { useLabel } from '../../labels';
 import { FONT, makeStyles, SPACE, ThemeProvider } from '../../theme';
 import { inOneLine } from './ends';
 import { namesIn } from './names';
+import { SawSheet } from './SawSheet';
 
 /** Whether a sheet is being printed, by our button or the browser's own. */
 export function usePrinting(): { printing: boolean; print: () => void } {
@@ -117,6 +118,7 @@ function Printed({ job, plan }: { job: Job; plan: Plan }) {
           {words(caution.message, job)}
         </Txt>
       ))}
+      <SawSheet job={job} plan={plan} />
     </View>
   );
 }

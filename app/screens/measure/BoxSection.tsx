@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { usualBox, type Job } from '@dormer/core/job/document';
+import { usualBox, usualTrimThickness, type Job } from '@dormer/core/job/document';
 import type { CavityBox } from '@dormer/core/opening';
 import type { Plan } from '@dormer/core/plan';
 import { snapToTape } from '@dormer/core/quantity';
@@ -55,14 +55,14 @@ export function BoxSection({ job, plan }: { job: Job; plan: Plan }) {
         options={ODDS.map((value) => ({ value: value as number, title: `${value} %` }))}
         onChange={(odds) => set({ odds })}
       />
-      {(['width', 'reveal'] as const).map((name) => (
+      {(['width', 'thickness', 'reveal'] as const).map((name) => (
         <LengthField
           key={name}
           label={label(`box.trim.${name}`)}
-          value={wish.trim[name]}
+          value={wish.trim[name] ?? usualTrimThickness(job.units)}
           units={job.units}
           tape={job.tape}
-          sign={name === 'width' ? 'positive' : 'notNegative'}
+          sign={name === 'reveal' ? 'notNegative' : 'positive'}
           onCommit={(value) => set({ trim: { ...wish.trim, [name]: value } })}
         />
       ))}

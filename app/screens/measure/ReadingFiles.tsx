@@ -1,14 +1,16 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
+import type { Drawing } from '@dormer/core/exchange/outlines';
 import type { Message } from '@dormer/core/message';
 import { words } from '@dormer/core/words';
 import { Button, NoticeLine, Txt } from '../../controls';
-import { sheets } from '../../controls/sheets';
+import { drawingReaders, sheets } from '../../controls/sheets';
 import { download, fileName, pickFile } from '../../controls/files';
 import { useLabel } from '../../labels';
-import { importReadings, useAppDispatch, type BroughtIn } from '../../store';
+import { importReadings, notify, useAppDispatch, type BroughtIn } from '../../store';
 import { makeStyles, SPACE } from '../../theme';
+import { TraceSheet } from './TraceSheet';
 
 /** Readings as a table: out for a spreadsheet, in from one or from another device. */
 export function ReadingFiles({ job }: { job: Job }) {
@@ -16,6 +18,7 @@ export function ReadingFiles({ job }: { job: Job }) {
   const label = useLabel();
   const dispatch = useAppDispatch();
   const [came, setCame] = useState<BroughtIn | null>(null);
+  const [drawing, setDrawing] = useState<Drawing | null>(null);
   const [fault, setFault] = useState<Message | null>(null);
   const save = () =>
     void sheets().then(({ readingsCsv }) =>
@@ -28,12 +31,35 @@ export function ReadingFiles({ job }: { job: Job }) {
     setCame(read.ok ? read.value : null);
     setFault(read.ok ? null : read.error);
   };
+  const bringTrace = async () => {
+    const contents = await pickFile('.svg,.dxf,image/svg+xml');
+    if (contents === null) return;
+    const read = await drawingReaders()
+      .then(({ readDrawing }) => readDrawing(contents))
+      .catch(() => null);
+    if (!read) return void dispatch(notify('trace.failed'));
+    setCame(null);
+    setFault(read.ok ? null : read.error);
+    if (read.ok) setDrawing(read.value);
+  };
   return (
     <View style={styles.files}>
       <View style={styles.row}>
         <Button title={label('csv.bring')} onPress={() => void bring()} />
+        <Button title={label('trace.bring')} onPress={() => void bringTrace()} />
         {job.readings.length > 0 ? <Button title={label('csv.save')} onPress={save} /> : null}
       </View>
+      {drawing ? (
+        <TraceSheet
+          job={job}
+          {...drawing}
+          onTaken={(count) => {
+            setDrawing(null);
+            setCame({ count, refused: [] });
+          }}
+          onClose={() => setDrawing(null)}
+        />
+      ) : null}
       {fault ? <NoticeLine is="stop" word={label('problem.stop')} words={words(fault, job)} /> : null}
       {came ? (
         <>

@@ -9,7 +9,7 @@ import { ok, refused, type Result } from '../result';
 /** The columns of a reading file, in the order they are written. A file from elsewhere needs `kind` and `value`. */
 export const READING_COLUMNS = [
   'kind', 'at', 'side', 'corner', 'wall', 'of', 'along', 'run', 'from',
-  'up', 'over', 'blade', 'first', 'second', 'out', 'value', 'other', 'sense', 'with', 'unit', 'simulated',
+  'up', 'over', 'blade', 'first', 'second', 'out', 'start', 'end', 'on', 'value', 'other', 'sense', 'with', 'unit', 'simulated',
 ] as const; // prettier-ignore
 
 /** A row that could not be read, by its line in the file. */

@@ -4,6 +4,7 @@ import { about as roughly, angle, count, message } from '../message';
 import { doubtful, type Problem } from '../problem';
 import type { Tape } from '../quantity';
 import type { PartSpec } from '../system';
+import { BARE } from './bare';
 import { fitCorner, sharedTemplates, type CornerFit } from './corner';
 import { HIDDEN_MM } from './hidden';
 import type { Fitted, FitPartsOptions, Part } from './parts';
@@ -33,16 +34,12 @@ export function cornerParts({ specs, opening, job }: FitPartsOptions): Fitted {
     const fit = shared.get(spec.shelf);
     if (spec.length.is !== 'corner' || !fit) return [];
     const { length: _rule, ...piece } = spec;
-    if (spec.role === 'board')
-      return [{ ...piece, ...stockOf(fit, job.tape), edges: null, fit: null, corner: fit, tried: null }];
+    if (spec.role === 'board') return [{ ...piece, ...BARE, ...stockOf(fit, job.tape), corner: fit }];
     return [
       {
         ...piece,
+        ...BARE,
         length: toTape(railOf(spec, fit), job.tape, 'down'),
-        edges: null,
-        fit: null,
-        corner: null,
-        tried: null,
       },
     ];
   });

@@ -1,4 +1,4 @@
-import { angle, length, message, nested, type Message } from '../message';
+import { about, angle, length, message, nested, type Message } from '../message';
 import { sideWords } from '../reading/describe';
 import type { Part } from './parts';
 import type { PieceFit } from './piece';
@@ -17,7 +17,12 @@ export function endWords({ role }: Pick<Part, 'role'>, fit: PieceFit, side: 'lef
 
 /** What a list has to say of a piece beside its length: nothing for one that is cut square at both ends. */
 export function shapeWords(part: Part): Message[] {
-  const { fit, corner } = part;
+  const { fit, corner, joint } = part;
+  if (joint?.is === 'mitred') return [message('cutEnd.mitred', { inside: length(joint.insideMm) })];
+  if (joint) {
+    const runs = { by: about(joint.outMm), angle: angle(joint.degrees) };
+    return [message(joint.longer === 'room' ? 'cutEnd.longerRoom' : 'cutEnd.longerWall', runs)];
+  }
   if (corner) return [message(`cutEnd.corner.${corner.shape}`, { angle: angle(corner.cutDegrees) })];
   if (!fit) return [];
   const ends = (['left', 'right'] as const).map((side) => ({ side, how: endWords(part, fit, side) }));

@@ -5,7 +5,9 @@ import type { Opening, SurfacePoint } from '../opening';
 import { doubtful, stop, type Problem } from '../problem';
 import type { Tape } from '../quantity';
 import { sideWords } from '../reading';
-import type { PartSpec } from '../system';
+import type { Joint, PartSpec } from '../system';
+import { BARE } from './bare';
+import { besideCleat } from './besideCleat';
 import { fitBetween, inFull } from './between';
 import { gapPlaceWords } from './choose';
 import type { CornerFit } from './corner';
@@ -16,7 +18,7 @@ import { pocketOf, type Pocket } from './pocket';
 import { triedOf, type Tried } from './tried';
 
 /** A piece with its length: ready to be listed and cut. */
-export interface Part extends Omit<PartSpec, 'length'> {
+export interface Part extends Omit<PartSpec, 'length' | 'joint'> {
   /** What it takes of the stock: long point to long point, with what is left on for scribing. */
   readonly length: Figure;
   /** Its back and its front edge as they are to be at last (lower and upper, on edge); null where both are its length. */
@@ -27,6 +29,8 @@ export interface Part extends Omit<PartSpec, 'length'> {
   readonly tried: Tried | null;
   /** Its shape in a corner; null elsewhere. */
   readonly corner: CornerFit | null;
+  /** How its ends meet other pieces; null where they are square, or follow walls. */
+  readonly joint: Joint | null;
 }
 
 export interface Fitted {
@@ -53,8 +57,10 @@ const UNKNOWN_SD_MM = 40;
 export function fitParts({ specs, opening, job }: FitPartsOptions): Fitted {
   const problems: Problem[] = [...depthProblems(job.shelves, opening)];
   const parts = specs.flatMap((spec): Part[] => {
-    const { length: rule, ...piece } = spec;
-    if (rule.is === 'given') return [{ ...piece, length: toTape(rule.figure, job.tape, 'down'), edges: null, fit: null, corner: null, tried: null }];
+    const { length: rule, joint = null, ...alike } = spec;
+    const piece = { ...alike, ...BARE, joint };
+    if (rule.is === 'given') return [{ ...piece, length: toTape(rule.figure, job.tape, rule.rounded) }];
+    if (rule.is === 'along-side') return [{ ...piece, ...besideCleat(rule, spec.thicknessMm, opening, job.tape) }];
     if (rule.is === 'corner') return [];
     const kind = spec.role === 'board' ? 'board' : 'other';
     const pocket = pocketOf(opening, rule.band, { stance: rule.stance, samples: SAMPLES[kind], seed: SEED });

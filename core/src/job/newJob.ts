@@ -52,6 +52,9 @@ export function usualBox(units: JobUnit): BoxWish {
   return { odds: 97, trim: { width: usualLength(60, '2 1/2', units), reveal: usualLength(5, '3/16', units) } };
 }
 
+/** Thickness of face trim before anyone says otherwise. */
+export const usualTrimThickness = (units: JobUnit): TypedLength => usualLength(12, '1/2', units);
+
 /** A new job: no readings, three shelves with equal gaps between floor and ceiling, on three-side cleats. */
 export function newJob({ id, name, kind, units }: NewJobOptions): Job {
   const length = (mm: number, inches: string) => usualLength(mm, inches, units);

@@ -82,6 +82,19 @@ export const readingSchema = z
       .describe('The gap between a wall and a straightedge or string'),
     z
       .strictObject({
+        kind: z.literal('offset'),
+        ...common,
+        wall: z.enum(['left', 'right', 'back']),
+        up,
+        start: anyLength.describe('Where the straight line begins: out from the back, or along it from the left wall'),
+        end: anyLength.describe('Where it ends, the same way'),
+        on: anyLength.describe('Where along it this was read, the same way'),
+        shape: z.enum(['hollow', 'belly']).describe('The wall stands behind the line, or before it'),
+        value: anyLength,
+      })
+      .describe('How far a wall is off a straight level line between two of its points'),
+    z
+      .strictObject({
         kind: z.literal('diagonal'),
         ...common,
         from: z.enum(ENDS).describe('The front corner it starts at; it ends at the other back corner'),

@@ -104,6 +104,7 @@ const box = z.strictObject({
   trim: z.strictObject({
     width: positiveLength.describe('Width of the face trim'),
     reveal: anyLength.describe('How far the trim stands back from the box’s inner edge'),
+    thickness: positiveLength.optional().describe('Thickness of the face trim; a usual one when left away'),
   }),
 });
 

@@ -53,6 +53,8 @@ export interface MessageCatalogue {
   'fault.other': { path: Text; reason: Text };
 
   // A table of readings from elsewhere
+  'outline.unreadable': None;
+  'outline.nothing': None;
   'csv.noHeader': { missing: Text };
   'csv.tooMany': { most: Text };
   'csv.missing': { column: Text };
@@ -106,6 +108,9 @@ export interface MessageCatalogue {
   'reading.do.plumb': { wall: Inner; along: Inner; up: Length; over: Length };
   'reading.do.level.across': { surface: Inner; at: Inner; over: Length };
   'reading.do.level.out': { surface: Inner; side: Inner; over: Length };
+  'reading.offset': { wall: Inner; on: Length; up: Length };
+  'reading.do.offset.side': { wall: Inner; start: Length; end: Length; on: Length; up: Length };
+  'reading.do.offset.back': { wall: Inner; start: Length; end: Length; on: Length; up: Length };
   'reading.do.straightedge.level': { wall: Inner; up: Length; over: Length };
   'reading.do.straightedge.upright': { wall: Inner; along: Inner; up: Length; over: Length };
   'reading.do.diagonal': { from: Inner; to: Inner; up: Length };
@@ -194,6 +199,14 @@ export interface MessageCatalogue {
   'term.cavityWidth': None;
   'term.cavityHeight': None;
   'term.boxOdds': { odds: Text };
+  'term.boxWidth': None;
+  'term.boxHeight': None;
+  'term.boxDepth': None;
+  'term.boxWalls': None;
+  'term.reveals': None;
+  'term.trimWidth': None;
+  'term.trimWidths': None;
+  'term.alongWall': None;
   'term.betweenWalls': None;
   'term.standingOut': None;
   'term.clearanceOdds': { odds: Text };
@@ -265,6 +278,7 @@ export interface MessageCatalogue {
   'problem.trimShort': { covers: Length; gap: About };
   'problem.supportsNotHere': { place: Inner };
   'problem.boardsOnly': { place: Inner };
+  'problem.boxOnly': None;
   'problem.cornerGap': { shelf: Count; gap: About };
 
   // Safety, shown where it bites
@@ -292,6 +306,9 @@ export interface MessageCatalogue {
   'cutEnd.undercut': { angle: Angle };
   'cutEnd.leaveOn': { by: Length };
   'cutEnd.side': { side: Inner; how: Inner };
+  'cutEnd.mitred': { inside: Length };
+  'cutEnd.longerRoom': { by: About; angle: Angle };
+  'cutEnd.longerWall': { by: About; angle: Angle };
   'cutEnd.corner.triangle': { angle: Angle };
   'cutEnd.corner.rounded': { angle: Angle };
   'cutEnd.corner.clipped': { angle: Angle };
@@ -316,6 +333,14 @@ export interface MessageCatalogue {
   'part.nosing': None;
   'part.rail.back': None;
   'part.rail.side': None;
+  'part.box.left': None;
+  'part.box.right': None;
+  'part.box.top': None;
+  'part.box.bottom': None;
+  'part.trim.left': None;
+  'part.trim.right': None;
+  'part.trim.head': None;
+  'part.trim.foot': None;
 
   // Templates
   'template.front': None;
@@ -340,6 +365,11 @@ export interface MessageCatalogue {
   'scene.gap': { gap: About };
   'scene.elevation': { count: Count };
   'scene.elevationOpen': None;
+  'scene.trace': None;
+  'scene.saw': None;
+  'figure.cutOff': { by: Length };
+  'figure.piece': { label: Text };
+  'scene.box': None;
   'scene.section': { up: Length };
   'sheet.part': None;
   'sheet.label': None;

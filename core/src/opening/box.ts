@@ -26,6 +26,8 @@ export interface CavityBox {
   readonly width: Figure;
   readonly height: Figure;
   readonly depth: Figure | null;
+  /** Where its lower left outer corner stands: in the middle of the room there is, on the highest of the sill. */
+  readonly seat: { readonly acrossMm: number; readonly upMm: number };
   /** Share of openings that agree with the readings into which it goes, percent. */
   readonly odds: number;
   readonly shims: readonly Shim[];
@@ -81,10 +83,11 @@ export function cavityBox(survey: Survey, job: BoxJob): CavityBox | null {
   const height = sized(message('term.cavityHeight'), mean.upFrom, heightMm);
   const shallowest = opening.clearDepth()?.narrowest;
   const depth = shallowest ? toTape(shallowest, job.tape, 'down') : null;
+  const seat = { acrossMm: mean.left + (mean.width - width.mm) / 2, upMm: mean.floor };
   const problems: Problem[] = [];
   if (width.mm <= 0 || height.mm <= 0) {
     problems.push(stop({ is: 'place' }, message('problem.noBox', { width: length(Math.max(mean.width, 0)), height: length(Math.max(mean.height, 0)) })));
-    return { width, height, depth, odds: 0, shims: [], trim: { worstGapMm: 0, sureMm: 0, coversMm: 0, covers: false }, problems };
+    return { width, height, depth, seat, odds: 0, shims: [], trim: { worstGapMm: 0, sureMm: 0, coversMm: 0, covers: false }, problems };
   }
   const goesIn = rooms.filter((room) => room.width >= width.mm && room.height >= height.mm).length;
   const shims = shimsOf(survey, width.mm, height.mm, mean, job.tape);
@@ -92,7 +95,7 @@ export function cavityBox(survey: Survey, job: BoxJob): CavityBox | null {
   if (!trim.covers) {
     problems.push(doubtful({ is: 'place' }, message('problem.trimShort', { covers: length(trim.coversMm), gap: about(trim.worstGapMm + trim.sureMm) })));
   }
-  return { width, height, depth, odds: (100 * goesIn) / rooms.length, shims, trim, problems };
+  return { width, height, depth, seat, odds: (100 * goesIn) / rooms.length, shims, trim, problems };
 } // prettier-ignore
 
 /** Points of the left and right wall, the sill and the head. */

@@ -17,7 +17,7 @@ const at = (one: SpotOut) => nested(atWords(one));
 const opposite = (one: 'left' | 'right') => (one === 'left' ? 'right' : 'left');
 
 /** Where on a wall: how far out on a side wall, where across on the back. */
-function along(spot: Extract<Spot, { wall: string }>): Param & { is: 'message' } {
+function along(spot: Extract<Spot, { wall: string; side: string }>): Param & { is: 'message' } {
   return spot.wall === 'back' ? side(spot.side) : at(spot.at);
 }
 
@@ -44,6 +44,8 @@ export function nameOf(spot: Spot): Message {
       return spot.run === 'level'
         ? message('reading.straightedge.level', { wall: nested(surfaceWords(spot.wall)), up: length(spot.upMm) })
         : message('reading.straightedge.upright', { wall: nested(surfaceWords(spot.wall)), along: along(spot), up: length(spot.upMm) });
+    case 'offset':
+      return message('reading.offset', { wall: nested(surfaceWords(spot.wall)), on: length(spot.onMm), up: length(spot.upMm) });
     case 'diagonal':
       return message('reading.diagonal', { from: side(spot.from), to: side(opposite(spot.from)), up: length(spot.upMm) });
     case 'face':
@@ -78,6 +80,8 @@ export function instructionFor(spot: Spot): Message {
       return spot.run === 'level'
         ? message('reading.do.straightedge.level', { wall: nested(surfaceWords(spot.wall)), up: length(spot.upMm), over: length(spot.overMm) })
         : message('reading.do.straightedge.upright', { wall: nested(surfaceWords(spot.wall)), along: along(spot), up: length(spot.upMm), over: length(spot.overMm) });
+    case 'offset':
+      return message(spot.wall === 'back' ? 'reading.do.offset.back' : 'reading.do.offset.side', { wall: nested(surfaceWords(spot.wall)), start: length(spot.startMm), end: length(spot.endMm), on: length(spot.onMm), up: length(spot.upMm) });
     case 'diagonal':
       return message('reading.do.diagonal', { from: side(spot.from), to: side(opposite(spot.from)), up: length(spot.upMm) });
     case 'face':

@@ -63,6 +63,13 @@ export const FIELDS: { readonly [Kind in ReadingKind]: readonly Field[] } = {
     up,
     over(800),
   ],
+  offset: [
+    wall,
+    up,
+    { is: 'length', name: 'start', usualMm: 0 },
+    { is: 'length', name: 'end', usualMm: 300 },
+    { is: 'length', name: 'on', usualMm: 150 },
+  ],
   diagonal: [from, up],
   face: [from, at],
   triangle: [
@@ -97,6 +104,7 @@ export function senseOf(spot: Spot): Sense | null {
     case 'level':
       return { name: 'falls', options: spot.along === 'across' ? ['left', 'right'] : ['back', 'front'] };
     case 'straightedge':
+    case 'offset':
       return { name: 'shape', options: ['hollow', 'belly'] };
     default:
       return null;
@@ -109,5 +117,5 @@ export const isAngle = (spot: Spot): boolean => spot.kind === 'corner';
 /** Whether a spot is best shown from the front or from above. */
 export function viewOf(spot: Spot): 'elevation' | 'plan' {
   if (spot.kind === 'straightedge') return spot.run === 'level' ? 'plan' : 'elevation';
-  return ['depth', 'corner', 'square', 'diagonal', 'triangle'].includes(spot.kind) ? 'plan' : 'elevation';
+  return ['depth', 'offset', 'corner', 'square', 'diagonal', 'triangle'].includes(spot.kind) ? 'plan' : 'elevation';
 }

@@ -15,6 +15,8 @@ const TOOLS: { readonly [Kind in ReadingKind]: KindTools } = {
   plumb: { sd: { level: 0.8, 'digital-level': 0.6 } },
   level: { sd: { level: 0.8, 'digital-level': 0.6 } },
   straightedge: { sd: { straightedge: 0.5, string: 0.7 } },
+  // By a straightedge or string, or traced on card and read from the drawing.
+  offset: { sd: { straightedge: 0.8, string: 0.9 } },
   diagonal: { sd: { tape: 1.2, laser: 1.0, sticks: 0.9 } },
   face: { sd: { tape: 1.2, laser: 1.0, sticks: 0.9 } },
   triangle: { sd: { tape: 1.0 } },

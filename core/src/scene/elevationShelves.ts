@@ -1,11 +1,13 @@
 import type { Plan } from '../plan';
+import { NO_SHELF } from '../system/system';
 import type { Frame } from './elevation';
 import type { Point, Role, Shape } from './scene';
 
 /** Boards with what carries them, clear gaps, the level line and the pole. */
 export function shelfShapes(plan: Plan, frame: Frame): Shape[] {
   const { left, right } = frame;
-  const parts = plan.parts.flatMap((part): Shape[] => {
+  const ofShelves = plan.parts.filter((part) => part.shelf !== NO_SHELF);
+  const parts = ofShelves.flatMap((part): Shape[] => {
     const about = { is: 'shelf', shelf: part.shelf } as const;
     const { upFrom, upTo } = part.place;
     const box = (left: number, right: number, role: Role): Shape => ({

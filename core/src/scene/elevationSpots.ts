@@ -74,6 +74,11 @@ export function elevationSpot(spot: Spot, frame: ElevationFrame, spotInk: SpotIn
       if (spot.wall !== 'back') return corner(spot.wall, z);
       return stringShapes([mid - half, z], [mid + half, z], 0.5, ink);
     }
+    case 'offset': {
+      const x = spot.wall === 'back' ? left + spot.onMm : beside(spot.wall, 0.7);
+      const at: Point = [x, spot.upMm];
+      return dotShapes(at, [x + smallMm * 0.8 * (x > mid ? -1 : 1), spot.upMm], x > mid ? 'end' : 'start', ink);
+    }
     case 'diagonal':
       return stringShapes([left, spot.upMm + smallMm], [right, spot.upMm + smallMm], spot.from === 'left' ? 0.2 : 0.8, ink);
     case 'face': {

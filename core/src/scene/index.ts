@@ -4,3 +4,6 @@ export * from './elevation';
 export * from './section';
 export * from './board';
 export * from './corner';
+export * from './box';
+export * from './saw';
+export * from './trace';

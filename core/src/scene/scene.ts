@@ -26,6 +26,8 @@ export type Role =
   | 'stud'
   | 'dimension'
   | 'shelf-name'
+  | 'waste'
+  | 'cut-line'
   | 'gap-hidden'
   | 'gap-seen'
   | 'stopped';

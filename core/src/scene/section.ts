@@ -96,6 +96,11 @@ function sectionSpot(spot: Spot, plan: Plan, upMm: number, frame: AboveFrame, in
       const x = wall(spot.wall) + inward(spot.wall) * small * 0.6;
       return stringShapes(at(x, depth / 2 - half), at(x, depth / 2 + half), 0.5, ink);
     }
+    case 'offset': {
+      if (spot.wall === 'back') return dot(left + spot.onMm, 0);
+      const point = onWall(spot.wall, spot.onMm);
+      return dotShapes(point, [point[0] + inward(spot.wall) * small, point[1]], spot.wall === 'left' ? 'start' : 'end', ink);
+    }
     case 'diagonal': {
       const to = spot.from === 'left' ? 'right' : 'left';
       return stringShapes(at(wall(spot.from), depth), at(wall(to), 0), 0.4, ink);

@@ -1,4 +1,5 @@
 import type { EndCut, Part } from '../fit';
+import { NO_SHELF } from '../system/system';
 
 /** Pieces that come off one setting: the same section and the same length. */
 export interface CutRow {
@@ -23,11 +24,21 @@ const key = (...mm: readonly number[]) => mm.map((value) => Math.round(value * 1
 
 /** Pieces of one length and with the same ends come off one setting. */
 const settingOf = (part: Part) =>
-  [key(part.length.mm), endKey(part, part.fit?.left), endKey(part, part.fit?.right), cornerKey(part)].join('/');
+  [
+    key(part.length.mm),
+    endKey(part, part.fit?.left),
+    endKey(part, part.fit?.right),
+    cornerKey(part),
+    jointKey(part),
+  ].join('/');
 
 /** Corner shelves of one template are one setting. */
 const cornerKey = ({ corner }: Part) =>
   corner ? key(corner.cutDegrees, corner.backMm, corner.sideMm) + corner.shape : '';
+
+/** A joint is a setting; the two hands of one are two. */
+const jointKey = (part: Part) =>
+  !part.joint ? '' : part.joint.is === 'mitred' ? 'mitred' : part.role + part.joint.longer + key(part.joint.outMm);
 
 /** What tells the setting of an end from another's: pieces with scribed ends are each their own. */
 function endKey(part: Part, end: EndCut | undefined): string {
@@ -61,7 +72,7 @@ function cutRow(pieces: readonly Part[]): CutRow {
     lengthMm: pieces[0]?.length.mm ?? 0,
     count: pieces.length,
     labels: pieces.map((part) => part.label),
-    shelves: [...new Set(pieces.map((part) => part.shelf))],
+    shelves: [...new Set(pieces.map((part) => part.shelf))].filter((shelf) => shelf !== NO_SHELF),
     partIds: pieces.map((part) => part.id),
   };
 }

@@ -32,6 +32,7 @@ const TROUBLE: Readonly<Record<ReadingKind, number>> = {
   plumb: 1.2,
   level: 1.2,
   straightedge: 1.3,
+  offset: 1.3,
   diagonal: 1.5,
   face: 1.5,
   triangle: 2,
@@ -87,6 +88,8 @@ export function candidates({ survey, place, units, kit, heightsMm }: CandidateOp
         // In a corner, the side wall carries a board's edge as much as the back does.
         ...(spec.nearlySquare ? [] : sides.flatMap((wall) => heights.map((upMm): Spot => ({ kind: 'straightedge', wall, run: 'level', at: 'front', side: 'middle', upMm, overMm: tools.sideEdge })))),
       ],
+    // Never asked for: what a tracing brings, or a person of their own accord.
+    offset: () => [],
     diagonal: () => sparse(heights).flatMap((upMm) => (['left', 'right'] as const).map((from): Spot => ({ kind: 'diagonal', from, upMm }))),
     face: () => (['left', 'right'] as const).map((from): Spot => ({ kind: 'face', from, at: 'front' })),
     triangle: () => sides.flatMap((corner) => sparse(heights).map((upMm): Spot => ({ kind: 'triangle', corner, upMm, firstMm: 0, secondMm: tools.leg, outMm: tools.leg }))),

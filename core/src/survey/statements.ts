@@ -1,7 +1,16 @@
 import type { Reading, SurfaceName } from '../job';
 import { acrossAt, nominalOf, outAt, type Extent } from '../place';
 import { instrumentOf, signedValue, usualSd, type Spot, type SpotOf } from '../reading';
-import { at as position, minus, overChord, times, type FieldName, type Functional, type Point } from './functional';
+import {
+  at as position,
+  minus,
+  overChord,
+  sum,
+  times,
+  type FieldName,
+  type Functional,
+  type Point,
+} from './functional';
 
 /** Where surfaces are held to be at present: the position of one at a point, millimetres. */
 export type Where = (surface: FieldName, s: number, z: number) => number;
@@ -72,6 +81,8 @@ export function statementsAt(spot: Spot, name: string, setting: Setting): Stated
       return only(linear(levelTerms(spot, extent)));
     case 'straightedge':
       return only(linear(times(OUTWARD[spot.wall], straightedgeTerms(spot, extent))));
+    case 'offset':
+      return only(linear(times(OUTWARD[spot.wall], offsetTerms(spot, extent))));
     case 'diagonal':
       return only(planDiagonal(spot, extent));
     case 'face':
@@ -136,6 +147,14 @@ function straightedgeTerms(spot: SpotOf<'straightedge'>, extent: Extent): Functi
   const mid = spot.wall === 'back' ? (extent.left + extent.right) / 2 : extent.depth / 2;
   const point = (s: number) => position(spot.wall, s, spot.upMm);
   return overChord(point(mid - half), point(mid), point(mid + half));
+}
+
+/** A point of a wall less the straight line between two others of it. */
+function offsetTerms({ wall, upMm, startMm, endMm, onMm }: SpotOf<'offset'>, { left }: Extent): Functional {
+  const from = wall === 'back' ? left : 0;
+  const point = (mm: number) => position(wall, from + mm, upMm);
+  const share = endMm === startMm ? 0 : (onMm - startMm) / (endMm - startMm);
+  return sum(point(onMm), times(share - 1, point(startMm)), times(-share, point(endMm)));
 }
 
 /**

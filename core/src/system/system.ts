@@ -6,7 +6,23 @@ import type { Band } from '../opening';
 import type { Caution, Problem } from '../problem';
 
 export type PartRole =
-  'board' | 'rail-back' | 'rail-side' | 'back-cleat' | 'side-cleat-left' | 'side-cleat-right' | 'nosing';
+  | 'board'
+  | 'rail-back'
+  | 'rail-side'
+  | 'back-cleat'
+  | 'side-cleat-left'
+  | 'side-cleat-right'
+  | 'nosing'
+  | 'box-side'
+  | 'box-end'
+  | 'trim';
+
+/** How ends are cut that meet another piece rather than a wall. */
+export type Joint =
+  /** Both at 45° across the face, its length being along the long edge. */
+  | { readonly is: 'mitred'; readonly insideMm: number }
+  /** The end in the corner, where the corner is so much off 90°: which edge is the longer, and by how much. */
+  | { readonly is: 'corner'; readonly degrees: number; readonly outMm: number; readonly longer: 'room' | 'wall' };
 
 /** How long a piece is to be: from wall to wall over its own band, as the corner gives it, or a figure of its own. */
 export type LengthRule =
@@ -19,12 +35,18 @@ export type LengthRule =
       readonly least: { label: Message; mm: number } | null;
     }
   | { readonly is: 'corner'; readonly band: Band }
-  | { readonly is: 'given'; readonly figure: Figure };
+  /** On edge along a side wall, from the face of the back cleat; `figure` is its length where the corner is square. */
+  | { readonly is: 'along-side'; readonly side: 'left' | 'right'; readonly band: Band; readonly figure: Figure }
+  | { readonly is: 'given'; readonly figure: Figure; readonly rounded: 'up' | 'down' };
+
+/** In place of a shelf's number, for a piece that is of no shelf. */
+export const NO_SHELF = 0;
 
 /** A piece as its system asks for it, before the opening has given it its length. */
 export interface PartSpec {
   /** Stable within a plan: `S2-nosing`. */
   readonly id: string;
+  /** The shelf it belongs to, from 1; `NO_SHELF` for what belongs to the place: its box, its trim. */
   readonly shelf: number;
   readonly role: PartRole;
   readonly name: Message;
@@ -36,6 +58,8 @@ export interface PartSpec {
   /** Where it sits: its band in the opening. */
   readonly place: Band;
   readonly length: LengthRule;
+  /** Joints that are known before the opening is; square ends where left away. */
+  readonly joint?: Joint;
 }
 
 /** A line to draw on the wall. */

@@ -55,7 +55,8 @@ function partsOf(shelf: LaidShelf, { wish, support }: Input, depth: DepthFigures
   const cleatWidth = figure({ label: message('term.cleatHeight'), mm: cleat.height.mm });
   const nosingWidth = figure({ label: message('part.nosing'), mm: nosing.height.mm });
   const n = shelf.number;
-  const side = { is: 'given', figure: depth.sideCleat } as const;
+  const along = (side: 'left' | 'right') =>
+    ({ is: 'along-side', side, band: sidePlace, figure: depth.sideCleat }) as const;
   const common = { shelf: n };
   return [
     {
@@ -89,7 +90,7 @@ function partsOf(shelf: LaidShelf, { wish, support }: Input, depth: DepthFigures
       thicknessMm: cleat.thickness.mm,
       width: cleatWidth,
       place: sidePlace,
-      length: side,
+      length: along('left'),
     },
     {
       ...common,
@@ -100,7 +101,7 @@ function partsOf(shelf: LaidShelf, { wish, support }: Input, depth: DepthFigures
       thicknessMm: cleat.thickness.mm,
       width: cleatWidth,
       place: sidePlace,
-      length: side,
+      length: along('right'),
     },
     {
       ...common,

@@ -44,6 +44,8 @@ export const en: Partial<Record<MessageCode | Plural, string>> = {
   'fault.repeatedId': '{{path}} repeats the id {{id}}; every id is used once.',
   'fault.other': '{{path}}: {{reason}}.',
 
+  'outline.unreadable': 'This is neither an SVG nor a DXF drawing that can be read. Save it again as one of them.',
+  'outline.nothing': 'There is no line in this drawing.',
   'csv.noHeader': 'The first line must name the columns; {{missing}} is not among them. Nothing was changed.',
   'csv.tooMany': 'A job holds {{most}} readings at most. Nothing was changed.',
   'csv.missing': '“{{column}}” is empty.',
@@ -99,6 +101,11 @@ export const en: Partial<Record<MessageCode | Plural, string>> = {
     'Lay the level across on the {{surface}}, at the {{at}}. With the bubble centred, read the gap at the low end, over {{over}}.',
   'reading.do.level.out':
     'Lay the level front to back on the {{surface}}, at the {{side}}. With the bubble centred, read the gap at the low end, over {{over}}.',
+  'reading.offset': '{{wall}} off a straight line, {{on}} along, {{up}} up',
+  'reading.do.offset.side':
+    'Hold a straight line on the {{wall}}, {{up}} up, from {{start}} to {{end}} out from the back. Read how far the wall is off it at {{on}}.',
+  'reading.do.offset.back':
+    'Hold a straight line on the {{wall}}, {{up}} up, from {{start}} to {{end}} from the left wall. Read how far the wall is off it at {{on}}.',
   'reading.do.straightedge.level':
     'Hold the straightedge level on the {{wall}}, {{up}} up. Read the gap in the middle of {{over}}, or at both ends where the wall bellies.',
   'reading.do.straightedge.upright':
@@ -187,6 +194,14 @@ export const en: Partial<Record<MessageCode | Plural, string>> = {
   'term.cavityWidth': 'Cavity at its narrowest, as surveyed',
   'term.cavityHeight': 'Cavity at its lowest, as surveyed',
   'term.boxOdds': 'So that it goes in with odds of {{odds}} %',
+  'term.boxWidth': 'Width of the box',
+  'term.boxHeight': 'Height of the box',
+  'term.boxDepth': 'Depth of the box',
+  'term.boxWalls': 'Less its two boards’ thickness',
+  'term.reveals': 'The reveal, twice',
+  'term.trimWidth': 'Width of the trim',
+  'term.trimWidths': 'The trim’s width, twice',
+  'term.alongWall': 'Longer along the wall than square out',
   'term.betweenWalls': 'Wall to wall along its back edge, as surveyed',
   'term.standingOut': 'To lie along the walls where they stand out',
   'term.clearanceOdds': 'Clearance, both ends, so that it goes in with odds of {{odds}} %',
@@ -268,6 +283,7 @@ export const en: Partial<Record<MessageCode | Plural, string>> = {
   'problem.noBox': 'No upright box goes in: between its worst places the cavity leaves {{width}} by {{height}}.',
   'problem.trimShort': 'The trim covers {{covers}}, but the gap may be up to {{gap}}. Choose a wider one.',
   'problem.supportsNotHere': 'Boards for a {{place}} are not planned yet: heights and readings are, parts are not.',
+  'problem.boxOnly': 'The box and its trim are planned; the shelves in it and what holds them are not yet.',
   'problem.boardsOnly':
     'What carries a board in a {{place}} is not planned yet: boards are cut to their walls, their fixing is yours to choose.',
   'problem.cornerGap':
@@ -304,6 +320,9 @@ export const en: Partial<Record<MessageCode | Plural, string>> = {
   'cutEnd.undercut': 'undercut {{angle}}',
   'cutEnd.leaveOn': '{{by}} left on to scribe, compass to {{by}}',
   'cutEnd.side': '{{side}} end {{how}}',
+  'cutEnd.mitred': 'both ends mitred 45° to the long point, {{inside}} along the inside edge',
+  'cutEnd.longerRoom': 'inner end off square ({{angle}}), longer by {{by}} on the room side',
+  'cutEnd.longerWall': 'inner end off square ({{angle}}), longer by {{by}} on the wall side',
   'cutEnd.corner.triangle': 'corner {{angle}}, straight front',
   'cutEnd.corner.rounded': 'corner {{angle}}, rounded front',
   'cutEnd.corner.clipped': 'corner {{angle}}, clipped',
@@ -328,6 +347,14 @@ export const en: Partial<Record<MessageCode | Plural, string>> = {
   'part.nosing': 'Nosing',
   'part.rail.back': 'Rail, back wall',
   'part.rail.side': 'Rail, side wall',
+  'part.box.left': 'Box side, left',
+  'part.box.right': 'Box side, right',
+  'part.box.top': 'Box top',
+  'part.box.bottom': 'Box bottom',
+  'part.trim.left': 'Trim, left',
+  'part.trim.right': 'Trim, right',
+  'part.trim.head': 'Trim, head',
+  'part.trim.foot': 'Trim, foot',
 
   'template.front': 'FRONT EDGE',
   'template.back': 'BACK EDGE',
@@ -350,6 +377,11 @@ export const en: Partial<Record<MessageCode | Plural, string>> = {
   'scene.gap': 'gap to {{gap}}',
   'scene.elevation_one': 'The opening seen from the front, with {{count}} shelf',
   'scene.elevation_other': 'The opening seen from the front, with {{count}} shelves',
+  'scene.box': 'Box and trim in the cavity, seen from the front',
+  'scene.saw': 'The piece as it is sawn',
+  'figure.cutOff': '{{by}} off',
+  'figure.piece': '{{label}}',
+  'scene.trace': 'The traced wall over a straight line',
   'scene.elevationOpen': 'The opening seen from the front, with the readings taken',
   'scene.section': 'The opening seen from above, {{up}} up',
 

@@ -1,0 +1,2 @@
+export * from './edges';
+export * from './trace';
