@@ -101,3 +101,115 @@ test('a corner shelf: its angle, its shape, whose template it shares', async ({ 
   await page.getByRole('button', { name: 'Template' }).click();
   expect((await downloaded(page, /^DXF/)).data.toString()).toContain('ALONG THE BACK WALL');
 });
+
+test('the corner of a drawing: a board touched on the elevation shows its shape', async ({ person, page }) => {
+  await person.open('Chimney alcove');
+  await person.stage('Shelves');
+  await page.getByRole('button', { name: 'Show shelf 3 in the drawing' }).click();
+  await page.getByRole('button', { name: 'Shape of board 3' }).click();
+  await expect(page.getByRole('main', { name: 'Cut' })).toBeVisible();
+  await expect(page.getByRole('radio', { name: 'Shelf 3' })).toBeChecked();
+  await expect(page.getByText('Board 3S')).toBeVisible();
+});
+
+test('the box of a cavity: its trim to the long point, listed, on the saw sheet, and as wide as the gap asks', async ({ person, page }) => {
+  await person.open('Stair cavity');
+  await person.stage('Cut');
+  await expect(page.getByText('It hides the gap')).toBeVisible();
+  const long = page.getByRole('button', { name: /^TT Trim, head, length: .*Why\?$/ });
+  const before = inches((await long.getAttribute('aria-label')) ?? '');
+  await long.click();
+  await expect(page.getByText('The reveal, twice')).toBeVisible();
+  await page.keyboard.press('Escape');
+  const csv = (await downloaded(page, /^CSV$/)).data.toString();
+  expect(csv).toContain('both ends mitred 45° to the long point');
+  // A reveal wider by 1/8 makes each trim longer by 1/4.
+  await person.stage('Measure');
+  await person.setLength('Reveal', '5/16');
+  await person.stage('Cut');
+  await expect.poll(async () => inches((await long.getAttribute('aria-label')) ?? '')).toBeCloseTo(before + 0.25, 6);
+  await person.stage('Measure');
+  await person.setLength('Width of the face trim', '3/4');
+  await person.stage('Cut');
+  await expect(page.getByText('It does not hide the gap')).toBeVisible();
+  await person.saved();
+}); // prettier-ignore
+
+/** The length in a name like "TT Trim, head, length: 17 3/8 in Why?", inches. */
+function inches(name: string): number {
+  const [, whole = '0', over, under] = /length: (\d+)(?: (\d+)\/(\d+))? in/.exec(name) ?? [];
+  return Number(whole) + (over ? Number(over) / Number(under) : 0);
+}
+
+test('the saw sheet: one setting to a block, its numbers those of the screen', async ({ person, page }) => {
+  await person.open('Chimney alcove');
+  await person.stage('Cut');
+  await page.getByRole('radio', { name: 'Shelf 2' }).click();
+  const [back, front] = [await numberBy(page, 'Back edge'), await numberBy(page, 'Front edge')];
+  await page.evaluate(() => window.dispatchEvent(new Event('beforeprint')));
+  await page.emulateMedia({ media: 'print' });
+  const block = page.getByTestId('saw-block').filter({ hasText: 'Board' }).filter({ hasText: '2S' });
+  await expect(block).toBeVisible();
+  await expect(block).toContainText(`Back edge ${back} mm · Front edge ${front} mm`);
+  await expect(block).toContainText('Mark the front edge');
+  // Every row of the list has its block.
+  expect(await page.getByTestId('saw-block').count()).toBeGreaterThan(8);
+  await expect(page.getByTestId('saw-block').filter({ hasText: 'Side cleat' }).first()).toContainText('inner end off square');
+}); // prettier-ignore
+
+test('a wall traced elsewhere comes in as readings of it, and goes out again with undo', async ({ person, page }) => {
+  await person.open('Chimney alcove');
+  const bring = async (name: string, contents: string) => {
+    const chooser = page.waitForEvent('filechooser');
+    await page.getByRole('button', { name: 'Bring in a traced wall' }).click();
+    await (await chooser).setFiles({ name, mimeType: 'text/plain', buffer: Buffer.from(contents) });
+  };
+  await bring('wall.svg', 'not a drawing');
+  await expect(page.getByText(/neither an SVG nor a DXF/)).toBeVisible();
+  await bring(
+    'wall.svg',
+    '<svg xmlns="http://www.w3.org/2000/svg" width="100mm" height="300mm" viewBox="0 0 100 300"><path d="M40 0 Q48 150 40 300"/></svg>',
+  );
+  const sheet = page.getByRole('dialog', { name: 'A wall traced elsewhere' });
+  await expect(sheet.getByRole('img', { name: 'The traced wall over a straight line' })).toBeVisible();
+  await person.axe();
+  await sheet.getByRole('textbox', { name: 'Height it was traced at' }).fill('1200');
+  await page.keyboard.press('Enter');
+  await sheet.getByRole('button', { name: 'Take 5 readings' }).click();
+  await expect(page.getByText('5 readings came in')).toBeVisible();
+  // Half of 8: the curve stands off its chord by 4 in the middle.
+  const middle = page.getByRole('button', { name: /Left wall off a straight line, 150 mm along, 1200 mm up: 4 mm/ });
+  await expect(middle).toBeVisible();
+  await person.undo();
+  await expect(middle).toHaveCount(0);
+});
+
+test('work that cannot be: each board says what is wrong with it, the others are still cut', async ({ person, page }) => {
+  await person.open('Chimney alcove');
+  await person.stage('Shelves');
+  // Deeper than the alcove.
+  await person.setLength('Depth with nosing', '900');
+  await expect(page.getByText(/The shelf is 900 mm deep, the opening/)).toBeVisible();
+  await person.undo();
+  // Thicker than the gaps leave room for.
+  await person.setLength('Real thickness', '600');
+  await expect(page.getByText(/5 shelves do not fit/)).toBeVisible();
+  await person.undo();
+  // One above the ceiling.
+  await page.getByRole('radio', { name: 'Each typed' }).click();
+  await person.setLength('Top of shelf 5, above the floor mark', '3000');
+  await expect(page.getByText(/Shelf 5 at 3000 mm lies above the ceiling/)).toBeVisible();
+  const list = await person.cutList();
+  expect(list).toContain('1S Board');
+  expect(list).not.toContain('5S Board');
+  await person.saved();
+  // Walls that leave nothing between them.
+  await person.newJob('No room at all');
+  const chooser = page.waitForEvent('filechooser');
+  await page.getByRole('button', { name: 'Bring in a CSV' }).click();
+  const rows = ['kind,at,side,up,value', 'width,back,,1200,4', 'width,front,,1200,4', 'depth,,middle,1200,400', 'height,front,middle,,2400'];
+  await (await chooser).setFiles({ name: 'r.csv', mimeType: 'text/csv', buffer: Buffer.from(rows.join('\n')) });
+  await expect(page.getByText('4 readings came in.')).toBeVisible();
+  await person.stage('Cut');
+  await expect(page.getByText(/Shelf 1: the walls leave about \d mm between them there/)).toHaveCount(1);
+}); // prettier-ignore

@@ -207,6 +207,7 @@ export const en = {
   'shelves.fewer': 'One shelf fewer',
   'shelves.more': 'One shelf more',
   'shelves.add': 'Add a shelf',
+  'shelves.shape': 'Shape of board {{shelf}}',
   'shelves.remove': 'Remove shelf {{shelf}}',
   'shelves.bottom': 'Space begins, above the floor mark',
   'shelves.top': 'Space ends, above the floor mark',

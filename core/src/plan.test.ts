@@ -197,6 +197,14 @@ describe('impossible and thin jobs get a plan with named problems', () => {
     expect(JSON.stringify(plan)).not.toMatch(/NaN|Infinity/);
   });
 
+  test('where walls cross high up that shelf alone is not cut, and it is said once', () => {
+    const at = (up: number, mm: number) => [width('back', up, mm), width('front', up, mm)];
+    const crossing = plain({ readings: [...plain().readings.slice(2), ...at(500, 1100), ...at(1200, 500), ...at(2000, 2)].map((one) => ({ ...one, verdict: 'kept' as const })) }, shelvesAt(500, 2000)); // prettier-ignore
+    const plan = planJob(crossing);
+    expect(codes(plan).filter((code) => code === 'problem.wallsCross')).toHaveLength(1);
+    expect(new Set(plan.parts.map((part) => part.shelf))).toEqual(new Set([1]));
+  });
+
   test('a nosing that does not hide the cleats', () => {
     const job = plain();
     const support = { ...job.support, nosing: { thickness: mm(20), height: mm(40) } };

@@ -3,6 +3,7 @@ import ClipboardCopy from 'lucide-react-native/icons/clipboard-copy';
 import Download from 'lucide-react-native/icons/download';
 import Printer from 'lucide-react-native/icons/printer';
 import { setStringAsync } from 'expo-clipboard';
+import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
@@ -36,7 +37,8 @@ function Cut({ job, plan }: { job: Job; plan: Plan }) {
   const numbers = plan.shelves
     .map((one) => one.number)
     .filter((number) => plan.parts.some((part) => part.shelf === number));
-  const [chosen, setChosen] = useState(1);
+  const asked = Number(useLocalSearchParams<{ shelf?: string }>().shelf);
+  const [chosen, setChosen] = useState(asked > 0 ? asked : 1);
   const shelf = numbers.includes(chosen) ? chosen : (numbers[0] ?? 1);
   const board = plan.parts.find((part) => part.shelf === shelf && part.role === 'board');
   const upMm = plan.shelves.find((one) => one.number === shelf)?.top.mm ?? plan.opening.extent.height / 2;

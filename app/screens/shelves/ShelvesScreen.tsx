@@ -1,3 +1,5 @@
+import Scissors from 'lucide-react-native/icons/scissors-line-dashed';
+import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { LIMITS, type Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
@@ -23,6 +25,7 @@ function Shelves({ job }: { job: Job }) {
   const dispatch = useAppDispatch();
   const { plan } = useAppSelector(selectPlanned);
   const exaggeration = useAppSelector((state) => state.settings.exaggeration);
+  const router = useRouter();
   const [shelf, setShelf] = useState<number | null>(null);
   const reader = job;
   const scene = useMemo(
@@ -30,6 +33,8 @@ function Shelves({ job }: { job: Job }) {
     [plan, job, exaggeration],
   );
   const { way, count } = job.shelves;
+  // Shelves whose board has a shape of its own to look at.
+  const shapely = plan?.parts.flatMap((part) => (part.fit ?? part.corner ? [part.shelf] : [])) ?? [];
   return (
     <StageLayout
       name={label('stage.shelves')}
@@ -42,6 +47,15 @@ function Shelves({ job }: { job: Job }) {
             exaggeration={exaggeration}
             onExaggeration={(factor) => dispatch(settings.set({ exaggeration: factor }))}
             description={describe(plan, job, words(scene.title, job))}
+            below={
+              shelf !== null && shapely.includes(shelf) ? (
+                <Button
+                  title={label('shelves.shape', { shelf })}
+                  icon={Scissors}
+                  onPress={() => router.replace({ pathname: '/job/[id]/cut', params: { id: job.id, shelf } })}
+                />
+              ) : null
+            }
             selected={shelf === null ? null : { is: 'shelf', shelf }}
             onPress={(about) => {
               if (about.is === 'shelf') setShelf(about.shelf === shelf ? null : about.shelf);

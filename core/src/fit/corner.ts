@@ -41,6 +41,8 @@ export interface CornerFit {
 export interface StandOff {
   readonly alongMm: number;
   readonly mm: number;
+  /** Two standard deviations of that over the drawn walls. */
+  readonly sureMm: number;
 }
 
 export interface CornerOptions {
@@ -115,16 +117,28 @@ export function fitCorner(options: CornerOptions): CornerFit {
     rails: railsFor(outline, cutDegrees, railMm),
     worst: rangeOf(worst),
     neatOdds: (100 * worst.filter((one) => one <= HIDDEN_MM).length) / Math.max(worst.length, 1),
-    off: { back: standOff(xs, mean.back, back.slope - off), side: standOff(ys, mean.side, along.slope - off) },
+    off: {
+      back: standOff(xs, mean.back, drawn.map((one) => one.back), back.slope - off),
+      side: standOff(ys, mean.side, drawn.map((one) => one.side), along.slope - off),
+    },
     sameAs: null,
   };
 } // prettier-ignore
 
-/** How far a wall stands off a straight edge of a slope that touches it. */
-function standOff(at: readonly number[], wall: ArrayLike<number>, slope: number): StandOff[] {
-  const line = supporting(at, wall, slope);
-  return at.map((alongMm, i) => ({ alongMm, mm: alongLine(line, alongMm) - (wall[i] as number) }));
-}
+/** How far a wall stands off a straight edge of a slope that touches it, and how surely. */
+function standOff(at: readonly number[], wall: ArrayLike<number>, drawn: readonly ArrayLike<number>[], slope: number): StandOff[] {
+  const off = (one: ArrayLike<number>) => {
+    const line = supporting(at, one, slope);
+    return at.map((alongMm, i) => alongLine(line, alongMm) - (one[i] as number));
+  };
+  const all = drawn.map(off);
+  const n = Math.max(all.length, 1);
+  return off(wall).map((mm, i) => {
+    const mean = all.reduce((sum, one) => sum + (one[i] as number), 0) / n;
+    const variance = all.reduce((sum, one) => sum + ((one[i] as number) - mean) ** 2, 0) / n;
+    return { alongMm: at[i] as number, mm, sureMm: 2 * Math.sqrt(variance) };
+  });
+} // prettier-ignore
 
 /** The inner angle of a corner on the left whose back runs out by one slope and whose side wall leans by another. */
 function angleBetween(back: number, side: number): number {

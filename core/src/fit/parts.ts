@@ -56,6 +56,7 @@ const UNKNOWN_SD_MM = 40;
  */
 export function fitParts({ specs, opening, job }: FitPartsOptions): Fitted {
   const problems: Problem[] = [...depthProblems(job.shelves, opening)];
+  const crossed = new Set<number>();
   const parts = specs.flatMap((spec): Part[] => {
     const { length: rule, joint = null, ...alike } = spec;
     const piece = { ...alike, ...BARE, joint };
@@ -71,7 +72,9 @@ export function fitParts({ specs, opening, job }: FitPartsOptions): Fitted {
     const own = kind === 'board' ? wish : { ...wish, habit: wish.habit === 'scribed' ? ('snug' as const) : wish.habit, ends: null };
     const fit = fitPiece(pocket, { ...own, leastMm, sideBySide: false });
     if (!fit) {
-      problems.push(wallsCross(spec, pocket));
+      // Said once of a shelf, whichever of its pieces comes first.
+      if (!crossed.has(spec.shelf)) problems.push(wallsCross(spec, pocket));
+      crossed.add(spec.shelf);
       return [];
     }
     const tried = kind === 'board' ? triedOf(pocket, trialsOf(job.trials, spec.shelf, spec.place.upTo), job.tape) : null;
@@ -85,7 +88,9 @@ export function fitParts({ specs, opening, job }: FitPartsOptions): Fitted {
   if (corners.parts.length === 0 && specs.length > 0 && !opening.nominal.measured.width) {
     problems.push(stop({ is: 'place' }, message('problem.noWidth')));
   }
-  return { parts, problems };
+  // Nothing is cut for a shelf that has no board.
+  const boardless = new Set(specs.flatMap((spec) => (spec.role === 'board' && !parts.some((part) => part.id === spec.id) ? [spec.shelf] : [])));
+  return { parts: parts.filter((part) => !boardless.has(part.shelf)), problems };
 } // prettier-ignore
 
 // More walls than a plan draws: odds are told to about half a percent.

@@ -1,6 +1,6 @@
 import { about, angle, count, message } from '../message';
 import type { Plan } from '../plan';
-import type { Exaggeration } from './exaggerate';
+import { clamp, type Exaggeration } from './exaggerate';
 import type { Point, Scene, Shape } from './scene';
 
 type Corner = NonNullable<Plan['parts'][number]['corner']>;
@@ -32,6 +32,16 @@ export function cornerScene(plan: Plan, shelfNumber: number, factor: Exaggeratio
     }),
     sheet(at(leg, reach)),
   ];
+  /** What a wall is known to, either side of where it most likely stands. */
+  const band = (leg: [number, number], away: [number, number], off: Corner['off']['back']): Shape => {
+    const line = (sign: 1 | -1) =>
+      off.map(({ alongMm, mm, sureMm }) => {
+        const [x, y] = at(leg, alongMm);
+        const by = clamp((mm + sign * sureMm) * factor, -most, most);
+        return sheet([x + away[0] * by, y + away[1] * by]);
+      });
+    return { is: 'polygon', role: 'uncertain-band', points: [...line(1), ...line(-1).reverse()] };
+  };
   const [backReach, sideReach] = [corner.backMm + margin, corner.sideMm + margin];
   const thick = (face: Point[], away: [number, number]): Point[] => [
     ...face,
@@ -49,6 +59,8 @@ export function cornerScene(plan: Plan, shelfNumber: number, factor: Exaggeratio
     shapes: [
       { is: 'polygon', role: 'wall', points: thick(wall(u, behind, corner.off.back, backReach), behind) },
       { is: 'polygon', role: 'wall', points: thick(wall(v, beyond, corner.off.side, sideReach), beyond) },
+      band(u, behind, corner.off.back),
+      band(v, beyond, corner.off.side),
       { is: 'polygon', role: 'board', about: { is: 'shelf', shelf: shelfNumber }, points: corner.outline.map(sheet) },
       string([0, inset], [inward * corner.backMm, inset], corner.backMm),
       string([inward * inset, 0], [v[0] * corner.sideMm + inward * inset, v[1] * corner.sideMm], corner.sideMm),

@@ -1,5 +1,7 @@
+import { chimneyAlcove } from '../demo';
 import { typedLength } from '../job';
 import { signedValue, spotOf } from '../reading';
+import { at, overChord, surveyOf } from '../survey';
 import { edgeFor, edgesOf, traceReadings, wallTrace, type DrawnLine, type DrawnPoint } from '.';
 
 const asDrawn = { turned: false, mirrored: false } as const;
@@ -70,4 +72,19 @@ test('a traced wall becomes readings of it, to the finest mark, each with its pl
   expect(spot.kind === 'offset' ? [spot.startMm, spot.onMm, spot.endMm] : []).toEqual([12.7, 63.5, expect.closeTo(312.7, 0)]); // prettier-ignore
   // 4 sin(π 50.8 / 300) = 2.03 mm of belly; the nearest 1/64 in is 5.
   expect(signedValue(readings[0]!)).toBeCloseTo(-(5 / 64) * 25.4, 6);
+});
+
+test('the survey follows a traced wall: where it bellied by 4 it is now known to, and better than before', () => {
+  const job = chimneyAlcove();
+  const edge = edgeFor(edgesOf([board]), 'left')!;
+  const traced = traceReadings(wallTrace(edge, { wall: 'left', ...asDrawn }, 'mm'), { wall: 'left', up: typedLength('1500', 'mm'), start: typedLength('20', 'mm'), unit: 'mm' }); // prettier-ignore
+  const bow = (readings: typeof job.readings) => {
+    const point = (out: number) => at('left', out, 1500);
+    return surveyOf({ ...job, readings }).solved.ask(overChord(point(20), point(170), point(320)));
+  };
+  const [before, after] = [bow(job.readings), bow([...job.readings, ...traced])];
+  // x of a left wall that bellies into the room grows.
+  expect(after.mean).toBeGreaterThan(3);
+  expect(Math.abs(before.mean)).toBeLessThan(1);
+  expect(after.sd).toBeLessThan(before.sd);
 });
