@@ -1,9 +1,11 @@
 import { chimneyAlcove } from '@dormer/core/demo';
 import { typedLength, type Job, type Reading } from '@dormer/core/job';
+import { fitBetween, pocketOf } from '@dormer/core/fit';
+import { openingOf, type Opening } from '@dormer/core/opening';
 import { planJob } from '@dormer/core/plan';
+import { surveyOf } from '@dormer/core/survey';
 
-/** Prints how long a plan takes: the median and the slowest of many runs, milliseconds. */
-const RUNS = 200;
+// Prints how long a survey, outlines and a plan take: the median and the slowest of many runs, milliseconds.
 
 function large(): Job {
   const job = chimneyAlcove();
@@ -18,15 +20,47 @@ function large(): Job {
   return { ...job, readings, shelves: { ...job.shelves, count: 40, depth: mm(340), thickness: mm(9) } };
 }
 
-function measure(name: string, job: Job): void {
-  const took = Array.from({ length: RUNS }, () => {
-    const from = performance.now();
-    planJob(job);
-    return performance.now() - from;
-  }).sort((a, b) => a - b);
-  const median = took[RUNS / 2] ?? NaN;
-  process.stdout.write(`${name}: median ${median.toFixed(2)} ms, slowest ${(took.at(-1) ?? NaN).toFixed(2)} ms\n`);
+/** An alcove read at sixty places, for twelve boards. */
+function thorough(): Job {
+  const job = chimneyAlcove();
+  const mm = (value: number) => typedLength(String(value), 'mm');
+  const readings = Array.from({ length: 60 }, (_, i): Reading => ({
+    kind: 'width',
+    id: `w${i}`,
+    at: (['front', 'back', 'middle'] as const)[i % 3] ?? 'front',
+    up: mm(60 + 40 * i),
+    value: mm(1124 + (i % 5)),
+  }));
+  return { ...job, readings, shelves: { ...job.shelves, count: 12 } };
 }
 
-measure('plan, 10 readings, 5 shelves', chimneyAlcove());
-measure('plan, 500 readings, 40 shelves', large());
+/** Twelve boards between two walls, each with its ends, its clearance from 400 drawn walls, its gaps and its odds. */
+function outlines(opening: Opening): void {
+  for (let i = 0; i < 12; i += 1) {
+    const up = 200 + 180 * i;
+    const band = { upFrom: up - 18, upTo: up, outFrom: 0, outTo: 300 };
+    const pocket = pocketOf(opening, band, { stance: 'flat', samples: 400, seed: 11 });
+    fitBetween(pocket, 'angled', { tape: '0.5mm', odds: 97, leastMm: 0 });
+  }
+}
+
+function measure(name: string, runs: number, work: () => unknown): void {
+  work();
+  const took = Array.from({ length: runs }, () => {
+    const from = performance.now();
+    work();
+    return performance.now() - from;
+  }).sort((a, b) => a - b);
+  const median = took[runs >> 1] ?? NaN;
+  process.stdout.write(`${name}: median ${median.toFixed(1)} ms, slowest ${(took.at(-1) ?? NaN).toFixed(1)} ms\n`);
+}
+
+const alcove = chimneyAlcove();
+const sixty = thorough();
+const opening = openingOf(surveyOf(sixty));
+measure('survey, 60 readings', 100, () => surveyOf(sixty));
+measure('outlines of 12 boards with their odds, 60 readings', 100, () => outlines(opening));
+measure('plan, 10 readings, 5 shelves', 50, () => planJob(alcove));
+measure('plan, 60 readings, 12 shelves', 20, () => planJob(sixty));
+const most = large();
+measure('plan, 500 readings, 40 shelves', 5, () => planJob(most));

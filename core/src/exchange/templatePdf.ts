@@ -122,7 +122,8 @@ function drawerOn(page: PDFPage, font: PDFFont, window: Box, paperHeight: number
     foot: (lines: readonly string[]) => lines.forEach((said, i) => margin(said, paperHeight - MARGIN_MM + 4 + 4.2 * i, 3)),
     bars: () =>
       CHECK_BARS_MM.forEach((mm, i) => {
-        const [left, down] = [x + OVERLAP_MM + 6, y + height - OVERLAP_MM - 4 - 7 * i];
+        // Clear of the strips that are laid over one another, and of the outline where it lies near the edge of one sheet.
+        const [left, down] = [x + OVERLAP_MM + 16, y + height - OVERLAP_MM - 16 - 7 * i];
         line([left, down], [left + mm, down]);
         for (const end of [left, left + mm]) line([end, down - 1.5], [end, down + 1.5]);
         words([left + mm / 2, down - 2.2], i === 0 ? '100 mm' : '4 in', 2.6);

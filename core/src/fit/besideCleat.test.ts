@@ -21,6 +21,10 @@ function opensBy(left: number, right: number): Opening {
 const cleat = (side: 'left' | 'right', opening: Opening) =>
   besideCleat({ is: 'along-side', side, band, figure: asked }, 18, opening, '0.5mm');
 
+test('what paint hides is sawn square: 18 tan 1.5° is 0.47', () => {
+  expect(cleat('right', opensBy(0, 1.5)).joint).toBeNull();
+});
+
 test('in a square corner a cleat is square and as long as the depth asks', () => {
   expect(cleat('left', opensBy(0, 2))).toMatchObject({ length: { mm: 300 }, joint: null });
 });

@@ -6,6 +6,8 @@ import type { Tape } from '../quantity';
 import type { Joint, LengthRule } from '../system';
 
 const DEGREES = 180 / Math.PI;
+/** An end that is off square by less than this is sawn square: paint hides it. */
+const WORTH_MM = 0.5;
 
 /**
  * A cleat on edge along a side wall, whose inner end meets the back cleat: that end follows the corner's angle at the
@@ -21,7 +23,7 @@ export function besideCleat(rule: Extract<LengthRule, { is: 'along-side' }>, thi
   const outMm = thickMm * Math.tan(Math.abs(opens));
   const alongMm = rule.figure.mm / Math.cos(opens);
   const length = toTape(plus(rule.figure, message('term.alongWall'), alongMm - rule.figure.mm), tape, 'down');
-  if (opens === 0) return { length, joint: null };
+  if (outMm < WORTH_MM) return { length, joint: null };
   return { length, joint: { is: 'corner', degrees: Math.abs(opens) * DEGREES, outMm, longer: opens > 0 ? 'room' : 'wall' } };
 } // prettier-ignore
 

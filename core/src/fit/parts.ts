@@ -88,9 +88,10 @@ export function fitParts({ specs, opening, job }: FitPartsOptions): Fitted {
   if (corners.parts.length === 0 && specs.length > 0 && !opening.nominal.measured.width) {
     problems.push(stop({ is: 'place' }, message('problem.noWidth')));
   }
-  // Nothing is cut for a shelf that has no board.
-  const boardless = new Set(specs.flatMap((spec) => (spec.role === 'board' && !parts.some((part) => part.id === spec.id) ? [spec.shelf] : [])));
-  return { parts: parts.filter((part) => !boardless.has(part.shelf)), problems };
+  // Nothing is cut for a shelf of which a piece cannot be, or whose board is not known.
+  const boardless = specs.flatMap((spec) => (spec.role === 'board' && !parts.some((part) => part.id === spec.id) ? [spec.shelf] : []));
+  const none = new Set([...crossed, ...boardless]);
+  return { parts: parts.filter((part) => !none.has(part.shelf)), problems };
 } // prettier-ignore
 
 // More walls than a plan draws: odds are told to about half a percent.
