@@ -177,7 +177,9 @@ test('a wall traced elsewhere comes in as readings of it, and goes out again wit
   await sheet.getByRole('button', { name: 'Take 5 readings' }).click();
   await expect(page.getByText('5 readings came in')).toBeVisible();
   // Half of 8: the curve stands off its chord by 4 in the middle.
-  const middle = page.getByRole('button', { name: /Left wall off a straight line, 150 mm along, 1200 mm up: 4\. Change/ });
+  const middle = page.getByRole('button', {
+    name: /Left wall off a straight line, 150 mm along, 1200 mm up: 4\. Change/,
+  });
   await expect(middle).toBeVisible();
   await person.undo();
   await expect(middle).toHaveCount(0);

@@ -49,6 +49,7 @@ const PHONE_VIEWS: readonly View[] = [
       await expect(person.page.getByText(/caulk hides it/)).toHaveCount(4);
     },
   },
+  { name: 'phone-trim', job: 'Stair cavity', show: async (person) => person.stage('Cut') },
   {
     name: 'phone-why',
     job: 'Chimney alcove',
@@ -70,6 +71,18 @@ const WIDE_VIEWS: readonly View[] = [
   },
   { name: 'wide-shelves', job: 'Chimney alcove', show: async (person) => person.stage('Shelves') },
   { name: 'wide-corner-cut', job: 'Window corner', show: async (person) => person.stage('Cut') },
+  {
+    name: 'paper-saw',
+    job: 'Chimney alcove',
+    show: async (person) => {
+      await person.stage('Cut');
+      await expect(person.page.getByText('Board 1S')).toBeVisible();
+      await person.page.evaluate(() => window.dispatchEvent(new Event('beforeprint')));
+      await person.page.emulateMedia({ media: 'print' });
+      await person.page.setViewportSize({ width: 720, height: 1000 });
+      await person.page.getByTestId('saw-sheet').evaluate((sheet) => sheet.scrollIntoView());
+    },
+  },
   { name: 'wide-cut-dark', job: 'Cloakroom closet', show: async (person) => person.stage('Cut') },
 ];
 
@@ -82,7 +95,7 @@ for (const [views, size] of [[PHONE_VIEWS, PHONE], [WIDE_VIEWS, WIDE]] as const)
         if (job) await person.open(job);
         else await person.home();
         await show(person);
-        await expect(page.getByRole('main').first()).toBeVisible();
+        if (!name.startsWith('paper')) await expect(page.getByRole('main').first()).toBeVisible();
         if (!job) await expect(page.getByRole('list')).toBeVisible();
         await page.evaluate(() => document.fonts.ready.then(() => undefined));
         await page.waitForTimeout(400);

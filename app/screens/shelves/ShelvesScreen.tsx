@@ -34,7 +34,7 @@ function Shelves({ job }: { job: Job }) {
   );
   const { way, count } = job.shelves;
   // Shelves whose board has a shape of its own to look at.
-  const shapely = plan?.parts.flatMap((part) => (part.fit ?? part.corner ? [part.shelf] : [])) ?? [];
+  const shapely = plan?.parts.flatMap((part) => ((part.fit ?? part.corner) ? [part.shelf] : [])) ?? [];
   return (
     <StageLayout
       name={label('stage.shelves')}

@@ -35,8 +35,11 @@ function departure(surface: SurfaceName, heightMm: number, random: Random): Depa
   const twist = of.twistPerMm * random.normal();
   const half = of.bowMm / Math.SQRT2;
   const bow = waves(half, of.bowOverMm, 5, random);
-  const knots = Array.from({ length: Math.ceil(heightMm / of.bowOverMm) + 3 }, () => half * random.normal());
-  const spline = (v: number) => catmullRom(knots, (v + heightMm / 2) / of.bowOverMm + 1);
+  // Knots as far apart as makes the curve's slopes those of a surface that bows over so much: a straight run between
+  // two chance values a apart has slopes of √3/a of its spread, the surface of 1/bowOver.
+  const apart = of.bowOverMm * Math.sqrt(3);
+  const knots = Array.from({ length: Math.ceil(heightMm / apart) + 3 }, () => half * random.normal());
+  const spline = (v: number) => catmullRom(knots, (v + heightMm / 2) / apart + 1);
   const rough = waves(of.roughMm, of.roughOverMm, 8, random);
   const askew = surface === 'back' || surface === 'front' ? 0 : square;
   const share = surface === 'front' ? 0.3 : 1;

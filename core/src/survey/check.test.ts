@@ -1,6 +1,6 @@
 import { newPlace, type Reading } from '../job';
 import { words } from '../words';
-import { slipsOf, surveyOf, type ReadingCheck } from '.';
+import { chanceOfSlip, slipsOf, surveyOf, type ReadingCheck } from '.';
 import { exactly, jobOf, surveyWith, width } from './testing';
 
 const heights = [300, 700, 1100, 1500, 1900, 2250];
@@ -95,5 +95,23 @@ describe('what slip it looks like', () => {
     const reading = exactly(width('back', 1200), 687, 'r');
     const [slip] = slipsOf(reading, { id: 'r', state: 'aside', expected: 678, off: 9, sd: 1, w: 9, against: null });
     expect(words(slip!, { units: 'mm', tape: '1mm' })).toBe('it looks like two digits were swapped: 678?');
+  });
+});
+
+describe('how likely a length is a slip', () => {
+  test('by hand: 10 mm off where 4 is usual. Good: e^-3.125 = 0.0439; a centimetre: 1/4 of 1; any size: 0.078', () => {
+    const slip = (0.25 + (4 / Math.hypot(4, 50)) * Math.exp(-50 / (16 + 2500))) / 2;
+    expect(chanceOfSlip(10, 4)).toBeCloseTo((0.05 * slip) / (0.05 * slip + 0.95 * Math.exp(-3.125)), 3);
+    expect(chanceOfSlip(10, 4)).toBeGreaterThan(0.1);
+  });
+
+  test('as far off in standard deviations, but no size people slip by, it is less likely one', () => {
+    expect(chanceOfSlip(2.5, 1)).toBeLessThan(chanceOfSlip(10, 4) / 3);
+  });
+
+  test('what agrees is none; what is far off is one; which way makes no difference', () => {
+    expect(chanceOfSlip(0, 1)).toBeLessThan(0.01);
+    expect(chanceOfSlip(25.4, 2)).toBeGreaterThan(0.999);
+    expect(chanceOfSlip(-9, 3)).toBeCloseTo(chanceOfSlip(9, 3), 12);
   });
 });

@@ -33,15 +33,29 @@ test('while no board is planned it takes one of each size first: the ceiling dec
   for (const kind of ['width', 'depth', 'height'] as const) expect(kinds).toContain(kind);
 });
 
-test('a reading that counts but stands out is read again, the last time it is asked for', () => {
-  const steady = [500, 850, 1550, 1900].flatMap((up) => [exactly(width('back', up), 1000, `b${up}`), exactly(width('front', up), 1000, `f${up}`)]); // prettier-ignore
-  const readings = [...steady, exactly(width('front', 1200), 1004.5, 'odd')];
-  const check = surveyOf(jobOf(readings)).checks.find((one) => one.id === 'odd');
-  expect(check).toMatchObject({ state: 'used' });
-  expect(check?.w).toBeGreaterThan(2.7);
-  const next = first(jobOf(readings));
+/** Widths that agree at so many heights, and one that is off by so much. */
+const withOdd = (heights: readonly number[], off: number) =>
+  jobOf([
+    ...heights.flatMap((up) => [exactly(width('back', up), 1000, `b${up}`), exactly(width('front', up), 1000, `f${up}`)]),
+    exactly(width('front', 1200), 1000 + off, 'odd'),
+  ]); // prettier-ignore
+
+test('a reading that counts but is likely a slip is read again, the last time it is asked for', () => {
+  const job = withOdd([500, 1900], 7);
+  expect(surveyOf(job).checks.find((one) => one.id === 'odd')).toMatchObject({ state: 'used' });
+  const next = first(job);
   expect(next).toMatchObject({ again: 'odd' });
   expect(words(next!.why, plain)).toMatch(/stands out a little/);
+  const again = { ...exactly(width('front', 1200), 1007, 'again'), blind: true as const };
+  expect(first({ ...job, readings: [...job.readings, again] })?.again ?? null).toBeNull();
+});
+
+test('one that stands out as far, but by less than people slip by, is not', () => {
+  const job = withOdd([500, 850, 1550, 1900], 4.5);
+  const check = surveyOf(job).checks.find((one) => one.id === 'odd');
+  expect(check).toMatchObject({ state: 'used' });
+  expect(check?.w).toBeGreaterThan(2.7);
+  expect(first(job)?.again ?? null).toBeNull();
 });
 
 test('followed from nothing to boards, it takes their widths, then how square, and ends with enough', () => {

@@ -1,10 +1,11 @@
-import type { Instrument, Job } from '../job';
+import type { Instrument, Job, Reading } from '../job';
 import { about, message, nested, type Message } from '../message';
 import { instrumentOf, nameOf, sameSpot, spotOf, usualSd, type Spot } from '../reading';
 import { oneAfterAnother } from './ahead';
 import { candidates, type Candidate } from './candidates';
 import type { Functional } from './functional';
 import { unseenRepeats } from './repeats';
+import { chanceOfSlip } from './slips';
 import type { Prepared } from './solve';
 import { statementsAt } from './statements';
 import { SURE } from './sure';
@@ -182,21 +183,27 @@ function suggestion({ spot, with: instrument, settles, now, then }: Rated): Sugg
   return { spot, with: instrument, why, again: null };
 }
 
-/** A reading that counts, but stands out by this many standard deviations, is worth a second look. */
+/** A length that counts, but is a slip as likely as this, is worth a second look. */
+const LIKELY_SLIP = 0.08;
+/** An angle is misread in no common way: by so many standard deviations it stands out. */
 const LOOK_AGAIN = 2.7;
 
 /** Suspects and what stands out are read once more, unless that was done already. */
 function againFor(job: AdviseOptions['job'], survey: Survey): Suggestion[] {
   return survey.checks.flatMap((check): Suggestion[] => {
-    if (check.state !== 'aside' && !(check.state === 'used' && check.w > LOOK_AGAIN)) return [];
     const reading = job.readings.find((one) => one.id === check.id);
-    if (!reading) return [];
+    if (!reading || (check.state !== 'aside' && !standsOut(reading, check))) return [];
     const spot = spotOf(reading);
     if (unseenRepeats(reading.id, job.readings).length > 0) return [];
     const code = check.state === 'aside' ? 'next.again' : 'next.standsOut';
     const why = message(code, { reading: nested(nameOf(spot)) });
     return [{ spot, with: instrumentOf(reading), why, again: reading.id }];
   });
+}
+
+function standsOut(reading: Reading, { state, off, sd, w }: Survey['checks'][number]): boolean {
+  if (state !== 'used') return false;
+  return reading.kind === 'corner' ? w > LOOK_AGAIN : chanceOfSlip(off, sd) > LIKELY_SLIP;
 }
 
 /** A slip of this size is common (a centimetre and a bit), and one that the others would not notice is a risk. */

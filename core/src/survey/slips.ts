@@ -75,3 +75,24 @@ function swapped(mm: number, unit: 'mm' | 'cm' | 'in'): number[] {
     return [Number(turned.join('')) * per + rest];
   });
 }
+
+// One reading in twenty is a slip; half of them a centimetre or an inch, the rest of any size up to some 100 mm.
+const SLIPS_SHARE = 0.05;
+const COMMON_MM = [10, -10, MM_PER_INCH, -MM_PER_INCH] as const;
+const ANY_SD_MM = 50;
+
+/**
+ * How likely a length is a slip that is off by so much from what the others expect of it (Bayes' rule over a good
+ * reading, a slip of a common size, and one of any size).
+ * @param offMm said less expected, millimetres
+ * @param sdMm standard deviation of that for a good reading, millimetres
+ * @returns 0 to 1
+ */
+export function chanceOfSlip(offMm: number, sdMm: number): number {
+  // The widths stand for the densities' heights: what all of them have in common cancels.
+  const density = (off: number, sd: number) => Math.exp(-(off ** 2) / (2 * sd ** 2)) / sd;
+  const common = COMMON_MM.reduce((sum, mm) => sum + density(offMm - mm, sdMm), 0) / COMMON_MM.length;
+  const slip = (common + density(offMm, Math.hypot(sdMm, ANY_SD_MM))) / 2;
+  const good = density(offMm, sdMm);
+  return (SLIPS_SHARE * slip) / (SLIPS_SHARE * slip + (1 - SLIPS_SHARE) * good);
+}
