@@ -14,20 +14,27 @@ export const TRIAL_CROOKED = {
 } as const;
 
 /**
+ * Knots so far apart that the spline's slopes are those of a surface that bows over `bowOverMm`: a straight run between
+ * two chance values at a distance a has slopes of √3 / a of its spread, such a surface of 1 / bowOver.
+ */
+const KNOTS_MM = TRIAL_CROOKED.bowOverMm * Math.sqrt(3);
+
+/**
  * An alcove for trials of fitting, by figures of its own and made of other stuff than the survey believes in: tilts are
  * normal, the bow is half waves across and half a spline up the wall through chance knots, roughness is waves.
+ * @param knotsMm between the knots of the spline: nearer than usual makes walls wavier than the survey holds them to be
  */
-export function trialRoom(seed: number): Room {
+export function trialRoom(seed: number, knotsMm: number = KNOTS_MM): Room {
   const random = randomFrom(seed * 101 + 13);
   const size = {
     widthMm: random.between(850, 1400),
     depthMm: random.between(330, 420),
     heightMm: random.between(2350, 2550),
   };
-  return roomOf({ place: newPlace('alcove'), size }, (surface) => departure(surface, size.heightMm, random));
+  return roomOf({ place: newPlace('alcove'), size }, (surface) => departure(surface, size.heightMm, knotsMm, random));
 }
 
-function departure(surface: SurfaceName, heightMm: number, random: Random): Departure {
+function departure(surface: SurfaceName, heightMm: number, knotsMm: number, random: Random): Departure {
   const of = TRIAL_CROOKED;
   const upright = surface !== 'floor' && surface !== 'ceiling';
   const square = upright ? Math.tan((of.outOfSquareDegrees * random.normal() * Math.PI) / 180) : of.outOfPlumb * random.normal();
@@ -35,11 +42,8 @@ function departure(surface: SurfaceName, heightMm: number, random: Random): Depa
   const twist = of.twistPerMm * random.normal();
   const half = of.bowMm / Math.SQRT2;
   const bow = waves(half, of.bowOverMm, 5, random);
-  // Knots as far apart as makes the curve's slopes those of a surface that bows over so much: a straight run between
-  // two chance values a apart has slopes of √3/a of its spread, the surface of 1/bowOver.
-  const apart = of.bowOverMm * Math.sqrt(3);
-  const knots = Array.from({ length: Math.ceil(heightMm / apart) + 3 }, () => half * random.normal());
-  const spline = (v: number) => catmullRom(knots, (v + heightMm / 2) / apart + 1);
+  const knots = Array.from({ length: Math.ceil(heightMm / knotsMm) + 3 }, () => half * random.normal());
+  const spline = (v: number) => catmullRom(knots, (v + heightMm / 2) / knotsMm + 1);
   const rough = waves(of.roughMm, of.roughOverMm, 8, random);
   const askew = surface === 'back' || surface === 'front' ? 0 : square;
   const share = surface === 'front' ? 0.3 : 1;
