@@ -196,6 +196,7 @@ test('work that cannot be: each board says what is wrong with it, the others are
   await person.setLength('Real thickness', '600');
   await expect(page.getByText(/5 shelves do not fit/)).toBeVisible();
   await person.undo();
+  await expect(page.getByText(/5 shelves do not fit/)).toHaveCount(0);
   // One above the ceiling.
   await page.getByRole('radio', { name: 'Each typed' }).click();
   await person.setLength('Top of shelf 5, above the floor mark', '3000');
