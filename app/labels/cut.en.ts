@@ -51,7 +51,7 @@ export const cutEn = {
   'ends.angled': 'Angled',
   'ends.bevelled': 'Angled and bevelled',
   'ends.scribed': 'Scribed',
-  'ends.suited.is': 'The simplest that leaves no more than caulk hides',
+  'ends.suited.is': 'The simplest that no other betters by much',
   'ends.square.is': 'Straight across, 90°',
   'ends.angled.is': 'Straight, each end at its own angle',
   'ends.bevelled.is': 'The same, undercut to meet a leaning wall',
