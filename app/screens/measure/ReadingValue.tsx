@@ -40,6 +40,8 @@ export function ReadingValue(props: ReadingValueProps) {
     else onDraft(one && other ? { value: one, other } : null);
   };
   const ways = senseOf(spot);
+  // A hollow shows in the middle of a straightedge, but behind a line.
+  const asked = spot.kind === 'offset' ? spot.kind : ways?.name;
   const name = sentence(nameOf(spot), job);
   // A gap may be nothing; a distance may not.
   const size = ways ? { sign: 'notNegative' as const } : { sign: 'positive' as const, leastMm: 1 };
@@ -117,9 +119,9 @@ export function ReadingValue(props: ReadingValueProps) {
       {ways ? (
         <Segmented
           titled
-          label={label(`sense.${ways.name}`)}
+          label={label(`sense.${asked}` as LabelKey)}
           value={sense ?? ways.options[0]}
-          options={ways.options.map((option) => ({ value: option, title: label(`sense.${ways.name}.${option}` as LabelKey) }))}
+          options={ways.options.map((option) => ({ value: option, title: label(`sense.${asked}.${option}` as LabelKey) }))}
           onChange={onSense}
         />
       ) : null}

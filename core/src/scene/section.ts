@@ -97,9 +97,12 @@ function sectionSpot(spot: Spot, plan: Plan, upMm: number, frame: AboveFrame, in
       return stringShapes(at(x, depth / 2 - half), at(x, depth / 2 + half), 0.5, ink);
     }
     case 'offset': {
-      if (spot.wall === 'back') return dot(left + spot.onMm, 0);
-      const point = onWall(spot.wall, spot.onMm);
-      return dotShapes(point, [point[0] + inward(spot.wall) * small, point[1]], spot.wall === 'left' ? 'start' : 'end', ink);
+      const on = (mm: number): Point => (spot.wall === 'back' ? at(left + mm, 0) : onWall(spot.wall, mm));
+      const point = on(spot.onMm);
+      const end = spot.wall === 'right';
+      const dots = dotShapes(point, [point[0] + (end ? -small : small), point[1]], end ? 'end' : 'start', ink);
+      // The line itself while it is wanted: readings off one and the same line would each draw it again.
+      return ink.value ? dots : [{ is: 'path', role: ink.role, points: [on(spot.startMm), on(spot.endMm)] }, ...dots];
     }
     case 'diagonal': {
       const to = spot.from === 'left' ? 'right' : 'left';
