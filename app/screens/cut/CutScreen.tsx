@@ -3,7 +3,6 @@ import ClipboardCopy from 'lucide-react-native/icons/clipboard-copy';
 import Download from 'lucide-react-native/icons/download';
 import Printer from 'lucide-react-native/icons/printer';
 import { setStringAsync } from 'expo-clipboard';
-import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
@@ -22,14 +21,19 @@ import { CutGroupView } from './CutGroupView';
 import { HabitSection } from './HabitSection';
 import { PrintSheet, usePrinting } from './PrintSheet';
 
-/** The list to cut: what, how long, how many, what to pencil on each. */
-export function CutScreen() {
-  const job = useAppSelector(selectOpenJob);
-  const { plan } = useAppSelector(selectPlanned);
-  return job && plan ? <Cut job={job} plan={plan} /> : null;
+interface CutScreenProps {
+  /** The shelf whose board is shown at first. */
+  readonly first: number;
 }
 
-function Cut({ job, plan }: { job: Job; plan: Plan }) {
+/** The list to cut: what, how long, how many, what to pencil on each. */
+export function CutScreen({ first }: CutScreenProps) {
+  const job = useAppSelector(selectOpenJob);
+  const { plan } = useAppSelector(selectPlanned);
+  return job && plan ? <Cut job={job} plan={plan} first={first} /> : null;
+}
+
+function Cut({ job, plan, first }: CutScreenProps & { job: Job; plan: Plan }) {
   const label = useLabel();
   const dispatch = useAppDispatch();
   const exaggeration = useAppSelector((state) => state.settings.exaggeration);
@@ -37,8 +41,7 @@ function Cut({ job, plan }: { job: Job; plan: Plan }) {
   const numbers = plan.shelves
     .map((one) => one.number)
     .filter((number) => plan.parts.some((part) => part.shelf === number));
-  const asked = Number(useLocalSearchParams<{ shelf?: string }>().shelf);
-  const [chosen, setChosen] = useState(asked > 0 ? asked : 1);
+  const [chosen, setChosen] = useState(first);
   const shelf = numbers.includes(chosen) ? chosen : (numbers[0] ?? 1);
   const board = plan.parts.find((part) => part.shelf === shelf && part.role === 'board');
   const upMm = plan.shelves.find((one) => one.number === shelf)?.top.mm ?? plan.opening.extent.height / 2;

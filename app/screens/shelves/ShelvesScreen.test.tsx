@@ -15,7 +15,7 @@ function set(label: string, text: string): void {
 }
 
 test('one shelf fewer, and the marks follow', async () => {
-  store = await show(<ShelvesScreen />, chimneyAlcove());
+  store = await show(<ShelvesScreen onShape={() => undefined} />, chimneyAlcove());
   screen.getByLabelText('Shelf 5, Shelf top: 2043.5 mm. Why?');
   fireEvent.press(screen.getByLabelText('One shelf fewer'));
   // (1930 - 4 x 18) / 5 = 371.6; the first top 420 + 371.6 + 18 = 809.6, on the tape 809.5.
@@ -25,7 +25,7 @@ test('one shelf fewer, and the marks follow', async () => {
 
 test('every size of board, cleat and nosing is one step that can be undone', async () => {
   const alcove = chimneyAlcove();
-  store = await show(<ShelvesScreen />, alcove);
+  store = await show(<ShelvesScreen onShape={() => undefined} />, alcove);
   set('Real thickness', '25.4');
   set('Depth with nosing', '13 in');
   set('Back cleat short by', '0');
@@ -46,14 +46,14 @@ test('every size of board, cleat and nosing is one step that can be undone', asy
 });
 
 test('a thickness of nothing is refused in words', async () => {
-  store = await show(<ShelvesScreen />, chimneyAlcove());
+  store = await show(<ShelvesScreen onShape={() => undefined} />, chimneyAlcove());
   set('Real thickness', '0');
   screen.getByText(/comes out at nothing/);
   expect(jobIn(store).shelves.thickness.mm).toBe(18);
 });
 
 test('from equal gaps to typed heights and on by hand', async () => {
-  store = await show(<ShelvesScreen />, chimneyAlcove());
+  store = await show(<ShelvesScreen onShape={() => undefined} />, chimneyAlcove());
   fireEvent.press(screen.getByLabelText('Each typed'));
   expect(jobIn(store).shelves.heights).toHaveLength(5);
   set('Top of shelf 1, above the floor mark', '700');
@@ -64,11 +64,19 @@ test('from equal gaps to typed heights and on by hand', async () => {
 });
 
 test('boundaries from floor to ceiling, and heights of one’s own', async () => {
-  store = await show(<ShelvesScreen />, chimneyAlcove());
+  store = await show(<ShelvesScreen onShape={() => undefined} />, chimneyAlcove());
   fireEvent.press(screen.getByLabelText('From the floor'));
   fireEvent.press(screen.getByLabelText('To the ceiling'));
   expect(jobIn(store).shelves).toMatchObject({ bottom: { from: 'floor' }, top: { from: 'ceiling' } });
   fireEvent.press(screen.getByLabelText('To a height'));
   set('Space ends, above the floor mark', '2200');
   expect(jobIn(store).shelves.top).toMatchObject({ from: 'height', up: { mm: 2200 } });
+});
+
+test('a shelf that is pointed at leads to the shape of its board', async () => {
+  const onShape = jest.fn();
+  store = await show(<ShelvesScreen onShape={onShape} />, chimneyAlcove());
+  fireEvent.press(screen.getByRole('button', { name: 'Show shelf 3 in the drawing' }));
+  fireEvent.press(screen.getByRole('button', { name: 'Shape of board 3' }));
+  expect(onShape).toHaveBeenCalledWith(3);
 });

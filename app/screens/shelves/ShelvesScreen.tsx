@@ -1,5 +1,4 @@
 import Scissors from 'lucide-react-native/icons/scissors-line-dashed';
-import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { LIMITS, type Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
@@ -14,18 +13,22 @@ import { HeightsForm } from './HeightsForm';
 import { MarksTable } from './MarksTable';
 import { oneMore } from './heights';
 
-/** How many shelves, how high, how thick and how deep, what holds them; and what to mark on the wall. */
-export function ShelvesScreen() {
-  const job = useAppSelector(selectOpenJob);
-  return job ? <Shelves job={job} /> : null;
+interface ShelvesScreenProps {
+  /** Someone wants to see how a shelf's board is cut. */
+  readonly onShape: (shelf: number) => void;
 }
 
-function Shelves({ job }: { job: Job }) {
+/** How many shelves, how high, how thick and how deep, what holds them; and what to mark on the wall. */
+export function ShelvesScreen({ onShape }: ShelvesScreenProps) {
+  const job = useAppSelector(selectOpenJob);
+  return job ? <Shelves job={job} onShape={onShape} /> : null;
+}
+
+function Shelves({ job, onShape }: ShelvesScreenProps & { job: Job }) {
   const label = useLabel();
   const dispatch = useAppDispatch();
   const { plan } = useAppSelector(selectPlanned);
   const exaggeration = useAppSelector((state) => state.settings.exaggeration);
-  const router = useRouter();
   const [shelf, setShelf] = useState<number | null>(null);
   const reader = job;
   const scene = useMemo(
@@ -49,11 +52,7 @@ function Shelves({ job }: { job: Job }) {
             description={describe(plan, job, words(scene.title, job))}
             below={
               shelf !== null && shapely.includes(shelf) ? (
-                <Button
-                  title={label('shelves.shape', { shelf })}
-                  icon={Scissors}
-                  onPress={() => router.replace({ pathname: '/job/[id]/cut', params: { id: job.id, shelf } })}
-                />
+                <Button title={label('shelves.shape', { shelf })} icon={Scissors} onPress={() => onShape(shelf)} />
               ) : null
             }
             selected={shelf === null ? null : { is: 'shelf', shelf }}
