@@ -7,7 +7,7 @@ import { offsetTable, templateOf } from '@dormer/core/template';
 import { lengthWords, words } from '@dormer/core/words';
 import { Button, Section, Sheet, Txt } from '../../controls';
 import { download, fileName } from '../../controls/files';
-import { templateWriters } from '../../controls/sheets';
+import { drawings } from '../../controls/sheets';
 import { useLabel } from '../../labels';
 import { notify, useAppDispatch } from '../../store';
 import { makeStyles, SPACE } from '../../theme';
@@ -29,9 +29,9 @@ export function TemplateSheet({ board, job, onClose }: TemplateSheetProps) {
   const template = templateOf(board);
   if (!template) return null;
   const name = `${fileName(job.name)}-${board.label}`;
-  const write = (make: (writers: Awaited<ReturnType<typeof templateWriters>>) => Promise<void> | void) => () => {
+  const write = (make: (writers: Awaited<ReturnType<typeof drawings>>) => Promise<void> | void) => () => {
     setBusy(true);
-    void templateWriters()
+    void drawings()
       .then(make)
       .catch(() => dispatch(notify('cut.failed')))
       .finally(() => setBusy(false));

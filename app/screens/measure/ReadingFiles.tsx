@@ -1,11 +1,11 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
-import type { Drawing } from '@dormer/core/exchange/outlines';
+import type { Drawing } from '@dormer/core/exchange/drawings';
 import type { Message } from '@dormer/core/message';
 import { words } from '@dormer/core/words';
 import { Button, NoticeLine, Txt } from '../../controls';
-import { drawingReaders, sheets } from '../../controls/sheets';
+import { drawings, sheets } from '../../controls/sheets';
 import { download, fileName, pickFile } from '../../controls/files';
 import { useLabel } from '../../labels';
 import { importReadings, notify, useAppDispatch, type BroughtIn } from '../../store';
@@ -34,7 +34,7 @@ export function ReadingFiles({ job }: { job: Job }) {
   const bringTrace = async () => {
     const contents = await pickFile('.svg,.dxf,image/svg+xml');
     if (contents === null) return;
-    const read = await drawingReaders()
+    const read = await drawings()
       .then(({ readDrawing }) => readDrawing(contents))
       .catch(() => null);
     if (!read) return void dispatch(notify('trace.failed'));

@@ -3,7 +3,7 @@ import { planJob } from '../plan';
 import { templateOf } from '../template';
 import { edgeFor, edgesOf, wallTrace } from '../trace';
 import { readDrawing } from './outlines';
-import { templateDxf, templateSvg } from './templates';
+import { templateDxf, templateSvg } from './drawings';
 
 const reader = { units: 'mm', tape: '0.5mm' } as const;
 const job = chimneyAlcove();

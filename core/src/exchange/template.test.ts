@@ -6,7 +6,7 @@ import { chimneyAlcove } from '../demo';
 import type { OutlinePoint } from '../fit';
 import { planJob } from '../plan';
 import { MARGIN_MM, OVERLAP_MM, templateOf, tilesFor, type Template, type Tiling } from '../template';
-import { CHECK_BARS_MM, templateDxf, templatePdf, templateSvg } from './templates';
+import { CHECK_BARS_MM, templateDxf, templatePdf, templateSvg } from './drawings';
 
 const reader = { units: 'mm', tape: '0.5mm' } as const;
 const job = chimneyAlcove();

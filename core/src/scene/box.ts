@@ -1,4 +1,4 @@
-import { usualBox, type Job } from '../job';
+import { usualBox, type Job } from '../job/document';
 import { about, message } from '../message';
 import type { Plan } from '../plan';
 import type { Point, Role, Scene, Shape } from './scene';

@@ -1,0 +1,6 @@
+// What writes templates and reads drawings at full size: what it stands on is large, and fetched in one piece when it
+// is wanted.
+export * from './templateSvg';
+export * from './templateDxf';
+export * from './templatePdf';
+export * from './outlines';
