@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { cabinetSpan, chimneyAlcove, cloakroomCloset, demoJobs, parcelBench, stairCavity, windowCorner } from './demo';
+import { shapeWords } from './fit';
 import type { Figure } from './figure';
 import { newJob, readJob, typedLength, type Job, type Reading } from './job';
 import { planJob, type Plan } from './plan';
@@ -379,7 +380,9 @@ describe('the demo jobs', () => {
     const head = plan.parts.find((one) => one.id === 'trim-head')!;
     // Boards of 1/2 in, a reveal of 3/16 in, trim 2 in wide.
     expect(head.length.mm).toBeCloseTo(box.width.mm + (-2 * 0.5 + 2 * 0.1875 + 2 * 2) * 25.4, 6);
-    expect(head.joint).toEqual({ is: 'mitred', insideMm: expect.closeTo(head.length.mm - 4 * 25.4, 6) });
+    expect(head.joint).toEqual({ is: 'mitred' });
+    // What is said of its inside edge is twice the trim's width less: the clear opening and both reveals.
+    expect(shapeWords(head)).toMatchObject([{ code: 'cutEnd.mitred', params: { inside: { mm: expect.closeTo(head.length.mm - 4 * 25.4, 6) } } }]); // prettier-ignore
     expect(plan.cutList.flatMap((group) => group.rows.map((row) => row.labels.join(' ')))).toEqual(
       expect.arrayContaining(['BL BR', 'BT BB', 'TL TR', 'TT TB']),
     );

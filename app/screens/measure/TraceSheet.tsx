@@ -27,7 +27,7 @@ export function TraceSheet({ job, lines, sized, onTaken, onClose }: TraceSheetPr
   const styles = useStyles();
   const label = useLabel();
   const dispatch = useAppDispatch();
-  const [edges] = useState(() => edgesOf(lines));
+  const [edges] = useState(() => edgesOf(lines).slice(0, MOST_EDGES));
   const walls = wallsIn(job);
   const [wall, setWall] = useState(walls[0] ?? 'left');
   const [chosen, setChosen] = useState<number | null>(null);
@@ -84,7 +84,7 @@ export function TraceSheet({ job, lines, sized, onTaken, onClose }: TraceSheetPr
               label={label('trace.edge')}
               look="chips"
               value={edges.indexOf(edge)}
-              options={edges.slice(0, MOST_EDGES).map((one, i) => ({ value: i, title: lengthWords(one.chordMm, job) }))}
+              options={edges.map((one, i) => ({ value: i, title: lengthWords(one.chordMm, job) }))}
               onChange={setChosen}
             />
           ) : null}
@@ -118,6 +118,7 @@ export function TraceSheet({ job, lines, sized, onTaken, onClose }: TraceSheetPr
   );
 }
 
+/** So many of the longest lines of a drawing may be the wall. */
 const MOST_EDGES = 8;
 
 const useStyles = makeStyles(() =>

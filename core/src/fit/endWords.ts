@@ -18,7 +18,7 @@ export function endWords({ role }: Pick<Part, 'role'>, fit: PieceFit, side: 'lef
 /** What a list has to say of a piece beside its length: nothing for one that is cut square at both ends. */
 export function shapeWords(part: Part): Message[] {
   const { fit, corner, joint } = part;
-  if (joint?.is === 'mitred') return [message('cutEnd.mitred', { inside: length(joint.insideMm) })];
+  if (joint?.is === 'mitred') return [message('cutEnd.mitred', { inside: length(part.length.mm - 2 * part.width.mm) })];
   if (joint) {
     const runs = { by: about(joint.outMm), angle: angle(joint.degrees) };
     return [message(joint.longer === 'room' ? 'cutEnd.longerRoom' : 'cutEnd.longerWall', runs)];

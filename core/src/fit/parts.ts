@@ -80,7 +80,7 @@ export function fitParts({ specs, opening, job }: FitPartsOptions): Fitted {
     const tried = kind === 'board' ? triedOf(pocket, trialsOf(job.trials, spec.shelf, spec.place.upTo), job.tape) : null;
     if (kind === 'board' && !tried) problems.push(...boardProblems(spec, fit, pocket));
     const width = plus(piece.width, message('term.leftOnBack'), fit.back?.allowanceMm ?? 0);
-    return [{ ...piece, width, ...lengthsOf(spec, fit, opening, job.tape), fit, corner: null, tried }];
+    return [{ ...piece, width, ...lengthsOf(spec, fit, opening, job.tape), fit, tried }];
   });
   const corners = cornerParts({ specs, opening, job });
   parts.push(...corners.parts);

@@ -68,8 +68,8 @@ export function sawScene(part: Part): Scene {
 } // prettier-ignore
 
 /** Lengths along the edge away from the person, where it says anything new, and along the one towards them. */
-function alongEdges({ edges, role, joint, corner, length: { mm } }: Part): readonly [number | null, number] {
-  if (joint?.is === 'mitred') return [mm, joint.insideMm];
+function alongEdges({ edges, role, joint, corner, width, length: { mm } }: Part): readonly [number | null, number] {
+  if (joint?.is === 'mitred') return [mm, mm - 2 * width.mm];
   if (corner) return [corner.backMm, mm];
   if (!edges || edges.back.mm === edges.front.mm) return [null, mm];
   return role === 'board' ? [edges.back.mm, edges.front.mm] : [edges.front.mm, edges.back.mm];
@@ -77,7 +77,7 @@ function alongEdges({ edges, role, joint, corner, length: { mm } }: Part): reado
 
 /** A piece without a template: a rectangle, or with mitred ends its long edge away from the person. */
 function plainOutline({ length: { mm }, width, joint }: Part): OutlinePoint[] {
-  const inset = joint?.is === 'mitred' ? (mm - joint.insideMm) / 2 : 0;
+  const inset = joint?.is === 'mitred' ? width.mm : 0;
   return [[0, 0], [mm, 0], [mm - inset, width.mm], [inset, width.mm]]; // prettier-ignore
 }
 

@@ -89,7 +89,7 @@ const ANY_SD_MM = 50;
  * @returns 0 to 1
  */
 export function chanceOfSlip(offMm: number, sdMm: number): number {
-  // The widths stand for the densities' heights: what all of them have in common cancels.
+  // Normal densities but for a factor that all of them have, which cancels.
   const density = (off: number, sd: number) => Math.exp(-(off ** 2) / (2 * sd ** 2)) / sd;
   const common = COMMON_MM.reduce((sum, mm) => sum + density(offMm - mm, sdMm), 0) / COMMON_MM.length;
   const slip = (common + density(offMm, Math.hypot(sdMm, ANY_SD_MM))) / 2;

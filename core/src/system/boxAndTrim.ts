@@ -57,7 +57,7 @@ export function boxAndTrim(box: CavityBox, { wallMm, trim, trimThickMm }: BoxBoa
       place: { ...front, upFrom, upTo },
       // One cut short is lost, one a hair long hides in the reveal.
       length: { is: 'given', figure: plus(reveals, message('term.trimWidths'), 2 * trim.width.mm), rounded: 'up' },
-      joint: { is: 'mitred', insideMm: reveals.mm },
+      joint: { is: 'mitred' },
     };
   };
   const out = trim.reveal.mm + trim.width.mm;

@@ -19,8 +19,8 @@ export type PartRole =
 
 /** How ends are cut that meet another piece rather than a wall. */
 export type Joint =
-  /** Both at 45° across the face, its length being along the long edge. */
-  | { readonly is: 'mitred'; readonly insideMm: number }
+  /** Both at 45° across the face, its length being along the long edge: inside it is twice its width shorter. */
+  | { readonly is: 'mitred' }
   /** The end in the corner, where the corner is so much off 90°: which edge is the longer, and by how much. */
   | { readonly is: 'corner'; readonly degrees: number; readonly outMm: number; readonly longer: 'room' | 'wall' };
 
