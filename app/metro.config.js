@@ -1,12 +1,26 @@
 const { getDefaultConfig } = require('expo/metro-config');
 const http = require('node:http');
+const path = require('node:path');
 
 const config = getDefaultConfig(__dirname);
 
 // pdf-lib asks for tslib's helpers as ES modules have them.
 const tslib = require.resolve('tslib/tslib.es6.js');
-config.resolver.resolveRequest = (context, name, platform) =>
-  name === 'tslib' ? { type: 'sourceFile', filePath: tslib } : context.resolveRequest(context, name, platform);
+// Its parts find one another as ES modules only; mixed with the other kind each has a copy of what they share.
+const gesture = /^@use-gesture\/(react|core)(?:\/(\w+))?$/;
+const gestureModule = (found) => {
+  const [, pack, part] = found;
+  const folder = path.dirname(require.resolve(`@use-gesture/${pack}/package.json`));
+  const file = `use-gesture-${pack}${part ? `-${part}` : ''}.esm.js`;
+  return path.join(folder, ...(part ? [part] : []), 'dist', file);
+};
+config.resolver.resolveRequest = (context, name, platform) => {
+  if (name === 'tslib') return { type: 'sourceFile', filePath: tslib };
+  const found = gesture.exec(name);
+  return found
+    ? { type: 'sourceFile', filePath: gestureModule(found) }
+    : context.resolveRequest(context, name, platform);
+};
 
 // While developing, the app is served by Metro and asks the server beside it.
 const server = process.env.EXPO_PUBLIC_SERVER;

@@ -1,15 +1,6 @@
-import { readFileSync } from 'node:fs';
 import { getDocument, OPS } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import type { Page } from '@playwright/test';
-import { expect, test } from './person';
-
-/** What a button hands to the browser. */
-async function downloaded(page: Page, button: RegExp): Promise<{ name: string; data: Buffer }> {
-  const coming = page.waitForEvent('download');
-  await page.getByRole('button', { name: button }).click();
-  const file = await coming;
-  return { name: file.suggestedFilename(), data: readFileSync(await file.path()) };
-}
+import { downloaded, expect, test } from './person';
 
 /** The numbers of a board as they stand large on the screen. */
 const numberBy = async (page: Page, name: string): Promise<number> => {
@@ -105,6 +96,7 @@ test('a corner shelf: its angle, its shape, whose template it shares', async ({ 
 test('the corner of a drawing: a board touched on the elevation shows its shape', async ({ person, page }) => {
   await person.open('Chimney alcove');
   await person.stage('Shelves');
+  await person.tab('Marks');
   await page.getByRole('button', { name: 'Show shelf 3 in the drawing' }).click();
   await page.getByRole('button', { name: 'Shape of board 3' }).click();
   await expect(page.getByRole('main', { name: 'Cut' })).toBeVisible();
@@ -188,6 +180,7 @@ test('a wall traced elsewhere comes in as readings of it, and goes out again wit
 test('work that cannot be: each board says what is wrong with it, the others are still cut', async ({ person, page }) => {
   await person.open('Chimney alcove');
   await person.stage('Shelves');
+  await person.tab('Boards');
   // Deeper than the alcove.
   await person.setLength('Depth with nosing', '900');
   await expect(page.getByText(/The shelf is 900 mm deep, the opening/)).toBeVisible();
@@ -198,6 +191,7 @@ test('work that cannot be: each board says what is wrong with it, the others are
   await person.undo();
   await expect(page.getByText(/5 shelves do not fit/)).toHaveCount(0);
   // One above the ceiling.
+  await person.tab('Heights');
   await page.getByRole('radio', { name: 'Each typed' }).click();
   await person.setLength('Top of shelf 5, above the floor mark', '3000');
   await expect(page.getByText(/Shelf 5 at 3000 mm lies above the ceiling/)).toBeVisible();

@@ -1,5 +1,6 @@
+import { readFileSync } from 'node:fs';
 import { AxeBuilder } from '@axe-core/playwright';
-import { test as base, expect, type Page } from '@playwright/test';
+import { test as base, expect, type Locator, type Page } from '@playwright/test';
 import { Server } from './server';
 
 export { expect };
@@ -85,6 +86,37 @@ export class Person {
     await field.press('Enter');
   }
 
+  /** Turns to a part of the work on shelves. */
+  async tab(name: 'Heights' | 'Things' | 'Boards' | 'Marks'): Promise<void> {
+    await this.page.getByRole('radio', { name, exact: true }).click();
+  }
+
+  /** A shelf's handle on the pole. */
+  shelf(number: number): Locator {
+    return this.page.getByRole('slider', { name: `Shelf ${number} on the pole` });
+  }
+
+  /** A shelf's top lies at a height, as it is said: `904.5 mm`. */
+  async shelfAt(number: number, height: string): Promise<void> {
+    await expect(this.shelf(number)).toHaveAttribute('aria-valuetext', new RegExp(`^${height},`));
+  }
+
+  /** How high a shelf's top lies, in the unit of the drawing's millimetres. */
+  async heightOf(number: number): Promise<number> {
+    return Number(await this.shelf(number).getAttribute('aria-valuenow'));
+  }
+
+  /** Pulls a shelf's handle up or down by so many pixels. */
+  async pull(number: number, downPx: number): Promise<void> {
+    const box = await this.shelf(number).boundingBox();
+    if (!box) throw new Error(`shelf ${number} has no handle`);
+    const [x, y] = [box.x + box.width / 3, box.y + box.height / 2];
+    await this.page.mouse.move(x, y);
+    await this.page.mouse.down();
+    await this.page.mouse.move(x, y + downPx, { steps: 6 });
+    await this.page.mouse.up();
+  }
+
   async saved(): Promise<void> {
     await expect(this.page.getByTestId('save-state')).toHaveText('Saved');
   }
@@ -108,6 +140,14 @@ export class Person {
     const grave = violations.filter((one) => one.impact === 'serious' || one.impact === 'critical');
     expect(grave.map((one) => `${one.id}: ${one.nodes.map((node) => node.html).join(' | ')}`)).toEqual([]);
   }
+}
+
+/** What a button hands to the browser. */
+export async function downloaded(page: Page, button: RegExp): Promise<{ name: string; data: Buffer }> {
+  const coming = page.waitForEvent('download');
+  await page.getByRole('button', { name: button }).click();
+  const file = await coming;
+  return { name: file.suggestedFilename(), data: readFileSync(await file.path()) };
 }
 
 interface Fixtures {

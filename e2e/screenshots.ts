@@ -14,6 +14,13 @@ const why = async ({ page }: Person) => {
   await page.getByRole('button', { name: /^1S Board, length/ }).click();
 };
 
+const byContents = async (person: Person) => {
+  await person.stage('Shelves');
+  await person.page.getByRole('radio', { name: 'By what is stored' }).click();
+  await person.tab('Things');
+  await expect(person.page.getByRole('button', { name: 'Change Record crates' })).toContainText('On shelf 1');
+};
+
 const PHONE_VIEWS: readonly View[] = [
   { name: 'phone-jobs', show: async (person) => person.home() },
   { name: 'phone-measure', job: 'Chimney alcove', show: async () => undefined },
@@ -38,7 +45,18 @@ const PHONE_VIEWS: readonly View[] = [
       await person.keys('4', '9', '1/16');
     },
   },
-  { name: 'phone-shelves', job: 'Chimney alcove', show: async (person) => person.stage('Shelves') },
+  { name: 'phone-shelves', job: 'Chimney alcove', show: byContents },
+  {
+    name: 'phone-marks',
+    job: 'Chimney alcove',
+    show: async (person) => {
+      await person.stage('Shelves');
+      await person.tab('Marks');
+      await person.page.getByRole('button', { name: 'The place before' }).click();
+      await person.page.getByRole('radio', { name: 'Floor there' }).click();
+      await person.page.getByRole('radiogroup', { name: 'Measured from' }).scrollIntoViewIfNeeded();
+    },
+  },
   { name: 'phone-cut', job: 'Chimney alcove', show: async (person) => person.stage('Cut') },
   {
     name: 'phone-ends',
@@ -69,7 +87,7 @@ const WIDE_VIEWS: readonly View[] = [
     job: 'Window corner',
     show: async ({ page }) => page.getByRole('radio', { name: 'Seen from above' }).click(),
   },
-  { name: 'wide-shelves', job: 'Chimney alcove', show: async (person) => person.stage('Shelves') },
+  { name: 'wide-shelves', job: 'Chimney alcove', show: byContents },
   { name: 'wide-corner-cut', job: 'Window corner', show: async (person) => person.stage('Cut') },
   {
     name: 'paper-saw',

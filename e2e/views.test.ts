@@ -20,6 +20,20 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await person.axe();
     await person.stage('Shelves');
     await person.axe();
+    await person.shelf(2).click();
+    await person.tab('Things');
+    await person.axe();
+    await page.getByRole('button', { name: 'Change Board games' }).click();
+    await person.axe();
+    await page.keyboard.press('Escape');
+    await person.tab('Marks');
+    await person.axe();
+    await person.tab('Heights');
+    await page.getByRole('button', { name: 'Set this layout beside' }).click();
+    await page.getByRole('button', { name: 'Compare the two' }).click();
+    await expect(page.getByRole('table', { name: 'Two layouts' })).toBeVisible();
+    await person.axe();
+    await page.keyboard.press('Escape');
     await person.stage('Cut');
     await person.axe();
     await page

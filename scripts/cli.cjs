@@ -11,7 +11,7 @@ const HELP = `Dormer: from a few tape readings of a crooked opening to shelves t
   ./dormer test             everything that is checked: types, lint, walls, unit, server, build, end to end
   ./dormer dev              server and app with reload
   ./dormer plan FILE        the plan of a job file, as JSON
-  ./dormer bench [plan|survey|fit|load] how long a plan takes, what advised readings are worth, what boards do
+  ./dormer bench [plan|layout|survey|fit|load] how long plans and layouts take, what advised readings are worth, what boards do
                             at the wall (some minutes), the first screen
   ./dormer shots            the pictures in docs/screenshots/, made anew
   ./dormer docs             the generated part of docs/, made anew
@@ -62,11 +62,13 @@ async function demo(args) {
 }
 
 async function bench([what, ...rest]) {
-  const known = ['plan', 'survey', 'fit', 'load'];
-  if ((what && !known.includes(what)) || rest.length > 0) throw new Failure('bench takes plan, survey, fit or load.');
+  const known = ['plan', 'layout', 'survey', 'fit', 'load'];
+  if ((what && !known.includes(what)) || rest.length > 0)
+    throw new Failure('bench takes plan, layout, survey, fit or load.');
   await ensureInstalled();
   const node = (script) => run(process.execPath, ['--import', 'tsx', script]);
   if (!what || what === 'plan') await node('scripts/benchPlan.ts');
+  if (!what || what === 'layout') await node('scripts/benchLayout.ts');
   if (!what || what === 'survey') await node('scripts/benchSurvey.ts');
   if (what === 'fit') await node('scripts/benchFit.ts');
   if (what && what !== 'load') return;

@@ -18,6 +18,7 @@ export interface DrawingPaneProps {
   readonly description?: string;
   readonly selected?: About | null;
   readonly onPress?: (about: About) => void;
+  readonly overlay?: SceneViewProps['overlay'];
   /** Beside the drawing, or above it where that lies flat. */
   readonly aside?: (flat: boolean) => ReactNode;
   /** Under the drawing, where there is room for it. */
@@ -28,7 +29,7 @@ const SMALL_PX = 230;
 
 /** A drawing of the opening with the switch that draws its crookedness larger, always saying so. */
 export function DrawingPane(props: DrawingPaneProps) {
-  const { scene, reader, exaggeration, onExaggeration, aside, below, ...rest } = props;
+  const { scene, reader, exaggeration, onExaggeration, aside, below, overlay, ...rest } = props;
   const styles = useStyles();
   const label = useLabel();
   const wide = useWide();
@@ -39,7 +40,7 @@ export function DrawingPane(props: DrawingPaneProps) {
   // A drawing that lies flat has its switch above it, an upright one beside it.
   const flat = scene.bounds.width > scene.bounds.height;
   const view = (how: Pick<SceneViewProps, 'terse' | 'ground'>) => (
-    <SceneView scene={scene} reader={reader} {...how} {...rest} />
+    <SceneView scene={scene} reader={reader} {...how} {...rest} {...(how.terse || !overlay ? {} : { overlay })} />
   );
   const saying =
     exaggeration > 1 ? (

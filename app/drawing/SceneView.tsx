@@ -7,7 +7,7 @@ import { words, type Reader } from '@dormer/core/words';
 import { useTheme } from '../theme';
 import { placeFigures } from './figures';
 import { inkFor, type Hatches } from './ink';
-import { fitSheet } from './sheet';
+import { fitSheet, type Sheet } from './sheet';
 import { FigureView, ShapeView } from './ShapeView';
 
 export interface SceneViewProps {
@@ -21,6 +21,8 @@ export interface SceneViewProps {
   readonly terse?: boolean;
   /** What the drawing lies on. */
   readonly ground?: 'paper' | 'panel';
+  /** What is laid over the drawing and can be taken hold of, placed by its sheet. */
+  readonly overlay?: (sheet: Sheet) => ReactNode;
   /** Pixels before the first layout, and on paper. */
   readonly size?: { readonly width: number; readonly height: number };
 }
@@ -37,6 +39,7 @@ export function SceneView({
   terse = false,
   ground = 'paper',
   size,
+  overlay,
 }: SceneViewProps) {
   const { colours } = useTheme();
   const id = useId();
@@ -55,15 +58,17 @@ export function SceneView({
   return (
     <View
       style={size ?? { flex: 1, minHeight: 0 }}
-      role="img"
-      aria-label={description ?? words(scene.title, reader)}
       onLayout={({ nativeEvent: { layout } }) => {
         const { width, height } = layout;
         if (!size && width > 0 && height > 0) setLaid({ width, height });
       }}
     >
-      <View style={{ position: 'absolute', width: laid.width, height: laid.height }} aria-hidden>
-        <Svg width={laid.width} height={laid.height}>
+      <View
+        style={{ position: 'absolute', width: laid.width, height: laid.height }}
+        role="img"
+        aria-label={description ?? words(scene.title, reader)}
+      >
+        <Svg width={laid.width} height={laid.height} aria-hidden>
           <Defs>
             {(['wall', 'unknown'] as const).map((hatch) => (
               <Pattern key={hatch} id={hatches[hatch]} width={HATCH_PX} height={HATCH_PX} patternUnits="userSpaceOnUse">
@@ -91,6 +96,7 @@ export function SceneView({
           })}
         </Svg>
       </View>
+      {overlay?.(sheet)}
     </View>
   );
 }

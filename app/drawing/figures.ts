@@ -42,7 +42,10 @@ export function placeFigures(scene: Scene, sheet: Sheet, reader: Reader, first: 
 
 /** Where a shape's figure may stand, the best first; none for a shape without one. */
 function figuresOf(shape: Shape, sheet: Sheet, reader: Reader): Figure[] {
-  if (shape.is === 'label') return [figureAt(textOf(shape, reader), sheet.at(shape.at), shape.anchor)];
+  if (shape.is === 'label') {
+    const figure = figureAt(textOf(shape, reader), sheet.at(shape.at), shape.anchor);
+    return shape.withinMm !== undefined && figure.box.width > shape.withinMm * sheet.scale ? [] : [figure];
+  }
   if (shape.is !== 'dimension') return [];
   const text = textOf(shape, reader);
   return [shape.share ?? 0.5, ...SHARES].map((share) => figureAt(text, along(shape, share, sheet), 'middle'));

@@ -1,2 +1,3 @@
 export { DrawingPane } from './DrawingPane';
 export { SceneView } from './SceneView';
+export type { Sheet } from './sheet';

@@ -68,6 +68,16 @@ export function inkFor(role: Role, c: Colours, hatches: Hatches): Ink {
       return { fill: c.action, fillOpacity: 0.18, text: c.action };
     case 'gap-seen':
       return { fill: c.doubtful, fillOpacity: 0.4, text: c.doubtful };
+    case 'thing':
+      return { fill: c.panel, stroke: c.faint, width: 1, text: c.pencil };
+    case 'headroom':
+      return { fill: c.doubtful, fillOpacity: 0.14, stroke: c.doubtful, width: 0.75, dash: '2 3', text: c.doubtful };
+    case 'reach':
+      return { fill: c.action, fillOpacity: 0.07, stroke: c.action, width: 1, text: c.action };
+    case 'blocked':
+      return { fill: c.stop, fillOpacity: 0.55, stroke: c.stop, width: 1, text: c.stop };
+    case 'closet-rail':
+      return { stroke: c.pencil, width: 4, text: c.pencil };
     case 'stopped':
       return { fill: c.stopWash, stroke: c.stop, width: 1.5, dash: '4 3', text: c.stop };
   }

@@ -72,13 +72,6 @@ export const cutEn = {
   'template.open': 'Template',
   'template.title': 'Template of board {{label}}',
   'template.is': 'The outline at full size, to lay on the wood and mark round.',
-  'template.pdf.a4': 'PDF on A4 pages to join',
-  'template.pdf.letter': 'PDF on Letter pages to join',
-  'template.pdf.sheet': 'PDF on one large sheet',
-  'template.svg': 'SVG in millimetres',
-  'template.dxf': 'DXF for CAD and CNC',
-  'template.check':
-    'Print at 100 %, not fitted to the page. Lay a rule on the bar: it must be 100 mm, or 4 in, before anything is cut.',
   'offsets.left': 'Left end by offsets',
   'offsets.right': 'Right end by offsets',
   'offsets.back': 'Back edge by offsets',

@@ -2,9 +2,11 @@ import { cutEn } from './cut.en';
 import { en } from './en';
 import { measureEn } from './measure.en';
 import { labels } from './labels';
+import { printEn } from './print.en';
+import { shelvesEn } from './shelves.en';
 
 test('every label that counts can say one and many', () => {
-  const keys = [en, measureEn, cutEn].flatMap((all) => Object.keys(all));
+  const keys = [en, measureEn, cutEn, shelvesEn, printEn].flatMap((all) => Object.keys(all));
   // None is said twice.
   expect(new Set(keys).size).toBe(keys.length);
   for (const key of keys.filter((one) => one.endsWith('_one'))) {

@@ -4,10 +4,14 @@ import { CATALOGUE_SETTINGS } from '@dormer/core/words';
 import type { cutEn } from './cut.en';
 import { en } from './en';
 import type { measureEn } from './measure.en';
+import type { printEn } from './print.en';
+import type { shelvesEn } from './shelves.en';
 
 type Counted<K> = K extends `${infer Base}_${'one' | 'other'}` ? Base : K;
 /** Every word of the interface, by what it is for. */
-export type LabelKey = Counted<keyof typeof en | keyof typeof measureEn | keyof typeof cutEn>;
+export type LabelKey = Counted<
+  keyof typeof en | keyof typeof measureEn | keyof typeof cutEn | keyof typeof shelvesEn | keyof typeof printEn
+>;
 export type Label = (key: LabelKey, params?: Readonly<Record<string, string | number>>) => string;
 
 export const labels = createInstance();

@@ -19,7 +19,7 @@ import { api } from './api';
 import { linked } from './devices';
 import { said, type Notice } from './notice';
 import { closed, edited, opened } from './openJob';
-import { sameJob } from './record';
+import { recordFromDevice, sameJob } from './record';
 import { records } from './records';
 import { selectLink } from './selectors';
 import { settings } from './settings';
@@ -34,7 +34,7 @@ export const begin =
     const remembered = await device.readSettings().catch(() => ({}));
     dispatch(settings.settingsRead(remembered));
     try {
-      const kept = await device.readRecords();
+      const kept = (await device.readRecords()).map(recordFromDevice);
       const over = kept.filter((record) => record.removed && (record.base === null || record.removedOnServer));
       await Promise.all(over.map((record) => device.forget(record.id)));
       dispatch(records.loadedFromDevice(kept.filter((record) => !over.includes(record))));
@@ -135,6 +135,20 @@ export const editJob =
     if (!sameJob(job, next)) dispatch(edited(next));
   };
 
+/**
+ * Changes the open job by a function of it and of its plan as it stands: one that is still being worked out is waited
+ * for, so that nothing is changed by what was there before. One step to undo.
+ */
+export const editPlanned =
+  (how: (job: Job, plan: Plan) => Job): Thunk<Promise<void>> =>
+  async (dispatch, getState, { core }) => {
+    const { job } = getState().openJob.present;
+    if (!job) return;
+    const { plan, job: planned } = getState().planned;
+    const fresh = planned === job && plan ? plan : await core.plan(job).catch(() => null);
+    if (fresh && getState().openJob.present.job === job) dispatch(editJob((one) => how(one, fresh)));
+  };
+
 /** Puts a reading into the open job, with what other jobs' repeats say of the person's error. One step to undo. */
 export const takeReading =
   (reading: Reading): Thunk<void> =>
@@ -177,6 +191,30 @@ export const importReadings =
     const taken = dispatch(takeIn(read.value.readings));
     if (!taken.ok) return taken;
     return { ok: true, value: { count: read.value.readings.length, refused: read.value.refused } };
+  };
+
+/** Takes in a list of things to be stored. One step to undo. @returns what came of it, or why nothing did */
+export const importThings =
+  (contents: string): Thunk<Promise<Result<BroughtIn, Message>>> =>
+  async (dispatch, getState, { core }) => {
+    const unit = getState().openJob.present.job?.units ?? 'mm';
+    const read = await core.readThings({ contents, unit });
+    if (!read.ok) return read;
+    const held = getState().openJob.present.job?.things.length ?? 0;
+    if (held + read.value.things.length > LIMITS.things) {
+      return { ok: false, error: message('csv.tooManyThings', { most: text(String(LIMITS.things)) }) };
+    }
+    const things = read.value.things.map((one) => ({ ...one, id: nanoid() }));
+    dispatch(editJob((one) => ({ ...one, things: [...one.things, ...things] })));
+    return { ok: true, value: { count: things.length, refused: read.value.refused } };
+  };
+
+/** The plan of the open job with the layout that was set beside; null where there is none. */
+export const planOther =
+  (): Thunk<Promise<Plan | null>> =>
+  async (_dispatch, getState, { core }) => {
+    const { job } = getState().openJob.present;
+    return job?.otherShelves ? core.plan({ ...job, shelves: job.otherShelves }) : null;
   };
 
 /** Takes up the practice instruments: the kit becomes theirs, the room is made up. @returns whether they were reached */

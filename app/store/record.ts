@@ -1,5 +1,5 @@
 import equal from 'fast-deep-equal';
-import type { Job, StoredJob } from '@dormer/core/job/document';
+import { currentJob, type Job, type StoredJob } from '@dormer/core/job/document';
 
 /** A save on its way: what was sent, over which version (null: a new job), under which id. Sent again, it is the same save. */
 export interface Sending {
@@ -47,6 +47,18 @@ export function newRecord(job: Job, changedAt: string): JobRecord {
 /** A job as the server has it. */
 export function recordFromServer({ job, version, changedAt }: StoredJob): JobRecord {
   return { ...newRecord(job, changedAt), base: version, dirty: false };
+}
+
+/** A record as an earlier version of this program may have kept it, its jobs in the current version. */
+export function recordFromDevice(kept: JobRecord): JobRecord {
+  const { job, sending, fault } = kept;
+  return {
+    ...kept,
+    job: currentJob(job),
+    sending: sending && { ...sending, job: currentJob(sending.job) },
+    fault:
+      fault?.is === 'stale' ? { ...fault, current: { ...fault.current, job: currentJob(fault.current.job) } } : fault,
+  };
 }
 
 /** What is to be done next so that the server has what this device has; null when nothing is, or a person must decide. */

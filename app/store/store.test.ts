@@ -6,6 +6,7 @@ import {
   removeJob, takeReading, undo,
 } from './actions'; // prettier-ignore
 import { api } from './api';
+import { newRecord } from './record';
 import { records } from './records';
 import { selectCanUndo, selectJobs, selectOpenJob, selectSaveState } from './selectors';
 import { createStore, type AppStore } from './store';
@@ -110,6 +111,19 @@ describe('the device first, then the server', () => {
     const again = await app();
     await saved(again);
     expect(server.jobs.get(alcove.id)?.job.name).toBe('Before the reload');
+  });
+
+  test('a job kept by an earlier version is there in the current one, and goes to the server as that', async () => {
+    const { things: _things, people: _people, ...rest } = alcove;
+    const old = { ...rest, version: 3 } as unknown as typeof alcove;
+    const record = { ...newRecord(old, 'then'), sending: { saveId: 's', job: old, basedOn: null } };
+    device.jobs.set(alcove.id, record);
+    const store = await app();
+    expect(jobOf(store)).toMatchObject({ version: 4, things: [], people: [] });
+    await store.dispatch(openJob(alcove.id));
+    await until(() => store.getState().planned.plan !== null);
+    await saved(store);
+    expect(server.jobs.get(alcove.id)?.job).toMatchObject({ version: 4, things: [] });
   });
 
   test('a save whose answer was lost is sent again as the same save', async () => {

@@ -1,4 +1,4 @@
-import { readReadingsCsv } from '@dormer/core/exchange';
+import { readReadingsCsv, readThingsCsv } from '@dormer/core/exchange';
 import type { Job } from '@dormer/core/job/document';
 import { readJobFile } from '@dormer/core/job';
 import { compareStyles, planJob } from '@dormer/core/plan';
@@ -22,6 +22,7 @@ export const directCore: Core = {
     }
   },
   readReadings: async ({ contents, unit }) => readReadingsCsv(contents, unit),
+  readThings: async ({ contents, unit }) => readThingsCsv(contents, unit),
   readFile: async (contents) => readJobFile(contents),
 };
 

@@ -50,6 +50,7 @@ export function coreInWorker(): Core {
     plan: (job) => ask({ ask: 'plan', with: job }) as ReturnType<Core['plan']>,
     compare: (board, watching) => ask({ ask: 'compare', with: board }, watching) as ReturnType<Core['compare']>,
     readReadings: (table) => ask({ ask: 'readReadings', with: table }) as ReturnType<Core['readReadings']>,
+    readThings: (table) => ask({ ask: 'readThings', with: table }) as ReturnType<Core['readThings']>,
     readFile: (contents) => ask({ ask: 'readFile', with: contents }) as ReturnType<Core['readFile']>,
   };
 }

@@ -1,4 +1,4 @@
-import { readReadingsCsv } from '@dormer/core/exchange';
+import { readReadingsCsv, readThingsCsv } from '@dormer/core/exchange';
 import { readJobFile } from '@dormer/core/job';
 import { compareStyles, planJob } from '@dormer/core/plan';
 import type { Request, Response } from './messages';
@@ -14,6 +14,8 @@ function answer(request: Request): unknown {
       return bySteps(request.id, compareStyles(request.with.job, request.with.shelf));
     case 'readReadings':
       return readReadingsCsv(request.with.contents, request.with.unit);
+    case 'readThings':
+      return readThingsCsv(request.with.contents, request.with.unit);
     case 'readFile':
       return readJobFile(request.with);
     case 'stop':

@@ -1,4 +1,4 @@
-import type { ReadRows } from '@dormer/core/exchange';
+import type { ReadRows, ReadThings } from '@dormer/core/exchange';
 import type { Job, Refusal } from '@dormer/core/job/document';
 import type { Message } from '@dormer/core/message';
 import type { StyleOutcome } from '@dormer/core/fit';
@@ -14,6 +14,8 @@ export interface Core {
   compare(board: { job: Job; shelf: number }, watching?: Watching): Promise<readonly StyleOutcome[] | null>;
   /** Readings from the text of a table, with the rows that are none; or why it is no table of readings. */
   readReadings(table: { contents: string; unit: JobUnit }): Promise<Result<ReadRows, Message>>;
+  /** Things from the text of a list, with the rows that are none; or why it is no list of things. */
+  readThings(table: { contents: string; unit: JobUnit }): Promise<Result<ReadThings, Message>>;
   /** A job from the text of a job file, or why not. */
   readFile(contents: string): Promise<Result<Job, Refusal>>;
 }

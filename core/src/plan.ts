@@ -1,51 +1,52 @@
 import type { Figure } from './figure';
 import { fitParts, liftOf, stylesSideBySide, type Lift, type Part, type StyleOutcome } from './fit';
-import { usualBox, usualTrimThickness, type Job, type Reading } from './job';
-import { layOut, type Gap, type LaidShelf } from './layout';
-import { message, nested, type Message } from './message';
-import { cavityBox, deviationsOf, openingOf, outlineOf, type CavityBox, type Deviation, type Outline } from './opening';
-import { specOf, studAdvice, type PlaceSpec, type StudAdvice } from './place';
-import { doubtful, stop, type Caution, type Problem } from './problem';
-import { expectedWords, nameOf, saidWords, spotOf } from './reading';
-import { cutList, type CutGroup } from './stock';
+import { usualBox, usualTrimThickness, type Job } from './job';
 import {
-  advise,
-  slipsOf,
-  SURE,
-  surveyOf,
-  unseenRepeats,
-  type Advice,
-  type LearnedError,
-  type ReadingCheck,
-  type Survey,
-} from './survey';
-import { applySystem, bareBoards, boxAndTrim, type WallMark } from './system';
+  layOut,
+  levelLineProblems,
+  levelLineWords,
+  NOTHING_UNDER,
+  pinHoles,
+  railMarks,
+  stationsOf,
+  tiltedShelves,
+  type Blocked,
+  type Contents,
+  type Gap,
+  type LaidShelf,
+  type Layout,
+  type Pins,
+  type Rail,
+  type Station,
+  type Tilted,
+  type WallMark,
+} from './layout';
+import { message, nested, type Message } from './message';
+import {
+  cavityBox,
+  deviationsOf,
+  openingOf,
+  outlineOf,
+  type CavityBox,
+  type Deviation,
+  type Opening,
+  type Outline,
+} from './opening';
+import { specOf, studAdvice, type PlaceSpec, type StudAdvice } from './place';
+import { plannedReading, surveyProblems, thinSurvey, type PlannedReading } from './planReadings';
+import { doubtful, stop, type Caution, type Problem } from './problem';
+import { cutList, type CutGroup } from './stock';
+import { advise, surveyOf, type Advice, type LearnedError, type Survey } from './survey';
+import { applySystem, bareBoards, boxAndTrim, underOf } from './system';
 
 /** The version of the plan this code writes. */
-export const PLAN_VERSION = 3;
+export const PLAN_VERSION = 4;
+
+export type { PlannedReading };
 
 /** A clear space and what is really left to reach in by, under the nosing above it. */
 export interface PlannedGap extends Gap {
   readonly reachIn: Figure | null;
-}
-
-/** A reading as the survey sees it: its name, what it said, and what the others make of it. */
-export interface PlannedReading {
-  readonly id: string;
-  readonly name: Message;
-  readonly said: Message;
-  /** What the others would have it be; null where they say nothing of it. */
-  readonly expected: Message | null;
-  /** The height it was taken at above the floor mark, millimetres; null for one that has none. */
-  readonly upMm: number | null;
-  readonly state: ReadingCheck['state'];
-  /** Said less what the others expect, signed, in its own unit; and two standard deviations of that. */
-  readonly off: number;
-  readonly sure: number;
-  /** How many standard deviations it is off. */
-  readonly w: number;
-  /** What slip it looks like, when it was set aside. */
-  readonly slips: readonly Message[];
 }
 
 /** Everything Dormer tells about a job. Derived, never stored as truth; a plain value that survives JSON. */
@@ -70,7 +71,22 @@ export interface Plan {
   readonly levelLineUpMm: number;
   readonly shelves: readonly LaidShelf[];
   readonly gaps: readonly PlannedGap[];
+  /** Heights no shelf's top may have: its board or what carries it would meet a keep-clear. */
+  readonly blocked: readonly Blocked[];
+  /** Where the space for shelves begins and ends, millimetres; the end null while it is not known. */
+  readonly space: { readonly fromMm: number; readonly toMm: number | null };
+  /** A closet rail below the shelves. */
+  readonly rail: Rail | null;
+  /** What stands on which shelf; null where nothing is listed, or too little is known. */
+  readonly contents: Contents | null;
   readonly marks: readonly WallMark[];
+  /** Where one marks, in the order one walks past: what floor and ceiling do there. */
+  readonly stations: readonly Station[];
+  /** Where the level line is and how it is carried; what to do while there is none. */
+  readonly levelLine: Message;
+  readonly tilted: readonly Tilted[];
+  /** Holes for shelf pins; null where none are asked for. */
+  readonly pins: Pins | null;
   readonly parts: readonly Part[];
   readonly cutList: readonly CutGroup[];
   readonly problems: readonly Problem[];
@@ -85,6 +101,9 @@ export function planJob(job: Job): Plan {
   const { survey, opening, layout, system, spec, box, planned, specs } = asFarAsParts(job);
   const fitted = fitParts({ specs, opening, job });
   const boards = spec.takes === 'box' ? [] : boardsOf(layout.shelves, job, survey);
+  const thicknessMm = job.shelves.thickness.mm;
+  const tilted = tiltedShelves({ wishes: job.tilted ?? [], thicknessMm, depthMm: opening.extent.depth });
+  const pinned = pinsOf(job, layout, opening);
   const readings = job.readings.map((one) => plannedReading(one, survey));
   const problems =
     job.readings.length === 0
@@ -93,6 +112,9 @@ export function planJob(job: Job): Plan {
           ...surveyProblems(survey, readings),
           ...thinSurvey(job),
           ...(spec.takes === 'box' ? [...(box?.problems ?? [])] : layout.problems),
+          ...tilted.problems,
+          ...pinned.problems,
+          ...levelLineProblems(job),
           ...(planned ? system.problems : [notYet(job, spec)]),
           ...(specs.length > 0 || planned ? fitted.problems : []),
         ];
@@ -114,8 +136,19 @@ export function planJob(job: Job): Plan {
     levelLineUpMm: job.levelLine.up.mm,
     shelves: layout.shelves,
     gaps: layout.gaps.map((gap, index) => ({ ...gap, reachIn: planned ? (system.reachIn[index] ?? null) : null })),
+    blocked: layout.blocked,
+    space: layout.space,
+    rail: layout.rail,
+    contents: layout.contents,
     // A shelf's own height holds anywhere; a cleat's only where cleats are planned.
-    marks: planned ? system.marks : system.marks.filter((mark) => mark.what === 'shelf-top'),
+    marks: [
+      ...(planned ? system.marks : system.marks.filter((mark) => mark.what === 'shelf-top')),
+      ...railMarks(layout.rail, layout.shelves.find((one) => one.held === 'seated')?.number ?? 1, job.levelLine.up.mm),
+    ],
+    stations: stationsOf(opening, job.place, Math.min(job.shelves.depth.mm, opening.extent.depth)),
+    levelLine: levelLineWords(job),
+    tilted: tilted.tilted,
+    pins: pinned.pins,
     parts: fitted.parts,
     cutList: cutList(fitted.parts),
     problems,
@@ -127,7 +160,10 @@ export function planJob(job: Job): Plan {
 function asFarAsParts(job: Job) {
   const survey = surveyOf(job);
   const opening = openingOf(survey);
-  const layout = layOut(job.shelves, opening, job.tape);
+  const spec = specOf(job.place);
+  const planned = spec.supports.includes(job.support.system);
+  const under = planned ? underOf(job.shelves, job.support) : NOTHING_UNDER;
+  const layout = layOut({ job, opening, under });
   const system = applySystem({
     wish: job.shelves,
     support: job.support,
@@ -135,8 +171,6 @@ function asFarAsParts(job: Job) {
     gaps: layout.gaps,
     levelLineUpMm: job.levelLine.up.mm,
   });
-  const spec = specOf(job.place);
-  const planned = spec.supports.includes(job.support.system);
   const box = spec.takes === 'box' ? cavityBox(survey, job) : null;
   const stopped = shelvesStopped([...layout.problems, ...(planned ? system.problems : [])]);
   const wanted = layout.shelves.filter((one) => !stopped.has(one.number));
@@ -157,6 +191,12 @@ export function* compareStyles(job: Job, shelf: number): Generator<number, reado
   return yield* stylesSideBySide({ spec: board, opening, job });
 }
 
+/** Pin holes in the sides of the space shelves stand in. */
+function pinsOf({ pins: wish, shelves: { depth } }: Job, { shelves, space }: Layout, { extent }: Opening) {
+  if (!wish || space.toMm === null) return { pins: null, problems: [] };
+  return pinHoles({ wish, shelves, fromMm: space.fromMm, toMm: space.toMm, depthMm: Math.min(depth.mm, extent.depth) });
+}
+
 /** The boards and the trim of a cavity's box. */
 function boxOf(box: CavityBox, { box: wish, units, shelves }: Job) {
   const { trim } = wish ?? usualBox(units);
@@ -171,54 +211,6 @@ function boardsOf(shelves: readonly LaidShelf[], job: Job, { extent }: Survey) {
     const upMm = (top.mm + underside.mm) / 2;
     return upMm > 0 && upMm < extent.height ? [{ shelf: number, upMm, outMm }] : [];
   });
-}
-
-function plannedReading(reading: Reading, survey: Survey): PlannedReading {
-  const check = survey.checks.find((one) => one.id === reading.id) as ReadingCheck;
-  return {
-    id: reading.id,
-    name: nameOf(spotOf(reading)),
-    said: saidWords(reading),
-    expected: check.expected === null ? null : expectedWords(spotOf(reading), check.expected),
-    upMm: 'up' in reading ? reading.up.mm : null,
-    state: check.state,
-    off: check.off,
-    sure: SURE * check.sd,
-    w: check.w,
-    slips: check.state === 'aside' ? slipsOf(reading, check) : [],
-  };
-}
-
-/** What the survey itself has to say: readings set aside, of another place, or that cannot be solved together. */
-function surveyProblems(survey: Survey, readings: readonly PlannedReading[]): Problem[] {
-  const named = (id: string | null) => readings.find((one) => one.id === id);
-  const each = survey.checks.flatMap((check): Problem[] => {
-    const reading = named(check.id);
-    if (!reading) return [];
-    const about = { is: 'reading', id: check.id } as const;
-    const name = nested(reading.name);
-    if (check.state === 'foreign') return [doubtful(about, message('problem.readingForeign', { reading: name }))];
-    if (check.state !== 'aside' || reading.expected === null || readAgain(check.id, survey)) return [];
-    const [value, expected] = [nested(reading.said), nested(reading.expected)];
-    const rival = named(check.against);
-    if (rival)
-      return [
-        doubtful(about, message('problem.readingsDisagree', { reading: name, value, other: nested(rival.name) })),
-      ];
-    const said = { reading: name, value, expected } as const;
-    const [slip] = reading.slips;
-    if (slip) return [doubtful(about, message('problem.readingSlip', { ...said, slip: nested(slip) }))];
-    return [doubtful(about, message('problem.readingAside', said))];
-  });
-  if (!survey.failed) return each;
-  const failed = survey.failed === 'not-settled' ? 'problem.notSettled' : 'problem.notSolvable';
-  return [stop({ is: 'place' }, message(failed)), ...each];
-}
-
-/** Whether a reading that was set aside has been read again unseen at its spot, and the new one counts. */
-function readAgain(id: string, survey: Survey): boolean {
-  const used = new Set(survey.checks.flatMap((one) => (one.state === 'used' ? [one.id] : [])));
-  return unseenRepeats(id, survey.readings).some((one) => used.has(one.id));
 }
 
 const notYet = (job: Job, { boards, takes }: PlaceSpec): Problem =>
@@ -256,10 +248,4 @@ function shelvesStopped(problems: readonly Problem[]): Set<number> {
   return new Set(
     problems.flatMap(({ severity, about }) => (severity === 'stop' && about.is === 'shelf' ? [about.shelf] : [])),
   );
-}
-
-/** One width is not a survey: it says nothing about lean, taper or bow. */
-function thinSurvey(job: Job): Problem[] {
-  const widths = job.readings.filter((one) => one.kind === 'width');
-  return widths.length === 1 ? [doubtful({ is: 'place' }, message('problem.oneWidth'))] : [];
 }

@@ -35,6 +35,26 @@ describe('jobs', () => {
     ]); // prettier-ignore
   });
 
+  test('what is stored is kept in the database, and the plan of it says where it stands', async () => {
+    const job: Job = { ...alcove, shelves: { ...alcove.shelves, way: 'contents' } };
+    await create(job);
+    const kept = (await server.ask('GET', route)).body.job as Job;
+    expect(kept).toEqual(job);
+    const { contents, shelves } = (await server.ask('POST', '/api/plan', kept)).body;
+    expect(shelves).toHaveLength(5);
+    expect(contents.leftOut).toEqual([]);
+    expect(contents.stored.map((one: { thing: string }) => one.thing).sort()).toEqual(
+      job.things.map((one) => one.id).sort(),
+    );
+  });
+
+  test('a job of version 3 comes in with nothing stored', async () => {
+    const { things: _things, people: _people, pins: _pins, tilted: _tilted, ...rest } = alcove;
+    const old = { ...rest, version: 3 } as unknown as Job;
+    expect(await create(old)).toMatchObject({ status: 201 });
+    expect((await server.ask('GET', route)).body.job).toMatchObject({ version: 4, things: [], people: [] });
+  });
+
   test('the newest changed stands first', async () => {
     await create();
     await create(cloakroomCloset(), 'b');

@@ -6,11 +6,13 @@ import { setStringAsync } from 'expo-clipboard';
 import { useState } from 'react';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
-import { boardScene, boxScene, cornerScene, sectionScene } from '@dormer/core/scene';
+import { sectionScene } from '@dormer/core/scene';
+import { boardScene, boxScene, cornerScene } from '@dormer/core/scene/cutting';
 import { lengthWords, words } from '@dormer/core/words';
 import { Button, Keypad, PlanNotices, Segmented, StageLayout, Txt } from '../../controls';
 import { download, fileName } from '../../controls/files';
 import { sheets } from '../../controls/sheets';
+import { usePrinting } from '../../controls/usePrinting';
 import { DrawingPane } from '../../drawing';
 import { useLabel, type LabelKey } from '../../labels';
 import { notify, selectOpenJob, selectPlanned, settings, useAppDispatch, useAppSelector } from '../../store';
@@ -19,7 +21,7 @@ import { BoxCutSection } from './BoxCutSection';
 import { CornerForm, CornerSection } from './CornerSection';
 import { CutGroupView } from './CutGroupView';
 import { HabitSection } from './HabitSection';
-import { PrintSheet, usePrinting } from './PrintSheet';
+import { PrintSheet } from './PrintSheet';
 
 interface CutScreenProps {
   /** The shelf whose board is shown at first. */

@@ -1,5 +1,3 @@
-import { useEffect, useState } from 'react';
-import { createPortal, flushSync } from 'react-dom';
 import { StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
 import { shapeWords } from '@dormer/core/fit/endWords';
@@ -7,40 +5,22 @@ import type { Plan } from '@dormer/core/plan';
 import { elevationScene } from '@dormer/core/scene';
 import { lengthWords, words } from '@dormer/core/words';
 import { Txt } from '../../controls';
+import { OnPaper, PaperLine } from '../../controls/OnPaper';
 import { SceneView } from '../../drawing';
 import { useLabel } from '../../labels';
-import { FONT, makeStyles, SPACE, ThemeProvider } from '../../theme';
+import { makeStyles, SPACE } from '../../theme';
 import { inOneLine } from './ends';
 import { namesIn } from './names';
 import { SawSheet } from './SawSheet';
-
-/** Whether a sheet is being printed, by our button or the browser's own. */
-export function usePrinting(): { printing: boolean; print: () => void } {
-  const [printing, setPrinting] = useState(false);
-  useEffect(() => {
-    const before = () => flushSync(() => setPrinting(true));
-    const after = () => setPrinting(false);
-    window.addEventListener('beforeprint', before);
-    window.addEventListener('afterprint', after);
-    return () => {
-      window.removeEventListener('beforeprint', before);
-      window.removeEventListener('afterprint', after);
-    };
-  }, []);
-  return { printing, print: () => window.print() };
-}
 
 const DRAWING = { width: 420, height: 520 } as const;
 
 /** The sheet for the saw and the wall: drawing, marks, cut list, cautions, in black on white. */
 export function PrintSheet({ job, plan }: { job: Job; plan: Plan }) {
-  const place = document.getElementById('print-sheet');
-  if (!place) return null;
-  return createPortal(
-    <ThemeProvider choice="light">
+  return (
+    <OnPaper>
       <Printed job={job} plan={plan} />
-    </ThemeProvider>,
-    place,
+    </OnPaper>
   );
 }
 
@@ -59,9 +39,9 @@ function Printed({ job, plan }: { job: Job; plan: Plan }) {
         <SceneView scene={scene} reader={job} size={DRAWING} ground="panel" />
         <View style={styles.marks}>
           <Txt kind="strong">{label('marks.title')}</Txt>
-          <Line cells={['', label('mark.shelf-top'), label(cleats ? 'mark.cleat-top' : 'print.underside')]} head />
+          <PaperLine cells={['', label('mark.shelf-top'), label(cleats ? 'mark.cleat-top' : 'print.underside')]} head />
           {[...plan.shelves].reverse().map((shelf) => (
-            <Line
+            <PaperLine
               key={shelf.number}
               cells={[
                 String(shelf.number),
@@ -74,7 +54,7 @@ function Printed({ job, plan }: { job: Job; plan: Plan }) {
         </View>
       </View>
       <Txt kind="strong">{label('print.cutList')}</Txt>
-      <Line
+      <PaperLine
         head
         cells={[
           label('print.section'),
@@ -86,7 +66,7 @@ function Printed({ job, plan }: { job: Job; plan: Plan }) {
       />
       {plan.cutList.flatMap((group) =>
         group.rows.map((row) => (
-          <Line
+          <PaperLine
             key={row.labels.join()}
             cells={[
               `${lengthWords(group.thicknessMm, job, false)} × ${lengthWords(group.widthMm, job)}`,
@@ -123,33 +103,10 @@ function Printed({ job, plan }: { job: Job; plan: Plan }) {
   );
 }
 
-function Line({ cells, head }: { cells: readonly string[]; head?: boolean }) {
-  const styles = useStyles();
-  return (
-    <View style={[styles.line, head && styles.head]}>
-      {cells.map((cell, index) => (
-        <Txt key={index} style={[styles.cell, head && styles.headCell]}>
-          {cell}
-        </Txt>
-      ))}
-    </View>
-  );
-}
-
-const useStyles = makeStyles((colours) =>
+const useStyles = makeStyles(() =>
   StyleSheet.create({
     sheet: { padding: SPACE.two, gap: SPACE.one },
     top: { flexDirection: 'row', gap: SPACE.three },
     marks: { flex: 1, gap: SPACE.small },
-    line: {
-      flexDirection: 'row',
-      gap: SPACE.one,
-      borderBottomWidth: 1,
-      borderBottomColor: colours.rule,
-      paddingVertical: 3,
-    },
-    head: { borderBottomColor: colours.pencil },
-    cell: { flex: 1 },
-    headCell: { fontFamily: FONT.semibold },
   }),
 );

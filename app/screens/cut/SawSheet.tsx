@@ -2,7 +2,7 @@ import { StyleSheet, View } from 'react-native';
 import { shapeWords } from '@dormer/core/fit/endWords';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
-import { sawScene, SAW_FACTOR } from '@dormer/core/scene';
+import { sawScene, SAW_FACTOR } from '@dormer/core/scene/cutting';
 import { lengthWords } from '@dormer/core/words';
 import { Txt } from '../../controls';
 import { SceneView } from '../../drawing';

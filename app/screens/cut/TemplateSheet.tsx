@@ -1,15 +1,11 @@
-import FileDown from 'lucide-react-native/icons/file-down';
-import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { offsetTable, templateOf } from '@dormer/core/template';
 import { lengthWords, words } from '@dormer/core/words';
-import { Button, Section, Sheet, Txt } from '../../controls';
-import { download, fileName } from '../../controls/files';
-import { drawings } from '../../controls/sheets';
+import { Section, Sheet, Txt } from '../../controls';
+import { FullSize } from '../../controls/FullSize';
 import { useLabel } from '../../labels';
-import { notify, useAppDispatch } from '../../store';
 import { makeStyles, SPACE } from '../../theme';
 
 interface TemplateSheetProps {
@@ -18,56 +14,15 @@ interface TemplateSheetProps {
   readonly onClose: () => void;
 }
 
-const PAPERS = ['a4', 'letter', 'sheet'] as const;
-
 /** A board's full-size template as a file, and its offsets for marking by hand. */
 export function TemplateSheet({ board, job, onClose }: TemplateSheetProps) {
-  const styles = useStyles();
   const label = useLabel();
-  const dispatch = useAppDispatch();
-  const [busy, setBusy] = useState(false);
   const template = templateOf(board);
   if (!template) return null;
-  const name = `${fileName(job.name)}-${board.label}`;
-  const write = (make: (writers: Awaited<ReturnType<typeof drawings>>) => Promise<void> | void) => () => {
-    setBusy(true);
-    void drawings()
-      .then(make)
-      .catch(() => dispatch(notify('cut.failed')))
-      .finally(() => setBusy(false));
-  };
   return (
     <Sheet title={label('template.title', { label: board.label })} closeTitle={label('close')} onClose={onClose}>
       <Txt tone="faint">{label('template.is')}</Txt>
-      <View style={styles.buttons}>
-        {PAPERS.map((paper) => (
-          <Button
-            key={paper}
-            title={label(`template.pdf.${paper}`)}
-            icon={FileDown}
-            disabled={busy}
-            onPress={write(async ({ templatePdf }) => {
-              const pdf = await templatePdf({ template, reader: job, job: job.name, paper });
-              download(`${name}-${paper}.pdf`, pdf as Uint8Array<ArrayBuffer>, 'application/pdf');
-            })}
-          />
-        ))}
-        <Button
-          title={label('template.svg')}
-          icon={FileDown}
-          disabled={busy}
-          onPress={write(({ templateSvg }) => download(`${name}.svg`, templateSvg(template, job), 'image/svg+xml'))}
-        />
-        <Button
-          title={label('template.dxf')}
-          icon={FileDown}
-          disabled={busy}
-          onPress={write(({ templateDxf }) => download(`${name}.dxf`, templateDxf(template, job), 'application/dxf'))}
-        />
-      </View>
-      <Txt kind="small" tone="faint">
-        {label('template.check')}
-      </Txt>
+      <FullSize template={() => template} job={job} name={board.label} />
       {template.notes.map((note, index) => (
         <Txt key={index}>{words(note, job)}</Txt>
       ))}

@@ -3,8 +3,8 @@ import { StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
 import type { Drawing } from '@dormer/core/exchange/drawings';
 import type { Message } from '@dormer/core/message';
-import { words } from '@dormer/core/words';
-import { Button, NoticeLine, Txt } from '../../controls';
+import { Button } from '../../controls';
+import { BroughtInView } from '../../controls/BroughtIn';
 import { drawings, sheets } from '../../controls/sheets';
 import { download, fileName, pickFile } from '../../controls/files';
 import { useLabel } from '../../labels';
@@ -60,23 +60,17 @@ export function ReadingFiles({ job }: { job: Job }) {
           onClose={() => setDrawing(null)}
         />
       ) : null}
-      {fault ? <NoticeLine is="stop" word={label('problem.stop')} words={words(fault, job)} /> : null}
-      {came ? (
-        <>
-          <NoticeLine is="sure" word={label('csv.came', { count: came.count })} words="" />
-          {came.refused.length > 0 ? (
-            <View role="list" aria-label={label('csv.refused', { count: came.refused.length })}>
-              <Txt kind="strong">{label('csv.refused', { count: came.refused.length })}</Txt>
-              {came.refused.map((one) => (
-                <View role="listitem" key={one.line}>
-                  <Txt>{label('csv.line', { line: one.line, why: words(one.message, job) })}</Txt>
-                </View>
-              ))}
-            </View>
-          ) : null}
-          <Button look="quiet" title={label('notice.close')} onPress={() => setCame(null)} />
-        </>
-      ) : null}
+      <BroughtInView
+        reader={job}
+        fault={fault}
+        came={came}
+        words={{
+          came: (count) => label('csv.came', { count }),
+          refused: (count) => label('csv.refused', { count }),
+          line: (line, why) => label('csv.line', { line, why }),
+        }}
+      />
+      {came ? <Button look="quiet" title={label('notice.close')} onPress={() => setCame(null)} /> : null}
     </View>
   );
 }

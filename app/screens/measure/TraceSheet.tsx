@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { typedLength, type Job } from '@dormer/core/job/document';
 import type { Message } from '@dormer/core/message';
 import type { TypedLength } from '@dormer/core/quantity';
-import { traceScene, TRACE_FACTOR } from '@dormer/core/scene';
+import { traceScene, TRACE_FACTOR } from '@dormer/core/scene/trace';
 import { edgeFor, edgesOf, traceReadings, wallTrace, type DrawnLine } from '@dormer/core/trace';
 import { lengthWords, words } from '@dormer/core/words';
 import { Button, Keypad, LengthField, NoticeLine, Segmented, Sheet, Txt } from '../../controls';

@@ -42,16 +42,7 @@ const CLEATS: readonly Field[] = [
   { label: 'nosing.thickness', ...stick('nosing', 'thickness') },
   { label: 'nosing.height', ...stick('nosing', 'height') },
 ];
-const LEVEL: readonly Field[] = [
-  {
-    label: 'level.up',
-    of: (job) => job.levelLine.up,
-    to: (job, value) => ({ ...job, levelLine: { up: value } }),
-    mayBeNothing: true,
-  },
-];
-
-/** Sizes of boards, cleats and nosing as they really are, and the level line heights are taken from. */
+/** Sizes of boards, cleats and nosing as they really are. */
 export function BoardForm({ job }: { job: Job }) {
   const label = useLabel();
   return (
@@ -61,9 +52,6 @@ export function BoardForm({ job }: { job: Job }) {
       </Section>
       <Section title={label('cleat.title')}>
         <Fields fields={CLEATS} job={job} />
-      </Section>
-      <Section title={label('level.title')}>
-        <Fields fields={LEVEL} job={job} />
       </Section>
     </>
   );

@@ -14,18 +14,28 @@ function set(label: string, text: string): void {
   fireEvent(field, 'blur');
 }
 
+const tab = (name: string) => fireEvent.press(screen.getByRole('radio', { name }));
+const fromMark = (shelf: number, mm: string) =>
+  `Shelf ${shelf}, Shelf top, Floor mark, Left wall, front: ${mm} mm. Why?`;
+
 test('one shelf fewer, and the marks follow', async () => {
   store = await show(<ShelvesScreen onShape={() => undefined} />, chimneyAlcove());
-  screen.getByLabelText('Shelf 5, Shelf top: 2043.5 mm. Why?');
+  tab('Marks');
+  tab('Floor mark');
+  screen.getByLabelText(fromMark(5, '2043.5'));
+  tab('Heights');
   fireEvent.press(screen.getByLabelText('One shelf fewer'));
+  tab('Marks');
+  tab('Floor mark');
   // (1930 - 4 x 18) / 5 = 371.6; the first top 420 + 371.6 + 18 = 809.6, on the tape 809.5.
-  await waitFor(() => screen.getByLabelText('Shelf 1, Shelf top: 809.5 mm. Why?'));
+  await waitFor(() => screen.getByLabelText(fromMark(1, '809.5')));
   expect(screen.queryByLabelText(/^Shelf 5, Shelf top/)).toBeNull();
 });
 
 test('every size of board, cleat and nosing is one step that can be undone', async () => {
   const alcove = chimneyAlcove();
   store = await show(<ShelvesScreen onShape={() => undefined} />, alcove);
+  tab('Boards');
   set('Real thickness', '25.4');
   set('Depth with nosing', '13 in');
   set('Back cleat short by', '0');
@@ -47,28 +57,71 @@ test('every size of board, cleat and nosing is one step that can be undone', asy
 
 test('a thickness of nothing is refused in words', async () => {
   store = await show(<ShelvesScreen onShape={() => undefined} />, chimneyAlcove());
+  tab('Boards');
   set('Real thickness', '0');
   screen.getByText(/comes out at nothing/);
   expect(jobIn(store).shelves.thickness.mm).toBe(18);
 });
 
+test('a thing of one’s own: its sizes, its weight, how many; nothing of no height', async () => {
+  store = await show(<ShelvesScreen onShape={() => undefined} />, { ...chimneyAlcove(), things: [] });
+  tab('Things');
+  fireEvent.press(screen.getByRole('button', { name: 'A thing of your own' }));
+  set('What it is called', 'Vinyl player');
+  set('Height, as it stands', '0');
+  screen.getByText(/comes out at nothing/);
+  set('Height, as it stands', '150');
+  set('Weight of one', 'heavy');
+  screen.getByText(/“heavy”/);
+  set('Weight of one', '7.5');
+  fireEvent.press(screen.getByLabelText('One more'));
+  fireEvent.press(screen.getByRole('radio', { name: 'Daily' }));
+  fireEvent.press(screen.getByRole('radio', { name: 'Child' }));
+  fireEvent.press(screen.getByRole('checkbox', { name: 'May be laid flat' }));
+  expect(jobIn(store).things).toMatchObject([
+    {
+      name: 'Vinyl player',
+      height: { mm: 150 },
+      weight: { kg: 7.5, typed: '7.5 kg' },
+      count: 2,
+      often: 'daily',
+      who: 'child',
+      flat: true,
+    },
+  ]);
+  // With the one who reached for it gone, everyone does.
+  fireEvent.press(screen.getByLabelText('Remove Child'));
+  expect(jobIn(store).things[0]).not.toHaveProperty('who');
+  expect(jobIn(store).people).toHaveLength(1);
+});
+
+test('the walk along the walls goes round, and every mark says why', async () => {
+  store = await show(<ShelvesScreen onShape={() => undefined} />, chimneyAlcove());
+  tab('Marks');
+  fireEvent.press(screen.getByLabelText('The place before'));
+  screen.getByLabelText(/^Shelf 1, Cleat top, Level line, Right wall, front: .*Why\?$/);
+  tab('Ceiling there');
+  fireEvent.press(screen.getByLabelText(/^Shelf 5, Shelf top, Ceiling there, Right wall, front/));
+  screen.getByText('The ceiling there, above the floor mark');
+});
+
 test('from equal gaps to typed heights and on by hand', async () => {
   store = await show(<ShelvesScreen onShape={() => undefined} />, chimneyAlcove());
   fireEvent.press(screen.getByLabelText('Each typed'));
-  expect(jobIn(store).shelves.heights).toHaveLength(5);
+  await waitFor(() => expect(jobIn(store).shelves.heights).toHaveLength(5));
   set('Top of shelf 1, above the floor mark', '700');
   fireEvent.press(screen.getByLabelText('Remove shelf 2'));
   expect(jobIn(store).shelves.heights.map((one) => one.up.typed)).toEqual(['700', '1394', '1718.5', '2043.5']);
   fireEvent.press(await screen.findByLabelText('Add a shelf'));
-  expect(jobIn(store).shelves.heights).toHaveLength(5);
+  await waitFor(() => expect(jobIn(store).shelves.heights).toHaveLength(5));
 });
 
 test('boundaries from floor to ceiling, and heights of one’s own', async () => {
   store = await show(<ShelvesScreen onShape={() => undefined} />, chimneyAlcove());
-  fireEvent.press(screen.getByLabelText('From the floor'));
-  fireEvent.press(screen.getByLabelText('To the ceiling'));
+  fireEvent.press(screen.getByRole('radio', { name: 'Floor' }));
+  fireEvent.press(screen.getByRole('radio', { name: 'Ceiling' }));
   expect(jobIn(store).shelves).toMatchObject({ bottom: { from: 'floor' }, top: { from: 'ceiling' } });
-  fireEvent.press(screen.getByLabelText('To a height'));
+  fireEvent.press(screen.getAllByRole('radio', { name: 'A height' })[1]!);
   set('Space ends, above the floor mark', '2200');
   expect(jobIn(store).shelves.top).toMatchObject({ from: 'height', up: { mm: 2200 } });
 });
@@ -76,6 +129,7 @@ test('boundaries from floor to ceiling, and heights of one’s own', async () =>
 test('a shelf that is pointed at leads to the shape of its board', async () => {
   const onShape = jest.fn();
   store = await show(<ShelvesScreen onShape={onShape} />, chimneyAlcove());
+  tab('Marks');
   fireEvent.press(screen.getByRole('button', { name: 'Show shelf 3 in the drawing' }));
   fireEvent.press(screen.getByRole('button', { name: 'Shape of board 3' }));
   expect(onShape).toHaveBeenCalledWith(3);

@@ -1,5 +1,5 @@
 import { newJob, typedLength, type Job } from '../job';
-import { keepClear, taker } from './take';
+import { keepClear, taker, thing } from './take';
 
 /** Plaster on brick, mm: the right wall leans out, the left corner opens, five shelves on three-side cleats. */
 export function chimneyAlcove(): Job {
@@ -39,6 +39,21 @@ export function chimneyAlcove(): Job {
       read('plumb', { wall: 'left', at: 'front', upMm: '640', overMm: '1200' }, '1.5', 'out'),
       read('straightedge', { wall: 'back', run: 'level', upMm: '1200', overMm: '1000' }, '3', 'belly'),
       read('line', { side: 'right', at: 'front' }, '1006'),
+    ],
+    things: [
+      thing('mm', 'Record crates', ['340', '330', '325', '30'], [18, '18 kg'], { count: 3, often: 'weekly' }),
+      thing('mm', 'Board games', ['70', '295', '295', '20'], [1.3, '1.3 kg'], { count: 14, often: 'daily' }),
+      thing('mm', 'Small games', ['45', '200', '130', '20'], [0.4, '400 g'], {
+        count: 22,
+        often: 'daily',
+        who: 'child',
+      }),
+      thing('mm', 'Puzzles', ['370', '60', '270', '30'], [1, '1 kg'], { count: 8, often: 'weekly', stack: 4 }),
+      thing('mm', 'Spare parts', ['250', '180', '300', '20'], [3, '3 kg'], { count: 4, often: 'rarely', stack: 2 }),
+    ],
+    people: [
+      { id: 'grown', name: 'Grown-up', height: mm('1740') },
+      { id: 'child', name: 'Child', height: mm('1320') },
     ],
     shelves: {
       ...start.shelves,

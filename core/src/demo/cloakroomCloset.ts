@@ -29,14 +29,17 @@ export function cloakroomCloset(): Job {
       read('square', { corner: 'left', upMm: '66', bladeMm: '16' }, '1/8', 'tip'),
       read('square', { corner: 'right', upMm: '66', bladeMm: '16' }, '1/16', 'heel'),
     ],
+    tilted: [
+      { id: 'tilted-1', front: inch('6'), degrees: 15, depth: inch('12') },
+      { id: 'tilted-2', front: inch('15'), degrees: 15, depth: inch('12') },
+    ],
     shelves: {
       ...start.shelves,
       way: 'typed',
       count: 2,
-      heights: [
-        { id: 'height-1', up: inch('66') },
-        { id: 'height-2', up: inch('80') },
-      ],
+      // Above the rail the coats hang from: its shelf comes to 66.
+      bottom: { from: 'rail', up: inch('62 3/4'), clear: inch('2 1/2') },
+      heights: [{ id: 'height-2', up: inch('80') }],
       thickness: inch('3/4'),
       depth: inch('15 3/4'),
     },

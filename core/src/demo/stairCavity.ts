@@ -42,6 +42,7 @@ export function stairCavity(): Job {
       thickness: inch('1/2'),
       depth: inch('3 5/8'),
     },
+    pins: { pitch: inch('1 1/4'), setBack: inch('3/4'), diameter: inch('1/4'), hangs: inch('1/8'), either: 2 },
     box: { odds: 97, trim: { width: inch('2'), reveal: inch('3/16') } },
   };
 }

@@ -1,5 +1,5 @@
-import { typedLength, type KeepClear, type Reading, type Stud } from '../job';
-import type { JobUnit } from '../quantity';
+import { typedLength, type KeepClear, type Reading, type Stud, type Thing } from '../job';
+import { typedMass, type JobUnit } from '../quantity';
 import { readingAt, spotOfKind, type Spot, type SpotOf } from '../reading';
 
 type Given<S> = { readonly [K in keyof S]?: K extends `${string}Mm` ? string : S[K] };
@@ -55,3 +55,23 @@ export function keepClear(
   ];
   return { id: `clear-${what}-${wall}`, what, wall, from, up, width, height, note };
 }
+
+type Sizes = readonly [width: string, height: string, depth: string, lift: string];
+
+/** A kind of thing to be stored: its sizes, the weight of one, and how many. */
+export function thing(
+  unit: JobUnit,
+  name: string,
+  sizes: Sizes,
+  weight: readonly [kg: number, typed: string],
+  rest: Pick<Thing, 'count' | 'often'> & Partial<Pick<Thing, 'stack' | 'flat' | 'who'>>,
+): Thing {
+  const [width, height, depth, lift] = sizes.map((typed) => typedLength(typed, unit)) as [
+    Thing['width'],
+    Thing['height'],
+    Thing['depth'],
+    Thing['lift'],
+  ];
+  const id = `thing-${name.toLowerCase().replace(/\W+/g, '-')}`;
+  return { id, name, width, height, depth, lift, weight: typedMass(weight[0], weight[1], 'kg'), stack: 1, flat: false, ...rest };
+} // prettier-ignore

@@ -4,3 +4,5 @@ export * from './templateSvg';
 export * from './templateDxf';
 export * from './templatePdf';
 export * from './outlines';
+// What is drawn at full size beside pieces comes with what writes it.
+export { drillingTemplate, poleTemplate } from '../template/pole';

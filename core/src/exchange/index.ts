@@ -1,2 +1,3 @@
 export * from './cutListSheet';
 export * from './readingsCsv';
+export * from './thingsCsv';

@@ -51,6 +51,8 @@ export async function templatePdf({ template, reader, job, paper }: TemplatePdfO
     draw.clipped(() => {
       draw.closed(template.outline, BLACK);
       draw.line(...template.reference, BLUE, [6, 3]);
+      for (const [from, to] of template.lines ?? []) draw.line(from, to);
+      for (const { at, diameterMm } of template.holes ?? []) draw.hole(at, diameterMm);
       for (const mark of template.marks) draw.words(mark.at, say(mark.words), 5, BLACK);
       if (paper !== 'sheet') crossesAt(window).forEach((at) => draw.cross(at));
     });
@@ -58,13 +60,19 @@ export async function templatePdf({ template, reader, job, paper }: TemplatePdfO
     const place =
       paper === 'sheet'
         ? say(message('template.wholeSheet'))
-        : say(message('template.page', { row: text(String(row + 1)), rows: text(String(sheets.rows)), column: text(String(column + 1)), columns: text(String(sheets.columns)) }));
+        : say(pageWords(template, { row: text(String(row + 1)), rows: text(String(sheets.rows)), column: text(String(column + 1)), columns: text(String(sheets.columns)) }));
     draw.foot([`${encodable(job, font)}: ${template.label} ${say(template.name)} · ${say(template.faceUp)}`, place]);
     draw.head(template.notes.map(say));
     draw.bars();
   }
   return pdf.save();
 } // prettier-ignore
+
+/** Which page of how many: a strip has them one below another. */
+function pageWords({ lines, holes }: Template, of: Parameters<typeof message<'template.page'>>[1]): Message {
+  const strip = lines !== undefined || holes !== undefined;
+  return strip ? message('template.pageDown', { row: of.row, rows: of.rows }) : message('template.page', of);
+}
 
 /** Where pages are laid over one another: crosses along the shared strips, on a grid of the whole piece. */
 function crossesAt({ x, y, width, height }: Box): OutlinePoint[] {
@@ -109,6 +117,12 @@ function drawerOn(page: PDFPage, font: PDFFont, window: Box, paperHeight: number
       page.pushOperators(pushGraphicsState(), rectangle(low.x, low.y, high.x - low.x, high.y - low.y), clip(), endPath());
       draw();
       page.pushOperators(popGraphicsState());
+    },
+    hole: ([cx, cy]: OutlinePoint, diameterMm: number) => {
+      const size = (diameterMm / 2) * POINTS_PER_MM;
+      page.drawEllipse({ ...at([cx, cy]), xScale: size, yScale: size, borderColor: BLACK, borderWidth: thin });
+      line([cx - diameterMm, cy], [cx + diameterMm, cy]);
+      line([cx, cy - diameterMm], [cx, cy + diameterMm]);
     },
     cross: ([cx, cy]: OutlinePoint) => {
       line([cx - 4, cy], [cx + 4, cy], GREY);

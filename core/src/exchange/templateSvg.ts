@@ -36,6 +36,11 @@ export function templateSvg(template: Template, reader: Reader): string {
           path: attributes({ d: openPath(template.reference) }),
         },
         {
+          ...attributes({ id: 'marks', fill: 'none', stroke: 'black', 'stroke-width': LINE_MM }),
+          path: (template.lines ?? []).map((line) => attributes({ d: openPath(line) })),
+          circle: (template.holes ?? []).map(({ at, diameterMm }) => attributes({ cx: mm(at[0]), cy: mm(at[1]), r: mm(diameterMm / 2) })),
+        },
+        {
           ...attributes({ id: 'labels', fill: 'black', stroke: 'none' }),
           text: [
             ...template.marks.map((mark) => text(mark.at[0], mark.at[1], words(mark.words, reader))),

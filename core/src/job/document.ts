@@ -3,6 +3,7 @@ export * from './limits';
 export * from './newJob';
 export * from './edit';
 export { writeJobFile } from './writeJob';
+export { currentJob } from './upgrade';
 export type * from './schema';
 export type { Fault } from './faults';
 export type { Refusal } from './readJob';

@@ -67,13 +67,19 @@ export interface JobSummary {
   readonly shelves: number;
 }
 
+/** How many shelves are asked for: where each is typed, those, what is lined up, and the one on the bottom boundary. */
+export function shelvesWanted({ way, count, heights, aligned = [], bottom }: Job['shelves']): number {
+  if (way !== 'typed') return count;
+  const seated = bottom.from === 'floor' || bottom.from === 'height' ? 0 : 1;
+  return heights.length + aligned.length + seated;
+}
+
 /** The few facts a list shows. */
 export function summarise(job: Job): JobSummary {
-  const { way, count, heights } = job.shelves;
   return {
     place: job.place.kind,
     units: job.units,
     readings: job.readings.length,
-    shelves: way === 'typed' ? heights.length : count,
+    shelves: shelvesWanted(job.shelves),
   };
 }

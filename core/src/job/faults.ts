@@ -68,6 +68,9 @@ function customMessage(params: Record<string, unknown>, path: ReturnType<typeof 
     const degrees = text(String(params.degrees));
     return message('fault.angleDisagrees', { path, typed: text(String(params.typed)), degrees });
   }
+  if ('kg' in params) {
+    return message('fault.massDisagrees', { path, typed: text(String(params.typed)), kg: text(String(params.kg)) });
+  }
   return message('fault.lengthDisagrees', { path, typed: text(String(params.typed)), mm: text(String(params.mm)) });
 }
 

@@ -167,7 +167,7 @@ test('a document of version 1 becomes one of the version of today with everythin
   const fit = { habit: 'snug', odds: 97, play: { mm: 4 }, boards: [] };
   expect(read).toMatchObject({
     ok: true,
-    value: { version: 3, place: newPlace('alcove'), kit: now.kit, fit, trials: [] },
+    value: { version: 4, place: newPlace('alcove'), kit: now.kit, fit, trials: [] },
   });
   expect(read.ok && read.value.shelves).toEqual(now.shelves);
   expect(read.ok && read.value.readings).toEqual(old.readings);

@@ -1,14 +1,17 @@
 /** The version of the job document this code writes. */
-export const JOB_VERSION = 3;
+export const JOB_VERSION = 4;
 export const JOB_FORMAT = 'dormer-job';
 
-/** The most a job document may hold: readings, shelves, studs, keep-clears, characters. */
+/** The most a job document may hold: readings, shelves, studs, keep-clears, things to store, characters. */
 export const LIMITS = {
   readings: 500,
   shelves: 40,
   studs: 40,
   keepClears: 40,
   trials: 200,
+  things: 200,
+  people: 8,
+  tilted: 12,
   name: 120,
   notes: 4000,
   id: 64,
@@ -43,7 +46,19 @@ export const INSTRUMENTS = [
   'string',
 ] as const;
 
-export const KEEP_CLEARS = ['outlet', 'switch', 'vent', 'pipe', 'hole', 'trim', 'other'] as const;
+export const KEEP_CLEARS = [
+  'outlet',
+  'switch',
+  'vent',
+  'pipe',
+  'hole',
+  'hardware',
+  'trim',
+  'window-bar',
+  'lid',
+  'door',
+  'other',
+] as const;
 export const STUD_FOUND_BY = ['magnet', 'finder', 'knock', 'pilot', 'measured'] as const;
 
 /** How boards are fitted: it lifts out; as tight as goes in, and caulked; it follows the walls. */
@@ -57,3 +72,14 @@ export const END_STYLES = ['square', 'angled', 'bevelled', 'scribed'] as const;
 export const BACK_STYLES = ['straight', 'scribed'] as const;
 /** Shapes of a corner shelf. */
 export const CORNER_SHAPES = ['triangle', 'rounded', 'clipped', 'ell'] as const;
+
+/** How heights are decided. */
+export const WAYS = ['equal-gaps', 'on-centre', 'graduated', 'contents', 'typed'] as const;
+/** What a hanging garment is, by its length. */
+export const GARMENTS = ['folded-trousers', 'children', 'shirts', 'jackets', 'coats', 'dresses'] as const;
+/** How often a thing is fetched. */
+export const OFTEN = ['daily', 'weekly', 'rarely'] as const;
+/** How the level line was carried round the walls; `none` while there is none. */
+export const LEVEL_CARRIED = ['none', 'laser', 'level', 'water'] as const;
+/** Graduated gaps: each is so much of the one below it. */
+export const RATIO = { least: 0.5, usual: 0.85, most: 1 } as const;

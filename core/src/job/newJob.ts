@@ -79,6 +79,8 @@ export function newJob({ id, name, kind, units }: NewJobOptions): Job {
       thickness: length(18, '3/4'),
       depth: length(300, '12'),
     },
+    things: [],
+    people: [],
     support: {
       system: 'three-side-cleats',
       cleat: { thickness: length(20, '3/4'), height: length(45, '1 1/2') },

@@ -52,6 +52,9 @@ export const placeSchema = z.strictObject({
         up: anyLength.describe('Its lower edge above the floor mark'),
         width: positiveLength,
         height: positiveLength,
+        margin: anyLength
+          .optional()
+          .describe('What is kept clear about it; a usual margin for its kind when left away'),
         note: z.string().max(LIMITS.name),
       }),
     )

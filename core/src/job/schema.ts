@@ -6,10 +6,12 @@ import {
   CORNER_SHAPES,
   END_STYLES,
   ENDS,
+  type GARMENTS,
   HABITS,
   INSTRUMENTS,
   JOB_FORMAT,
   JOB_VERSION,
+  LEVEL_CARRIED,
   LIMITS,
   type SIDES,
   SPOTS_OUT,
@@ -18,28 +20,8 @@ import {
 } from './limits';
 import { placeSchema } from './placeSchema';
 import { readingSchema } from './readingSchema';
-
-const bottom = z.discriminatedUnion('from', [
-  z.strictObject({ from: z.literal('floor') }),
-  z.strictObject({ from: z.literal('height'), up: anyLength }),
-]);
-const top = z.discriminatedUnion('from', [
-  z.strictObject({ from: z.literal('ceiling') }),
-  z.strictObject({ from: z.literal('height'), up: anyLength }),
-]);
-
-const shelves = z.strictObject({
-  way: z.enum(['equal-gaps', 'typed']).describe('How heights are decided'),
-  count: z.int().min(0).max(LIMITS.shelves).describe('How many shelves, for equal gaps'),
-  bottom: bottom.describe('Where the space for equal gaps begins'),
-  top: top.describe('Where the space for equal gaps ends'),
-  heights: z
-    .array(z.strictObject({ id, up: anyLength }))
-    .max(LIMITS.shelves)
-    .describe('Tops of shelves above the floor mark, for typed heights'),
-  thickness: positiveLength.describe('Real thickness of the boards'),
-  depth: positiveLength.describe('Back wall to the front face of the nosing'),
-});
+import { shelvesSchema } from './shelvesSchema';
+import { peopleSchema, pinsSchema, thingsSchema, tiltedSchema } from './storedSchema';
 
 const ends = z.enum(END_STYLES);
 const back = z.enum(BACK_STYLES);
@@ -119,7 +101,11 @@ export const jobSchema = z
     tape: z.enum(TAPES).describe('The finest mark worked to'),
     place: placeSchema,
     notes: z.string().max(LIMITS.notes),
-    levelLine: z.strictObject({ up: anyLength.describe('Height of the pencilled level line above the floor mark') }),
+    levelLine: z.strictObject({
+      up: anyLength.describe('Height of the pencilled level line above the floor mark'),
+      carried: z.enum(LEVEL_CARRIED).optional().describe('How it was carried round the walls'),
+      closing: anyLength.optional().describe('By how much it missed its own beginning when it came round again'),
+    }),
     kit: z.array(z.enum(INSTRUMENTS)).max(INSTRUMENTS.length).describe('What there is to measure with'),
     errors: z
       .array(
@@ -133,7 +119,12 @@ export const jobSchema = z
       .optional()
       .describe('What repeats in other jobs say of the person’s own error, by instrument'),
     readings: z.array(readingSchema).max(LIMITS.readings),
-    shelves,
+    shelves: shelvesSchema.describe('Heights, and what the boards are'),
+    otherShelves: shelvesSchema.optional().describe('A second layout, set beside the first to compare'),
+    things: thingsSchema.describe('What is to be stored'),
+    people: peopleSchema.describe('Who reaches for it'),
+    tilted: tiltedSchema.optional().describe('Tilted shelves, beside the level ones'),
+    pins: pinsSchema.optional().describe('Rows of holes for shelf pins'),
     support: z.discriminatedUnion('system', [threeSideCleats]),
     box: box.optional().describe('The box of a cavity'),
     fit: fit.describe('How boards are to fit between their walls'),
@@ -156,8 +147,14 @@ export const jobSchema = z
     repeated(job.shelves.heights.map((h) => h.id)).forEach(([index, repeatedId]) =>
       context.addIssue({ code: 'custom', path: ['shelves', 'heights', index, 'id'], params: { repeatedId } }),
     );
+    repeated(job.things.map((t) => t.id)).forEach(([index, repeatedId]) =>
+      context.addIssue({ code: 'custom', path: ['things', index, 'id'], params: { repeatedId } }),
+    );
+    repeated(job.people.map((p) => p.id)).forEach(([index, repeatedId]) =>
+      context.addIssue({ code: 'custom', path: ['people', index, 'id'], params: { repeatedId } }),
+    );
   })
-  .meta({ id: 'DormerJob', title: 'Dormer job document, version 3' });
+  .meta({ id: 'DormerJob', title: 'Dormer job document, version 4' });
 
 function repeated(ids: readonly string[]): [number, string][] {
   return ids.flatMap((one, index): [number, string][] => (ids.indexOf(one) < index ? [[index, one]] : []));
@@ -170,6 +167,18 @@ export type ReadingOf<Kind extends ReadingKind> = Extract<Reading, { kind: Kind 
 export type Side = (typeof SIDES)[number];
 export type SpotOut = (typeof SPOTS_OUT)[number];
 export type ShelvesWish = Job['shelves'];
+/** How heights are decided. */
+export type Way = ShelvesWish['way'];
+/** Something there that a shelf is lined up with. */
+export type Aligned = NonNullable<ShelvesWish['aligned']>[number];
+/** A kind of thing to be stored. */
+export type Thing = Job['things'][number];
+export type Often = Thing['often'];
+/** Someone who reaches for things, by their height. */
+export type Person = Job['people'][number];
+export type TiltedWish = NonNullable<Job['tilted']>[number];
+export type PinsWish = NonNullable<Job['pins']>;
+export type Garment = (typeof GARMENTS)[number];
 export type Support = Job['support'];
 export type Place = Job['place'];
 export type PlaceKind = Place['kind'];

@@ -1,4 +1,6 @@
+import { JOB_VERSION } from './limits';
 import { USUAL_KIT, USUAL_ODDS } from './newJob';
+import type { Job } from './schema';
 
 /** Turns a document of one version into the next. It may assume the version it is filed under, nothing more. */
 export type Upgrade = (document: Record<string, unknown>) => Record<string, unknown>;
@@ -19,6 +21,8 @@ export const UPGRADES: Readonly<Record<number, Upgrade>> = {
     const { clearance: play, ...rest } = shelves as Record<string, unknown>;
     return { ...document, shelves: rest, fit: { habit: 'snug', odds: USUAL_ODDS, play, boards: [] }, trials: [] };
   },
+  // Version 4 knows what is stored and who reaches for it.
+  3: (document) => ({ ...document, things: [], people: [] }),
 };
 
 /**
@@ -38,4 +42,9 @@ export function upgradeDocument(
     current = { ...step(current), version: from + 1 };
   }
   return current;
+}
+
+/** A job that was one when it was kept, by whatever version kept it, in the current version. */
+export function currentJob(kept: Job): Job {
+  return upgradeDocument(kept as unknown as Record<string, unknown>, UPGRADES, JOB_VERSION) as unknown as Job;
 }

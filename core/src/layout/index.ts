@@ -1,2 +1,10 @@
 export * from './layout';
 export * from './equalGaps';
+export * from './keepClear';
+export * from './garments';
+export * from './contents';
+export type { LayoutInput } from './setting';
+export * from './marks';
+export * from './tilted';
+export * from './pins';
+export * from './drag';

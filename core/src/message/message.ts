@@ -8,6 +8,7 @@ export type Param =
   | { readonly is: 'length'; readonly mm: number }
   | { readonly is: 'about'; readonly mm: number }
   | { readonly is: 'angle'; readonly degrees: number }
+  | { readonly is: 'mass'; readonly kg: number }
   | { readonly is: 'count'; readonly count: number }
   | { readonly is: 'text'; readonly text: string }
   | { readonly is: 'message'; readonly message: Message };
@@ -34,6 +35,8 @@ export const length = (mm: number) => ({ is: 'length', mm }) as const;
 export const about = (mm: number) => ({ is: 'about', mm }) as const;
 /** An angle parameter, degrees. */
 export const angle = (degrees: number) => ({ is: 'angle', degrees }) as const;
+/** A mass, kilograms. */
+export const mass = (kg: number) => ({ is: 'mass', kg }) as const;
 /** A whole number of things; it chooses singular or plural. */
 export const count = (n: number) => ({ is: 'count', count: n }) as const;
 /** Words that are not the core's own: what a person typed, a name, a path. */

@@ -3,3 +3,4 @@ export * from './table';
 export * from './extent';
 export * from './studs';
 export * from './stations';
+export * from './margins';

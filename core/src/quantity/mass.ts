@@ -43,3 +43,18 @@ export function formatMass(kg: number, unit: MassUnit): string {
   const value = kg / (KG_PER[unit] ?? 1);
   return `${value.toFixed(1).replace(/\.0$/, '')} ${unit}`;
 }
+
+/** A mass beside what was typed. A bare number gets the unit it was read in, so that it stays what it was. */
+export interface TypedMass {
+  readonly kg: number;
+  readonly typed: string;
+}
+
+/** A mass as it is kept: what was typed with its unit, or, where nobody typed it, what it comes to. */
+export function typedMass(kg: number, typed: string, unit: MassUnit): TypedMass {
+  const said = typed.trim();
+  if (said !== '') return { kg, typed: /[a-z]/i.test(said) ? said : `${said} ${unit}` };
+  const shown = unit === 'kg' ? `${Number(kg.toFixed(3))} kg` : formatMass(kg, unit);
+  const read = parseMass(shown, unit);
+  return { kg: read.ok ? read.value : kg, typed: shown };
+}

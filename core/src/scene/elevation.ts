@@ -5,7 +5,8 @@ import type { Plan } from '../plan';
 import { senseWord, spotOf, type Spot } from '../reading';
 import { SURE } from '../survey/sure';
 import { elevationSpot } from './elevationSpots';
-import { shelfShapes } from './elevationShelves';
+import { poleAcross, shelfShapes } from './elevationShelves';
+import { reachRoom, storedShapes } from './elevationStored';
 import { clamp, exaggerateAcross, type Exaggeration } from './exaggerate';
 import type { Point, Role, Scene, Shape } from './scene';
 
@@ -15,29 +16,43 @@ export interface ElevationOptions {
   readonly show: 'readings' | 'shelves';
   /** Where the tape is to be held next. */
   readonly wanted?: Spot | null;
+  /** Beside the shelves: what stands on them, and where the people of the job reach. */
+  readonly stored?: boolean;
 }
 
 /** The opening from the front: walls with their uncertainty, then readings, or shelves with gaps and the pole. */
 export function elevationScene(plan: Plan, job: Job, options: ElevationOptions): Scene {
   const frame = frameOf(plan, options.exaggeration);
   const content =
-    options.show === 'readings' ? readingShapes(plan, job, frame, options.wanted ?? null) : shelfShapes(plan, frame);
+    options.show === 'readings'
+      ? readingShapes(plan, job, frame, options.wanted ?? null)
+      : [
+          ...(options.stored ? storedShapes(plan, job, frame) : []),
+          ...shelfShapes(plan, frame, options.stored ?? false),
+        ];
   const { outerMm, heightMm, marginMm, middleMm } = frame;
-  const poleRoom = options.show === 'shelves' ? frame.poleMm * 4.2 : 0;
+  const poleRoom = options.show === 'shelves' ? frame.poleMm * 6.2 : 0;
+  const beside = options.stored ? reachRoom(job, frame) : 0;
   return {
     title:
       options.show === 'readings'
         ? message('scene.elevationOpen')
         : message('scene.elevation', { count: count(plan.shelves.length) }),
     bounds: {
-      x: middleMm - outerMm,
+      x: middleMm - outerMm - beside,
       y: -marginMm,
-      width: 2 * outerMm + poleRoom,
+      width: beside + 2 * outerMm + poleRoom,
       height: heightMm + 2 * marginMm,
     },
     shapes: [...trimShapes(job, frame), ...wallShapes(plan, frame), ...keepClearShapes(job, plan), ...content],
   };
 }
+
+/** Where the pole stands on the sheet of an elevation of shelves, and as high as it goes. Millimetres of the sheet. */
+export function poleOf(plan: Plan, exaggeration: Exaggeration): { readonly x: number; readonly width: number; readonly left: number; readonly height: number } {
+  const frame = frameOf(plan, exaggeration);
+  return { x: poleAcross(frame), width: frame.poleMm, left: frame.left, height: frame.heightMm };
+} // prettier-ignore
 
 /** The sheet an elevation is drawn on. */
 export interface Frame {

@@ -1,10 +1,11 @@
+import { count, message } from '../message';
 import type { Plan } from '../plan';
 import { NO_SHELF } from '../system/system';
 import type { Frame } from './elevation';
 import type { Point, Role, Shape } from './scene';
 
 /** Boards with what carries them, clear gaps, the level line and the pole. */
-export function shelfShapes(plan: Plan, frame: Frame): Shape[] {
+export function shelfShapes(plan: Plan, frame: Frame, stored: boolean): Shape[] {
   const { left, right } = frame;
   const ofShelves = plan.parts.filter((part) => part.shelf !== NO_SHELF);
   const parts = ofShelves.flatMap((part): Shape[] => {
@@ -31,6 +32,13 @@ export function shelfShapes(plan: Plan, frame: Frame): Shape[] {
       ];
       return [{ is: 'polygon', role, about, points }];
     }
+    // In a corner, from its side wall as far along the back as it comes; a rail along the side wall by its end.
+    if (plan.parts.some((one) => one.shelf === part.shelf && one.corner)) {
+      const leftward = plan.opening.sections[0]?.left !== null;
+      const along = part.corner ? part.corner.backMm : part.role === 'rail-side' ? part.thicknessMm : part.length.mm;
+      const [from, to] = leftward ? [left, left + along] : [right - along, right];
+      return [box(frame.across(from), frame.across(to), part.corner ? 'board' : 'cleat')];
+    }
     const inward = part.role === 'side-cleat-left' ? 1 : -1;
     const face = frame.across(inward === 1 ? left : right);
     const edge = face + inward * part.thicknessMm;
@@ -52,7 +60,15 @@ export function shelfShapes(plan: Plan, frame: Frame): Shape[] {
     }));
   const order: readonly Role[] = ['cleat', 'board', 'nosing'];
   const sorted = order.flatMap((role) => parts.filter((shape) => shape.role === role));
-  return [...levelLineShapes(plan, frame), ...sorted, ...bare, ...gapShapes(plan, frame), ...poleShapes(plan, frame)];
+  return [
+    ...levelLineShapes(plan, frame),
+    ...sorted,
+    ...bare,
+    ...tiltedShapes(plan, frame),
+    ...railShapes(plan, frame),
+    ...gapShapes(plan, frame, stored),
+    ...poleShapes(plan, frame),
+  ];
 }
 
 function levelLineShapes(plan: Plan, frame: Frame): Shape[] {
@@ -62,8 +78,36 @@ function levelLineShapes(plan: Plan, frame: Frame): Shape[] {
   return [{ is: 'path', role: 'level-line', points: [[frame.left, up], [end, up]] }]; // prettier-ignore
 }
 
-/** Clear gaps as dimension strings in the middle of the opening. */
-function gapShapes(plan: Plan, { middleMm }: Frame): Shape[] {
+/** A tilted shelf by its front edge, and a line where its rear lies behind. */
+function tiltedShapes(plan: Plan, { left, right, across }: Frame): Shape[] {
+  const [from, to] = [across(left), across(right)];
+  return plan.tilted.flatMap(({ front, frontUnder, rear, number }): Shape[] => [
+    { is: 'path', role: 'wall-behind', points: [[from, rear.mm], [to, rear.mm]] }, // prettier-ignore
+    { is: 'polygon', role: 'board', points: [[from, frontUnder.mm], [to, frontUnder.mm], [to, front.mm], [from, front.mm]] }, // prettier-ignore
+    { is: 'label', role: 'shelf-name', at: [(from + to) / 2, (front.mm + rear.mm) / 2], anchor: 'middle', words: message('scene.tilted', { shelf: count(number) }) }, // prettier-ignore
+  ]);
+}
+
+/** The closet rail, from wall to wall. */
+function railShapes({ rail }: Plan, { left, right, across }: Frame): Shape[] {
+  if (!rail) return [];
+  const [from, to, up] = [across(left), across(right), rail.up.mm];
+  return [
+    { is: 'path', role: 'closet-rail', points: [[from, up], [to, up]] }, // prettier-ignore
+    {
+      is: 'label',
+      role: 'shelf-name',
+      at: [(from + to) / 2, up],
+      anchor: 'middle',
+      words: message('scene.rail'),
+      mm: up,
+    },
+  ];
+}
+
+/** Clear gaps as dimension strings: in the middle of the opening, or near its right wall where things stand on shelves. */
+function gapShapes(plan: Plan, { middleMm, left, right }: Frame, stored: boolean): Shape[] {
+  const x = stored && plan.contents ? right - (right - left) * 0.06 : middleMm;
   const topOf = (shelf: number | null) => plan.shelves.find((one) => one.number === shelf)?.top.mm ?? null;
   return plan.gaps
     .filter((gap) => gap.clear.mm > 0)
@@ -73,15 +117,15 @@ function gapShapes(plan: Plan, { middleMm }: Frame): Shape[] {
       return {
         is: 'dimension',
         role: 'dimension',
-        from: [middleMm, lower],
-        to: [middleMm, lower + gap.clear.mm],
+        from: [x, lower],
+        to: [x, lower + gap.clear.mm],
         mm: gap.clear.mm,
         share: 0.5,
       };
     });
 }
 
-const poleAcross = (frame: Frame) => frame.middleMm + frame.outerMm + frame.poleMm * 0.6;
+export const poleAcross = (frame: Frame) => frame.middleMm + frame.outerMm + frame.poleMm * 0.6;
 
 /** The pole beside the opening: a stick stood on the floor mark with every shelf's top as a running dimension. */
 function poleShapes(plan: Plan, frame: Frame): Shape[] {
@@ -92,13 +136,17 @@ function poleShapes(plan: Plan, frame: Frame): Shape[] {
     role: 'pole',
     points: [[left, 0], [right, 0], [right, frame.heightMm], [left, frame.heightMm]], // prettier-ignore
   };
+  const blocked = plan.blocked.map(({ fromMm, toMm }): Shape => {
+    const [low, high] = [Math.max(fromMm, 0), Math.min(toMm, frame.heightMm)];
+    return { is: 'polygon', role: 'blocked', points: [[left, low], [right, low], [right, high], [left, high]] }; // prettier-ignore
+  });
   const marks = plan.shelves.flatMap((shelf): Shape[] => {
     const about = { is: 'shelf', shelf: shelf.number } as const;
     const { mm } = shelf.top;
     return [
       { is: 'path', role: 'floor-mark', points: [[left, mm], [right, mm]], about }, // prettier-ignore
-      { is: 'label', role: 'dimension', at: [right + frame.poleMm * 0.3, mm], anchor: 'start', mm, about },
+      { is: 'label', role: 'dimension', at: [right + frame.poleMm * 0.8, mm], anchor: 'start', mm, about },
     ];
   });
-  return [stick, ...marks];
+  return [stick, ...blocked, ...marks];
 }

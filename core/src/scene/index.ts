@@ -2,8 +2,3 @@ export * from './scene';
 export * from './exaggerate';
 export * from './elevation';
 export * from './section';
-export * from './board';
-export * from './corner';
-export * from './box';
-export * from './saw';
-export * from './trace';

@@ -1,6 +1,8 @@
 import { chimneyAlcove, stairCavity, windowCorner } from '../demo';
 import { planJob } from '../plan';
-import { boxScene, cornerScene, sawScene, SAW_FACTOR, traceScene, TRACE_FACTOR, type DimensionShape, type Scene, type Shape } from '.'; // prettier-ignore
+import type { DimensionShape, Scene, Shape } from '.';
+import { boxScene, cornerScene, sawScene, SAW_FACTOR } from './cutting';
+import { traceScene, TRACE_FACTOR } from './trace';
 
 const alcove = planJob(chimneyAlcove());
 const cavityJob = stairCavity();

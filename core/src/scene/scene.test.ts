@@ -2,7 +2,8 @@ import { chimneyAlcove, cloakroomCloset, demoJobs } from '../demo';
 import { planJob } from '../plan';
 import { typedLength } from '../job';
 import { FIELDS, spotOfKind } from '../reading';
-import { elevationScene, exaggerateAcross, boardScene, sectionScene, type Point, type Scene, type Shape } from '.';
+import { elevationScene, exaggerateAcross, sectionScene, type Point, type Scene, type Shape } from '.';
+import { boardScene } from './cutting';
 
 const job = chimneyAlcove();
 const plan = planJob(job);
@@ -27,6 +28,36 @@ describe('the elevation', () => {
     expect(countOf('wall')).toBe(4);
     const gaps = scene.shapes.filter((shape) => shape.is === 'dimension');
     expect(gaps.map((gap) => gap.is === 'dimension' && gap.mm)).toEqual(plan.gaps.map((gap) => gap.clear.mm));
+  });
+
+  test('things stand on their shelves to scale, one box for each, below the shelf above', () => {
+    const stored = { ...job, shelves: { ...job.shelves, way: 'contents' as const } };
+    const whole = planJob(stored);
+    const drawn = elevationScene(whole, stored, { exaggeration: 1, show: 'shelves', stored: true });
+    const things = drawn.shapes.filter((shape) => shape.role === 'thing').map(points);
+    expect(things).toHaveLength(job.things.reduce((sum, one) => sum + one.count, 0));
+    for (const box of things) {
+      const [xs, ys] = [box.map(([x]) => x), box.map(([, y]) => y)];
+      const below = whole.shelves.filter((one) => one.top.mm <= Math.min(...ys) + 1e-6).at(-1);
+      const above = whole.shelves.find((one) => one.number === (below?.number ?? 0) + 1);
+      expect(Math.max(...ys)).toBeLessThan(above?.underside.mm ?? Infinity);
+      expect(Math.min(...xs)).toBeGreaterThanOrEqual(whole.opening.extent.left - 1e-6);
+      expect(Math.max(...xs)).toBeLessThanOrEqual(whole.opening.extent.right + 1e-6);
+    }
+    // A bar for each person, between hip and eye, beside the opening and on the sheet.
+    const bars = drawn.shapes.filter((shape) => shape.is === 'path' && shape.role === 'reach' && shape.points[0]?.[0] === shape.points[1]?.[0]);
+    expect(bars).toHaveLength(2);
+    for (const bar of bars) for (const point of points(bar)) expect(inside(drawn, point)).toBe(true);
+  }); // prettier-ignore
+
+  test('a corner shelf is as long as its leg along the back, and stands in the corner', () => {
+    const corner = demoJobs().find((one) => one.place.kind === 'corner')!;
+    const planned = planJob(corner);
+    const drawn = elevationScene(planned, corner, { exaggeration: 1, show: 'shelves' });
+    const boards = drawn.shapes.filter((shape) => shape.role === 'board').map((shape) => points(shape).map(([x]) => x));
+    const legs = planned.parts.flatMap((part) => (part.corner ? [part.corner.backMm] : []));
+    expect(boards.map((xs) => Math.max(...xs) - Math.min(...xs))).toEqual(legs.map((leg) => expect.closeTo(leg, 6)));
+    for (const xs of boards) expect(Math.min(...xs)).toBeCloseTo(0, 6);
   });
 
   test('a gap string is as long as its gap', () => {

@@ -30,7 +30,12 @@ export type Role =
   | 'cut-line'
   | 'gap-hidden'
   | 'gap-seen'
-  | 'stopped';
+  | 'stopped'
+  | 'thing'
+  | 'headroom'
+  | 'reach'
+  | 'blocked'
+  | 'closet-rail';
 
 export type Shape =
   | { readonly is: 'polygon'; readonly points: readonly Point[]; readonly role: Role; readonly about?: About }
@@ -64,6 +69,8 @@ export interface LabelShape {
   /** Which way the figure goes, said after it. */
   readonly sense?: Message;
   readonly about?: About;
+  /** It is left out where it is longer than this, millimetres: it would lie over what is beside it. */
+  readonly withinMm?: number;
 }
 
 /** A drawing as plain data: shapes in millimetres, back to front. */

@@ -1,6 +1,6 @@
 import type { Figure } from '../figure';
 import type { ShelvesWish, Support } from '../job';
-import type { Gap, LaidShelf } from '../layout';
+import type { Gap, LaidShelf, WallMark } from '../layout';
 import type { Message } from '../message';
 import type { Band } from '../opening';
 import type { Caution, Problem } from '../problem';
@@ -60,16 +60,6 @@ export interface PartSpec {
   readonly length: LengthRule;
   /** Joints that are known before the opening is; square ends where left away. */
   readonly joint?: Joint;
-}
-
-/** A line to draw on the wall. */
-export interface WallMark {
-  readonly shelf: number;
-  readonly what: 'shelf-top' | 'cleat-top';
-  /** Height above the floor mark, on the level datum. */
-  readonly up: Figure;
-  /** The same from the pencilled level line: above it positive, below it negative. */
-  readonly fromLevelLine: Figure;
 }
 
 export interface SystemInput<S extends Support = Support> {

@@ -1,9 +1,9 @@
 import { figure, less, plus, type Figure } from '../figure';
-import type { Support } from '../job';
-import type { LaidShelf } from '../layout';
+import type { ShelvesWish, Support } from '../job';
+import type { LaidShelf, Under, WallMark } from '../layout';
 import { count, length, message } from '../message';
 import { doubtful, stop, type Problem } from '../problem';
-import type { PartSpec, SystemInput, SystemResult, WallMark } from './system';
+import type { PartSpec, SystemInput, SystemResult } from './system';
 
 type Cleats = Extract<Support, { system: 'three-side-cleats' }>;
 type Input = SystemInput<Cleats>;
@@ -133,9 +133,15 @@ function marksOf(shelf: LaidShelf, { levelLineUpMm }: Input): WallMark[] {
   ];
 }
 
-/** How far nosing and cleats hang below a shelf's underside, millimetres. */
-function hangsBelowMm({ wish, support }: Input): number {
+/** How far a nosing hangs below a shelf's underside, millimetres. */
+function hangsBelowMm({ wish, support }: Pick<Input, 'wish' | 'support'>): number {
   return Math.max(support.nosing.height.mm - wish.thickness.mm, 0);
+}
+
+/** What a shelf takes up below its board: cleats at the walls, and at the front the nosing, or cleats that hang lower. */
+export function underCleats(wish: ShelvesWish, support: Cleats): Under {
+  const cleat = support.cleat.height.mm;
+  return { backMm: cleat, sideMm: cleat, hangsMm: Math.max(hangsBelowMm({ wish, support }), cleat) };
 }
 
 function reachIn(clear: Figure, input: Input): Figure {

@@ -15,6 +15,9 @@ export interface Template {
   /** The straight line it is marked from: the back edge, or the line along it. */
   readonly reference: readonly [OutlinePoint, OutlinePoint];
   readonly marks: readonly TemplateMark[];
+  /** Lines to be marked, beside the outline. */
+  readonly lines?: readonly (readonly [OutlinePoint, OutlinePoint])[];
+  readonly holes?: readonly TemplateHole[];
   /** What to do beside following the line: bevels, what to leave on. */
   readonly notes: readonly Message[];
 }
@@ -23,6 +26,12 @@ export interface Template {
 export interface TemplateMark {
   readonly at: OutlinePoint;
   readonly words: Message;
+}
+
+/** A hole to drill, millimetres. */
+export interface TemplateHole {
+  readonly at: OutlinePoint;
+  readonly diameterMm: number;
 }
 
 /** The box about a template, millimetres. */

@@ -1,6 +1,6 @@
 import { createInstance, type i18n } from 'i18next';
 import type { Message, Param } from '../message';
-import { formatAngle, formatLength, snapToTape, styleFor, type JobUnit, type Tape } from '../quantity';
+import { formatAngle, formatLength, formatMass, snapToTape, styleFor, type JobUnit, type Tape } from '../quantity';
 import { en } from './en';
 import { CATALOGUE_SETTINGS } from './settings';
 
@@ -59,6 +59,8 @@ function paramWords(param: Param, reader: Reader): string | number {
       return aboutWords(param.mm, reader);
     case 'angle':
       return formatAngle(param.degrees, { as: 'degrees' });
+    case 'mass':
+      return formatMass(param.kg, reader.units === 'in' ? 'lb' : 'kg');
     case 'count':
       return param.count;
     case 'text':

@@ -1,6 +1,8 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { KEEP_CLEARS, LIMITS, usualLength, type Job, type KeepClear } from '@dormer/core/job/document';
+import { marginOf } from '@dormer/core/place';
+import { asTyped } from '@dormer/core/quantity';
 import { lengthWords } from '@dormer/core/words';
 import { Button, LengthField, Section, Segmented, TextField, Txt } from '../../../controls';
 import { useLabel, type Label } from '../../../labels';
@@ -115,6 +117,14 @@ function One({ job, one, onChange, onRemove, onDone }: OneProps) {
           onCommit={(value) => onChange({ ...one, [name]: value })}
         />
       ))}
+      <LengthField
+        label={label('clear.margin')}
+        value={one.margin ?? asTyped(marginOf(one), job.units, job.tape)}
+        units={job.units}
+        tape={job.tape}
+        sign="notNegative"
+        onCommit={(margin) => onChange({ ...one, margin })}
+      />
       <TextField
         label={label('clear.note')}
         value={one.note}

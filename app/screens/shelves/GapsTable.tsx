@@ -5,28 +5,23 @@ import { Section, Txt, Why } from '../../controls';
 import { useLabel } from '../../labels';
 import { FONT, makeStyles, RADIUS, SIZE, SPACE, TARGET } from '../../theme';
 
-interface MarksTableProps {
+interface GapsTableProps {
   readonly plan: Plan;
   readonly job: Job;
   readonly selected: number | null;
   readonly onSelect: (shelf: number | null) => void;
 }
 
-/** What to mark on the wall, the highest shelf first, as one stands before it. */
-export function MarksTable({ plan, job, selected, onSelect }: MarksTableProps) {
+/** What is clear below each shelf, and what is left of that to reach in by, the highest shelf first. */
+export function GapsTable({ plan, job, selected, onSelect }: GapsTableProps) {
   const styles = useStyles();
   const label = useLabel();
-  const { readings } = plan;
   const shelves = [...plan.shelves].reverse();
   if (shelves.length === 0) return null;
   return (
-    <Section title={label('marks.title')}>
-      <Txt kind="small" tone="faint">
-        {label('marks.how')}
-      </Txt>
+    <Section title={label('marks.gaps')}>
       {shelves.map((shelf) => {
         const { number } = shelf;
-        const marks = plan.marks.filter((mark) => mark.shelf === number);
         const gap = plan.gaps.find((one) => one.above === number);
         return (
           <View key={number} style={[styles.shelf, selected === number && styles.selected]}>
@@ -40,26 +35,6 @@ export function MarksTable({ plan, job, selected, onSelect }: MarksTableProps) {
               <Txt style={styles.numberText}>{number}</Txt>
             </Pressable>
             <View style={styles.marks}>
-              {marks.map((mark) => {
-                const what = label(`mark.${mark.what}`);
-                const name = label('marks.name', { shelf: number, what });
-                return (
-                  <View key={mark.what} style={styles.mark}>
-                    <Txt style={styles.what}>{what}</Txt>
-                    <Why figure={mark.up} name={name} reader={job} readings={readings} align="right" />
-                    <View style={styles.fromLine}>
-                      <Why
-                        figure={mark.fromLevelLine}
-                        name={label('marks.fromLine', { name })}
-                        reader={job}
-                        readings={readings}
-                        align="right"
-                        signed
-                      />
-                    </View>
-                  </View>
-                );
-              })}
               {gap ? (
                 <View style={styles.mark}>
                   <Txt tone="faint" style={styles.what}>

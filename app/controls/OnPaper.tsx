@@ -1,0 +1,40 @@
+import type { ReactNode } from 'react';
+import { createPortal } from 'react-dom';
+import { StyleSheet, View } from 'react-native';
+import { FONT, makeStyles, SPACE, ThemeProvider } from '../theme';
+import { Txt } from './Txt';
+
+/** What goes on paper: apart from the screen, in black on white. */
+export function OnPaper({ children }: { children: ReactNode }) {
+  const place = document.getElementById('print-sheet');
+  return place ? createPortal(<ThemeProvider choice="light">{children}</ThemeProvider>, place) : null;
+}
+
+/** A line of a table on paper. */
+export function PaperLine({ cells, head, small }: { cells: readonly string[]; head?: boolean; small?: boolean }) {
+  const styles = useStyles();
+  return (
+    <View style={[styles.line, head && styles.head]}>
+      {cells.map((cell, index) => (
+        <Txt key={index} kind={small ? 'small' : 'body'} style={[styles.cell, head && styles.headCell]}>
+          {cell}
+        </Txt>
+      ))}
+    </View>
+  );
+}
+
+const useStyles = makeStyles((colours) =>
+  StyleSheet.create({
+    line: {
+      flexDirection: 'row',
+      gap: SPACE.one,
+      borderBottomWidth: 1,
+      borderBottomColor: colours.rule,
+      paddingVertical: 3,
+    },
+    head: { borderBottomColor: colours.pencil },
+    cell: { flex: 1, minWidth: 0 },
+    headCell: { fontFamily: FONT.semibold },
+  }),
+);

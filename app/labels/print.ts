@@ -1,0 +1,4 @@
+import { addLabels } from './labels';
+import { printEn } from './print.en';
+
+addLabels('en', printEn);

@@ -1,0 +1,152 @@
+import type { Thing } from '../../job';
+import { count, length, message, nested, text, type Message } from '../../message';
+import { doubtful, type Problem } from '../../problem';
+import type { Setting } from '../setting';
+import { pileMm, stancesOf, type Lie } from './kinds';
+import type { Placing } from './place';
+
+/** Things of one kind as they stand on one shelf; 0 is the floor. Millimetres. */
+export interface Stored {
+  readonly thing: string;
+  readonly name: string;
+  readonly shelf: number;
+  readonly count: number;
+  readonly lie: Lie;
+  /** How many stand on one another, in so many piles beside one another. */
+  readonly layers: number;
+  readonly piles: number;
+  /** Where the first begins, from the left end of the shelf. */
+  readonly fromMm: number;
+  readonly runsMm: number;
+  /** Height of a pile. */
+  readonly highMm: number;
+  /** What it stands on, above the floor mark. */
+  readonly upMm: number;
+  /** Clear height above it that nothing takes up, beyond the room to lift it out. */
+  readonly spareMm: number;
+}
+
+/** What a shelf takes and holds. */
+export interface Capacity {
+  /** 0 is the floor. */
+  readonly shelf: number;
+  readonly lengthMm: number;
+  readonly usedMm: number;
+  readonly leftMm: number;
+  readonly kg: number;
+}
+
+/** Things for which there is no room, and why. */
+export interface LeftOut {
+  readonly thing: string;
+  readonly count: number;
+  readonly why: Message;
+}
+
+/** What stands where. */
+export interface Contents {
+  readonly stored: readonly Stored[];
+  readonly capacity: readonly Capacity[];
+  readonly leftOut: readonly LeftOut[];
+  /** Changes with which everything would go in, the smallest first. */
+  readonly wayOut: readonly Message[];
+  /**
+   * How much trouble it is to reach what stands there, and how much height is wasted, as a number that can be compared;
+   * `atLeast`: no layout of so many shelves comes lower. `proved`: every one was looked through.
+   */
+  readonly worth: { readonly cost: number; readonly atLeast: number; readonly proved: boolean };
+}
+
+/**
+ * A placing as it is told: where each pile stands, what each shelf holds, what is left out and what would make room.
+ * @param ways finds changes with which everything goes in; asked only where something is out that could stand at all
+ */
+export function told(setting: Setting, placing: Placing, topMm: number, widthMm: number, ways: () => readonly Message[]): Contents {
+  const { job, under } = setting.input;
+  const { things, shelves: wish } = job;
+  const surface = [setting.bottom.at.mm, ...placing.tops];
+  const lengths = [...(setting.bottom.stands ? [0] : []), ...placing.tops.map((_, i) => i + 1)];
+  const thingOf = (id: string) => things.find((one) => one.id === id) as Thing;
+  const stored = surface.flatMap((upMm, shelf): Stored[] => {
+    const above = placing.tops[shelf];
+    const clear = (above === undefined ? topMm : above - wish.thickness.mm - under.hangsMm) - upMm;
+    let fromMm = 0;
+    return placing.standing
+      .filter((one) => one.shelf === shelf)
+      .sort((a, b) => b.stance.highMm - a.stance.highMm || a.kind.localeCompare(b.kind))
+      .map((one) => {
+        const from = fromMm;
+        fromMm += one.runsMm;
+        const need = pileMm(one.stance, one.count);
+        const highMm = (one.stance.highMm / one.stance.layers) * Math.min(one.count, one.stance.layers);
+        return {
+          thing: one.kind,
+          name: thingOf(one.kind).name,
+          shelf,
+          count: one.count,
+          lie: one.stance.lie,
+          layers: one.stance.layers,
+          piles: Math.ceil(one.count / one.stance.layers),
+          fromMm: from,
+          runsMm: one.runsMm,
+          highMm,
+          upMm,
+          spareMm: Math.max(clear - need, 0),
+        };
+      });
+  });
+  const capacity = lengths.map((shelf): Capacity => {
+    const here = stored.filter((one) => one.shelf === shelf);
+    const usedMm = here.reduce((sum, one) => sum + one.runsMm, 0);
+    const kg = here.reduce((sum, one) => sum + one.count * thingOf(one.thing).weight.kg, 0);
+    return { shelf, lengthMm: widthMm, usedMm, leftMm: widthMm - usedMm, kg };
+  });
+  const leftOut = placing.out.map((one): LeftOut => ({ thing: one.kind, count: one.count, why: whyOut(thingOf(one.kind), setting, widthMm, topMm) }));
+  const { cost, atLeast, proved } = placing;
+  const some = placing.out.some((one) => fitsAtAll(thingOf(one.kind), setting, widthMm));
+  const deeper = leftOut.length > 0 ? deeperWay(setting, leftOut.map((one) => thingOf(one.thing)), widthMm) : [];
+  return { stored, capacity, leftOut, wayOut: leftOut.length > 0 ? [...deeper, ...(some ? ways() : [])] : [], worth: { cost: leftOut.length > 0 ? 0 : cost, atLeast: leftOut.length > 0 ? 0 : atLeast, proved } };
+} // prettier-ignore
+
+/** Why a thing has no room: it is too long, too deep or too high however it lies, or others take it up. */
+function whyOut(thing: Thing, { bottom, input: { job } }: Setting, widthMm: number, topMm: number): Message {
+  const stances = stancesOf(thing);
+  const least = (of: (one: (typeof stances)[number]) => number) => Math.min(...stances.map(of));
+  if (least((one) => one.widthMm) > widthMm) {
+    return message('out.wide', { by: length(least((one) => one.widthMm) - widthMm), width: length(widthMm) });
+  }
+  if (least((one) => one.depthMm) > job.shelves.depth.mm) {
+    return message('out.deep', { by: length(least((one) => one.depthMm) - job.shelves.depth.mm) });
+  }
+  const high = topMm - bottom.at.mm;
+  if (least((one) => one.needMm) > high) return message('out.high', { by: length(least((one) => one.needMm) - high) });
+  return message('out.room');
+}
+
+/** Deeper shelves, where things that are too deep would still stand inside the opening. */
+function deeperWay({ input: { job, opening } }: Setting, out: readonly Thing[], widthMm: number): Message[] {
+  const needed = out.flatMap((thing) => {
+    const stances = stancesOf(thing).filter((one) => one.widthMm <= widthMm);
+    const depth = Math.min(...stances.map((one) => one.depthMm));
+    return depth > job.shelves.depth.mm && depth <= opening.extent.depth ? [depth] : [];
+  });
+  return needed.length > 0
+    ? [message('wayOut.deeper', { by: length(Math.max(...needed) - job.shelves.depth.mm) })]
+    : [];
+}
+
+/** What has no room, as one problem with the smallest way out. */
+export function leftOutProblems({ leftOut, wayOut: ways }: Contents, things: readonly Thing[]): Problem[] {
+  if (leftOut.length === 0) return [];
+  const [first] = leftOut;
+  const name = text(things.find((one) => one.id === first?.thing)?.name ?? '');
+  const kinds = count(leftOut.length);
+  const way = nested(ways[0] ?? message('wayOut.leave'));
+  const why = nested((first as LeftOut).why);
+  return [doubtful({ is: 'shelves' }, message(leftOut.length > 1 ? 'problem.leftOutMore' : 'problem.leftOut', { count: kinds, name, why, way }))];
+} // prettier-ignore
+
+/** Whether a thing could stand on a shelf here at all, however it lies. */
+export function fitsAtAll(thing: Thing, { input: { job } }: Setting, widthMm: number): boolean {
+  return stancesOf(thing).some((one) => one.widthMm <= widthMm && one.depthMm <= job.shelves.depth.mm);
+}
