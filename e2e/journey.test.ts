@@ -16,7 +16,7 @@ test.describe('from a bare opening to a list to cut', () => {
     await person.asked(/^Width at the front/);
     const front = (await page.getByTestId('reading-value').getAttribute('aria-label')) ?? '';
     await person.keys('4', '1', '3/4', 'Plus', '1/16', 'Next');
-    await page.getByRole('button', { name: 'Done' }).click();
+    await person.done();
     await expect(page.getByRole('button', { name: `${front}: 41 3/4 + 1/16. Change` })).toBeVisible();
 
     await person.stage('Shelves');
@@ -140,7 +140,7 @@ test('what is touched in the drawing is what is edited beside it', async ({ pers
   await person.open('Chimney alcove');
   await page.locator('svg text', { hasText: '1131.5' }).click();
   await expect(page.getByTestId('reading-value')).toHaveValue('1131.5');
-  await page.getByRole('button', { name: 'Done' }).click();
+  await person.done();
   await person.stage('Shelves');
   // The shelf's handle lies over its figure: a touch there takes hold of the shelf.
   await page.locator('svg text', { hasText: '1394' }).click({ force: true });

@@ -75,7 +75,22 @@ export class Person {
       await page.keyboard.press('Enter');
       await expect(page.getByTestId('reading-value')).toHaveValue('');
     }
-    await page.getByRole('button', { name: 'Done' }).click();
+    await this.done();
+  }
+
+  /** Puts the card of a reading away; pressed once more where the card has moved beneath the finger. */
+  async done(): Promise<void> {
+    const done = this.page.getByRole('button', { name: 'Done' });
+    await expect(async () => {
+      if (await done.isVisible()) await done.click({ timeout: 2000 });
+      await expect(this.page.getByTestId('reading-value')).toBeHidden({ timeout: 2000 });
+    }).toPass();
+  }
+
+  /** Readings that the drawing shows: it names each of them. */
+  async readingsTaken(count: number): Promise<void> {
+    const drawing = this.page.getByRole('img', { name: /^The opening seen from the front, with the readings taken/ });
+    await expect(drawing).toHaveAccessibleName(new RegExp(`^[^;]*(;[^;]*){${count}}$`));
   }
 
   /** Types into a length field and presses Enter. */

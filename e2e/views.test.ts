@@ -14,7 +14,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await page.getByRole('button', { name: 'Take the next reading' }).click();
     await page.getByRole('button', { name: 'Hold it elsewhere' }).click();
     await person.axe();
-    await page.getByRole('button', { name: 'Done' }).click();
+    await person.done();
     await page.getByRole('radio', { name: 'Seen from above' }).click();
     await page.getByRole('radio', { name: 'The place' }).click();
     await person.axe();

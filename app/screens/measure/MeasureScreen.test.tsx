@@ -95,6 +95,19 @@ test('a figure typed first stays while the tape is held elsewhere', async () => 
   expect(jobIn(store).readings).toMatchObject([{ kind: 'width', at: 'front', value: { mm: 1130 } }]);
 });
 
+test('a figure entered before the advice has caught up is kept, though Done is pressed at once', async () => {
+  store = await show(<MeasureScreen />, bare);
+  start();
+  enter('1127');
+  enter('365');
+  fireEvent.press(screen.getByLabelText('Done'));
+  // It still waits for its spot; then the card is put away.
+  expect(jobIn(store).readings).toHaveLength(1);
+  await taken(2);
+  expect(jobIn(store).readings).toMatchObject([{ value: { mm: 1127 } }, { kind: 'depth', value: { mm: 365 } }]);
+  expect(screen.queryByTestId('reading-value')).toBeNull();
+});
+
 test('done with a figure in the field keeps it; with one that cannot be read it waits', async () => {
   store = await show(<MeasureScreen />, bare);
   start();

@@ -68,6 +68,8 @@ export function ReadingCard({ job, plan, card, next, reading, onCard }: ReadingC
   const [instrument, setInstrument] = useState<Instrument | null>(null);
   // A figure entered before the advice has caught up waits for it, so that it never lands at the spot before.
   const waiting = useRef<Said | null>(null);
+  // "Done" while it waits: the card is put away once the figure has its spot.
+  const closing = useRef(false);
   const draft = useRef<Said | null | undefined>(undefined);
 
   const editing = card.is === 'edit' ? reading : null;
@@ -115,9 +117,10 @@ export function ReadingCard({ job, plan, card, next, reading, onCard }: ReadingC
   };
   useEffect(() => {
     const said = waiting.current;
-    if (!said || !next.fresh || !next.spot) return;
+    if (!next.fresh) return;
     waiting.current = null;
-    take(said, next.spot);
+    if (said && next.spot) take(said, next.spot);
+    if (closing.current) onCard(null);
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [next.fresh, next.spot]);
 
@@ -141,10 +144,11 @@ export function ReadingCard({ job, plan, card, next, reading, onCard }: ReadingC
       return;
     }
     const standing = draft.current ?? incoming?.said;
-    if (standing && !editing) {
-      if (card.is === 'next' && !next.fresh) return enter(standing);
-      take(standing, spot);
-    }
+    if (card.is === 'next' && !next.fresh) {
+      waiting.current = standing ?? waiting.current;
+      closing.current = waiting.current !== null;
+      if (closing.current) return;
+    } else if (standing && !editing) take(standing, spot);
     onCard(null);
   };
   const remade = (one: Reading, change: Change) => {
@@ -253,6 +257,8 @@ export function ReadingCard({ job, plan, card, next, reading, onCard }: ReadingC
             }}
           />
         ) : null}
+        {/* Before those that come and go with the advice: it stays under the thumb. */}
+        <Button title={label('measure.done')} onPress={finish} />
         {state && state.state === 'aside' ? (
           <Button title={label('measure.keep')} onPress={() => judge(state.id, 'kept')} />
         ) : null}
@@ -275,7 +281,6 @@ export function ReadingCard({ job, plan, card, next, reading, onCard }: ReadingC
             />
           </>
         ) : null}
-        <Button title={label('measure.done')} onPress={finish} />
       </View>
     </View>
   );
