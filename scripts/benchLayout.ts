@@ -7,8 +7,8 @@ import { randomFrom } from '@dormer/core/random';
 import { surveyOf } from '@dormer/core/survey';
 import { underOf } from '@dormer/core/system';
 
-// Prints how long heights by what is stored take to decide, how many kinds are left without room, and how far from the
-// best a layout can be at the most: medians over made-up lists of things.
+// Prints how long heights by what is stored take to decide, whether everything has room, and how far from the best a
+// layout can be at the most: medians over made-up lists of things, and the worst of them.
 
 const mm = (value: number) => typedLength(String(Math.round(value)), 'mm');
 
@@ -56,8 +56,13 @@ function measure(name: string, runs: number, job: (seed: number) => Job): void {
     if (contents) found.push(contents);
   }
   const whole = found.filter((one) => one.leftOut.length === 0);
-  const share = (one: Contents) => (100 * (one.worth.cost - one.worth.atLeast)) / one.worth.cost;
-  const gap = whole.length > 0 ? `, at most ${middle(whole.map(share)).toFixed(0)} % above the bound` : '';
+  const share = ({ worth: { cost, atLeast } }: Contents) => (cost > 0 ? (100 * (cost - atLeast)) / cost : 0);
+  const shares = whole.map(share);
+  const most = (value: number) => `${value.toFixed(0)} %`;
+  const gap =
+    shares.length > 0
+      ? `; at most ${most(middle(shares))} could be gained (${most(Math.max(...shares))} in the worst)`
+      : '';
   process.stdout.write(
     `${name}: median ${middle(took).toFixed(0)} ms, slowest ${Math.max(...took).toFixed(0)} ms; everything in ${whole.length} of ${runs}${gap}\n`,
   );

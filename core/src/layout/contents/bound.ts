@@ -7,7 +7,14 @@ const BANDS = 50;
 const FINE_BANDS = 240;
 /** Beyond this a gap is as good as any larger one, millimetres. */
 const LARGE_MM = 700;
-const ROUNDS = 24;
+
+/** A kind that would stand in a space of a layout that prices lead to, and by how much that is worth its price. */
+export interface Pick {
+  readonly kind: number;
+  readonly stance: number;
+  readonly space: number;
+  readonly gain: number;
+}
 
 /**
  * What no layout can cost less than. Every kind has a price that is paid for standing somewhere; with prices given,
@@ -15,34 +22,66 @@ const ROUNDS = 24;
  * knapsack that may be cut: Dantzig 1957). What is true for any prices is a bound for all layouts; prices are raised for
  * kinds that stand nowhere and lowered for those that stand twice (Lagrangian relaxation with subgradient steps: Held,
  * Wolfe and Crowder 1974). Heights are taken in bands, always to the better end, so that the bound holds for every mark.
- * @param goal a cost that has been reached, which the steps are measured against
+ * The layouts that prices lead to are good ones to begin a search with.
  */
-export function costAtLeast(ground: Ground, kinds: readonly Kind[], widthMm: number, goal: number): number {
-  const standing = kinds.filter((one) => one.stances.length > 0);
-  if (standing.length === 0 || ground.tops.length === 0) return 0;
-  const relaxed = new Relaxed(ground, standing, widthMm, BANDS);
-  const price = Float64Array.from(standing, (kind) => leastEffort(ground, kind));
-  const good = Float64Array.from(price);
-  let [best, reach, since] = [-Infinity, 1.2, 0];
-  for (let round = 0; round < ROUNDS && best < goal; round += 1) {
-    const { bound, share } = relaxed.solve(price);
-    if (bound > best + 1e-6) {
-      [best, since] = [bound, 0];
-      good.set(price);
-    } else since += 1;
-    if (since === 4) [reach, since] = [reach / 2, 0];
-    const steep = share.reduce((sum, one) => sum + (1 - one) ** 2, 0);
-    if (steep < 1e-9) break;
-    const step = (reach * (goal - bound)) / steep;
-    for (let k = 0; k < price.length; k += 1) price[k] = (price[k] as number) + step * (1 - (share[k] as number));
+export class Bound {
+  private readonly standing: readonly number[];
+  private readonly relaxed: Relaxed;
+  private readonly price: Float64Array;
+  private readonly good: Float64Array;
+  /** What no layout costs less than, as far as it is known. */
+  best = -Infinity;
+  private reach = 1.2;
+  private since = 0;
+
+  constructor(
+    private readonly ground: Ground,
+    private readonly kinds: readonly Kind[],
+    private readonly widthMm: number,
+  ) {
+    this.standing = kinds.flatMap((one, index) => (one.stances.length > 0 ? [index] : []));
+    const able = this.standing.map((index) => kinds[index] as Kind);
+    this.relaxed = new Relaxed(ground, able, widthMm, BANDS);
+    this.price = Float64Array.from(able, (kind) => leastEffort(ground, kind));
+    this.good = Float64Array.from(this.price);
   }
-  const fine = best < goal ? new Relaxed(ground, standing, widthMm, FINE_BANDS).solve(good).bound : best;
-  return Math.min(Math.max(best, fine, 0), goal);
-}
+
+  /**
+   * One step of the prices.
+   * @param goal a cost that has been reached, or is hoped for, which the step is measured against
+   * @returns what stands where in the layout that the prices led to; nothing where so many shelves do not fit
+   */
+  step(goal: number): Pick[] {
+    const { price, relaxed } = this;
+    if (this.standing.length === 0 || this.ground.tops.length === 0) return [];
+    const { bound, share, picks } = relaxed.solve(price);
+    if (bound === -Infinity) return [];
+    if (bound > this.best + 1e-6) {
+      [this.best, this.since] = [bound, 0];
+      this.good.set(price);
+    } else this.since += 1;
+    if (this.since === 4) [this.reach, this.since] = [this.reach / 2, 0];
+    const steep = share.reduce((sum, one) => sum + (1 - one) ** 2, 0);
+    if (steep > 1e-9) {
+      const step = (this.reach * Math.max(goal - bound, 0)) / steep;
+      for (let k = 0; k < price.length; k += 1) price[k] = (price[k] as number) + step * (1 - (share[k] as number));
+    }
+    return picks.map((one) => ({ ...one, kind: this.standing[one.kind] as number }));
+  }
+
+  /** No layout costs less. @param cost one that has been reached */
+  atLeast(cost: number): number {
+    if (this.standing.length === 0 || this.ground.tops.length === 0) return 0;
+    const able = this.standing.map((index) => this.kinds[index] as Kind);
+    const fine = this.best < cost ? new Relaxed(this.ground, able, this.widthMm, FINE_BANDS).solve(this.good).bound : -Infinity;
+    return Math.min(Math.max(this.best, fine, 0), cost);
+  }
+} // prettier-ignore
 
 /** One kind standing one way; the lowest first. */
 interface Way {
   readonly kind: number;
+  readonly stance: number;
   readonly needMm: number;
   /** Length all of the kind take up. */
   readonly runMm: number;
@@ -51,6 +90,8 @@ interface Way {
 /** Shelves in bands of height, with what things gain by prices. */
 class Relaxed {
   private readonly low: number[] = [];
+  /** Which band each of them is. */
+  private readonly band: Int32Array;
   private readonly bandMm: number;
   private readonly ways: readonly Way[];
   private readonly effort: Float64Array[];
@@ -58,6 +99,10 @@ class Relaxed {
   private readonly gain: Float64Array;
   private readonly run: Float64Array;
   private readonly chosen: Float64Array;
+  private readonly stance: Int32Array;
+  /** Kinds that pay in a space, and what they pay for their length. */
+  private readonly open: Int32Array;
+  private readonly rate: Float64Array;
 
   constructor(
     private readonly ground: Ground,
@@ -71,9 +116,10 @@ class Relaxed {
       const from = bottomMm + Math.floor((top - bottomMm) / this.bandMm) * this.bandMm;
       if (this.low.at(-1) !== from) this.low.push(from);
     }
+    this.band = Int32Array.from(this.low, (from) => Math.round((from - bottomMm) / this.bandMm));
     this.ways = kinds
       .flatMap(({ stances, count }, kind) =>
-        stances.map((one) => ({ kind, needMm: one.needMm, runMm: (count / one.layers) * one.widthMm })),
+        stances.map((one, stance) => ({ kind, stance, needMm: one.needMm, runMm: (count / one.layers) * one.widthMm })),
       )
       .sort((a, b) => a.needMm - b.needMm);
     this.effort = this.low.map((from) => Float64Array.from(kinds, ({ fetched }) => effortAt(from, from + this.bandMm, fetched)));
@@ -81,25 +127,32 @@ class Relaxed {
     this.gain = new Float64Array(kinds.length);
     this.run = new Float64Array(kinds.length);
     this.chosen = new Float64Array(kinds.length);
+    this.stance = new Int32Array(kinds.length);
+    this.open = new Int32Array(kinds.length);
+    this.rate = new Float64Array(kinds.length);
   }
 
   /** @returns the bound for prices, and how much of each kind stands in the layout that gives it */
-  solve(price: Float64Array): { readonly bound: number; readonly share: Float64Array } {
+  solve(price: Float64Array): { readonly bound: number; readonly share: Float64Array; readonly picks: Pick[] } {
+    const picks: Pick[] = [];
+    const note = (space: number) => this.chosen.forEach((part, kind) => {
+      if (part > 0.5) picks.push({ kind, stance: this.stance[kind] as number, space, gain: this.gain[kind] as number });
+    });
     const { count, bottomMm, topMm, thicknessMm, hangsMm, leastGapMm, stands } = this.ground;
-    const { low, bandMm } = this;
+    const { low, band, bandMm } = this;
     const size = low.length;
     const bands = Math.ceil(LARGE_MM / bandMm);
     // Clear at the most and at the least between two bands, and from the bottom.
     const clear = (i: number, j: number) => (low[j] as number) - thicknessMm - (i < 0 ? bottomMm : (low[i] as number));
     const value = new Float64Array(size * (bands + 2));
-    const at = (i: number, j: number) => i * (bands + 2) + Math.min(Math.round(((low[j] as number) - (low[i] as number)) / bandMm), bands + 1);
+    const apartOf = (i: number, j: number) => Math.min((band[j] as number) - (band[i] as number), bands + 1);
     for (let i = 0; i < size; i += 1) {
       let large = false;
       for (let j = i; j < size && !large; j += 1) {
-        const apart = Math.round(((low[j] as number) - (low[i] as number)) / bandMm);
+        const apart = apartOf(i, j);
         large = apart > bands;
         const most = large ? topMm - (low[i] as number) : clear(i, j) + bandMm;
-        value[at(i, j)] = most < leastGapMm ? Infinity : this.space(this.effort[i] as Float64Array, price, most - hangsMm, (large ? bands * bandMm : clear(i, j)) - bandMm - hangsMm, null);
+        value[i * (bands + 2) + apart] = most < leastGapMm ? Infinity : this.space(this.effort[i] as Float64Array, price, most - hangsMm, (large ? bands * bandMm : clear(i, j)) - bandMm - hangsMm, null);
       }
     }
     const first = low.map((_, j) => {
@@ -116,8 +169,9 @@ class Relaxed {
       for (let i = 0; i < size; i += 1) {
         const sum = sums[i] as number;
         if (sum === Infinity) continue;
+        const row = i * (bands + 2);
         for (let j = i; j < size; j += 1) {
-          const all = sum + (value[at(i, j)] as number);
+          const all = sum + (value[row + apartOf(i, j)] as number);
           if (all < (next[j] as number)) [next[j], from[j]] = [all, i];
         }
       }
@@ -130,17 +184,22 @@ class Relaxed {
       if (all < bound) [bound, end] = [all, j];
     }
     const share = new Float64Array(price.length);
-    if (end === -1) return { bound: -Infinity, share };
+    if (end === -1) return { bound: -Infinity, share, picks };
     this.space(this.effort[end] as Float64Array, price, topMm - (low[end] as number), topMm - (low[end] as number) - bandMm, share);
+    note(count);
     for (let n = before.length - 1; n >= 0; n -= 1) {
       const i = (before[n] as Int32Array)[end] as number;
-      const large = Math.round(((low[end] as number) - (low[i] as number)) / bandMm) > bands;
+      const large = apartOf(i, end) > bands;
       const most = large ? topMm - (low[i] as number) : clear(i, end) + bandMm;
       this.space(this.effort[i] as Float64Array, price, most - hangsMm, (large ? bands * bandMm : clear(i, end)) - bandMm - hangsMm, share);
+      note(n + 1);
       end = i;
     }
-    if (stands) this.space(this.floorEffort, price, clear(-1, end) + bandMm - hangsMm, clear(-1, end) - hangsMm, share);
-    return { bound: bound + price.reduce((sum, one) => sum + one, 0), share };
+    if (stands) {
+      this.space(this.floorEffort, price, clear(-1, end) + bandMm - hangsMm, clear(-1, end) - hangsMm, share);
+      note(0);
+    }
+    return { bound: bound + price.reduce((sum, one) => sum + one, 0), share, picks };
   }
 
   /** The most that can be gained in one space: what pays best for its length, the last thing cut where it must be. */
@@ -148,29 +207,46 @@ class Relaxed {
     const { gain, run, chosen, ways, widthMm } = this;
     gain.fill(0);
     run.fill(Infinity);
-    for (const { kind, needMm, runMm } of ways) {
+    for (const { kind, stance, needMm, runMm } of ways) {
       if (needMm > mostMm + 1e-6) break;
       const over = leastMm - needMm;
       const cost = (effort[kind] as number) - (price[kind] as number) + (over > 0 ? HEADROOM * (runMm / widthMm) * over : 0);
-      if (cost < (gain[kind] as number)) gain[kind] = cost;
+      if (cost < (gain[kind] as number)) {
+        gain[kind] = cost;
+        this.stance[kind] = stance;
+      }
       if (runMm < (run[kind] as number)) run[kind] = runMm;
     }
-    chosen.fill(0);
-    let [sum, left] = [0, widthMm];
-    // What pays best for its length goes in first; the last may be cut.
-    while (left > 0) {
-      let next = -1;
-      let pays = 0;
-      for (let k = 0; k < gain.length; k += 1) {
-        if (chosen[k] !== 0 || (gain[k] as number) >= 0) continue;
-        const rate = (gain[k] as number) / (run[k] as number);
-        if (rate < pays) [next, pays] = [k, rate];
+    const { open, rate } = this;
+    let [size, runs, sum] = [0, 0, 0];
+    for (let k = 0; k < gain.length; k += 1) {
+      const pays = gain[k] as number;
+      if (pays >= 0) continue;
+      open[size] = k;
+      rate[size] = pays / (run[k] as number);
+      runs += run[k] as number;
+      sum += pays;
+      size += 1;
+    }
+    if (share) chosen.fill(0);
+    if (runs <= widthMm) {
+      if (share) for (let n = 0; n < size; n += 1) chosen[open[n] as number] = 1;
+    } else {
+      // What pays best for its length goes in first; the last may be cut.
+      let left = widthMm;
+      sum = 0;
+      while (left > 0 && size > 0) {
+        let best = 0;
+        for (let n = 1; n < size; n += 1) if ((rate[n] as number) < (rate[best] as number)) best = n;
+        const next = open[best] as number;
+        const part = Math.min(left / (run[next] as number), 1);
+        if (share) chosen[next] = part;
+        sum += (gain[next] as number) * part;
+        left -= (run[next] as number) * part;
+        size -= 1;
+        open[best] = open[size] as number;
+        rate[best] = rate[size] as number;
       }
-      if (next === -1) break;
-      const part = Math.min(left / (run[next] as number), 1);
-      chosen[next] = part;
-      sum += (gain[next] as number) * part;
-      left -= (run[next] as number) * part;
     }
     if (share) for (let k = 0; k < gain.length; k += 1) share[k] = (share[k] as number) + (chosen[k] as number);
     return sum;

@@ -87,6 +87,28 @@ export class Filling {
     this.refresh(space);
   }
 
+  /** What stands in one space goes to another; what is between them moves on by one. */
+  shift(from: number, to: number): void {
+    const step = from < to ? 1 : -1;
+    for (let at = from; at !== to; at += step) this.swap(at, at + step);
+  }
+
+  /** What stands in two spaces changes places. */
+  swap(one: number, other: number): void {
+    if (one === other) return;
+    for (const counts of this.counts) [counts[one], counts[other]] = [counts[other] as number, counts[one] as number];
+    if (one === 0 || other === 0) {
+      this.refresh(one);
+      this.refresh(other);
+      return;
+    }
+    for (const of of [this.needMm, this.usedMm, this.share, this.own]) [of[one], of[other]] = [of[other] as number, of[one] as number];
+    [this.effort[one], this.effort[other]] = [this.effort[other] ?? null, this.effort[one] ?? null];
+    [this.mixed[one], this.mixed[other]] = [this.mixed[other] as Float64Array, this.mixed[one] as Float64Array];
+    this.lowest = Math.min(this.lowest, one, other);
+    this.highest = Math.max(this.highest, one, other);
+  }
+
   /** Has a kind stand another way wherever it stands. */
   turn(kind: number, stance: number): void {
     this.stance[kind] = stance;

@@ -1,4 +1,6 @@
 import { randomFrom, type Random } from '../../random';
+import type { Pick } from './bound';
+import { runningMm } from './kinds';
 import { OUT, type Filled, type Filling } from './filling';
 
 export interface Found {
@@ -15,23 +17,20 @@ export interface Budget {
 
 // However hard it is tried without gain, this many times is enough for a small job.
 const FRUITLESS = 250;
+// So often all that stands in a space is moved, rather than kinds one by one.
+const MOVED = 0.4;
 // By so much of the best cost it may become worse, at the beginning, to come out of where it is stuck.
-const WORSE = 0.03;
+const WORSE = 0.01;
 
 /**
- * Searches for a good filling: first the highest kinds, each where it costs least; then again and again a few kinds
- * are taken out and put back where they cost least (large neighbourhood search: Shaw 1998). Never worse than it began.
+ * Searches for a good filling from one that is given: again and again a few kinds are taken out and put back where they
+ * cost least (large neighbourhood search: Shaw 1998), or all of one space moves to another. Never worse than it began.
  */
-export function search(filling: Filling, { layings, seed }: Budget, start: Filled | null = null): Found {
-  const { kinds, spaces } = filling;
+export function search(filling: Filling, { layings, seed }: Budget, start: Filled): Found {
+  const { spaces } = filling;
   const random = randomFrom(seed);
-  const order = kinds
-    .map((kind, index) => ({ index, high: Math.min(...kind.stances.map((one) => one.needMm), Infinity) }))
-    .filter((one) => (kinds[one.index]?.stances.length ?? 0) > 0)
-    .sort((a, b) => b.high - a.high || a.index - b.index)
-    .map((one) => one.index);
-  if (start) filling.fill(start);
-  else order.forEach((kind) => insert(filling, kind));
+  const order = highestFirst(filling);
+  filling.fill(start);
   // Where not even the shelves fit there is nothing to search.
   if (filling.cost() === Infinity) return { filled: filling.filled(), cost: Infinity };
   let here = { filled: filling.filled(), cost: filling.cost() };
@@ -40,15 +39,19 @@ export function search(filling: Filling, { layings, seed }: Budget, start: Fille
   const empty = (kind: number) => {
     for (let space = 0; space < spaces; space += 1) if (filling.countIn(kind, space) > 0) filling.put(kind, space, 0);
   };
-  while (filling.asked < layings && fruitless < FRUITLESS && order.length > 0) {
-    const taken = taking(filling, order, random);
-    taken.forEach(empty);
-    const again = [...taken, ...order.filter((one) => filling.outOf(one) > 0 && !taken.includes(one))];
-    for (const kind of shuffled(again, random)) insert(filling, kind);
+  const from = filling.asked;
+  while (filling.asked - from < layings && fruitless < FRUITLESS && order.length > 0) {
+    if (random.uniform() < MOVED) move(filling, random);
+    else {
+      const taken = taking(filling, order, random);
+      taken.forEach(empty);
+      const again = [...taken, ...order.filter((one) => filling.outOf(one) > 0 && !taken.includes(one))];
+      for (const kind of shuffled(again, random)) insert(filling, kind);
+    }
     const now = { filled: filling.filled(), cost: filling.cost() };
     fruitless += 1;
     // A little worse is gone on from, so that what is better beyond it can be found; less and less of it.
-    const left = 1 - filling.asked / layings;
+    const left = 1 - (filling.asked - from) / layings;
     if (now.cost < here.cost + WORSE * left * Math.min(best.cost, OUT) || now.cost <= best.cost) here = now;
     else filling.fill(here.filled);
     if (now.cost < best.cost - 1e-9) {
@@ -59,6 +62,57 @@ export function search(filling: Filling, { layings, seed }: Budget, start: Fille
   filling.fill(best.filled);
   return { filled: best.filled, cost: filling.cost() };
 } // prettier-ignore
+
+/** All that stands in a space goes to another: by turns with what is there, or what is between moves on. */
+function move(filling: Filling, { uniform }: Random): void {
+  const lowest = filling.ground.stands ? 0 : 1;
+  const places = filling.spaces - lowest;
+  const from = Math.floor(uniform() * places);
+  const to = (from + 1 + Math.floor(uniform() * (places - 1))) % places;
+  if (uniform() < 0.5) filling.swap(lowest + from, lowest + to);
+  else filling.shift(lowest + from, lowest + to);
+}
+
+/**
+ * Fills after picks that may name a kind twice, or not at all: each where it is worth the most while there is room, the
+ * rest where it costs least.
+ */
+export function fillBy(filling: Filling, picks: readonly Pick[]): Found {
+  const { kinds, spaces, widthMm } = filling;
+  const stance = kinds.map(() => 0);
+  const counts = kinds.map(() => Array.from({ length: spaces }, () => 0));
+  const usedMm = Array.from({ length: spaces }, () => 0);
+  const put = new Map<number, number>();
+  for (const pick of [...picks].sort((a, b) => a.gain - b.gain)) {
+    const kind = kinds[pick.kind];
+    const way = kind?.stances[pick.stance];
+    if (!kind || !way || put.has(pick.kind)) continue;
+    const used = (usedMm[pick.space] as number) + runningMm(way, kind.count);
+    if (used > widthMm) continue;
+    usedMm[pick.space] = used;
+    stance[pick.kind] = pick.stance;
+    (counts[pick.kind] as number[])[pick.space] = kind.count;
+    put.set(pick.kind, pick.space);
+  }
+  filling.fill({ stance, counts });
+  // Heights in bands are a little too good to be true: what is worth the least goes out until the shelves can be laid.
+  for (const [kind, space] of [...put].reverse()) {
+    if (filling.cost() < Infinity) break;
+    filling.put(kind, space, 0);
+    put.delete(kind);
+  }
+  for (const kind of highestFirst(filling)) if (!put.has(kind)) insert(filling, kind);
+  return { filled: filling.filled(), cost: filling.cost() };
+}
+
+/** Kinds that can stand here at all, the highest first: they find it hardest to have room. */
+function highestFirst({ kinds }: Filling): number[] {
+  return kinds
+    .map((kind, index) => ({ index, high: Math.min(...kind.stances.map((one) => one.needMm), Infinity) }))
+    .filter((one) => (kinds[one.index]?.stances.length ?? 0) > 0)
+    .sort((a, b) => b.high - a.high || a.index - b.index)
+    .map((one) => one.index);
+}
 
 /** A few kinds: all of one space or of two, or such as are next to one another in height, or any. */
 function taking(filling: Filling, order: readonly number[], { uniform }: Random): number[] {
