@@ -222,6 +222,10 @@ describe('a misread value', () => {
     fireEvent.press(screen.getByLabelText('Take the next reading'));
     screen.getByText('Read it afresh: the first figure is not shown.');
     expect(value().props.value).toBe('');
+    // Nor does the drawing tell it, to those who see it or to those who have it read out.
+    expect(screen.queryByText('1151.4')).toBeNull();
+    const drawing = screen.getByLabelText(/^The opening seen from the front, with the readings taken/);
+    expect(drawing.props['aria-label'] ?? drawing.props.accessibilityLabel).not.toContain('1151.4');
     enter('1126');
     await taken(before + 1);
     expect(jobIn(store).readings.at(-1)).toMatchObject({ kind: 'width', blind: true, value: { mm: 1126 } });

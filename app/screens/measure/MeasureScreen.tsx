@@ -1,7 +1,7 @@
 import '../../labels/measure';
 import { useCallback, useMemo, useState } from 'react';
 import { specOf } from '@dormer/core/place';
-import { nameOf, spotOf, spotOfKind, type Spot } from '@dormer/core/reading';
+import { nameOf, sameSpot, spotOf, spotOfKind, type Spot } from '@dormer/core/reading';
 import { elevationScene, sectionScene } from '@dormer/core/scene';
 import type { Job, Reading } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
@@ -83,7 +83,7 @@ function Measure({ job }: { job: Job }) {
             reader={job}
             exaggeration={exaggeration}
             onExaggeration={(factor) => dispatch(settings.set({ exaggeration: factor }))}
-            description={describe(job, label('drawing.readings'))}
+            description={describe(job, label('drawing.readings'), wanted)}
             selected={asked ? { is: 'reading', id: asked.id } : null}
             onPress={(about) => {
               if (about.is === 'reading') setCard({ is: 'edit', id: about.id });
@@ -185,7 +185,10 @@ function spotWanted(card: Card | null, next: Spot | null, asked: Reading | null)
 }
 
 /** The readings in words, for those who do not see the drawing. */
-function describe(job: Job, start: string): string {
-  const said = (one: Reading) => `${words(nameOf(spotOf(one)), job)}: ${one.value.typed}`;
+function describe(job: Job, start: string, wanted: Spot | null): string {
+  const said = (one: Reading) => {
+    const name = words(nameOf(spotOf(one)), job);
+    return wanted && sameSpot(spotOf(one), wanted) ? name : `${name}: ${one.value.typed}`;
+  };
   return [start, ...job.readings.map(said)].join('; ');
 }

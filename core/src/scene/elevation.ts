@@ -1,8 +1,8 @@
-import type { Job } from '../job';
+import type { Job, Reading } from '../job';
 import { count, message } from '../message';
 import type { Estimate } from '../opening';
 import type { Plan } from '../plan';
-import { senseWord, spotOf, type Spot } from '../reading';
+import { sameSpot, senseWord, spotOf, type Spot } from '../reading';
 import { SURE } from '../survey/sure';
 import { elevationSpot } from './elevationSpots';
 import { poleAcross, shelfShapes } from './elevationShelves';
@@ -14,7 +14,7 @@ export interface ElevationOptions {
   readonly exaggeration: Exaggeration;
   /** `readings`: what the tape said. `shelves`: boards, gaps and the pole. */
   readonly show: 'readings' | 'shelves';
-  /** Where the tape is to be held next. */
+  /** Where the tape is to be held next: what was read there before is not drawn, so that it is read afresh. */
   readonly wanted?: Spot | null;
   /** Beside the shelves: what stands on them, and where the people of the job reach. */
   readonly stored?: boolean;
@@ -165,7 +165,7 @@ function readingShapes(plan: Plan, job: Job, frame: Frame, wanted: Spot | null):
     levelLineUpMm: plan.levelLineUpMm,
     smallMm: frame.poleMm,
   };
-  const taken = job.readings.flatMap((reading) =>
+  const taken = readingsBeside(job, wanted).flatMap((reading) =>
     elevationSpot(spotOf(reading), spots, {
       role: roleOf(plan, reading.id, 'at' in reading && reading.at === 'back'),
       value: reading.value,
@@ -174,6 +174,11 @@ function readingShapes(plan: Plan, job: Job, frame: Frame, wanted: Spot | null):
     }),
   );
   return [...taken, ...(wanted ? elevationSpot(wanted, spots, { role: 'reading-wanted', value: null }) : [])];
+}
+
+/** The readings but for those at a spot that is to be read: nobody is to see there what was read before. */
+export function readingsBeside(job: Job, wanted: Spot | null | undefined): readonly Reading[] {
+  return wanted ? job.readings.filter((one) => !sameSpot(spotOf(one), wanted)) : job.readings;
 }
 
 /** How a reading is drawn: set aside or dropped ones stand out from those that count. */

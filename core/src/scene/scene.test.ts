@@ -1,7 +1,7 @@
 import { chimneyAlcove, cloakroomCloset, demoJobs } from '../demo';
 import { planJob } from '../plan';
-import { typedLength } from '../job';
-import { FIELDS, spotOfKind } from '../reading';
+import { typedLength, type Reading } from '../job';
+import { FIELDS, spotOf, spotOfKind, type Spot } from '../reading';
 import { elevationScene, exaggerateAcross, sectionScene, type Point, type Scene, type Shape } from '.';
 import { boardScene } from './cutting';
 
@@ -210,6 +210,19 @@ describe.each(demoJobs())('$name', (one) => {
       for (const shape of scene.shapes) for (const point of points(shape)) expect(inside(scene, point)).toBe(true);
     }
   });
+
+  test('what was read at a spot before is not drawn while it is to be read again', () => {
+    const first = job.readings[1] as Reading;
+    const isIt = (one: Shape) => 'about' in one && one.about?.is === 'reading' && one.about.id === first.id;
+    const drawn = (wanted: Spot | null) => {
+      const options = { exaggeration: 5, wanted } as const;
+      return [elevationScene(plan, job, { ...options, show: 'readings' }), sectionScene(plan, job, { ...options, upMm: 1200 })].map(
+        (one) => one.shapes.filter(isIt).length,
+      );
+    };
+    expect(drawn(null)).toEqual([1, 1]);
+    expect(drawn(spotOf(first))).toEqual([0, 0]);
+  }); // prettier-ignore
 
   test('any spot that may be read is drawn, as wanted, in both views', () => {
     for (const kind of Object.keys(FIELDS) as (keyof typeof FIELDS)[]) {

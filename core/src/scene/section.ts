@@ -5,7 +5,7 @@ import { acrossAt, outAt } from '../place';
 import type { Plan } from '../plan';
 import { senseWord, spotOf, type Spot } from '../reading';
 import { aboveFrame, wallsFromAbove, type AboveFrame } from './fromAbove';
-import { roleOf } from './elevation';
+import { readingsBeside, roleOf } from './elevation';
 import type { Exaggeration } from './exaggerate';
 import type { Point, Scene, Shape } from './scene';
 import { dotShapes, stringShapes, type SpotInk } from './spotShapes';
@@ -23,7 +23,7 @@ const SHOWN_WITHIN_MM = 80;
 export function sectionScene(plan: Plan, job: Job, { upMm, exaggeration, wanted }: SectionOptions): Scene {
   const { extent } = plan.opening;
   const frame = aboveFrame(plan.opening, exaggeration, extent.depth);
-  const taken = job.readings.flatMap((reading) => {
+  const taken = readingsBeside(job, wanted).flatMap((reading) => {
     const spot = spotOf(reading);
     if (!('upMm' in spot) || Math.abs(spot.upMm - upMm) > SHOWN_WITHIN_MM || spot.kind === 'plumb') return [];
     const ink = { role: roleOf(plan, reading.id, false), value: reading.value, sense: senseWord(reading), about: { is: 'reading', id: reading.id } } as const;
