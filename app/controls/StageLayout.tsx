@@ -53,8 +53,9 @@ const useStyles = makeStyles((colours) =>
   StyleSheet.create({
     phone: { flex: 1 },
     wide: { flex: 1, flexDirection: 'row' },
-    drawing: { borderBottomWidth: 1, borderBottomColor: colours.rule },
-    drawingWide: { flex: 1, minWidth: 0 },
+    // What is still as large as it was for a moment does not lie over the work.
+    drawing: { borderBottomWidth: 1, borderBottomColor: colours.rule, overflow: 'hidden' },
+    drawingWide: { flex: 1, minWidth: 0, overflow: 'hidden' },
     side: { width: WORK_WIDTH, borderLeftWidth: 1, borderLeftColor: colours.rule },
     scroll: { flex: 1 },
     content: { padding: SPACE.two, gap: SPACE.two },

@@ -1,6 +1,6 @@
 import Maximize from 'lucide-react-native/icons/maximize-2';
 import { useState, type ReactNode } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { ScrollView, StyleSheet, View } from 'react-native';
 import type { About } from '@dormer/core/problem';
 import { EXAGGERATIONS, type Exaggeration, type Scene } from '@dormer/core/scene';
 import type { Reader } from '@dormer/core/words';
@@ -48,6 +48,29 @@ export function DrawingPane(props: DrawingPaneProps) {
         {label('drawing.saying', { factor: exaggeration })}
       </Txt>
     ) : null;
+  const switches = (
+    <>
+      {small || !onExaggeration ? null : (
+        <Segmented
+          label={label('drawing.exaggeration')}
+          look={flat ? 'bar' : 'column'}
+          value={exaggeration}
+          options={EXAGGERATIONS.map((factor) => ({
+            value: factor,
+            title: `${factor}×`,
+            name: label('drawing.times', { factor }),
+          }))}
+          onChange={onExaggeration}
+        />
+      )}
+      {flat ? null : saying}
+      {small ? null : aside?.(flat)}
+    </>
+  );
+  const enlarge =
+    wide || small ? null : (
+      <Button title={label('drawing.enlarge')} icon={Maximize} iconOnly look="quiet" onPress={() => setWhole(true)} />
+    );
   return (
     <View
       style={[styles.pane, flat ? styles.column : styles.row]}
@@ -58,32 +81,18 @@ export function DrawingPane(props: DrawingPaneProps) {
         {flat && saying ? <View style={styles.under}>{saying}</View> : null}
         {small || !below ? null : <View style={styles.under}>{below}</View>}
       </View>
-      <View style={flat ? styles.above : styles.beside}>
-        {small || !onExaggeration ? null : (
-          <Segmented
-            label={label('drawing.exaggeration')}
-            look={flat ? 'bar' : 'column'}
-            value={exaggeration}
-            options={EXAGGERATIONS.map((factor) => ({
-              value: factor,
-              title: `${factor}×`,
-              name: label('drawing.times', { factor }),
-            }))}
-            onChange={onExaggeration}
-          />
-        )}
-        {small ? null : aside?.(flat)}
-        {flat ? null : saying}
-        {wide || small ? null : (
-          <Button
-            title={label('drawing.enlarge')}
-            icon={Maximize}
-            iconOnly
-            look="quiet"
-            onPress={() => setWhole(true)}
-          />
-        )}
-      </View>
+      {flat ? (
+        <View style={styles.above}>
+          {switches}
+          {enlarge}
+        </View>
+      ) : (
+        // On a short screen it is longer than the drawing.
+        <ScrollView style={styles.strip} contentContainerStyle={styles.beside} showsVerticalScrollIndicator={false}>
+          {switches}
+        </ScrollView>
+      )}
+      {flat || !enlarge ? null : <View style={styles.corner}>{enlarge}</View>}
       {whole ? (
         <Sheet title={label('drawing.title')} closeTitle={label('close')} onClose={() => setWhole(false)}>
           <View style={styles.whole}>{view({ ground: 'panel' })}</View>
@@ -101,7 +110,9 @@ const useStyles = makeStyles((colours) =>
     sheet: { flex: 1, minHeight: 0, minWidth: 0 },
     under: { paddingHorizontal: SPACE.one },
     whole: { height: 600 },
-    beside: { width: 76, padding: SPACE.half, gap: SPACE.small, alignItems: 'flex-start' },
+    strip: { width: 76, flexGrow: 0, flexShrink: 0 },
+    beside: { padding: SPACE.half, gap: SPACE.small, alignItems: 'flex-start' },
+    corner: { position: 'absolute', top: SPACE.small, right: SPACE.small },
     above: { flexDirection: 'row', alignItems: 'center', gap: SPACE.half, padding: SPACE.half },
   }),
 );

@@ -148,7 +148,7 @@ export const en = {
 
   'drawing.exaggeration': 'How large departures are drawn',
   'drawing.times': '{{factor}} times',
-  'drawing.saying': 'Departures drawn {{factor}} times as large',
+  'drawing.saying': 'Departures {{factor}} times as large',
   'drawing.enlarge': 'Enlarge the drawing',
   'drawing.title': 'Drawing',
   'drawing.readings': 'The opening seen from the front, with the readings taken',
