@@ -110,8 +110,11 @@ for (const [views, size] of [[PHONE_VIEWS, PHONE], [WIDE_VIEWS, WIDE]] as const)
     for (const { name, job, show } of views) {
       test(name, async ({ person, page }) => {
         if (name.endsWith('dark')) await page.emulateMedia({ colorScheme: 'dark' });
-        if (job) await person.open(job);
-        else await person.home();
+        if (job) {
+          await person.open(job);
+          // The first plan is there once the opening is drawn.
+          await expect(page.getByRole('img').first()).toBeVisible();
+        } else await person.home();
         await show(person);
         if (!name.startsWith('paper')) await expect(page.getByRole('main').first()).toBeVisible();
         if (!job) await expect(page.getByRole('list')).toBeVisible();
