@@ -63,7 +63,7 @@ test('things are listed, shelves suit them; one is dragged and locked, the rest 
   await page.keyboard.press('Escape');
   await page.evaluate(() => window.dispatchEvent(new Event('beforeprint')));
   await page.emulateMedia({ media: 'print' });
-  await expect(page.getByTestId('marks-sheet')).toContainText('Right wall, front: Floor there');
+  await expect(page.getByTestId('marks-sheet')).toContainText('Right wall, front: up from the floor there');
 }); // prettier-ignore
 
 async function heights(person: Person, shelves: number): Promise<number[]> {
@@ -211,14 +211,20 @@ test('a shelf above clothes, one lined up with the level line, and tilted ones f
   await expect(page.getByText('Shelf 1, lined up, top 48 in')).toBeVisible();
   const slope = page.getByRole('group', { name: 'Tilted shelf 1' });
   // 12 in deep at 15 degrees rises 3.106 in.
-  await expect(slope.getByRole('button', { name: /Rear edge: 9 1\/8 in/ })).toBeVisible();
+  await expect(slope.getByRole('button', { name: /Rear edge, above the floor mark: 9 1\/8 in/ })).toBeVisible();
   await person.saved();
 });
 
 test('pins in a cavity are measured from the fixed shelf, and drilled by one template', async ({ person, page }) => {
   await person.open('Stair cavity');
   await person.stage('Shelves');
-  await expect(page.getByText('Shelf 3 is fixed: measure from it. Both sides alike.')).toBeVisible();
+  await expect(page.getByText(/^Shelf 3 is fixed: measure from it, to the middle of each hole\./)).toBeVisible();
+  // Two shelves above the fixed one and two below, each with its hole and two either way.
+  for (const way of ['Up from its top face', 'Down from its underside']) {
+    await expect(
+      page.getByRole('group', { name: way }).getByRole('button', { name: /^Hole \d+ from the fixed/ }),
+    ).toHaveCount(10);
+  }
   const svg = (await downloaded(page, /^SVG/)).data.toString();
   expect(svg.match(/<circle /g)?.length).toBe(40);
   await page.getByRole('button', { name: 'No pins' }).click();

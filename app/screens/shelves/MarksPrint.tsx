@@ -9,7 +9,7 @@ import { OnPaper, PaperLine } from '../../controls/OnPaper';
 import { SceneView } from '../../drawing';
 import { useLabel } from '../../labels';
 import { makeStyles, SPACE } from '../../theme';
-import { measured, type From } from './WallMarks';
+import { measured } from './WallMarks';
 
 const DRAWING = { width: 320, height: 420 } as const;
 const WALLS = ['left', 'back', 'right'] as const;
@@ -70,10 +70,10 @@ const STATIONS_WIDE = 3;
 function Wall({ stations, plan, job }: { stations: readonly Station[]; plan: Plan; job: Job }) {
   const styles = useStyles();
   const label = useLabel();
-  const from: readonly From[] = ['floor', 'ceiling'];
+  const from = ['floor', 'ceiling'] as const;
   return (
     <View style={styles.wall}>
-      <PaperLine small head cells={['', label('wall.from.line'), ...stations.flatMap((one) => from.map((way) => `${words(one.name, job)}: ${label(`wall.from.${way}`)}`))]} />
+      <PaperLine small head cells={['', label('wall.paper.line'), ...stations.flatMap((one) => from.map((way) => label(`wall.paper.${way}`, { station: words(one.name, job) })))]} />
       {runningMarks(plan.marks).reverse().map((mark) => (
         <PaperLine small
           key={`${mark.shelf}-${mark.what}`}

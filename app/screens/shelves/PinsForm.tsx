@@ -36,6 +36,7 @@ export function PinsForm({ job, plan }: { job: Job; plan: Plan | null }) {
       }),
     );
   const laid = plan?.pins ?? null;
+  const fixedMm = plan?.shelves.find((one) => one.number === laid?.fixed)?.top.mm ?? 0;
   if (!pins) {
     return (
       <Section title={label('pins.title')}>
@@ -72,19 +73,27 @@ export function PinsForm({ job, plan }: { job: Job; plan: Plan | null }) {
       {laid ? (
         <>
           <Txt>{label('pins.fixed', { shelf: laid.fixed })}</Txt>
-          {[...laid.holes].reverse().map((hole, index) => (
-            <View key={hole.upMm} style={styles.row}>
-              <Txt style={styles.grow} tone={hole.shelf === null ? 'faint' : undefined}>
-                {hole.shelf === null ? label('pins.spare') : label('pins.hole', { shelf: hole.shelf })}
-              </Txt>
-              <Why
-                figure={hole.fromFixed}
-                name={label('pins.from', { number: laid.holes.length - index })}
-                reader={job}
-                align="right"
-              />
-            </View>
-          ))}
+          {(['upFrom', 'downFrom'] as const).map((way) => {
+            const holes = laid.holes.filter((hole) => (way === 'upFrom' ? hole.upMm > fixedMm : hole.upMm <= fixedMm));
+            return holes.length === 0 ? null : (
+              <View key={way} role="group" aria-label={label(`pins.${way}`)}>
+                <Txt kind="strong">{label(`pins.${way}`)}</Txt>
+                {[...holes].reverse().map((hole) => (
+                  <View key={hole.upMm} style={styles.row}>
+                    <Txt style={styles.grow} tone={hole.shelf === null ? 'faint' : undefined}>
+                      {hole.shelf === null ? label('pins.spare') : label('pins.hole', { shelf: hole.shelf })}
+                    </Txt>
+                    <Why
+                      figure={hole.fromFixed}
+                      name={label('pins.from', { number: laid.holes.indexOf(hole) + 1 })}
+                      reader={job}
+                      align="right"
+                    />
+                  </View>
+                ))}
+              </View>
+            );
+          })}
           <Txt kind="strong">{label('pins.template')}</Txt>
           <FullSize template={({ drillingTemplate }) => drillingTemplate(laid)} job={job} name="pins" />
         </>
@@ -96,7 +105,7 @@ export function PinsForm({ job, plan }: { job: Job; plan: Plan | null }) {
 
 const useStyles = makeStyles(() =>
   StyleSheet.create({
-    fields: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.one },
+    fields: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'flex-end', gap: SPACE.one },
     field: { flexGrow: 1, flexBasis: 130, minWidth: 120 },
     row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.half },
     grow: { flex: 1 },

@@ -99,7 +99,7 @@ export function TiltedForm({ job, plan }: { job: Job; plan: Plan | null }) {
 const useStyles = makeStyles((colours) =>
   StyleSheet.create({
     one: { gap: SPACE.half, borderBottomWidth: 1, borderBottomColor: colours.rule, paddingBottom: SPACE.one },
-    fields: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.one },
+    fields: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'flex-end', gap: SPACE.one },
     field: { flexGrow: 1, flexBasis: 130, minWidth: 120 },
     row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.half },
     grow: { flex: 1 },

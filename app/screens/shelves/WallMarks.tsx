@@ -60,12 +60,13 @@ export function WallMarks({ plan, job, at, onPrint }: WallMarksProps) {
         }))}
         onChange={setFrom}
       />
-      {known ? (
+      {(from === 'floor' || from === 'ceiling') && !known ? (
+        <Txt tone="doubtful">{label('wall.none')}</Txt>
+      ) : (
         <Txt kind="small" tone="faint">
-          {label(from === 'floor' ? 'wall.floorIs' : 'wall.ceilingIs', { sure: aboutWords(known.sureMm, job) })}
+          {label(`wall.is.${from}`, known ? { sure: aboutWords(known.sureMm, job) } : {})}
         </Txt>
-      ) : null}
-      {(from === 'floor' || from === 'ceiling') && !known ? <Txt tone="doubtful">{label('wall.none')}</Txt> : null}
+      )}
       {marks.map((mark) => {
         const figure = measured(mark, station, from, job);
         const what = label(`mark.${mark.what}`);

@@ -25,6 +25,8 @@ export interface Pick {
  * The layouts that prices lead to are good ones to begin a search with.
  */
 export class Bound {
+  /** Kinds that can stand here at all, and which they are. */
+  private readonly able: readonly Kind[];
   private readonly standing: readonly number[];
   private readonly relaxed: Relaxed;
   private readonly price: Float64Array;
@@ -36,13 +38,13 @@ export class Bound {
 
   constructor(
     private readonly ground: Ground,
-    private readonly kinds: readonly Kind[],
+    kinds: readonly Kind[],
     private readonly widthMm: number,
   ) {
     this.standing = kinds.flatMap((one, index) => (one.stances.length > 0 ? [index] : []));
-    const able = this.standing.map((index) => kinds[index] as Kind);
-    this.relaxed = new Relaxed(ground, able, widthMm, BANDS);
-    this.price = Float64Array.from(able, (kind) => leastEffort(ground, kind));
+    this.able = this.standing.map((index) => kinds[index] as Kind);
+    this.relaxed = new Relaxed(ground, this.able, widthMm, BANDS);
+    this.price = Float64Array.from(this.able, (kind) => leastEffort(ground, kind));
     this.good = Float64Array.from(this.price);
   }
 
@@ -72,8 +74,7 @@ export class Bound {
   /** No layout costs less. @param cost one that has been reached */
   atLeast(cost: number): number {
     if (this.standing.length === 0 || this.ground.tops.length === 0) return 0;
-    const able = this.standing.map((index) => this.kinds[index] as Kind);
-    const fine = this.best < cost ? new Relaxed(this.ground, able, this.widthMm, FINE_BANDS).solve(this.good).bound : -Infinity;
+    const fine = this.best < cost ? new Relaxed(this.ground, this.able, this.widthMm, FINE_BANDS).solve(this.good).bound : -Infinity;
     return Math.min(Math.max(this.best, fine, 0), cost);
   }
 } // prettier-ignore

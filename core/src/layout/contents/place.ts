@@ -53,11 +53,12 @@ export const LITTLE_EFFORT: Effort = { begun: 10, coarse: 150, fine: 10, again: 
 export function placeThings(fine: Ground, coarse: Ground, kinds: readonly Kind[], widthMm: number, effort: Effort = USUAL_EFFORT): Placing {
   const rough = new Filling(coarse, kinds, widthMm);
   const bound = new Bound(fine, kinds, widthMm);
+  const could = couldFit(fine, kinds, widthMm);
   // Prices say little of what cannot be: where not everything has room the search begins without them.
-  const begun = begin(rough, bound, couldFit(fine, kinds, widthMm) ? effort.begun : 0);
+  const begun = begin(rough, bound, could ? effort.begun : 0);
   let sketch = search(rough, { layings: effort.coarse, seed: SEED }, begun.filled);
   // What is out may have room after all: it is looked for harder before anyone is told that it has none.
-  for (let again = 1; again <= effort.again && sketch.cost >= OUT && couldFit(fine, kinds, widthMm); again += 1) {
+  for (let again = 1; again <= effort.again && sketch.cost >= OUT && could; again += 1) {
     const other = search(new Filling(coarse, kinds, widthMm), { layings: 2 * effort.coarse, seed: SEED + 100 * again }, sketch.filled);
     if (other.cost < sketch.cost) sketch = other;
   }
