@@ -65,12 +65,12 @@ module.exports = {
       comment: 'A stage of the road reads only what stands before it.',
       severity: 'error',
       from: {
-        path: '^core/src/(quantity|message|job|survey|opening|layout|system|fit|stock)/',
+        path: '^core/src/(quantity|message|job|survey|opening|layout|system|fit|fixing|load|stock)/',
         pathNot: '\\.test\\.ts$',
       },
       to: { path: '^core/src/(plan\\.ts|words/|scene/|exchange/|demo/)' },
     },
-    ...laterStages(['survey', 'opening', 'layout', 'system', 'fit', 'stock']),
+    ...laterStages(['survey', 'opening', 'layout', 'system', 'fit', 'fixing', 'load', 'stock']),
   ],
   options: {
     doNotFollow: { path: 'node_modules' },

@@ -48,7 +48,7 @@ function measure(name: string, runs: number, job: (seed: number) => Job): void {
   const found: Contents[] = [];
   for (let seed = 1; seed <= runs; seed += 1) {
     const one = job(seed);
-    const input = { job: one, opening, under: underOf(one.shelves, one.support) };
+    const input = { job: one, opening, under: underOf(one) };
     if (seed === 1) layOut(input);
     const from = performance.now();
     const { contents } = layOut(input);

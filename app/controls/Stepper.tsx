@@ -12,22 +12,36 @@ export interface StepperProps {
   readonly value: number;
   readonly least: number;
   readonly most: number;
+  /** By how much one touch changes it; 1 when left away. */
+  readonly step?: number;
   readonly onChange: (value: number) => void;
 }
 
 /** A small whole number, up and down. */
-export function Stepper({ label, less, more, value, least, most, onChange }: StepperProps) {
+export function Stepper({ label, less, more, value, least, most, step = 1, onChange }: StepperProps) {
   const styles = useStyles();
   return (
     <View style={styles.row} role="group" aria-label={label}>
       <Txt kind="strong" style={styles.label}>
         {label}
       </Txt>
-      <Button title={less} icon={Minus} iconOnly disabled={value <= least} onPress={() => onChange(value - 1)} />
+      <Button
+        title={less}
+        icon={Minus}
+        iconOnly
+        disabled={value <= least}
+        onPress={() => onChange(Math.max(value - step, least))}
+      />
       <Txt kind="figure" style={styles.value} aria-live="polite">
         {value}
       </Txt>
-      <Button title={more} icon={Plus} iconOnly disabled={value >= most} onPress={() => onChange(value + 1)} />
+      <Button
+        title={more}
+        icon={Plus}
+        iconOnly
+        disabled={value >= most}
+        onPress={() => onChange(Math.min(value + step, most))}
+      />
     </View>
   );
 }

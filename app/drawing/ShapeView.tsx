@@ -50,6 +50,8 @@ export function ShapeView(props: ShapeViewProps) {
       );
     case 'dot': {
       const [x, y] = sheet.at(shape.at);
+      const small = shape.role === 'screw' || shape.role === 'screw-anchor';
+      if (small) return <Circle cx={x} cy={y} r={lit ? 4 : 2.75} fill={ink.fill} stroke={stroke} strokeWidth={1.5} />;
       return <Circle cx={x} cy={y} r={lit ? 7 : 5} fill={lit ? light : ink.fill} />;
     }
     case 'dimension':

@@ -78,6 +78,14 @@ export function inkFor(role: Role, c: Colours, hatches: Hatches): Ink {
       return { fill: c.stop, fillOpacity: 0.55, stroke: c.stop, width: 1, text: c.stop };
     case 'closet-rail':
       return { stroke: c.pencil, width: 4, text: c.pencil };
+    case 'bracket':
+      return { fill: c.faint, stroke: c.pencil, width: 1, text: c.pencil };
+    case 'screw':
+      return { fill: c.pencil, stroke: c.pencil, width: 1.5, text: c.pencil };
+    case 'screw-anchor':
+      return { fill: c.panel, stroke: c.doubtful, width: 2, text: c.doubtful };
+    case 'sag':
+      return { stroke: c.doubtful, width: 2, text: c.doubtful };
     case 'stopped':
       return { fill: c.stopWash, stroke: c.stop, width: 1.5, dash: '4 3', text: c.stop };
   }

@@ -201,6 +201,7 @@ export const en = {
 
   'marks.title': 'Marks on the wall',
   'mark.cleat-top': 'Cleat top',
+  'mark.bracket-top': 'Bracket top',
   'mark.shelf-top': 'Shelf top',
   'mark.rail': 'Rail middle',
 } as const;

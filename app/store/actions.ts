@@ -271,6 +271,14 @@ export const keepBoth =
 /** A short word at the foot of the screen. */
 export const notify = (label: Notice['label']) => said({ label });
 
+/** Every support system for the open job's shelves, worked out by the worker; null while no job is open. */
+export const considerSystems =
+  (): Thunk<Promise<Awaited<ReturnType<Services['core']['consider']>> | null>> =>
+  async (_dispatch, getState, { core }) => {
+    const { job } = getState().openJob.present;
+    return job ? core.consider(job) : null;
+  };
+
 /** One shelf's board in every end style, worked out by the worker; it can be watched and stopped. */
 export const compareStyles =
   (

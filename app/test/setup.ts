@@ -1,7 +1,7 @@
 import { readReadingsCsv, readThingsCsv } from '@dormer/core/exchange';
 import type { Job } from '@dormer/core/job/document';
 import { readJobFile } from '@dormer/core/job';
-import { compareStyles, planJob } from '@dormer/core/plan';
+import { compareStyles, considerSystems, planJob } from '@dormer/core/plan';
 import type { Device } from '../store/device';
 import type { JobRecord } from '../store/record';
 import type { Settings } from '../store/settings';
@@ -13,6 +13,7 @@ globalThis.requestAnimationFrame = (callback) => setTimeout(() => callback(0), 0
 /** The core without a worker. */
 export const directCore: Core = {
   plan: async (job) => planJob(job),
+  consider: async (job) => considerSystems(job),
   compare: async ({ job, shelf }, watching) => {
     const work = compareStyles(job, shelf);
     for (;;) {

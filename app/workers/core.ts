@@ -48,6 +48,7 @@ export function coreInWorker(): Core {
 
   return {
     plan: (job) => ask({ ask: 'plan', with: job }) as ReturnType<Core['plan']>,
+    consider: (job) => ask({ ask: 'consider', with: job }) as ReturnType<Core['consider']>,
     compare: (board, watching) => ask({ ask: 'compare', with: board }, watching) as ReturnType<Core['compare']>,
     readReadings: (table) => ask({ ask: 'readReadings', with: table }) as ReturnType<Core['readReadings']>,
     readThings: (table) => ask({ ask: 'readThings', with: table }) as ReturnType<Core['readThings']>,

@@ -1,6 +1,6 @@
 import { readReadingsCsv, readThingsCsv } from '@dormer/core/exchange';
 import { readJobFile } from '@dormer/core/job';
-import { compareStyles, planJob } from '@dormer/core/plan';
+import { compareStyles, considerSystems, planJob } from '@dormer/core/plan';
 import type { Request, Response } from './messages';
 
 /** Questions that are no longer wanted. */
@@ -10,6 +10,8 @@ function answer(request: Request): unknown {
   switch (request.ask) {
     case 'plan':
       return planJob(request.with);
+    case 'consider':
+      return considerSystems(request.with);
     case 'compare':
       return bySteps(request.id, compareStyles(request.with.job, request.with.shelf));
     case 'readReadings':

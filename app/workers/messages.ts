@@ -2,7 +2,7 @@ import type { ReadRows, ReadThings } from '@dormer/core/exchange';
 import type { Job, Refusal } from '@dormer/core/job/document';
 import type { Message } from '@dormer/core/message';
 import type { StyleOutcome } from '@dormer/core/fit';
-import type { Plan } from '@dormer/core/plan';
+import type { Considered, Plan } from '@dormer/core/plan';
 import type { JobUnit } from '@dormer/core/quantity';
 import type { Result } from '@dormer/core/result';
 
@@ -10,6 +10,8 @@ import type { Result } from '@dormer/core/result';
 export interface Core {
   /** The plan of a job. */
   plan(job: Job): Promise<Plan>;
+  /** Every support system for the shelves of a job, side by side. */
+  consider(job: Job): Promise<readonly Considered[]>;
   /** One shelf's board in every end style, side by side; long work, which can be watched and stopped. */
   compare(board: { job: Job; shelf: number }, watching?: Watching): Promise<readonly StyleOutcome[] | null>;
   /** Readings from the text of a table, with the rows that are none; or why it is no table of readings. */

@@ -1,3 +1,4 @@
+import { considered, type Considered } from './consider';
 import type { Figure } from './figure';
 import { fitParts, liftOf, stylesSideBySide, type Lift, type Part, type StyleOutcome } from './fit';
 import { usualBox, usualTrimThickness, type Job } from './job';
@@ -5,7 +6,6 @@ import {
   layOut,
   levelLineProblems,
   levelLineWords,
-  NOTHING_UNDER,
   pinHoles,
   railMarks,
   stationsOf,
@@ -21,6 +21,8 @@ import {
   type Tilted,
   type WallMark,
 } from './layout';
+import { placeFixings, type Fixing } from './fixing';
+import { curesFor, strengthOf, tippingProblems, weightOf, type Cure, type Strength } from './load';
 import { message, nested, type Message } from './message';
 import {
   cavityBox,
@@ -37,12 +39,24 @@ import { plannedReading, surveyProblems, thinSurvey, type PlannedReading } from 
 import { doubtful, stop, type Caution, type Problem } from './problem';
 import { cutList, type CutGroup } from './stock';
 import { advise, surveyOf, type Advice, type LearnedError, type Survey } from './survey';
-import { applySystem, bareBoards, boxAndTrim, underOf } from './system';
+import {
+  applySystems,
+  bareBoards,
+  boxAndTrim,
+  depthOf,
+  plannedAt,
+  shelfMarks,
+  underOf,
+  type Applied,
+  type Hardware,
+  type Joint,
+  type PartSpec,
+} from './system';
 
 /** The version of the plan this code writes. */
-export const PLAN_VERSION = 4;
+export const PLAN_VERSION = 5;
 
-export type { PlannedReading };
+export type { Considered, PlannedReading };
 
 /** A clear space and what is really left to reach in by, under the nosing above it. */
 export interface PlannedGap extends Gap {
@@ -88,6 +102,16 @@ export interface Plan {
   /** Holes for shelf pins; null where none are asked for. */
   readonly pins: Pins | null;
   readonly parts: readonly Part[];
+  /** What is bought whole: brackets. */
+  readonly hardware: readonly Hardware[];
+  /** Every joint with its screws, each in its place. */
+  readonly fixings: readonly Fixing[];
+  /** How each shelf stands up to what is put on it. */
+  readonly strengths: readonly Strength[];
+  /** What would cure shelves that sag or give way, by system, the cheapest first. */
+  readonly cures: readonly Cure[];
+  /** How it goes together, by the system. */
+  readonly order: Applied['order'];
   readonly cutList: readonly CutGroup[];
   readonly problems: readonly Problem[];
   readonly cautions: readonly Caution[];
@@ -104,6 +128,11 @@ export function planJob(job: Job): Plan {
   const thicknessMm = job.shelves.thickness.mm;
   const tilted = tiltedShelves({ wishes: job.tilted ?? [], thicknessMm, depthMm: opening.extent.depth });
   const pinned = pinsOf(job, layout, opening);
+  const { parts } = fitted;
+  const placed = placeFixings({ fastenings: system.fastenings, parts, hardware: system.hardware, opening, job });
+  const held = { holds: system.holds, parts, hardware: system.hardware, fixings: placed.fixings };
+  const loaded = { ...held, contents: layout.contents, opening, job };
+  const strengths = strengthOf(loaded);
   const readings = job.readings.map((one) => plannedReading(one, survey));
   const problems =
     job.readings.length === 0
@@ -111,12 +140,15 @@ export function planJob(job: Job): Plan {
       : [
           ...surveyProblems(survey, readings),
           ...thinSurvey(job),
-          ...(spec.takes === 'box' ? [...(box?.problems ?? [])] : layout.problems),
+          ...(spec.takes === 'box' ? [...(box?.problems ?? []), ...(planned ? layout.problems : [])] : layout.problems),
           ...tilted.problems,
           ...pinned.problems,
           ...levelLineProblems(job),
-          ...(planned ? system.problems : [notYet(job, spec)]),
+          ...system.problems,
+          ...(planned ? [] : [notYet(job, spec)]),
           ...(specs.length > 0 || planned ? fitted.problems : []),
+          ...placed.problems,
+          ...tippingProblems(system.standing, placed.fixings, weightOf(parts, job), job),
         ];
   const advice = advise({ job, survey, boards });
   const [next] = advice.next;
@@ -135,24 +167,29 @@ export function planJob(job: Job): Plan {
     studs: studsOf(job, survey),
     levelLineUpMm: job.levelLine.up.mm,
     shelves: layout.shelves,
-    gaps: layout.gaps.map((gap, index) => ({ ...gap, reachIn: planned ? (system.reachIn[index] ?? null) : null })),
+    gaps: layout.gaps.map((gap, index) => ({ ...gap, reachIn: system.reachIn[index] ?? null })),
     blocked: layout.blocked,
     space: layout.space,
     rail: layout.rail,
     contents: layout.contents,
-    // A shelf's own height holds anywhere; a cleat's only where cleats are planned.
     marks: [
-      ...(planned ? system.marks : system.marks.filter((mark) => mark.what === 'shelf-top')),
+      ...system.marks,
+      ...system.bare.flatMap((shelf) => shelfMarks(shelf, job.levelLine.up.mm, null)),
       ...railMarks(layout.rail, layout.shelves.find((one) => one.held === 'seated')?.number ?? 1, job.levelLine.up.mm),
     ],
     stations: stationsOf(opening, job.place, Math.min(job.shelves.depth.mm, opening.extent.depth)),
     levelLine: levelLineWords(job),
     tilted: tilted.tilted,
     pins: pinned.pins,
-    parts: fitted.parts,
-    cutList: cutList(fitted.parts),
+    parts,
+    hardware: system.hardware,
+    fixings: placed.fixings,
+    strengths,
+    cures: curesFor(loaded, strengths),
+    order: system.order,
+    cutList: cutList(parts),
     problems,
-    cautions: [...cautionsOf(job), ...(planned ? system.cautions : [])],
+    cautions: [...cautionsOf(job), ...system.cautions],
   };
 }
 
@@ -161,21 +198,16 @@ function asFarAsParts(job: Job) {
   const survey = surveyOf(job);
   const opening = openingOf(survey);
   const spec = specOf(job.place);
-  const planned = spec.supports.includes(job.support.system);
-  const under = planned ? underOf(job.shelves, job.support) : NOTHING_UNDER;
-  const layout = layOut({ job, opening, under });
-  const system = applySystem({
-    wish: job.shelves,
-    support: job.support,
-    shelves: layout.shelves,
-    gaps: layout.gaps,
-    levelLineUpMm: job.levelLine.up.mm,
-  });
+  const planned = plannedAt(job.support.system, job.place);
   const box = spec.takes === 'box' ? cavityBox(survey, job) : null;
-  const stopped = shelvesStopped([...layout.problems, ...(planned ? system.problems : [])]);
-  const wanted = layout.shelves.filter((one) => !stopped.has(one.number));
-  const bare = spec.boards === 'none' ? [] : bareBoards(wanted, job.shelves, job.support, spec.boards);
-  const specs = planned ? system.parts.filter((part) => !stopped.has(part.shelf)) : box ? boxOf(box, job) : bare;
+  const layout = layOut({ job, opening, under: underOf(job) });
+  const system = applySystems({ job, opening, shelves: layout.shelves, gaps: layout.gaps, space: layout.space, box });
+  const stopped = shelvesStopped([...layout.problems, ...system.problems]);
+  const wanted = system.bare.filter((one) => !stopped.has(one.number));
+  const bare =
+    spec.boards === 'none' ? [] : bareBoards(wanted, job.shelves, spec.boards, (shelf) => depthOf(job, shelf));
+  const made = system.parts.filter((part) => !stopped.has(part.shelf));
+  const specs = box ? [...boxOf(box, job, system.boxSides), ...made] : [...made, ...bare];
   return { survey, opening, layout, system, spec, box, planned, specs };
 }
 
@@ -191,6 +223,12 @@ export function* compareStyles(job: Job, shelf: number): Generator<number, reado
   return yield* stylesSideBySide({ spec: board, opening, job });
 }
 
+/** Every support system for the shelves of a job, side by side: what one chooses by. */
+export function considerSystems(job: Job): Considered[] {
+  const { opening, layout, box } = asFarAsParts(job);
+  return considered(job, opening, layout, box);
+}
+
 /** Pin holes in the sides of the space shelves stand in. */
 function pinsOf({ pins: wish, shelves: { depth } }: Job, { shelves, space }: Layout, { extent }: Opening) {
   if (!wish || space.toMm === null) return { pins: null, problems: [] };
@@ -198,10 +236,11 @@ function pinsOf({ pins: wish, shelves: { depth } }: Job, { shelves, space }: Lay
 }
 
 /** The boards and the trim of a cavity's box. */
-function boxOf(box: CavityBox, { box: wish, units, shelves }: Job) {
+function boxOf(box: CavityBox, { box: wish, units, shelves }: Job, sides: Joint | null): PartSpec[] {
   const { trim } = wish ?? usualBox(units);
   const trimThickMm = (trim.thickness ?? usualTrimThickness(units)).mm;
-  return boxAndTrim(box, { wallMm: shelves.thickness.mm, trim, trimThickMm });
+  const parts = boxAndTrim(box, { wallMm: shelves.thickness.mm, trim, trimThickMm });
+  return sides ? parts.map((one) => (one.role === 'box-side' ? { ...one, joint: sides } : one)) : parts;
 }
 
 /** Boards as the survey is to know them: at half their thickness, out to their front. */

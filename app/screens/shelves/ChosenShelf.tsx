@@ -13,19 +13,22 @@ import { Button, LengthField, Txt } from '../../controls';
 import { useLabel } from '../../labels';
 import { editPlanned, newId, useAppDispatch } from '../../store';
 import { makeStyles, RADIUS, SPACE } from '../../theme';
+import { ShelfSupport } from './supports/ShelfSupport';
 import { locked, markOf, movable, moved, removed, type Shelf } from './edit';
 
 interface ChosenShelfProps {
   readonly shelf: Shelf;
   readonly job: Job;
   readonly plan: Plan;
+  /** What is worked on: with supports, a shelf shows what carries it. */
+  readonly work: string;
   /** Leads to the shape of its board; null where it has none. */
   readonly onShape: (() => void) | null;
   readonly onClose: () => void;
 }
 
 /** The shelf that was pointed at: its height to type, its gaps, what it holds, and what can be done with it. */
-export function ChosenShelf({ shelf, job, plan, onShape, onClose }: ChosenShelfProps) {
+export function ChosenShelf({ shelf, job, plan, work, onShape, onClose }: ChosenShelfProps) {
   const styles = useStyles();
   const label = useLabel();
   const dispatch = useAppDispatch();
@@ -74,6 +77,7 @@ export function ChosenShelf({ shelf, job, plan, onShape, onClose }: ChosenShelfP
           {room.kg > 0 ? ` · ${label('chosen.load', { kg: formatMass(room.kg, job.units === 'in' ? 'lb' : 'kg') })}` : ''}
         </Txt>
       ) : null}
+      {work === 'supports' ? <ShelfSupport shelf={number} job={job} plan={plan} /> : null}
       {free && movable(shelf) ? (
         <View style={styles.buttons}>
           {free.belowMm !== null ? <Free way="takeDown" mm={free.belowMm} job={job} onTake={move} /> : null}

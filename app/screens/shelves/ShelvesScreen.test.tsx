@@ -35,7 +35,7 @@ test('one shelf fewer, and the marks follow', async () => {
 test('every size of board, cleat and nosing is one step that can be undone', async () => {
   const alcove = chimneyAlcove();
   store = await show(<ShelvesScreen onShape={() => undefined} />, alcove);
-  tab('Boards');
+  tab('Supports');
   set('Real thickness', '25.4');
   set('Depth with nosing', '13 in');
   set('Back cleat short by', '0');
@@ -46,10 +46,10 @@ test('every size of board, cleat and nosing is one step that can be undone', asy
     thickness: { mm: 25.4 },
     depth: { mm: 330.2, typed: '13 in' },
   });
-  expect(support).toMatchObject({
-    cleatClearance: { mm: 0 },
-    cleat: { height: { mm: 38 } },
-    nosing: { thickness: { mm: 18 } },
+  expect(support.own['three-side-cleats']).toMatchObject({
+    cleatShort: { mm: 0 },
+    cleatHeight: { mm: 38 },
+    nosingThickness: { mm: 18 },
   });
   for (let i = 0; i < 5; i += 1) act(() => void store.dispatch(undo()));
   expect(jobIn(store)).toEqual(alcove);
@@ -57,7 +57,7 @@ test('every size of board, cleat and nosing is one step that can be undone', asy
 
 test('a thickness of nothing is refused in words', async () => {
   store = await show(<ShelvesScreen onShape={() => undefined} />, chimneyAlcove());
-  tab('Boards');
+  tab('Supports');
   set('Real thickness', '0');
   screen.getByText(/comes out at nothing/);
   expect(jobIn(store).shelves.thickness.mm).toBe(18);

@@ -19,7 +19,6 @@ import {
   useAppDispatch,
   useAppSelector,
 } from '../../store';
-import { BoardForm } from './BoardForm';
 import { ChosenShelf } from './ChosenShelf';
 import { CompareSheet } from './CompareSheet';
 import { added, locked, markOf, moved, removed } from './edit';
@@ -29,6 +28,8 @@ import { MarksPrint } from './MarksPrint';
 import { GapsTable } from './GapsTable';
 import { PinsForm } from './PinsForm';
 import { PoleEditor } from './PoleEditor';
+import { DrillingPrint } from './supports/DrillingPrint';
+import { SupportsForm } from './supports/SupportsForm';
 import { ThingsForm } from './ThingsForm';
 import { TiltedForm } from './TiltedForm';
 import { Walk, WallMarks } from './WallMarks';
@@ -38,7 +39,7 @@ interface ShelvesScreenProps {
   readonly onShape: (shelf: number) => void;
 }
 
-const TABS = ['heights', 'things', 'boards', 'marks'] as const;
+const TABS = ['heights', 'things', 'supports', 'marks'] as const;
 type Tab = (typeof TABS)[number];
 
 /** Where heights are decided, seen, and turned into marks: the pole and the elevation are what one edits. */
@@ -57,10 +58,11 @@ function Shelves({ job, onShape }: ShelvesScreenProps & { job: Job }) {
   const [comparing, setComparing] = useState(false);
   const [at, setAt] = useState(0);
   const { printing, print } = usePrinting();
-  const stored = tab !== 'marks';
+  const stored = tab === 'heights' || tab === 'things';
+  const strength = tab === 'supports';
   const scene = useMemo(
-    () => (plan ? elevationScene(plan, job, { exaggeration, show: 'shelves', stored }) : null),
-    [plan, job, exaggeration, stored],
+    () => (plan ? elevationScene(plan, job, { exaggeration, show: 'shelves', stored, strength }) : null),
+    [plan, job, exaggeration, stored, strength],
   );
   const shelves = plan?.shelves ?? [];
   const shelf = shelves.find((one) => one.number === number) ?? null;
@@ -136,6 +138,7 @@ function Shelves({ job, onShape }: ShelvesScreenProps & { job: Job }) {
           shelf={shelf}
           job={job}
           plan={plan}
+          work={tab}
           onShape={shapely ? () => onShape(shelf.number) : null}
           onClose={() => setNumber(null)}
         />
@@ -159,7 +162,9 @@ function Shelves({ job, onShape }: ShelvesScreenProps & { job: Job }) {
         </>
       ) : null}
       {tab === 'things' ? <ThingsForm job={job} plan={plan} /> : null}
-      {tab === 'boards' ? <BoardForm job={job} /> : null}
+      {tab === 'supports' ? (
+        <SupportsForm job={job} plan={plan} selected={number} onSelect={setNumber} onPrint={print} />
+      ) : null}
       {tab === 'marks' && plan ? (
         <>
           <WallMarks plan={plan} job={job} at={at} onPrint={print} />
@@ -171,7 +176,7 @@ function Shelves({ job, onShape }: ShelvesScreenProps & { job: Job }) {
         <PlanNotices reader={job} problems={[]} cautions={plan.cautions.filter((one) => one.stage === 'shelves')} />
       ) : null}
       {comparing && plan ? <CompareSheet job={job} plan={plan} onClose={() => setComparing(false)} /> : null}
-      {printing && plan ? <MarksPrint job={job} plan={plan} /> : null}
+      {printing && plan ? tab === 'supports' ? <DrillingPrint job={job} plan={plan} /> : <MarksPrint job={job} plan={plan} /> : null}
     </StageLayout>
   );
 } // prettier-ignore

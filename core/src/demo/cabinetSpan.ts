@@ -18,7 +18,15 @@ export function cabinetSpan(): Job {
       ...start.place,
       back: true,
       own: { back: 'lined', floor: 'lined', ceiling: 'lined' },
-      keepClears: [keepClear('mm', 'outlet', 'back', ['760', '1080', '146', '86'], 'For the lamp')],
+      keepClears: [
+        keepClear('mm', 'outlet', 'back', ['760', '1080', '146', '86'], 'For the lamp'),
+        ...(['left', 'right'] as const).flatMap((side) =>
+          (['277', '540'] as const).map((from) => ({
+            ...keepClear('mm', 'hole', side, [from, '180', '5', '2000'], 'Shelf holes'),
+            id: `holes-${side}-${from}`,
+          })),
+        ),
+      ],
     },
     kit: ['tape', 'laser', 'level', 'square', 'straightedge'],
     readings: [
@@ -47,5 +55,20 @@ export function cabinetSpan(): Job {
       thickness: mm('22'),
       depth: mm('300'),
     },
+    // The desk lies on rails round three sides and comes out further than the shelves above it.
+    support: {
+      system: 'side-screwed',
+      own: {
+        'side-screwed': { nosing: true, nosingThickness: mm('22'), nosingHeight: mm('70') },
+        'three-side-cleats': {
+          cleatThickness: mm('27'),
+          cleatHeight: mm('57'),
+          nosingThickness: mm('22'),
+          nosingHeight: mm('95'),
+        },
+      },
+      shelves: [{ shelf: 1, system: 'three-side-cleats', depth: mm('560') }],
+    },
+    load: { use: 'display' },
   };
 }

@@ -29,6 +29,7 @@ export function cloakroomCloset(): Job {
       read('square', { corner: 'left', upMm: '66', bladeMm: '16' }, '1/8', 'tip'),
       read('square', { corner: 'right', upMm: '66', bladeMm: '16' }, '1/16', 'heel'),
     ],
+    load: { use: 'clothes' },
     tilted: [
       { id: 'tilted-1', front: inch('6'), degrees: 15, depth: inch('12') },
       { id: 'tilted-2', front: inch('15'), degrees: 15, depth: inch('12') },

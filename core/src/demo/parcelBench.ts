@@ -19,6 +19,8 @@ export function parcelBench(): Job {
         stud('mm', 'back', '1215', 'finder'),
         stud('mm', 'back', '1490', 'knock'),
         stud('mm', 'back', '2010', 'pilot'),
+        stud('mm', 'back', '2815', 'pilot'),
+        stud('mm', 'back', '3618', 'knock'),
       ],
       keepClears: [keepClear('mm', 'outlet', 'back', ['2600', '1150', '150', '90'], 'Tape gun charger')],
     },
@@ -44,5 +46,12 @@ export function parcelBench(): Job {
       thickness: mm('27'),
       depth: mm('650'),
     },
+    support: {
+      system: 'framed-bench',
+      own: { brackets: { made: 'shop', arm: mm('280'), leg: mm('300') } },
+      shelves: [{ shelf: 2, system: 'brackets', depth: mm('320') }],
+    },
+    wood: { boards: 'birch-ply', sticks: 'spruce', own: [] },
+    load: { use: 'clothes' },
   };
 }

@@ -43,6 +43,8 @@ export function stairCavity(): Job {
       depth: inch('3 5/8'),
     },
     pins: { pitch: inch('1 1/4'), setBack: inch('3/4'), diameter: inch('1/4'), hangs: inch('1/8'), either: 2 },
+    support: { system: 'pinned-case', own: {} },
+    load: { use: 'games' },
     box: { odds: 97, trim: { width: inch('2'), reveal: inch('3/16') } },
   };
 }

@@ -41,7 +41,14 @@ export function windowCorner(): Job {
         { id: 'height-2', up: mm('1300') },
         { id: 'height-3', up: mm('1650') },
       ],
+      thickness: mm('40'),
       depth: mm('320'),
     },
+    support: {
+      system: 'floating-rails',
+      own: { 'floating-rails': { made: 'laminated', railThickness: mm('27'), skin: mm('9') } },
+    },
+    wood: { boards: 'birch-ply', sticks: 'pine', own: [] },
+    load: { use: 'kitchen' },
   };
 }

@@ -16,6 +16,8 @@ export function cornerParts({ specs, opening, job }: FitPartsOptions): Fitted {
   const wish = job.corner ?? usualCorner(job.units);
   const side = opening.surfaces.includes('left') ? 'left' : 'right';
   const boards = specs.filter((one) => one.role === 'board' && one.length.is === 'corner');
+  // Nothing along the walls: what would be left of a rail is not asked for.
+  const railMm = specs.find((one) => one.role === 'rail-back')?.thicknessMm ?? 0;
   const fits = boards.map((spec) => ({
     shelf: spec.shelf,
     fit: fitCorner({
@@ -24,8 +26,8 @@ export function cornerParts({ specs, opening, job }: FitPartsOptions): Fitted {
       upFrom: spec.place.upFrom,
       upTo: spec.place.upTo,
       wish,
-      backMm: job.shelves.depth.mm,
-      railMm: job.support.cleat.thickness.mm,
+      backMm: spec.width.mm,
+      railMm,
       samples: SAMPLES,
     }),
   }));
@@ -34,7 +36,8 @@ export function cornerParts({ specs, opening, job }: FitPartsOptions): Fitted {
     const fit = shared.get(spec.shelf);
     if (spec.length.is !== 'corner' || !fit) return [];
     const { length: _rule, ...piece } = spec;
-    if (spec.role === 'board') return [{ ...piece, ...BARE, ...stockOf(fit, job.tape), corner: fit }];
+    if (spec.role === 'board' || spec.role === 'skin')
+      return [{ ...piece, ...BARE, ...stockOf(fit, job.tape), corner: fit }];
     return [
       {
         ...piece,

@@ -19,15 +19,20 @@ export function endWords({ role }: Pick<Part, 'role'>, fit: PieceFit, side: 'lef
 export function shapeWords(part: Part): Message[] {
   const { fit, corner, joint } = part;
   if (joint?.is === 'mitred') return [message('cutEnd.mitred', { inside: length(part.length.mm - 2 * part.width.mm) })];
-  if (joint) {
+  if (joint?.is === 'clipped') return [message('cutEnd.clipped', { less: length(part.width.mm) })];
+  if (joint?.is === 'braced') return [message('cutEnd.braced', { angle: angle(joint.degrees), other: angle(joint.otherDegrees) })];
+  if (joint?.is === 'housed') return joint.atMm.map((mm) => message('cutEnd.housed', { at: length(mm), wide: length(joint.wideMm), deep: length(joint.depthMm) }));
+  if (joint?.is === 'notched') return [message('cutEnd.notched', { deep: length(joint.deepMm), high: length(joint.highMm) })];
+  const slotted = joint?.is === 'slotted' ? [message('cutEnd.slotted', { deep: length(joint.backMm), high: length(joint.highMm) })] : [];
+  if (joint?.is === 'corner') {
     const runs = { by: about(joint.outMm), angle: angle(joint.degrees) };
     return [message(joint.longer === 'room' ? 'cutEnd.longerRoom' : 'cutEnd.longerWall', runs)];
   }
-  if (corner) return [message(`cutEnd.corner.${corner.shape}`, { angle: angle(corner.cutDegrees) })];
-  if (!fit) return [];
+  if (corner) return [...slotted, message(`cutEnd.corner.${corner.shape}`, { angle: angle(corner.cutDegrees) })];
+  if (!fit) return slotted;
   const ends = (['left', 'right'] as const).map((side) => ({ side, how: endWords(part, fit, side) }));
   const plain = ends.every(({ how }) => how.length === 1 && how[0]?.code === 'cutEnd.square');
-  if (plain) return [];
+  if (plain) return slotted;
   // The side is said once; what follows is of the same end.
-  return ends.flatMap(({ side, how: [first, ...more] }) => [message('cutEnd.side', { side: nested(sideWords(side)), how: nested(first as Message) }), ...more]);
+  return [...slotted, ...ends.flatMap(({ side, how: [first, ...more] }) => [message('cutEnd.side', { side: nested(sideWords(side)), how: nested(first as Message) }), ...more])];
 } // prettier-ignore

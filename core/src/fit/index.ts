@@ -13,3 +13,4 @@ export * from './piece';
 export * from './parts';
 export * from './tried';
 export * from './ahead';
+export { roughParts } from './rough';

@@ -13,6 +13,7 @@ import { gapPlaceWords } from './choose';
 import type { CornerFit } from './corner';
 import { cornerParts } from './cornerParts';
 import { HIDDEN_MM } from './hidden';
+import { drawnIn } from './drawnIn';
 import { fitPiece, outcomeOf, wishFor, type PieceFit, type StyleOutcome } from './piece';
 import { pocketOf, type Pocket } from './pocket';
 import { triedOf, type Tried } from './tried';
@@ -70,7 +71,8 @@ export function fitParts({ specs, opening, job }: FitPartsOptions): Fitted {
     const leastMm = Math.max(wish.leastMm, rule.least?.mm ?? 0);
     // What hides or carries a board follows its habit, not its own end style.
     const own = kind === 'board' ? wish : { ...wish, habit: wish.habit === 'scribed' ? ('snug' as const) : wish.habit, ends: null };
-    const fit = fitPiece(pocket, { ...own, leastMm, sideBySide: false });
+    const whole = fitPiece(pocket, { ...own, leastMm, sideBySide: false });
+    const fit = whole && drawnIn(whole, betweenMm(rule));
     if (!fit) {
       // Said once of a shelf, whichever of its pieces comes first.
       if (!crossed.has(spec.shelf)) problems.push(wallsCross(spec, pocket));
@@ -85,7 +87,7 @@ export function fitParts({ specs, opening, job }: FitPartsOptions): Fitted {
   const corners = cornerParts({ specs, opening, job });
   parts.push(...corners.parts);
   problems.push(...corners.problems);
-  if (corners.parts.length === 0 && specs.length > 0 && !opening.nominal.measured.width) {
+  if (specs.some((one) => one.length.is === 'between-walls') && !opening.nominal.measured.width) {
     problems.push(stop({ is: 'place' }, message('problem.noWidth')));
   }
   // Nothing is cut for a shelf of which a piece cannot be, or whose board is not known.
@@ -113,18 +115,23 @@ export function* stylesSideBySide({ spec, opening, job }: Omit<FitPartsOptions, 
   return outcomes;
 } // prettier-ignore
 
+/** What the pieces a board stands between take off its length, and the housings it goes into put on. Millimetres. */
+const betweenMm = (rule: PartSpec['length']) =>
+  rule.is === 'between-walls' ? (rule.between ?? []).reduce((sum, one) => sum + one.mm, 0) : 0;
+
 /** Lengths as the sums of what they came about by. */
 function lengthsOf({ length: rule }: PartSpec, fit: PieceFit, opening: Opening, tape: Tape): Pick<Part, 'length' | 'edges'> {
   if (rule.is !== 'between-walls') return { length: figure(), edges: null };
-  const { band, stance, least } = rule;
+  const { band, stance, least, between = [] } = rule;
   const up = stance === 'flat' ? band.upTo : band.upFrom;
   const wall = (surface: 'left' | 'right'): SurfacePoint => ({ surface, out: Math.max(band.outFrom, 0), up });
   const apart = opening.between(wall('left'), wall('right'), message('term.betweenWalls'));
-  const clearMm = fit.backMm + fit.clearanceMm + fit.roundedMm;
+  const clearMm = fit.backMm - betweenMm(rule) + fit.clearanceMm + fit.roundedMm;
   let told = plus(apart, message('term.standingOut'), clearMm - apart.mm);
   const asked = fit.playMm > 0;
   const label = asked ? (least?.label ?? message('term.play')) : message('term.clearanceOdds', { odds: text(`${fit.wantedOdds}`) });
-  told = toTape(less(told, label, fit.clearanceMm), tape, 'down');
+  told = between.reduce((sum, one) => plus(sum, one.label, one.mm), less(told, label, fit.clearanceMm));
+  told = toTape(told, tape, 'down');
   const back = told;
   let front = told;
   for (const side of ['left', 'right'] as const) {
@@ -165,6 +172,7 @@ function boardProblems({ shelf: number }: PartSpec, fit: PieceFit, pocket: Pocke
 } // prettier-ignore
 
 function depthProblems(wish: Job['shelves'], opening: Opening): Problem[] {
+  if (!opening.surfaces.includes('front')) return [];
   const clear = opening.clearDepth();
   if (!clear) return [doubtful({ is: 'place' }, message('problem.noDepth'))];
   const over = less(

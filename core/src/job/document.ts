@@ -1,7 +1,10 @@
 // What can be done with a job document that is known to be one: all that a screen needs, without the checks.
 export * from './limits';
+export * from './usual';
+export * from './supports';
 export * from './newJob';
 export * from './edit';
+export * from './change';
 export { writeJobFile } from './writeJob';
 export { currentJob } from './upgrade';
 export type * from './schema';

@@ -1,6 +1,7 @@
 import { chimneyAlcove, cloakroomCloset, demoJobs } from '../demo';
 import { words } from '../words';
 import {
+  askedOf,
   duplicateJob,
   newJob,
   newPlace,
@@ -8,10 +9,15 @@ import {
   readJobFile,
   shaved,
   summarise,
+  SYSTEM_NAMES,
   trialsOf,
   upgradeDocument,
   withReading,
   withoutReading,
+  withAnswer,
+  withChange,
+  withShelfSupport,
+  withSystem,
   withVerdict,
   writeJobFile,
   type Reading,
@@ -47,9 +53,9 @@ describe('a job document', () => {
 describe('faults, each with its path and a sentence', () => {
   test('unknown fields, at any depth', () => {
     const job = { ...copy(), colour: 'green' };
-    job.support.cleat.grain = 'long';
+    job.support.own = { brackets: { grain: 'long' } };
     expect(refusal(job).faults).toEqual([
-      ['support.cleat.grain', 'support.cleat.grain is not a field known here.'],
+      ['support.own.brackets.grain', 'support.own.brackets.grain is not a field known here.'],
       ['colour', 'colour is not a field known here.'],
     ]);
   });
@@ -167,11 +173,78 @@ test('a document of version 1 becomes one of the version of today with everythin
   const fit = { habit: 'snug', odds: 97, play: { mm: 4 }, boards: [] };
   expect(read).toMatchObject({
     ok: true,
-    value: { version: 4, place: newPlace('alcove'), kit: now.kit, fit, trials: [] },
+    value: { version: 5, place: newPlace('alcove'), kit: now.kit, fit, trials: [] },
   });
   expect(read.ok && read.value.shelves).toEqual(now.shelves);
   expect(read.ok && read.value.readings).toEqual(old.readings);
 });
+
+test('a document of version 4 keeps its cleats and nosing as what was said of that system', () => {
+  const now = newJob({ id: 'old', name: 'Old', kind: 'alcove', units: 'mm' });
+  const { tools: _tools, wood: _wood, load: _load, fixing: _fixing, ...rest } = now;
+  const mm = (typed: string) => typedLength(typed, 'mm');
+  const support = {
+    system: 'three-side-cleats',
+    cleat: { thickness: mm('22'), height: mm('50') },
+    cleatClearance: mm('6'),
+    nosing: { thickness: mm('19'), height: mm('80') },
+  };
+  const read = readJob({ ...rest, version: 4, support });
+  expect(read).toMatchObject({ ok: true, value: { version: 5, tools: 'power', load: { use: 'listed' } } });
+  if (!read.ok) return;
+  expect(askedOf(read.value.support, 'three-side-cleats', 'mm')).toMatchObject({
+    cleatThickness: { mm: 22 },
+    cleatHeight: { mm: 50 },
+    cleatShort: { mm: 6 },
+    nosingThickness: { mm: 19 },
+    nosingHeight: { mm: 80 },
+    screwedDown: true,
+  });
+});
+
+describe('what is said of supports', () => {
+  const job = newJob({ id: 'a', name: 'A', kind: 'alcove', units: 'in' });
+
+  test('what was said of one system stays while another is chosen, and comes back with it', () => {
+    const said = withAnswer(job, 'three-side-cleats', 'cleatHeight', typedLength('2', 'in'));
+    const there = withSystem(said, 'three-side-cleats', 'brackets');
+    expect(there.support.system).toBe('brackets');
+    expect(withSystem(there, 'brackets', 'three-side-cleats')).toEqual(said);
+  });
+
+  test('what nobody said is as it usually is, in what one measures in', () => {
+    expect(askedOf(job.support, 'brackets', 'in')).toMatchObject({ arm: { mm: 254, typed: '10' }, made: 'bought', ratedKg: 50 });
+    expect(askedOf(job.support, 'brackets', 'cm').arm).toMatchObject({ mm: 250, typed: '25' });
+  });
+
+  test('every usual answer makes a job that is one, of every system', () => {
+    for (const name of SYSTEM_NAMES) {
+      const own = { [name]: askedOf(job.support, name, 'in') };
+      expect(readJob({ ...job, support: { system: name, own } })).toMatchObject({ ok: true });
+    }
+  });
+
+  test('an answer that is none is named by its place', () => {
+    const own = { brackets: { made: 'grown', screws: 1 } };
+    expect(refusal({ ...job, support: { system: 'brackets', own } }).faults.map(([path]) => path)).toEqual([
+      'support.own.brackets.made',
+      'support.own.brackets.screws',
+    ]);
+    expect(refusal({ ...job, support: { system: 'magnets', own: {} } }).faults[0]?.[0]).toBe('support.system');
+  });
+
+  test('a shelf of its own, and as all others again', () => {
+    const own = withShelfSupport(job, 2, { system: 'brackets', depth: typedLength('8', 'in') });
+    expect(own.support.shelves).toEqual([{ shelf: 2, system: 'brackets', depth: { mm: 203.2, typed: '8', unit: 'in' } }]);
+    expect(withShelfSupport(own, 2, { system: undefined, depth: undefined })).toEqual(job);
+  });
+
+  test('a cure is one change of the job, its length typed as one works', () => {
+    expect(withChange(job, { is: 'thickness', mm: 25.4 }).shelves.thickness).toMatchObject({ mm: 25.4, typed: '1' });
+    const nosing = withChange(job, { is: 'nosing', system: 'end-cleats', heightMm: 63.5 });
+    expect(nosing.support.own['end-cleats']).toMatchObject({ nosing: true, nosingHeight: { mm: 63.5, typed: '2 1/2' } });
+  });
+}); // prettier-ignore
 
 test('studs and keep-clears have each an id of their own', () => {
   const job = cloakroomCloset();

@@ -1,5 +1,5 @@
 /** The version of the job document this code writes. */
-export const JOB_VERSION = 4;
+export const JOB_VERSION = 5;
 export const JOB_FORMAT = 'dormer-job';
 
 /** The most a job document may hold: readings, shelves, studs, keep-clears, things to store, characters. */
@@ -12,6 +12,7 @@ export const LIMITS = {
   things: 200,
   people: 8,
   tilted: 12,
+  materials: 20,
   name: 120,
   notes: 4000,
   id: 64,
@@ -83,3 +84,18 @@ export const OFTEN = ['daily', 'weekly', 'rarely'] as const;
 export const LEVEL_CARRIED = ['none', 'laser', 'level', 'water'] as const;
 /** Graduated gaps: each is so much of the one below it. */
 export const RATIO = { least: 0.5, usual: 0.85, most: 1 } as const;
+
+/** What there is to work with: which joints are offered, and how cuts are described. */
+export const TOOLS = ['hand', 'power'] as const;
+/** What stands on shelves, as a load along them; `listed` is what is listed as things, `own` a figure of one's own. */
+export const LOAD_USES = [
+  'listed',
+  'clothes',
+  'display',
+  'games',
+  'kitchen',
+  'books',
+  'records',
+  'tins',
+  'own',
+] as const;

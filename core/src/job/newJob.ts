@@ -1,5 +1,7 @@
-import { parseLength, usualTape, type JobUnit, type TypedLength } from '../quantity';
+import { usualTape, type JobUnit, type TypedLength } from '../quantity';
 import { JOB_FORMAT, JOB_VERSION } from './limits';
+import type { SystemName } from './supports';
+import { usualLength } from './usual';
 import type { BoxWish, CornerWish, Instrument, Job, Place, PlaceKind } from './schema';
 
 export interface NewJobOptions {
@@ -12,31 +14,21 @@ export interface NewJobOptions {
 /** What nearly everyone has to measure with. */
 export const USUAL_KIT: readonly Instrument[] = ['tape', 'level', 'square', 'straightedge'];
 
-/** What each kind of place usually is, before anything is known of one; and whether a box goes into it. */
-const USUAL: Readonly<Record<PlaceKind, Pick<Place, 'side' | 'back' | 'walls'> & { readonly box: boolean }>> = {
-  alcove: { side: 'none', back: true, walls: 'lined', box: false },
-  cavity: { side: 'none', back: false, walls: 'studs', box: true },
-  corner: { side: 'left', back: true, walls: 'lined', box: false },
-  span: { side: 'none', back: false, walls: 'panel', box: false },
-  run: { side: 'none', back: true, walls: 'lined', box: false },
+/** What each kind of place usually is, before anything is known of one; whether a box goes into it, and what its shelves are carried by. */
+const USUAL: Readonly<
+  Record<PlaceKind, Pick<Place, 'side' | 'back' | 'walls'> & { readonly box: boolean; readonly system: SystemName }>
+> = {
+  alcove: { side: 'none', back: true, walls: 'lined', box: false, system: 'three-side-cleats' },
+  cavity: { side: 'none', back: false, walls: 'studs', box: true, system: 'pinned-case' },
+  corner: { side: 'left', back: true, walls: 'lined', box: false, system: 'three-side-cleats' },
+  span: { side: 'none', back: false, walls: 'panel', box: false, system: 'side-screwed' },
+  run: { side: 'none', back: true, walls: 'lined', box: false, system: 'brackets' },
 };
 
 /** A place of a kind before anything is known of it. */
 export function newPlace(kind: PlaceKind): Place {
   const { side, back, walls } = USUAL[kind];
   return { kind, side, back, walls, own: {}, rough: {}, studs: [], keepClears: [] };
-}
-
-/** A length written in code the way a person would type it; a text that cannot be read is a programmer's error. */
-export function typedLength(typed: string, unit: JobUnit): TypedLength {
-  const read = parseLength(typed, { unit });
-  if (!read.ok) throw new Error(`not a length: ${typed}`);
-  return read.value;
-}
-
-/** A usual length as a person of the unit would type it: so many millimetres, or so many inches. */
-export function usualLength(mm: number, inches: string, unit: JobUnit): TypedLength {
-  return typedLength(unit === 'in' ? inches : String(unit === 'cm' ? mm / 10 : mm), unit);
 }
 
 /** How surely a board is to go in, percent, before anyone says otherwise. */
@@ -55,7 +47,17 @@ export function usualBox(units: JobUnit): BoxWish {
 /** Thickness of face trim before anyone says otherwise. */
 export const usualTrimThickness = (units: JobUnit): TypedLength => usualLength(12, '1/2', units);
 
-/** A new job: no readings, three shelves with equal gaps between floor and ceiling, on three-side cleats. */
+/** What boards and sticks are made of before anyone says otherwise. */
+export const usualWood = (): Job['wood'] => ({ boards: 'pine', sticks: 'pine', own: [] });
+
+/** How things are fixed to walls before anyone says otherwise. */
+export const usualFixing = (units: JobUnit): Job['fixing'] => ({
+  lining: usualLength(12.5, '1/2', units),
+  panel: usualLength(18, '3/4', units),
+  anchors: true,
+});
+
+/** A new job: no readings, three shelves with equal gaps between floor and ceiling, on what is usual in such a place. */
 export function newJob({ id, name, kind, units }: NewJobOptions): Job {
   const length = (mm: number, inches: string) => usualLength(mm, inches, units);
   return {
@@ -81,12 +83,11 @@ export function newJob({ id, name, kind, units }: NewJobOptions): Job {
     },
     things: [],
     people: [],
-    support: {
-      system: 'three-side-cleats',
-      cleat: { thickness: length(20, '3/4'), height: length(45, '1 1/2') },
-      cleatClearance: length(4, '1/8'),
-      nosing: { thickness: length(20, '3/4'), height: length(65, '2 1/2') },
-    },
+    support: { system: USUAL[kind].system, own: {} },
+    tools: 'power',
+    wood: usualWood(),
+    load: { use: 'listed' },
+    fixing: usualFixing(units),
     fit: { habit: 'snug', odds: USUAL_ODDS, play: length(5, '3/16'), boards: [] },
     trials: [],
     ...(kind === 'corner' ? { corner: usualCorner(units) } : {}),

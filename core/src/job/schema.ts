@@ -21,6 +21,7 @@ import {
 import { placeSchema } from './placeSchema';
 import { readingSchema } from './readingSchema';
 import { shelvesSchema } from './shelvesSchema';
+import { fixingSchema, loadSchema, supportSchema, toolsSchema, woodSchema } from './supportSchema';
 import { peopleSchema, pinsSchema, thingsSchema, tiltedSchema } from './storedSchema';
 
 const ends = z.enum(END_STYLES);
@@ -74,13 +75,6 @@ const trial = z.strictObject({
     ),
 });
 
-const threeSideCleats = z.strictObject({
-  system: z.literal('three-side-cleats'),
-  cleat: z.strictObject({ thickness: positiveLength, height: positiveLength }),
-  cleatClearance: anyLength.describe('What the back cleat is cut short by, both ends together'),
-  nosing: z.strictObject({ thickness: positiveLength, height: positiveLength }),
-});
-
 const box = z.strictObject({
   odds: z.number().min(50).max(99.9).describe('How surely the box is to go in, percent'),
   trim: z.strictObject({
@@ -125,7 +119,11 @@ export const jobSchema = z
     people: peopleSchema.describe('Who reaches for it'),
     tilted: tiltedSchema.optional().describe('Tilted shelves, beside the level ones'),
     pins: pinsSchema.optional().describe('Rows of holes for shelf pins'),
-    support: z.discriminatedUnion('system', [threeSideCleats]),
+    support: supportSchema.describe('What carries the shelves'),
+    tools: toolsSchema,
+    wood: woodSchema.describe('What boards and sticks are made of'),
+    load: loadSchema.describe('What the shelves are reckoned to carry'),
+    fixing: fixingSchema.describe('How things are fixed to the walls'),
     box: box.optional().describe('The box of a cavity'),
     fit: fit.describe('How boards are to fit between their walls'),
     corner: corner.optional().describe('The shape of the shelves of a corner'),
@@ -150,11 +148,14 @@ export const jobSchema = z
     repeated(job.things.map((t) => t.id)).forEach(([index, repeatedId]) =>
       context.addIssue({ code: 'custom', path: ['things', index, 'id'], params: { repeatedId } }),
     );
+    repeated(job.wood.own.map((m) => m.id)).forEach(([index, repeatedId]) =>
+      context.addIssue({ code: 'custom', path: ['wood', 'own', index, 'id'], params: { repeatedId } }),
+    );
     repeated(job.people.map((p) => p.id)).forEach(([index, repeatedId]) =>
       context.addIssue({ code: 'custom', path: ['people', index, 'id'], params: { repeatedId } }),
     );
   })
-  .meta({ id: 'DormerJob', title: 'Dormer job document, version 4' });
+  .meta({ id: 'DormerJob', title: 'Dormer job document, version 5' });
 
 function repeated(ids: readonly string[]): [number, string][] {
   return ids.flatMap((one, index): [number, string][] => (ids.indexOf(one) < index ? [[index, one]] : []));
@@ -180,6 +181,10 @@ export type TiltedWish = NonNullable<Job['tilted']>[number];
 export type PinsWish = NonNullable<Job['pins']>;
 export type Garment = (typeof GARMENTS)[number];
 export type Support = Job['support'];
+/** A material a person added. */
+export type OwnMaterial = Job['wood']['own'][number];
+/** What stands on the shelves, by what it weighs along them. */
+export type LoadUse = Job['load']['use'];
 export type Place = Job['place'];
 export type PlaceKind = Place['kind'];
 export type SurfaceName = (typeof SURFACES)[number];

@@ -8,7 +8,7 @@ const MOST_OF_A_KIND = 999;
 const HIGHEST_STACK = 20;
 const TYPED_AGREES_KG = 0.001;
 
-const weight = z
+export const weight = z
   .strictObject({
     kg: z.number().min(0).max(HEAVIEST_KG),
     typed: z.string().min(1).max(64).describe('What the person typed, with its unit'),

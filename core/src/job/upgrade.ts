@@ -1,5 +1,6 @@
 import { JOB_VERSION } from './limits';
-import { USUAL_KIT, USUAL_ODDS } from './newJob';
+import { JOB_UNITS } from '../quantity';
+import { USUAL_KIT, USUAL_ODDS, usualFixing, usualWood } from './newJob';
 import type { Job } from './schema';
 
 /** Turns a document of one version into the next. It may assume the version it is filed under, nothing more. */
@@ -23,6 +24,27 @@ export const UPGRADES: Readonly<Record<number, Upgrade>> = {
   },
   // Version 4 knows what is stored and who reaches for it.
   3: (document) => ({ ...document, things: [], people: [] }),
+  // Version 5 keeps what was said of every support system, and knows of wood, loads, fixings and tools.
+  4: (document) => {
+    const { support, units } = document;
+    const bare = {
+      ...document,
+      tools: 'power',
+      wood: usualWood(),
+      load: { use: 'listed' },
+      fixing: usualFixing(JOB_UNITS.find((one) => one === units) ?? 'mm'),
+    };
+    if (typeof support !== 'object' || support === null) return bare;
+    const { cleat, cleatClearance, nosing } = support as Record<string, Record<string, unknown>>;
+    const said = {
+      cleatThickness: cleat?.thickness,
+      cleatHeight: cleat?.height,
+      cleatShort: cleatClearance,
+      nosingThickness: nosing?.thickness,
+      nosingHeight: nosing?.height,
+    };
+    return { ...bare, support: { system: 'three-side-cleats', own: { 'three-side-cleats': said } } };
+  },
 };
 
 /**

@@ -37,6 +37,10 @@ interface Board {
   readonly under: Under;
 }
 
+// A row of shelf holes is in the way of screws, not of boards.
+const rowOfHoles = ({ what, width, height }: KeepClear) => what === 'hole' && height.mm > ROW * width.mm;
+const ROW = 10;
+
 /**
  * The heights a shelf's top may not have, from the lowest up. A board touches the back wall all along, and a side wall
  * as far out as it is deep; a thing on a side wall farther out is clear of it.
@@ -53,6 +57,7 @@ export function blockedTops(place: Job['place'], { thicknessMm, depthMm, under }
   const clears = place.keepClears.flatMap((one): Blocked[] => {
     const margin = marginOf(one);
     if (one.wall !== 'back' && one.from.mm - margin >= depthMm) return [];
+    if (rowOfHoles(one)) return [];
     const support = one.wall === 'back' ? under.backMm : under.sideMm;
     return [band(one.id, one.what, one.up.mm - margin, one.up.mm + one.height.mm + margin, support)];
   });

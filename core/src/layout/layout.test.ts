@@ -12,7 +12,7 @@ const opening = openingOf(surveyOf(alcove));
 
 function laid(wish: Partial<ShelvesWish>, change: Partial<Job> = {}) {
   const job: Job = { ...alcove, ...change, shelves: { ...alcove.shelves, ...wish } };
-  return layOut({ job, opening, under: underOf(job.shelves, job.support) });
+  return layOut({ job, opening, under: underOf(job) });
 }
 const topsOf = (layout: ReturnType<typeof laid>) => layout.shelves.map((one) => one.top.mm);
 const codes = (layout: ReturnType<typeof laid>) => layout.problems.map((one) => one.message.code);

@@ -10,7 +10,7 @@ import type { Rail } from './garments';
 /** A line to draw on the wall. */
 export interface WallMark {
   readonly shelf: number;
-  readonly what: 'shelf-top' | 'cleat-top' | 'rail';
+  readonly what: 'shelf-top' | 'cleat-top' | 'bracket-top' | 'rail';
   /** Height above the floor mark, on the level datum. */
   readonly up: Figure;
   /** The same from the pencilled level line: above it positive, below it negative. */

@@ -1,2 +1,2 @@
 export type { Message, MessageCode, MessageParams, Param } from './message';
-export { message, length, about, text, count, angle, nested } from './message';
+export { message, length, mass, about, text, count, angle, nested } from './message';

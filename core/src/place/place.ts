@@ -25,8 +25,6 @@ export interface PlaceSpec {
   /** What the words for floor and ceiling are here. */
   readonly levels: { readonly floor: 'floor' | 'sill'; readonly ceiling: 'ceiling' | 'head' };
   readonly rough: RoughSize;
-  /** Support systems that can be planned here. */
-  readonly supports: readonly string[];
   /** How boards lie: from wall to wall, in a corner; or not yet worked out. */
   readonly boards: 'between' | 'corner' | 'none';
   /** Whether a corner's angle is known beforehand to be nearly square. */

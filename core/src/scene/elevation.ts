@@ -18,6 +18,8 @@ export interface ElevationOptions {
   readonly wanted?: Spot | null;
   /** Beside the shelves: what stands on them, and where the people of the job reach. */
   readonly stored?: boolean;
+  /** Screws, and how far shelves sag. */
+  readonly strength?: boolean;
 }
 
 /** The opening from the front: walls with their uncertainty, then readings, or shelves with gaps and the pole. */
@@ -28,7 +30,7 @@ export function elevationScene(plan: Plan, job: Job, options: ElevationOptions):
       ? readingShapes(plan, job, frame, options.wanted ?? null)
       : [
           ...(options.stored ? storedShapes(plan, job, frame) : []),
-          ...shelfShapes(plan, frame, options.stored ?? false),
+          ...shelfShapes(plan, frame, options.stored ?? false, options.strength ?? false),
         ];
   const { outerMm, heightMm, marginMm, middleMm } = frame;
   const poleRoom = options.show === 'shelves' ? frame.poleMm * 6.2 : 0;

@@ -1,28 +1,30 @@
-import { count, message } from '../message';
+import { about as roughly, count, message } from '../message';
 import type { Plan } from '../plan';
 import { NO_SHELF } from '../system/system';
 import type { Frame } from './elevation';
+import { acrossOf, roleOfPart, screwShapes } from './pieces';
 import type { Point, Role, Shape } from './scene';
 
 /** Boards with what carries them, clear gaps, the level line and the pole. */
-export function shelfShapes(plan: Plan, frame: Frame, stored: boolean): Shape[] {
+export function shelfShapes(plan: Plan, frame: Frame, stored: boolean, strength = false): Shape[] {
   const { left, right } = frame;
-  const ofShelves = plan.parts.filter((part) => part.shelf !== NO_SHELF);
+  const ofShelves = plan.parts.filter((part) => part.shelf !== NO_SHELF || part.across);
   const parts = ofShelves.flatMap((part): Shape[] => {
-    const about = { is: 'shelf', shelf: part.shelf } as const;
+    const about = part.shelf === NO_SHELF ? null : ({ is: 'shelf', shelf: part.shelf } as const);
+    const said = about ? { about } : {};
     const { upFrom, upTo } = part.place;
-    const box = (left: number, right: number, role: Role): Shape => ({
+    const role = roleOfPart(part);
+    const box = (from: number, to: number): Shape => ({
       is: 'polygon',
       role,
-      about,
-      points: [[left, upFrom], [right, upFrom], [right, upTo], [left, upTo]], // prettier-ignore
+      ...said,
+      points: [[from, upFrom], [to, upFrom], [to, upTo], [from, upTo]], // prettier-ignore
     });
     if (part.fit) {
       const { seat, backMm, left: l, right: r } = part.fit;
       const [start, stop] = [seat.acrossMm, seat.acrossMm + backMm];
-      const role = part.role === 'board' || part.role === 'nosing' ? part.role : 'cleat';
       // A board is seen by its front edge; a piece on edge by its face.
-      const [low, high] = part.role === 'board' ? [1, 1] : [0, 1];
+      const [low, high] = part.role === 'board' || part.role === 'skin' ? [1, 1] : [0, 1];
       const at = (x: number, out: number, share: number, up: number): Point => [frame.across(x + out * share), up];
       const points = [
         at(start, -l.outMm, low, upFrom),
@@ -30,19 +32,24 @@ export function shelfShapes(plan: Plan, frame: Frame, stored: boolean): Shape[] 
         at(stop, r.outMm, high, upTo),
         at(start, -l.outMm, high, upTo),
       ];
-      return [{ is: 'polygon', role, about, points }];
+      return [{ is: 'polygon', role, ...said, points }];
     }
     // In a corner, from its side wall as far along the back as it comes; a rail along the side wall by its end.
     if (plan.parts.some((one) => one.shelf === part.shelf && one.corner)) {
       const leftward = plan.opening.sections[0]?.left !== null;
       const along = part.corner ? part.corner.backMm : part.role === 'rail-side' ? part.thicknessMm : part.length.mm;
       const [from, to] = leftward ? [left, left + along] : [right - along, right];
-      return [box(frame.across(from), frame.across(to), part.corner ? 'board' : 'cleat')];
+      return [box(frame.across(from), frame.across(to))];
     }
-    const inward = part.role === 'side-cleat-left' ? 1 : -1;
-    const face = frame.across(inward === 1 ? left : right);
-    const edge = face + inward * part.thicknessMm;
-    return [box(Math.min(face, edge), Math.max(face, edge), 'cleat')];
+    // What stands somewhere along the wall is not crooked: it is drawn where it is.
+    const { fromMm, toMm } = acrossOf(part, left, right);
+    return [box(fromMm, toMm)];
+  });
+  const brackets = plan.hardware.map((one): Shape => {
+    const { fromMm, toMm } = one.across;
+    const { upFrom, upTo } = one.place;
+    const points: Point[] = [[fromMm, upFrom], [toMm, upFrom], [toMm, upTo], [fromMm, upTo]]; // prettier-ignore
+    return { is: 'polygon', role: 'bracket', about: { is: 'shelf', shelf: one.shelf }, points };
   });
   const drawn = new Set(plan.parts.map((part) => part.shelf));
   const bare = plan.shelves
@@ -58,15 +65,17 @@ export function shelfShapes(plan: Plan, frame: Frame, stored: boolean): Shape[] 
         [left, shelf.top.mm],
       ],
     }));
-  const order: readonly Role[] = ['cleat', 'board', 'nosing'];
-  const sorted = order.flatMap((role) => parts.filter((shape) => shape.role === role));
+  const order: readonly Role[] = ['trim', 'cleat', 'bracket', 'board', 'nosing'];
+  const sorted = order.flatMap((role) => [...parts, ...brackets].filter((shape) => shape.role === role));
   return [
     ...levelLineShapes(plan, frame),
     ...sorted,
     ...bare,
+    ...(strength ? [...sagShapes(plan, frame), ...screwShapes(plan)] : []),
     ...tiltedShapes(plan, frame),
     ...railShapes(plan, frame),
-    ...gapShapes(plan, frame, stored),
+    // Where it is about what holds, clear gaps would only be in the way.
+    ...(strength ? [] : gapShapes(plan, frame, stored)),
     ...poleShapes(plan, frame),
   ];
 }
@@ -77,6 +86,34 @@ function levelLineShapes(plan: Plan, frame: Frame): Shape[] {
   const end = poleAcross(frame) + frame.poleMm;
   return [{ is: 'path', role: 'level-line', points: [[frame.left, up], [end, up]] }]; // prettier-ignore
 }
+
+/** So much larger than it is, a sag that is seen at arm’s length is seen in the drawing too. */
+export const SAG_DRAWN = 20;
+// However much a shelf sags, it is not drawn through the next.
+const SAG_MOST_MM = 160;
+
+/** The front edges as they hang after years, drawn larger, each with its figure. */
+function sagShapes(plan: Plan, { across }: Frame): Shape[] {
+  return plan.strengths.flatMap(({ shelf, front, sag }): Shape[] => {
+    const part = plan.parts.find((one) => one.shelf === shelf && one.role === 'board');
+    const laid = plan.shelves.find((one) => one.number === shelf);
+    if (!part || !laid || front.length < 2) return [];
+    const { fromMm, toMm } = acrossOf(part, plan.opening.extent.left, plan.opening.extent.right);
+    const ends = part.fit ? [across(fromMm), across(toMm)] : [fromMm, toMm];
+    const length = front.at(-1)?.[0] ?? 1;
+    const drawn = (x: number) => (ends[0] as number) + (((ends[1] as number) - (ends[0] as number)) * x) / length;
+    const about = { is: 'shelf', shelf } as const;
+    const most = Math.max(...front.map(([, mm]) => mm), 1e-9);
+    const factor = Math.min(SAG_DRAWN, SAG_MOST_MM / most);
+    const points = front.map(([x, mm]): Point => [drawn(x), laid.underside.mm - mm * factor]);
+    // In the middle of the board, wherever it sags: at its ends the figure would lie over a wall.
+    const middle = points[points.length >> 1] as Point;
+    return [
+      { is: 'path', role: 'sag', points, about },
+      { is: 'label', role: 'sag', at: middle, anchor: 'middle', words: message('scene.sags', { sag: roughly(sag.lastingMm) }), about },
+    ];
+  });
+} // prettier-ignore
 
 /** A tilted shelf by its front edge, and a line where its rear lies behind. */
 function tiltedShapes(plan: Plan, { left, right, across }: Frame): Shape[] {

@@ -35,7 +35,11 @@ export type Role =
   | 'headroom'
   | 'reach'
   | 'blocked'
-  | 'closet-rail';
+  | 'closet-rail'
+  | 'bracket'
+  | 'screw'
+  | 'screw-anchor'
+  | 'sag';
 
 export type Shape =
   | { readonly is: 'polygon'; readonly points: readonly Point[]; readonly role: Role; readonly about?: About }

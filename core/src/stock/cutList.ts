@@ -36,9 +36,27 @@ const settingOf = (part: Part) =>
 const cornerKey = ({ corner }: Part) =>
   corner ? key(corner.cutDegrees, corner.backMm, corner.sideMm) + corner.shape : '';
 
-/** A joint is a setting; the two hands of one are two. */
-const jointKey = (part: Part) =>
-  !part.joint ? '' : part.joint.is === 'mitred' ? 'mitred' : part.role + part.joint.longer + key(part.joint.outMm);
+/** A joint is a setting; the two hands of one are two, and so is a piece that has its housings where no other has. */
+function jointKey({ joint, role }: Part): string {
+  switch (joint?.is) {
+    case undefined:
+      return '';
+    case 'corner':
+      return role + joint.longer + key(joint.outMm);
+    case 'clipped':
+      return 'clipped';
+    case 'braced':
+      return key(joint.degrees, joint.otherDegrees);
+    case 'slotted':
+      return `slotted${key(joint.backMm, joint.highMm)}`;
+    case 'housed':
+      return role + key(joint.depthMm, joint.wideMm, ...joint.atMm);
+    case 'notched':
+      return role + key(joint.deepMm, joint.highMm);
+    case 'mitred':
+      return 'mitred';
+  }
+}
 
 /** What tells the setting of an end from another's: pieces with scribed ends are each their own. */
 function endKey(part: Part, end: EndCut | undefined): string {

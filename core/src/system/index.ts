@@ -1,5 +1,7 @@
 export * from './system';
 export * from './table';
-export { threeSideCleats } from './threeSideCleats';
+export * from './apply';
+export * from './zones';
 export { bareBoards } from './bareBoards';
 export { boxAndTrim } from './boxAndTrim';
+export { shelfMarks } from './pieces';

@@ -1,0 +1,72 @@
+import { askedOf, SUPPORT_ASKS, withAnswer, type Ask, type Job, type SystemName } from '@dormer/core/job/document';
+import type { TypedLength } from '@dormer/core/quantity';
+import { words } from '@dormer/core/words';
+import { message } from '@dormer/core/message';
+import { Section, Segmented, Stepper, Toggles } from '../../../controls';
+import { LengthFields } from '../../../controls/LengthFields';
+import { useLabel, type LabelKey } from '../../../labels';
+import { editJob, useAppDispatch } from '../../../store';
+
+/** What a support system asks: its own list of lengths, counts, choices and yes or no. */
+export function AskFields({ job, system }: { job: Job; system: SystemName }) {
+  const label = useLabel();
+  const dispatch = useAppDispatch();
+  const asks = Object.entries(SUPPORT_ASKS[system] as Readonly<Record<string, Ask>>);
+  const said = askedOf(job.support, system, job.units) as Readonly<Record<string, unknown>>;
+  const answer = (key: string, value: unknown) => void dispatch(editJob((one) => withAnswer(one, system, key, value)));
+  const named = (key: string) => label(`ask.${key}` as LabelKey);
+  // A nosing that is not wanted has no sizes.
+  const wanted = asks.filter(([key]) => said.nosing !== false || (key !== 'nosingThickness' && key !== 'nosingHeight'));
+  const yes = wanted.filter(([, ask]) => ask.is === 'yes').map(([key]) => key);
+  return (
+    <Section title={words(message(`system.${system}`), job)}>
+      {wanted.map(([key, ask]) =>
+        ask.is === 'choice' ? (
+          <Segmented
+            key={key}
+            titled
+            label={named(key)}
+            value={said[key] as string}
+            options={ask.options.map((value) => ({ value, title: label(`ask.${key}.${value}` as LabelKey) }))}
+            onChange={(value) => answer(key, value)}
+          />
+        ) : null,
+      )}
+      <LengthFields
+        units={job.units}
+        tape={job.tape}
+        fields={wanted.flatMap(([key, ask]) =>
+          ask.is === 'length'
+            ? [{ key, label: named(key), value: said[key] as TypedLength, mayBeNothing: ask.mayBeNothing, onCommit: (value: TypedLength) => answer(key, value) }]
+            : [],
+        )}
+      />
+      {wanted.map(([key, ask]) =>
+        ask.is === 'count' ? (
+          <Stepper
+            key={key}
+            label={named(key)}
+            less={label('ask.less', { what: named(key) })}
+            more={label('ask.more', { what: named(key) })}
+            value={said[key] as number}
+            least={ask.least}
+            most={ask.most}
+            step={ask.most > 100 ? 10 : 1}
+            onChange={(value) => answer(key, value)}
+          />
+        ) : null,
+      )}
+      {yes.length > 0 ? (
+        <Toggles
+          label={label('ask.also')}
+          chosen={yes.filter((key) => said[key] === true)}
+          options={yes.map((value) => ({ value, title: named(value) }))}
+          onChange={(chosen) => {
+            const changed = yes.find((key) => chosen.includes(key) !== (said[key] === true));
+            if (changed) answer(changed, chosen.includes(changed));
+          }}
+        />
+      ) : null}
+    </Section>
+  );
+} // prettier-ignore

@@ -1,0 +1,30 @@
+import type { Job } from '@dormer/core/job/document';
+import type { TypedLength } from '@dormer/core/quantity';
+import { Section } from '../../../controls';
+import { LengthFields } from '../../../controls/LengthFields';
+import { useLabel } from '../../../labels';
+import { editJob, useAppDispatch } from '../../../store';
+import { WoodFields } from './WoodFields';
+
+/** Sizes of boards as they really are, and what they are made of. */
+export function BoardForm({ job }: { job: Job }) {
+  const label = useLabel();
+  const dispatch = useAppDispatch();
+  const set = (key: 'thickness' | 'depth') => (value: TypedLength) =>
+    void dispatch(editJob((one) => ({ ...one, shelves: { ...one.shelves, [key]: value } })));
+  return (
+    <Section title={label('board.title')}>
+      <LengthFields
+        units={job.units}
+        tape={job.tape}
+        fields={(['thickness', 'depth'] as const).map((key) => ({
+          key,
+          label: label(`board.${key}`),
+          value: job.shelves[key],
+          onCommit: set(key),
+        }))}
+      />
+      <WoodFields job={job} />
+    </Section>
+  );
+}

@@ -1,0 +1,74 @@
+import { StyleSheet, View } from 'react-native';
+import type { Job } from '@dormer/core/job/document';
+import { drillScene } from '@dormer/core/scene/support';
+import { lengthWords, words } from '@dormer/core/words';
+import { Txt, Why } from '../../../controls';
+import { SceneView } from '../../../drawing';
+import { useLabel } from '../../../labels';
+import { makeStyles, SPACE } from '../../../theme';
+import { drillRows, holeWords, screwWords, type DrillGroup } from './drilling';
+
+interface DrillGroupProps {
+  readonly group: DrillGroup;
+  readonly job: Job;
+  /** How wide the drawing may be, pixels. */
+  readonly wide: number;
+}
+
+const LEAST_PX = 70;
+
+/** One piece with its holes: a drawing, running dimensions from one end, what to drill, what to drive. */
+export function DrillGroupView({ group, job, wide }: DrillGroupProps) {
+  const styles = useStyles();
+  const label = useLabel();
+  const { fixing, part, labels } = group;
+  const long = part?.length.mm ?? 0;
+  const high = part ? Math.min(part.width.mm, long) : 0;
+  const drawn = part && fixing.through.is === 'piece' && long > 0;
+  const name = part ? words(part.name, job) : null;
+  return (
+    <View style={styles.group} role="group" aria-label={`${name ?? ''} ${labels.join(' ')}`.trim()}>
+      <Txt kind="strong">
+        {name ? `${labels.join(' ')} · ${name}` : label(fixing.through.is === 'wall' ? `drill.wall.${fixing.through.wall}` : 'drill.bracket', { shelf: fixing.shelf })}
+      </Txt>
+      {drawn ? (
+        <View aria-hidden>
+          <SceneView
+            scene={drillScene(fixing, long, part.width.mm)}
+            reader={job}
+            size={{ width: wide, height: Math.max(LEAST_PX, Math.min((wide * high) / long + 60, 190)) }}
+            ground="panel"
+          />
+        </View>
+      ) : null}
+      <Txt>
+        {screwWords(fixing, job, label)}{' '}
+        <Why figure={fixing.length} name={label('drill.whyLong', { label: labels.join(' ') })} reader={job} />
+      </Txt>
+      <Txt kind="small">{holeWords(fixing, job, label)}</Txt>
+      {drillRows(fixing).map(({ acrossMm, alongs }) => (
+        <Txt key={acrossMm} kind="small">
+          {label(rowLabel(group), { across: lengthWords(acrossMm, job), alongs: alongs.map((mm) => lengthWords(mm, job, false)).join(' · ') })}
+        </Txt>
+      ))}
+      {fixing.holes.some((hole) => hole.into === 'anchor') ? <Txt kind="small">{label('drill.anchors', { count: fixing.holes.filter((hole) => hole.into === 'anchor').length })}</Txt> : null}
+    </View>
+  );
+} // prettier-ignore
+
+function rowLabel({ fixing, part }: DrillGroup) {
+  if (fixing.through.is === 'wall') return 'drill.rowFace' as const;
+  if (!part) return 'drill.rowBracket' as const;
+  if (part.upright) return 'drill.rowUp' as const;
+  return part.role === 'board' || part.role === 'skin' || part.role === 'slat'
+    ? ('drill.rowBoard' as const)
+    : part.role.startsWith('side-cleat') || part.role === 'rail-side'
+      ? ('drill.rowSide' as const)
+      : ('drill.row' as const);
+}
+
+const useStyles = makeStyles((colours) =>
+  StyleSheet.create({
+    group: { gap: SPACE.small, borderTopWidth: 1, borderTopColor: colours.rule, paddingVertical: SPACE.half },
+  }),
+);

@@ -1,0 +1,62 @@
+import { TOOLS, type Job } from '@dormer/core/job/document';
+import { ANCHOR_KG, PLUG_KG } from '@dormer/core/load/ratings';
+import { formatMass } from '@dormer/core/quantity';
+import { Section, Segmented, Toggles } from '../../../controls';
+import { LengthFields } from '../../../controls/LengthFields';
+import { MassField } from '../../../controls/MassField';
+import { useLabel } from '../../../labels';
+import { editJob, useAppDispatch } from '../../../store';
+
+/** What the walls are to a screw, what one’s anchors and plugs may carry, and what there is to work with. */
+export function FixingForm({ job }: { job: Job }) {
+  const label = useLabel();
+  const dispatch = useAppDispatch();
+  const { fixing } = job;
+  const set = (change: Partial<Job['fixing']>) =>
+    void dispatch(editJob((one) => ({ ...one, fixing: { ...one.fixing, ...change } })));
+  const clear = (key: 'anchorKg' | 'plugKg') =>
+    void dispatch(
+      editJob((one) => {
+        const { [key]: _before, ...rest } = one.fixing;
+        return { ...one, fixing: rest };
+      }),
+    );
+  const usual = { anchorKg: ANCHOR_KG, plugKg: PLUG_KG } as const;
+  return (
+    <Section title={label('fixing.title')}>
+      <LengthFields
+        units={job.units}
+        tape={job.tape}
+        fields={[
+          { key: 'lining', label: label('fixing.lining'), value: fixing.lining, mayBeNothing: true, onCommit: (lining) => set({ lining }) },
+          { key: 'panel', label: label('fixing.panel'), value: fixing.panel, onCommit: (panel) => set({ panel }) },
+        ]}
+      />
+      <Toggles<'anchors'>
+        label={label('fixing.where')}
+        chosen={fixing.anchors ? ['anchors'] : []}
+        options={[{ value: 'anchors', title: label('fixing.anchors') }]}
+        onChange={(chosen) => set({ anchors: chosen.length > 0 })}
+      />
+      {(['anchorKg', 'plugKg'] as const).map((key) => (
+        <MassField
+          key={key}
+          label={label(`fixing.${key}`)}
+          value={fixing[key] ?? null}
+          placeholder={label('fixing.usual', { kg: formatMass(usual[key], job.units === 'in' ? 'lb' : 'kg') })}
+          units={job.units}
+          reader={job}
+          onCommit={(value) => set({ [key]: value })}
+          onClear={() => clear(key)}
+        />
+      ))}
+      <Segmented
+        titled
+        label={label('tools.title')}
+        value={job.tools}
+        options={TOOLS.map((value) => ({ value, title: label(`tools.${value}`) }))}
+        onChange={(tools) => dispatch(editJob((one) => ({ ...one, tools })))}
+      />
+    </Section>
+  );
+} // prettier-ignore

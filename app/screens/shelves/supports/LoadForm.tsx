@@ -1,0 +1,32 @@
+import { LOAD_USES, type Job } from '@dormer/core/job/document';
+import { Section, Segmented } from '../../../controls';
+import { MassField } from '../../../controls/MassField';
+import { useLabel } from '../../../labels';
+import { editJob, useAppDispatch } from '../../../store';
+
+/** What the shelves are reckoned to carry. */
+export function LoadForm({ job }: { job: Job }) {
+  const label = useLabel();
+  const dispatch = useAppDispatch();
+  const set = (load: Job['load']) => void dispatch(editJob((one) => ({ ...one, load })));
+  return (
+    <Section title={label('load.title')}>
+      <Segmented
+        look="chips"
+        label={label('load.title')}
+        value={job.load.use}
+        options={LOAD_USES.map((value) => ({ value, title: label(`load.${value}`) }))}
+        onChange={(use) => set({ ...job.load, use })}
+      />
+      {job.load.use === 'own' ? (
+        <MassField
+          label={label('load.perMetre')}
+          value={job.load.perMetre ?? null}
+          units={job.units}
+          reader={job}
+          onCommit={(perMetre) => set({ ...job.load, perMetre })}
+        />
+      ) : null}
+    </Section>
+  );
+}

@@ -1,0 +1,153 @@
+import Plus from 'lucide-react-native/icons/plus';
+import Trash from 'lucide-react-native/icons/trash';
+import { useState } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { LIMITS, type Job, type OwnMaterial } from '@dormer/core/job/document';
+import { materialOf, materialsOf, type Material } from '@dormer/core/load/materials';
+import { words } from '@dormer/core/words';
+import { Button, Sheet, TextField, Txt } from '../../../controls';
+import { useLabel } from '../../../labels';
+import { editJob, newId, useAppDispatch } from '../../../store';
+import { makeStyles, RADIUS, SPACE, TARGET } from '../../../theme';
+
+interface MaterialsSheetProps {
+  readonly job: Job;
+  readonly what: 'boards' | 'sticks';
+  readonly onClose: () => void;
+}
+
+/** The table of materials, each with what it bears and where that is from; one's own can be added. */
+export function MaterialsSheet({ job, what, onClose }: MaterialsSheetProps) {
+  const styles = useStyles();
+  const label = useLabel();
+  const dispatch = useAppDispatch();
+  const [editing, setEditing] = useState<string | null>(null);
+  const chosen = job.wood[what];
+  const setWood = (how: (wood: Job['wood']) => Job['wood']) => void dispatch(editJob((one) => ({ ...one, wood: how(one.wood) })));
+  const add = () => {
+    const id = newId();
+    setWood((wood) => ({ ...wood, [what]: id, own: [...wood.own, ownLike(materialOf(wood[what], wood.own), id, label('wood.ownName'), label('wood.ownSource'))] }));
+    setEditing(id);
+  };
+  const own = job.wood.own.find((one) => one.id === editing);
+  return (
+    <Sheet title={label(`wood.${what}`)} closeTitle={label('close')} onClose={onClose}>
+      <View role="radiogroup" aria-label={label(`wood.${what}`)} style={styles.list}>
+        {materialsOf(job.wood.own).map((one) => (
+          <Pressable
+            key={one.id}
+            role="radio"
+            aria-checked={one.id === chosen}
+            onPress={() => setWood((wood) => ({ ...wood, [what]: one.id }))}
+            style={[styles.row, one.id === chosen && styles.chosen]}
+          >
+            <Txt kind="strong">{words(one.name, job)}</Txt>
+            <Txt kind="small">{figures(one, label)}</Txt>
+            <Txt kind="small" tone="faint">
+              {words(one.source, job)}
+            </Txt>
+          </Pressable>
+        ))}
+      </View>
+      {own ? (
+        <OwnFields key={own.id} own={own} onChange={(next) => setWood((wood) => ({ ...wood, own: wood.own.map((one) => (one.id === next.id ? next : one)) }))} />
+      ) : null}
+      {job.wood.own.map((one) => (
+        <View key={one.id} style={styles.buttons}>
+          <Button title={label('wood.edit', { name: one.name })} onPress={() => setEditing(one.id)} />
+          <Button
+            title={label('wood.remove', { name: one.name })}
+            icon={Trash}
+            look="stop"
+            onPress={() => setWood((wood) => without(wood, one.id))}
+          />
+        </View>
+      ))}
+      <Button title={label('wood.add')} icon={Plus} disabled={job.wood.own.length >= LIMITS.materials} onPress={add} />
+    </Sheet>
+  );
+} // prettier-ignore
+
+/** What is made of a material that is gone is of pine again. */
+function without(wood: Job['wood'], id: string): Job['wood'] {
+  const instead = (one: string) => (one === id ? 'pine' : one);
+  return {
+    boards: instead(wood.boards),
+    sticks: instead(wood.sticks),
+    own: wood.own.filter((one) => one.id !== id),
+  };
+}
+
+/** A material of one's own, to begin with like another. */
+function ownLike(one: Material, id: string, name: string, source: string): OwnMaterial {
+  const { densityKgM3, eAlongMpa, eAcrossMpa, shearMpa, bendAlongMpa, bendAcrossMpa, creep, lasting, price } = one;
+  return { id, name, source, densityKgM3, eAlongMpa, eAcrossMpa, shearMpa, bendAlongMpa, bendAcrossMpa, creep, lasting, price };
+} // prettier-ignore
+
+function figures({ densityKgM3, eAlongMpa, bendAlongMpa, creep }: Material, label: ReturnType<typeof useLabel>): string {
+  return label('wood.figures', { density: densityKgM3, stiff: eAlongMpa, strong: bendAlongMpa, creep: Math.round(creep * 100) });
+} // prettier-ignore
+
+const NUMBERS = [
+  { key: 'densityKgM3', least: 50, most: 3000 },
+  { key: 'eAlongMpa', least: 100, most: 250_000 },
+  { key: 'eAcrossMpa', least: 50, most: 250_000 },
+  { key: 'shearMpa', least: 20, most: 100_000 },
+  { key: 'bendAlongMpa', least: 0.5, most: 1000 },
+  { key: 'bendAcrossMpa', least: 0.1, most: 1000 },
+  { key: 'creep', least: 0, most: 10 },
+  { key: 'lasting', least: 0.05, most: 1 },
+  { key: 'price', least: 0, most: 1_000_000 },
+] as const;
+
+function OwnFields({ own, onChange }: { own: OwnMaterial; onChange: (next: OwnMaterial) => void }) {
+  const styles = useStyles();
+  const label = useLabel();
+  const [faults, setFaults] = useState<Readonly<Record<string, string | null>>>({});
+  const words = (key: 'name' | 'source') => (
+    <TextField
+      label={label(`wood.${key}`)}
+      value={own[key]}
+      maxLength={LIMITS.name}
+      onCommit={(typed) => {
+        if (typed.trim()) onChange({ ...own, [key]: typed.trim() });
+      }}
+    />
+  );
+  return (
+    <View style={styles.list} role="group" aria-label={own.name}>
+      {words('name')}
+      {NUMBERS.map(({ key, least, most }) => (
+        <TextField
+          key={key}
+          label={label(`wood.${key}`)}
+          value={String(own[key])}
+          fault={faults[key] ?? null}
+          inputMode="decimal"
+          onCommit={(typed) => {
+            const value = Number(typed.trim().replace(',', '.'));
+            const ok = typed.trim() !== '' && Number.isFinite(value) && value >= least && value <= most;
+            setFaults({ ...faults, [key]: ok ? null : label('wood.outOf', { typed, least, most }) });
+            if (ok) onChange({ ...own, [key]: value });
+          }}
+        />
+      ))}
+      {words('source')}
+    </View>
+  );
+}
+
+const useStyles = makeStyles((colours) =>
+  StyleSheet.create({
+    list: { gap: SPACE.half },
+    row: {
+      minHeight: TARGET,
+      padding: SPACE.half,
+      borderWidth: 1,
+      borderColor: colours.edge,
+      borderRadius: RADIUS.usual,
+    },
+    chosen: { borderColor: colours.action, backgroundColor: colours.actionWash },
+    buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.half },
+  }),
+);

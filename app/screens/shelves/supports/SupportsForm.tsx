@@ -1,0 +1,129 @@
+import Printer from 'lucide-react-native/icons/printer';
+import Replace from 'lucide-react-native/icons/replace';
+import { useMemo, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { withSystem, type Job, type SystemName } from '@dormer/core/job/document';
+import { message } from '@dormer/core/message';
+import type { Plan } from '@dormer/core/plan';
+import { words } from '@dormer/core/words';
+import { Button, Section, Txt } from '../../../controls';
+import { useLabel } from '../../../labels';
+import { editJob, useAppDispatch } from '../../../store';
+import { makeStyles, SPACE } from '../../../theme';
+import { AskFields } from './AskFields';
+import { BoardForm } from './BoardForm';
+import { drillGroups } from './drilling';
+import { DrillGroupView } from './DrillSheet';
+import { FixingForm } from './FixingForm';
+import { LoadForm } from './LoadForm';
+import { StrengthList } from './StrengthList';
+import { SystemsSheet } from './SystemsSheet';
+
+interface SupportsFormProps {
+  readonly job: Job;
+  readonly plan: Plan | null;
+  readonly selected: number | null;
+  readonly onSelect: (shelf: number) => void;
+  readonly onPrint: () => void;
+}
+
+/** What carries the shelves, whether it holds, and every screw of it. */
+export function SupportsForm({ job, plan, selected, onSelect, onPrint }: SupportsFormProps) {
+  const styles = useStyles();
+  const label = useLabel();
+  const dispatch = useAppDispatch();
+  const [changing, setChanging] = useState<SystemName | null>(null);
+  const used = useMemo(() => systemsIn(job), [job]);
+  return (
+    <>
+      <Section title={label('support.title')}>
+        {used.map((system) => (
+          <View key={system} style={styles.row}>
+            <Txt kind="strong" style={styles.grow}>
+              {words(message(`system.${system}`), job)}
+              {used.length > 1 ? ` · ${label('support.ofShelves', shelvesOn(job, plan, system))}` : ''}
+            </Txt>
+            <Button
+              title={label('support.change')}
+              icon={Replace}
+              disabled={!plan}
+              onPress={() => setChanging(system)}
+            />
+          </View>
+        ))}
+      </Section>
+      {plan ? <StrengthList job={job} plan={plan} selected={selected} onSelect={onSelect} /> : null}
+      <LoadForm job={job} />
+      <BoardForm job={job} />
+      {used.map((system) => (
+        <AskFields key={system} job={job} system={system} />
+      ))}
+      <FixingForm job={job} />
+      {plan ? <Drilling job={job} plan={plan} onPrint={onPrint} /> : null}
+      {plan && plan.order.length > 0 ? (
+        <Section title={label('order.title')}>
+          {plan.order.map(({ system, steps }) =>
+            steps.map((step, index) => (
+              <View key={`${system}-${step.code}`} style={styles.step}>
+                <Txt kind="strong" style={styles.number}>
+                  {index + 1}
+                </Txt>
+                <Txt style={styles.grow}>{words(step, job)}</Txt>
+              </View>
+            )),
+          )}
+        </Section>
+      ) : null}
+      {changing && plan ? (
+        <SystemsSheet
+          job={job}
+          plan={plan}
+          title={label('support.choose')}
+          chosen={changing}
+          onChoose={(to) => dispatch(editJob((one) => withSystem(one, changing, to)))}
+          onClose={() => setChanging(null)}
+        />
+      ) : null}
+    </>
+  );
+}
+
+/** The systems that carry shelves of a job: that of all, then those of single shelves. */
+function systemsIn({ support }: Job): SystemName[] {
+  return [...new Set([support.system, ...(support.shelves ?? []).flatMap((one) => one.system ?? [])])];
+}
+
+function shelvesOn({ support }: Job, plan: Plan | null, system: SystemName): { count: number; shelves: string } {
+  const of = (shelf: number) => support.shelves?.find((one) => one.shelf === shelf)?.system ?? support.system;
+  const numbers = plan?.shelves.map((one) => one.number).filter((shelf) => of(shelf) === system) ?? [];
+  return { count: numbers.length, shelves: numbers.join(', ') || '–' };
+}
+
+const DRAWING_PX = 330;
+
+/** Every piece with its holes; alike ones once. */
+function Drilling({ job, plan, onPrint }: { job: Job; plan: Plan; onPrint: () => void }) {
+  const label = useLabel();
+  const [open, setOpen] = useState(false);
+  const groups = useMemo(() => drillGroups(plan), [plan]);
+  if (groups.length === 0) return null;
+  return (
+    <Section title={label('drill.title')}>
+      <Txt kind="small" tone="faint">
+        {label('drill.how')}
+      </Txt>
+      <Button title={label(open ? 'drill.hide' : 'drill.show', { count: groups.length })} onPress={() => setOpen(!open)} />
+      {open ? groups.map((group) => <DrillGroupView key={group.fixing.id} group={group} job={job} wide={DRAWING_PX} />) : null}
+      <Button title={label('drill.print')} icon={Printer} onPress={onPrint} />
+    </Section>
+  );
+} // prettier-ignore
+
+const useStyles = makeStyles(() =>
+  StyleSheet.create({
+    row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.half },
+    grow: { flex: 1 },
+    step: { flexDirection: 'row', gap: SPACE.half },
+    number: { width: 24, textAlign: 'right' },
+  }),
+);

@@ -1,0 +1,82 @@
+import { useEffect, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { Job, SystemName } from '@dormer/core/job/document';
+import type { Considered, Plan } from '@dormer/core/plan';
+import { Button, NoticeLine, Sheet, Txt } from '../../../controls';
+import { useLabel } from '../../../labels';
+import { considerSystems, useAppDispatch } from '../../../store';
+import { makeStyles, SPACE } from '../../../theme';
+import { SystemCard } from './SystemCard';
+
+interface SystemsSheetProps {
+  readonly job: Job;
+  readonly plan: Plan;
+  readonly title: string;
+  readonly chosen: SystemName;
+  readonly onChoose: (system: SystemName) => void;
+  readonly onClose: () => void;
+}
+
+/** Every support system side by side; what suits first. Choosing one is choosing a picture. */
+export function SystemsSheet({ job, plan, title, chosen, onChoose, onClose }: SystemsSheetProps) {
+  const styles = useStyles();
+  const label = useLabel();
+  const dispatch = useAppDispatch();
+  const [all, setAll] = useState<readonly Considered[] | null>(null);
+  const [failed, setFailed] = useState(false);
+  const [tries, setTries] = useState(0);
+  useEffect(() => {
+    let gone = false;
+    dispatch(considerSystems())
+      .then((found) => {
+        if (!gone) setAll(found);
+      })
+      .catch(() => {
+        if (!gone) setFailed(true);
+      });
+    return () => {
+      gone = true;
+    };
+  }, [dispatch, tries]);
+  const rank = (one: Considered) => (one.recommended ? 0 : one.here && one.pieces > 0 ? 1 : one.here ? 2 : 3);
+  const sorted = all && [...all].sort((a, b) => rank(a) - rank(b));
+  return (
+    <Sheet title={title} closeTitle={label('close')} onClose={onClose}>
+      {failed ? (
+        <>
+          <NoticeLine is="doubtful" word={label('systems.failed')} words={label('systems.failedWhy')} />
+          <Button
+            title={label('systems.again')}
+            onPress={() => {
+              setFailed(false);
+              setTries(tries + 1);
+            }}
+          />
+        </>
+      ) : sorted ? null : (
+        <Txt tone="faint" aria-live="polite">
+          {label('systems.working')}
+        </Txt>
+      )}
+      {sorted ? (
+        <View role="radiogroup" aria-label={title} style={styles.list}>
+          {sorted.map((one) => (
+            <SystemCard
+              key={one.system}
+              one={one}
+              job={job}
+              extent={plan.opening.extent}
+              chosen={one.system === chosen}
+              onChoose={() => {
+                onChoose(one.system);
+                onClose();
+              }}
+            />
+          ))}
+        </View>
+      ) : null}
+    </Sheet>
+  );
+}
+
+const useStyles = makeStyles(() => StyleSheet.create({ list: { gap: SPACE.one } }));

@@ -1,0 +1,34 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { Job } from '@dormer/core/job/document';
+import { materialOf } from '@dormer/core/load/materials';
+import { words } from '@dormer/core/words';
+import { Button, Txt } from '../../../controls';
+import { useLabel } from '../../../labels';
+import { makeStyles, SPACE } from '../../../theme';
+import { MaterialsSheet } from './MaterialsSheet';
+
+/** What boards and sticks are made of. */
+export function WoodFields({ job }: { job: Job }) {
+  const styles = useStyles();
+  const label = useLabel();
+  const [open, setOpen] = useState<'boards' | 'sticks' | null>(null);
+  return (
+    <>
+      {(['boards', 'sticks'] as const).map((what) => (
+        <View key={what} style={styles.row}>
+          <Txt style={styles.grow}>{label(`wood.${what}`)}</Txt>
+          <Button title={words(materialOf(job.wood[what], job.wood.own).name, job)} onPress={() => setOpen(what)} />
+        </View>
+      ))}
+      {open ? <MaterialsSheet job={job} what={open} onClose={() => setOpen(null)} /> : null}
+    </>
+  );
+}
+
+const useStyles = makeStyles(() =>
+  StyleSheet.create({
+    row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.half },
+    grow: { flex: 1 },
+  }),
+);

@@ -1,0 +1,74 @@
+import type { Job } from '@dormer/core/job/document';
+import type { Plan } from '@dormer/core/plan';
+import { formatLength } from '@dormer/core/quantity';
+import { lengthWords } from '@dormer/core/words';
+import type { useLabel } from '../../../labels';
+
+type Fixing = Plan['fixings'][number];
+type Label = ReturnType<typeof useLabel>;
+
+/** Joints that are drilled alike, on pieces that are alike: one sheet serves for all of them. */
+export interface DrillGroup {
+  readonly fixing: Fixing;
+  /** The piece that is drilled; null for a bracket and for a wall. */
+  readonly part: Plan['parts'][number] | null;
+  readonly labels: readonly string[];
+}
+
+const near = (mm: number) => Math.round(mm * 2) / 2;
+
+/** The joints of a plan by what is drilled, alike ones together, in the order of the shelves. Pins are not drilled. */
+export function drillGroups(plan: Plan): DrillGroup[] {
+  const groups = new Map<string, DrillGroup>();
+  for (const fixing of plan.fixings) {
+    if (fixing.screw.kind === 'pin') continue;
+    const { through, into } = fixing;
+    const part = through.is === 'piece' ? (plan.parts.find((one) => one.id === through.id) ?? null) : null;
+    const what = through.is === 'wall' ? `${through.wall}${fixing.shelf}` : through.is === 'hardware' ? 'bracket' : `${part?.role}${near(part?.length.mm ?? 0)}`;
+    const key = [what, fixing.screw.size, into.is === 'wall' ? into.wall : 'piece', ...fixing.holes.map((hole) => `${near(hole.alongMm)}/${near(hole.acrossMm)}/${hole.into}`)].join('|');
+    const known = groups.get(key);
+    const labels = fixing.label && !known?.labels.includes(fixing.label) ? [fixing.label] : [];
+    groups.set(key, known ? { ...known, labels: [...known.labels, ...labels] } : { fixing, part, labels });
+  }
+  return [...groups.values()];
+} // prettier-ignore
+
+/** Holes in rows: how far up each row is, and where its holes are along it. */
+export function drillRows({
+  holes,
+  through,
+}: Fixing): { readonly acrossMm: number; readonly alongs: readonly number[] }[] {
+  // On a bracket and on a face each hole is told by both.
+  const rows = new Map<number, number[]>();
+  for (const { alongMm, acrossMm } of holes) {
+    const key = through.is === 'hardware' ? 0 : near(acrossMm);
+    rows.set(key, [...(rows.get(key) ?? []), near(alongMm)]);
+  }
+  return [...rows].map(([acrossMm, alongs]) => ({ acrossMm, alongs: [...alongs].sort((a, b) => a - b) }));
+}
+
+/** How many screws of which size. */
+export function screwWords({ holes, screw }: Fixing, job: Job, label: Label): string {
+  return label(`drill.screws.${screw.kind}`, { count: holes.length, size: screw.size.replace(/ in$/, '') + (job.units === 'in' ? ' in' : '') });
+} // prettier-ignore
+
+/** A drill, as its shank says. */
+export function drillWords(mm: number, { units }: Job): string {
+  if (units !== 'in') return lengthWords(mm, { units: 'mm', tape: '0.5mm' });
+  const parts = Math.round((mm / 25.4) * 64);
+  const by = [64, 32, 16, 8, 4, 2].find((one) => parts % one === 0) ?? 1;
+  return by === 64 ? formatLength(mm, { unit: 'in', withUnit: true }) : `${parts / by}/${64 / by} in`;
+}
+
+/** What to drill: through what is held, into what it bites, and how wide the head. */
+export function holeWords({ sizes, plug, screw, through }: Fixing, job: Job, label: Label): string {
+  if (screw.kind === 'pocket') return label('drill.pocket');
+  const said = [
+    ...(through.is === 'hardware' ? [] : [label('drill.clearance', { size: drillWords(sizes.clearanceMm, job) })]),
+    plug
+      ? label('drill.plug', { size: drillWords(plug.drillMm, job), deep: lengthWords(plug.deepMm, job) })
+      : label('drill.pilot', { size: drillWords(sizes.pilotMm, job) }),
+    ...(through.is === 'hardware' ? [] : [label('drill.countersink', { size: drillWords(sizes.countersinkMm, job) })]),
+  ];
+  return said.join(' · ');
+}

@@ -1,0 +1,3 @@
+export * from './fixings';
+export * from './screws';
+export { evenly, nearestFreeSpot, usable, clearOfAll } from './spots';

@@ -1,0 +1,80 @@
+import type { JobUnit, TypedLength } from '../quantity';
+import { formatLength, parseLength, styleFor, usualTape } from '../quantity';
+import type { Job } from './schema';
+import type { SystemName } from './supports';
+
+/** A change to a job that makes its shelves stiffer or its joints stronger. Millimetres. */
+export type Change =
+  | { readonly is: 'nosing'; readonly system: SystemName; readonly heightMm: number }
+  | { readonly is: 'thickness'; readonly mm: number }
+  | { readonly is: 'material'; readonly id: string }
+  | { readonly is: 'apart'; readonly mm: number }
+  | { readonly is: 'screws'; readonly system: SystemName; readonly count: number }
+  | { readonly is: 'system'; readonly from: SystemName; readonly to: SystemName };
+
+/** A length that was worked out, as a person of the unit would type it. */
+export function lengthOf(mm: number, units: JobUnit): TypedLength {
+  const typed = formatLength(mm, styleFor(units, usualTape(units)));
+  const read = parseLength(typed, { unit: units });
+  return read.ok ? read.value : { mm, typed: String(mm), unit: 'mm' };
+}
+
+/** The job with a change made; what else was said of its supports stays. */
+export function withChange(job: Job, change: Change): Job {
+  const { support, units } = job;
+  const said = (system: SystemName, more: object): Job => ({
+    ...job,
+    support: { ...support, own: { ...support.own, [system]: { ...support.own[system], ...more } } },
+  });
+  switch (change.is) {
+    case 'nosing': {
+      const height = { nosingHeight: lengthOf(change.heightMm, units) };
+      return said(change.system, change.system === 'three-side-cleats' ? height : { nosing: true, ...height });
+    }
+    case 'thickness':
+      return { ...job, shelves: { ...job.shelves, thickness: lengthOf(change.mm, units) } };
+    case 'material':
+      return { ...job, wood: { ...job.wood, boards: change.id } };
+    case 'apart':
+      return said('brackets', { apart: lengthOf(change.mm, units) });
+    case 'screws':
+      return said(change.system, { screws: change.count });
+    case 'system':
+      return withSystem(job, change.from, change.to);
+  }
+}
+
+/** The job with one system in place of another, for all shelves that had that one; what was said of each is kept. */
+export function withSystem(job: Job, from: SystemName, to: SystemName): Job {
+  const { support } = job;
+  const shelves = support.shelves?.map((one) => (one.system === from ? { ...one, system: to } : one));
+  return {
+    ...job,
+    support: { ...support, system: support.system === from ? to : support.system, ...(shelves ? { shelves } : {}) },
+  };
+}
+
+/** The job with one thing that a system asks answered. */
+export function withAnswer(job: Job, system: SystemName, key: string, value: unknown): Job {
+  const { support } = job;
+  return {
+    ...job,
+    support: { ...support, own: { ...support.own, [system]: { ...support.own[system], [key]: value } } },
+  };
+}
+
+/** The job with something of its own for one shelf; what is undefined is as for all shelves again. */
+export function withShelfSupport(
+  job: Job,
+  shelf: number,
+  change: { readonly system?: SystemName | undefined; readonly depth?: TypedLength | undefined },
+): Job {
+  const { shelves = [], ...support } = job.support;
+  const before = shelves.find((one) => one.shelf === shelf);
+  const own = Object.fromEntries(
+    Object.entries({ ...before, ...change, shelf }).filter(([, one]) => one !== undefined),
+  ) as NonNullable<Job['support']['shelves']>[number];
+  const others = shelves.filter((one) => one.shelf !== shelf);
+  const all = Object.keys(own).length > 1 ? [...others, own].sort((a, b) => a.shelf - b.shelf) : others;
+  return { ...job, support: all.length > 0 ? { ...support, shelves: all } : support };
+}

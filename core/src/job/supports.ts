@@ -1,0 +1,181 @@
+import { usualLength } from './usual';
+import type { JobUnit, TypedLength } from '../quantity';
+
+/** A length that a support system asks for: what it usually is, in millimetres and as inches are typed. */
+interface AskLength {
+  readonly is: 'length';
+  readonly mm: number;
+  readonly inches: string;
+  /** Whether nothing at all is a length here. */
+  readonly mayBeNothing: boolean;
+}
+interface AskCount {
+  readonly is: 'count';
+  readonly usual: number;
+  readonly least: number;
+  readonly most: number;
+}
+interface AskChoice<Option extends string = string> {
+  readonly is: 'choice';
+  /** The first is the usual one. */
+  readonly options: readonly [Option, ...Option[]];
+}
+interface AskYes {
+  readonly is: 'yes';
+  readonly usual: boolean;
+}
+/** One thing a support system needs to know. */
+export type Ask = AskLength | AskCount | AskChoice | AskYes;
+
+const long = (mm: number, inches: string): AskLength => ({ is: 'length', mm, inches, mayBeNothing: false });
+const orNothing = (mm: number, inches: string): AskLength => ({ is: 'length', mm, inches, mayBeNothing: true });
+const count = (usual: number, least: number, most: number): AskCount => ({ is: 'count', usual, least, most });
+const choice = <const Option extends string>(...options: [Option, ...Option[]]): AskChoice<Option> => ({
+  is: 'choice',
+  options,
+});
+const yes = (usual: boolean): AskYes => ({ is: 'yes', usual });
+
+const nosing = (usual: boolean) =>
+  ({ nosing: yes(usual), nosingThickness: long(20, '3/4'), nosingHeight: long(45, '1 1/2') }) as const;
+
+/**
+ * What each support system needs to know beside the shelves themselves, and what that usually is. A further system is a
+ * further entry here, and its file and its line in `system/`.
+ */
+export const SUPPORT_ASKS = {
+  'three-side-cleats': {
+    cleatThickness: long(20, '3/4'),
+    cleatHeight: long(45, '1 1/2'),
+    cleatShort: orNothing(4, '1/8'),
+    nosingThickness: long(20, '3/4'),
+    nosingHeight: long(65, '2 1/2'),
+    screwedDown: yes(true),
+  },
+  'end-cleats': {
+    cleatThickness: long(20, '3/4'),
+    cleatHeight: long(45, '1 1/2'),
+    setBack: orNothing(20, '3/4'),
+    frontCut: choice('45', 'square'),
+    loose: yes(false),
+    ...nosing(false),
+  },
+  'housed-posts': {
+    postThickness: long(27, '1'),
+    postWidth: long(70, '2 3/4'),
+    groove: long(8, '5/16'),
+    joint: choice('groove', 'rebate'),
+    ...nosing(false),
+  },
+  brackets: {
+    made: choice('bought', 'shop'),
+    arm: long(250, '10'),
+    leg: long(300, '12'),
+    stickThickness: long(30, '1 1/4'),
+    stickWidth: long(45, '1 3/4'),
+    apart: long(800, '32'),
+    ratedKg: count(50, 1, 1000),
+    screws: count(2, 2, 8),
+    notch: orNothing(0, '0'),
+    ...nosing(false),
+  },
+  'side-screwed': {
+    screws: count(3, 2, 8),
+    fromEdge: long(40, '1 1/2'),
+    ...nosing(false),
+  },
+  'floating-rails': {
+    made: choice('hollow', 'laminated'),
+    railThickness: long(30, '1 1/4'),
+    skin: long(9, '3/8'),
+    frontThickness: long(20, '3/4'),
+    shave: orNothing(1, '1/32'),
+    setBack: long(20, '3/4'),
+    lock: choice('below', 'above'),
+  },
+  'housed-case': {
+    sideThickness: long(18, '3/4'),
+    groove: long(6, '1/4'),
+    play: orNothing(10, '3/8'),
+    plinth: orNothing(60, '2 1/2'),
+    back: yes(true),
+    backThickness: long(6, '1/4'),
+    ...nosing(false),
+  },
+  'pinned-case': {
+    sideThickness: long(18, '3/4'),
+    shelfPlay: long(3, '1/8'),
+    pinSetBack: long(37, '1 1/2'),
+    play: orNothing(10, '3/8'),
+    plinth: orNothing(60, '2 1/2'),
+    back: yes(true),
+    backThickness: long(6, '1/4'),
+    ...nosing(false),
+  },
+  'screwed-tower': {
+    sideThickness: long(18, '3/4'),
+    screws: count(3, 2, 6),
+    spacers: yes(true),
+    play: orNothing(10, '3/8'),
+    filler: orNothing(60, '2 1/2'),
+    ...nosing(false),
+  },
+  'framed-bench': {
+    frameThickness: long(45, '1 1/2'),
+    frameHeight: long(95, '3 1/2'),
+    joistApart: long(600, '24'),
+    post: long(70, '2 3/4'),
+    postApart: long(1500, '60'),
+    overhang: orNothing(30, '1 1/4'),
+    edgeThickness: long(20, '3/4'),
+  },
+  'ladder-frames': {
+    stickThickness: long(27, '1'),
+    stickWidth: long(45, '1 3/4'),
+    apart: long(800, '32'),
+    slats: yes(false),
+    slatWidth: long(45, '1 3/4'),
+    slatGap: long(15, '5/8'),
+  },
+} as const satisfies Readonly<Record<string, Readonly<Record<string, Ask>>>>;
+
+export type SystemName = keyof typeof SUPPORT_ASKS;
+export const SYSTEM_NAMES = Object.keys(SUPPORT_ASKS) as [SystemName, ...SystemName[]];
+
+/** What a thing that is asked is answered with. */
+type AnswerTo<Asked> = Asked extends AskLength
+  ? TypedLength
+  : Asked extends AskCount
+    ? number
+    : Asked extends AskChoice<infer Option>
+      ? Option
+      : boolean;
+/** Everything a system asks, answered. */
+export type Asked<Name extends SystemName> = {
+  readonly [Key in keyof (typeof SUPPORT_ASKS)[Name]]: AnswerTo<(typeof SUPPORT_ASKS)[Name][Key]>;
+};
+
+/** What one ask is answered with before anyone says otherwise. */
+export function usualAnswer(ask: Ask, units: JobUnit): TypedLength | number | string | boolean {
+  switch (ask.is) {
+    case 'length':
+      return usualLength(ask.mm, ask.inches, units);
+    case 'choice':
+      return ask.options[0];
+    default:
+      return ask.usual;
+  }
+}
+
+/** What was said of a system; what nobody said as it usually is. */
+export function askedOf<Name extends SystemName>(
+  { own }: { readonly own: { readonly [One in SystemName]?: object | undefined } },
+  name: Name,
+  units: JobUnit,
+): Asked<Name> {
+  const asks: Readonly<Record<string, Ask>> = SUPPORT_ASKS[name];
+  const said = (own[name] ?? {}) as Readonly<Record<string, unknown>>;
+  return Object.fromEntries(
+    Object.entries(asks).map(([key, ask]) => [key, said[key] ?? usualAnswer(ask, units)]),
+  ) as Asked<Name>;
+}

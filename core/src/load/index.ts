@@ -1,0 +1,10 @@
+export * from './cures';
+export * from './strength';
+export * from './materials';
+export * from './uses';
+export * from './limits';
+export { solvePlate } from './plate';
+export type { FixingLoad } from './fixingLoad';
+export { ANCHOR_KG, PLUG_KG } from './ratings';
+export type { BeamLoad } from './beams';
+export { tippingProblems } from './tipping';

@@ -1,0 +1,171 @@
+import { figure, less } from '../figure';
+import { message } from '../message';
+import { doubtful } from '../problem';
+import {
+  backPanel,
+  bottomTop,
+  carcaseOf,
+  caseEnds,
+  caseProblems,
+  caseShelf,
+  caseSides,
+  insideAcross,
+  plinthBoard,
+  sideOf,
+  tipRail,
+  type Carcase,
+} from './carcase';
+import * as pieces from './pieces';
+import type { Fastening, Hold, PartSpec, System, SystemInput } from './system';
+
+type Input = SystemInput<'pinned-case'>;
+type Shelf = Input['shelves'][number];
+
+/**
+ * A case whose shelves lie on pins in rows of holes and are shorter than the inside by a play; one near the middle is
+ * screwed fast, so that the sides cannot bow. Top and bottom stand between the sides and are screwed too.
+ */
+export const pinnedCase: System<'pinned-case'> = {
+  name: 'pinned-case',
+  places: ['alcove', 'span', 'run', 'cavity'],
+  traits: { seen: 'hidden', liftsOut: true, wants: 'hand' },
+  under: (wish, asked) => ({ backMm: 0, sideMm: 0, hangsMm: pieces.hangsBelow(pieces.nosingOf(asked), wish.thickness.mm) }),
+  plan: (input) => {
+    const { asked, shelves, wish, job, box } = input;
+    const carcase = carcaseOf(input);
+    const problems = caseProblems(carcase, input);
+    const made = problems.length === 0 && shelves.length > 0;
+    const rail = tipRail(carcase, asked.sideThickness.mm, asked.back ? asked.backThickness.mm : 0);
+    const fixed = fixedShelf(shelves);
+    const nosing = pieces.nosingOf(asked);
+    const hasWall = input.opening.surfaces.includes('back');
+    return {
+      parts: !made ? [] : box ? boxShelves(carcase, input, fixed) : [...partsOf(carcase, input, fixed), rail.part],
+      hardware: [],
+      holds: made ? shelves.map((shelf) => holdOf(shelf, carcase, input, shelf.number === fixed)) : [],
+      fastenings: made ? [...endScrews(carcase, input, fixed), ...(hasWall && !box ? [rail.fastening] : [])] : [],
+      ...(box ? {} : { standing: { heightMm: carcase.high.mm, depthMm: carcase.depthMm, fastening: hasWall ? rail.fastening.id : null } }),
+      marks: shelves.flatMap((shelf) => pieces.shelfMarks(shelf, input.levelLineUpMm, null)),
+      hangsMm: () => pieces.hangsBelow(nosing, wish.thickness.mm),
+      order: [message('order.case.pins'), message('order.case.screw'), message('order.case.square'), ...(asked.back ? [message('order.case.back')] : []), message('order.case.stand'), message('order.case.shelvesIn')],
+      problems: [...problems, ...(made && !job.pins ? [doubtful({ is: 'support' }, message('problem.noPins'))] : [])],
+      cautions: [{ message: message('caution.tipping'), stage: 'shelves' }, ...pieces.usualCautions],
+    };
+  },
+  suit: ({ job: { place } }) => ({
+    fors: [message('suit.case.adjusts'), ...(place.kind === 'run' ? [message('suit.brackets.openEnds')] : [])],
+    againsts: place.kind === 'alcove' ? [message('suit.case.gaps')] : [],
+  }),
+}; // prettier-ignore
+
+/** The shelf nearest to the middle of all: it is screwed fast. */
+export function fixedShelf(shelves: readonly Shelf[]): number | null {
+  if (shelves.length < 2) return shelves[0]?.number ?? null;
+  const middle = ((shelves[0]?.top.mm ?? 0) + (shelves.at(-1)?.top.mm ?? 0)) / 2;
+  return shelves.reduce((best, one) => (Math.abs(one.top.mm - middle) < Math.abs(best.top.mm - middle) ? one : best))
+    .number;
+}
+
+function shelfDepth({ asked, depthOf, box }: Input, shelf: number) {
+  if (box) return figure({ label: message('term.boxDepth'), mm: box.depth?.mm ?? 0 });
+  const board = pieces.boardDepth(depthOf(shelf), pieces.nosingOf(asked));
+  return asked.back ? less(board, message('term.lessBackPanel'), asked.backThickness.mm) : board;
+}
+
+/** Shelves in a cavity's box: shorter than its inside by their play, but for the one that is screwed fast. */
+function boxShelves(carcase: Carcase, { asked, shelves, wish }: Input, fixed: number | null): PartSpec[] {
+  const thick = wish.thickness.mm;
+  return shelves.flatMap((shelf) => {
+    const play = shelf.number === fixed ? 0 : asked.shelfPlay.mm;
+    const long = less(carcase.inside, message('term.shelfPlay'), play);
+    return caseShelf({ carcase, shelf, thicknessMm: thick, depthMm: carcase.depthMm, long, across: insideAcross(carcase, thick, -play / 2), nosing: null });
+  });
+} // prettier-ignore
+
+function partsOf(carcase: Carcase, input: Input, fixed: number | null): PartSpec[] {
+  const { asked, shelves, wish, space } = input;
+  const [thick, side] = [wish.thickness.mm, asked.sideThickness.mm];
+  const bottom = bottomTop(carcase, asked.plinth.mm, thick, space.fromMm);
+  const width = figure({ label: message('term.shelfDepth'), mm: carcase.depthMm });
+  const inner = asked.back ? less(width, message('term.lessBackPanel'), asked.backThickness.mm) : width;
+  const behind = asked.back ? asked.backThickness.mm : 0;
+  const forward = (one: PartSpec): PartSpec => ({ ...one, place: { ...one.place, outFrom: behind, outTo: behind + one.width.mm } });
+  const loose = less(carcase.inside, message('term.shelfPlay'), asked.shelfPlay.mm);
+  return [
+    ...caseSides(carcase, input, width, () => null),
+    ...caseEnds(carcase, bottom, thick, inner, carcase.inside, insideAcross(carcase, side, 0)).map(forward),
+    ...shelves.flatMap((shelf) => {
+      const fast = shelf.number === fixed;
+      return caseShelf({
+        carcase,
+        shelf,
+        thicknessMm: thick,
+        depthMm: input.depthOf(shelf.number),
+        long: fast ? carcase.inside : loose,
+        across: insideAcross(carcase, side, fast ? 0 : -asked.shelfPlay.mm / 2),
+        nosing: pieces.nosingOf(asked),
+      }).map((one) => (one.role === 'board' ? forward({ ...one, width: shelfDepth(input, shelf.number) }) : one));
+    }),
+    ...plinthBoard(carcase, side, bottom - thick, carcase.depthMm),
+    ...(asked.back ? [backPanel(carcase, asked.backThickness.mm, side / 2, bottom - thick)] : []),
+  ];
+} // prettier-ignore
+
+/** On four pins, set back from both edges; the fixed one along both its ends. */
+function holdOf({ number: n }: Shelf, carcase: Carcase, input: Input, fast: boolean): Hold {
+  const { asked, wish } = input;
+  const nosing = pieces.nosingOf(asked);
+  const depth = shelfDepth(input, n).mm;
+  const backs = [Math.min(asked.pinSetBack.mm, depth / 3), depth - Math.min(asked.pinSetBack.mm, depth / 3)];
+  const rests = (['left', 'right'] as const).flatMap((side) =>
+    fast
+      ? [pieces.restAcross(sideOf(carcase, side), { from: side, inMm: 0 }, 0, depth)]
+      : backs.map((out) => pieces.restAcross(`pins-${side}`, { from: side, inMm: PIN_IN_MM }, out, out)),
+  );
+  return { shelf: n, board: `S${n}-board`, rests, ribs: pieces.nosingRib(n, nosing, wish.thickness.mm, depth) };
+}
+/** How far in from a shelf's end a pin carries it. */
+const PIN_IN_MM = 4;
+
+/** Screws through both sides into the ends of the top, the bottom and the fixed shelf. */
+function endScrews(carcase: Carcase, input: Input, fixed: number | null): Fastening[] {
+  const { asked, wish, space, shelves, box } = input;
+  const bottom = bottomTop(carcase, asked.plinth.mm, wish.thickness.mm, space.fromMm);
+  const shelf = shelves.find((one) => one.number === fixed);
+  const into = [
+    ...(box ? [] : [{ id: 'case-top', topMm: carcase.topMm }, { id: 'case-bottom', topMm: bottom }]),
+    ...(shelf ? [{ id: `S${shelf.number}-board`, topMm: shelf.top.mm }] : []),
+  ];
+  return into.flatMap(({ id, topMm }) => sideIntoEnd({ carcase, id, upMm: topMm - wish.thickness.mm / 2, sideMm: box ? wish.thickness.mm : asked.sideThickness.mm, screws: carcase.depthMm < NARROW_MM ? 2 : 3, depthMm: carcase.depthMm }));
+} // prettier-ignore
+
+// A board no deeper than this takes two screws at each end.
+const NARROW_MM = 150;
+
+interface SideIntoEnd {
+  readonly carcase: Carcase;
+  readonly id: string;
+  readonly upMm: number;
+  readonly sideMm: number;
+  readonly screws: number;
+  readonly depthMm: number;
+}
+
+/** Screws through both sides of a case into the end grain of a board, on the middle of its thickness. */
+export function sideIntoEnd({ carcase, id, upMm, sideMm, screws, depthMm }: SideIntoEnd): Fastening[] {
+  const edge = Math.min(40, depthMm / 4);
+  const outs = Array.from({ length: screws }, (_, k) => edge + ((depthMm - 2 * edge) * k) / (screws - 1));
+  return (['left', 'right'] as const).map((side) => ({
+    id: `${sideOf(carcase, side)}/${id}`,
+    shelf: shelfOf(id),
+    through: { is: 'piece', id: sideOf(carcase, side) },
+    into: { is: 'piece', id, grain: 'end', haveMm: Infinity },
+    with: 'screw',
+    passMm: sideMm,
+    spread: { is: 'given', at: outs.map((acrossMm) => ({ alongMm: upMm - carcase.footMm, acrossMm })) },
+    carries: shelfOf(id) > 0 ? sideOf(carcase, side) : null,
+    leverMm: 0,
+  }));
+}
+
+const shelfOf = (id: string) => Number(/^S(\d+)-/.exec(id)?.[1] ?? 0);
