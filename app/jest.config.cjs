@@ -1,7 +1,7 @@
 module.exports = {
   displayName: 'app',
   preset: 'jest-expo',
-  setupFiles: [require.resolve('../scripts/propertyTests.cjs')],
+  setupFiles: [require.resolve('../scripts/propertyTests.cjs'), require.resolve('../core/src/words/rest.ts')],
   moduleFileExtensions: ['ts', 'tsx', 'mjs', 'js', 'jsx', 'json', 'node'],
   transform: { '\\.[jt]sx?$': 'babel-jest', '\\.mjs$': 'babel-jest' },
   testMatch: ['<rootDir>/**/*.test.{ts,tsx}'],

@@ -180,7 +180,7 @@ test('a wall traced elsewhere comes in as readings of it, and goes out again wit
 test('work that cannot be: each board says what is wrong with it, the others are still cut', async ({ person, page }) => {
   await person.open('Chimney alcove');
   await person.stage('Shelves');
-  await person.tab('Boards');
+  await person.tab('Supports');
   // Deeper than the alcove.
   await person.setLength('Depth with nosing', '900');
   await expect(page.getByText(/The shelf is 900 mm deep, the opening/)).toBeVisible();

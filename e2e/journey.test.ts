@@ -40,7 +40,7 @@ test.describe('from a bare opening to a list to cut', () => {
       ['Width', '1131,5'],
     ]);
     await person.stage('Shelves');
-    await person.tab('Boards');
+    await person.tab('Supports');
     await person.setLength('Depth with nosing', '300');
     await person.setLength('Real thickness', '18.2');
     await person.tab('Heights');
@@ -178,7 +178,7 @@ test('units turn over, and what was typed stays beside', async ({ person, page }
 test('more shelves than fit is a plan with a named problem', async ({ person, page }) => {
   await person.open('Chimney alcove');
   await person.stage('Shelves');
-  await person.tab('Boards');
+  await person.tab('Supports');
   await person.setLength('Real thickness', '400');
   await expect(page.getByText(/5 shelves do not fit into 1930 mm clear. At most 4 would/)).toBeVisible();
   await person.stage('Cut');

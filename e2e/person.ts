@@ -102,7 +102,7 @@ export class Person {
   }
 
   /** Turns to a part of the work on shelves. */
-  async tab(name: 'Heights' | 'Things' | 'Boards' | 'Marks'): Promise<void> {
+  async tab(name: 'Heights' | 'Things' | 'Supports' | 'Marks'): Promise<void> {
     await this.page.getByRole('radio', { name, exact: true }).click();
   }
 

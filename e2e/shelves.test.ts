@@ -171,7 +171,7 @@ test('a list is pasted; what cannot be read is named by its line, what has no ro
   await expect(page.getByText('deeper than the shelf by 10 mm').first()).toBeVisible();
   await expect(page.getByText('Shelves deeper by 10 mm would take what is too deep.').first()).toBeVisible();
   // The smallest way out is true.
-  await person.tab('Boards');
+  await person.tab('Supports');
   await person.setLength('Depth with nosing', '350');
   await person.tab('Things');
   await expect(page.getByText('deeper than the shelf by 10 mm')).toHaveCount(0);

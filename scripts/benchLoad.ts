@@ -1,38 +1,54 @@
-import { chromium } from '@playwright/test';
-import { gzipSync } from 'node:zlib';
-import { CHROMIUM, PHONE } from '../e2e/playwright.config';
-import { Server } from '../e2e/server';
+import { chimneyAlcove } from '@dormer/core/demo';
+import { fitParts } from '@dormer/core/fit';
+import { placeFixings } from '@dormer/core/fixing';
+import { SYSTEM_NAMES, typedLength, withSystem, type Job, type SystemName } from '@dormer/core/job';
+import { layOut } from '@dormer/core/layout';
+import { curesFor, solvePlate, strengthOf } from '@dormer/core/load';
+import { openingOf } from '@dormer/core/opening';
+import { surveyOf } from '@dormer/core/survey';
+import { applySystems, underOf } from '@dormer/core/system';
 
-/** Prints what a first visit costs: compressed JavaScript, and the time to a screen that can be used. */
-const RUNS = 5;
+// Prints how long it takes to reckon the strength of twelve shelves, each of its own length and with a load of its own,
+// and what would cure them; and how much a finer mesh would change their sag.
 
-async function main(): Promise<void> {
-  const server = await Server.start();
-  const browser = await chromium.launch(CHROMIUM.launchOptions);
-  const took: number[] = [];
-  let loaded = 0;
-  for (let i = 0; i < RUNS; i += 1) {
-    // A context of its own has nothing in its cache.
-    const context = await browser.newContext({ ...PHONE, serviceWorkers: 'block' });
-    const page = await context.newPage();
-    const scripts: Promise<Buffer>[] = [];
-    page.on('response', (response) => {
-      if (response.url().endsWith('.js') && !response.url().endsWith('/sw.js')) scripts.push(response.body());
-    });
+const RUNS = 9;
+const SHELVES = 12;
+const mm = (value: number) => typedLength(String(value), 'mm');
+const middle = (values: number[]) => [...values].sort((a, b) => a - b)[values.length >> 1] ?? NaN;
+
+function twelve(system: SystemName): Job {
+  const job = chimneyAlcove();
+  const shelves = { ...job.shelves, way: 'equal-gaps', count: SHELVES, bottom: { from: 'height', up: mm(200) }, thickness: mm(system === 'floating-rails' ? 40 : 18) } as const;
+  const walls = system === 'side-screwed' ? ('panel' as const) : job.place.walls;
+  return withSystem({ ...job, shelves, place: { ...job.place, walls } }, job.support.system, system);
+} // prettier-ignore
+
+for (const system of SYSTEM_NAMES) {
+  const job = twelve(system);
+  const opening = openingOf(surveyOf(job));
+  const { shelves, gaps, space, contents } = layOut({ job, opening, under: underOf(job) });
+  const made = applySystems({ job, opening, shelves, gaps, space, box: null });
+  const { parts } = fitParts({ specs: made.parts, opening, job });
+  const { fixings } = placeFixings({ fastenings: made.fastenings, parts, hardware: made.hardware, opening, job });
+  const input = { holds: made.holds, parts, hardware: made.hardware, fixings, contents, opening, job };
+  const [took, cured]: [number[], number[]] = [[], []];
+  for (let run = 0; run < RUNS; run += 1) {
     const from = performance.now();
-    await page.goto(server.base);
-    await page.getByRole('link', { name: /Chimney alcove/ }).waitFor();
-    took.push(performance.now() - from);
-    const bytes = (await Promise.all(scripts)).map((body) => gzipSync(body, { level: 9 }).length);
-    loaded = bytes.reduce((sum, one) => sum + one, 0);
-    await context.close();
+    const strengths = strengthOf(input);
+    const between = performance.now();
+    curesFor(input, strengths);
+    took.push(between - from);
+    cured.push(performance.now() - between);
   }
-  await browser.close();
-  await server.end();
-  took.sort((a, b) => a - b);
-  const [least, median, most] = [took[0], took[RUNS >> 1], took.at(-1)].map((ms) => (ms ?? NaN).toFixed(0));
-  process.stdout.write(`JavaScript before the first screen: ${(loaded / 1000).toFixed(1)} kB compressed\n`);
-  process.stdout.write(`first visit to a usable list: median ${median} ms (${least} to ${most}, ${RUNS} runs)\n`);
+  const held = strengthOf(input).length;
+  console.log(
+    `${system.padEnd(18)} ${held} shelves, ${fixings.length} joints: strength ${middle(took).toFixed(0)} ms, cures ${middle(cured).toFixed(0)} ms`,
+  );
 }
 
-void main();
+const board = { lengthMm: 1100, depthMm: 320, thicknessMm: 18, ribs: [], stiffness: { alongMpa: 11_000, acrossMpa: 370, shearMpa: 690, poisson: 0.35 } }; // prettier-ignore
+const edge = (id: string, x1: number, y1: number, x2: number, y2: number) => ({ id, from: [x1, y1], to: [x2, y2] }) as const; // prettier-ignore
+const rests = [edge('l', 10, 10, 10, 320), edge('r', 1090, 10, 1090, 320), edge('b', 0, 10, 1100, 10)];
+const sag = (across: number) => solvePlate({ ...board, rests }, [{ pressure: 1e-3, points: [] }], across)?.[0]?.mostMm ?? NaN; // prettier-ignore
+const fine = sag(64);
+console.log(`mesh of 16 along a shelf on three sides: sag off by ${(100 * Math.abs(sag(16) / fine - 1)).toFixed(2)} % of that of 64`); // prettier-ignore

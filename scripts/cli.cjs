@@ -11,8 +11,8 @@ const HELP = `Dormer: from a few tape readings of a crooked opening to shelves t
   ./dormer test             everything that is checked: types, lint, walls, unit, server, build, end to end
   ./dormer dev              server and app with reload
   ./dormer plan FILE        the plan of a job file, as JSON
-  ./dormer bench [plan|layout|survey|fit|load] how long plans and layouts take, what advised readings are worth, what boards do
-                            at the wall (some minutes), the first screen
+  ./dormer bench [plan|layout|load|survey|fit|open] how long plans, layouts and strength take, what advised readings are worth,
+                            what boards do at the wall (some minutes), the first screen
   ./dormer shots            the pictures in docs/screenshots/, made anew
   ./dormer docs             the generated part of docs/, made anew
   ./dormer help             this
@@ -62,18 +62,19 @@ async function demo(args) {
 }
 
 async function bench([what, ...rest]) {
-  const known = ['plan', 'layout', 'survey', 'fit', 'load'];
+  const known = ['plan', 'layout', 'load', 'survey', 'fit', 'open'];
   if ((what && !known.includes(what)) || rest.length > 0)
-    throw new Failure('bench takes plan, layout, survey, fit or load.');
+    throw new Failure('bench takes plan, layout, load, survey, fit or open.');
   await ensureInstalled();
   const node = (script) => run(process.execPath, ['--import', 'tsx', script]);
   if (!what || what === 'plan') await node('scripts/benchPlan.ts');
   if (!what || what === 'layout') await node('scripts/benchLayout.ts');
+  if (!what || what === 'load') await node('scripts/benchLoad.ts');
   if (!what || what === 'survey') await node('scripts/benchSurvey.ts');
   if (what === 'fit') await node('scripts/benchFit.ts');
-  if (what && what !== 'load') return;
+  if (what && what !== 'open') return;
   await ensureBuilt();
-  await node('scripts/benchLoad.ts');
+  await node('scripts/benchOpen.ts');
 }
 
 async function dev() {

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { readJobFile } from '@dormer/core/job';
 import { planJob } from '@dormer/core/plan';
-import { words } from '@dormer/core/words';
+import { words } from '@dormer/core/words/all';
 
 /** `dormer plan FILE`: the plan as JSON on standard output; one plain line and exit 1 for what is not a job. */
 function planCommand(file: string | undefined): void {

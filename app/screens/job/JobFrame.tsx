@@ -30,6 +30,7 @@ export function JobFrame({ id, children }: { id: string; children: ReactNode }) 
   const job = useAppSelector(selectOpenJob);
   const gone = useAppSelector((state) => selectRecord(state, id)?.removed ?? false);
   const [found, setFound] = useState<boolean | null>(null);
+  const said = useJobWords();
   useEffect(() => {
     if (!loaded) return;
     let current = true;
@@ -47,12 +48,26 @@ export function JobFrame({ id, children }: { id: string; children: ReactNode }) 
   }, [name]);
 
   if (found === false || gone) return <NotHere />;
-  if (!job || job.id !== id) return <Opening />;
+  if (!job || job.id !== id || !said) return <Opening />;
   return (
     <KeypadProvider>
       <Frame id={id}>{children}</Frame>
     </KeypadProvider>
   );
+}
+
+/** Whether all that is said of a job is there: it is fetched with the first one that is opened. */
+function useJobWords(): boolean {
+  const [said, setSaid] = useState(false);
+  const [failed, setFailed] = useState<Error | null>(null);
+  useEffect(() => {
+    import('@dormer/core/words/rest').then(
+      () => setSaid(true),
+      (reason: unknown) => setFailed(reason instanceof Error ? reason : new Error(String(reason))),
+    );
+  }, []);
+  if (failed) throw failed;
+  return said;
 }
 
 function Frame({ id, children }: { id: string; children: ReactNode }) {

@@ -53,7 +53,7 @@ export function cabinetSpan(): Job {
         { id: 'height-3', up: mm('1750') },
       ],
       thickness: mm('22'),
-      depth: mm('300'),
+      depth: mm('340'),
     },
     // The desk lies on rails round three sides and comes out further than the shelves above it.
     support: {

@@ -2,7 +2,7 @@ import Papa from 'papaparse';
 import { shapeWords } from '../fit/endWords';
 import { message, text } from '../message';
 import type { Plan } from '../plan';
-import { lengthWords, words, type Reader } from '../words';
+import { lengthWords, words, type Reader } from '../words/first';
 
 // Without this mark common spreadsheets read UTF-8 as something older.
 const BYTE_ORDER_MARK = '\uFEFF';

@@ -1,6 +1,6 @@
 import { Colors, DxfWriter, LWPolylineFlags, point2d, point3d, Units } from '@tarikjabiri/dxf';
 import type { Template } from '../template';
-import { words, type Reader } from '../words';
+import { words, type Reader } from '../words/first';
 
 const TEXT_MM = 8;
 

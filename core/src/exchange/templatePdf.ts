@@ -14,7 +14,7 @@ import {
 import type { OutlinePoint } from '../fit';
 import { message, text, type Message } from '../message';
 import { boxAbout, MARGIN_MM, OVERLAP_MM, tilesFor, type Box, type Paper, type Template } from '../template';
-import { words, type Reader } from '../words';
+import { words, type Reader } from '../words/first';
 
 const POINTS_PER_MM = 72 / 25.4;
 const BLACK = rgb(0, 0, 0);

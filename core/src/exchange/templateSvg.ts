@@ -1,7 +1,7 @@
 import { XMLBuilder } from 'fast-xml-parser';
 import type { OutlinePoint } from '../fit';
 import { boxAbout, type Template } from '../template';
-import { words, type Reader } from '../words';
+import { words, type Reader } from '../words/first';
 
 const ABOUT_MM = 20;
 const LINE_MM = 0.25;

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { SYSTEM_NAMES, type Job, type KeepClear } from '../job';
 import { zonesOn } from '../system';
-import { made, mm, plainJob, saying } from '../system/testing';
+import { made, mm, plainJob, saying } from '../load/testing';
 import { evenly, holesFor, nearestFreeSpot, plugHole, screwFor, usable } from '.';
 
 const stud = (wall: 'left' | 'back' | 'right', from: number) => ({ id: `${wall}-${from}`, wall, from: mm(from), found: 'pilot' as const }); // prettier-ignore

@@ -92,7 +92,7 @@ function curesOf(held: HeldBoard, { shelf, weakest }: Strength, system: SystemNa
     const hollow = job.support.system === 'floating-rails';
     const thick = asked.nosingThickness as { mm: number } | undefined;
     if (thick && !model.outline) {
-      const found = first(of(NOSINGS, job).filter((mm) => mm > (rib?.heightMm ?? 0) && mm > model.thicknessMm), (mm) => ({ ...model, ribs: [nosing(model, mm, thick.mm, materials.stick)] }));
+      const found = first(of(NOSINGS, job).filter((mm) => mm > (rib?.heightMm ?? 0) && mm > model.thicknessMm), (mm) => nosed(model, mm, thick.mm, materials.stick));
       if (found) {
         const more = (found.one - (rib?.heightMm ?? 0)) * thick.mm * model.lengthMm;
         give({ is: 'nosing', system, heightMm: found.one }, message('cure.nosing', { height: length(found.one) }), found.tried, (more / 1e6) * materials.stick.price);
@@ -135,6 +135,15 @@ const usualNosing = (job: Job) => askedOf(job.support, 'three-side-cleats', job.
 function nosing({ lengthMm, depthMm, thicknessMm }: PlateModel, heightMm: number, thickMm: number, stick: Material): PlateModel['ribs'][number] {
   return { id: 'nosing', fromMm: 0, toMm: lengthMm, outMm: depthMm, thicknessMm: thickMm, heightMm, offsetMm: thicknessMm / 2 - heightMm / 2, modulusMpa: stick.eAlongMpa, shearMpa: stick.shearMpa };
 } // prettier-ignore
+
+/** The plate with a higher nosing; one that had none becomes less deep by its thickness, for the shelf stays as deep. */
+function nosed(model: PlateModel, heightMm: number, thickMm: number, stick: Material): PlateModel {
+  const depthMm = model.ribs.length > 0 ? model.depthMm : model.depthMm - thickMm;
+  const within = ([x, y]: readonly [number, number]) => [x, Math.min(y, depthMm)] as const;
+  const rests = model.rests.map((rest) => ({ ...rest, from: within(rest.from), to: within(rest.to) }));
+  const board = { ...model, depthMm, rests };
+  return { ...board, ribs: [nosing(board, heightMm, thickMm, stick)] };
+}
 
 /** The plate with a thicker board: a nosing whose top lies level with it moves along. */
 function thicker(model: PlateModel, thicknessMm: number): PlateModel {

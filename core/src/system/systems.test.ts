@@ -3,7 +3,7 @@ import { SYSTEMS } from '.';
 import { braceOf } from './brace';
 import { slatsOver } from './ladderFrames';
 import { fixedShelf } from './pinnedCase';
-import { made, mm, plainJob, saying } from './testing';
+import { made, mm, plainJob, saying } from '../load/testing';
 
 // Every system on the plain alcove: 1000 between the walls, shelves 18 thick and 300 deep, their tops at 500, 1000, 1500.
 // Survey figures are told to a tenth of a millimetre.

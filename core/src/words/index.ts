@@ -1,2 +1,1 @@
-export * from './render';
-export * from './settings';
+export * from './all';

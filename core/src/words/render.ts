@@ -1,7 +1,7 @@
 import { createInstance, type i18n } from 'i18next';
 import type { Message, Param } from '../message';
 import { formatAngle, formatLength, formatMass, snapToTape, styleFor, type JobUnit, type Tape } from '../quantity';
-import { en } from './en';
+import { enFirst } from './en.first';
 import { CATALOGUE_SETTINGS } from './settings';
 
 /** In which language and units words are wanted. */
@@ -11,7 +11,7 @@ export interface Reader {
   readonly language?: Language;
 }
 
-const CATALOGUES = { en };
+const CATALOGUES = { en: enFirst };
 export type Language = keyof typeof CATALOGUES;
 export const LANGUAGES = Object.keys(CATALOGUES) as Language[];
 
@@ -20,6 +20,11 @@ void catalogue.init({
   resources: Object.fromEntries(LANGUAGES.map((language) => [language, { translation: CATALOGUES[language] }])),
   ...CATALOGUE_SETTINGS,
 });
+
+/** Takes in further sentences of a language, which come when they are wanted. */
+export function addWords(language: Language, sentences: Readonly<Record<string, string>>): void {
+  catalogue.addResourceBundle(language, 'translation', sentences, false, true);
+}
 
 /** Turns a message into a sentence in the reader's language, its lengths in the reader's units. */
 export function words(message: Message, reader: Reader): string {

@@ -1,8 +1,12 @@
 import { count, length, message, nested, text, type Message, type MessageCode } from '../message';
 import { planJob } from '../plan';
 import { chimneyAlcove, demoJobs } from '../demo';
-import { en } from './en';
+import { en as rest } from './en';
+import { enFirst } from './en.first';
 import { lengthWords, sentence, words } from '.';
+
+// What comes first and what comes later are one catalogue, with no sentence in both.
+const en = { ...enFirst, ...rest };
 
 const metric = { units: 'mm', tape: '0.5mm' } as const;
 const inches = { units: 'in', tape: '1/16in' } as const;
@@ -55,6 +59,10 @@ describe('the catalogue', () => {
       expect(plain).not.toBe(one.code);
       expect(plain).not.toMatch(/{{|undefined|NaN|\[object/);
     }
+  });
+
+  test('no sentence is in both halves of the catalogue', () => {
+    expect(Object.keys(enFirst).filter((key) => key in rest)).toEqual([]);
   });
 
   test('a plural comes with its other form', () => {

@@ -5,7 +5,7 @@ import { placeFixings, type Fixing } from '../fixing';
 import { layOut } from '../layout';
 import { openingOf, type Opening } from '../opening';
 import { surveyOf } from '../survey';
-import { applySystems, underOf, type Applied } from '.';
+import { applySystems, underOf, type Applied } from '../system';
 
 // For tests only: what a system makes of a plain job, each piece as long as a square opening has it.
 

@@ -1,0 +1,4 @@
+// Everything there is to say, from the beginning.
+import './rest';
+
+export * from './first';

@@ -1,0 +1,3 @@
+// Turning messages into words, with the sentences that are needed before a job is open; the others are in `rest.ts`.
+export * from './render';
+export * from './settings';

@@ -1,0 +1,4 @@
+import { en } from './en';
+import { addWords } from './render';
+
+addWords('en', en);

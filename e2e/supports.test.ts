@@ -1,0 +1,141 @@
+import { expect, test, type Person } from './person';
+
+async function supports(person: Person, job: string): Promise<void> {
+  await person.open(job);
+  await person.stage('Shelves');
+  await person.tab('Supports');
+  await expect(person.page.getByRole('heading', { name: 'Does it hold?' })).toBeVisible();
+}
+
+/** Chooses a support by its picture. */
+async function choose(person: Person, name: string): Promise<void> {
+  const { page } = person;
+  await page.getByRole('button', { name: 'Change', exact: true }).first().click();
+  await page.getByRole('dialog').getByRole('radio', { name, exact: true }).click();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await expect(page.getByRole('heading', { name, exact: true })).toBeVisible();
+}
+
+test('from cleats to brackets and back: nothing that was said of either is lost', async ({ person, page }) => {
+  await supports(person, 'Chimney alcove');
+  await person.setLength('Cleat height', '52');
+  await choose(person, 'Brackets');
+  await person.setLength('Arm, out from the wall', '280');
+  // Two brackets a shelf are bought, none is cut; the cleats are gone from the list.
+  const brackets = await person.cutList();
+  expect(brackets).not.toContain('Back cleat');
+  expect(brackets).toContain('3S Board');
+  await person.stage('Shelves');
+  await person.tab('Supports');
+  await choose(person, 'Cleats on three sides');
+  await expect(page.getByRole('textbox', { name: 'Cleat height' })).toHaveValue('52');
+  expect(await person.cutList()).toContain('3B Back cleat');
+  await person.stage('Shelves');
+  await person.tab('Supports');
+  await choose(person, 'Brackets');
+  await expect(page.getByRole('textbox', { name: 'Arm, out from the wall' })).toHaveValue('280');
+  // A bracket that stands out beyond the board is no plan.
+  await person.setLength('Arm, out from the wall', '400');
+  await expect(page.getByText(/a bracket 400 mm deep stands out beyond the board, which is 340 mm deep/).first()).toBeVisible(); // prettier-ignore
+  await person.undo();
+  await expect(page.getByText(/stands out beyond the board/)).toHaveCount(0);
+  await person.saved();
+});
+
+test('a shelf that sags says by how much, and is cured by one touch', async ({ person, page }) => {
+  await supports(person, 'Chimney alcove');
+  await choose(person, 'Cleats at the ends');
+  await page.getByRole('radio', { name: 'Games', exact: true }).click();
+  const third = page.getByRole('button', { name: /^Shelf 3 / });
+  await expect(third).toContainText('sags too much');
+  await third.click();
+  await expect(page.getByText(/is usual at the most \(span\/360\)/)).toBeVisible();
+  await expect(page.getByText('These are planning values, not engineering.', { exact: false })).toBeVisible();
+  const cure = page.getByRole('button', { name: /^Boards \d+ mm thick: sags/ });
+  await cure.click();
+  await expect(third).toContainText(/holds$|holds(?!, its)/);
+  await expect(page.getByText('What would cure it')).toHaveCount(0);
+  await person.undo();
+  await expect(third).toContainText('sags too much');
+  // 900 kg would bring it down, and that is said.
+  await page.getByRole('radio', { name: 'Own figure' }).click();
+  const own = page.getByRole('textbox', { name: 'For each metre of shelf' });
+  await own.fill('900 kg');
+  await own.press('Enter');
+  await expect(third).toContainText('may give way');
+});
+
+test('a drilling sheet: every hole from one end, the drills, and why a screw is so long', async ({ person, page }) => {
+  await supports(person, 'Cloakroom closet');
+  await page.getByRole('button', { name: /^Show \d+ kinds of pieces$/ }).click();
+  const cleat = page.getByRole('group', { name: 'Back cleat 1B', exact: true });
+  await expect(cleat).toContainText('#10');
+  await expect(cleat).toContainText('clearance 13/64 in');
+  await expect(cleat).toContainText('are anchors');
+  await cleat.getByRole('button', { name: /Why\?$/ }).click();
+  await expect(page.getByRole('dialog')).toContainText('Lining behind it');
+  await page.keyboard.press('Escape');
+  // On paper: the same sheets.
+  await page.evaluate(() => window.dispatchEvent(new Event('beforeprint')));
+  await expect(page.getByTestId('drilling-sheet')).toContainText('Back cleat');
+  await page.evaluate(() => window.dispatchEvent(new Event('afterprint')));
+});
+
+test('between the cabinets screws miss the holes that are there; the desk lies on rails', async ({ person, page }) => {
+  await supports(person, 'Between the tall cabinets');
+  await page.getByRole('button', { name: /^Show \d+ kinds of pieces$/ }).click();
+  const face = page.getByRole('group').filter({ hasText: 'Left face, shelf 2' }).last();
+  const rows = await face.getByText(/above the floor mark, out from the back/).innerText();
+  const outs = rows.split('back:')[1]?.split('·').map(Number) ?? [];
+  expect(outs).toHaveLength(3);
+  // Holes at 277 to 282 with 10 about them.
+  for (const out of outs) expect(out <= 267 || out >= 292).toBe(true);
+  await expect(page.getByText(/Shelf 2: one screw is moved aside|Shelf 2: \d+ screws are moved aside/).first()).toBeAttached(); // prettier-ignore
+  expect(await person.cutList()).toContain('1B Back cleat');
+});
+
+test('the bench: each post by its own floor; the corner on hidden rails', async ({ person, page }) => {
+  await supports(person, 'Parcel bench');
+  const bench = await person.cutList();
+  for (const part of ['Wall cleat', 'End joist, left', 'Post 1', 'Bracket brace']) expect(bench).toContain(part);
+  const posts = [...bench.matchAll(/1P\d Post \d, length: ([\d.]+) mm/g)].map((one) => Number(one[1]));
+  expect(posts.length).toBeGreaterThan(2);
+  expect(new Set(posts).size).toBe(posts.length);
+  await supports(person, 'Window corner');
+  await expect(page.getByText('Hidden rails').first()).toBeVisible();
+  await person.shelf(2).click();
+  await expect(page.getByRole('img', { name: 'Shelf 2 cut through from the side' })).toBeVisible();
+  expect(await person.cutList()).toContain('Rail, back wall');
+});
+
+test('a shelf of its own among the others, and as all others again', async ({ person, page }) => {
+  await supports(person, 'Chimney alcove');
+  await person.shelf(2).click();
+  await page.getByRole('button', { name: 'Another support for shelf 2' }).click();
+  await page.getByRole('dialog').getByRole('radio', { name: 'Brackets', exact: true }).click();
+  await expect(page.getByText('Brackets · shelf 2')).toBeVisible();
+  const list = await person.cutList();
+  expect(list).toContain('1B Back cleat');
+  expect(list).not.toContain('2B Back cleat');
+  await person.stage('Shelves');
+  await person.tab('Supports');
+  await person.shelf(2).click();
+  await page.getByRole('button', { name: 'Shelf 2 as all others' }).click();
+  await expect(page.getByText('Brackets · shelf 2')).toHaveCount(0);
+});
+
+test('a material of one’s own takes its figures to the shelves', async ({ person, page }) => {
+  await supports(person, 'Chimney alcove');
+  await choose(person, 'Cleats at the ends');
+  await page.getByRole('button', { name: 'Pine board' }).first().click();
+  await page.getByRole('button', { name: 'Add a material' }).click();
+  const stiff = page.getByRole('textbox', { name: 'Stiffness along the grain, N/mm²' });
+  await stiff.fill('a lot');
+  await stiff.press('Enter');
+  await expect(page.getByText(/“a lot” is none here. Write a number from 100 to 250000/)).toBeVisible();
+  await stiff.fill('1100');
+  await stiff.press('Enter');
+  await page.getByRole('button', { name: 'Close' }).last().click();
+  await expect(page.getByRole('button', { name: /^Shelf 3 / })).toContainText(/sags [4-9]|sags \d\d/);
+  await person.saved();
+});
