@@ -34,6 +34,7 @@ const COMMANDS = {
   docs: async () => {
     await ensureInstalled();
     await run(process.execPath, ['--import', 'tsx', 'scripts/jobSchema.ts']);
+    await run(process.execPath, ['--import', 'tsx', 'scripts/supportExamples.ts']);
   },
   help: async () => void process.stdout.write(HELP),
 };

@@ -10,7 +10,14 @@ const STEPS = [
   ['lint', () => run('eslint', ['--max-warnings', '0', '.'])],
   ['layout', () => run('prettier', ['--check', '--log-level', 'warn', '.'])],
   ['walls', () => run('depcruise', ['--output-type', 'err', 'core/src', 'server/src', 'app'])],
-  ['docs', () => run(process.execPath, ['--import', 'tsx', 'scripts/jobSchema.ts', '--check'])],
+  [
+    'docs',
+    async () => {
+      for (const one of ['jobSchema', 'supportExamples']) {
+        await run(process.execPath, ['--import', 'tsx', `scripts/${one}.ts`, '--check']);
+      }
+    },
+  ],
   ['unit and server', () => run('jest', ['--ci'])],
   ['build', ensureBuilt],
   ['end to end', () => run('playwright', ['test', '-c', 'e2e'])],

@@ -139,7 +139,7 @@ describe('the plan command', () => {
     writeFileSync(file, JSON.stringify(chimneyAlcove()));
     const { code, out, err } = await plan(file);
     expect([code, err]).toEqual([0, '']);
-    expect(JSON.parse(out)).toMatchObject({ format: 'dormer-plan', version: 4, shelves: { length: 5 } });
+    expect(JSON.parse(out)).toMatchObject({ format: 'dormer-plan', version: 5, shelves: { length: 5 } });
   });
 
   test.each([
