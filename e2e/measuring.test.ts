@@ -117,7 +117,7 @@ test('the opening is seen from above, at the height one slides to', async ({ per
 test('what hangs on the walls: studs with where the next should be, and what must stay clear', async ({ person, page }) => {
   await person.open('Parcel bench');
   await page.getByRole('radio', { name: 'The place' }).click();
-  await expect(page.getByText(/Most stand 400 mm apart, but stud 4 does not\. Try at 2410 mm/)).toBeVisible();
+  await expect(page.getByText(/Most stand 400 mm apart, but stud 4 does not\. Try at 3212 mm/)).toBeVisible();
   await page.getByRole('button', { name: 'Remove stud 4' }).click();
   await expect(page.getByText(/They stand 400 mm apart\. The next should be at/)).toBeVisible();
   await person.undo();

@@ -67,7 +67,15 @@ const PHONE_VIEWS: readonly View[] = [
       await expect(person.page.getByText(/caulk hides it/)).toHaveCount(4);
     },
   },
-  { name: 'phone-trim', job: 'Stair cavity', show: async (person) => person.stage('Cut') },
+  {
+    name: 'phone-supports',
+    job: 'Chimney alcove',
+    show: async (person) => {
+      await supports(person);
+      await person.page.getByRole('button', { name: 'Change', exact: true }).click();
+      await expect(person.page.getByRole('radio', { name: 'Brackets' })).toBeVisible();
+    },
+  },
   {
     name: 'phone-why',
     job: 'Chimney alcove',
@@ -78,8 +86,22 @@ const PHONE_VIEWS: readonly View[] = [
   },
 ];
 
+/** Turns to what carries the shelves, once it is reckoned. */
+async function supports(person: Person): Promise<void> {
+  await person.stage('Shelves');
+  await person.tab('Supports');
+  await expect(person.page.getByRole('button', { name: /^Shelf 2 / })).toBeVisible();
+}
+
 const WIDE_VIEWS: readonly View[] = [
-  { name: 'wide-jobs', show: async (person) => person.home() },
+  {
+    name: 'wide-supports',
+    job: 'Parcel bench',
+    show: async (person) => {
+      await supports(person);
+      await person.page.getByRole('button', { name: /^Shelf 2 / }).click();
+    },
+  },
   { name: 'wide-measure', job: 'Chimney alcove', show: async () => undefined },
   { name: 'wide-cavity', job: 'Stair cavity', show: async () => undefined },
   {

@@ -28,6 +28,16 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await page.getByRole('button', { name: 'Change Board games' }).click();
     await look();
     await page.keyboard.press('Escape');
+    await person.tab('Supports');
+    await page.getByRole('button', { name: /^Show \d+ kinds of pieces$/ }).click();
+    await look();
+    await page.getByRole('button', { name: 'Change', exact: true }).click();
+    await expect(page.getByRole('radio', { name: 'Ladder frames' })).toBeVisible();
+    await look();
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'Pine board' }).first().click();
+    await look();
+    await page.keyboard.press('Escape');
     await person.tab('Marks');
     await look();
     await person.tab('Heights');

@@ -330,6 +330,7 @@ export const shelvesEn = {
   'strength.sags': 'sags too much',
   'strength.fails': 'may give way',
   'strength.sag': 'sags {{sag}} in the long run under {{kg}}',
+  'strength.noSag': 'no sag to speak of under {{kg}}',
   'strength.limits': 'Over a span of {{span}}, {{seen}} is seen; {{usual}} is usual at the most (span/360).',
   'strength.now': 'At once it sags {{now}}; the rest comes with the years.',
   'strength.by.listed': 'Load: what is listed to stand on it; the shelf itself is {{self}}.',
@@ -367,7 +368,7 @@ export const shelvesEn = {
   'load.records': 'Records',
   'load.tins': 'Paint tins',
   'load.own': 'Own figure',
-  'load.perMetre': 'For each metre of shelf',
+  'load.perMetre': 'For each metre of shelf (3 ft 3 in)',
   'wood.boards': 'Boards of',
   'wood.sticks': 'Sticks of',
   'wood.figures':

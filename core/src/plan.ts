@@ -45,7 +45,9 @@ import {
   boxAndTrim,
   depthOf,
   plannedAt,
+  railExtras,
   shelfMarks,
+  tiltedExtras,
   underOf,
   type Applied,
   type Hardware,
@@ -122,15 +124,14 @@ export interface Plan {
  * comes back as a plan with named problems, never as an exception.
  */
 export function planJob(job: Job): Plan {
-  const { survey, opening, layout, system, spec, box, planned, specs } = asFarAsParts(job);
+  const { survey, opening, layout, system, spec, box, planned, specs, tilted, hardware, fastenings } =
+    asFarAsParts(job);
   const fitted = fitParts({ specs, opening, job });
   const boards = spec.takes === 'box' ? [] : boardsOf(layout.shelves, job, survey);
-  const thicknessMm = job.shelves.thickness.mm;
-  const tilted = tiltedShelves({ wishes: job.tilted ?? [], thicknessMm, depthMm: opening.extent.depth });
   const pinned = pinsOf(job, layout, opening);
   const { parts } = fitted;
-  const placed = placeFixings({ fastenings: system.fastenings, parts, hardware: system.hardware, opening, job });
-  const held = { holds: system.holds, parts, hardware: system.hardware, fixings: placed.fixings };
+  const placed = placeFixings({ fastenings, parts, hardware, opening, job });
+  const held = { holds: system.holds, parts, hardware, fixings: placed.fixings };
   const loaded = { ...held, contents: layout.contents, opening, job };
   const strengths = strengthOf(loaded);
   const readings = job.readings.map((one) => plannedReading(one, survey));
@@ -182,7 +183,7 @@ export function planJob(job: Job): Plan {
     tilted: tilted.tilted,
     pins: pinned.pins,
     parts,
-    hardware: system.hardware,
+    hardware,
     fixings: placed.fixings,
     strengths,
     cures: curesFor(loaded, strengths),
@@ -207,8 +208,22 @@ function asFarAsParts(job: Job) {
   const bare =
     spec.boards === 'none' ? [] : bareBoards(wanted, job.shelves, spec.boards, (shelf) => depthOf(job, shelf));
   const made = system.parts.filter((part) => !stopped.has(part.shelf));
-  const specs = box ? [...boxOf(box, job, system.boxSides), ...made] : [...made, ...bare];
-  return { survey, opening, layout, system, spec, box, planned, specs };
+  const thicknessMm = job.shelves.thickness.mm;
+  const tilted = tiltedShelves({ wishes: job.tilted ?? [], thicknessMm, depthMm: opening.extent.depth });
+  const sloping = tilted.problems.some((one) => one.severity === 'stop') ? [] : tilted.tilted;
+  const extras = [tiltedExtras({ tilted: sloping, job, opening }), railExtras({ rail: layout.rail, opening })];
+  const specs = box
+    ? [...boxOf(box, job, system.boxSides), ...made]
+    : [...made, ...bare, ...extras.flatMap((one) => one.parts)];
+  const hardware = [
+    ...system.hardware.filter((one) => !stopped.has(one.shelf)),
+    ...extras.flatMap((one) => one.hardware),
+  ];
+  const fastenings = [
+    ...system.fastenings.filter((one) => !stopped.has(one.shelf)),
+    ...extras.flatMap((one) => one.fastenings),
+  ];
+  return { survey, opening, layout, system, spec, box, planned, specs, tilted, hardware, fastenings };
 }
 
 /**

@@ -85,7 +85,7 @@ export function ReadingCard({ job, plan, card, next, reading, onCard }: ReadingC
   const held = useHeldDevice(serverDevices, resting ? null : spot, job, turn);
   const incoming = held?.settled && spot ? saidByDevice(held, spot, job) : null;
 
-  const take = (said: Said, at: Spot) => {
+  const take = (said: Said, at: Spot, waited = false) => {
     const usual = instrumentsFor(at.kind)[0];
     const byDevice = held !== null && incoming?.said.value.typed === said.value.typed;
     const used = byDevice ? held.instrument : (instrument ?? (card.is === 'next' ? next.with : null) ?? usual);
@@ -103,9 +103,12 @@ export function ReadingCard({ job, plan, card, next, reading, onCard }: ReadingC
     });
     dispatch(takeReading(made));
     setTyped({});
-    draft.current = undefined;
     setSense(null);
-    setPassed((count) => count + 1);
+    // A figure that waited has left its field already: what stands there now is the next one.
+    if (!waited || at.kind === 'triangle') {
+      draft.current = undefined;
+      setPassed((count) => count + 1);
+    }
     if (card.is !== 'next') {
       setPlacing(false);
       onCard({ is: 'next' });
@@ -119,7 +122,7 @@ export function ReadingCard({ job, plan, card, next, reading, onCard }: ReadingC
     const said = waiting.current;
     if (!next.fresh) return;
     waiting.current = null;
-    if (said && next.spot) take(said, next.spot);
+    if (said && next.spot) take(said, next.spot, true);
     if (closing.current) onCard(null);
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [next.fresh, next.spot]);

@@ -89,6 +89,9 @@ interface Drilled {
   readonly startMm: number;
   readonly lowMm: number;
   readonly upright: boolean;
+  /** How far it falls to the front, radians; its rear upper edge is at the top of its band. */
+  readonly falls: number;
+  readonly highMm: number;
 }
 
 function placeOne(one: Fastening, input: PlaceInput): { fixing: Fixing | null; problems: Problem[] } | null {
@@ -98,7 +101,7 @@ function placeOne(one: Fastening, input: PlaceInput): { fixing: Fixing | null; p
   const item = one.through.is === 'hardware' ? hardware.find(({ id }) => id === (one.through as { id: string }).id) : null;
   if (part === undefined || item === undefined) return null;
   const wall = one.into.is === 'wall' ? one.into.wall : null;
-  const drilled = part ? drilledPart(part, wall, opening) : item ? drilledItem(item, opening.extent.left) : null;
+  const drilled = part ? drilledPart(part, wall, opening) : item ? drilledItem(item, wall, opening.extent.left) : null;
   const about = one.shelf > 0 ? ({ is: 'shelf', shelf: one.shelf } as const) : ({ is: 'support' } as const);
   const name = drilled?.label ? message('fixing.piece', { label: text(drilled.label) }) : message('fixing.bracket');
   const { holes, problems } = wall && drilled ? wallHoles(one, wall, drilled, input) : pieceHoles(one, drilled);
@@ -134,11 +137,21 @@ function drilledPart(part: Part, wall: FixedWall | null, { extent: { left, right
   // What lies along the back of a corner on the right ends in that corner.
   const starts = part.role === 'rail-back' && !part.fit && !surfaces.includes('left') ? right - part.length.mm : left;
   const along = wall === 'back' || wall === null ? (across?.fromMm ?? part.fit?.seat.acrossMm ?? starts) - left : place.outFrom;
-  return { label, lengthMm: part.fit?.backMm ?? part.length.mm, widthMm: width.mm, startMm: along, lowMm: place.upFrom, upright };
+  return { label, lengthMm: part.fit?.backMm ?? part.length.mm, widthMm: width.mm, startMm: along, lowMm: place.upFrom, upright, falls: ((part.tiltDegrees ?? 0) * Math.PI) / 180, highMm: place.upTo };
 } // prettier-ignore
 
-function drilledItem({ place, across }: Hardware, left: number): Drilled {
-  return { label: '', lengthMm: place.upTo - place.upFrom, widthMm: across.toMm - across.fromMm, startMm: across.fromMm - left, lowMm: place.upFrom, upright: true };
+function drilledItem({ place, across }: Hardware, wall: FixedWall | null, left: number): Drilled {
+  const [from, to] = wall === 'left' || wall === 'right' ? [place.outFrom, place.outTo] : [across.fromMm - left, across.toMm - left];
+  return { label: '', lengthMm: place.upTo - place.upFrom, widthMm: to - from, startMm: from, lowMm: place.upFrom, upright: true, falls: 0, highMm: place.upTo };
+} // prettier-ignore
+
+/** Where a hole of a piece comes to lie on its wall: along it from where it begins, and above the floor mark. */
+function spotOn({ upright, startMm, lowMm, highMm, widthMm, falls }: Drilled, alongMm: number, acrossMm: number): { alongMm: number; upMm: number } {
+  if (upright) return { alongMm: startMm + acrossMm, upMm: lowMm + alongMm };
+  if (falls === 0) return { alongMm: startMm + alongMm, upMm: lowMm + acrossMm };
+  // Along the slope from its rear upper corner, and square down from its upper edge.
+  const [sin, cos, down] = [Math.sin(falls), Math.cos(falls), widthMm - acrossMm];
+  return { alongMm: startMm + alongMm * cos - down * sin, upMm: highMm - alongMm * sin - down * cos };
 } // prettier-ignore
 
 type Said = (about: Problem['about'], piece: ReturnType<typeof message>) => Problem;
@@ -149,8 +162,7 @@ function wallHoles(one: Fastening, wall: FixedWall, drilled: Drilled, { job }: P
   const kind = wallKindOf(place, wall);
   const zones = zonesOn(place, wall);
   const studs = place.studs.filter((stud) => stud.wall === wall);
-  const spotOf = (alongMm: number, acrossMm: number) =>
-    drilled.upright ? { alongMm: drilled.startMm + acrossMm, upMm: drilled.lowMm + alongMm } : { alongMm: drilled.startMm + alongMm, upMm: drilled.lowMm + acrossMm };
+  const spotOf = (alongMm: number, acrossMm: number) => spotOn(drilled, alongMm, acrossMm);
   const studAt = (alongMm: number) => studs.find((stud) => Math.abs(stud.from.mm - alongMm) <= STUD_HALF_MM) ?? null;
   const hole = (alongMm: number, acrossMm: number): Hole => {
     const spot = spotOf(alongMm, acrossMm);
@@ -205,9 +217,9 @@ function uprightRows(studs: readonly number[], { startMm, widthMm }: Drilled, ro
 } // prettier-ignore
 
 /** Where studs are behind a piece, along it: one just beyond its last place for a screw is met at that. */
-function studPlaces(studs: readonly number[], { startMm }: Drilled, { fromMm, toMm }: { fromMm: number; toMm: number }): number[] {
+function studPlaces(studs: readonly number[], { startMm, falls }: Drilled, { fromMm, toMm }: { fromMm: number; toMm: number }): number[] {
   return studs
-    .map((mm) => mm - startMm)
+    .map((mm) => (mm - startMm) / Math.cos(falls))
     .filter((mm) => mm >= fromMm - STUD_HALF_MM && mm <= toMm + STUD_HALF_MM)
     .map((mm) => Math.min(Math.max(mm, fromMm), toMm))
     .sort((a, b) => a - b);

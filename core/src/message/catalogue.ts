@@ -752,4 +752,17 @@ export interface MessageCatalogue {
   'scene.side': { shelf: Count };
   'scene.drill': { label: Text };
   'scene.sags': { sag: About };
+
+  // Tilted shelves and closet rods
+  'part.tiltedBoard': { shelf: Count };
+  'part.tiltedCleat.left': { shelf: Count };
+  'part.tiltedCleat.right': { shelf: Count };
+  'part.stopStrip': { shelf: Count };
+  'part.rod': None;
+  'hardware.socket': None;
+  'term.tiltedDepth': None;
+  'term.stopStands': None;
+  'term.socketPlates': None;
+  'term.rodDiameter': None;
+  'term.rodPlay': None;
 }

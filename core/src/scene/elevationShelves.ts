@@ -49,7 +49,12 @@ export function shelfShapes(plan: Plan, frame: Frame, stored: boolean, strength 
     const { fromMm, toMm } = one.across;
     const { upFrom, upTo } = one.place;
     const points: Point[] = [[fromMm, upFrom], [toMm, upFrom], [toMm, upTo], [fromMm, upTo]]; // prettier-ignore
-    return { is: 'polygon', role: 'bracket', about: { is: 'shelf', shelf: one.shelf }, points };
+    return {
+      is: 'polygon',
+      role: 'bracket',
+      ...(one.shelf === NO_SHELF ? {} : { about: { is: 'shelf', shelf: one.shelf } as const }),
+      points,
+    };
   });
   const drawn = new Set(plan.parts.map((part) => part.shelf));
   const bare = plan.shelves
@@ -89,6 +94,8 @@ function levelLineShapes(plan: Plan, frame: Frame): Shape[] {
 
 /** So much larger than it is, a sag that is seen at arm’s length is seen in the drawing too. */
 export const SAG_DRAWN = 20;
+// Less than this is no sag to speak of.
+const SAID_FROM_MM = 0.2;
 // However much a shelf sags, it is not drawn through the next.
 const SAG_MOST_MM = 160;
 
@@ -110,7 +117,7 @@ function sagShapes(plan: Plan, { across }: Frame): Shape[] {
     const middle = points[points.length >> 1] as Point;
     return [
       { is: 'path', role: 'sag', points, about },
-      { is: 'label', role: 'sag', at: middle, anchor: 'middle', words: message('scene.sags', { sag: roughly(sag.lastingMm) }), about },
+      ...(sag.lastingMm < SAID_FROM_MM ? [] : [{ is: 'label', role: 'sag', at: middle, anchor: 'middle', words: message('scene.sags', { sag: roughly(sag.lastingMm) }), withinMm: Math.abs((ends[1] as number) - (ends[0] as number)), about } as const]),
     ];
   });
 } // prettier-ignore

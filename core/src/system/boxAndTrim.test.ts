@@ -6,7 +6,12 @@ import { boxAndTrim } from '.';
 
 const sized = (mm: number) => figure({ label: message('term.cavityWidth'), mm, readings: ['w1'] });
 const box = (width: number, height: number, depth: number | null) =>
-  ({ width: sized(width), height: sized(height), depth: depth === null ? null : sized(depth) }) as CavityBox;
+  ({
+    width: sized(width),
+    height: sized(height),
+    depth: depth === null ? null : sized(depth),
+    seat: { acrossMm: 0, upMm: 0 },
+  }) as CavityBox;
 const boards = {
   wallMm: 12,
   trim: { width: typedLength('50', 'mm'), reveal: typedLength('5', 'mm') },

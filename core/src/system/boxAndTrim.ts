@@ -25,13 +25,16 @@ export function boxAndTrim(box: CavityBox, { wallMm, trim, trimThickMm }: BoxBoa
   const deep = box.depth?.mm ?? 0;
   const within = { outFrom: 0, outTo: deep };
   const wall = { shelf: NO_SHELF, thicknessMm: wallMm, width: outside(box.depth, 'term.boxDepth') } as const;
-  const side = (id: string, label: string, name: Message): PartSpec => ({
+  const [left, right] = [box.seat.acrossMm, box.seat.acrossMm + box.width.mm];
+  const side = (id: 'box-left' | 'box-right', label: string, name: Message): PartSpec => ({
     ...wall,
+    across: id === 'box-left' ? { fromMm: left, toMm: left + wallMm } : { fromMm: right - wallMm, toMm: right },
+    upright: true,
     id,
     role: 'box-side',
     name,
     label,
-    place: { ...within, upFrom: 0, upTo: box.height.mm },
+    place: { ...within, upFrom: box.seat.upMm, upTo: box.seat.upMm + box.height.mm },
     length: { is: 'given', figure: high, rounded: 'down' },
   });
   const end = (id: string, label: string, name: Message, upFrom: number): PartSpec => ({
@@ -40,7 +43,8 @@ export function boxAndTrim(box: CavityBox, { wallMm, trim, trimThickMm }: BoxBoa
     role: 'box-end',
     name,
     label,
-    place: { ...within, upFrom, upTo: upFrom + wallMm },
+    place: { ...within, upFrom: box.seat.upMm + upFrom, upTo: box.seat.upMm + upFrom + wallMm },
+    across: { fromMm: left + wallMm, toMm: right - wallMm },
     length: { is: 'given', figure: inside(wide), rounded: 'down' },
   });
   const front = { outFrom: deep, outTo: deep + trimThickMm };

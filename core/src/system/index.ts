@@ -5,3 +5,4 @@ export * from './zones';
 export { bareBoards } from './bareBoards';
 export { boxAndTrim } from './boxAndTrim';
 export { shelfMarks } from './pieces';
+export { railExtras, tiltedExtras } from './extras';

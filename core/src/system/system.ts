@@ -15,6 +15,8 @@ export type PartRole =
   | 'side-cleat-right'
   | 'nosing'
   | 'stop-strip'
+  | 'tilted-board'
+  | 'closet-rod'
   | 'post-left'
   | 'post-right'
   | 'bracket-arm'
@@ -98,6 +100,8 @@ export interface PartSpec {
   readonly place: Band;
   /** Where it sits across, for a piece that does not run from wall to wall. */
   readonly across?: Across;
+  /** It slopes down to the front by so many degrees; its length (a cleat's) or its width (a board's) runs along the slope. */
+  readonly tiltDegrees?: number;
   /** It stands upright: its length runs up, not along. */
   readonly upright?: true;
   readonly length: LengthRule;
@@ -109,9 +113,9 @@ export interface PartSpec {
 export interface Hardware {
   readonly id: string;
   readonly shelf: number;
-  readonly what: 'bracket';
+  readonly what: 'bracket' | 'socket';
   readonly name: Message;
-  /** What it may carry by its own rating, half of a pair's, kilograms. */
+  /** What it may carry by its own rating, half of a pair's, kilograms; 0 where it carries no shelf. */
   readonly ratedKg: number;
   readonly place: Band;
   readonly across: Across;

@@ -1,9 +1,12 @@
+import { roughParts } from '../fit';
+import { placeFixings } from '../fixing';
 import { askedOf, SYSTEM_NAMES, type Job } from '../job';
-import { SYSTEMS } from '.';
+import { railOf, tiltedShelves } from '../layout';
+import { railExtras, SYSTEMS, tiltedExtras } from '.';
 import { braceOf } from './brace';
 import { slatsOver } from './ladderFrames';
 import { fixedShelf } from './pinnedCase';
-import { made, mm, plainJob, saying } from '../load/testing';
+import { made, mm, openingFor, plainJob, saying } from '../load/testing';
 
 // Every system on the plain alcove: 1000 between the walls, shelves 18 thick and 300 deep, their tops at 500, 1000, 1500.
 // Survey figures are told to a tenth of a millimetre.
@@ -127,6 +130,35 @@ describe('deductions by hand', () => {
   test('of shelves the fixed one is nearest to the middle of all', () => {
     const { shelves } = { shelves: [500, 700, 1500].map((at, i) => ({ number: i + 1, top: { mm: at } })) };
     expect(fixedShelf(shelves as never)).toBe(2);
+  });
+}); // prettier-ignore
+
+describe('beside the shelves', () => {
+  test('a tilted board lies loose on sloping cleats, 12 deep along its slope less a set-back of 20; its strip stands 20 up', () => {
+    const job: Job = { ...plainJob('three-side-cleats'), tilted: [{ id: 't', front: mm(150), degrees: 15, depth: mm(300) }] };
+    const { tilted } = tiltedShelves({ wishes: job.tilted!, thicknessMm: 18, depthMm: 400 });
+    const { parts, fastenings } = tiltedExtras({ tilted, job, opening: { surfaces: ['left', 'right', 'back'] } });
+    const part = (id: string) => parts.find((one) => one.id === id)!;
+    expect(part('T1-side-cleat-left').length).toMatchObject({ figure: { mm: 280 } });
+    expect(part('T1-board').width.mm).toBe(300);
+    expect(part('T1-stop-strip').width.mm).toBe(38);
+    // A screw 25 from the rear, in the middle of a cleat 45 high: by the slope of 15° out and down from its rear corner.
+    const placed = placeFixings({ fastenings, parts: roughParts(parts, openingFor(job), job), hardware: [], opening: openingFor(job), job });
+    const [hole] = placed.fixings.find((one) => one.id === 'T1-side-cleat-left/wall')!.holes;
+    const turn = (15 * Math.PI) / 180;
+    const rear = 150 + 300 * Math.sin(turn) - 18 * Math.cos(turn);
+    expect(hole!.spot!.alongMm).toBeCloseTo(25 * Math.cos(turn) - 22.5 * Math.sin(turn), 6);
+    expect(hole!.spot!.upMm).toBeCloseTo(rear - 25 * Math.sin(turn) - 22.5 * Math.cos(turn), 6);
+  });
+
+  test('a closet rod: 1000 less two plates of 5; its sockets at hanger depth, or in the middle of what there is', () => {
+    const wish = { from: 'rail', up: mm(1600), clear: mm(60) } as const;
+    const opening = openingFor(plainJob('three-side-cleats'));
+    const { parts, hardware } = railExtras({ rail: railOf(wish, 400, '1mm'), opening });
+    const rough = roughParts(parts, opening, plainJob('three-side-cleats'));
+    expect(rough[0]!.length.mm).toBeCloseTo(990, 0);
+    expect(hardware.map((one) => (one.place.outFrom + one.place.outTo) / 2)).toEqual([200, 200]);
+    expect(railExtras({ rail: null, opening })).toMatchObject({ parts: [], hardware: [] });
   });
 }); // prettier-ignore
 

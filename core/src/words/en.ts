@@ -769,4 +769,16 @@ export const en: Sentences = {
   'scene.side': 'Shelf {{shelf}} cut through from the side',
   'scene.drill': 'Holes in piece {{label}}',
   'scene.sags': 'sags {{sag}}',
+
+  'part.tiltedBoard': 'Tilted board {{shelf}}',
+  'part.tiltedCleat.left': 'Tilted cleat {{shelf}}, left',
+  'part.tiltedCleat.right': 'Tilted cleat {{shelf}}, right',
+  'part.stopStrip': 'Stop strip, tilted {{shelf}}',
+  'part.rod': 'Closet rod',
+  'hardware.socket': 'Rod socket',
+  'term.tiltedDepth': 'Depth along the slope',
+  'term.stopStands': 'Stands up before what would slide off',
+  'term.socketPlates': 'Plates of both sockets',
+  'term.rodDiameter': 'Thickness of the rod',
+  'term.rodPlay': 'Play, so that it drops in',
 };

@@ -80,6 +80,9 @@ function cureTitle({ words: how, sagMm, change }: Plan['cures'][number], job: Jo
   return change.is === 'screws' ? first : label('cure.to', { what: first, sag: aboutWords(sagMm, job) });
 }
 
+// Less than this is no sag to speak of.
+const NO_SAG_MM = 0.2;
+
 const ICONS = { holds: CircleCheck, sags: TriangleAlert, fails: OctagonX } as const;
 
 interface LineProps {
@@ -113,7 +116,9 @@ function Line({ one, job, lit, open, onPress }: LineProps) {
             </Txt>
           </Txt>
           <Txt kind="small" tone="faint">
-            {label('strength.sag', { sag: about(sag.lastingMm), kg: mass(carries.kg) })}
+            {sag.lastingMm < NO_SAG_MM
+              ? label('strength.noSag', { kg: mass(carries.kg) })
+              : label('strength.sag', { sag: about(sag.lastingMm), kg: mass(carries.kg) })}
           </Txt>
         </View>
       </Pressable>
