@@ -2,7 +2,7 @@ import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { format } from 'prettier';
 import { sceneSvg } from '../core/src/exchange/sceneSvg';
-import { examples } from '../core/src/load/examples';
+import { examples } from '../core/src/worked';
 
 // The worked examples of docs/supports.md and their drawings, made from what the systems make of one plain opening;
 // --check fails when docs/ is behind.

@@ -5,9 +5,9 @@ import { SYSTEM_NAMES, type Job, type SystemName } from '../job';
 import { message } from '../message';
 import { SYSTEMS } from '../system';
 import { aboutWords, lengthWords, words } from '../words/all';
-import { curesFor } from './cures';
-import { strengthOf } from './strength';
-import { made, mm, plainJob, saying } from './testing';
+import { curesFor } from '../load/cures';
+import { strengthOf } from '../load/strength';
+import { made, mm, plainJob, saying } from '../load/testing';
 
 // The worked examples of docs/supports.md: what every system makes of one plain opening. A test holds the document to it.
 
