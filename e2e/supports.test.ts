@@ -76,6 +76,7 @@ test('a drilling sheet: every hole from one end, the drills, and why a screw is 
   await cleat.getByRole('button', { name: /Why\?$/ }).click();
   await expect(page.getByRole('dialog')).toContainText('Lining behind it');
   await page.keyboard.press('Escape');
+  await expect(page.getByText(/screws #10 × /).first()).toBeAttached();
   // On paper: the same sheets.
   await page.evaluate(() => window.dispatchEvent(new Event('beforeprint')));
   await expect(page.getByTestId('drilling-sheet')).toContainText('Back cleat');

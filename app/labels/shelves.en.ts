@@ -432,6 +432,7 @@ export const shelvesEn = {
   'drill.pocket': 'pockets by the jig, set to the real thickness',
   'drill.anchors_one': 'One of them is an anchor: drill as its packet says.',
   'drill.anchors_other': '{{count}} of them are anchors: drill as their packet says.',
+  'needed.title': 'Screws and fittings to have at hand',
   'order.title': 'How it goes together',
   'ask.also': 'Also',
   'ask.less': 'Less: {{what}}',

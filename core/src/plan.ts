@@ -21,7 +21,7 @@ import {
   type Tilted,
   type WallMark,
 } from './layout';
-import { placeFixings, type Fixing } from './fixing';
+import { neededFor, placeFixings, type Fixing, type Needed } from './fixing';
 import { curesFor, strengthOf, tippingProblems, weightOf, type Cure, type Strength } from './load';
 import { message, nested, type Message } from './message';
 import {
@@ -108,6 +108,8 @@ export interface Plan {
   readonly hardware: readonly Hardware[];
   /** Every joint with its screws, each in its place. */
   readonly fixings: readonly Fixing[];
+  /** What is bought to fix and carry, counted. */
+  readonly needed: readonly Needed[];
   /** How each shelf stands up to what is put on it. */
   readonly strengths: readonly Strength[];
   /** What would cure shelves that sag or give way, by system, the cheapest first. */
@@ -185,6 +187,7 @@ export function planJob(job: Job): Plan {
     parts,
     hardware,
     fixings: placed.fixings,
+    needed: neededFor(placed.fixings, hardware),
     strengths,
     cures: curesFor(loaded, strengths),
     order: system.order,

@@ -1,10 +1,7 @@
-import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { LIMITS, OFTEN, type Job, type Thing } from '@dormer/core/job/document';
-import { parseMass, typedMass } from '@dormer/core/quantity';
-import type { Message } from '@dormer/core/message';
-import { words } from '@dormer/core/words';
 import { Button, Keypad, LengthField, Segmented, Sheet, Stepper, TextField, Toggles } from '../../controls';
+import { MassField } from '../../controls/MassField';
 import { useLabel } from '../../labels';
 import { editJob, useAppDispatch } from '../../store';
 import { makeStyles, SPACE } from '../../theme';
@@ -24,7 +21,6 @@ export function ThingSheet({ job, thing, onClose }: ThingSheetProps) {
   const styles = useStyles();
   const label = useLabel();
   const dispatch = useAppDispatch();
-  const [fault, setFault] = useState<Message | null>(null);
   const set = (change: Partial<Thing>) =>
     dispatch(
       editJob((one) => ({
@@ -32,7 +28,6 @@ export function ThingSheet({ job, thing, onClose }: ThingSheetProps) {
         things: one.things.map((other) => (other.id === thing.id ? { ...other, ...change } : other)),
       })),
     );
-  const unit = job.units === 'in' ? 'lb' : 'kg';
   return (
     <Sheet
       title={thing.name}
@@ -85,16 +80,12 @@ export function ThingSheet({ job, thing, onClose }: ThingSheetProps) {
         ))}
       </View>
       <Keypad units={job.units} tape={job.tape} />
-      <TextField
+      <MassField
         label={label('things.weight')}
-        value={thing.weight.typed}
-        fault={fault ? words(fault, job) : null}
-        autoComplete="off"
-        onCommit={(typed) => {
-          const read = parseMass(typed, unit);
-          setFault(read.ok ? null : read.error);
-          if (read.ok) set({ weight: typedMass(read.value, typed, unit) });
-        }}
+        value={thing.weight}
+        units={job.units}
+        reader={job}
+        onCommit={(weight) => set({ weight })}
       />
       <Segmented
         titled

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { SYSTEM_NAMES, type Job, type KeepClear } from '../job';
 import { zonesOn } from '../system';
 import { made, mm, plainJob, saying } from '../load/testing';
-import { evenly, holesFor, nearestFreeSpot, plugHole, screwFor, usable } from '.';
+import { words } from '../words';
+import { evenly, holesFor, nearestFreeSpot, neededFor, plugHole, screwFor, usable } from '.';
 
 const stud = (wall: 'left' | 'back' | 'right', from: number) => ({ id: `${wall}-${from}`, wall, from: mm(from), found: 'pilot' as const }); // prettier-ignore
 const walled = (job: Job, change: Partial<Job['place']>): Job => ({ ...job, place: { ...job.place, ...change } });
@@ -93,6 +94,22 @@ describe('where a screw goes', () => {
     expect(nearestFreeSpot(50, { fromMm: 0, toMm: 100 }, (at) => at >= 70)).toBe(70);
     expect(nearestFreeSpot(50, { fromMm: 0, toMm: 100 }, () => false)).toBeNull();
   });
+});
+
+test('what is bought is counted: brackets, screws by size, anchors with theirs, plugs', () => {
+  const said = (job: Job) => {
+    const { fixings, hardware } = made(job);
+    return neededFor(fixings, hardware).map((one) => `${one.count} × ${words(one.what, job)}`);
+  };
+  // Three shelves on two brackets each, two screws up into the board and two to the wall; one stud only meets none.
+  const brackets = plainJob('brackets');
+  expect(said(walled(brackets, { studs: [stud('back', 250), stud('back', 750)] }))).toEqual([
+    '6 × Bracket 250 mm by 300 mm',
+    '12 × screws 5 × 60',
+    '12 × screws 4 × 16',
+  ]);
+  expect(said(brackets)).toContain('12 × hollow-wall anchors with their screws');
+  expect(said(walled(brackets, { walls: 'plaster' }))).toContain('12 × plugs for screws 5 × 50');
 });
 
 test('in random jobs no screw lies outside its piece or in what must stay clear, and every joint has two or a problem', () => {

@@ -765,4 +765,11 @@ export interface MessageCatalogue {
   'term.socketPlates': None;
   'term.rodDiameter': None;
   'term.rodPlay': None;
+
+  // What is bought to fix and carry
+  'needed.screw': { size: Text };
+  'needed.pin': { size: Text };
+  'needed.pocket': { size: Text };
+  'needed.anchor': None;
+  'needed.plug': { size: Text };
 }

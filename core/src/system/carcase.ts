@@ -249,3 +249,33 @@ export function backPanel(carcase: Carcase, thicknessMm: number, rebateMm: numbe
   };
 } // prettier-ignore
 const PANEL_PLAY_MM = 2;
+
+/** What a case with a back panel asks beside its sides. */
+interface BackedAsked extends CaseAsked {
+  readonly back: boolean;
+  readonly backThickness: { readonly mm: number };
+  readonly nosing: boolean;
+  readonly nosingThickness: { readonly mm: number };
+  readonly nosingHeight: { readonly mm: number };
+}
+
+/** Depth of a shelf's board in a case: the case's less its nosing and the panel behind it; in a cavity's box all of it. */
+export function shelfDepth({ asked, depthOf, box }: Pick<CaseInput, 'depthOf' | 'box'> & { readonly asked: BackedAsked }, shelf: number): Figure {
+  if (box) return figure({ label: message('term.boxDepth'), mm: box.depth?.mm ?? 0 });
+  return lessBack(pieces.boardDepth(depthOf(shelf), pieces.nosingOf(asked)), asked);
+} // prettier-ignore
+
+/** A depth less the back panel, where there is one. */
+export const lessBack = (
+  depth: Figure,
+  { back, backThickness }: Pick<BackedAsked, 'back' | 'backThickness'>,
+): Figure => (back ? less(depth, message('term.lessBackPanel'), backThickness.mm) : depth);
+
+/** A board of a case moved out by the panel behind it. */
+export function beforeBack(
+  one: PartSpec,
+  { back, backThickness }: Pick<BackedAsked, 'back' | 'backThickness'>,
+): PartSpec {
+  const behind = back ? backThickness.mm : 0;
+  return { ...one, place: { ...one.place, outFrom: behind, outTo: behind + one.width.mm } };
+}

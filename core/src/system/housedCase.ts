@@ -1,4 +1,4 @@
-import { figure, less, plus } from '../figure';
+import { figure, plus } from '../figure';
 import { length, message } from '../message';
 import { stop, type Problem } from '../problem';
 import {
@@ -14,6 +14,9 @@ import {
   sideOf,
   tipRail,
   type Carcase,
+  beforeBack,
+  lessBack,
+  shelfDepth,
 } from './carcase';
 import * as pieces from './pieces';
 import type { PartSpec, System, SystemInput } from './system';
@@ -78,13 +81,6 @@ export const housedCase: System<'housed-case'> = {
   }),
 }; // prettier-ignore
 
-/** Depth of a shelf's board: the case's less its nosing and the panel behind it. */
-function shelfDepth({ asked, depthOf, box }: Input, shelf: number) {
-  if (box) return figure({ label: message('term.boxDepth'), mm: box.depth?.mm ?? 0 });
-  const board = pieces.boardDepth(depthOf(shelf), pieces.nosingOf(asked));
-  return asked.back ? less(board, message('term.lessBackPanel'), asked.backThickness.mm) : board;
-}
-
 /** Shelves let into the sides of a cavity's box. */
 function boxShelves(carcase: Carcase, input: Input): PartSpec[] {
   const { asked, shelves, wish } = input;
@@ -101,9 +97,8 @@ function partsOf(carcase: Carcase, input: Input): PartSpec[] {
   const across = insideAcross(carcase, asked.sideThickness.mm, asked.groove.mm);
   const undersides = [bottom - thick, ...shelves.map((one) => one.underside.mm), carcase.topMm - thick];
   const width = figure({ label: message('term.shelfDepth'), mm: carcase.depthMm });
-  const inner = asked.back ? less(width, message('term.lessBackPanel'), asked.backThickness.mm) : width;
-  const behind = asked.back ? asked.backThickness.mm : 0;
-  const forward = (one: PartSpec): PartSpec => ({ ...one, place: { ...one.place, outFrom: behind, outTo: behind + one.width.mm } });
+  const inner = lessBack(width, asked);
+  const forward = (one: PartSpec) => beforeBack(one, asked);
   return [
     ...caseSides(carcase, input, width, () => ({ is: 'housed', depthMm: asked.groove.mm, wideMm: thick, atMm: undersides.map((mm) => mm - carcase.footMm) })),
     ...caseEnds(carcase, bottom, thick, inner, long, across).map(forward),

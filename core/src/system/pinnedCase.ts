@@ -14,6 +14,9 @@ import {
   sideOf,
   tipRail,
   type Carcase,
+  beforeBack,
+  lessBack,
+  shelfDepth,
 } from './carcase';
 import * as pieces from './pieces';
 import type { Fastening, Hold, PartSpec, System, SystemInput } from './system';
@@ -66,12 +69,6 @@ export function fixedShelf(shelves: readonly Shelf[]): number | null {
     .number;
 }
 
-function shelfDepth({ asked, depthOf, box }: Input, shelf: number) {
-  if (box) return figure({ label: message('term.boxDepth'), mm: box.depth?.mm ?? 0 });
-  const board = pieces.boardDepth(depthOf(shelf), pieces.nosingOf(asked));
-  return asked.back ? less(board, message('term.lessBackPanel'), asked.backThickness.mm) : board;
-}
-
 /** Shelves in a cavity's box: shorter than its inside by their play, but for the one that is screwed fast. */
 function boxShelves(carcase: Carcase, { asked, shelves, wish }: Input, fixed: number | null): PartSpec[] {
   const thick = wish.thickness.mm;
@@ -87,9 +84,8 @@ function partsOf(carcase: Carcase, input: Input, fixed: number | null): PartSpec
   const [thick, side] = [wish.thickness.mm, asked.sideThickness.mm];
   const bottom = bottomTop(carcase, asked.plinth.mm, thick, space.fromMm);
   const width = figure({ label: message('term.shelfDepth'), mm: carcase.depthMm });
-  const inner = asked.back ? less(width, message('term.lessBackPanel'), asked.backThickness.mm) : width;
-  const behind = asked.back ? asked.backThickness.mm : 0;
-  const forward = (one: PartSpec): PartSpec => ({ ...one, place: { ...one.place, outFrom: behind, outTo: behind + one.width.mm } });
+  const inner = lessBack(width, asked);
+  const forward = (one: PartSpec) => beforeBack(one, asked);
   const loose = less(carcase.inside, message('term.shelfPlay'), asked.shelfPlay.mm);
   return [
     ...caseSides(carcase, input, width, () => null),

@@ -781,4 +781,10 @@ export const en: Sentences = {
   'term.socketPlates': 'Plates of both sockets',
   'term.rodDiameter': 'Thickness of the rod',
   'term.rodPlay': 'Play, so that it drops in',
+
+  'needed.screw': 'screws {{size}}',
+  'needed.pin': 'pins {{size}}',
+  'needed.pocket': 'pocket screws {{size}}',
+  'needed.anchor': 'hollow-wall anchors with their screws',
+  'needed.plug': 'plugs for screws {{size}}',
 };

@@ -32,6 +32,8 @@ function Printed({ job, plan }: { job: Job; plan: Plan }) {
           <DrillGroupView group={group} job={job} wide={PAPER_PX} />
         </View>
       ))}
+      <Txt kind="strong">{label('needed.title')}</Txt>
+      <Txt>{plan.needed.map((one) => `${one.count} × ${words(one.what, job)}`).join(' · ')}</Txt>
       {plan.order.map(({ system, steps }) =>
         steps.map((step, index) => (
           <Txt key={`${system}-${step.code}`} kind="small">

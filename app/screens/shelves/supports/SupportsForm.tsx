@@ -60,6 +60,18 @@ export function SupportsForm({ job, plan, selected, onSelect, onPrint }: Support
       ))}
       <FixingForm job={job} />
       {plan ? <Drilling job={job} plan={plan} onPrint={onPrint} /> : null}
+      {plan && plan.needed.length > 0 ? (
+        <Section title={label('needed.title')}>
+          {plan.needed.map((one) => (
+            <View key={JSON.stringify(one.what)} style={styles.step}>
+              <Txt kind="strong" style={styles.count}>
+                {one.count} ×
+              </Txt>
+              <Txt style={styles.grow}>{words(one.what, job)}</Txt>
+            </View>
+          ))}
+        </Section>
+      ) : null}
       {plan && plan.order.length > 0 ? (
         <Section title={label('order.title')}>
           {plan.order.map(({ system, steps }) =>
@@ -125,5 +137,6 @@ const useStyles = makeStyles(() =>
     grow: { flex: 1 },
     step: { flexDirection: 'row', gap: SPACE.half },
     number: { width: 24, textAlign: 'right' },
+    count: { width: 56, textAlign: 'right' },
   }),
 );
