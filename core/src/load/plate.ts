@@ -84,7 +84,8 @@ export function solvePlate(model: PlateModel, loads: readonly PlateLoad[], acros
   const { thicknessMm, stiffness, rests, ribs } = model;
   const grid = gridLines(model, across);
   const { xs, ys } = grid;
-  const stretched = ribs.length > 0;
+  // A rib in the plate's own middle plane bends with it and stretches nothing.
+  const stretched = ribs.some((one) => one.offsetMm !== 0);
   const per = stretched ? 5 : 3;
   const node = (i: number, j: number) => i * ys.length + j;
   const size = xs.length * ys.length * per;
@@ -99,7 +100,7 @@ export function solvePlate(model: PlateModel, loads: readonly PlateLoad[], acros
     addTo(k, nodes.flatMap((at) => [at, at + 1, at + 2]), bends);
     if (stretched) addTo(k, nodes.flatMap((at) => [at + 3, at + 4]), stretches);
   }
-  for (const rib of ribs) addRib(k, rib, grid, (i, j) => node(i, j) * per);
+  for (const rib of ribs) addRib(k, rib, grid, (i, j) => node(i, j) * per, stretched);
   const free = k.copy();
   const used = new Set(elements.flatMap(({ i, j }) => CORNERS.map(([di, dj]) => node(i + di, j + dj))));
   const held = rests.flatMap((rest) => grid.on(rest).flatMap(([i, j]) => (used.has(node(i, j)) ? [{ id: rest.id, i, j }] : [])));
@@ -246,7 +247,7 @@ function stressOf(elements: readonly ElementAt[], moved: Float64Array, input: St
       across = Math.max(across, Math.abs(own.y) + Math.abs((6 * (bend.xy * cx + bend.y * cy)) / (t * t)));
     }
   }
-  return { along, across, ribs: ribs.map((rib) => ribStress(rib, grid, (i, j) => node(i, j) * per, moved)) };
+  return { along, across, ribs: ribs.map((rib) => ribStress(rib, grid, (i, j) => node(i, j) * per, moved, per === 5)) };
 } // prettier-ignore
 
 function dot(one: Float64Array, other: Float64Array): number {

@@ -47,7 +47,7 @@ const nearest = (lines: readonly number[], at: number) =>
  * Adds a rib to a plate's stiffness: cubic in bending, its stretch taken as even over each segment, so that a rib beside
  * the middle plane is not stiffer than it is (Zienkiewicz & Taylor, vol. 2, on eccentric stiffeners).
  */
-export function addRib(k: BandMatrix, rib: Rib, grid: Grid, unknown: (i: number, j: number) => number): void {
+export function addRib(k: BandMatrix, rib: Rib, grid: Grid, unknown: (i: number, j: number) => number, stretched: boolean): void {
   const { thicknessMm: t, heightMm: d, modulusMpa, shearMpa, offsetMm } = rib;
   const [ei, ea, gj] = [(modulusMpa * t * d ** 3) / 12, modulusMpa * t * d, shearMpa * torsionConstant(t, d)];
   for (const { h, start, end } of segments(rib, grid, unknown)) {
@@ -59,18 +59,18 @@ export function addRib(k: BandMatrix, rib: Rib, grid: Grid, unknown: (i: number,
       [6 * h, 2 * h * h, -6 * h, 4 * h * h],
     ];
     bent.forEach((row, r) => bent.forEach((column, c) => k.add(row, column, (ei / h ** 3) * (beam[r]?.[c] as number))));
-    const [stretched, by] = [[start + 3, start + 1, end + 3, end + 1], [-1, offsetMm, 1, -offsetMm]];
-    stretched.forEach((row, r) => stretched.forEach((column, c) => k.add(row, column, (ea / h) * (by[r] as number) * (by[c] as number))));
+    const [pulled, by] = [[start + 3, start + 1, end + 3, end + 1], [-1, offsetMm, 1, -offsetMm]];
+    if (stretched) pulled.forEach((row, r) => pulled.forEach((column, c) => k.add(row, column, (ea / h) * (by[r] as number) * (by[c] as number))));
     const twisted = [start + 2, end + 2];
     twisted.forEach((row, r) => twisted.forEach((column, c) => k.add(row, column, (gj / h) * (r === c ? 1 : -1))));
   }
 } // prettier-ignore
 
 /** The largest stress at the upper and lower edge of a rib, N/mm². */
-export function ribStress(rib: Rib, grid: Grid, unknown: (i: number, j: number) => number, moved: Float64Array): number {
+export function ribStress(rib: Rib, grid: Grid, unknown: (i: number, j: number) => number, moved: Float64Array, stretched: boolean): number {
   const at = (index: number) => moved[index] as number;
   const most = segments(rib, grid, unknown).map(({ h, start, end }) => {
-    const axial = (at(end + 3) - at(start + 3) - rib.offsetMm * (at(end + 1) - at(start + 1))) / h;
+    const axial = !stretched ? 0 : (at(end + 3) - at(start + 3) - rib.offsetMm * (at(end + 1) - at(start + 1))) / h;
     // Curvature halfway along a cubic: where it is truest.
     const bend = (at(end + 1) - at(start + 1)) / h;
     return rib.modulusMpa * (Math.abs(axial) + (Math.abs(bend) * rib.heightMm) / 2);
