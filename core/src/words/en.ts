@@ -353,10 +353,12 @@ export const en: Sentences = {
   'problem.notSolvable': 'The readings cannot be solved together. Look for one that is far from what it should be.',
   'problem.noBox': 'No upright box goes in: between its worst places the cavity leaves {{width}} by {{height}}.',
   'problem.trimShort': 'The trim covers {{covers}}, but the gap may be up to {{gap}}. Choose a wider one.',
-  'problem.supportsNotHere': 'Boards for a {{place}} are not planned yet: heights and readings are, parts are not.',
-  'problem.boxOnly': 'The box and its trim are planned; the shelves in it and what holds them are not yet.',
+  'problem.supportsNotHere':
+    'The pieces of this support are not worked out for a {{place}}: heights and readings are. Choose another one under Supports.',
+  'problem.boxOnly':
+    'The box and its trim are planned; in it this support is not worked out. Choose a case with pins or grooves under Supports.',
   'problem.boardsOnly':
-    'What carries a board in a {{place}} is not planned yet: boards are cut to their walls, their fixing is yours to choose.',
+    'This support is not worked out for a {{place}}: boards are cut to their walls, their fixing is yours to choose. Choose another one under Supports to have it planned.',
   'problem.cornerGap':
     'Shelf {{shelf}}: along the walls the gap may come to {{gap}}. Read the corner’s angle at its height.',
 
@@ -377,7 +379,8 @@ export const en: Sentences = {
     'Measure up once, at the floor mark, and carry the level from there. Measured from a sloping floor at each wall, the shelf slopes too.',
   'caution.dust':
     'Cut outdoors or with extraction, and wear a mask, eye and ear protection. Support the piece that falls off.',
-  'caution.strength': 'Strength and sag are not worked out yet. Judge span and load yourself, and follow local codes.',
+  'caution.strength':
+    'Strength and sag are planning values, not engineering. Follow local codes, and ask someone licensed for heavy loads and over beds and seats.',
 
   'end.square': 'square ends',
   'end.angled': 'angled ends',
