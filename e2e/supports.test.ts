@@ -63,6 +63,7 @@ test('a shelf that sags says by how much, and is cured by one touch', async ({ p
   await own.fill('900 kg');
   await own.press('Enter');
   await expect(third).toContainText('may give way');
+  await expect(page.getByText(/Shelf \d may give way under .* As it is it carries about/).first()).toBeVisible();
   await person.saved();
 });
 

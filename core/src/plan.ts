@@ -22,7 +22,7 @@ import {
   type WallMark,
 } from './layout';
 import { neededFor, placeFixings, type Fixing, type Needed } from './fixing';
-import { curesFor, strengthOf, tippingProblems, weightOf, type Cure, type Strength } from './load';
+import { curesFor, strengthOf, strengthProblems, tippingProblems, weightOf, type Cure, type Strength } from './load';
 import { message, nested, type Message } from './message';
 import {
   cavityBox,
@@ -136,6 +136,7 @@ export function planJob(job: Job): Plan {
   const held = { holds: system.holds, parts, hardware, fixings: placed.fixings };
   const loaded = { ...held, contents: layout.contents, opening, job };
   const strengths = strengthOf(loaded);
+  const cures = curesFor(loaded, strengths);
   const readings = job.readings.map((one) => plannedReading(one, survey));
   const problems =
     job.readings.length === 0
@@ -151,6 +152,8 @@ export function planJob(job: Job): Plan {
           ...(planned ? [] : [notYet(job, spec)]),
           ...(specs.length > 0 || planned ? fitted.problems : []),
           ...placed.problems,
+          // A load that nobody named is no reason to stop anyone.
+          ...(job.load.use !== 'listed' || job.things.length > 0 ? strengthProblems(strengths, cures) : []),
           ...tippingProblems(system.standing, placed.fixings, weightOf(parts, job), job),
         ];
   const advice = advise({ job, survey, boards });
@@ -189,7 +192,7 @@ export function planJob(job: Job): Plan {
     fixings: placed.fixings,
     needed: neededFor(placed.fixings, hardware),
     strengths,
-    cures: curesFor(loaded, strengths),
+    cures,
     order: system.order,
     cutList: cutList(parts),
     problems,

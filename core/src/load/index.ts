@@ -8,3 +8,4 @@ export type { FixingLoad } from './fixingLoad';
 export { ANCHOR_KG, PLUG_KG } from './ratings';
 export type { BeamLoad } from './beams';
 export { tippingProblems } from './tipping';
+export { strengthProblems } from './problems';

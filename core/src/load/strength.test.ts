@@ -7,6 +7,7 @@ import { mayCarry } from './fixingLoad';
 import { GRAVITY, sagLimits } from './limits';
 import { MATERIALS, materialOf, materialsOf, lastingStrength } from './materials';
 import { spanOf } from './model';
+import { strengthProblems } from './problems';
 import { strengthOf, type StrengthInput } from './strength';
 import { pullOnWall, tippingProblems } from './tipping';
 import { carriedBy, USE_KG_PER_M } from './uses';
@@ -138,6 +139,29 @@ describe('cures', () => {
     expect(screws?.used).toBeLessThanOrEqual(1);
   });
 });
+
+describe('what cannot bear what is asked of it is a problem with the nearest thing that works', () => {
+  test('900 kg on a metre: how much it carries as it is, and that it then does', () => {
+    const job = loaded(plainJob('three-side-cleats'), 900);
+    const [problem] = strengthProblems(strengths(job), []);
+    expect(problem).toMatchObject({ severity: 'stop', message: { code: 'problem.givesWay', params: { kg: { kg: expect.closeTo(900, 0) } } } });
+    const { holds } = problem!.message.params as unknown as { holds: { kg: number } };
+    // Over a metre: so much on it uses all it may, a little more is too much.
+    const worst = (by: number) => Math.max(...strengths(loaded(job, by)).map((one) => Math.max(one.bending, one.weakest?.used ?? 0)));
+    near(worst(holds.kg), 1, 0.02);
+    expect(words(problem!.message, job)).toMatch(/^Shelf \d may give way under 900 kg/);
+  });
+
+  test('one that sags says by how much, and the cheapest cure', () => {
+    const job = loaded(plainJob('end-cleats'), 30);
+    const all = strengths(job);
+    const cures = curesFor(inputFor(job), all);
+    const [problem] = strengthProblems(all, cures);
+    expect(problem).toMatchObject({ severity: 'doubtful', message: { code: 'problem.sagsCured' } });
+    expect(words(problem!.message, job)).toContain(words(cures[0]!.words, job));
+    expect(strengthProblems(strengths(loaded(plainJob('three-side-cleats'), 10)), [])).toEqual([]);
+  });
+}); // prettier-ignore
 
 describe('materials', () => {
   test('the table holds what plans are reckoned by, each with its source', () => {

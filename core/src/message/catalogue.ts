@@ -681,6 +681,9 @@ export interface MessageCatalogue {
   'term.casePlay': None;
   'problem.tips': { kg: Mass; has: Mass };
   'problem.tipsUnfixed': None;
+  'problem.givesWay': { shelf: Count; kg: Mass; percent: Count; holds: Mass };
+  'problem.sags': { shelf: Count; sag: About; usual: About };
+  'problem.sagsCured': { shelf: Count; sag: About; usual: About; cure: Inner };
   'term.caseTop': None;
   'term.bothSides': None;
   'term.tipRail': None;

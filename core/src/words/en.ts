@@ -695,6 +695,11 @@ export const en: Sentences = {
   'term.narrowest': 'Opening at its narrowest',
   'problem.tips':
     'It may tip: someone hanging on its front pulls on the wall with {{kg}}, and its screws there hold {{has}}. Screw it to studs.',
+  'problem.givesWay':
+    'Shelf {{shelf}} may give way under {{kg}}: where it is weakest, {{percent}} % of what may be relied on is used. As it is it carries about {{holds}}.',
+  'problem.sags': 'Shelf {{shelf}} would sag {{sag}} in the long run; {{usual}} is usual at the most.',
+  'problem.sagsCured':
+    'Shelf {{shelf}} would sag {{sag}} in the long run; {{usual}} is usual at the most. What cures it: {{cure}}.',
   'problem.tipsUnfixed':
     'It stands higher than is safe for its depth, and there is no wall behind it to screw it to. Tie it to the side walls or the ceiling.',
   'term.casePlay': 'Play beside the case, both sides together',
