@@ -412,7 +412,6 @@ export const shelvesEn = {
   'drill.wall.left': 'Left face, shelf {{shelf}}',
   'drill.wall.right': 'Right face, shelf {{shelf}}',
   'drill.wall.back': 'Back, shelf {{shelf}}',
-  'drill.bracket': 'Each bracket of shelf {{shelf}}',
   'drill.row': '{{across}} up from its lower edge, along it: {{alongs}}',
   'drill.rowBoard': '{{across}} in from its back edge, along it from the left: {{alongs}}',
   'drill.rowSide': '{{across}} up from its lower edge, along it from the back: {{alongs}}',

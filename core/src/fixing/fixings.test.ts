@@ -3,7 +3,7 @@ import { SYSTEM_NAMES, type Job, type KeepClear } from '../job';
 import { zonesOn } from '../system';
 import { made, mm, plainJob, saying } from '../load/testing';
 import { words } from '../words';
-import { evenly, holesFor, nearestFreeSpot, neededFor, plugHole, screwFor, usable } from '.';
+import { evenly, holeRows, holesFor, nearestFreeSpot, neededFor, plugHole, screwFor, usable } from '.';
 
 const stud = (wall: 'left' | 'back' | 'right', from: number) => ({ id: `${wall}-${from}`, wall, from: mm(from), found: 'pilot' as const }); // prettier-ignore
 const walled = (job: Job, change: Partial<Job['place']>): Job => ({ ...job, place: { ...job.place, ...change } });
@@ -94,6 +94,17 @@ describe('where a screw goes', () => {
     expect(nearestFreeSpot(50, { fromMm: 0, toMm: 100 }, (at) => at >= 70)).toBe(70);
     expect(nearestFreeSpot(50, { fromMm: 0, toMm: 100 }, () => false)).toBeNull();
   });
+});
+
+test('holes are told on marks of the tape, row by row', () => {
+  const holes = [{ alongMm: 341.7, acrossMm: 22.6 }, { alongMm: 25, acrossMm: 22.6 }, { alongMm: 25, acrossMm: 60 }] as never; // prettier-ignore
+  const through = { is: 'piece', id: 'a' } as const;
+  expect(holeRows({ holes, through }, '1mm')).toEqual([
+    { acrossMm: 23, alongs: [25, 342] },
+    { acrossMm: 60, alongs: [25] },
+  ]);
+  // 25 mm is a hair short of an inch: on a tape in sixteenths it is one.
+  expect(holeRows({ holes, through }, '1/16in')[0]?.alongs[0]).toBeCloseTo(25.4, 9);
 });
 
 test('what is bought is counted: brackets, screws by size, anchors with theirs, plugs', () => {

@@ -2,3 +2,4 @@ export * from './fixings';
 export * from './screws';
 export { evenly, nearestFreeSpot, usable, clearOfAll } from './spots';
 export * from './needed';
+export * from './marks';

@@ -1,7 +1,9 @@
 import type { Considered } from '../consider';
 import type { Fixing } from '../fixing';
+import { holeRows } from '../fixing/marks';
 import { count, message, nested, text } from '../message';
 import type { Plan } from '../plan';
+import type { Tape } from '../quantity';
 import { acrossOf, roleOfPart, screwRole } from './pieces';
 import type { Point, Role, Scene, Shape } from './scene';
 
@@ -147,10 +149,10 @@ const sideDots = ({ holes }: Fixing): Shape[] =>
   );
 
 /** One piece with its holes: running dimensions from one end along its edge, and how far up they are. */
-export function drillScene(fixing: Fixing, lengthMm: number, widthMm: number): Scene {
+export function drillScene(fixing: Fixing, lengthMm: number, widthMm: number, tape: Tape): Scene {
   const margin = Math.max(lengthMm * 0.06, widthMm * 0.5);
   const holes: Shape[] = fixing.holes.map(({ alongMm, acrossMm, into }) => ({ is: 'dot', at: [alongMm, acrossMm], role: screwRole({ into }) }));
-  const alongs = [...new Set(fixing.holes.map((one) => Math.round(one.alongMm * 10) / 10))];
+  const alongs = [...new Set(holeRows(fixing, tape).flatMap((row) => row.alongs))];
   const ticks: Shape[] = alongs.flatMap((mm): Shape[] => [
     { is: 'path', role: 'dimension', points: [[mm, -margin * 0.15], [mm, -margin * 0.45]] }, // prettier-ignore
     { is: 'label', role: 'dimension', at: [mm, -margin * 0.75], anchor: 'middle', mm },

@@ -1,12 +1,13 @@
 import { StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
+import { holeRows } from '@dormer/core/fixing/marks';
 import { drillScene } from '@dormer/core/scene/support';
 import { lengthWords, words } from '@dormer/core/words';
 import { Txt, Why } from '../../../controls';
 import { SceneView } from '../../../drawing';
 import { useLabel } from '../../../labels';
 import { makeStyles, SPACE } from '../../../theme';
-import { drillRows, holeWords, screwWords, type DrillGroup } from './drilling';
+import { holeWords, screwWords, type DrillGroup } from './drilling';
 
 interface DrillGroupProps {
   readonly group: DrillGroup;
@@ -21,20 +22,22 @@ const LEAST_PX = 70;
 export function DrillGroupView({ group, job, wide }: DrillGroupProps) {
   const styles = useStyles();
   const label = useLabel();
-  const { fixing, part, labels } = group;
+  const { fixing, part, item, labels } = group;
   const long = part?.length.mm ?? 0;
   const high = part ? Math.min(part.width.mm, long) : 0;
   const drawn = part && fixing.through.is === 'piece' && long > 0;
-  const name = part ? words(part.name, job) : null;
+  const name = part ? words(part.name, job) : item ? words(item.name, job) : null;
+  const face = fixing.through.is === 'wall' ? label(`drill.wall.${fixing.through.wall}`, { shelf: fixing.shelf }) : '';
+  const title = name ? [labels.join(' '), name].filter(Boolean).join(' · ') : face;
   return (
     <View style={styles.group} role="group" aria-label={`${name ?? ''} ${labels.join(' ')}`.trim()}>
       <Txt kind="strong">
-        {name ? `${labels.join(' ')} · ${name}` : label(fixing.through.is === 'wall' ? `drill.wall.${fixing.through.wall}` : 'drill.bracket', { shelf: fixing.shelf })}
+        {title}
       </Txt>
       {drawn ? (
         <View aria-hidden>
           <SceneView
-            scene={drillScene(fixing, long, part.width.mm)}
+            scene={drillScene(fixing, long, part.width.mm, job.tape)}
             reader={job}
             size={{ width: wide, height: Math.max(LEAST_PX, Math.min((wide * high) / long + 60, 190)) }}
             ground="panel"
@@ -46,7 +49,7 @@ export function DrillGroupView({ group, job, wide }: DrillGroupProps) {
         <Why figure={fixing.length} name={label('drill.whyLong', { label: labels.join(' ') })} reader={job} />
       </Txt>
       <Txt kind="small">{holeWords(fixing, job, label)}</Txt>
-      {drillRows(fixing).map(({ acrossMm, alongs }) => (
+      {holeRows(fixing, job.tape).map(({ acrossMm, alongs }) => (
         <Txt key={acrossMm} kind="small">
           {label(rowLabel(group), { across: lengthWords(acrossMm, job), alongs: alongs.map((mm) => lengthWords(mm, job, false)).join(' · ') })}
         </Txt>

@@ -12,6 +12,8 @@ export interface DrillGroup {
   readonly fixing: Fixing;
   /** The piece that is drilled; null for a bracket and for a wall. */
   readonly part: Plan['parts'][number] | null;
+  /** The bracket or socket that is fixed; null for a piece and a wall. */
+  readonly item: Plan['hardware'][number] | null;
   readonly labels: readonly string[];
 }
 
@@ -24,28 +26,15 @@ export function drillGroups(plan: Plan): DrillGroup[] {
     if (fixing.screw.kind === 'pin') continue;
     const { through, into } = fixing;
     const part = through.is === 'piece' ? (plan.parts.find((one) => one.id === through.id) ?? null) : null;
-    const what = through.is === 'wall' ? `${through.wall}${fixing.shelf}` : through.is === 'hardware' ? 'bracket' : `${part?.role}${near(part?.length.mm ?? 0)}`;
+    const item = through.is === 'hardware' ? (plan.hardware.find((one) => one.id === through.id) ?? null) : null;
+    const what = through.is === 'wall' ? `${through.wall}${fixing.shelf}` : through.is === 'hardware' ? JSON.stringify(item?.name) : `${part?.role}${near(part?.length.mm ?? 0)}`;
     const key = [what, fixing.screw.size, into.is === 'wall' ? into.wall : 'piece', ...fixing.holes.map((hole) => `${near(hole.alongMm)}/${near(hole.acrossMm)}/${hole.into}`)].join('|');
     const known = groups.get(key);
     const labels = fixing.label && !known?.labels.includes(fixing.label) ? [fixing.label] : [];
-    groups.set(key, known ? { ...known, labels: [...known.labels, ...labels] } : { fixing, part, labels });
+    groups.set(key, known ? { ...known, labels: [...known.labels, ...labels] } : { fixing, part, item, labels });
   }
   return [...groups.values()];
 } // prettier-ignore
-
-/** Holes in rows: how far up each row is, and where its holes are along it. */
-export function drillRows({
-  holes,
-  through,
-}: Fixing): { readonly acrossMm: number; readonly alongs: readonly number[] }[] {
-  // On a bracket and on a face each hole is told by both.
-  const rows = new Map<number, number[]>();
-  for (const { alongMm, acrossMm } of holes) {
-    const key = through.is === 'hardware' ? 0 : near(acrossMm);
-    rows.set(key, [...(rows.get(key) ?? []), near(alongMm)]);
-  }
-  return [...rows].map(([acrossMm, alongs]) => ({ acrossMm, alongs: [...alongs].sort((a, b) => a - b) }));
-}
 
 /** How many screws of which size. */
 export function screwWords({ holes, screw }: Fixing, job: Job, label: Label): string {

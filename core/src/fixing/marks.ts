@@ -1,0 +1,19 @@
+import { snapToTape, type Tape } from '../quantity';
+import type { Fixing } from './fixings';
+
+/** Holes in a row: how far across the piece, and where along it, on marks of the tape. Millimetres. */
+export interface HoleRow {
+  readonly acrossMm: number;
+  readonly alongs: readonly number[];
+}
+
+/** The holes of a joint as they are marked with a tape, row by row. A bracket's own holes are told in one row. */
+export function holeRows({ holes, through }: Pick<Fixing, 'holes' | 'through'>, tape: Tape): HoleRow[] {
+  const mark = (mm: number) => snapToTape(mm, tape, 'nearest');
+  const rows = new Map<number, number[]>();
+  for (const { alongMm, acrossMm } of holes) {
+    const key = through.is === 'hardware' ? 0 : mark(acrossMm);
+    rows.set(key, [...(rows.get(key) ?? []), mark(alongMm)]);
+  }
+  return [...rows].map(([acrossMm, alongs]) => ({ acrossMm, alongs: [...alongs].sort((a, b) => a - b) }));
+}
