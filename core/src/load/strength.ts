@@ -6,7 +6,7 @@ import type { Opening } from '../opening';
 import type { Hardware, Hold } from '../system';
 import { beamLoads, type BeamLoad } from './beams';
 import { fixingLoads, type FixingLoad } from './fixingLoad';
-import { GRAVITY, sagLimits } from './limits';
+import { sagLimits } from './limits';
 import { lastingStrength, materialsFor, type Material, type Materials } from './materials';
 import { heldBoard, leaningLoad, stayingLoad, type HeldBoard } from './model';
 import { solvePlate, type PlateLoad, type PlateResult } from './plate';
@@ -154,9 +154,6 @@ export function sagOf({ mostMm, mostAt }: PlateResult, spanMm: number, { board }
     state: lastingMm > limits.usualMm ? 'over' : lastingMm > limits.seenMm ? 'seen' : 'good',
   };
 }
-
-/** Newtons as the kilograms people think in. */
-export const asKg = (newtons: number): number => newtons / GRAVITY;
 
 /** What all pieces weigh together, kilograms: boards as boards, everything else as sticks. */
 export function weightOf(parts: readonly Part[], job: Pick<Job, 'wood'>): number {

@@ -137,10 +137,6 @@ export function nosingShort(nosing: Nosing | null, thicknessMm: number, behindMm
   return [doubtful({ is: 'support' }, message('problem.nosingShort', lengths))];
 }
 
-/** Which walls of a place can be fixed to. */
-export const wallsOf = (surfaces: readonly string[]): FixedWall[] =>
-  (['left', 'back', 'right'] as const).filter((wall) => surfaces.includes(wall));
-
 /** What is said of everything that is screwed to a wall. */
 export const usualCautions: readonly Caution[] = [
   { message: message('caution.wires'), stage: 'shelves' },
