@@ -72,7 +72,8 @@ export const housedCase: System<'housed-case'> = {
         message('order.case.stand'),
       ],
       problems,
-      cautions: [{ message: message('caution.tipping'), stage: 'shelves' }, { message: message('caution.grooveInPairs'), stage: 'cut' }, ...pieces.usualCautions],
+      // A box in a wall cannot tip.
+      cautions: [...(box ? [] : [{ message: message('caution.tipping'), stage: 'shelves' } as const]), { message: message('caution.grooveInPairs'), stage: 'cut' }, ...pieces.usualCautions],
     };
   },
   suit: ({ job: { tools, place } }) => ({

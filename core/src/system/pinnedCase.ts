@@ -52,7 +52,8 @@ export const pinnedCase: System<'pinned-case'> = {
       hangsMm: () => pieces.hangsBelow(nosing, wish.thickness.mm),
       order: [message('order.case.pins'), message('order.case.screw'), message('order.case.square'), ...(asked.back ? [message('order.case.back')] : []), message('order.case.stand'), message('order.case.shelvesIn')],
       problems: [...problems, ...(made && !job.pins ? [doubtful({ is: 'support' }, message('problem.noPins'))] : [])],
-      cautions: [{ message: message('caution.tipping'), stage: 'shelves' }, ...pieces.usualCautions],
+      // A box in a wall cannot tip.
+      cautions: [...(box ? [] : [{ message: message('caution.tipping'), stage: 'shelves' } as const]), ...pieces.usualCautions],
     };
   },
   suit: ({ job: { place } }) => ({

@@ -30,7 +30,7 @@ export function DrillGroupView({ group, job, wide }: DrillGroupProps) {
   const face = fixing.through.is === 'wall' ? label(`drill.wall.${fixing.through.wall}`, { shelf: fixing.shelf }) : '';
   const title = name ? [labels.join(' '), name].filter(Boolean).join(' · ') : face;
   return (
-    <View style={styles.group} role="group" aria-label={`${name ?? ''} ${labels.join(' ')}`.trim()}>
+    <View style={styles.group} role="group" aria-label={name ? `${name} ${labels.join(' ')}`.trim() : face}>
       <Txt kind="strong">
         {title}
       </Txt>
