@@ -129,7 +129,8 @@ export function LengthField(props: LengthFieldProps) {
           inputMode="none"
           autoComplete="off"
           autoFocus={autoFocus}
-          selectTextOnFocus
+          // The platform selects a moment after the focus: in a blank field that would take the first digit typed.
+          selectTextOnFocus={text !== ''}
           value={text}
           onChangeText={change}
           onFocus={() => {
