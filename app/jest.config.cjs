@@ -4,6 +4,7 @@ module.exports = {
   setupFiles: [require.resolve('../scripts/propertyTests.cjs'), require.resolve('../core/src/words/rest.ts')],
   moduleFileExtensions: ['ts', 'tsx', 'mjs', 'js', 'jsx', 'json', 'node'],
   transform: { '\\.[jt]sx?$': 'babel-jest', '\\.mjs$': 'babel-jest' },
+  sandboxInjectedGlobals: require('../scripts/testGlobals.cjs'),
   testMatch: ['<rootDir>/**/*.test.{ts,tsx}'],
   testPathIgnorePatterns: ['/node_modules/', '/dist/'],
   transformIgnorePatterns: [
