@@ -132,6 +132,11 @@ export class Person {
     await this.page.mouse.up();
   }
 
+  /** The plan is of the job as it stands. */
+  async planned(): Promise<void> {
+    await expect(this.page.locator('[aria-busy="true"]')).toHaveCount(0);
+  }
+
   async saved(): Promise<void> {
     await expect(this.page.getByTestId('save-state')).toHaveText('Saved');
   }
@@ -143,6 +148,7 @@ export class Person {
   /** Everything the cut list says, row by row. */
   async cutList(): Promise<string> {
     await this.stage('Cut');
+    await this.planned();
     const lengths = this.page.getByRole('button', { name: /, length: .*Why\?$/ });
     await expect(lengths.first()).toBeVisible();
     const names = await lengths.evaluateAll((all) => all.map((one) => one.getAttribute('aria-label') ?? ''));

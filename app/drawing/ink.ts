@@ -64,6 +64,8 @@ export function inkFor(role: Role, c: Colours, hatches: Hatches): Ink {
       return { fill: `url(#${hatches.unknown})`, stroke: c.faint, width: 1, dash: '4 3', text: c.faint };
     case 'cut-line':
       return { stroke: c.action, width: 2, text: c.action };
+    case 'hole-through':
+      return { fill: c.paper, stroke: c.pencil, width: 1.5, text: c.pencil };
     case 'gap-hidden':
       return { fill: c.action, fillOpacity: 0.18, text: c.action };
     case 'gap-seen':

@@ -8,6 +8,8 @@ export const selectCanRedo = (state: RootState) => state.openJob.future.length >
 /** The practice instruments the open job is read with; null where there are none. */
 export const selectLink = (state: RootState) => state.devices.links[state.openJob.present.job?.id ?? ''] ?? null;
 export const selectPlanned = (state: RootState) => state.planned;
+/** Whether the plan is of the job as it stands, and not of the job before the last change. */
+export const selectFresh = (state: RootState) => state.planned.job === state.openJob.present.job;
 export const selectLoaded = (state: RootState) => state.records.loaded;
 export const selectReached = (state: RootState) => state.records.reached;
 export const selectRecord = (state: RootState, id: string): JobRecord | undefined => state.records.byId[id];

@@ -386,7 +386,7 @@ describe('the demo jobs', () => {
     expect(head.length.mm).toBeCloseTo(box.width.mm + (-2 * 0.5 + 2 * 0.1875 + 2 * 2) * 25.4, 6);
     expect(head.joint).toEqual({ is: 'mitred' });
     // What is said of its inside edge is twice the trim's width less: the clear opening and both reveals.
-    expect(shapeWords(head)).toMatchObject([{ code: 'cutEnd.mitred', params: { inside: { mm: expect.closeTo(head.length.mm - 4 * 25.4, 6) } } }]); // prettier-ignore
+    expect(shapeWords(head, 'power')).toMatchObject([{ code: 'cutEnd.mitred', params: { inside: { mm: expect.closeTo(head.length.mm - 4 * 25.4, 6) } } }]); // prettier-ignore
     expect(plan.cutList.flatMap((group) => group.rows.map((row) => row.labels.join(' ')))).toEqual(
       expect.arrayContaining(['BL BR', 'BT BB 3S', '1S 2S 4S 5S', 'TL TR', 'TT TB']),
     );

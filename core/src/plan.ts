@@ -1,6 +1,6 @@
 import { considered, type Considered } from './consider';
 import type { Figure } from './figure';
-import { fitParts, liftOf, stylesSideBySide, type Lift, type Part, type StyleOutcome } from './fit';
+import { fitParts, liftOf, stylesSideBySide, withHoles, type Lift, type Part, type StyleOutcome } from './fit';
 import { usualBox, usualTrimThickness, type Job } from './job';
 import {
   layOut,
@@ -21,7 +21,7 @@ import {
   type Tilted,
   type WallMark,
 } from './layout';
-import { neededFor, placeFixings, type Fixing, type Needed } from './fixing';
+import { neededFor, placeFixings, throughHoles, type Fixing, type Needed } from './fixing';
 import { curesFor, strengthOf, strengthProblems, tippingProblems, weightOf, type Cure, type Strength } from './load';
 import { message, nested, type Message } from './message';
 import {
@@ -44,6 +44,7 @@ import {
   bareBoards,
   boxAndTrim,
   depthOf,
+  dividersOf,
   plannedAt,
   railExtras,
   shelfMarks,
@@ -69,7 +70,7 @@ export interface PlannedGap extends Gap {
 export interface Plan {
   readonly format: 'dormer-plan';
   readonly version: typeof PLAN_VERSION;
-  readonly job: Pick<Job, 'id' | 'name' | 'units' | 'tape'>;
+  readonly job: Pick<Job, 'id' | 'name' | 'units' | 'tape' | 'tools'>;
   /** Whether the place takes boards on supports, or a box. */
   readonly takes: 'boards' | 'box';
   readonly opening: Outline;
@@ -126,12 +127,13 @@ export interface Plan {
  * comes back as a plan with named problems, never as an exception.
  */
 export function planJob(job: Job): Plan {
-  const { survey, opening, layout, system, spec, box, planned, specs, tilted, hardware, fastenings } =
+  const { survey, opening, layout, system, spec, box, planned, specs, tilted, dividers, hardware, fastenings } =
     asFarAsParts(job);
   const fitted = fitParts({ specs, opening, job });
+  const drilled = withHoles(fitted.parts, job);
   const boards = spec.takes === 'box' ? [] : boardsOf(layout.shelves, job, survey);
   const pinned = pinsOf(job, layout, opening);
-  const { parts } = fitted;
+  const { parts } = drilled;
   const placed = placeFixings({ fastenings, parts, hardware, opening, job });
   const held = { holds: system.holds, parts, hardware, fixings: placed.fixings };
   const loaded = { ...held, contents: layout.contents, opening, job };
@@ -151,7 +153,10 @@ export function planJob(job: Job): Plan {
           ...system.problems,
           ...(planned ? [] : [notYet(job, spec)]),
           ...(specs.length > 0 || planned ? fitted.problems : []),
+          ...dividers.problems,
+          ...drilled.problems,
           ...placed.problems,
+          ...throughHoles(parts, placed.fixings),
           // A load that nobody named is no reason to stop anyone.
           ...(job.load.use !== 'listed' || job.things.length > 0 ? strengthProblems(strengths, cures) : []),
           ...tippingProblems(system.standing, placed.fixings, weightOf(parts, job), job),
@@ -161,7 +166,7 @@ export function planJob(job: Job): Plan {
   return {
     format: 'dormer-plan',
     version: PLAN_VERSION,
-    job: { id: job.id, name: job.name, units: job.units, tape: job.tape },
+    job: { id: job.id, name: job.name, units: job.units, tape: job.tape, tools: job.tools },
     takes: spec.takes,
     opening: outlineOf(survey),
     deviations: deviationsOf(survey),
@@ -196,7 +201,7 @@ export function planJob(job: Job): Plan {
     order: system.order,
     cutList: cutList(parts),
     problems,
-    cautions: [...cautionsOf(job), ...system.cautions],
+    cautions: [...cautionsOf(job), ...system.cautions, ...dividers.cautions],
   };
 }
 
@@ -218,9 +223,11 @@ function asFarAsParts(job: Job) {
   const tilted = tiltedShelves({ wishes: job.tilted ?? [], thicknessMm, depthMm: opening.extent.depth });
   const sloping = tilted.problems.some((one) => one.severity === 'stop') ? [] : tilted.tilted;
   const extras = [tiltedExtras({ tilted: sloping, job, opening }), railExtras({ rail: layout.rail, opening })];
+  const dividers = dividersOf({ job, opening, gaps: layout.gaps, specs: [...made, ...bare] });
+  const shelving = [...made, ...bare, ...dividers.parts];
   const specs = box
-    ? [...boxOf(box, job, system.boxSides), ...made]
-    : [...made, ...bare, ...extras.flatMap((one) => one.parts)];
+    ? [...boxOf(box, job, system.boxSides), ...shelving]
+    : [...shelving, ...extras.flatMap((one) => one.parts)];
   const hardware = [
     ...system.hardware.filter((one) => !stopped.has(one.shelf)),
     ...extras.flatMap((one) => one.hardware),
@@ -228,8 +235,9 @@ function asFarAsParts(job: Job) {
   const fastenings = [
     ...system.fastenings.filter((one) => !stopped.has(one.shelf)),
     ...extras.flatMap((one) => one.fastenings),
+    ...dividers.fastenings,
   ];
-  return { survey, opening, layout, system, spec, box, planned, specs, tilted, hardware, fastenings };
+  return { survey, opening, layout, system, spec, box, planned, specs, tilted, dividers, hardware, fastenings };
 }
 
 /**

@@ -66,7 +66,7 @@ export function BoardSection({ board, job, plan }: { board: Board; job: Job; pla
             <Txt kind="small" tone="faint">
               {label(`fit.end.${side}`)}
             </Txt>
-            <Txt kind="strong">{inOneLine(endWords(board, fit, side), job)}</Txt>
+            <Txt kind="strong">{inOneLine(endWords(board, fit, side, job.tools), job)}</Txt>
           </View>
         ))}
       </View>

@@ -46,7 +46,7 @@ export function CutGroupView({ group, plan, job }: CutGroupProps) {
           figure: part.length,
         }));
         const [lead, ...also] = distinct(figures);
-        const shape = parts[0] ? inOneLine(shapeWords(parts[0]), job) : '';
+        const shape = parts[0] ? inOneLine(shapeWords(parts[0], job.tools), job) : '';
         return (
           <View key={row.labels.join()} style={styles.piece}>
             <View style={styles.row}>

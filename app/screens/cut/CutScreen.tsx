@@ -15,7 +15,15 @@ import { sheets } from '../../controls/sheets';
 import { usePrinting } from '../../controls/usePrinting';
 import { DrawingPane } from '../../drawing';
 import { useLabel, type LabelKey } from '../../labels';
-import { notify, selectOpenJob, selectPlanned, settings, useAppDispatch, useAppSelector } from '../../store';
+import {
+  notify,
+  selectFresh,
+  selectOpenJob,
+  selectPlanned,
+  settings,
+  useAppDispatch,
+  useAppSelector,
+} from '../../store';
 import { BoardSection } from './BoardSection';
 import { BoxCutSection } from './BoxCutSection';
 import { CornerForm, CornerSection } from './CornerSection';
@@ -39,6 +47,8 @@ function Cut({ job, plan, first }: CutScreenProps & { job: Job; plan: Plan }) {
   const label = useLabel();
   const dispatch = useAppDispatch();
   const exaggeration = useAppSelector((state) => state.settings.exaggeration);
+  // A list of the job before the last change is not handed out.
+  const fresh = useAppSelector(selectFresh);
   const { printing, print } = usePrinting();
   const numbers = plan.shelves
     .map((one) => one.number)
@@ -90,9 +100,9 @@ function Cut({ job, plan, first }: CutScreenProps & { job: Job; plan: Plan }) {
       foot={
         empty ? null : (
           <>
-            <Button title={label('cut.copy')} icon={ClipboardCopy} grow onPress={copy} />
-            <Button title={label('cut.csv')} icon={Download} grow onPress={csv} />
-            <Button title={label('cut.print')} icon={Printer} grow onPress={print} />
+            <Button title={label('cut.copy')} icon={ClipboardCopy} grow disabled={!fresh} onPress={copy} />
+            <Button title={label('cut.csv')} icon={Download} grow disabled={!fresh} onPress={csv} />
+            <Button title={label('cut.print')} icon={Printer} grow disabled={!fresh} onPress={print} />
           </>
         )
       }

@@ -80,7 +80,7 @@ function Printed({ job, plan }: { job: Job; plan: Plan }) {
                 ),
                 ...plan.parts
                   .filter((part) => part.id === row.partIds[0])
-                  .map((part) => inOneLine(shapeWords(part), job)),
+                  .map((part) => inOneLine(shapeWords(part, job.tools), job)),
               ]
                 .filter(Boolean)
                 .join(': '),

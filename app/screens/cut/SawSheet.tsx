@@ -35,7 +35,7 @@ function Block({ parts, job }: { parts: Plan['parts']; job: Job }) {
   const label = useLabel();
   const [part] = parts;
   if (!part) return null;
-  const shape = inOneLine(shapeWords(part), job);
+  const shape = inOneLine(shapeWords(part, job.tools), job);
   const { edges } = part;
   return (
     // Not to be torn in two by the end of a page: the page's own style sheet sees to that.

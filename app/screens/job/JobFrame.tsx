@@ -6,6 +6,7 @@ import { useLabel } from '../../labels';
 import {
   closeJob,
   openJob,
+  selectFresh,
   selectLoaded,
   selectOpenJob,
   selectPlanned,
@@ -76,6 +77,7 @@ function Frame({ id, children }: { id: string; children: ReactNode }) {
   const label = useLabel();
   const typing = useKeypad().active !== null;
   const { fault } = useAppSelector(selectPlanned);
+  const fresh = useAppSelector(selectFresh);
   const [sheet, setSheet] = useState<'menu' | 'shortcuts' | null>(null);
   const showShortcuts = useCallback(() => setSheet('shortcuts'), []);
   useShortcuts(id, showShortcuts);
@@ -89,7 +91,9 @@ function Frame({ id, children }: { id: string; children: ReactNode }) {
       ) : null}
       <View style={wide ? styles.wide : styles.phone}>
         {wide ? stages : null}
-        <View style={styles.stage}>{children}</View>
+        <View style={styles.stage} aria-busy={!fresh && fault === null}>
+          {children}
+        </View>
         {wide || typing ? null : stages}
       </View>
       <Suspense fallback={null}>

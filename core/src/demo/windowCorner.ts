@@ -50,5 +50,9 @@ export function windowCorner(): Job {
     },
     wood: { boards: 'birch-ply', sticks: 'pine', own: [] },
     load: { use: 'kitchen' },
+    further: {
+      dividers: [],
+      holes: [{ id: 'hole-1', shelf: 1, from: 'left', at: mm('230'), back: mm('75'), diameter: mm('60') }],
+    },
   };
 }

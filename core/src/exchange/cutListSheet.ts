@@ -5,7 +5,7 @@ import type { Plan } from '../plan';
 import { lengthWords, words, type Reader } from '../words/first';
 
 // Without this mark common spreadsheets read UTF-8 as something older.
-const BYTE_ORDER_MARK = '\uFEFF';
+export const BYTE_ORDER_MARK = '\uFEFF';
 
 /**
  * The cut list as a table: RFC 4180, UTF-8, CRLF line ends, a row for each setting. Lengths stand twice, as
@@ -62,7 +62,7 @@ export function cutListText(plan: Plan, reader: Reader): string {
 export function shapeText(plan: Plan, ids: readonly string[], reader: Reader): string {
   const first = plan.parts.find((part) => part.id === ids[0]);
   return first
-    ? shapeWords(first)
+    ? shapeWords(first, plan.job.tools)
         .map((one) => words(one, reader))
         .join(', ')
     : '';

@@ -6,3 +6,4 @@ export * from './templatePdf';
 export * from './outlines';
 // What is drawn at full size beside pieces comes with what writes it.
 export { drillingTemplate, poleTemplate } from '../template/pole';
+export { screwTemplate } from '../template/screws';

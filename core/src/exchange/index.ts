@@ -1,3 +1,4 @@
-export * from './cutListSheet';
+export { cutListCsv, cutListText, partNames, shapeText } from './cutListSheet';
+export * from './drillingCsv';
 export * from './readingsCsv';
 export * from './thingsCsv';

@@ -69,8 +69,7 @@ export async function templatePdf({ template, reader, job, paper }: TemplatePdfO
 } // prettier-ignore
 
 /** Which page of how many: a strip has them one below another. */
-function pageWords({ lines, holes }: Template, of: Parameters<typeof message<'template.page'>>[1]): Message {
-  const strip = lines !== undefined || holes !== undefined;
+function pageWords({ strip }: Template, of: Parameters<typeof message<'template.page'>>[1]): Message {
   return strip ? message('template.pageDown', { row: of.row, rows: of.rows }) : message('template.page', of);
 }
 

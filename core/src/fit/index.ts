@@ -11,6 +11,7 @@ export * from './outline';
 export * from './corner';
 export * from './piece';
 export * from './parts';
+export * from './holes';
 export * from './tried';
 export * from './ahead';
 export { roughParts } from './rough';

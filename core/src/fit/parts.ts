@@ -12,6 +12,7 @@ import { fitBetween, inFull } from './between';
 import { gapPlaceWords } from './choose';
 import type { CornerFit } from './corner';
 import { cornerParts } from './cornerParts';
+import type { BoardHole } from './holes';
 import { HIDDEN_MM } from './hidden';
 import { drawnIn } from './drawnIn';
 import { fitPiece, outcomeOf, wishFor, type PieceFit, type StyleOutcome } from './piece';
@@ -32,6 +33,8 @@ export interface Part extends Omit<PartSpec, 'length' | 'joint'> {
   readonly corner: CornerFit | null;
   /** How its ends meet other pieces; null where they are square, or follow walls. */
   readonly joint: Joint | null;
+  /** Holes through its face, for cables; left away where there are none. */
+  readonly holes?: readonly BoardHole[];
 }
 
 export interface Fitted {

@@ -3,3 +3,4 @@ export * from './screws';
 export { evenly, nearestFreeSpot, usable, clearOfAll } from './spots';
 export * from './needed';
 export * from './marks';
+export * from './throughHoles';

@@ -1,6 +1,6 @@
 import type { JobUnit, TypedLength } from '../quantity';
 import { formatLength, parseLength, styleFor, usualTape } from '../quantity';
-import type { Job } from './schema';
+import type { Further, Job } from './schema';
 import type { SystemName } from './supports';
 
 /** A change to a job that makes its shelves stiffer or its joints stronger. Millimetres. */
@@ -77,4 +77,11 @@ export function withShelfSupport(
   const others = shelves.filter((one) => one.shelf !== shelf);
   const all = Object.keys(own).length > 1 ? [...others, own].sort((a, b) => a.shelf - b.shelf) : others;
   return { ...job, support: all.length > 0 ? { ...support, shelves: all } : support };
+}
+
+/** The job with its dividers and holes changed; one with none at all says nothing of them. */
+export function withFurther(job: Job, how: (before: Further) => Further): Job {
+  const { further, ...rest } = job;
+  const after = how(further ?? { dividers: [], holes: [] });
+  return after.dividers.length + after.holes.length > 0 ? { ...rest, further: after } : rest;
 }

@@ -192,7 +192,7 @@ test('a document of version 4 keeps its cleats and nosing as what was said of th
   const read = readJob({ ...rest, version: 4, support });
   expect(read).toMatchObject({ ok: true, value: { version: 5, tools: 'power', load: { use: 'listed' } } });
   if (!read.ok) return;
-  expect(askedOf(read.value.support, 'three-side-cleats', 'mm')).toMatchObject({
+  expect(askedOf(read.value, 'three-side-cleats')).toMatchObject({
     cleatThickness: { mm: 22 },
     cleatHeight: { mm: 50 },
     cleatShort: { mm: 6 },
@@ -213,13 +213,13 @@ describe('what is said of supports', () => {
   });
 
   test('what nobody said is as it usually is, in what one measures in', () => {
-    expect(askedOf(job.support, 'brackets', 'in')).toMatchObject({ arm: { mm: 254, typed: '10' }, made: 'bought', ratedKg: 50 });
-    expect(askedOf(job.support, 'brackets', 'cm').arm).toMatchObject({ mm: 250, typed: '25' });
+    expect(askedOf({ ...job, units: 'in' }, 'brackets')).toMatchObject({ arm: { mm: 254, typed: '10' }, made: 'bought', ratedKg: 50 });
+    expect(askedOf({ ...job, units: 'cm' }, 'brackets').arm).toMatchObject({ mm: 250, typed: '25' });
   });
 
   test('every usual answer makes a job that is one, of every system', () => {
     for (const name of SYSTEM_NAMES) {
-      const own = { [name]: askedOf(job.support, name, 'in') };
+      const own = { [name]: askedOf({ ...job, units: 'in' }, name) };
       expect(readJob({ ...job, support: { system: name, own } })).toMatchObject({ ok: true });
     }
   });

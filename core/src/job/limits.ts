@@ -13,6 +13,8 @@ export const LIMITS = {
   people: 8,
   tilted: 12,
   materials: 20,
+  dividers: 24,
+  holes: 24,
   name: 120,
   notes: 4000,
   id: 64,

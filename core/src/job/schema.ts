@@ -21,6 +21,7 @@ import {
 import { placeSchema } from './placeSchema';
 import { readingSchema } from './readingSchema';
 import { shelvesSchema } from './shelvesSchema';
+import { furtherSchema } from './furtherSchema';
 import { fixingSchema, loadSchema, supportSchema, toolsSchema, woodSchema } from './supportSchema';
 import { peopleSchema, pinsSchema, thingsSchema, tiltedSchema } from './storedSchema';
 
@@ -124,6 +125,7 @@ export const jobSchema = z
     wood: woodSchema.describe('What boards and sticks are made of'),
     load: loadSchema.describe('What the shelves are reckoned to carry'),
     fixing: fixingSchema.describe('How things are fixed to the walls'),
+    further: furtherSchema.optional().describe('Dividers, and holes for cables'),
     box: box.optional().describe('The box of a cavity'),
     fit: fit.describe('How boards are to fit between their walls'),
     corner: corner.optional().describe('The shape of the shelves of a corner'),
@@ -151,6 +153,11 @@ export const jobSchema = z
     repeated(job.wood.own.map((m) => m.id)).forEach(([index, repeatedId]) =>
       context.addIssue({ code: 'custom', path: ['wood', 'own', index, 'id'], params: { repeatedId } }),
     );
+    for (const kind of ['dividers', 'holes'] as const) {
+      repeated((job.further?.[kind] ?? []).map((one) => one.id)).forEach(([index, repeatedId]) =>
+        context.addIssue({ code: 'custom', path: ['further', kind, index, 'id'], params: { repeatedId } }),
+      );
+    }
     repeated(job.people.map((p) => p.id)).forEach(([index, repeatedId]) =>
       context.addIssue({ code: 'custom', path: ['people', index, 'id'], params: { repeatedId } }),
     );
@@ -179,6 +186,8 @@ export type Often = Thing['often'];
 export type Person = Job['people'][number];
 export type TiltedWish = NonNullable<Job['tilted']>[number];
 export type PinsWish = NonNullable<Job['pins']>;
+/** Dividers and holes of single shelves. */
+export type Further = NonNullable<Job['further']>;
 export type Garment = (typeof GARMENTS)[number];
 export type Support = Job['support'];
 /** A material a person added. */

@@ -1,3 +1,4 @@
+import type { TOOLS } from './limits';
 import { usualLength } from './usual';
 import type { JobUnit, TypedLength } from '../quantity';
 
@@ -19,6 +20,8 @@ interface AskChoice<Option extends string = string> {
   readonly is: 'choice';
   /** The first is the usual one. */
   readonly options: readonly [Option, ...Option[]];
+  /** What is offered to someone with hand tools only, the usual one first; all of it where left away. */
+  readonly byHand?: readonly [Option, ...Option[]];
 }
 interface AskYes {
   readonly is: 'yes';
@@ -34,6 +37,11 @@ const choice = <const Option extends string>(...options: [Option, ...Option[]]):
   is: 'choice',
   options,
 });
+/** A choice of which hand tools leave only some, or make another one usual. */
+const choiceByHand = <const Option extends string>(
+  options: readonly [Option, ...Option[]],
+  byHand: readonly [NoInfer<Option>, ...NoInfer<Option>[]],
+): AskChoice<Option> => ({ is: 'choice', options, byHand });
 const yes = (usual: boolean): AskYes => ({ is: 'yes', usual });
 
 const nosing = (usual: boolean) =>
@@ -64,7 +72,7 @@ export const SUPPORT_ASKS = {
     postThickness: long(27, '1'),
     postWidth: long(70, '2 3/4'),
     groove: long(8, '5/16'),
-    joint: choice('groove', 'rebate'),
+    joint: choiceByHand(['groove', 'rebate'], ['rebate', 'groove']),
     ...nosing(false),
   },
   brackets: {
@@ -85,7 +93,7 @@ export const SUPPORT_ASKS = {
     ...nosing(false),
   },
   'floating-rails': {
-    made: choice('hollow', 'laminated'),
+    made: choiceByHand(['hollow', 'laminated'], ['hollow']),
     railThickness: long(30, '1 1/4'),
     skin: long(9, '3/8'),
     frontThickness: long(20, '3/4'),
@@ -133,7 +141,8 @@ export const SUPPORT_ASKS = {
     stickThickness: long(27, '1'),
     stickWidth: long(45, '1 3/4'),
     apart: long(800, '32'),
-    slats: yes(false),
+    rungJoint: choiceByHand(['pocket', 'through'], ['through']),
+    deck: choice('boards', 'slats', 'mesh'),
     slatWidth: long(45, '1 3/4'),
     slatGap: long(15, '5/8'),
   },
@@ -155,27 +164,37 @@ export type Asked<Name extends SystemName> = {
   readonly [Key in keyof (typeof SUPPORT_ASKS)[Name]]: AnswerTo<(typeof SUPPORT_ASKS)[Name][Key]>;
 };
 
+/** Hand tools only, or power tools. */
+type Tools = (typeof TOOLS)[number];
+
+/** What of a choice is offered with such tools, the usual one first. */
+export const offered = ({ options, byHand }: AskChoice, tools: Tools): readonly [string, ...string[]] =>
+  tools === 'hand' && byHand ? byHand : options;
+
 /** What one ask is answered with before anyone says otherwise. */
-export function usualAnswer(ask: Ask, units: JobUnit): TypedLength | number | string | boolean {
+function usualAnswer(ask: Ask, units: JobUnit, tools: Tools): TypedLength | number | string | boolean {
   switch (ask.is) {
     case 'length':
       return usualLength(ask.mm, ask.inches, units);
     case 'choice':
-      return ask.options[0];
+      return offered(ask, tools)[0];
     default:
       return ask.usual;
   }
 }
 
+/** What decides how a system is answered: what was said of it, and what is usual for the unit and the tools. */
+export interface Asking {
+  readonly support: { readonly own: { readonly [One in SystemName]?: object | undefined } };
+  readonly units: JobUnit;
+  readonly tools: Tools;
+}
+
 /** What was said of a system; what nobody said as it usually is. */
-export function askedOf<Name extends SystemName>(
-  { own }: { readonly own: { readonly [One in SystemName]?: object | undefined } },
-  name: Name,
-  units: JobUnit,
-): Asked<Name> {
+export function askedOf<Name extends SystemName>({ support, units, tools }: Asking, name: Name): Asked<Name> {
   const asks: Readonly<Record<string, Ask>> = SUPPORT_ASKS[name];
-  const said = (own[name] ?? {}) as Readonly<Record<string, unknown>>;
+  const said = (support.own[name] ?? {}) as Readonly<Record<string, unknown>>;
   return Object.fromEntries(
-    Object.entries(asks).map(([key, ask]) => [key, said[key] ?? usualAnswer(ask, units)]),
+    Object.entries(asks).map(([key, ask]) => [key, said[key] ?? usualAnswer(ask, units, tools)]),
   ) as Asked<Name>;
 }

@@ -62,7 +62,7 @@ interface Tried {
 function curesOf(held: HeldBoard, { shelf, weakest }: Strength, system: SystemName, input: StrengthInput): Cure[] {
   const { job, parts } = input;
   const materials = materialsFor(job);
-  const asked = askedOf(job.support, system, job.units) as Readonly<Record<string, unknown>>;
+  const asked = askedOf(job, system) as Readonly<Record<string, unknown>>;
   const boardLitres = litresOf(parts, system, job, 'board');
   const cures: Cure[] = [];
   const give = (change: Change, words: Message, tried: Tried, cost: number) => cures.push({ system, shelf, change, words, sagMm: tried.sagMm, used: tried.used, cost });
@@ -130,7 +130,7 @@ function curesOf(held: HeldBoard, { shelf, weakest }: Strength, system: SystemNa
 /** Where a back cleat carries, about, out from the wall. */
 const BACK_CLEAT_MM = 10;
 
-const usualNosing = (job: Job) => askedOf(job.support, 'three-side-cleats', job.units).nosingHeight.mm;
+const usualNosing = (job: Job) => askedOf(job, 'three-side-cleats').nosingHeight.mm;
 
 function nosing({ lengthMm, depthMm, thicknessMm }: PlateModel, heightMm: number, thickMm: number, stick: Material): PlateModel['ribs'][number] {
   return { id: 'nosing', fromMm: 0, toMm: lengthMm, outMm: depthMm, thicknessMm: thickMm, heightMm, offsetMm: thicknessMm / 2 - heightMm / 2, modulusMpa: stick.eAlongMpa, shearMpa: stick.shearMpa };

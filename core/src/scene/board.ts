@@ -3,6 +3,7 @@ import { about, count, message } from '../message';
 import { HIDDEN_MM } from '../fit/hidden';
 import type { Plan } from '../plan';
 import { clamp, type Exaggeration } from './exaggerate';
+import { holeShapes } from './pieces';
 import type { Point, Role, Scene, Shape } from './scene';
 
 /** However large departures are drawn, a wall takes no more of the sheet than this share of the board's length. */
@@ -37,6 +38,7 @@ export function boardScene(plan: Plan, shelfNumber: number, factor: Exaggeration
       ...gapShapes(fit, frame),
       { is: 'polygon', role: 'board', about: shelf, points: outlineIn(fit).map(frame.sheet) },
       ...supportShapes(plan, part, fit, frame),
+      ...holeShapes(part, ([x, y]) => frame.sheet([fit.seat.acrossMm + x, fit.seat.outMm + y])),
       ...figures(fit, frame, deep, front),
     ],
   };
@@ -99,7 +101,7 @@ function wallShapes({ walls, seat }: Fit, { sheet, edges, marginMm }: BoardFrame
 function supportShapes(plan: Plan, board: Part, { seat, walls }: Fit, { sheet }: BoardFrame): Shape[] {
   const about = { is: 'shelf', shelf: board.shelf } as const;
   return plan.parts.flatMap((part): Shape[] => {
-    if (part.shelf !== board.shelf || part === board) return [];
+    if (part.shelf !== board.shelf || part === board || part.role === 'divider') return [];
     const { outFrom, outTo } = part.place;
     const box = (from: number, to: number, y1: number, y2: number, role: Role): Shape => {
       const at = (x: number, y: number) => sheet([x, seat.outMm + y]);

@@ -1,6 +1,7 @@
 import { about, angle, count, message } from '../message';
 import type { Plan } from '../plan';
 import { clamp, type Exaggeration } from './exaggerate';
+import { holeShapes } from './pieces';
 import type { Point, Scene, Shape } from './scene';
 
 type Corner = NonNullable<Plan['parts'][number]['corner']>;
@@ -62,6 +63,7 @@ export function cornerScene(plan: Plan, shelfNumber: number, factor: Exaggeratio
       band(u, behind, corner.off.back),
       band(v, beyond, corner.off.side),
       { is: 'polygon', role: 'board', about: { is: 'shelf', shelf: shelfNumber }, points: corner.outline.map(sheet) },
+      ...holeShapes(part, sheet),
       string([0, inset], [inward * corner.backMm, inset], corner.backMm),
       string([inward * inset, 0], [v[0] * corner.sideMm + inward * inset, v[1] * corner.sideMm], corner.sideMm),
       ...(front && corner.frontMm !== null ? [string(...front, corner.frontMm)] : []),

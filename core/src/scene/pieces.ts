@@ -1,7 +1,7 @@
 import type { Hole } from '../fixing';
 import type { Plan } from '../plan';
 import { NO_SHELF } from '../system/system';
-import type { Role, Shape } from './scene';
+import type { Point, Role, Shape } from './scene';
 
 type Piece = Plan['parts'][number];
 
@@ -11,6 +11,8 @@ export function roleOfPart({ role }: Pick<Piece, 'role'>): Role {
     case 'board':
     case 'skin':
     case 'slat':
+    case 'mesh':
+    case 'divider':
     case 'case-top':
     case 'case-bottom':
     case 'box-end':
@@ -34,6 +36,21 @@ export function acrossOf(part: Pick<Piece, 'across' | 'fit' | 'role' | 'thicknes
   if (part.role === 'rail-side') return { fromMm: left, toMm: left + part.thicknessMm };
   const mirrored = part.corner?.side === 'right';
   return mirrored ? { fromMm: right - part.length.mm, toMm: right } : { fromMm: left, toMm: left + part.length.mm };
+} // prettier-ignore
+
+const ROUND = 24;
+
+/** A hole through a board, seen from above: `sheet` is where the board's points come to lie on the drawing. */
+export function holeShapes({ holes = [], shelf }: Pick<Piece, 'holes' | 'shelf'>, sheet: (point: readonly [number, number]) => Point): Shape[] {
+  return holes.map(({ at: [x, y], diameterMm }) => ({
+    is: 'polygon',
+    role: 'hole-through',
+    about: { is: 'shelf', shelf },
+    points: Array.from({ length: ROUND }, (_, i) => {
+      const turn = (2 * Math.PI * i) / ROUND;
+      return sheet([x + (diameterMm / 2) * Math.cos(turn), y + (diameterMm / 2) * Math.sin(turn)]);
+    }),
+  }));
 } // prettier-ignore
 
 /** Screws into the walls as they are seen from the front, and what they bite into by their role. */

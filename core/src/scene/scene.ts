@@ -28,6 +28,7 @@ export type Role =
   | 'shelf-name'
   | 'waste'
   | 'cut-line'
+  | 'hole-through'
   | 'gap-hidden'
   | 'gap-seen'
   | 'stopped'

@@ -30,11 +30,15 @@ const settingOf = (part: Part) =>
     endKey(part, part.fit?.right),
     cornerKey(part),
     jointKey(part),
+    holesKey(part),
   ].join('/');
 
 /** Corner shelves of one template are one setting. */
 const cornerKey = ({ corner }: Part) =>
   corner ? key(corner.cutDegrees, corner.backMm, corner.sideMm) + corner.shape : '';
+
+/** Where it is drilled through, for cables. */
+const holesKey = ({ holes = [] }: Part) => holes.map(({ at, diameterMm }) => key(...at, diameterMm)).join('+');
 
 /** A joint is a setting; the two hands of one are two, and so is a piece that has its housings where no other has. */
 function jointKey({ joint, role }: Part): string {

@@ -29,7 +29,7 @@ export interface Applied extends Omit<SystemResult, 'hangsMm' | 'order' | 'stand
 function inputFor<Name extends SystemName>(name: Name, { job, opening, gaps, space, box }: ApplyInput, shelves: readonly LaidShelf[]): SystemInput<Name> {
   return {
     wish: job.shelves,
-    asked: askedOf(job.support, name, job.units),
+    asked: askedOf(job, name),
     job,
     opening,
     shelves,

@@ -2,6 +2,7 @@ export * from './system';
 export * from './table';
 export * from './apply';
 export * from './zones';
+export { dividersOf } from './dividers';
 export { bareBoards } from './bareBoards';
 export { boxAndTrim } from './boxAndTrim';
 export { shelfMarks } from './pieces';

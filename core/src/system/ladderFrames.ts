@@ -26,19 +26,20 @@ export const ladderFrames: System<'ladder-frames'> = {
     return {
       parts: made.length === 0 ? [] : [...made.flatMap((shelf) => boardsOf(shelf, input)), ...frames.flatMap((x, i) => framePieces(x, i, input))],
       hardware: [],
-      holds: made.map((shelf) => holdOf(shelf, input)),
+      // What mesh carries only its maker knows.
+      holds: asked.deck === 'mesh' ? [] : made.map((shelf) => holdOf(shelf, input)),
       fastenings: made.length === 0 ? [] : [...frames.flatMap((_, i) => frameJoints(i, input)), ...made.flatMap((shelf) => boardScrews(shelf, input)), ...(hasWall ? [wallTie(input)] : [])],
       standing: { heightMm: tall, depthMm: deepest(input), fastening: hasWall ? 'frame-1-rear/wall' : null },
       marks: shelves.flatMap((shelf) => pieces.shelfMarks(shelf, input.levelLineUpMm, null)),
       hangsMm: () => asked.stickWidth.mm,
-      order: [message('order.ladder.jig'), message('order.ladder.frames'), message('order.ladder.stand'), message(asked.slats ? 'order.ladder.slats' : 'order.ladder.boards'), message('order.ladder.tie')],
+      order: [message(asked.rungJoint === 'pocket' ? 'order.ladder.jig' : 'order.ladder.through'), message('order.ladder.frames'), message('order.ladder.stand'), message(`order.ladder.${asked.deck}`), message('order.ladder.tie')],
       problems,
-      cautions: [{ message: message('caution.tipping'), stage: 'shelves' }, { message: message('caution.strength'), stage: 'shelves' }],
+      cautions: [...(asked.deck === 'mesh' ? [{ message: message('caution.mesh'), stage: 'shelves' } as const] : []), { message: message('caution.tipping'), stage: 'shelves' }, { message: message('caution.strength'), stage: 'shelves' }],
     };
   },
   suit: ({ job: { place, tools }, asked }) => ({
-    fors: [...(place.kind === 'run' ? [message('suit.brackets.openEnds')] : []), message(asked.slats ? 'suit.ladder.wet' : 'suit.posts.noHardware')],
-    againsts: tools === 'hand' ? [message('suit.handPockets')] : [],
+    fors: [...(place.kind === 'run' ? [message('suit.brackets.openEnds')] : []), message(asked.deck === 'boards' ? 'suit.posts.noHardware' : 'suit.ladder.wet')],
+    againsts: tools === 'hand' && asked.rungJoint === 'pocket' ? [message('suit.handPockets')] : [],
   }),
 }; // prettier-ignore
 
@@ -85,7 +86,8 @@ function boardsOf(shelf: Shelf, input: Input): PartSpec[] {
   const long = boardLength(input);
   const rule = () => ({ is: 'given', figure: long, rounded: 'down' }) as const;
   const [board] = pieces.boardAndNosing({ shelf, thicknessMm: wish.thickness.mm, depthMm, nosing: null, length: rule }) as [PartSpec];
-  if (!asked.slats) return [{ ...board, across }];
+  if (asked.deck === 'boards') return [{ ...board, across }];
+  if (asked.deck === 'mesh') return [{ ...board, role: 'mesh', name: message('part.mesh'), label: `${n}M`, across }];
   const { count: slats, gapMm } = slatsOver(depthMm, asked.slatWidth.mm, asked.slatGap.mm);
   const width = figure({ label: message('term.slatWidth'), mm: asked.slatWidth.mm });
   return Array.from({ length: slats }, (_, i): PartSpec => {
@@ -147,7 +149,7 @@ function holdOf(shelf: Shelf, input: Input): Hold {
   const { asked } = input;
   const n = shelf.number;
   const depthMm = input.depthOf(n);
-  const slats = asked.slats ? { slats: { count: slatsOver(depthMm, asked.slatWidth.mm, asked.slatGap.mm).count, widthMm: asked.slatWidth.mm } } : {};
+  const slats = asked.deck === 'slats' ? { slats: { count: slatsOver(depthMm, asked.slatWidth.mm, asked.slatGap.mm).count, widthMm: asked.slatWidth.mm } } : {};
   return {
     shelf: n,
     board: `S${n}-board`,
@@ -157,13 +159,13 @@ function holdOf(shelf: Shelf, input: Input): Hold {
   };
 } // prettier-ignore
 
-/** Two pocket screws at both ends of every rung. */
+/** Two screws at both ends of every rung: in pockets, or through the upright into the rung's end. */
 function frameJoints(index: number, input: Input): Fastening[] {
   const { asked, shelves } = input;
   const wide = asked.stickWidth.mm;
   const rung = deepest(input) - 2 * wide;
   return shelves.flatMap((shelf) =>
-    ENDS.map((end): Fastening => ({
+    ENDS.map((end): Fastening => asked.rungJoint === 'through' ? throughUpright(index, shelf, end, input) : ({
       id: `S${shelf.number}-rung-${index + 1}/${end}`,
       shelf: shelf.number,
       through: { is: 'piece', id: `S${shelf.number}-rung-${index + 1}` },
@@ -178,12 +180,32 @@ function frameJoints(index: number, input: Input): Fastening[] {
 } // prettier-ignore
 const POCKET_MM = 38;
 
+/** Two screws through an upright, at the height of a rung, into the rung's end. */
+function throughUpright(index: number, { number: n, underside }: Shelf, end: (typeof ENDS)[number], input: Input): Fastening {
+  const { asked } = input;
+  const wide = asked.stickWidth.mm;
+  const [outFrom, outTo] = end === 'rear' ? [0, wide] : [deepest(input) - wide, deepest(input)];
+  const upMm = underside.mm - wide - floorAt(input, framesOf(input)[index] as number, (outFrom + outTo) / 2);
+  return {
+    id: `S${n}-rung-${index + 1}/${end}`,
+    shelf: n,
+    through: { is: 'piece', id: `frame-${index + 1}-${end}` },
+    into: { is: 'piece', id: `S${n}-rung-${index + 1}`, grain: 'end', haveMm: deepest(input) - 2 * wide },
+    with: 'screw',
+    passMm: wide,
+    spread: { is: 'given', at: [0.3, 0.7].map((share) => ({ alongMm: upMm + wide * share, acrossMm: asked.stickThickness.mm / 2 })) },
+    carries: `S${n}-rung-${index + 1}`,
+    leverMm: 0,
+  };
+} // prettier-ignore
+
 /** Two screws from above into each rung, through the first slat or the board. */
 function boardScrews({ number: n }: Shelf, input: Input): Fastening[] {
   const { asked, wish } = input;
   const run = runOf(input);
-  const width = asked.slats ? asked.slatWidth.mm : input.depthOf(n);
-  const backs = asked.slats ? [width * 0.3, width * 0.7] : [asked.stickWidth.mm + 30, width - asked.stickWidth.mm - 30];
+  const slats = asked.deck === 'slats';
+  const width = slats ? asked.slatWidth.mm : input.depthOf(n);
+  const backs = slats ? [width * 0.3, width * 0.7] : [asked.stickWidth.mm + 30, width - asked.stickWidth.mm - 30];
   return framesOf(input).map((x, i): Fastening => ({
     id: `S${n}-board/S${n}-rung-${i + 1}`,
     shelf: n,

@@ -36,6 +36,8 @@ export type PartRole =
   | 'upright'
   | 'rung'
   | 'slat'
+  | 'mesh'
+  | 'divider'
   | 'box-side'
   | 'box-end'
   | 'trim';

@@ -181,7 +181,7 @@ describe('every system', () => {
 
   test.each(SYSTEM_NAMES)('%s says what it takes up below a shelf, and never less than nothing', (system) => {
     const job = plainJob(system);
-    const under = SYSTEMS[system].under(job.shelves, askedOf(job.support, system, 'mm') as never);
+    const under = SYSTEMS[system].under(job.shelves, askedOf(job, system) as never);
     expect(Math.min(...Object.values(under))).toBeGreaterThanOrEqual(0);
   });
 

@@ -34,6 +34,7 @@ export function poleTemplate({ marks, levelLineUpMm, blocked }: Pole): Template 
     faceUp: message('template.poleUp'),
     outline: [[0, 0], [STRIP_MM, 0], [STRIP_MM, highest], [0, highest]], // prettier-ignore
     reference: [[0, down(levelLineUpMm)], [STRIP_MM, down(levelLineUpMm)]], // prettier-ignore
+    strip: true,
     lines: [
       ...running.map((one) => line(one.up.mm, one.what === 'shelf-top' ? 36 : 26)),
       ...bands.flatMap((one) => [line(one.fromMm, 14), line(one.toMm, 14), [[7, down(one.fromMm)], [7, down(one.toMm)]] as const]), // prettier-ignore
@@ -59,6 +60,7 @@ export function poleTemplate({ marks, levelLineUpMm, blocked }: Pole): Template 
 export function drillingTemplate({ holes, rowsMm, diameterMm, fromMm, toMm, depthMm, fixed }: Pins): Template {
   const down = (up: number) => toMm - up;
   return {
+    strip: true,
     label: 'H',
     name: message('template.drilling'),
     faceUp: message('template.drillingUp'),

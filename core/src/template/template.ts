@@ -18,6 +18,8 @@ export interface Template {
   /** Lines to be marked, beside the outline. */
   readonly lines?: readonly (readonly [OutlinePoint, OutlinePoint])[];
   readonly holes?: readonly TemplateHole[];
+  /** It stands upright: its pages follow one another from the top down. */
+  readonly strip?: true;
   /** What to do beside following the line: bevels, what to leave on. */
   readonly notes: readonly Message[];
 }
@@ -74,12 +76,19 @@ export function templateOf(part: Part): Template | null {
       { at: seen([middle, Math.min(30, face * 0.12)]), words: message(flat ? 'template.back' : 'template.lowerEdge') },
       { at: [middle, face / 2], words: message('template.piece', { label: text(part.label) }) },
     ],
+    ...throughHoles(part, seen),
     notes: back > 0 ? [...notes, message('template.leaveOnBack', { by: length(back) })] : notes,
   };
 } // prettier-ignore
 
+/** Holes through a board, where a template has any. */
+function throughHoles({ holes }: Part, seen: (point: OutlinePoint) => OutlinePoint): Pick<Template, 'holes'> {
+  return holes ? { holes: holes.map(({ at, diameterMm }) => ({ at: seen(at), diameterMm })) } : {};
+}
+
 /** The template of a corner shelf: its two walls and its corner are named on it. */
-function cornerTemplate({ label, name }: Part, { outline, backMm, sideMm, side, cutDegrees }: CornerFit): Template {
+function cornerTemplate(part: Part, { outline, backMm, sideMm, side, cutDegrees }: CornerFit): Template {
+  const { label, name } = part;
   const inward = side === 'left' ? 1 : -1;
   const end: OutlinePoint = [inward * backMm, 0];
   return {
@@ -93,6 +102,7 @@ function cornerTemplate({ label, name }: Part, { outline, backMm, sideMm, side, 
       { at: [inward * 60, sideMm / 2], words: message('template.alongSide') },
       { at: [(inward * backMm) / 4, sideMm / 4], words: message('template.piece', { label: text(label) }) },
     ],
+    ...throughHoles(part, (point) => point),
     notes: [message('template.cornerAngle', { angle: { is: 'angle', degrees: cutDegrees } })],
   };
 } // prettier-ignore

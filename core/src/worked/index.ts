@@ -42,7 +42,7 @@ export function exampleOf(system: SystemName): Example {
   const rows = pieces.flatMap((part) => {
     if (part.shelf > 1) return [];
     const terms = part.length.terms.map((term) => `${words(term.label, job)} ${length(term.mm)}`).join('; ');
-    const shape = shapeWords(part).map((one) => words(one, job)).join('; ');
+    const shape = shapeWords(part, job.tools).map((one) => words(one, job)).join('; ');
     const name = words(part.name, job);
     const key = [name, part.length.mm, part.width.mm, shape].join();
     if (told.has(key)) return [];

@@ -1,4 +1,12 @@
-import { askedOf, SUPPORT_ASKS, withAnswer, type Ask, type Job, type SystemName } from '@dormer/core/job/document';
+import {
+  askedOf,
+  offered,
+  SUPPORT_ASKS,
+  withAnswer,
+  type Ask,
+  type Job,
+  type SystemName,
+} from '@dormer/core/job/document';
 import type { TypedLength } from '@dormer/core/quantity';
 import { words } from '@dormer/core/words';
 import { message } from '@dormer/core/message';
@@ -7,16 +15,27 @@ import { LengthFields } from '../../../controls/LengthFields';
 import { useLabel, type LabelKey } from '../../../labels';
 import { editJob, useAppDispatch } from '../../../store';
 
+/** What asks nothing while another answer stands: a nosing that is not wanted has no sizes, boards have no slats. */
+const idle = (said: Readonly<Record<string, unknown>>): readonly string[] => [
+  ...(said.nosing === false ? ['nosingThickness', 'nosingHeight'] : []),
+  ...(said.deck !== undefined && said.deck !== 'slats' ? ['slatWidth', 'slatGap'] : []),
+];
+
+/** What is offered of a choice, and what was chosen before if the tools would not have offered it. */
+function choicesOf(ask: Extract<Ask, { is: 'choice' }>, tools: Job['tools'], chosen: string): readonly string[] {
+  const all = offered(ask, tools);
+  return all.includes(chosen) ? all : [...all, chosen];
+}
+
 /** What a support system asks: its own list of lengths, counts, choices and yes or no. */
 export function AskFields({ job, system }: { job: Job; system: SystemName }) {
   const label = useLabel();
   const dispatch = useAppDispatch();
   const asks = Object.entries(SUPPORT_ASKS[system] as Readonly<Record<string, Ask>>);
-  const said = askedOf(job.support, system, job.units) as Readonly<Record<string, unknown>>;
+  const said = askedOf(job, system) as Readonly<Record<string, unknown>>;
   const answer = (key: string, value: unknown) => void dispatch(editJob((one) => withAnswer(one, system, key, value)));
   const named = (key: string) => label(`ask.${key}` as LabelKey);
-  // A nosing that is not wanted has no sizes.
-  const wanted = asks.filter(([key]) => said.nosing !== false || (key !== 'nosingThickness' && key !== 'nosingHeight'));
+  const wanted = asks.filter(([key]) => !idle(said).includes(key));
   const yes = wanted.filter(([, ask]) => ask.is === 'yes').map(([key]) => key);
   return (
     <Section title={words(message(`system.${system}`), job)}>
@@ -27,7 +46,7 @@ export function AskFields({ job, system }: { job: Job; system: SystemName }) {
             titled
             label={named(key)}
             value={said[key] as string}
-            options={ask.options.map((value) => ({ value, title: label(`ask.${key}.${value}` as LabelKey) }))}
+            options={choicesOf(ask, job.tools, said[key] as string).map((value) => ({ value, title: label(`ask.${key}.${value}` as LabelKey) }))}
             onChange={(value) => answer(key, value)}
           />
         ) : null,

@@ -1,9 +1,10 @@
+import Ruler from 'lucide-react-native/icons/ruler';
 import { StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
 import { holeRows } from '@dormer/core/fixing/marks';
 import { drillScene } from '@dormer/core/scene/support';
 import { lengthWords, words } from '@dormer/core/words';
-import { Txt, Why } from '../../../controls';
+import { Button, Txt, Why } from '../../../controls';
 import { SceneView } from '../../../drawing';
 import { useLabel } from '../../../labels';
 import { makeStyles, SPACE } from '../../../theme';
@@ -14,12 +15,14 @@ interface DrillGroupProps {
   readonly job: Job;
   /** How wide the drawing may be, pixels. */
   readonly wide: number;
+  /** Leads to its template at full size; left away on paper. */
+  readonly onFullSize?: (() => void) | undefined;
 }
 
 const LEAST_PX = 70;
 
 /** One piece with its holes: a drawing, running dimensions from one end, what to drill, what to drive. */
-export function DrillGroupView({ group, job, wide }: DrillGroupProps) {
+export function DrillGroupView({ group, job, wide, onFullSize }: DrillGroupProps) {
   const styles = useStyles();
   const label = useLabel();
   const { fixing, part, item, labels } = group;
@@ -51,10 +54,15 @@ export function DrillGroupView({ group, job, wide }: DrillGroupProps) {
       <Txt kind="small">{holeWords(fixing, job, label)}</Txt>
       {holeRows(fixing, job.tape).map(({ acrossMm, alongs }) => (
         <Txt key={acrossMm} kind="small">
-          {label(rowLabel(group), { across: lengthWords(acrossMm, job), alongs: alongs.map((mm) => lengthWords(mm, job, false)).join(' · ') })}
+          {label(rowLabel(group), { across: lengthWords(acrossMm, job), alongs: alongs.map((mm, i) => lengthWords(mm, job, i === alongs.length - 1)).join(' · ') })}
         </Txt>
       ))}
       {fixing.holes.some((hole) => hole.into === 'anchor') ? <Txt kind="small">{label('drill.anchors', { count: fixing.holes.filter((hole) => hole.into === 'anchor').length })}</Txt> : null}
+      {drawn && onFullSize ? (
+        <View style={styles.row}>
+          <Button title={label('drill.fullSize')} icon={Ruler} look="quiet" onPress={onFullSize} />
+        </View>
+      ) : null}
     </View>
   );
 } // prettier-ignore
@@ -73,5 +81,6 @@ function rowLabel({ fixing, part }: DrillGroup) {
 const useStyles = makeStyles((colours) =>
   StyleSheet.create({
     group: { gap: SPACE.small, borderTopWidth: 1, borderTopColor: colours.rule, paddingVertical: SPACE.half },
+    row: { flexDirection: 'row' },
   }),
 );

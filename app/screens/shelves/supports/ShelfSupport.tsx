@@ -1,3 +1,4 @@
+import Columns from 'lucide-react-native/icons/columns-2';
 import Replace from 'lucide-react-native/icons/replace';
 import Undo from 'lucide-react-native/icons/undo-2';
 import { useMemo, useState } from 'react';
@@ -12,6 +13,7 @@ import { SceneView } from '../../../drawing';
 import { useLabel } from '../../../labels';
 import { editJob, useAppDispatch } from '../../../store';
 import { makeStyles, SPACE } from '../../../theme';
+import { FurtherSheet } from './FurtherSheet';
 import { SystemsSheet } from './SystemsSheet';
 
 const SECTION = { width: 300, height: 190 } as const;
@@ -21,9 +23,10 @@ export function ShelfSupport({ shelf, job, plan }: { shelf: number; job: Job; pl
   const styles = useStyles();
   const label = useLabel();
   const dispatch = useAppDispatch();
-  const [changing, setChanging] = useState(false);
+  const [sheet, setSheet] = useState<'system' | 'further' | null>(null);
   const scene = useMemo(() => sideScene(plan, shelf), [plan, shelf]);
   const own = job.support.shelves?.find((one) => one.shelf === shelf);
+  const further = [...(job.further?.dividers ?? []), ...(job.further?.holes ?? [])].filter((one) => one.shelf === shelf).length;
   const system = own?.system ?? job.support.system;
   return (
     <>
@@ -34,7 +37,8 @@ export function ShelfSupport({ shelf, job, plan }: { shelf: number; job: Job; pl
         </View>
       ) : null}
       <View style={styles.buttons}>
-        <Button title={label('support.other', { shelf })} icon={Replace} onPress={() => setChanging(true)} />
+        <Button title={label('support.other', { shelf })} icon={Replace} onPress={() => setSheet('system')} />
+        <Button title={label('further.open', { count: further, shelf })} icon={Columns} onPress={() => setSheet('further')} />
         {own ? (
           <Button
             title={label('support.asAll', { shelf })}
@@ -53,14 +57,15 @@ export function ShelfSupport({ shelf, job, plan }: { shelf: number; job: Job; pl
         leastMm={0.1}
         onCommit={(depth) => dispatch(editJob((one) => withShelfSupport(one, shelf, { depth })))}
       />
-      {changing ? (
+      {sheet === 'further' ? <FurtherSheet shelf={shelf} job={job} plan={plan} onClose={() => setSheet(null)} /> : null}
+      {sheet === 'system' ? (
         <SystemsSheet
           job={job}
           plan={plan}
           title={label('support.chooseFor', { shelf })}
           chosen={system}
           onChoose={(to) => dispatch(editJob((one) => withShelfSupport(one, shelf, { system: to === one.support.system ? undefined : to })))}
-          onClose={() => setChanging(false)}
+          onClose={() => setSheet(null)}
         />
       ) : null}
     </>

@@ -1,4 +1,3 @@
-import Printer from 'lucide-react-native/icons/printer';
 import Replace from 'lucide-react-native/icons/replace';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -12,8 +11,7 @@ import { editJob, useAppDispatch } from '../../../store';
 import { makeStyles, SPACE } from '../../../theme';
 import { AskFields } from './AskFields';
 import { BoardForm } from './BoardForm';
-import { drillGroups } from './drilling';
-import { DrillGroupView } from './DrillSheet';
+import { Drilling } from './Drilling';
 import { FixingForm } from './FixingForm';
 import { LoadForm } from './LoadForm';
 import { StrengthList } from './StrengthList';
@@ -110,26 +108,6 @@ function shelvesOn({ support }: Job, plan: Plan | null, system: SystemName): { c
   const numbers = plan?.shelves.map((one) => one.number).filter((shelf) => of(shelf) === system) ?? [];
   return { count: numbers.length, shelves: numbers.join(', ') || '–' };
 }
-
-const DRAWING_PX = 330;
-
-/** Every piece with its holes; alike ones once. */
-function Drilling({ job, plan, onPrint }: { job: Job; plan: Plan; onPrint: () => void }) {
-  const label = useLabel();
-  const [open, setOpen] = useState(false);
-  const groups = useMemo(() => drillGroups(plan), [plan]);
-  if (groups.length === 0) return null;
-  return (
-    <Section title={label('drill.title')}>
-      <Txt kind="small" tone="faint">
-        {label('drill.how')}
-      </Txt>
-      <Button title={label(open ? 'drill.hide' : 'drill.show', { count: groups.length })} onPress={() => setOpen(!open)} />
-      {open ? groups.map((group) => <DrillGroupView key={group.fixing.id} group={group} job={job} wide={DRAWING_PX} />) : null}
-      <Button title={label('drill.print')} icon={Printer} onPress={onPrint} />
-    </Section>
-  );
-} // prettier-ignore
 
 const useStyles = makeStyles(() =>
   StyleSheet.create({

@@ -1,0 +1,133 @@
+import { figure, less, type Figure } from '../figure';
+import type { Job } from '../job';
+import type { Gap } from '../layout';
+import { count, length, message, text } from '../message';
+import type { Opening } from '../opening';
+import { doubtful, type Caution, type Problem } from '../problem';
+import type { Across, Fastening, PartSpec } from './system';
+
+interface DividersInput {
+  readonly job: Pick<Job, 'further' | 'shelves' | 'place'>;
+  readonly opening: Pick<Opening, 'extent'>;
+  readonly gaps: readonly Gap[];
+  /** The pieces of the shelves it stands between. */
+  readonly specs: readonly PartSpec[];
+}
+
+export interface Dividers {
+  readonly parts: readonly PartSpec[];
+  readonly fastenings: readonly Fastening[];
+  readonly problems: readonly Problem[];
+  readonly cautions: readonly Caution[];
+}
+
+type Wish = NonNullable<Job['further']>['dividers'][number];
+
+/** Less than the clear gap, so that it slides in between two boards, millimetres. */
+const PLAY_MM = 1;
+
+/**
+ * Upright boards that stand on a shelf and part it: as high as the clear gap, or as asked; as deep as the board, less
+ * what hangs under the shelf above at the back and at the front. Two screws from below, two from above where it reaches.
+ */
+export function dividersOf(input: DividersInput): Dividers {
+  const { job, specs } = input;
+  const wishes = [...(job.further?.dividers ?? [])].sort((a, b) => a.shelf - b.shelf || a.at.mm - b.at.mm);
+  const all = wishes.map((wish, i) => dividerOf(wish, `D${i + 1}`, input));
+  const made = all.flatMap((one) => one.parts);
+  const caution: Caution[] = made.length > 0 ? [{ message: message('caution.divider'), stage: 'shelves' }] : [];
+  return {
+    parts: made,
+    // A shelf without a board of its own, as one of mesh, takes no screws.
+    fastenings: all.flatMap((one) => one.fastenings).filter(({ through }) => specs.some((part) => through.is === 'piece' && part.id === through.id)),
+    problems: all.flatMap((one) => one.problems),
+    cautions: caution,
+  };
+} // prettier-ignore
+
+const none = (...problems: Problem[]): Dividers => ({ parts: [], fastenings: [], problems, cautions: [] });
+
+function dividerOf({ shelf, at, height }: Wish, label: string, input: DividersInput): Dividers {
+  const { job, opening, gaps, specs } = input;
+  const about = { is: 'shelf', shelf } as const;
+  const piece = { piece: text(label), shelf: count(shelf) };
+  const gap = gaps.find((one) => one.below === shelf);
+  const board = specs.find((one) => one.shelf === shelf && (one.role === 'board' || one.role === 'mesh'));
+  // There is no such shelf, or it is not made: what is wrong with it is said of it.
+  if (!gap || !board) return none();
+  if (job.place.kind === 'corner') return none(doubtful(about, message('problem.dividerCorner', piece)));
+  const thick = job.shelves.thickness.mm;
+  const { left, right } = opening.extent;
+  const start = board.across?.fromMm ?? left;
+  const wide = (board.across?.toMm ?? right) - start;
+  if (at.mm < thick / 2 || at.mm > wide - thick / 2) {
+    return none(doubtful(about, message('problem.dividerOff', { ...piece, most: length(wide) })));
+  }
+  const high = heightOf(height?.mm ?? null, gap);
+  if (!high) return none(doubtful(about, message('problem.dividerTop', piece)));
+  if (high.mm > gap.clear.mm || high.mm <= 0) {
+    return none(doubtful(about, message('problem.dividerHigh', { ...piece, clear: length(gap.clear.mm) })));
+  }
+  const foot = board.place.upTo;
+  const across: Across = { fromMm: start + at.mm - thick / 2, toMm: start + at.mm + thick / 2 };
+  const reaches = gap.above !== null && high.mm > gap.clear.mm - 2 * PLAY_MM;
+  const meets = specs.filter((one) => one.shelf === gap.above && one.place.upFrom < foot + high.mm - 0.01 && overlaps(acrossOf(one, opening.extent), across));
+  const { rear, front, problems } = depthBetween(board, meets, about, piece);
+  if (front - rear <= 0) return none(...problems);
+  const width = less(figure({ label: message('term.boardHere'), mm: front }), message('term.behindDivider'), rear);
+  const id = `S${shelf}-divider-${label}`;
+  const part: PartSpec = {
+    shelf,
+    id,
+    role: 'divider',
+    name: message('part.divider'),
+    label,
+    thicknessMm: thick,
+    width,
+    place: { upFrom: foot, upTo: foot + high.mm, outFrom: rear, outTo: front },
+    across,
+    upright: true,
+    length: { is: 'given', figure: high, rounded: 'down' },
+  };
+  const screws = (of: number): Fastening => ({
+    id: `${id}/S${of}-board`,
+    shelf,
+    through: { is: 'piece', id: `S${of}-board` },
+    into: { is: 'piece', id, grain: 'end', haveMm: high.mm },
+    with: 'screw',
+    passMm: thick,
+    spread: { is: 'given', at: [0.25, 0.75].map((share) => ({ alongMm: at.mm, acrossMm: rear + share * (front - rear) - board.place.outFrom })) },
+    carries: null,
+    leverMm: 0,
+  });
+  return { parts: [part], fastenings: [screws(shelf), ...(reaches ? [screws(gap.above as number)] : [])], problems, cautions: [] };
+} // prettier-ignore
+
+/** How high a divider is: as asked, or what the gap leaves; null where nothing is above and nothing was asked. */
+function heightOf(asked: number | null, { above, clear }: Gap): Figure | null {
+  if (asked !== null) return figure({ label: message('term.dividerHeight'), mm: asked });
+  if (above === null) return null;
+  return less(figure({ label: message('term.clearGap'), mm: clear.mm }), message('term.dividerPlay'), PLAY_MM);
+}
+
+/** Where a piece is across: a stick along a side wall is only as thick as it is. */
+function acrossOf({ across, role, thicknessMm }: PartSpec, { left, right }: { left: number; right: number }): Across {
+  if (across) return across;
+  if (role === 'side-cleat-left') return { fromMm: left, toMm: left + thicknessMm };
+  if (role === 'side-cleat-right') return { fromMm: right - thicknessMm, toMm: right };
+  return { fromMm: left, toMm: right };
+}
+
+const overlaps = (a: Across, b: Across): boolean => a.fromMm < b.toMm && a.toMm > b.fromMm;
+
+/** From where to where out a divider fits: in front of what hangs at the back, behind what hangs at the front. */
+function depthBetween(board: PartSpec, meets: readonly PartSpec[], about: Problem['about'], piece: { piece: ReturnType<typeof text>; shelf: ReturnType<typeof count> }) {
+  let [rear, front] = [board.place.outFrom, board.place.outTo];
+  const middle = (rear + front) / 2;
+  for (const { place, label } of meets) {
+    if (place.outTo <= middle) rear = Math.max(rear, place.outTo);
+    else if (place.outFrom >= middle) front = Math.min(front, place.outFrom);
+    else return { rear, front: rear, problems: [doubtful(about, message('problem.dividerMeets', { ...piece, other: text(label) }))] };
+  }
+  return { rear, front, problems: [] as Problem[] };
+} // prettier-ignore
