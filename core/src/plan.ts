@@ -22,7 +22,16 @@ import {
   type WallMark,
 } from './layout';
 import { neededFor, placeFixings, throughHoles, type Fixing, type Needed } from './fixing';
-import { curesFor, strengthOf, strengthProblems, tippingProblems, weightOf, type Cure, type Strength } from './load';
+import {
+  curesFor,
+  hangingProblems,
+  strengthOf,
+  strengthProblems,
+  tippingProblems,
+  weightOf,
+  type Cure,
+  type Strength,
+} from './load';
 import { message, nested, type Message } from './message';
 import {
   cavityBox,
@@ -159,6 +168,7 @@ export function planJob(job: Job): Plan {
           ...throughHoles(parts, placed.fixings),
           // A load that nobody named is no reason to stop anyone.
           ...(job.load.use !== 'listed' || job.things.length > 0 ? strengthProblems(strengths, cures) : []),
+          ...hangingProblems(parts, job),
           ...tippingProblems(system.standing, placed.fixings, weightOf(parts, job), job),
         ];
   const advice = advise({ job, survey, boards });

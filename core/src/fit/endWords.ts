@@ -42,6 +42,7 @@ function endsWords(part: Part, tools: Tools): Message[] {
   const byHand = tools === 'hand';
   const { fit, corner, joint } = part;
   if (joint?.is === 'mitred') return [message(byHand ? 'cutEnd.hand.mitred' : 'cutEnd.mitred', { inside: length(part.length.mm - 2 * part.width.mm) })];
+  if (joint?.is === 'mitred-one') return [message(byHand ? 'cutEnd.hand.mitredOne' : 'cutEnd.mitredOne', { inside: length(part.length.mm - part.width.mm) })];
   if (joint?.is === 'clipped') return [message('cutEnd.clipped', { less: length(part.width.mm) })];
   if (joint?.is === 'braced') return [message(byHand ? 'cutEnd.hand.braced' : 'cutEnd.braced', { angle: angle(joint.degrees), other: angle(joint.otherDegrees) })];
   if (joint?.is === 'housed') return joint.atMm.map((mm) => message(byHand ? 'cutEnd.hand.housed' : 'cutEnd.housed', { at: length(mm), wide: length(joint.wideMm), deep: length(joint.depthMm) }));

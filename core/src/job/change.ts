@@ -83,5 +83,5 @@ export function withShelfSupport(
 export function withFurther(job: Job, how: (before: Further) => Further): Job {
   const { further, ...rest } = job;
   const after = how(further ?? { dividers: [], holes: [] });
-  return after.dividers.length + after.holes.length > 0 ? { ...rest, further: after } : rest;
+  return after.dividers.length + after.holes.length > 0 || after.rod ? { ...rest, further: after } : rest;
 }

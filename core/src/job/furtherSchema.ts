@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { id, positiveLength } from './fieldSchema';
-import { ENDS, LIMITS } from './limits';
+import { ENDS, LIMITS, RODS } from './limits';
 
 const shelf = z.int().min(1).max(LIMITS.shelves);
 
@@ -30,4 +30,5 @@ export const furtherSchema = z.strictObject({
     )
     .max(LIMITS.holes)
     .describe('Holes through boards, for cables and pipes'),
+  rod: z.enum(RODS).optional().describe('What the closet rod is; a steel tube when left away'),
 });

@@ -26,6 +26,9 @@ export const LONGEST_FILE = 2_000_000;
 /** A corner between these is one; flatter or sharper is a slip. Degrees. */
 export const CORNER_DEGREES = { least: 20, most: 160 } as const;
 
+/** What a closet rod is made of; the first is the usual one. */
+export const RODS = ['tube', 'wood'] as const;
+
 export const SIDES = ['left', 'middle', 'right'] as const;
 export const SPOTS_OUT = ['front', 'middle', 'back'] as const;
 /** Two ends of a thing that runs across. */

@@ -9,3 +9,4 @@ export { ANCHOR_KG, PLUG_KG } from './ratings';
 export type { BeamLoad } from './beams';
 export { tippingProblems } from './tipping';
 export { strengthProblems } from './problems';
+export { hangingProblems } from './hanging';

@@ -418,6 +418,8 @@ export interface MessageCatalogue {
   'cutEnd.hand.housed': { at: Length; wide: Length; deep: Length };
   'cutEnd.side': { side: Inner; how: Inner };
   'cutEnd.mitred': { inside: Length };
+  'cutEnd.mitredOne': { inside: Length };
+  'cutEnd.hand.mitredOne': { inside: Length };
   'cutEnd.longerRoom': { by: About; angle: Angle };
   'cutEnd.longerWall': { by: About; angle: Angle };
   'cutEnd.corner.triangle': { angle: Angle };
@@ -704,6 +706,9 @@ export interface MessageCatalogue {
   'part.rung': None;
   'part.slat': None;
   'part.mesh': None;
+  'term.reveal': None;
+  'term.oneTrimWidth': None;
+  'term.caseInsideTop': None;
   'part.divider': None;
   'term.boardHere': None;
   'term.behindDivider': None;
@@ -745,6 +750,13 @@ export interface MessageCatalogue {
   'problem.ladderShallow': { depth: Length; needed: Length };
   'caution.tipping': None;
   'caution.mesh': None;
+  'problem.trimCeiling': { over: Length };
+  'problem.trimOver': { over: Length };
+  'problem.trimOpen': { open: Length };
+  'problem.rodBreaks': { sag: About; kg: Mass; halved: About };
+  'problem.rodSags': { sag: About; kg: Mass; halved: About };
+  'problem.tiltedBreaks': { piece: Text; sag: About; usual: About };
+  'problem.tiltedSags': { piece: Text; sag: About; usual: About };
   'caution.divider': None;
   'problem.dividerCorner': { piece: Text; shelf: Count };
   'problem.dividerOff': { piece: Text; shelf: Count; most: Length };
@@ -759,6 +771,7 @@ export interface MessageCatalogue {
   'order.case.glue': None;
   'order.case.square': None;
   'order.case.back': None;
+  'order.case.trim': None;
   'order.case.stand': None;
   'order.case.pins': None;
   'order.case.screw': None;

@@ -70,6 +70,7 @@ export function sawScene(part: Part): Scene {
 /** Lengths along the edge away from the person, where it says anything new, and along the one towards them. */
 function alongEdges({ edges, role, joint, corner, width, length: { mm } }: Part): readonly [number | null, number] {
   if (joint?.is === 'mitred') return [mm, mm - 2 * width.mm];
+  if (joint?.is === 'mitred-one') return [mm, mm - width.mm];
   if (corner) return [corner.backMm, mm];
   if (!edges || edges.back.mm === edges.front.mm) return [null, mm];
   return role === 'board' ? [edges.back.mm, edges.front.mm] : [edges.front.mm, edges.back.mm];
@@ -77,8 +78,11 @@ function alongEdges({ edges, role, joint, corner, width, length: { mm } }: Part)
 
 /** A piece without a template: a rectangle, or with mitred ends its long edge away from the person. */
 function plainOutline({ length: { mm }, width, joint }: Part): OutlinePoint[] {
-  const inset = joint?.is === 'mitred' ? width.mm : 0;
-  return [[0, 0], [mm, 0], [mm - inset, width.mm], [inset, width.mm]]; // prettier-ignore
+  const [start, stop] = [
+    joint?.is === 'mitred' ? width.mm : 0,
+    joint?.is === 'mitred' || joint?.is === 'mitred-one' ? width.mm : 0,
+  ];
+  return [[0, 0], [mm, 0], [mm - stop, width.mm], [start, width.mm]]; // prettier-ignore
 }
 
 /** The sides of an outline that do not lie on the long edges of its blank: where the saw goes. */

@@ -58,7 +58,8 @@ function jointKey({ joint, role }: Part): string {
     case 'notched':
       return role + key(joint.deepMm, joint.highMm);
     case 'mitred':
-      return 'mitred';
+    case 'mitred-one':
+      return joint.is;
   }
 }
 

@@ -18,6 +18,7 @@ import {
   lessBack,
   shelfDepth,
 } from './carcase';
+import { caseTrim } from './caseTrim';
 import * as pieces from './pieces';
 import type { PartSpec, System, SystemInput } from './system';
 
@@ -35,13 +36,14 @@ export const housedCase: System<'housed-case'> = {
   plan: (input) => {
     const { asked, shelves, job, wish, box } = input;
     const carcase = carcaseOf(input);
+    const trim = caseTrim(carcase, input);
     const problems = [...caseProblems(carcase, input), ...grooveProblems(input)];
     const made = problems.length === 0 && shelves.length > 0;
     const rail = tipRail(carcase, asked.sideThickness.mm, asked.back ? asked.backThickness.mm : 0);
     const nosing = pieces.nosingOf(asked);
     const hasWall = input.opening.surfaces.includes('back');
     return {
-      parts: !made ? [] : box ? boxShelves(carcase, input) : [...partsOf(carcase, input), rail.part],
+      parts: !made ? [] : box ? boxShelves(carcase, input) : [...partsOf(carcase, input), rail.part, ...trim.parts],
       hardware: [],
       holds: made
         ? shelves.map((shelf) => {
@@ -59,7 +61,7 @@ export const housedCase: System<'housed-case'> = {
             };
           })
         : [],
-      fastenings: made && hasWall && !box ? [rail.fastening] : [],
+      fastenings: made && !box ? [...(hasWall ? [rail.fastening] : []), ...trim.fastenings] : [],
       ...(box ? { boxSides: { is: 'housed', depthMm: asked.groove.mm, wideMm: wish.thickness.mm, atMm: shelves.map((one) => one.underside.mm - carcase.footMm) } as const } : { standing: { heightMm: carcase.high.mm, depthMm: carcase.depthMm, fastening: hasWall ? rail.fastening.id : null } }),
       marks: shelves.flatMap((shelf) => pieces.shelfMarks(shelf, input.levelLineUpMm, null)),
       hangsMm: () => pieces.hangsBelow(nosing, wish.thickness.mm),
@@ -70,8 +72,9 @@ export const housedCase: System<'housed-case'> = {
         message('order.case.square'),
         ...(asked.back ? [message('order.case.back')] : []),
         message('order.case.stand'),
+        ...(asked.trim && !box ? [message('order.case.trim')] : []),
       ],
-      problems,
+      problems: [...problems, ...(made ? trim.problems : [])],
       // A box in a wall cannot tip.
       cautions: [...(box ? [] : [{ message: message('caution.tipping'), stage: 'shelves' } as const]), { message: message('caution.grooveInPairs'), stage: 'cut' }, ...pieces.usualCautions],
     };

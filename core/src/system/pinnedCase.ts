@@ -18,6 +18,7 @@ import {
   lessBack,
   shelfDepth,
 } from './carcase';
+import { caseTrim } from './caseTrim';
 import * as pieces from './pieces';
 import type { Fastening, Hold, PartSpec, System, SystemInput } from './system';
 
@@ -36,6 +37,7 @@ export const pinnedCase: System<'pinned-case'> = {
   plan: (input) => {
     const { asked, shelves, wish, job, box } = input;
     const carcase = carcaseOf(input);
+    const trim = caseTrim(carcase, input);
     const problems = caseProblems(carcase, input);
     const made = problems.length === 0 && shelves.length > 0;
     const rail = tipRail(carcase, asked.sideThickness.mm, asked.back ? asked.backThickness.mm : 0);
@@ -43,15 +45,15 @@ export const pinnedCase: System<'pinned-case'> = {
     const nosing = pieces.nosingOf(asked);
     const hasWall = input.opening.surfaces.includes('back');
     return {
-      parts: !made ? [] : box ? boxShelves(carcase, input, fixed) : [...partsOf(carcase, input, fixed), rail.part],
+      parts: !made ? [] : box ? boxShelves(carcase, input, fixed) : [...partsOf(carcase, input, fixed), rail.part, ...trim.parts],
       hardware: [],
       holds: made ? shelves.map((shelf) => holdOf(shelf, carcase, input, shelf.number === fixed)) : [],
-      fastenings: made ? [...endScrews(carcase, input, fixed), ...(hasWall && !box ? [rail.fastening] : [])] : [],
+      fastenings: made ? [...endScrews(carcase, input, fixed), ...(hasWall && !box ? [rail.fastening] : []), ...trim.fastenings] : [],
       ...(box ? {} : { standing: { heightMm: carcase.high.mm, depthMm: carcase.depthMm, fastening: hasWall ? rail.fastening.id : null } }),
       marks: shelves.flatMap((shelf) => pieces.shelfMarks(shelf, input.levelLineUpMm, null)),
       hangsMm: () => pieces.hangsBelow(nosing, wish.thickness.mm),
-      order: [message('order.case.pins'), message('order.case.screw'), message('order.case.square'), ...(asked.back ? [message('order.case.back')] : []), message('order.case.stand'), message('order.case.shelvesIn')],
-      problems: [...problems, ...(made && !job.pins ? [doubtful({ is: 'support' }, message('problem.noPins'))] : [])],
+      order: [message('order.case.pins'), message('order.case.screw'), message('order.case.square'), ...(asked.back ? [message('order.case.back')] : []), message('order.case.stand'), ...(asked.trim && !box ? [message('order.case.trim')] : []), message('order.case.shelvesIn')],
+      problems: [...problems, ...(made ? trim.problems : []), ...(made && !job.pins ? [doubtful({ is: 'support' }, message('problem.noPins'))] : [])],
       // A box in a wall cannot tip.
       cautions: [...(box ? [] : [{ message: message('caution.tipping'), stage: 'shelves' } as const]), ...pieces.usualCautions],
     };

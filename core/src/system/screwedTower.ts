@@ -1,17 +1,22 @@
 import { figure, less } from '../figure';
 import { message } from '../message';
 import {
+  backPanel,
+  beforeBack,
   bottomTop,
   carcaseOf,
   caseProblems,
   caseShelf,
   caseSides,
   insideAcross,
+  lessBack,
   plinthBoard,
+  shelfDepth,
   tipRail,
   type Carcase,
 } from './carcase';
 import { sideIntoEnd } from './pinnedCase';
+import { caseTrim } from './caseTrim';
 import * as pieces from './pieces';
 import type { PartSpec, System, SystemInput } from './system';
 
@@ -30,34 +35,36 @@ export const screwedTower: System<'screwed-tower'> = {
   plan: (input) => {
     const { asked, shelves, wish } = input;
     const carcase = carcaseOf(input);
+    const trim = caseTrim(carcase, input);
     const problems = caseProblems(carcase, input);
     const made = problems.length === 0 && shelves.length > 0;
-    const rail = tipRail(carcase, asked.sideThickness.mm, 0);
+    const rail = tipRail(carcase, asked.sideThickness.mm, asked.back ? asked.backThickness.mm : 0);
     const nosing = pieces.nosingOf(asked);
     const hasWall = input.opening.surfaces.includes('back');
     const bottom = bottomTop(carcase, asked.filler.mm, wish.thickness.mm, input.space.fromMm);
     const boards = [{ id: 'case-bottom', topMm: bottom }, ...shelves.map((one) => ({ id: `S${one.number}-board`, topMm: one.top.mm }))];
     return {
-      parts: made ? [...partsOf(carcase, bottom, input), rail.part] : [],
+      parts: made ? [...partsOf(carcase, bottom, input), rail.part, ...trim.parts] : [],
       hardware: [],
       holds: made
         ? shelves.map(({ number: n }) => {
-            const depth = pieces.boardDepth(input.depthOf(n), nosing).mm;
+            const depth = shelfDepth(input, n).mm;
             const rests = (['left', 'right'] as const).map((side) => pieces.restAcross(`case-${side}`, { from: side, inMm: 0 }, 0, depth));
             return { shelf: n, board: `S${n}-board`, rests, ribs: pieces.nosingRib(n, nosing, wish.thickness.mm, depth) };
           })
         : [],
       fastenings: made
         ? [
-            ...boards.flatMap(({ id, topMm }) => sideIntoEnd({ carcase, id, upMm: topMm - wish.thickness.mm / 2, sideMm: asked.sideThickness.mm, screws: asked.screws, depthMm: carcase.depthMm })),
+            ...boards.flatMap(({ id, topMm }) => sideIntoEnd({ carcase, id, upMm: topMm - wish.thickness.mm / 2, sideMm: asked.sideThickness.mm, screws: asked.screws, depthMm: lessBack(figure({ label: message('term.shelfDepth'), mm: carcase.depthMm }), asked).mm })),
             ...(hasWall ? [rail.fastening] : []),
+            ...trim.fastenings,
           ]
         : [],
       standing: { heightMm: carcase.high.mm, depthMm: carcase.depthMm, fastening: hasWall ? rail.fastening.id : null },
       marks: shelves.flatMap((shelf) => pieces.shelfMarks(shelf, input.levelLineUpMm, null)),
       hangsMm: () => pieces.hangsBelow(nosing, wish.thickness.mm),
-      order: [...(asked.spacers ? [message('order.tower.spacers')] : []), message('order.tower.dry'), message('order.tower.glue'), message('order.case.square'), message('order.tower.top'), message('order.case.stand')],
-      problems,
+      order: [...(asked.spacers ? [message('order.tower.spacers')] : []), message('order.tower.dry'), message('order.tower.glue'), message('order.case.square'), message('order.tower.top'), ...(asked.back ? [message('order.case.back')] : []), message('order.case.stand'), ...(asked.trim ? [message('order.case.trim')] : [])],
+      problems: [...problems, ...(made ? trim.problems : [])],
       cautions: [{ message: message('caution.tipping'), stage: 'shelves' }, ...pieces.usualCautions],
     };
   },
@@ -70,7 +77,8 @@ export const screwedTower: System<'screwed-tower'> = {
 function partsOf(carcase: Carcase, bottomMm: number, input: Input): PartSpec[] {
   const { asked, shelves, wish } = input;
   const [thick, side] = [wish.thickness.mm, asked.sideThickness.mm];
-  const width = figure({ label: message('term.shelfDepth'), mm: carcase.depthMm });
+  const width = lessBack(figure({ label: message('term.shelfDepth'), mm: carcase.depthMm }), asked);
+  const forward = (one: PartSpec) => beforeBack(one, asked);
   const across = insideAcross(carcase, side, 0);
   // The sides end under the top, which lies over them.
   const lower: Carcase = { ...carcase, high: less(carcase.high, message('term.lessTop'), thick), topMm: carcase.topMm - thick };
@@ -88,14 +96,17 @@ function partsOf(carcase: Carcase, bottomMm: number, input: Input): PartSpec[] {
   };
   const bottom: PartSpec = { ...top, id: 'case-bottom', role: 'case-bottom', name: message('part.caseBottom'), label: 'CB', place: { ...top.place, upFrom: bottomMm - thick, upTo: bottomMm }, across, length: { is: 'given', figure: carcase.inside, rounded: 'down' } };
   return [
-    ...caseSides(lower, input, width, () => null),
-    top,
-    bottom,
-    ...shelves.flatMap((shelf) => caseShelf({ carcase, shelf, thicknessMm: thick, depthMm: input.depthOf(shelf.number), long: carcase.inside, across, nosing: pieces.nosingOf(asked) })),
+    ...[...caseSides(lower, input, width, () => null), top, bottom].map(forward),
+    ...shelves.flatMap((shelf) => caseShelf({ carcase, shelf, thicknessMm: thick, depthMm: input.depthOf(shelf.number), long: carcase.inside, across, nosing: pieces.nosingOf(asked) })).map((one) => (one.role === 'board' ? forward({ ...one, width: shelfDepth(input, one.shelf) }) : one)),
     ...plinthBoard(carcase, side, bottomMm - thick, carcase.depthMm),
+    ...(asked.back ? [backOver(carcase, asked.backThickness.mm, Math.max(bottomMm - thick, carcase.footMm + (input.job.place.skirting?.height.mm ?? 0)))] : []),
     ...(asked.spacers ? spacersOf(carcase, bottomMm, input) : []),
   ];
 } // prettier-ignore
+
+/** The panel that closes the tower behind: it lies over the rear edges of both sides, and its top is the top's. */
+const backOver = (carcase: Carcase, thicknessMm: number, upFromMm: number): PartSpec =>
+  backPanel({ ...carcase, inside: carcase.wide }, thicknessMm, 0, upFromMm);
 
 const SPACER_MM = 60;
 

@@ -46,6 +46,8 @@ export type PartRole =
 export type Joint =
   /** Both at 45° across the face, its length being along the long edge: inside it is twice its width shorter. */
   | { readonly is: 'mitred' }
+  /** Its upper end at 45° across the face, its length being along the long edge: inside it is its width shorter. */
+  | { readonly is: 'mitred-one' }
   /** The end in the corner, where the corner is so much off 90°: which edge is the longer, and by how much. */
   | { readonly is: 'corner'; readonly degrees: number; readonly outMm: number; readonly longer: 'room' | 'wall' }
   /** The front end cut off at 45°, its lower edge the shorter by the piece's own height. */

@@ -408,6 +408,9 @@ export const en: Sentences = {
   'cutEnd.hole': 'hole {{diameter}} wide, its middle {{along}} from the {{side}} end and {{back}} from the back edge',
   'cutEnd.side': '{{side}} end {{how}}',
   'cutEnd.mitred': 'both ends mitred 45° to the long point, {{inside}} along the inside edge',
+  'cutEnd.mitredOne': 'upper end mitred 45° to the long point, {{inside}} along the inside edge, foot square',
+  'cutEnd.hand.mitredOne':
+    'upper end sawn in a mitre box, 45° to the long point, {{inside}} along the inside edge, foot square',
   'cutEnd.longerRoom': 'inner end off square ({{angle}}), longer by {{by}} on the room side',
   'cutEnd.longerWall': 'inner end off square ({{angle}}), longer by {{by}} on the wall side',
   'cutEnd.corner.triangle': 'corner {{angle}}, straight front',
@@ -723,6 +726,9 @@ export const en: Sentences = {
   'part.rung': 'Rung',
   'part.slat': 'Slat',
   'part.mesh': 'Mesh panel',
+  'term.reveal': 'Reveal',
+  'term.oneTrimWidth': 'Trim width',
+  'term.caseInsideTop': 'Underside of the case’s top',
   'part.divider': 'Divider',
   'term.boardHere': 'The board below, to where the divider may reach',
   'term.behindDivider': 'What hangs behind it',
@@ -778,6 +784,16 @@ export const en: Sentences = {
   'problem.holeEdge': 'A hole through {{piece}} leaves less than {{least}} of wood to the edge of shelf {{shelf}}.',
   'problem.holeOver': 'A hole through {{piece}} comes down on {{other}} below it: move it, or cut that out too.',
   'problem.holeScrew': 'A hole through {{piece}} takes away a screw of shelf {{shelf}}: move one of the two.',
+  'problem.trimCeiling':
+    'The head of the trim would run {{over}} into the ceiling: lower the top, or take narrower trim.',
+  'problem.trimOver': 'The trim would run {{over}} into a wall: take narrower trim, or plane it there.',
+  'problem.trimOpen': 'The trim leaves up to {{open}} open beside the case: take wider trim.',
+  'problem.rodBreaks':
+    'A closet rod full of clothes (about {{kg}}) may break: carry it in the middle, or take a stouter one.',
+  'problem.rodSags':
+    'A closet rod full of clothes (about {{kg}}) sags {{sag}} in time: carried in the middle it would be {{halved}}.',
+  'problem.tiltedBreaks': 'The tilted board {{piece}} may give way under shoes: take a thicker one.',
+  'problem.tiltedSags': 'The tilted board {{piece}} sags {{sag}} in time; {{usual}} is usual at the most.',
   'caution.mesh':
     'What mesh carries is not reckoned: go by its maker’s figure for rungs so far apart, and cover cut wire ends.',
   'caution.tipping':
@@ -785,6 +801,8 @@ export const en: Sentences = {
   'order.case.dry': 'Put it together dry; check that every board goes home in its groove.',
   'order.case.glue': 'Glue and clamp it, lying on its back.',
   'order.case.square': 'Make it square: both diagonals alike within 2 mm.',
+  'order.case.trim':
+    'Mitre the trim to the long point, dry fit it about the face, pin and glue it, and caulk to the walls.',
   'order.case.back': 'Fix the back panel; it keeps the case square.',
   'order.case.stand': 'Stand it in, shim it plumb and level, screw the wall strip to the studs.',
   'order.case.pins': 'Drill both sides for pins from one template, its foot always at the same end.',

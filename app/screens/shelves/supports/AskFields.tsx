@@ -18,6 +18,8 @@ import { editJob, useAppDispatch } from '../../../store';
 /** What asks nothing while another answer stands: a nosing that is not wanted has no sizes, boards have no slats. */
 const idle = (said: Readonly<Record<string, unknown>>): readonly string[] => [
   ...(said.nosing === false ? ['nosingThickness', 'nosingHeight'] : []),
+  ...(said.trim === false ? ['trimWidth', 'trimThickness', 'trimReveal'] : []),
+  ...(said.back === false ? ['backThickness'] : []),
   ...(said.deck !== undefined && said.deck !== 'slats' ? ['slatWidth', 'slatGap'] : []),
 ];
 

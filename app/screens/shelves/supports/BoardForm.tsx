@@ -1,6 +1,6 @@
-import type { Job } from '@dormer/core/job/document';
+import { RODS, withFurther, type Job } from '@dormer/core/job/document';
 import type { TypedLength } from '@dormer/core/quantity';
-import { Section } from '../../../controls';
+import { Section, Segmented } from '../../../controls';
 import { LengthFields } from '../../../controls/LengthFields';
 import { useLabel } from '../../../labels';
 import { editJob, useAppDispatch } from '../../../store';
@@ -25,6 +25,15 @@ export function BoardForm({ job }: { job: Job }) {
         }))}
       />
       <WoodFields job={job} />
+      {job.shelves.bottom.from === 'rail' || job.shelves.bottom.from === 'garments' ? (
+        <Segmented
+          titled
+          label={label('rod.title')}
+          value={job.further?.rod ?? RODS[0]}
+          options={RODS.map((value) => ({ value, title: label(`rod.${value}`) }))}
+          onChange={(rod) => dispatch(editJob((one) => withFurther(one, (all) => ({ ...all, rod }))))}
+        />
+      ) : null}
     </Section>
   );
 }

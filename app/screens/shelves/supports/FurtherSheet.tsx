@@ -31,10 +31,11 @@ export function FurtherSheet({ shelf, job, plan, onClose }: FurtherSheetProps) {
   const board = plan.parts.find((one) => one.shelf === shelf && one.role === 'board');
   const covered = plan.gaps.some((gap) => gap.below === shelf && gap.above !== null);
   const set = (how: (all: Further) => Further) => void dispatch(editJob((one) => withFurther(one, how)));
-  const change = <Kind extends keyof Further>(kind: Kind, id: string, to: Partial<Further[Kind][number]>) =>
-    set((all) => ({ ...all, [kind]: all[kind].map((one) => (one.id === id ? { ...one, ...to } : one)) }));
-  const remove = (kind: keyof Further, id: string) =>
-    set((all) => ({ ...all, [kind]: (all[kind] as { id: string }[]).filter((one) => one.id !== id) }));
+  const change = (id: string, to: Partial<Divider>) =>
+    set((all) => ({ ...all, dividers: all.dividers.map((one) => (one.id === id ? { ...one, ...to } : one)) }));
+  const drill = (id: string, to: Partial<Hole>) =>
+    set((all) => ({ ...all, holes: all.holes.map((one) => (one.id === id ? { ...one, ...to } : one)) }));
+  const without = <One extends { id: string }>(all: readonly One[], id: string) => all.filter((one) => one.id !== id);
   const usual = ([mm, inches]: readonly [number, string]) => usualLength(mm, inches, job.units);
   const addDivider = () => {
     const long = board?.length.mm ?? plan.opening.extent.right - plan.opening.extent.left;
@@ -80,11 +81,11 @@ export function FurtherSheet({ shelf, job, plan, onClose }: FurtherSheetProps) {
               units={job.units}
               tape={job.tape}
               fields={[
-                { key: 'at', label: label('further.dividerAt'), value: one.at, onCommit: (at) => change('dividers', one.id, { at }) },
-                ...(one.height ? [{ key: 'height', label: label('further.dividerHigh'), value: one.height, onCommit: (height: Divider['at']) => change('dividers', one.id, { height }) }] : []),
+                { key: 'at', label: label('further.dividerAt'), value: one.at, onCommit: (at) => change(one.id, { at }) },
+                ...(one.height ? [{ key: 'height', label: label('further.dividerHigh'), value: one.height, onCommit: (height: Divider['at']) => change(one.id, { height }) }] : []),
               ]}
             />
-            <Button title={label('further.removeDivider', { number: index + 1 })} look="stop" onPress={() => remove('dividers', one.id)} />
+            <Button title={label('further.removeDivider', { number: index + 1 })} look="stop" onPress={() => set((all) => ({ ...all, dividers: without(all.dividers, one.id) }))} />
           </View>
         ))}
         <Button title={label('further.addDivider')} disabled={dividers.length >= LIMITS.dividers} onPress={addDivider} />
@@ -99,7 +100,7 @@ export function FurtherSheet({ shelf, job, plan, onClose }: FurtherSheetProps) {
               label={label('further.from')}
               value={one.from}
               options={(['left', 'right'] as const).map((value) => ({ value, title: label(`further.from.${value}`) }))}
-              onChange={(from) => change('holes', one.id, { from })}
+              onChange={(from) => drill(one.id, { from })}
             />
             <LengthFields
               units={job.units}
@@ -108,10 +109,10 @@ export function FurtherSheet({ shelf, job, plan, onClose }: FurtherSheetProps) {
                 key,
                 label: label(`further.hole.${key}`),
                 value: one[key],
-                onCommit: (value) => change('holes', one.id, { [key]: value }),
+                onCommit: (value) => drill(one.id, { [key]: value }),
               }))}
             />
-            <Button title={label('further.removeHole', { number: index + 1 })} look="stop" onPress={() => remove('holes', one.id)} />
+            <Button title={label('further.removeHole', { number: index + 1 })} look="stop" onPress={() => set((all) => ({ ...all, holes: without(all.holes, one.id) }))} />
           </View>
         ))}
         <Button title={label('further.addHole')} disabled={holes.length >= LIMITS.holes} onPress={addHole} />
