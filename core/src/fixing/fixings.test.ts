@@ -29,7 +29,17 @@ describe('how long a screw is', () => {
   });
 
   test('where nothing there is bites there is none', () => {
-    expect(screwFor('wood', { passMm: 90, liningMm: 0, biteMm: 30, haveMm: 40 }, 'mm')).toBeNull();
+    // The longest there is at all is 120.
+    expect(screwFor('wood', { passMm: 120, liningMm: 0, biteMm: 30, haveMm: 40 }, 'mm')).toBeNull();
+  });
+
+  test('wood that is too thick for its own screws takes those for walls: 45 and 45 into end grain is 5 × 90', () => {
+    const end = { passMm: 45, liningMm: 0, biteMm: 45, haveMm: 200 };
+    expect(screwFor('wood', end, 'mm')).toMatchObject({ screw: { size: '5 × 90' }, biteMm: 45 });
+    expect(screwFor('wood', { ...end, passMm: 38.1 }, 'in')?.screw.size).toBe('#10 × 3 1/2 in');
+    expect(screwFor('wood', { ...end, passMm: 35 }, 'mm')?.screw.size).toBe('4 × 80');
+    // One that cannot go deeper stays with its own.
+    expect(screwFor('wood', { ...end, haveMm: 20 }, 'mm')?.screw.size).toBe('4 × 60');
   });
 
   test('a 5 mm screw: clearance 5.5, pilot 3; a 4 mm one 4.5 and 2.5; a plug for 5 mm is 8, and 10 deeper', () => {

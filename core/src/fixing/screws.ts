@@ -59,10 +59,19 @@ const LEFT_MM = 2;
 
 /**
  * The screw for a joint: long enough for what it passes and its bite; where that would come out at the far side, the
- * longest that does not.
+ * longest that does not. Wood too thick for the longest of its own kind takes the stouter ones for walls.
  * @returns null where none there is bites at all
  */
-export function screwFor(duty: Duty, { passMm, liningMm, biteMm, haveMm }: Way, units: JobUnit): ChosenScrew | null {
+export function screwFor(duty: Duty, way: Way, units: JobUnit): ChosenScrew | null {
+  const own = screwOf(duty, way, units);
+  const longest = (units === 'in' ? INCH : METRIC).wood.lengths.at(-1) as number;
+  const wanted = way.passMm + way.liningMm + Math.min(way.biteMm, way.haveMm - LEFT_MM);
+  if (duty !== 'wood' || wanted <= longest) return own;
+  const stouter = screwOf('wall', way, units);
+  return stouter && stouter.biteMm > (own?.biteMm ?? 0) ? stouter : own;
+}
+
+function screwOf(duty: Duty, { passMm, liningMm, biteMm, haveMm }: Way, units: JobUnit): ChosenScrew | null {
   const range = (units === 'in' ? INCH : METRIC)[duty];
   const before = passMm + liningMm;
   const most = before + haveMm - LEFT_MM;

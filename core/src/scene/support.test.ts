@@ -85,7 +85,7 @@ describe('the systems side by side', () => {
 
   test('by hand what wants machines has that against it', () => {
     const hand = considerSystems({ ...alcove, tools: 'hand' });
-    for (const system of ['housed-posts', 'housed-case', 'ladder-frames']) {
+    for (const system of ['housed-posts', 'housed-case', 'floating-rails']) {
       const codes = hand.find((one) => one.system === system)!.againsts.map((one) => one.code);
       expect(codes.some((code) => code.startsWith('suit.hand'))).toBe(true);
     }

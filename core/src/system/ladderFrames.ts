@@ -14,7 +14,7 @@ type Shelf = Input['shelves'][number];
 export const ladderFrames: System<'ladder-frames'> = {
   name: 'ladder-frames',
   places: ['run', 'alcove', 'span'],
-  traits: { seen: 'plain', liftsOut: true, wants: 'power' },
+  traits: { seen: 'plain', liftsOut: true, wants: 'hand' },
   under: (_, asked) => ({ backMm: 0, sideMm: 0, hangsMm: asked.stickWidth.mm }),
   plan: (input) => {
     const { asked, shelves, opening } = input;

@@ -1,0 +1,99 @@
+import { chimneyAlcove } from '../demo';
+import { mm } from '../load/testing';
+import { readJobFile } from './readJob';
+import { jobSchema } from './schema';
+import { lengthOf, withAnswer, withChange, withFurther, withShelfSupport, withSystem } from './change';
+import { writeJobFile } from './writeJob';
+
+const alcove = chimneyAlcove();
+const sound = (job: unknown) => jobSchema.safeParse(job).success;
+
+describe('a length that was worked out is one a person could have typed', () => {
+  test.each([
+    [304.8, 'in', '12'],
+    [47.625, 'in', '1 7/8'],
+    [47.6, 'in', '1 7/8'],
+    [123.4, 'mm', '123.4'],
+    [250, 'cm', '25'],
+  ] as const)('%d in %s: %s', (value, unit, typed) => expect(lengthOf(value, unit).typed).toBe(typed));
+});
+
+describe('another system', () => {
+  test('keeps what was said of the one before, and comes back to it', () => {
+    const said = withAnswer(alcove, 'three-side-cleats', 'cleatHeight', mm(52));
+    const there = withSystem(said, 'three-side-cleats', 'brackets');
+    expect(there.support.system).toBe('brackets');
+    expect(withSystem(there, 'brackets', 'three-side-cleats')).toEqual(said);
+  });
+
+  test('for single shelves goes with them when all that had one change', () => {
+    const one = withShelfSupport(alcove, 3, { system: 'end-cleats' });
+    expect(withSystem(one, 'end-cleats', 'brackets').support.shelves).toEqual([{ shelf: 3, system: 'brackets' }]);
+    expect(withSystem(one, 'end-cleats', 'brackets').support.system).toBe('three-side-cleats');
+  });
+});
+
+describe('single shelves', () => {
+  test('are kept in order, and one with nothing of its own is as all others', () => {
+    const job = withShelfSupport(withShelfSupport(alcove, 4, { depth: mm(250) }), 2, { system: 'end-cleats' });
+    expect(job.support.shelves).toEqual([
+      { shelf: 2, system: 'end-cleats' },
+      { shelf: 4, depth: mm(250) },
+    ]);
+    const back = withShelfSupport(withShelfSupport(job, 4, { depth: undefined }), 2, { system: undefined });
+    expect(back).toEqual(alcove);
+  });
+
+  test('one thing of a shelf may change while another stays', () => {
+    const both = withShelfSupport(withShelfSupport(alcove, 1, { depth: mm(250) }), 1, { system: 'brackets' });
+    expect(both.support.shelves).toEqual([{ shelf: 1, depth: mm(250), system: 'brackets' }]);
+    expect(withShelfSupport(both, 1, { depth: undefined }).support.shelves).toEqual([{ shelf: 1, system: 'brackets' }]);
+  });
+});
+
+describe('cures', () => {
+  const own = (system: 'end-cleats' | 'three-side-cleats' | 'brackets' | 'side-screwed', job: typeof alcove) =>
+    job.support.own[system];
+  test('each changes the one thing it is about', () => {
+    expect(own('end-cleats', withChange(alcove, { is: 'nosing', system: 'end-cleats', heightMm: 70 }))).toMatchObject({ nosing: true, nosingHeight: { mm: 70 } }); // prettier-ignore
+    expect(own('three-side-cleats', withChange(alcove, { is: 'nosing', system: 'three-side-cleats', heightMm: 70 }))).not.toHaveProperty('nosing'); // prettier-ignore
+    expect(withChange(alcove, { is: 'thickness', mm: 27 }).shelves.thickness.mm).toBe(27);
+    expect(withChange(alcove, { is: 'material', id: 'birch-ply' }).wood.boards).toBe('birch-ply');
+    expect(own('brackets', withChange(alcove, { is: 'apart', mm: 400 }))).toMatchObject({ apart: { mm: 400 } });
+    expect(own('side-screwed', withChange(alcove, { is: 'screws', system: 'side-screwed', count: 5 }))).toMatchObject({ screws: 5 }); // prettier-ignore
+    expect(withChange(alcove, { is: 'system', from: 'three-side-cleats', to: 'brackets' }).support.system).toBe('brackets'); // prettier-ignore
+  });
+
+  test('leave a sound document', () => {
+    expect(sound(withChange(alcove, { is: 'nosing', system: 'housed-case', heightMm: 61.5 }))).toBe(true);
+    expect(sound(withChange({ ...alcove, units: 'in' }, { is: 'thickness', mm: 25.4 }))).toBe(true);
+  });
+});
+
+describe('dividers and holes', () => {
+  const divider = { id: 'd', shelf: 2, at: mm(400) };
+  const hole = { id: 'h', shelf: 2, from: 'left' as const, at: mm(100), back: mm(80), diameter: mm(60) };
+  const with_ = (change: object) => withFurther(alcove, (all) => ({ ...all, ...change }));
+
+  test('a job says nothing of them until it has any, and again when they are gone', () => {
+    const job = with_({ dividers: [divider] });
+    expect(job.further).toEqual({ dividers: [divider], holes: [] });
+    expect(withFurther(job, (all) => ({ ...all, dividers: [] }))).toEqual(alcove);
+    expect(with_({ rod: 'wood' }).further).toEqual({ dividers: [], holes: [], rod: 'wood' });
+  });
+
+  test('go out with the file and come in again', () => {
+    const job = with_({ dividers: [{ ...divider, height: mm(200) }], holes: [hole] });
+    const read = readJobFile(writeJobFile(job));
+    expect(read).toEqual({ ok: true, value: job });
+  });
+
+  test.each([
+    ['the same id twice', { holes: [hole, hole] }],
+    ['a shelf 0', { dividers: [{ ...divider, shelf: 0 }] }],
+    ['a hole of no width', { holes: [{ ...hole, diameter: mm(0) }] }],
+    ['an end that is none', { holes: [{ ...hole, from: 'middle' }] }],
+    ['more than there may be', { dividers: Array.from({ length: 25 }, (_, i) => ({ ...divider, id: `d${i}` })) }],
+    ['a rod of glass', { rod: 'glass' }],
+  ])('%s is refused', (_, change) => expect(sound(with_(change))).toBe(false));
+});
