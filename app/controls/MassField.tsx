@@ -30,11 +30,12 @@ export function MassField({ label, value, units, reader, placeholder, onCommit, 
         if (typed.trim() === '' && onClear) {
           setFault(null);
           onClear();
-          return;
+          return true;
         }
         const read = parseMass(typed, unit);
         setFault(read.ok ? null : read.error);
         if (read.ok) onCommit(typedMass(read.value, typed, unit));
+        return read.ok;
       }}
     />
   );

@@ -6,8 +6,11 @@ import { Txt } from './Txt';
 export interface TextFieldProps extends Omit<TextInputProps, 'onChange' | 'style'> {
   readonly label: string;
   readonly value: string;
-  /** Called when the person leaves the field or presses Enter, with what stands there. */
-  readonly onCommit?: (text: string) => void;
+  /**
+   * Called when the person leaves the field or presses Enter, with what stands there. What is answered with false is
+   * not taken, and stays as typed.
+   */
+  readonly onCommit?: (text: string) => boolean | void;
   readonly fault?: string | null;
 }
 
@@ -27,7 +30,7 @@ export function TextField({
   const [draft, setDraft] = useState<string | null>(null);
   const [focused, setFocused] = useState(false);
   const commit = () => {
-    if (draft !== null && draft !== value) onCommit?.(draft);
+    if (draft !== null && draft !== value && onCommit?.(draft) === false) return;
     setDraft(null);
   };
   return (

@@ -10,7 +10,9 @@ export type Change =
   | { readonly is: 'material'; readonly id: string }
   | { readonly is: 'apart'; readonly mm: number }
   | { readonly is: 'screws'; readonly system: SystemName; readonly count: number }
-  | { readonly is: 'system'; readonly from: SystemName; readonly to: SystemName };
+  | { readonly is: 'system'; readonly from: SystemName; readonly to: SystemName }
+  /** Several that only together are enough. */
+  | { readonly is: 'all'; readonly changes: readonly Change[] };
 
 /** A length that was worked out, as a person of the unit would type it. */
 export function lengthOf(mm: number, units: JobUnit): TypedLength {
@@ -41,6 +43,8 @@ export function withChange(job: Job, change: Change): Job {
       return said(change.system, { screws: change.count });
     case 'system':
       return withSystem(job, change.from, change.to);
+    case 'all':
+      return change.changes.reduce(withChange, job);
   }
 }
 

@@ -88,6 +88,7 @@ function curesOf(held: HeldBoard, { shelf, weakest }: Strength, system: SystemNa
   const joints = weakest !== null && weakest.used > 1;
   const bends = !tryOut(model, held.spanMm, materials).good;
   if (bends) {
+    const together: Base[] = [];
     const [rib] = model.ribs;
     const hollow = job.support.system === 'floating-rails';
     const thick = asked.nosingThickness as { mm: number } | undefined;
@@ -115,8 +116,21 @@ function curesOf(held: HeldBoard, { shelf, weakest }: Strength, system: SystemNa
     }
     if (system === 'end-cleats' && input.opening.surfaces.includes('back')) {
       const back = { id: 'back', from: [0, BACK_CLEAT_MM] as const, to: [model.lengthMm, BACK_CLEAT_MM] as const };
-      const tried = tryOut({ ...model, rests: [...model.rests, back], ribs: [nosing(model, rib?.heightMm ?? usualNosing(job), 20, materials.stick)] }, held.spanMm, materials);
-      if (tried.good) give({ is: 'system', from: system, to: 'three-side-cleats' }, message('cure.system', { system: nested(message('system.three-side-cleats')) }), tried, ((45 * 20 + 65 * 20) * model.lengthMm * materials.stick.price) / 1e6);
+      const onCleats = { ...model, rests: [...model.rests, back], ribs: [nosing(model, rib?.heightMm ?? usualNosing(job), 20, materials.stick)] };
+      const tried = tryOut(onCleats, held.spanMm, materials);
+      const litres = ((45 * 20 + 65 * 20) * model.lengthMm) / 1e6;
+      if (tried.good) give({ is: 'system', from: system, to: 'three-side-cleats' }, message('cure.system', { system: nested(message('system.three-side-cleats')) }), tried, litres * materials.stick.price);
+      else together.push({ change: { is: 'system', from: system, to: 'three-side-cleats' }, words: message('cure.system', { system: nested(message('system.three-side-cleats')) }), model: onCleats, by: materials, cost: litres * materials.stick.price });
+    }
+    // What nothing cures alone, two things may.
+    if (cures.length === 0) {
+      for (const one of others) together.push({ change: { is: 'material', id: one.id }, words: message('cure.material', { material: nested(one.name) }), model: { ...model, stiffness: stiffnessOf(one) }, by: { ...materials, board: one }, cost: boardLitres * (one.price - materials.board.price) });
+      for (const base of hollow ? [] : together) {
+        const found = first(of(THICKNESSES, job).filter((mm) => mm > model.thicknessMm + 0.5), (mm) => thicker(base.model, mm), held.spanMm, () => base.by);
+        if (!found) continue;
+        const more = boardLitres * (found.one / model.thicknessMm - 1) * base.by.board.price;
+        give({ is: 'all', changes: [base.change, { is: 'thickness', mm: found.one }] }, message('cure.both', { first: nested(base.words), second: nested(message('cure.thickness', { thickness: length(found.one) })) }), found.tried, Math.max(base.cost, 0) + more);
+      }
     }
   }
   const screws = asked.screws as number | undefined;
@@ -124,8 +138,20 @@ function curesOf(held: HeldBoard, { shelf, weakest }: Strength, system: SystemNa
     const needed = Math.ceil(screws * weakest.used);
     if (needed <= 8 && weakest.into !== 'rating') give({ is: 'screws', system, count: needed }, message('cure.screws', { count: count(needed) }), { sagMm: 0, used: (weakest.used * screws) / needed, good: true }, (needed - screws) * SCREW_PRICE);
   }
-  return cures.sort((a, b) => a.cost - b.cost);
+  return cures.sort((a, b) => a.cost - b.cost).slice(0, MOST);
 } // prettier-ignore
+
+/** More than so many are no help in choosing. */
+const MOST = 5;
+
+/** A change that is not enough by itself, and what the board is with it. */
+interface Base {
+  readonly change: Change;
+  readonly words: Message;
+  readonly model: PlateModel;
+  readonly by: Materials;
+  readonly cost: number;
+}
 
 /** Where a back cleat carries, about, out from the wall. */
 const BACK_CLEAT_MM = 10;

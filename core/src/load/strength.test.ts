@@ -1,4 +1,6 @@
-import { SYSTEM_NAMES, withChange, type Job } from '../job';
+import { chimneyAlcove } from '../demo';
+import { SYSTEM_NAMES, withChange, withSystem, type Job } from '../job';
+import { planJob } from '../plan';
 import { words } from '../words';
 import { made, mm, plainJob, saying } from './testing';
 import { curesFor } from './cures';
@@ -245,4 +247,34 @@ test('every system is reckoned: sag, strength and joints are numbers, and a heav
     expect(heavy!.sag.nowMm).toBeGreaterThan(light!.sag.nowMm);
     expect(heavy!.bending).toBeGreaterThan(light!.bending);
   }
+});
+
+describe('what nothing cures alone', () => {
+  const alcove = chimneyAlcove();
+  const weak = (boards: string): Job => ({ ...withSystem(alcove, 'three-side-cleats', 'end-cleats'), load: { use: 'tins' }, wood: { ...alcove.wood, boards } }); // prettier-ignore
+
+  test('chipboard under paint tins: two changes together, the cheapest first, no more than five', () => {
+    const { cures, strengths } = planJob(weak('chipboard'));
+    expect(strengths.every((one) => one.state !== 'holds')).toBe(true);
+    expect(cures.length).toBeGreaterThan(1);
+    expect(cures.length).toBeLessThanOrEqual(5);
+    expect(cures.every((one) => one.change.is === 'all' && one.change.changes.length === 2)).toBe(true);
+    expect(cures.map((one) => one.cost)).toEqual([...cures.map((one) => one.cost)].sort((a, b) => a - b));
+  });
+
+  test.each(['chipboard', 'mdf', 'pine'])('%s: every cure that is offered holds once it is made', (boards) => {
+    const job = weak(boards);
+    for (const { change, system, shelf } of planJob(job).cures) {
+      const cured = planJob(withChange(job, change));
+      expect(system).toBe('end-cleats');
+      expect(cured.strengths.every((one) => one.state === 'holds')).toBe(true);
+      const worst = cured.strengths.find((one) => one.shelf === shelf)!;
+      expect(worst.sag.lastingMm).toBeLessThan(worst.sag.usualMm);
+    }
+  });
+
+  test('the problem says the cheapest of them', () => {
+    const { problems, cures } = planJob(weak('mdf'));
+    expect(problems.find((one) => one.message.code === 'problem.sagsCured')?.message.params).toMatchObject({ cure: { message: cures[0]?.words } }); // prettier-ignore
+  });
 });

@@ -675,6 +675,7 @@ export interface MessageCatalogue {
   'cure.apart': { apart: Length };
   'cure.system': { system: Inner };
   'cure.screws': { count: Count };
+  'cure.both': { first: Inner; second: Inner };
 
   // Support systems by name
   'system.three-side-cleats': None;

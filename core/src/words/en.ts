@@ -695,6 +695,7 @@ export const en: Sentences = {
   'cure.material': 'boards of another material: {{material}}',
   'cure.apart': 'brackets no more than {{apart}} apart',
   'cure.system': 'another support: {{system}}',
+  'cure.both': '{{first}}, and {{second}}',
   'cure.screws_one': 'one screw for each',
   'cure.screws_other': '{{count}} screws for each',
 

@@ -42,7 +42,7 @@ export function AskFields({ job, system }: { job: Job; system: SystemName }) {
   return (
     <Section title={words(message(`system.${system}`), job)}>
       {wanted.map(([key, ask]) =>
-        ask.is === 'choice' ? (
+        ask.is === 'choice' && choicesOf(ask, job.tools, said[key] as string).length > 1 ? (
           <Segmented
             key={key}
             titled

@@ -111,6 +111,7 @@ function OwnFields({ own, onChange }: { own: OwnMaterial; onChange: (next: OwnMa
       maxLength={LIMITS.name}
       onCommit={(typed) => {
         if (typed.trim()) onChange({ ...own, [key]: typed.trim() });
+        return true;
       }}
     />
   );
@@ -129,6 +130,7 @@ function OwnFields({ own, onChange }: { own: OwnMaterial; onChange: (next: OwnMa
             const ok = typed.trim() !== '' && Number.isFinite(value) && value >= least && value <= most;
             setFaults({ ...faults, [key]: ok ? null : label('wood.outOf', { typed, least, most }) });
             if (ok) onChange({ ...own, [key]: value });
+            return ok;
           }}
         />
       ))}
