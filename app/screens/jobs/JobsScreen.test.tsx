@@ -1,0 +1,105 @@
+import { act, fireEvent, waitFor } from '@testing-library/react-native';
+import { chimneyAlcove, cloakroomCloset } from '@dormer/core/demo';
+import { writeJobFile } from '@dormer/core/job/document';
+import { pickFile } from '../../controls/files';
+import { createJob, removeJob, selectJobs, type AppStore } from '../../store';
+import { screen, show } from '../../test/screen';
+import { JobsScreen } from './JobsScreen';
+
+const went: unknown[] = [];
+jest.mock('expo-router', () => ({
+  useRouter: () => ({ navigate: (where: unknown) => went.push(where) }),
+  Link: ({ children }: { children: unknown }) => children,
+}));
+jest.mock('../../controls/files', () => ({ ...jest.requireActual('../../controls/files'), pickFile: jest.fn() }));
+const picked = pickFile as jest.MockedFunction<typeof pickFile>;
+
+let store: AppStore;
+beforeEach(() => {
+  went.length = 0;
+  // Of a browser's page only its title is set, and keys are listened for.
+  const page = { title: '', addEventListener: () => undefined, removeEventListener: () => undefined };
+  globalThis.document ??= page as unknown as Document;
+});
+afterEach(() => store.stop());
+const press = (name: string | RegExp) => fireEvent.press(screen.getByRole('button', { name }));
+const names = () => selectJobs(store.getState()).map((one) => one.job.name);
+
+test('none yet says how to begin', async () => {
+  store = await show(<JobsScreen />);
+  await waitFor(() => screen.getByText('No jobs yet'));
+  screen.getByText(/take one width/);
+});
+
+test('every job has its line, the last changed first; one that is removed has none', async () => {
+  store = await show(<JobsScreen />);
+  act(() => {
+    store.dispatch(createJob({ kind: 'alcove', name: 'First', units: 'mm' }));
+    store.dispatch(createJob({ kind: 'run', name: 'Second', units: 'in' }));
+  });
+  await waitFor(() => screen.getByText('Second'));
+  expect(screen.getAllByText(/^(First|Second)$/)).toHaveLength(2);
+  const [last] = selectJobs(store.getState());
+  act(() => void store.dispatch(removeJob(last!.id)));
+  await waitFor(() => expect(screen.queryByText(last!.job.name)).toBeNull());
+});
+
+test('a new job: its place, its name, its units, and on to measuring', async () => {
+  store = await show(<JobsScreen />);
+  press('New job');
+  fireEvent.press(screen.getByRole('radio', { name: /[Cc]orner/ }));
+  fireEvent.changeText(screen.getByLabelText('Name'), '  Under the window ');
+  fireEvent.press(screen.getByRole('radio', { name: 'inches' }));
+  press('Begin measuring');
+  const [made] = selectJobs(store.getState());
+  expect(made?.job).toMatchObject({ name: 'Under the window', units: 'in', place: { kind: 'corner' } });
+  expect(went).toEqual([{ pathname: '/job/[id]/measure', params: { id: made!.id } }]);
+});
+
+test('a job without a name is named for its place', async () => {
+  store = await show(<JobsScreen />);
+  press('New job');
+  press('Begin measuring');
+  expect(names()[0]).not.toBe('');
+});
+
+describe('a job file', () => {
+  test('comes in as it went out', async () => {
+    store = await show(<JobsScreen />);
+    picked.mockResolvedValue(writeJobFile(cloakroomCloset()));
+    press('Open a job file');
+    await waitFor(() => expect(names()).toContain('Cloakroom closet'));
+  });
+
+  test('of a job that is there already comes in beside it, under a name of its own', async () => {
+    store = await show(<JobsScreen />, chimneyAlcove());
+    picked.mockResolvedValue(writeJobFile(chimneyAlcove()));
+    press('Open a job file');
+    await waitFor(() => expect(store.getState().notice).not.toBeNull());
+    // The very same is there already.
+    expect(names()).toHaveLength(1);
+    picked.mockResolvedValue(writeJobFile({ ...chimneyAlcove(), notes: 'Another.' }));
+    press('Open a job file');
+    await waitFor(() => expect(names()).toHaveLength(2));
+    expect(new Set(selectJobs(store.getState()).map((one) => one.id)).size).toBe(2);
+  });
+
+  test('that is none is refused in words, and nothing comes in', async () => {
+    store = await show(<JobsScreen />);
+    picked.mockResolvedValue('not a job');
+    press('Open a job file');
+    await waitFor(() => screen.getByText(/no (Dormer )?job file|not a (Dormer )?job|JSON/i));
+    expect(names()).toEqual([]);
+    press(/^(Close|Put away|Dismiss)/);
+    expect(screen.queryByText(/no (Dormer )?job file|not a (Dormer )?job|JSON/i)).toBeNull();
+  });
+
+  test('that nobody picked changes nothing', async () => {
+    store = await show(<JobsScreen />);
+    picked.mockResolvedValue(null);
+    press('Open a job file');
+    await act(async () => undefined);
+    expect(names()).toEqual([]);
+    expect(screen.queryByRole('alert')).toBeNull();
+  });
+});
