@@ -1,4 +1,4 @@
-import { expect, test, type Person } from './person';
+import { downloaded, expect, test, type Person } from './person';
 
 async function supports(person: Person, job: string): Promise<void> {
   await person.open(job);
@@ -82,6 +82,63 @@ test('a drilling sheet: every hole from one end, the drills, and why a screw is 
   await page.evaluate(() => window.dispatchEvent(new Event('beforeprint')));
   await expect(page.getByTestId('drilling-sheet')).toContainText('Back cleat');
   await page.evaluate(() => window.dispatchEvent(new Event('afterprint')));
+  // As files: every hole of the job in a table, one piece with its holes at full size.
+  const table = await downloaded(page, /^All holes as CSV$/);
+  expect(table.name).toBe('Cloakroom-closet-drilling.csv');
+  expect(table.data.toString('utf8')).toContain('Back cleat,1B,1,');
+  await cleat.getByRole('button', { name: 'Full size' }).click();
+  const drawing = await downloaded(page, /^SVG in millimetres$/);
+  expect(drawing.name).toBe('Cloakroom-closet-drilling-1B.svg');
+  expect(drawing.data.toString('utf8')).toMatch(/<circle [^>]*cx=/);
+});
+
+test('a divider and a hole for a cable: in the drawing, on the list, drilled, and gone again', async ({
+  person,
+  page,
+}) => {
+  await supports(person, 'Chimney alcove');
+  await person.shelf(2).click();
+  await page.getByRole('button', { name: 'Dividers and cable holes' }).click();
+  const sheet = page.getByRole('dialog', { name: 'On shelf 2' });
+  await sheet.getByRole('button', { name: 'Add a divider' }).click();
+  await person.setLength('Its middle, from the left end of the board', '400');
+  await sheet.getByRole('button', { name: 'Add a hole' }).click();
+  // The back cleat is under it there, and that is said where it is typed.
+  await person.setLength('Its middle, from the back edge', '45');
+  await expect(sheet.getByText(/A hole through 2S comes down on 2B below it/)).toBeVisible();
+  await person.setLength('Its middle, from the back edge', '120');
+  await expect(sheet.getByText(/comes down on/)).toHaveCount(0);
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('button', { name: 'Dividers and cable holes (2)' })).toBeVisible();
+  await expect(page.getByText('A divider is not reckoned as a support', { exact: false }).first()).toBeAttached();
+  // 305.5 is clear between shelves 2 and 3, less a play of 1.
+  const list = await person.cutList();
+  expect(list).toMatch(/D1 Divider, length: 305(\.5)? mm/);
+  await expect(page.getByText(/hole 60 mm wide, its middle 120 mm from the right end and 120 mm from the back edge/)).toBeVisible(); // prettier-ignore
+  await person.undo();
+  await person.undo();
+  await expect(page.getByText(/hole 60 mm wide.* and 80 mm from the back edge/)).toBeVisible();
+  await person.saved();
+});
+
+test('with hand tools nothing is told in angles, and pocket screws are not offered', async ({ person, page }) => {
+  await supports(person, 'Parcel bench');
+  await page.getByRole('radio', { name: 'Hand tools only' }).click();
+  await page.getByRole('button', { name: 'Change', exact: true }).first().click();
+  await page.getByRole('dialog').getByRole('radio', { name: 'Ladder frames', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Ladder frames', exact: true })).toBeVisible();
+  await expect(page.getByRole('radio', { name: 'Pocket screws' })).toHaveCount(0);
+  await page.getByRole('radio', { name: 'Mesh' }).click();
+  await person.planned();
+  await expect(page.getByText('What mesh carries is not reckoned', { exact: false }).first()).toBeAttached();
+  await expect(page.getByText('Drill the uprights for two screws at every rung', { exact: false })).toBeAttached();
+  await supports(person, 'Chimney alcove');
+  await page.getByRole('radio', { name: 'Hand tools only' }).click();
+  await person.stage('Cut');
+  await person.planned();
+  await page.getByRole('radio', { name: 'Shelf 5' }).click();
+  await expect(page.getByText(/knife line/).first()).toBeVisible();
+  await expect(page.getByText(/\(\d+\.\d°\)/)).toHaveCount(0);
 });
 
 test('between the cabinets screws miss the holes that are there; the desk lies on rails', async ({ person, page }) => {
@@ -89,7 +146,7 @@ test('between the cabinets screws miss the holes that are there; the desk lies o
   await page.getByRole('button', { name: /^Show \d+ kinds of pieces$/ }).click();
   const face = page.getByRole('group').filter({ hasText: 'Left face, shelf 2' }).last();
   const rows = await face.getByText(/above the floor mark, out from the back/).innerText();
-  const outs = rows.split('back:')[1]?.split('·').map(Number) ?? [];
+  const outs = rows.split('back:')[1]?.split('·').map(Number.parseFloat) ?? [];
   expect(outs).toHaveLength(3);
   // Holes at 277 to 282 with 10 about them.
   for (const out of outs) expect(out <= 267 || out >= 292).toBe(true);
