@@ -4,6 +4,7 @@ export const cutEn = {
   'fit.back': 'Back edge',
   'fit.front': 'Front edge',
   'fit.deep': '{{deep}} deep, {{thick}} thick, top face up. Mark its front edge and saw on the waste side of the line.',
+  'fit.byHand': 'Mark both corners of each end, join them with a knife, saw beside the line and plane to it.',
   'fit.long': 'Saw it first to',
   'fit.end.left': 'Left end',
   'fit.end.right': 'Right end',

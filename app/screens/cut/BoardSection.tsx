@@ -70,6 +70,7 @@ export function BoardSection({ board, job, plan }: { board: Board; job: Job; pla
           </View>
         ))}
       </View>
+      {job.tools === 'hand' ? <Txt>{label('fit.byHand')}</Txt> : null}
       <Txt>
         {label('fit.deep', {
           deep: lengthWords(board.place.outTo - board.place.outFrom, job),

@@ -76,7 +76,8 @@ describe('one board', () => {
     expect(screen.getAllByText(/at the front \(\d.*°\)/).length).toBeGreaterThan(0);
     act(() => void store.dispatch(editJob((one) => ({ ...one, tools: 'hand' }))));
     await waitFor(() => expect(screen.queryByText(/at the front \(\d.*°\)/)).toBeNull(), { timeout: 15_000 });
-    expect(screen.getAllByText(/^marked .* knife line/).length).toBeGreaterThan(0);
+    screen.getByText(/^Mark both corners of each end/);
+    expect(screen.getAllByText(/, to a knife line/).length).toBeGreaterThan(0);
   });
 });
 

@@ -393,18 +393,16 @@ export const en: Sentences = {
   'cutEnd.inTop': 'inward {{by}} at the top ({{angle}})',
   'cutEnd.undercut': 'undercut {{angle}}',
   'cutEnd.leaveOn': '{{by}} left on to scribe, compass to {{by}}',
-  'cutEnd.hand.outFront':
-    'marked {{by}} out at the front, knife line to the back corner, sawn beside it and planed to it',
-  'cutEnd.hand.inFront':
-    'marked {{by}} in at the front, knife line to the back corner, sawn beside it and planed to it',
-  'cutEnd.hand.outTop': 'marked {{by}} out at the top, knife line to the lower corner, sawn beside it and planed to it',
-  'cutEnd.hand.inTop': 'marked {{by}} in at the top, knife line to the lower corner, sawn beside it and planed to it',
+  'cutEnd.hand.outFront': 'out {{by}} at the front, to a knife line',
+  'cutEnd.hand.inFront': 'inward {{by}} at the front, to a knife line',
+  'cutEnd.hand.outTop': 'out {{by}} at the top, to a knife line',
+  'cutEnd.hand.inTop': 'inward {{by}} at the top, to a knife line',
   'cutEnd.hand.undercut': 'lower edge planed back {{by}}',
   'cutEnd.hand.mitred': 'both ends sawn in a mitre box, 45° to the long point, {{inside}} along the inside edge',
   'cutEnd.hand.braced':
     'ends marked with a bevel gauge, {{angle}} and {{other}} off square, long point to long point on one edge',
   'cutEnd.hand.housed':
-    'housing {{wide}} wide, {{deep}} deep, its lower edge {{at}} from the foot: two saw cuts against a batten, chiselled out between',
+    'housing {{wide}} wide, {{deep}} deep, its lower edge {{at}} from the foot: two saw cuts, chiselled out between',
   'cutEnd.hole': 'hole {{diameter}} wide, its middle {{along}} from the {{side}} end and {{back}} from the back edge',
   'cutEnd.side': '{{side}} end {{how}}',
   'cutEnd.mitred': 'both ends mitred 45° to the long point, {{inside}} along the inside edge',

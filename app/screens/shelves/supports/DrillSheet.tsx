@@ -25,11 +25,11 @@ const LEAST_PX = 70;
 export function DrillGroupView({ group, job, wide, onFullSize }: DrillGroupProps) {
   const styles = useStyles();
   const label = useLabel();
-  const { fixing, part, item, labels } = group;
+  const { fixing, part, labels, names } = group;
   const long = part?.length.mm ?? 0;
   const high = part ? Math.min(part.width.mm, long) : 0;
   const drawn = part && fixing.through.is === 'piece' && long > 0;
-  const name = part ? words(part.name, job) : item ? words(item.name, job) : null;
+  const name = names.map((one) => words(one, job)).join(', ');
   const face = fixing.through.is === 'wall' ? label(`drill.wall.${fixing.through.wall}`, { shelf: fixing.shelf }) : '';
   const title = name ? [labels.join(' '), name].filter(Boolean).join(' · ') : face;
   return (
@@ -67,9 +67,9 @@ export function DrillGroupView({ group, job, wide, onFullSize }: DrillGroupProps
   );
 } // prettier-ignore
 
-function rowLabel({ fixing, part }: DrillGroup) {
+function rowLabel({ fixing, part, item }: DrillGroup) {
   if (fixing.through.is === 'wall') return 'drill.rowFace' as const;
-  if (!part) return 'drill.rowBracket' as const;
+  if (!part) return item?.what === 'socket' ? ('drill.rowSocket' as const) : ('drill.rowBracket' as const);
   if (part.upright) return 'drill.rowUp' as const;
   return part.role === 'board' || part.role === 'skin' || part.role === 'slat'
     ? ('drill.rowBoard' as const)

@@ -23,6 +23,7 @@ interface StrengthListProps {
 
 /** How each shelf stands up to what is put on it, and what would cure those that do not, one touch away. */
 export function StrengthList({ job, plan, selected, onSelect }: StrengthListProps) {
+  const styles = useStyles();
   const label = useLabel();
   const dispatch = useAppDispatch();
   const [open, setOpen] = useState<number | null>(null);
@@ -50,7 +51,7 @@ export function StrengthList({ job, plan, selected, onSelect }: StrengthListProp
         />
       ))}
       {plan.cures.length > 0 ? (
-        <View role="group" aria-label={label('cure.title')}>
+        <View role="group" aria-label={label('cure.title')} style={styles.cures}>
           <Txt kind="strong">{label('cure.title')}</Txt>
           {plan.cures.map((cure) => (
             <Button
@@ -164,6 +165,7 @@ function Line({ one, job, lit, open, onPress }: LineProps) {
 
 const useStyles = makeStyles((colours) =>
   StyleSheet.create({
+    cures: { gap: SPACE.half },
     line: { borderTopWidth: 1, borderTopColor: colours.rule },
     lit: { backgroundColor: colours.actionWash },
     press: { flexDirection: 'row', alignItems: 'center', gap: SPACE.half, minHeight: TARGET },

@@ -1,4 +1,5 @@
 import type { Job } from '@dormer/core/job/document';
+import type { Message } from '@dormer/core/message';
 import type { Plan } from '@dormer/core/plan';
 import { formatLength } from '@dormer/core/quantity';
 import { lengthWords } from '@dormer/core/words';
@@ -15,6 +16,8 @@ export interface DrillGroup {
   /** The bracket or socket that is fixed; null for a piece and a wall. */
   readonly item: Plan['hardware'][number] | null;
   readonly labels: readonly string[];
+  /** What the pieces are called, each once. */
+  readonly names: readonly Message[];
 }
 
 const near = (mm: number) => Math.round(mm * 2) / 2;
@@ -28,10 +31,12 @@ export function drillGroups(plan: Plan): DrillGroup[] {
     const part = through.is === 'piece' ? (plan.parts.find((one) => one.id === through.id) ?? null) : null;
     const item = through.is === 'hardware' ? (plan.hardware.find((one) => one.id === through.id) ?? null) : null;
     const what = through.is === 'wall' ? `${through.wall}${fixing.shelf}` : through.is === 'hardware' ? JSON.stringify(item?.name) : `${part?.role}${near(part?.length.mm ?? 0)}`;
-    const key = [what, fixing.screw.size, into.is === 'wall' ? into.wall : 'piece', ...fixing.holes.map((hole) => `${near(hole.alongMm)}/${near(hole.acrossMm)}/${hole.into}`)].join('|');
+    const key = [what, fixing.screw.size, into.is === 'wall' && !item ? into.wall : into.is, ...fixing.holes.map((hole) => `${near(hole.alongMm)}/${near(hole.acrossMm)}/${hole.into}`)].join('|');
     const known = groups.get(key);
     const labels = fixing.label && !known?.labels.includes(fixing.label) ? [fixing.label] : [];
-    groups.set(key, known ? { ...known, labels: [...known.labels, ...labels] } : { fixing, part, item, labels });
+    const name = part?.name ?? item?.name;
+    const names = name && !known?.names.some((one) => JSON.stringify(one) === JSON.stringify(name)) ? [name] : [];
+    groups.set(key, known ? { ...known, labels: [...known.labels, ...labels], names: [...known.names, ...names] } : { fixing, part, item, labels, names });
   }
   return [...groups.values()];
 } // prettier-ignore

@@ -243,9 +243,11 @@ describe('choosing what carries the shelves', () => {
 });
 
 describe('dividers and holes of a shelf', () => {
-  const sheet = (shelf: number) => (job: Job, plan: NonNullable<ReturnType<typeof selectPlanned>['plan']>) => (
-    <FurtherSheet shelf={shelf} job={job} plan={plan} onClose={() => undefined} />
-  );
+  type Now = NonNullable<ReturnType<typeof selectPlanned>['plan']>;
+  const sheet = (shelf: number) =>
+    function Sheet(job: Job, plan: Now) {
+      return <FurtherSheet shelf={shelf} job={job} plan={plan} onClose={() => undefined} />;
+    };
 
   test('a divider begins in the middle, reaches the shelf above, and may end at a height', async () => {
     await look(alcove, sheet(2));
@@ -319,6 +321,14 @@ describe('the drilling sheet', () => {
         holes.forEach((hole, i) => expect(Math.abs(hole.alongMm - fixing.holes[i]!.alongMm)).toBeLessThan(0.51));
       }
     }
+  });
+
+  test('alike pieces of other names are all named, and both sockets of a rod are one kind', () => {
+    const closet = drillGroups(planJob(cloakroomCloset()));
+    const tilted = closet.find((one) => one.labels.includes('T1L'))!;
+    expect(tilted.labels).toEqual(['T1L', 'T2L']);
+    expect(tilted.names.map((one) => words(one, alcove))).toEqual(['Tilted cleat 1, left', 'Tilted cleat 2, left']);
+    expect(closet.filter((one) => one.item?.what === 'socket')).toHaveLength(1);
   });
 
   test('drills are said as their shanks say: half millimetres, or fractions down to 64ths', () => {
