@@ -175,6 +175,7 @@ export const measureEn = {
   'studs.all': 'They stand {{spacing}} apart, along the whole wall.',
   'studs.broken':
     'Most stand {{spacing}} apart, but stud {{odd}} does not. Try at {{next}} from the {{end}}, and prove each one.',
+  'studs.brokenAll': 'Most stand {{spacing}} apart, but stud {{odd}} does not. Prove each one with a pilot hole.',
   'studs.noSpacing': 'They keep no usual spacing. Find every one of them, and prove it with a pilot hole.',
   'found.magnet': 'magnet',
   'found.finder': 'stud finder',

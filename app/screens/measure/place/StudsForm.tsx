@@ -98,7 +98,7 @@ function Advice({ advice, job, here }: { advice: StudAdvice; job: Job; here: rea
   const next = tries(advice, job);
   const end = label(`wall.begins.${advice.wall}`);
   if (advice.state === 'broken') {
-    const words = advice.spacingMm === null ? label('studs.noSpacing') : label('studs.broken', { odd: odd.join(', '), ...spacingOf(advice, job), next, end }); // prettier-ignore
+    const words = advice.spacingMm === null ? label('studs.noSpacing') : label(next ? 'studs.broken' : 'studs.brokenAll', { odd: odd.join(', '), ...spacingOf(advice, job), next, end }); // prettier-ignore
     return <NoticeLine is="doubtful" word={label('problem.doubtful')} words={words} />;
   }
   return <Txt>{sentence(advice, job, label, next, end)}</Txt>;
