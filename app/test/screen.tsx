@@ -1,9 +1,10 @@
-import { configure, render, screen } from '@testing-library/react-native';
+import { configure, fireEvent, render, screen, waitFor } from '@testing-library/react-native';
 import type { ReactElement } from 'react';
 import { Provider } from 'react-redux';
 import type { Job } from '@dormer/core/job/document';
 import { KeypadProvider } from '../controls';
-import { begin, openJob, selectOpenJob } from '../store';
+import type { Plan } from '@dormer/core/plan';
+import { begin, openJob, selectOpenJob, selectPlanned, useAppSelector } from '../store';
 import { recordFromServer } from '../store/record';
 import { createStore, type AppStore } from '../store/store';
 import { directCore, MapDevice, PretendServer, until } from './setup';
@@ -39,6 +40,30 @@ export async function show(what: ReactElement, job?: Job): Promise<AppStore> {
   );
   return store;
 }
+
+/** A part of a screen with the open job and its plan, as they change. */
+function Part({ of }: { of: (job: Job, plan: Plan) => ReactElement }) {
+  const job = useAppSelector(selectOpenJob);
+  const { plan } = useAppSelector(selectPlanned);
+  return job && plan ? of(job, plan) : null;
+}
+
+/** A part of a screen, with a store behind it and a job before the person. */
+export const showPart = (job: Job, of: (job: Job, plan: Plan) => ReactElement): Promise<AppStore> =>
+  show(<Part of={of} />, job);
+
+/** Waits until the plan is of the job as it stands. */
+export const planned = (store: AppStore): Promise<void> =>
+  waitFor(() => expect(store.getState().planned.job).toBe(jobIn(store)));
+
+/** What a person does: types into a field and leaves it; presses a button. */
+export function type(label: string | RegExp, text: string): void {
+  const field = screen.getByLabelText(label);
+  fireEvent(field, 'focus');
+  fireEvent.changeText(field, text);
+  fireEvent(field, 'blur');
+}
+export const press = (name: string | RegExp) => fireEvent.press(screen.getByRole('button', { name }));
 
 /** The job as it stands. */
 export function jobIn(store: AppStore): Job {

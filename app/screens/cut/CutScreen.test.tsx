@@ -6,7 +6,7 @@ import { planJob } from '@dormer/core/plan';
 import { lengthWords } from '@dormer/core/words';
 import { download } from '../../controls/files';
 import { editJob, undo, type AppStore } from '../../store';
-import { jobIn, screen, show } from '../../test/screen';
+import { jobIn, planned, press, screen, show, type } from '../../test/screen';
 import { CutScreen } from './CutScreen';
 
 jest.mock('expo-clipboard', () => ({ setStringAsync: jest.fn() }));
@@ -30,14 +30,6 @@ const alcove = chimneyAlcove();
 const cut = async (job: Job, first = 1) => {
   store = await show(<CutScreen first={first} />, job);
 };
-const planned = () => waitFor(() => expect(store.getState().planned.job).toBe(jobIn(store)), { timeout: 15_000 });
-const press = (name: string | RegExp) => fireEvent.press(screen.getByRole('button', { name }));
-function type(label: string, text: string): void {
-  const field = screen.getByLabelText(label);
-  fireEvent(field, 'focus');
-  fireEvent.changeText(field, text);
-  fireEvent(field, 'blur');
-}
 const board = (job: Job, shelf: number) => planJob(job).parts.find((one) => one.id === `S${shelf}-board`)!;
 
 describe('one board', () => {
@@ -62,7 +54,7 @@ describe('one board', () => {
     screen.getByText(/^Goes in 9\d times of 100/);
     fireEvent.press(screen.getByRole('radio', { name: '90 %' }));
     expect(jobIn(store).fit.odds).toBe(90);
-    await planned();
+    await planned(store);
     // What may fail more often is cut longer.
     expect(store.getState().planned.plan!.parts.find((one) => one.id === 'S1-board')!.length.mm).toBeGreaterThan(board(alcove, 1).length.mm - 0.01); // prettier-ignore
     fireEvent.press(screen.getByRole('radio', { name: 'Cut short and loose' }));
@@ -114,7 +106,7 @@ describe('a board that was tried', () => {
     expect(jobIn(store).trials).toMatchObject([{ shelf: 1, end: 'left', at: 'front', is: 'tight', value: { mm: 12 } }]);
     // What was cut is kept with the note: it is that board which is shaved.
     expect(jobIn(store).trials[0]?.cut.back).toBeCloseTo(board(alcove, 1).edges!.back.mm, 6);
-    await planned();
+    await planned(store);
     screen.getByText(/Left end, at the front: shave/);
     press('Remove this note');
     expect(jobIn(store)).toEqual(alcove);
@@ -147,7 +139,7 @@ describe('the list goes out', () => {
     act(() => void store.dispatch(editJob((one) => ({ ...one, shelves: { ...one.shelves, count: 3 } }))));
     press('CSV');
     press('Copy');
-    await planned();
+    await planned(store);
     expect(given).not.toHaveBeenCalled();
     expect(copied).not.toHaveBeenCalled();
     press('CSV');
@@ -171,7 +163,7 @@ describe('places of their own kind', () => {
     fireEvent.press(screen.getByRole('radio', { name: 'L along both walls' }));
     type('Depth of both arms', '140');
     expect(jobIn(store).corner).toMatchObject({ shape: 'ell', arm: { mm: 140 } });
-    await planned();
+    await planned(store);
     expect(store.getState().planned.plan!.parts.find((one) => one.id === 'S1-board')!.corner!.shape).toBe('ell');
     act(() => void store.dispatch(undo()));
     act(() => void store.dispatch(undo()));

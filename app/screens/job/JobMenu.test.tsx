@@ -2,7 +2,7 @@ import { act, fireEvent, waitFor } from '@testing-library/react-native';
 import { chimneyAlcove, cloakroomCloset } from '@dormer/core/demo';
 import { downloadJob } from '../../controls/files';
 import { selectJobs, type AppStore } from '../../store';
-import { jobIn, screen, show } from '../../test/screen';
+import { jobIn, press, screen, show, type } from '../../test/screen';
 import { JobMenu } from './JobMenu';
 
 const went: unknown[] = [];
@@ -23,12 +23,6 @@ const alcove = chimneyAlcove();
 const open = async (job = alcove) => {
   store = await show(<JobMenu id={job.id} onClose={closed} onShortcuts={() => undefined} />, job);
 };
-const press = (name: string) => fireEvent.press(screen.getByRole('button', { name }));
-function type(label: string, text: string): void {
-  const field = screen.getByLabelText(label);
-  fireEvent.changeText(field, text);
-  fireEvent(field, 'blur');
-}
 
 test('another name and notes; a job without a name is refused, and keeps the one it had', async () => {
   await open();

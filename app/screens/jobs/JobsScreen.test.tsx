@@ -3,7 +3,7 @@ import { chimneyAlcove, cloakroomCloset } from '@dormer/core/demo';
 import { writeJobFile } from '@dormer/core/job/document';
 import { pickFile } from '../../controls/files';
 import { createJob, removeJob, selectJobs, type AppStore } from '../../store';
-import { screen, show } from '../../test/screen';
+import { press, screen, show } from '../../test/screen';
 import { JobsScreen } from './JobsScreen';
 
 const went: unknown[] = [];
@@ -22,7 +22,6 @@ beforeEach(() => {
   globalThis.document ??= page as unknown as Document;
 });
 afterEach(() => store.stop());
-const press = (name: string | RegExp) => fireEvent.press(screen.getByRole('button', { name }));
 const names = () => selectJobs(store.getState()).map((one) => one.job.name);
 
 test('none yet says how to begin', async () => {

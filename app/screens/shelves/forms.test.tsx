@@ -1,12 +1,11 @@
 import '../../labels/shelves';
 import { act, fireEvent, waitFor, within } from '@testing-library/react-native';
-import type { ComponentProps } from 'react';
 import { chimneyAlcove, cloakroomCloset, stairCavity } from '@dormer/core/demo';
 import type { Job } from '@dormer/core/job/document';
-import { planJob } from '@dormer/core/plan';
+import { planJob, type Plan } from '@dormer/core/plan';
 import { lengthWords, words } from '@dormer/core/words';
-import { selectOpenJob, selectPlanned, undo, useAppSelector, type AppStore } from '../../store';
-import { jobIn, screen, show } from '../../test/screen';
+import { undo, type AppStore } from '../../store';
+import { jobIn, planned, press, screen, showPart, type } from '../../test/screen';
 import { AlignSheet } from './AlignSheet';
 import { CompareSheet } from './CompareSheet';
 import { PinsForm } from './PinsForm';
@@ -15,27 +14,13 @@ import { TiltedForm } from './TiltedForm';
 let store: AppStore;
 afterEach(() => store.stop());
 
-type Now = NonNullable<ReturnType<typeof selectPlanned>['plan']>;
-function With({ part }: { part: (job: Job, plan: Now) => React.ReactElement }) {
-  const job = useAppSelector(selectOpenJob);
-  const { plan } = useAppSelector(selectPlanned);
-  return job && plan ? part(job, plan) : null;
-}
-const look = async (job: Job, part: ComponentProps<typeof With>['part']) => {
-  store = await show(<With part={part} />, job);
+const look = async (...of: Parameters<typeof showPart>) => {
+  store = await showPart(...of);
 };
-const planned = () => waitFor(() => expect(store.getState().planned.job).toBe(jobIn(store)), { timeout: 15_000 });
-const press = (name: string | RegExp) => fireEvent.press(screen.getByRole('button', { name }));
-function type(label: string | RegExp, text: string): void {
-  const field = screen.getByLabelText(label);
-  fireEvent(field, 'focus');
-  fireEvent.changeText(field, text);
-  fireEvent(field, 'blur');
-}
 const alcove = chimneyAlcove();
 
 describe('tilted shelves', () => {
-  const form = (job: Job, plan: Now) => <TiltedForm job={job} plan={plan} />;
+  const form = (job: Job, plan: Plan) => <TiltedForm job={job} plan={plan} />;
 
   test('the first begins low, each further one above the last and like it', async () => {
     await look(alcove, form);
@@ -66,13 +51,13 @@ describe('tilted shelves', () => {
 });
 
 describe('pins', () => {
-  const form = (job: Job, plan: Now) => <PinsForm job={job} plan={plan} />;
+  const form = (job: Job, plan: Plan) => <PinsForm job={job} plan={plan} />;
 
   test('laid out as is usual for the units, measured from the shelf that is fixed, and gone again', async () => {
     await look(alcove, form);
     press('Lay out pin holes');
     expect(jobIn(store).pins).toMatchObject({ pitch: { mm: 32 }, setBack: { mm: 37 }, diameter: { mm: 5 }, either: 2 });
-    await planned();
+    await planned(store);
     const { pins } = store.getState().planned.plan!;
     screen.getByText(new RegExp(`^Shelf ${pins!.fixed} is fixed: measure from it`));
     press('One hole more');
@@ -105,7 +90,7 @@ describe('a shelf lined up with something', () => {
     fireEvent.press(screen.getByRole('radio', { name: 'Its underside' }));
     press('Line it up');
     expect(jobIn(store).shelves.aligned).toMatchObject([{ to: { is: 'level-line' }, face: 'underside' }]);
-    await planned();
+    await planned(store);
     const lined = store.getState().planned.plan!.shelves.find((one) => one.held !== null);
     expect(lined?.underside.mm).toBe(alcove.levelLine.up.mm);
   });
@@ -134,7 +119,7 @@ describe('a shelf lined up with something', () => {
 
 describe('two layouts side by side', () => {
   const beside: Job = { ...alcove, otherShelves: { ...alcove.shelves, count: 3 } };
-  const sheet = (job: Job, plan: Now) => <CompareSheet job={job} plan={plan} onClose={() => undefined} />;
+  const sheet = (job: Job, plan: Plan) => <CompareSheet job={job} plan={plan} onClose={() => undefined} />;
   const there = () => waitFor(() => screen.getByText('Spaced'), { timeout: 15_000 });
 
   test('how many shelves each has stands in one line', async () => {

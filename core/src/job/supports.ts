@@ -47,6 +47,16 @@ const yes = (usual: boolean): AskYes => ({ is: 'yes', usual });
 const nosing = (usual: boolean) =>
   ({ nosing: yes(usual), nosingThickness: long(20, '3/4'), nosingHeight: long(45, '1 1/2') }) as const;
 
+/** A case may have a panel behind it, trim about its face, and shelves with a nosing. */
+const backed = (usual: boolean) => ({ back: yes(usual), backThickness: long(6, '1/4') }) as const;
+const faced = {
+  trim: yes(false),
+  trimWidth: long(45, '1 3/4'),
+  trimThickness: long(15, '1/2'),
+  trimReveal: orNothing(3, '1/8'),
+  ...nosing(false),
+} as const;
+
 /**
  * What each support system needs to know beside the shelves themselves, and what that usually is. A further system is a
  * further entry here, and its file and its line in `system/`.
@@ -106,13 +116,8 @@ export const SUPPORT_ASKS = {
     groove: long(6, '1/4'),
     play: orNothing(10, '3/8'),
     plinth: orNothing(60, '2 1/2'),
-    back: yes(true),
-    backThickness: long(6, '1/4'),
-    trim: yes(false),
-    trimWidth: long(45, '1 3/4'),
-    trimThickness: long(15, '1/2'),
-    trimReveal: orNothing(3, '1/8'),
-    ...nosing(false),
+    ...backed(true),
+    ...faced,
   },
   'pinned-case': {
     sideThickness: long(18, '3/4'),
@@ -120,13 +125,8 @@ export const SUPPORT_ASKS = {
     pinSetBack: long(37, '1 1/2'),
     play: orNothing(10, '3/8'),
     plinth: orNothing(60, '2 1/2'),
-    back: yes(true),
-    backThickness: long(6, '1/4'),
-    trim: yes(false),
-    trimWidth: long(45, '1 3/4'),
-    trimThickness: long(15, '1/2'),
-    trimReveal: orNothing(3, '1/8'),
-    ...nosing(false),
+    ...backed(true),
+    ...faced,
   },
   'screwed-tower': {
     sideThickness: long(18, '3/4'),
@@ -134,13 +134,8 @@ export const SUPPORT_ASKS = {
     spacers: yes(true),
     play: orNothing(10, '3/8'),
     filler: orNothing(60, '2 1/2'),
-    back: yes(false),
-    backThickness: long(6, '1/4'),
-    trim: yes(false),
-    trimWidth: long(45, '1 3/4'),
-    trimThickness: long(15, '1/2'),
-    trimReveal: orNothing(3, '1/8'),
-    ...nosing(false),
+    ...backed(false),
+    ...faced,
   },
   'framed-bench': {
     frameThickness: long(45, '1 1/2'),

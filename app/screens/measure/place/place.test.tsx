@@ -5,6 +5,7 @@ import { chimneyAlcove, cloakroomCloset } from '@dormer/core/demo';
 import type { Job, KeepClear, Stud } from '@dormer/core/job/document';
 import { planJob } from '@dormer/core/plan';
 import { KeypadProvider } from '../../../controls';
+import { press, type } from '../../../test/screen';
 import { KeepClearsForm } from './KeepClearsForm';
 import { StudsForm } from './StudsForm';
 
@@ -16,13 +17,6 @@ beforeEach(() => {
 
 const alcove = chimneyAlcove();
 const withPlace = (job: Job, change: Partial<Job['place']>): Job => ({ ...job, place: { ...job.place, ...change } });
-const press = (name: string | RegExp) => fireEvent.press(screen.getByRole('button', { name }));
-function type(label: string | RegExp, text: string): void {
-  const field = screen.getByLabelText(label);
-  fireEvent(field, 'focus');
-  fireEvent.changeText(field, text);
-  fireEvent(field, 'blur');
-}
 const mm = (value: number) => ({ mm: value, typed: String(value), unit: 'mm' as const });
 
 describe('studs', () => {

@@ -12,10 +12,10 @@ import {
 } from '@dormer/core/job/document';
 import { readJobFile, writeJobFile } from '@dormer/core/job';
 import { message } from '@dormer/core/message';
-import { planJob } from '@dormer/core/plan';
+import { planJob, type Plan } from '@dormer/core/plan';
 import { words } from '@dormer/core/words';
-import { selectOpenJob, selectPlanned, undo, useAppSelector, type AppStore } from '../../../store';
-import { jobIn, screen, show } from '../../../test/screen';
+import { undo, type AppStore } from '../../../store';
+import { jobIn, planned, press, screen, showPart, type } from '../../../test/screen';
 import { AskFields } from './AskFields';
 import { BoardForm } from './BoardForm';
 import { drillGroups, drillWords, holeWords, screwWords } from './drilling';
@@ -32,24 +32,9 @@ import { SystemsSheet } from './SystemsSheet'; // prettier-ignore
 let store: AppStore;
 afterEach(() => store.stop());
 
-/** A part of the screen with the open job and its plan, as they change. */
-function With({ part }: { part: (job: Job, plan: NonNullable<ReturnType<typeof selectPlanned>['plan']>) => React.ReactElement }) {
-  const job = useAppSelector(selectOpenJob);
-  const { plan } = useAppSelector(selectPlanned);
-  return job && plan ? part(job, plan) : null;
-} // prettier-ignore
-const look = async (job: Job, part: React.ComponentProps<typeof With>['part']) => {
-  store = await show(<With part={part} />, job);
+const look = async (...of: Parameters<typeof showPart>) => {
+  store = await showPart(...of);
 };
-const planned = () => waitFor(() => expect(store.getState().planned.job).toBe(jobIn(store)), { timeout: 15_000 });
-
-function type(label: string | RegExp, text: string): void {
-  const field = screen.getByLabelText(label);
-  fireEvent(field, 'focus');
-  fireEvent.changeText(field, text);
-  fireEvent(field, 'blur');
-}
-const press = (name: string | RegExp) => fireEvent.press(screen.getByRole('button', { name }));
 const alcove = chimneyAlcove();
 const mm = (value: number) => ({ mm: value, typed: String(value), unit: 'mm' as const });
 
@@ -171,7 +156,7 @@ describe('loads, walls, tools and wood', () => {
 
 describe('whether it holds', () => {
   const weak: Job = { ...withSystem(alcove, 'three-side-cleats', 'end-cleats'), load: { use: 'tins' }, wood: { ...alcove.wood, boards: 'chipboard' } }; // prettier-ignore
-  const list = (job: Job, plan: NonNullable<ReturnType<typeof selectPlanned>['plan']>) => (
+  const list = (job: Job, plan: Plan) => (
     <StrengthList job={job} plan={plan} selected={null} onSelect={() => undefined} />
   );
 
@@ -191,7 +176,7 @@ describe('whether it holds', () => {
     expect(cures.length).toBeGreaterThan(1);
     fireEvent.press(cures[0]!);
     expect(jobIn(store)).not.toEqual(weak);
-    await planned();
+    await planned(store);
     act(() => void store.dispatch(undo()));
     expect(jobIn(store)).toEqual(weak);
   });
@@ -243,9 +228,8 @@ describe('choosing what carries the shelves', () => {
 });
 
 describe('dividers and holes of a shelf', () => {
-  type Now = NonNullable<ReturnType<typeof selectPlanned>['plan']>;
   const sheet = (shelf: number) =>
-    function Sheet(job: Job, plan: Now) {
+    function Sheet(job: Job, plan: Plan) {
       return <FurtherSheet shelf={shelf} job={job} plan={plan} onClose={() => undefined} />;
     };
 
@@ -284,7 +268,7 @@ describe('dividers and holes of a shelf', () => {
     expect(jobIn(store).further?.holes).toMatchObject([
       { shelf: 1, from: 'left', at: { mm: 200 }, back: { mm: 40 }, diameter: { mm: 50 } },
     ]);
-    await planned();
+    await planned(store);
     await waitFor(() => screen.getByText(/comes down on 1B below it/));
     press('Remove hole 1');
     expect(jobIn(store)).toEqual(alcove);
