@@ -38,7 +38,8 @@ export function boardScene(plan: Plan, shelfNumber: number, factor: Exaggeration
       ...gapShapes(fit, frame),
       { is: 'polygon', role: 'board', about: shelf, points: outlineIn(fit).map(frame.sheet) },
       ...supportShapes(plan, part, fit, frame),
-      ...holeShapes(part, ([x, y]) => frame.sheet([fit.seat.acrossMm + x, fit.seat.outMm + y])),
+      // A hole is no departure: it is drawn round, where it is.
+      ...holeShapes(part, ([x, y]) => [fit.seat.acrossMm + x, -y]),
       ...figures(fit, frame, deep, front),
     ],
   };

@@ -52,6 +52,19 @@ test('two screws through the board below and two through the one above; the free
   expect(parted(job, { height: mm(200) }).fastenings.map((one) => one.id)).toEqual(['S1-divider-D1/S1-board']);
 });
 
+test('on slats and mesh it is as deep as all of it, and takes no screws; through a hollow shelf go none', () => {
+  for (const deck of ['slats', 'mesh']) {
+    const { parts, fastenings, codes } = parted(saying(plainJob('ladder-frames'), { deck }), { at: mm(300) });
+    expect(codes).toEqual([]);
+    expect(parts[0]?.place).toMatchObject({ outFrom: 0, outTo: 300 });
+    expect(fastenings).toEqual([]);
+  }
+  const hollow = plainJob('floating-rails');
+  const { parts, fastenings } = parted({ ...hollow, shelves: { ...hollow.shelves, thickness: mm(40) } }, {});
+  expect(parts).toHaveLength(1);
+  expect(fastenings).toEqual([]);
+});
+
 test('they are numbered from below and from the left, however they were added', () => {
   const { parts } = parted(plainJob('three-side-cleats'), { shelf: 2, at: mm(300) }, { at: mm(700) }, { at: mm(300) });
   expect(parts.map((one) => [one.label, one.shelf, one.across?.fromMm])).toEqual([

@@ -28,18 +28,18 @@ const PLAY_MM = 1;
 
 /**
  * Upright boards that stand on a shelf and part it: as high as the clear gap, or as asked; as deep as the board, less
- * what hangs under the shelf above at the back and at the front. Two screws from below, two from above where it reaches.
+ * what hangs under the shelf above at the back and at the front. Two screws from below, two from above where it reaches;
+ * none through a shelf that is hollow or of slats or mesh.
  */
 export function dividersOf(input: DividersInput): Dividers {
-  const { job, specs } = input;
+  const { job } = input;
   const wishes = [...(job.further?.dividers ?? [])].sort((a, b) => a.shelf - b.shelf || a.at.mm - b.at.mm);
   const all = wishes.map((wish, i) => dividerOf(wish, `D${i + 1}`, input));
   const made = all.flatMap((one) => one.parts);
   const caution: Caution[] = made.length > 0 ? [{ message: message('caution.divider'), stage: 'shelves' }] : [];
   return {
     parts: made,
-    // A shelf without a board of its own, as one of mesh, takes no screws.
-    fastenings: all.flatMap((one) => one.fastenings).filter(({ through }) => specs.some((part) => through.is === 'piece' && part.id === through.id)),
+    fastenings: all.flatMap((one) => one.fastenings),
     problems: all.flatMap((one) => one.problems),
     cautions: caution,
   };
@@ -52,7 +52,7 @@ function dividerOf({ shelf, at, height }: Wish, label: string, input: DividersIn
   const about = { is: 'shelf', shelf } as const;
   const piece = { piece: text(label), shelf: count(shelf) };
   const gap = gaps.find((one) => one.below === shelf);
-  const board = specs.find((one) => one.shelf === shelf && (one.role === 'board' || one.role === 'mesh'));
+  const board = deckOf(shelf, specs);
   // There is no such shelf, or it is not made: what is wrong with it is said of it.
   if (!gap || !board) return none();
   if (job.place.kind === 'corner') return none(doubtful(about, message('problem.dividerCorner', piece)));
@@ -100,8 +100,23 @@ function dividerOf({ shelf, at, height }: Wish, label: string, input: DividersIn
     carries: null,
     leverMm: 0,
   });
-  return { parts: [part], fastenings: [screws(shelf), ...(reaches ? [screws(gap.above as number)] : [])], problems, cautions: [] };
+  const above = reaches && gap.above !== null ? [gap.above] : [];
+  const takes = [shelf, ...above].filter((one) => deckOf(one, specs)?.solid);
+  return { parts: [part], fastenings: takes.map(screws), problems, cautions: [] };
 } // prettier-ignore
+
+/** What lies flat on one shelf, all of it together, and whether that is one solid board; null where there is none. */
+function deckOf(shelf: number, specs: readonly PartSpec[]) {
+  const flat = specs.filter((one) => one.shelf === shelf && FLAT.has(one.role));
+  const [first] = flat;
+  if (!first) return null;
+  const place = flat.reduce(
+    (all, { place: one }) => ({ ...all, upTo: Math.max(all.upTo, one.upTo), outFrom: Math.min(all.outFrom, one.outFrom), outTo: Math.max(all.outTo, one.outTo) }),
+    first.place,
+  );
+  return { place, across: first.across, solid: flat.length === 1 && first.role === 'board' };
+} // prettier-ignore
+const FLAT: ReadonlySet<PartSpec['role']> = new Set(['board', 'skin', 'slat', 'mesh']);
 
 /** How high a divider is: as asked, or what the gap leaves; null where nothing is above and nothing was asked. */
 function heightOf(asked: number | null, { above, clear }: Gap): Figure | null {
@@ -121,7 +136,7 @@ function acrossOf({ across, role, thicknessMm }: PartSpec, { left, right }: { le
 const overlaps = (a: Across, b: Across): boolean => a.fromMm < b.toMm && a.toMm > b.fromMm;
 
 /** From where to where out a divider fits: in front of what hangs at the back, behind what hangs at the front. */
-function depthBetween(board: PartSpec, meets: readonly PartSpec[], about: Problem['about'], piece: { piece: ReturnType<typeof text>; shelf: ReturnType<typeof count> }) {
+function depthBetween(board: Pick<PartSpec, 'place'>, meets: readonly PartSpec[], about: Problem['about'], piece: { piece: ReturnType<typeof text>; shelf: ReturnType<typeof count> }) {
   let [rear, front] = [board.place.outFrom, board.place.outTo];
   const middle = (rear + front) / 2;
   for (const { place, label } of meets) {
