@@ -67,48 +67,60 @@ function curesOf(held: HeldBoard, { shelf, weakest }: Strength, system: SystemNa
   const cures: Cure[] = [];
   const give = (change: Change, words: Message, tried: Tried, cost: number) => cures.push({ system, shelf, change, words, sagMm: tried.sagMm, used: tried.used, cost });
   const carried = carriedBy(shelf, held.model.lengthMm, job, input.contents);
-  const tryOut = (model: PlateModel, spanMm: number, by: Materials): Tried => {
-    const board = { ...held, model, spanMm };
+  const tryOut = (model: PlateModel, by: Materials): Tried => {
+    const board = { ...held, model };
     const staying = stayingLoad(board, carried);
     const solved = solvePlate(model, [staying, leaningLoad(board, staying)]);
     if (!solved?.[0] || !solved[1]) return { sagMm: Infinity, used: Infinity, good: false };
-    const sag = sagOf(solved[0], spanMm, by);
+    const sag = sagOf(solved[0], held.spanMm, by);
     const used = Math.max(bendingUsed(solved[0], by, true), bendingUsed(solved[1], by, false));
     return { sagMm: sag.lastingMm, used, good: sag.state === 'good' && used <= 1 };
   };
   /** The first of some models, in their order, that is good. */
-  const first = <T>(all: readonly T[], model: (one: T) => PlateModel, spanMm = held.spanMm, by: (one: T) => Materials = () => materials) => {
+  const first = <T>(all: readonly T[], model: (one: T) => PlateModel, by: (one: T) => Materials) => {
     for (const one of all) {
-      const tried = tryOut(model(one), spanMm, by(one));
+      const tried = tryOut(model(one), by(one));
       if (tried.good) return { one, tried };
     }
     return null;
   };
+  /** The least of some models, each stiffer than the one before, that is good. */
+  const least = <T>(all: readonly T[], model: (one: T) => PlateModel, by = materials) => {
+    let found: { readonly one: T; readonly tried: Tried } | null = null;
+    for (let [low, high] = [0, all.length]; low < high; ) {
+      const middle = (low + high) >> 1;
+      const one = all[middle] as T;
+      const tried = tryOut(model(one), by);
+      if (tried.good) [found, high] = [{ one, tried }, middle];
+      else low = middle + 1;
+    }
+    return found;
+  };
   const { model } = held;
   const joints = weakest !== null && weakest.used > 1;
-  const bends = !tryOut(model, held.spanMm, materials).good;
+  const bends = !tryOut(model, materials).good;
   if (bends) {
     const together: Base[] = [];
     const [rib] = model.ribs;
     const hollow = job.support.system === 'floating-rails';
     const thick = asked.nosingThickness as { mm: number } | undefined;
     if (thick && !model.outline) {
-      const found = first(of(NOSINGS, job).filter((mm) => mm > (rib?.heightMm ?? 0) && mm > model.thicknessMm), (mm) => nosed(model, mm, thick.mm, materials.stick));
+      const found = least(of(NOSINGS, job).filter((mm) => mm > (rib?.heightMm ?? 0) && mm > model.thicknessMm), (mm) => nosed(model, mm, thick.mm, materials.stick));
       if (found) {
         const more = (found.one - (rib?.heightMm ?? 0)) * thick.mm * model.lengthMm;
         give({ is: 'nosing', system, heightMm: found.one }, message('cure.nosing', { height: length(found.one) }), found.tried, (more / 1e6) * materials.stick.price);
       }
     }
     if (!hollow) {
-      const found = first(of(THICKNESSES, job).filter((mm) => mm > model.thicknessMm + 0.5), (mm) => thicker(model, mm));
+      const found = least(of(THICKNESSES, job).filter((mm) => mm > model.thicknessMm + 0.5), (mm) => thicker(model, mm));
       if (found) give({ is: 'thickness', mm: found.one }, message('cure.thickness', { thickness: length(found.one) }), found.tried, boardLitres * (found.one / model.thicknessMm - 1) * materials.board.price);
     }
     const others = materialsOf(job.wood.own).filter((one) => one.eAlongMpa / (1 + one.creep) > materials.board.eAlongMpa / (1 + materials.board.creep)).sort((a, b) => a.price - b.price);
-    const found = first(others, (one) => ({ ...model, stiffness: stiffnessOf(one) }), held.spanMm, (one) => ({ ...materials, board: one }));
+    const found = first(others, (one) => ({ ...model, stiffness: stiffnessOf(one) }), (one) => ({ ...materials, board: one }));
     if (found) give({ is: 'material', id: found.one.id }, message('cure.material', { material: nested(found.one.name) }), found.tried, Math.max(boardLitres * (found.one.price - materials.board.price), 0));
     if (system === 'brackets') {
       const now = model.rests.length;
-      const found = first([1, 2, 3, 4, 6].map((more) => now + more), (n) => ({ ...model, rests: evenRests(model, n) }), undefined);
+      const found = least([1, 2, 3, 4, 6].map((more) => now + more), (n) => ({ ...model, rests: evenRests(model, n) }));
       if (found) {
         const apartMm = Math.floor(model.lengthMm / found.one / 10) * 10;
         give({ is: 'apart', mm: apartMm }, message('cure.apart', { apart: length(apartMm) }), found.tried, (found.one - now) * BRACKET_PRICE);
@@ -117,7 +129,7 @@ function curesOf(held: HeldBoard, { shelf, weakest }: Strength, system: SystemNa
     if (system === 'end-cleats' && input.opening.surfaces.includes('back')) {
       const back = { id: 'back', from: [0, BACK_CLEAT_MM] as const, to: [model.lengthMm, BACK_CLEAT_MM] as const };
       const onCleats = { ...model, rests: [...model.rests, back], ribs: [nosing(model, rib?.heightMm ?? usualNosing(job), 20, materials.stick)] };
-      const tried = tryOut(onCleats, held.spanMm, materials);
+      const tried = tryOut(onCleats, materials);
       const litres = ((45 * 20 + 65 * 20) * model.lengthMm) / 1e6;
       if (tried.good) give({ is: 'system', from: system, to: 'three-side-cleats' }, message('cure.system', { system: nested(message('system.three-side-cleats')) }), tried, litres * materials.stick.price);
       else together.push({ change: { is: 'system', from: system, to: 'three-side-cleats' }, words: message('cure.system', { system: nested(message('system.three-side-cleats')) }), model: onCleats, by: materials, cost: litres * materials.stick.price });
@@ -126,7 +138,7 @@ function curesOf(held: HeldBoard, { shelf, weakest }: Strength, system: SystemNa
     if (cures.length === 0) {
       for (const one of others) together.push({ change: { is: 'material', id: one.id }, words: message('cure.material', { material: nested(one.name) }), model: { ...model, stiffness: stiffnessOf(one) }, by: { ...materials, board: one }, cost: boardLitres * (one.price - materials.board.price) });
       for (const base of hollow ? [] : together) {
-        const found = first(of(THICKNESSES, job).filter((mm) => mm > model.thicknessMm + 0.5), (mm) => thicker(base.model, mm), held.spanMm, () => base.by);
+        const found = least(of(THICKNESSES, job).filter((mm) => mm > model.thicknessMm + 0.5), (mm) => thicker(base.model, mm), base.by);
         if (!found) continue;
         const more = boardLitres * (found.one / model.thicknessMm - 1) * base.by.board.price;
         give({ is: 'all', changes: [base.change, { is: 'thickness', mm: found.one }] }, message('cure.both', { first: nested(base.words), second: nested(message('cure.thickness', { thickness: length(found.one) })) }), found.tried, Math.max(base.cost, 0) + more);
