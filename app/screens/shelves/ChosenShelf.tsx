@@ -54,7 +54,7 @@ export function ChosenShelf({ shelf, job, plan, work, onShape, onClose }: Chosen
       </View>
       {movable(shelf) ? (
         <LengthField
-          key={`${number}-${top.mm}`}
+          key={number}
           label={label('chosen.at', { shelf: number })}
           value={known?.up ?? markOf(top.mm, job)}
           units={job.units}

@@ -185,7 +185,7 @@ test('in random jobs no screw lies outside its piece or in what must stay clear,
         }
         // Never out at the far side.
         const reach = one.screw.lengthMm - one.passMm - one.liningMm;
-        const deep = into.is === 'piece' ? into.haveMm : walls === 'panel' ? job.fixing.panel.mm : Infinity;
+        const deep = into.is === 'piece' ? (into.haveMm ?? Infinity) : walls === 'panel' ? job.fixing.panel.mm : Infinity;
         expect(reach).toBeLessThan(deep);
         expect(holes.length >= 2 || troubled).toBe(true);
       }

@@ -44,6 +44,8 @@ export interface Fixing {
   readonly holes: readonly Hole[];
   readonly carries: string | null;
   readonly leverMm: number;
+  /** It is drilled through its edge: across is over its thickness. */
+  readonly edge?: true;
 }
 
 export interface Fixings {
@@ -101,7 +103,7 @@ function placeOne(one: Fastening, input: PlaceInput): { fixing: Fixing | null; p
   const item = one.through.is === 'hardware' ? hardware.find(({ id }) => id === (one.through as { id: string }).id) : null;
   if (part === undefined || item === undefined) return null;
   const wall = one.into.is === 'wall' ? one.into.wall : null;
-  const drilled = part ? drilledPart(part, wall, opening) : item ? drilledItem(item, wall, opening.extent.left) : null;
+  const drilled = part ? drilledPart(part, wall, one.edge ?? false, opening) : item ? drilledItem(item, wall, opening.extent.left) : null;
   const about = one.shelf > 0 ? ({ is: 'shelf', shelf: one.shelf } as const) : ({ is: 'support' } as const);
   const name = drilled?.label ? message('fixing.piece', { label: text(drilled.label) }) : message('fixing.bracket');
   const { holes, problems } = wall && drilled ? wallHoles(one, wall, drilled, input) : pieceHoles(one, drilled);
@@ -128,16 +130,17 @@ function placeOne(one: Fastening, input: PlaceInput): { fixing: Fixing | null; p
     holes,
     carries: one.carries,
     leverMm: one.leverMm,
+    ...(one.edge ? { edge: true } : {}),
   };
   return { fixing, problems: said };
 } // prettier-ignore
 
-function drilledPart(part: Part, wall: FixedWall | null, { extent: { left, right }, surfaces }: PlaceInput['opening']): Drilled {
-  const { place, across, upright = false, label, width } = part;
+function drilledPart(part: Part, wall: FixedWall | null, edge: boolean, { extent: { left, right }, surfaces }: PlaceInput['opening']): Drilled {
+  const { place, across, upright = false, label, width, thicknessMm } = part;
   // What lies along the back of a corner on the right ends in that corner.
   const starts = part.role === 'rail-back' && !part.fit && !surfaces.includes('left') ? right - part.length.mm : left;
   const along = wall === 'back' || wall === null ? (across?.fromMm ?? part.fit?.seat.acrossMm ?? starts) - left : place.outFrom;
-  return { label, lengthMm: part.fit?.backMm ?? part.length.mm, widthMm: width.mm, startMm: along, lowMm: place.upFrom, upright, falls: ((part.tiltDegrees ?? 0) * Math.PI) / 180, highMm: place.upTo };
+  return { label, lengthMm: part.fit?.backMm ?? part.length.mm, widthMm: edge ? thicknessMm : width.mm, startMm: along, lowMm: place.upFrom, upright, falls: ((part.tiltDegrees ?? 0) * Math.PI) / 180, highMm: place.upTo };
 } // prettier-ignore
 
 function drilledItem({ place, across }: Hardware, wall: FixedWall | null, left: number): Drilled {
@@ -286,7 +289,7 @@ const BITE_MM = { side: 25, edge: 30, end: 45 } as const;
 function screwOf(one: Fastening, holes: readonly Hole[], { place, fixing, units }: PlaceInput['job']) {
   const { into, passMm } = one;
   const way = ((): Way => {
-    if (into.is === 'piece') return { passMm, liningMm: 0, biteMm: one.with === 'pin' ? 20 : BITE_MM[into.grain], haveMm: into.haveMm };
+    if (into.is === 'piece') return { passMm, liningMm: 0, biteMm: one.with === 'pin' ? 20 : BITE_MM[into.grain], haveMm: into.haveMm ?? Infinity };
     const kind = wallKindOf(place, into.wall);
     if (kind === 'lined') return { passMm, liningMm: fixing.lining.mm, biteMm: STUD_BITE_MM, haveMm: STUD_DEEP_MM };
     if (kind === 'plaster') return { passMm, liningMm: 0, biteMm: PLUG_BITE_MM, haveMm: Infinity };

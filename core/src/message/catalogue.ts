@@ -751,6 +751,7 @@ export interface MessageCatalogue {
   'problem.ladderShallow': { depth: Length; needed: Length };
   'caution.tipping': None;
   'caution.mesh': None;
+  'problem.caseShallow': { depth: Length; taken: Length };
   'problem.trimCeiling': { over: Length };
   'problem.trimOver': { over: Length };
   'problem.trimOpen': { open: Length };

@@ -275,7 +275,10 @@ function problemsOf(input: Input): Problem[] {
     return [];
   });
   const { length: brace } = braceFor(input);
-  const short = asked.made === 'shop' && !(brace.mm > 2 * asked.stickWidth.mm);
+  // Beyond the foot of the brace there must be wood on arm and leg to screw through.
+  const thick = asked.stickThickness.mm;
+  const stubby = Math.min(asked.leg.mm - 2 * thick, asked.arm.mm - 2 * thick) <= BRACE_BACK_MM;
+  const short = asked.made === 'shop' && (stubby || !(brace.mm > 2 * asked.stickWidth.mm));
   return [...problems, ...(short ? [stop({ is: 'support' }, message('problem.noBrace', { arm: length(asked.arm.mm), leg: length(asked.leg.mm) }))] : [])];
 } // prettier-ignore
 

@@ -15,7 +15,7 @@ interface CaseAsked {
 type CaseInput = Pick<
   SystemInput<'housed-case'>,
   'opening' | 'shelves' | 'space' | 'wish' | 'depthOf' | 'job' | 'box'
-> & { readonly asked: CaseAsked };
+> & { readonly asked: CaseAsked & Partial<BackedAsked> };
 
 /** A case that stands in an opening: its outer sizes and where it is. */
 export interface Carcase {
@@ -188,7 +188,7 @@ export function tipRail(carcase: Carcase, thicknessMm: number, backMm: number): 
 const TIP_RAIL_MM = 70;
 
 /** A case that is too high to be stood up under the ceiling once it is made, or wider than its own boards. */
-export function caseProblems(carcase: Carcase, { opening, shelves, depthOf }: CaseInput): Problem[] {
+export function caseProblems(carcase: Carcase, { opening, shelves, depthOf, asked, box }: CaseInput): Problem[] {
   const problems: Problem[] = [];
   const most = tallest(opening, carcase.footMm, carcase.depthMm);
   if (carcase.sides === 'case' && carcase.topMm > most) {
@@ -197,8 +197,13 @@ export function caseProblems(carcase: Carcase, { opening, shelves, depthOf }: Ca
   }
   if (carcase.inside.mm <= 0) problems.push(stop({ is: 'support' }, message('problem.caseNarrow', { width: length(carcase.wide.mm) })));
   if (carcase.sides === 'box' && carcase.depthMm <= 0) problems.push(stop({ is: 'support' }, message('problem.noBoxDepth')));
-  const deep = shelves.find(({ number }) => depthOf(number) <= 0);
-  return deep ? [...problems, ...pieces.noDepthProblems(0, null)] : problems;
+  if (!box) {
+    const { back = false, backThickness = { mm: 0 }, nosing = false, nosingThickness = { mm: 0 } } = asked;
+    const takenMm = (back ? backThickness.mm : 0) + (nosing ? nosingThickness.mm : 0);
+    const shallow = Math.min(carcase.depthMm, ...shelves.map(({ number }) => depthOf(number)));
+    if (shelves.length > 0 && shallow <= takenMm) problems.push(stop({ is: 'support' }, message('problem.caseShallow', { depth: length(shallow), taken: length(takenMm) })));
+  }
+  return problems;
 } // prettier-ignore
 
 /** The upper face of a case's bottom board: on its plinth, or where the space for shelves begins. */

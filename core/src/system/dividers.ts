@@ -23,6 +23,9 @@ export interface Dividers {
 
 type Wish = NonNullable<Job['further']>['dividers'][number];
 
+/** A screw keeps so far from the end of the board it goes through, millimetres. */
+const END_MM = 10;
+
 /** Less than the clear gap, so that it slides in between two boards, millimetres. */
 const PLAY_MM = 1;
 
@@ -52,14 +55,13 @@ function dividerOf({ shelf, at, height }: Wish, label: string, input: DividersIn
   const about = { is: 'shelf', shelf } as const;
   const piece = { piece: text(label), shelf: count(shelf) };
   const gap = gaps.find((one) => one.below === shelf);
-  const board = deckOf(shelf, specs);
+  const board = deckOf(shelf, input);
   // There is no such shelf, or it is not made: what is wrong with it is said of it.
   if (!gap || !board) return none();
   if (job.place.kind === 'corner') return none(doubtful(about, message('problem.dividerCorner', piece)));
   const thick = job.shelves.thickness.mm;
-  const { left, right } = opening.extent;
-  const start = board.across?.fromMm ?? left;
-  const wide = (board.across?.toMm ?? right) - start;
+  const { fromMm: start, toMm: stop } = board.across;
+  const wide = stop - start;
   if (at.mm < thick / 2 || at.mm > wide - thick / 2) {
     return none(doubtful(about, message('problem.dividerOff', { ...piece, most: length(wide) })));
   }
@@ -89,24 +91,29 @@ function dividerOf({ shelf, at, height }: Wish, label: string, input: DividersIn
     upright: true,
     length: { is: 'given', figure: high, rounded: 'down' },
   };
-  const screws = (of: number): Fastening => ({
+  const middle = start + at.mm;
+  const screws = (of: number): Fastening[] => {
+    const deck = deckOf(of, input);
+    // Beyond the end of a board that is shorter than the other there is nothing to screw through.
+    if (!deck?.solid || middle < deck.across.fromMm + END_MM || middle > deck.across.toMm - END_MM) return [];
+    return [{
     id: `${id}/S${of}-board`,
     shelf,
     through: { is: 'piece', id: `S${of}-board` },
     into: { is: 'piece', id, grain: 'end', haveMm: high.mm },
     with: 'screw',
     passMm: thick,
-    spread: { is: 'given', at: [0.25, 0.75].map((share) => ({ alongMm: at.mm, acrossMm: rear + share * (front - rear) - board.place.outFrom })) },
+    spread: { is: 'given', at: [0.25, 0.75].map((share) => ({ alongMm: middle - deck.across.fromMm, acrossMm: rear + share * (front - rear) - deck.place.outFrom })) },
     carries: null,
     leverMm: 0,
-  });
+    }];
+  };
   const above = reaches && gap.above !== null ? [gap.above] : [];
-  const takes = [shelf, ...above].filter((one) => deckOf(one, specs)?.solid);
-  return { parts: [part], fastenings: takes.map(screws), problems, cautions: [] };
+  return { parts: [part], fastenings: [shelf, ...above].flatMap(screws), problems, cautions: [] };
 } // prettier-ignore
 
 /** What lies flat on one shelf, all of it together, and whether that is one solid board; null where there is none. */
-function deckOf(shelf: number, specs: readonly PartSpec[]) {
+function deckOf(shelf: number, { specs, opening: { extent } }: DividersInput) {
   const flat = specs.filter((one) => one.shelf === shelf && FLAT.has(one.role));
   const [first] = flat;
   if (!first) return null;
@@ -114,7 +121,11 @@ function deckOf(shelf: number, specs: readonly PartSpec[]) {
     (all, { place: one }) => ({ ...all, upTo: Math.max(all.upTo, one.upTo), outFrom: Math.min(all.outFrom, one.outFrom), outTo: Math.max(all.outTo, one.outTo) }),
     first.place,
   );
-  return { place, across: first.across, solid: flat.length === 1 && first.role === 'board' };
+  const { length: rule } = first;
+  // Between posts or let into grooves: so much shorter, or longer, than from wall to wall.
+  const more = rule.is === 'between-walls' ? (rule.between ?? []).reduce((sum, one) => sum + one.mm, 0) : 0;
+  const across: Across = first.across ?? { fromMm: extent.left - more / 2, toMm: extent.right + more / 2 };
+  return { place, across, solid: flat.length === 1 && first.role === 'board' };
 } // prettier-ignore
 const FLAT: ReadonlySet<PartSpec['role']> = new Set(['board', 'skin', 'slat', 'mesh']);
 

@@ -192,6 +192,7 @@ function throughUpright(index: number, { number: n, underside }: Shelf, end: (ty
     through: { is: 'piece', id: `frame-${index + 1}-${end}` },
     into: { is: 'piece', id: `S${n}-rung-${index + 1}`, grain: 'end', haveMm: deepest(input) - 2 * wide },
     with: 'screw',
+    edge: true,
     passMm: wide,
     spread: { is: 'given', at: [0.3, 0.7].map((share) => ({ alongMm: upMm + wide * share, acrossMm: asked.stickThickness.mm / 2 })) },
     carries: `S${n}-rung-${index + 1}`,
@@ -223,7 +224,7 @@ function boardScrews({ number: n }: Shelf, input: Input): Fastening[] {
 function wallTie(input: Input): Fastening {
   const { asked, shelves } = input;
   const tie = pieces.stickToWall({ shelf: 0, part: 'frame-1-rear', wall: 'back', thicknessMm: asked.stickWidth.mm, heightMm: asked.stickThickness.mm });
-  return { ...tie, carries: null, spread: { is: 'along', acrossMm: [asked.stickThickness.mm / 2], everyMm: 900, least: 2 }, avoidMm: shelves.map((one) => ({ fromMm: one.underside.mm - asked.stickWidth.mm, toMm: one.top.mm })) };
+  return { ...tie, edge: true, carries: null, spread: { is: 'along', acrossMm: [asked.stickThickness.mm / 2], everyMm: 900, least: 2 }, avoidMm: shelves.map((one) => ({ fromMm: one.underside.mm - asked.stickWidth.mm, toMm: one.top.mm })) };
 } // prettier-ignore
 
 function problemsOf(input: Input): Problem[] {

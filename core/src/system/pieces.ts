@@ -214,7 +214,7 @@ export function nosingOn({ shelf, thicknessMm, heightMm, boardMm, depthMm }: Nos
     into: { is: 'piece', id: `S${shelf}-board`, grain: 'edge', haveMm: depthMm },
     with: 'pin',
     passMm: thicknessMm,
-    spread: { is: 'along', acrossMm: [heightMm - boardMm / 2], everyMm: 200, least: 2 },
+    spread: { is: 'along', acrossMm: [Math.max(heightMm - boardMm / 2, heightMm / 2)], everyMm: 200, least: 2 },
     carries: null,
     leverMm: 0,
   };

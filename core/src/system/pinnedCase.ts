@@ -158,7 +158,7 @@ export function sideIntoEnd({ carcase, id, upMm, sideMm, screws, depthMm }: Side
     id: `${sideOf(carcase, side)}/${id}`,
     shelf: shelfOf(id),
     through: { is: 'piece', id: sideOf(carcase, side) },
-    into: { is: 'piece', id, grain: 'end', haveMm: Infinity },
+    into: { is: 'piece', id, grain: 'end', haveMm: null },
     with: 'screw',
     passMm: sideMm,
     spread: { is: 'given', at: outs.map((acrossMm) => ({ alongMm: upMm - carcase.footMm, acrossMm })) },

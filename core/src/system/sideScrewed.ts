@@ -98,7 +98,7 @@ function screwsOf(shelf: Shelf, { asked, job, wish, depthOf }: Input): { fasteni
       id: `S${n}-board/${side}`,
       shelf: n,
       through: { is: 'wall', wall: side },
-      into: { is: 'piece', id: `S${n}-board`, grain: 'end', haveMm: Infinity },
+      into: { is: 'piece', id: `S${n}-board`, grain: 'end', haveMm: null },
       with: 'screw',
       passMm: job.fixing.panel.mm,
       // Along the face: from its back, and up from the floor mark.

@@ -158,15 +158,18 @@ export interface Fastening {
   readonly shelf: number;
   /** What is drilled and where the heads are: a piece, a bracket, or a wall that is screwed through from behind. */
   readonly through: { readonly is: 'piece' | 'hardware'; readonly id: string } | { readonly is: 'wall'; readonly wall: FixedWall };
+  /** For a piece: how deep there is to bite into, millimetres; null where that is more than any screw is long. */
   readonly into:
     | { readonly is: 'wall'; readonly wall: FixedWall }
-    | { readonly is: 'piece'; readonly id: string; readonly grain: 'side' | 'end' | 'edge'; readonly haveMm: number };
+    | { readonly is: 'piece'; readonly id: string; readonly grain: 'side' | 'end' | 'edge'; readonly haveMm: number | null };
   readonly with: 'screw' | 'pin' | 'pocket';
   /** What is passed through before the bite, millimetres. */
   readonly passMm: number;
   readonly spread: Spread;
   /** What it carries: the line a board rests on, by what is there; null for a joint that holds but carries nothing. */
   readonly carries: string | null;
+  /** It is drilled through its edge: across is over its thickness. */
+  readonly edge?: true;
   /** How far its screws stay clear of the right (front) end beyond what is usual, where that end is cut off. */
   readonly shortMm?: number;
   /** Heights above the floor mark that screws stay clear of, for an upright piece with something let into it. */

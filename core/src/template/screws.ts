@@ -13,7 +13,7 @@ import { templateOf, type Template, type TemplateMark } from './template';
 export function screwTemplate(part: Part, fixing: Fixing, tape: Tape): Template | null {
   if (part.corner || fixing.through.is !== 'piece' || fixing.through.id !== part.id) return null;
   const own = templateOf(part);
-  const [long, wide] = [part.fit?.backMm ?? part.length.mm, part.width.mm];
+  const [long, wide] = [part.fit?.backMm ?? part.length.mm, fixing.edge ? part.thicknessMm : part.width.mm];
   const mark = (mm: number) => snapToTape(mm, tape, 'nearest');
   const onEdge = part.role !== 'board' && !part.upright;
   const at = (alongMm: number, acrossMm: number): OutlinePoint => [mark(alongMm), onEdge ? wide - mark(acrossMm) : mark(acrossMm)];

@@ -783,6 +783,8 @@ export const en: Sentences = {
   'problem.holeEdge': 'A hole through {{piece}} leaves less than {{least}} of wood to the edge of shelf {{shelf}}.',
   'problem.holeOver': 'A hole through {{piece}} comes down on {{other}} below it: move it, or cut that out too.',
   'problem.holeScrew': 'A hole through {{piece}} takes away a screw of shelf {{shelf}}: move one of the two.',
+  'problem.caseShallow':
+    'Of a depth of {{depth}} nothing is left for a shelf: its nosing and the panel behind it take {{taken}}.',
   'problem.trimCeiling':
     'The head of the trim would run {{over}} into the ceiling: lower the top, or take narrower trim.',
   'problem.trimOver': 'The trim would run {{over}} into a wall: take narrower trim, or plane it there.',

@@ -27,7 +27,8 @@ export function DrillGroupView({ group, job, wide, onFullSize }: DrillGroupProps
   const label = useLabel();
   const { fixing, part, labels, names } = group;
   const long = part?.length.mm ?? 0;
-  const high = part ? Math.min(part.width.mm, long) : 0;
+  const breadth = part ? (fixing.edge ? part.thicknessMm : part.width.mm) : 0;
+  const high = Math.min(breadth, long);
   const drawn = part && fixing.through.is === 'piece' && long > 0;
   const name = names.map((one) => words(one, job)).join(', ');
   const face = fixing.through.is === 'wall' ? label(`drill.wall.${fixing.through.wall}`, { shelf: fixing.shelf }) : '';
@@ -40,7 +41,7 @@ export function DrillGroupView({ group, job, wide, onFullSize }: DrillGroupProps
       {drawn ? (
         <View aria-hidden>
           <SceneView
-            scene={drillScene(fixing, long, part.width.mm, job.tape)}
+            scene={drillScene(fixing, long, breadth, job.tape)}
             reader={job}
             size={{ width: wide, height: Math.max(LEAST_PX, Math.min((wide * high) / long + 60, 190)) }}
             ground="panel"
