@@ -108,6 +108,7 @@ test('a divider and a hole for a cable: in the drawing, on the list, drilled, an
   await expect(sheet.getByText(/A hole through 2S comes down on 2B below it/)).toBeVisible();
   await person.setLength('Its middle, from the back edge', '120');
   await expect(sheet.getByText(/comes down on/)).toHaveCount(0);
+  await person.axe();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('button', { name: 'Dividers and cable holes (2)' })).toBeVisible();
   await expect(page.getByText('A divider is not reckoned as a support', { exact: false }).first()).toBeAttached();
