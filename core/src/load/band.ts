@@ -60,38 +60,41 @@ export class BandMatrix {
     const width = half + 1;
     let largest = 0;
     for (let i = 0; i < size; i += 1) largest = Math.max(largest, rows[i * width + half] as number);
+    // Nothing stands before the first entry of a row: what is not there is not multiplied.
+    const firsts = new Int32Array(size);
     for (let i = 0; i < size; i += 1) {
       const ri = i * width + half - i;
-      const from = Math.max(0, i - half);
-      // Nothing stands before the first entry of a row: what is not there is not multiplied.
-      let first = from;
+      let first = Math.max(0, i - half);
       while (first < i && rows[ri + first] === 0) first += 1;
+      firsts[i] = first;
       for (let j = first; j <= i; j += 1) {
         const rj = j * width + half - j;
         let sum = rows[ri + j] as number;
-        for (let k = Math.max(first, j - half); k < j; k += 1) sum -= (rows[ri + k] as number) * (rows[rj + k] as number);
+        for (let k = Math.max(first, firsts[j] as number); k < j; k += 1) sum -= (rows[ri + k] as number) * (rows[rj + k] as number);
         if (j < i) rows[ri + j] = sum / (rows[rj + j] as number);
         else if (sum <= largest * 1e-14) return null;
         else rows[ri + i] = Math.sqrt(sum);
       }
     }
-    return (right) => this.substitute(right);
+    return (right) => this.substitute(right, firsts);
   } // prettier-ignore
 
-  private substitute(right: Float64Array): Float64Array {
+  /** Forward along the rows of L, and back along them again: a row's unknown is taken out of all before it. */
+  private substitute(right: Float64Array, firsts: Int32Array): Float64Array {
     const { size, half, rows } = this;
     const width = half + 1;
     const x = Float64Array.from(right);
     for (let i = 0; i < size; i += 1) {
       const ri = i * width + half - i;
       let sum = x[i] as number;
-      for (let k = Math.max(0, i - half); k < i; k += 1) sum -= (rows[ri + k] as number) * (x[k] as number);
+      for (let k = firsts[i] as number; k < i; k += 1) sum -= (rows[ri + k] as number) * (x[k] as number);
       x[i] = sum / (rows[ri + i] as number);
     }
     for (let i = size - 1; i >= 0; i -= 1) {
-      let sum = x[i] as number;
-      for (let k = i + 1; k <= Math.min(size - 1, i + half); k += 1) sum -= (rows[k * width + half - k + i] as number) * (x[k] as number);
-      x[i] = sum / (rows[i * width + half] as number);
+      const ri = i * width + half - i;
+      const found = (x[i] as number) / (rows[ri + i] as number);
+      x[i] = found;
+      for (let k = firsts[i] as number; k < i; k += 1) x[k] = (x[k] as number) - (rows[ri + k] as number) * found;
     }
     return x;
   } // prettier-ignore
