@@ -70,7 +70,14 @@ export class BandMatrix {
       for (let j = first; j <= i; j += 1) {
         const rj = j * width + half - j;
         let sum = rows[ri + j] as number;
-        for (let k = Math.max(first, firsts[j] as number); k < j; k += 1) sum -= (rows[ri + k] as number) * (rows[rj + k] as number);
+        // Two by two: what is added up does not wait for itself.
+        let [k, other] = [Math.max(first, firsts[j] as number), 0];
+        for (; k + 1 < j; k += 2) {
+          sum -= (rows[ri + k] as number) * (rows[rj + k] as number);
+          other += (rows[ri + k + 1] as number) * (rows[rj + k + 1] as number);
+        }
+        if (k < j) sum -= (rows[ri + k] as number) * (rows[rj + k] as number);
+        sum -= other;
         if (j < i) rows[ri + j] = sum / (rows[rj + j] as number);
         else if (sum <= largest * 1e-14) return null;
         else rows[ri + i] = Math.sqrt(sum);
