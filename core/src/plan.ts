@@ -233,15 +233,13 @@ function asFarAsParts(job: Job) {
   const tilted = tiltedShelves({ wishes: job.tilted ?? [], thicknessMm, depthMm: opening.extent.depth });
   const sloping = tilted.problems.some((one) => one.severity === 'stop') ? [] : tilted.tilted;
   const extras = [tiltedExtras({ tilted: sloping, job, opening }), railExtras({ rail: layout.rail, opening })];
-  const dividers = dividersOf({ job, opening, gaps: layout.gaps, specs: [...made, ...bare] });
+  const bought = system.hardware.filter((one) => !stopped.has(one.shelf));
+  const dividers = dividersOf({ job, opening, gaps: layout.gaps, specs: [...made, ...bare], hardware: bought });
   const shelving = [...made, ...bare, ...dividers.parts];
   const specs = box
     ? [...boxOf(box, job, system.boxSides), ...shelving]
     : [...shelving, ...extras.flatMap((one) => one.parts)];
-  const hardware = [
-    ...system.hardware.filter((one) => !stopped.has(one.shelf)),
-    ...extras.flatMap((one) => one.hardware),
-  ];
+  const hardware = [...bought, ...extras.flatMap((one) => one.hardware)];
   const fastenings = [
     ...system.fastenings.filter((one) => !stopped.has(one.shelf)),
     ...extras.flatMap((one) => one.fastenings),

@@ -5,6 +5,7 @@ import {
   SYSTEM_NAMES,
   jobSchema,
   withFurther,
+  withShelfSupport,
   type Ask,
   type Job,
   type SystemName,
@@ -54,12 +55,15 @@ const anyJob: fc.Arbitrary<Job> = fc.constantFrom(...SYSTEM_NAMES).chain((system
       kind: fc.constantFrom('alcove', 'span', 'run' as const),
       depth: length(60, 390),
       thickness: length(6, 60),
+      // One shelf may have a depth of its own.
+      own: fc.option(length(60, 390)),
     })
     .map((one): Job => {
       const start = plainJob(system, { tools: one.tools, load: { use: one.use } }, one.kind);
       const job = saying({ ...start, wood: { ...start.wood, boards: one.boards }, place: { ...start.place, walls: one.walls }, shelves: { ...start.shelves, depth: one.depth, thickness: one.thickness } }, one.said); // prettier-ignore
       const numbered = <T extends object>(all: readonly T[], letter: string) => all.map((each, i) => ({ ...each, id: `${letter}${i}` })); // prettier-ignore
-      return withFurther(job, () => ({ dividers: numbered(one.further.dividers, 'd'), holes: numbered(one.further.holes, 'h') })); // prettier-ignore
+      const second = one.own ? withShelfSupport(job, 2, { depth: one.own }) : job;
+      return withFurther(second, () => ({ dividers: numbered(one.further.dividers, 'd'), holes: numbered(one.further.holes, 'h') })); // prettier-ignore
     }),
 );
 

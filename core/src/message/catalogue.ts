@@ -752,6 +752,7 @@ export interface MessageCatalogue {
   'caution.tipping': None;
   'caution.mesh': None;
   'problem.caseShallow': { depth: Length; taken: Length };
+  'problem.ladderBoard': { shelf: Count; depth: Length; needed: Length };
   'problem.trimCeiling': { over: Length };
   'problem.trimOver': { over: Length };
   'problem.trimOpen': { open: Length };
@@ -764,6 +765,7 @@ export interface MessageCatalogue {
   'problem.dividerOff': { piece: Text; shelf: Count; most: Length };
   'problem.dividerTop': { piece: Text; shelf: Count };
   'problem.dividerHigh': { piece: Text; shelf: Count; clear: Length };
+  'problem.dividerBracket': { piece: Text; shelf: Count };
   'problem.dividerMeets': { piece: Text; shelf: Count; other: Text };
   'problem.holeOff': { piece: Text; shelf: Count };
   'problem.holeEdge': { piece: Text; shelf: Count; least: Length };

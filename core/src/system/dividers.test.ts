@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { withFurther, type Further, type Job, type SystemName } from '../job';
+import { withFurther, withShelfSupport, type Further, type Job, type SystemName } from '../job';
 import { layOut } from '../layout';
 import { roughParts } from '../fit';
 import { placeFixings } from '../fixing';
@@ -15,7 +15,7 @@ function parted(job: Job, ...wishes: Wish[]) {
   const asked = withFurther(job, (all) => ({ ...all, dividers }));
   const all = made(job);
   const { gaps } = layOut({ job, opening: all.opening, under: underOf(job) });
-  const result = dividersOf({ job: asked, opening: all.opening, gaps, specs: all.parts });
+  const result = dividersOf({ job: asked, opening: all.opening, gaps, specs: all.parts, hardware: all.hardware });
   return { ...result, codes: result.problems.map((one) => one.message.code), all };
 }
 
@@ -65,6 +65,16 @@ test('on slats and mesh it is as deep as all of it, and takes no screws; through
   expect(fastenings).toEqual([]);
 });
 
+test('between two shelves of their own depths it is as deep as the shallower, and no screw lies beside either', () => {
+  const job = withShelfSupport(plainJob('side-screwed', {}, 'span'), 2, { depth: mm(180) });
+  const { parts, fastenings, all } = parted(job, {});
+  expect(parts[0]?.place).toMatchObject({ outFrom: 0, outTo: 180 });
+  const pieces = roughParts([...all.parts, ...parts], all.opening, job);
+  const { fixings } = placeFixings({ fastenings, parts: pieces, hardware: [], opening: all.opening, job });
+  expect(fixings).toHaveLength(2);
+  for (const hole of fixings.flatMap((one) => one.holes)) expect(hole.acrossMm).toBeLessThan(180);
+});
+
 test('they are numbered from below and from the left, however they were added', () => {
   const { parts } = parted(plainJob('three-side-cleats'), { shelf: 2, at: mm(300) }, { at: mm(700) }, { at: mm(300) });
   expect(parts.map((one) => [one.label, one.shelf, one.across?.fromMm])).toEqual([
@@ -89,6 +99,22 @@ describe('what cannot be is named, and left out', () => {
     const { parts, fastenings, codes } = parted(of, { ...wish, ...at });
     expect(codes).toEqual([code]);
     expect([...parts, ...fastenings]).toEqual([]);
+  });
+
+  test('where a bought bracket hangs', () => {
+    const bought = plainJob('brackets', { place: { ...job.place, walls: 'plaster' } });
+    const [bracket] = made(bought).hardware.filter((one) => one.shelf === 2);
+    const middle = (bracket!.across.fromMm + bracket!.across.toMm) / 2 + 500;
+    expect(parted(bought, { at: mm(middle) }).codes).toEqual(['problem.dividerBracket']);
+    // Beside it there is room; so there is under it, for one that ends below.
+    expect(parted(bought, { at: mm(middle + 100) }).codes).toEqual([]);
+    expect(parted(bought, { at: mm(middle), height: mm(150) }).codes).toEqual([]);
+  });
+
+  test('two of one shelf that stand in one another; on two shelves they do not', () => {
+    expect(parted(job, {}, { at: mm(410) }).codes).toEqual(['problem.dividerMeets']);
+    expect(parted(job, {}, { at: mm(430) }).codes).toEqual([]);
+    expect(parted(job, {}, { shelf: 2 }).codes).toEqual([]);
   });
 
   test('a top shelf takes one of a height', () => {

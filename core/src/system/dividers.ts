@@ -4,14 +4,15 @@ import type { Gap } from '../layout';
 import { count, length, message, text } from '../message';
 import type { Opening } from '../opening';
 import { doubtful, type Caution, type Problem } from '../problem';
-import type { Across, Fastening, PartSpec } from './system';
+import type { Across, Fastening, Hardware, PartSpec } from './system';
 
 interface DividersInput {
   readonly job: Pick<Job, 'further' | 'shelves' | 'place'>;
   readonly opening: Pick<Opening, 'extent'>;
   readonly gaps: readonly Gap[];
-  /** The pieces of the shelves it stands between. */
+  /** The pieces of the shelves it stands between, and what is bought for them. */
   readonly specs: readonly PartSpec[];
+  readonly hardware: readonly Hardware[];
 }
 
 export interface Dividers {
@@ -43,9 +44,18 @@ export function dividersOf(input: DividersInput): Dividers {
   return {
     parts: made,
     fastenings: all.flatMap((one) => one.fastenings),
-    problems: all.flatMap((one) => one.problems),
+    problems: [...all.flatMap((one) => one.problems), ...meetOneAnother(made)],
     cautions: caution,
   };
+} // prettier-ignore
+
+/** Dividers of one shelf that would stand in one another. */
+function meetOneAnother(made: readonly PartSpec[]): Problem[] {
+  return made.flatMap((one, i) => {
+    const other = made.slice(0, i).find(({ shelf, across }) => shelf === one.shelf && across && one.across && overlaps(across, one.across));
+    const said = other && { piece: text(one.label), shelf: count(one.shelf), other: text(other.label) };
+    return said ? [doubtful({ is: 'shelf', shelf: one.shelf }, message('problem.dividerMeets', said))] : [];
+  });
 } // prettier-ignore
 
 const none = (...problems: Problem[]): Dividers => ({ parts: [], fastenings: [], problems, cautions: [] });
@@ -73,8 +83,13 @@ function dividerOf({ shelf, at, height }: Wish, label: string, input: DividersIn
   const foot = board.place.upTo;
   const across: Across = { fromMm: start + at.mm - thick / 2, toMm: start + at.mm + thick / 2 };
   const reaches = gap.above !== null && high.mm > gap.clear.mm - 2 * PLAY_MM;
-  const meets = specs.filter((one) => one.shelf === gap.above && one.place.upFrom < foot + high.mm - 0.01 && overlaps(acrossOf(one, opening.extent), across));
-  const { rear, front, problems } = depthBetween(board, meets, about, piece);
+  const hangs = ({ shelf: of, place }: Pick<PartSpec, 'shelf' | 'place'>) => of === gap.above && place.upFrom < foot + high.mm - 0.01;
+  if (input.hardware.some((one) => hangs(one) && overlaps(one.across, across))) return none(doubtful(about, message('problem.dividerBracket', piece)));
+  const meets = specs.filter((one) => hangs(one) && overlaps(acrossOf(one, opening.extent), across));
+  // Between two shelves it is no deeper than the shallower.
+  const upper = reaches && gap.above !== null ? deckOf(gap.above, input) : null;
+  const deep = { outFrom: Math.max(board.place.outFrom, upper?.place.outFrom ?? 0), outTo: Math.min(board.place.outTo, upper?.place.outTo ?? Infinity) };
+  const { rear, front, problems } = depthBetween(deep, meets, about, piece);
   if (front - rear <= 0) return none(...problems);
   const width = less(figure({ label: message('term.boardHere'), mm: front }), message('term.behindDivider'), rear);
   const id = `S${shelf}-divider-${label}`;
@@ -147,8 +162,8 @@ function acrossOf({ across, role, thicknessMm }: PartSpec, { left, right }: { le
 const overlaps = (a: Across, b: Across): boolean => a.fromMm < b.toMm && a.toMm > b.fromMm;
 
 /** From where to where out a divider fits: in front of what hangs at the back, behind what hangs at the front. */
-function depthBetween(board: Pick<PartSpec, 'place'>, meets: readonly PartSpec[], about: Problem['about'], piece: { piece: ReturnType<typeof text>; shelf: ReturnType<typeof count> }) {
-  let [rear, front] = [board.place.outFrom, board.place.outTo];
+function depthBetween(deep: Pick<PartSpec['place'], 'outFrom' | 'outTo'>, meets: readonly PartSpec[], about: Problem['about'], piece: { piece: ReturnType<typeof text>; shelf: ReturnType<typeof count> }) {
+  let [rear, front] = [deep.outFrom, deep.outTo];
   const middle = (rear + front) / 2;
   for (const { place, label } of meets) {
     if (place.outTo <= middle) rear = Math.max(rear, place.outTo);

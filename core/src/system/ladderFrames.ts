@@ -206,7 +206,10 @@ function boardScrews({ number: n }: Shelf, input: Input): Fastening[] {
   const run = runOf(input);
   const slats = asked.deck === 'slats';
   const width = slats ? asked.slatWidth.mm : input.depthOf(n);
-  const backs = slats ? [width * 0.3, width * 0.7] : [asked.stickWidth.mm + 30, width - asked.stickWidth.mm - 30];
+  const stick = asked.stickWidth.mm;
+  // On the rung, which lies between the uprights, and on the board, which may be shallower than the frame.
+  const onRung = [stick + Math.min(30, (width - stick) * 0.3), Math.min(width - 12, deepest(input) - stick - 30)];
+  const backs = slats ? [width * 0.3, width * 0.7] : onRung;
   return framesOf(input).map((x, i): Fastening => ({
     id: `S${n}-board/S${n}-rung-${i + 1}`,
     shelf: n,
@@ -227,10 +230,16 @@ function wallTie(input: Input): Fastening {
   return { ...tie, edge: true, carries: null, spread: { is: 'along', acrossMm: [asked.stickThickness.mm / 2], everyMm: 900, least: 2 }, avoidMm: shelves.map((one) => ({ fromMm: one.underside.mm - asked.stickWidth.mm, toMm: one.top.mm })) };
 } // prettier-ignore
 
+/** A board reaches so far beyond the rear uprights, so that it can be screwed to the rungs. */
+const ON_RUNG_MM = 40;
+
 function problemsOf(input: Input): Problem[] {
   const { asked, shelves } = input;
   const low = shelves.find((one) => one.underside.mm < asked.stickWidth.mm);
   const shallow = deepest(input) - 2 * asked.stickWidth.mm;
   if (shelves.length > 0 && shallow < 2 * POCKET_MM) return [stop({ is: 'support' }, message('problem.ladderShallow', { depth: length(deepest(input)), needed: length(2 * asked.stickWidth.mm + 2 * POCKET_MM) }))];
+  const needed = asked.stickWidth.mm + ON_RUNG_MM;
+  const narrow = shelves.find(({ number }) => input.depthOf(number) < needed);
+  if (narrow) return [stop({ is: 'support' }, message('problem.ladderBoard', { shelf: count(narrow.number), depth: length(input.depthOf(narrow.number)), needed: length(needed) }))];
   return low ? pieces.floorProblems([low], asked.stickWidth.mm) : [];
 } // prettier-ignore

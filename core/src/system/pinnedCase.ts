@@ -132,10 +132,10 @@ function endScrews(carcase: Carcase, input: Input, fixed: number | null): Fasten
   const bottom = bottomTop(carcase, asked.plinth.mm, wish.thickness.mm, space.fromMm);
   const shelf = shelves.find((one) => one.number === fixed);
   const into = [
-    ...(box ? [] : [{ id: 'case-top', topMm: carcase.topMm }, { id: 'case-bottom', topMm: bottom }]),
-    ...(shelf ? [{ id: `S${shelf.number}-board`, topMm: shelf.top.mm }] : []),
+    ...(box ? [] : [{ id: 'case-top', topMm: carcase.topMm, depthMm: carcase.depthMm }, { id: 'case-bottom', topMm: bottom, depthMm: carcase.depthMm }]),
+    ...(shelf ? [{ id: `S${shelf.number}-board`, topMm: shelf.top.mm, depthMm: box ? carcase.depthMm : input.depthOf(shelf.number) }] : []),
   ];
-  return into.flatMap(({ id, topMm }) => sideIntoEnd({ carcase, id, upMm: topMm - wish.thickness.mm / 2, sideMm: box ? wish.thickness.mm : asked.sideThickness.mm, screws: carcase.depthMm < NARROW_MM ? 2 : 3, depthMm: carcase.depthMm }));
+  return into.flatMap(({ id, topMm, depthMm }) => sideIntoEnd({ carcase, id, upMm: topMm - wish.thickness.mm / 2, sideMm: box ? wish.thickness.mm : asked.sideThickness.mm, screws: depthMm < NARROW_MM ? 2 : 3, depthMm }));
 } // prettier-ignore
 
 // A board no deeper than this takes two screws at each end.

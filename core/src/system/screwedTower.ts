@@ -42,7 +42,11 @@ export const screwedTower: System<'screwed-tower'> = {
     const nosing = pieces.nosingOf(asked);
     const hasWall = input.opening.surfaces.includes('back');
     const bottom = bottomTop(carcase, asked.filler.mm, wish.thickness.mm, input.space.fromMm);
-    const boards = [{ id: 'case-bottom', topMm: bottom }, ...shelves.map((one) => ({ id: `S${one.number}-board`, topMm: one.top.mm }))];
+    const deep = lessBack(figure({ label: message('term.shelfDepth'), mm: carcase.depthMm }), asked).mm;
+    const boards = [
+      { id: 'case-bottom', topMm: bottom, depthMm: deep },
+      ...shelves.map((one) => ({ id: `S${one.number}-board`, topMm: one.top.mm, depthMm: shelfDepth(input, one.number).mm })),
+    ];
     return {
       parts: made ? [...partsOf(carcase, bottom, input), rail.part, ...trim.parts] : [],
       hardware: [],
@@ -55,7 +59,7 @@ export const screwedTower: System<'screwed-tower'> = {
         : [],
       fastenings: made
         ? [
-            ...boards.flatMap(({ id, topMm }) => sideIntoEnd({ carcase, id, upMm: topMm - wish.thickness.mm / 2, sideMm: asked.sideThickness.mm, screws: asked.screws, depthMm: lessBack(figure({ label: message('term.shelfDepth'), mm: carcase.depthMm }), asked).mm })),
+            ...boards.flatMap(({ id, topMm, depthMm }) => sideIntoEnd({ carcase, id, upMm: topMm - wish.thickness.mm / 2, sideMm: asked.sideThickness.mm, screws: asked.screws, depthMm })),
             ...(hasWall ? [rail.fastening] : []),
             ...trim.fastenings,
           ]

@@ -778,13 +778,17 @@ export const en: Sentences = {
   'problem.dividerOff': 'Divider {{piece}} would stand beside shelf {{shelf}}, which is about {{most}} long.',
   'problem.dividerTop': 'Nothing is above shelf {{shelf}} to end divider {{piece}} at: say how high it is.',
   'problem.dividerHigh': 'Divider {{piece}} does not fit above shelf {{shelf}}: {{clear}} is clear there.',
-  'problem.dividerMeets': 'Divider {{piece}} on shelf {{shelf}} would stand in {{other}} above it: move it along.',
+  'problem.dividerBracket':
+    'Divider {{piece}} on shelf {{shelf}} would stand where a bracket hangs above it: move it along.',
+  'problem.dividerMeets': 'Divider {{piece}} on shelf {{shelf}} would stand in {{other}}: move it along.',
   'problem.holeOff': 'A hole through {{piece}} lies beside the board of shelf {{shelf}} and is left out.',
   'problem.holeEdge': 'A hole through {{piece}} leaves less than {{least}} of wood to the edge of shelf {{shelf}}.',
   'problem.holeOver': 'A hole through {{piece}} comes down on {{other}} below it: move it, or cut that out too.',
   'problem.holeScrew': 'A hole through {{piece}} takes away a screw of shelf {{shelf}}: move one of the two.',
   'problem.caseShallow':
     'Of a depth of {{depth}} nothing is left for a shelf: its nosing and the panel behind it take {{taken}}.',
+  'problem.ladderBoard':
+    'Shelf {{shelf}} is {{depth}} deep: it needs {{needed}} to lie on its rungs and be screwed to them.',
   'problem.trimCeiling':
     'The head of the trim would run {{over}} into the ceiling: lower the top, or take narrower trim.',
   'problem.trimOver': 'The trim would run {{over}} into a wall: take narrower trim, or plane it there.',
