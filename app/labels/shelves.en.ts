@@ -445,6 +445,7 @@ export const shelvesEn = {
   'drill.wall.left': 'Left face, shelf {{shelf}}',
   'drill.wall.right': 'Right face, shelf {{shelf}}',
   'drill.wall.back': 'Back, shelf {{shelf}}',
+  'drill.fromBelow': 'Driven from below: the heads are on its underside.',
   'drill.row': '{{across}} up from its lower edge, along it: {{alongs}}',
   'drill.rowBoard': '{{across}} from its back edge, along it from the left: {{alongs}}',
   'drill.rowSide': '{{across}} up from its lower edge, along it from the back: {{alongs}}',

@@ -139,7 +139,7 @@ export function planJob(job: Job): Plan {
   const { survey, opening, layout, system, spec, box, planned, specs, tilted, dividers, hardware, fastenings } =
     asFarAsParts(job);
   const fitted = fitParts({ specs, opening, job });
-  const drilled = withHoles(fitted.parts, job);
+  const drilled = withHoles(fitted.parts, hardware, job);
   const boards = spec.takes === 'box' ? [] : boardsOf(layout.shelves, job, survey);
   const pinned = pinsOf(job, layout, opening);
   const { parts } = drilled;

@@ -1,5 +1,6 @@
 import Papa from 'papaparse';
 import { chimneyAlcove, cloakroomCloset } from '../demo';
+import { withFurther } from '../job';
 import { planJob } from '../plan';
 import { snapToTape } from '../quantity';
 import { drillingCsv } from './drillingCsv';
@@ -40,6 +41,13 @@ test('what a hole bites into is said in words', () => {
     true,
   );
   expect(said.size).toBeGreaterThan(1);
+});
+
+test('heads on the underside are said, others not', () => {
+  const job = withFurther(chimneyAlcove(), (all) => ({ ...all, dividers: [{ id: 'd', shelf: 2, at: { mm: 400, typed: '400', unit: 'mm' as const } }] })); // prettier-ignore
+  const rows = rowsOf(drillingCsv(planJob(job), job));
+  const below = rows.filter((row) => row.Heads === 'on the underside');
+  expect(below.map((row) => row.Label)).toEqual(['2S', '2S']);
 });
 
 test('ends each line with CRLF, and reads as UTF-8 everywhere', () => {

@@ -11,10 +11,10 @@ import { BYTE_ORDER_MARK } from './cutListSheet';
  * millimetres. Pins are not drilled.
  */
 export function drillingCsv(plan: Plan, reader: Reader): string {
-  const say = (code: 'part' | 'label' | 'shelf' | 'along' | 'across' | 'screw' | 'into' | 'clearance' | 'pilot') => words(message(`sheet.${code}`), reader);
+  const say = (code: 'part' | 'label' | 'shelf' | 'along' | 'across' | 'screw' | 'into' | 'heads' | 'clearance' | 'pilot') => words(message(`sheet.${code}`), reader);
   const mm = (name: string) => `${name} (${words(message('sheet.millimetres'), reader)})`;
   const [along, across] = [say('along'), say('across')];
-  const fields = [say('part'), say('label'), say('shelf'), along, across, mm(along), mm(across), say('screw'), say('into'), mm(say('clearance')), mm(say('pilot'))];
+  const fields = [say('part'), say('label'), say('shelf'), along, across, mm(along), mm(across), say('screw'), say('into'), say('heads'), mm(say('clearance')), mm(say('pilot'))];
   const data = plan.fixings.flatMap((fixing) => {
     if (fixing.screw.kind === 'pin') return [];
     const { through, sizes } = fixing;
@@ -31,8 +31,10 @@ export function drillingCsv(plan: Plan, reader: Reader): string {
         ...places.map((one) => Number(one.toFixed(2))),
         fixing.screw.size,
         words(message(`bites.${hole.into}`), reader),
-        sizes.clearanceMm,
-        sizes.pilotMm,
+        fixing.heads ? words(message('heads.below'), reader) : '',
+        // A pocket is drilled by its jig.
+        sizes.clearanceMm || '',
+        sizes.pilotMm || '',
       ];
     });
   });

@@ -1,7 +1,7 @@
 import { snapToTape, type Tape } from '../quantity';
 import type { EndStyle } from '../job';
 import { endFor, lieOf, liesFor, type End } from './ends';
-import { HIDDEN_MM } from './hidden';
+import { HIDDEN_MM } from '../opening/hidden';
 import { roomAtBest, seatAtBest } from './moves';
 import type { Pocket } from './pocket';
 

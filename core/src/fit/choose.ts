@@ -2,7 +2,7 @@ import { END_STYLES, type EndStyle, type Habit } from '../job';
 import { message, nested, about as roughly, type Message } from '../message';
 import { sideWords } from '../reading';
 import type { Between, EndGap } from './between';
-import { HIDDEN_MM } from './hidden';
+import { HIDDEN_MM } from '../opening/hidden';
 import type { Pocket } from './pocket';
 
 /** A piece in each style that was tried. */

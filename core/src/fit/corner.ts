@@ -3,7 +3,7 @@ import type { SurfacePoint } from '../opening';
 import { drawSamples } from '../opening';
 import { stations } from '../place';
 import { rangeOf, type Range } from './between';
-import { HIDDEN_MM } from './hidden';
+import { HIDDEN_MM } from '../opening/hidden';
 import { alongLine, lineOver, supporting } from './line';
 import { crossingAt, type OutlinePoint } from './outline';
 import type { Walled } from './pocket';

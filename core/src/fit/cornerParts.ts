@@ -6,7 +6,7 @@ import type { Tape } from '../quantity';
 import type { PartSpec } from '../system';
 import { BARE } from './bare';
 import { fitCorner, sharedTemplates, type CornerFit } from './corner';
-import { HIDDEN_MM } from './hidden';
+import { HIDDEN_MM } from '../opening/hidden';
 import type { Fitted, FitPartsOptions, Part } from './parts';
 
 const SAMPLES = 400;

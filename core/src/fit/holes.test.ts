@@ -2,7 +2,8 @@ import { planJob } from '../plan';
 import { chimneyAlcove, windowCorner } from '../demo';
 import { withFurther, type Further, type Job } from '../job';
 import { mm } from '../load/testing';
-import { clearOf, outlineOf } from './holes';
+import { outlineOf } from './holes';
+import { clearOf } from './outline';
 import { shapeWords } from './endWords';
 
 type Hole = Further['holes'][number];
@@ -76,6 +77,29 @@ describe('what is wrong with a hole is named', () => {
     ['in its middle', {}, []],
   ];
   test.each(cases)('%s', (_, hole, codes) => expect(codesOf(drilled(alcove, hole))).toEqual(codes));
+
+  test('over a bought bracket; beside it there is nothing to say', () => {
+    const bracketed: Job = { ...alcove, support: { system: 'brackets', own: {} } };
+    const plan = planJob(bracketed);
+    const [bracket] = plan.hardware.filter((one) => one.shelf === 2);
+    const board = plan.parts.find((one) => one.id === 'S2-board')!;
+    const middle = (bracket!.across.fromMm + bracket!.across.toMm) / 2 - board.fit!.seat.acrossMm;
+    const at = (mm_: number) => codesOf(drilled(bracketed, { at: mm(Math.round(mm_)), back: mm(150) }));
+    expect(at(middle)).toEqual(['problem.holeBracket']);
+    expect(at(middle + 200)).toEqual([]);
+  });
+
+  test('over a hidden rail, which lies within the board', () => {
+    const hidden: Job = { ...alcove, support: { system: 'floating-rails', own: {} }, shelves: { ...alcove.shelves, thickness: mm(48) } }; // prettier-ignore
+    // The back rail is 30 thick, both side rails too.
+    expect(codesOf(drilled(hidden, { back: mm(55) }))).toEqual(['problem.holeOver']);
+    expect(codesOf(drilled(hidden, { at: mm(55), back: mm(150) }))).toEqual(['problem.holeOver']);
+    expect(codesOf(drilled(hidden, { back: mm(150) }))).toEqual([]);
+    const corner = (hole: Partial<Hole>) => codesOf(drilled(windowCorner(), { shelf: 1, ...hole }));
+    expect(corner({ at: mm(50), back: mm(120) })).toEqual(['problem.holeOver']);
+    expect(corner({ at: mm(120), back: mm(50) })).toEqual(['problem.holeOver']);
+    expect(corner({ at: mm(120), back: mm(120) })).toEqual([]);
+  });
 
   test('through a screw that holds the board down', () => {
     const plan = planJob(alcove);

@@ -1,7 +1,9 @@
 import type { Job } from '../job';
 import { count, length, message, text } from '../message';
 import { doubtful, type Problem } from '../problem';
-import type { OutlinePoint } from './outline';
+import type { Band } from '../opening';
+import type { Across, Hardware } from '../system';
+import { clearOf, type OutlinePoint } from './outline';
 import type { Part } from './parts';
 
 type Wish = NonNullable<Job['further']>['holes'][number];
@@ -24,7 +26,7 @@ export const LEFT_MM = 10;
  * The pieces of a job with the holes that are wished through their boards: each goes through board and skins alike. One
  * whose middle is beside the board is named and left out; one near an edge or over a support is named.
  */
-export function withHoles(parts: readonly Part[], job: Pick<Job, 'further'>): { readonly parts: readonly Part[]; readonly problems: readonly Problem[] } {
+export function withHoles(parts: readonly Part[], hardware: readonly Hardware[], job: Pick<Job, 'further'>): { readonly parts: readonly Part[]; readonly problems: readonly Problem[] } {
   const wishes = job.further?.holes ?? [];
   if (wishes.length === 0) return { parts, problems: [] };
   const problems: Problem[] = [];
@@ -33,16 +35,17 @@ export function withHoles(parts: readonly Part[], job: Pick<Job, 'further'>): { 
     const ours = wishes.filter((one) => one.shelf === part.shelf);
     const holes = ours.flatMap((wish) => {
       const hole = holeIn(part, wish);
-      const room = clearOf(outlineOf(part), hole.at) - hole.diameterMm / 2;
+      const clear = clearOf(outlineOf(part), hole.at);
       const said = { shelf: count(part.shelf), piece: text(part.label) };
       const about = { is: 'shelf', shelf: part.shelf } as const;
-      if (room <= -hole.diameterMm / 2) {
+      if (clear <= 0) {
         if (part.role === 'board') problems.push(doubtful(about, message('problem.holeOff', said)));
         return [];
       }
       if (part.role === 'board') {
-        if (room < LEFT_MM) problems.push(doubtful(about, message('problem.holeEdge', { ...said, least: length(LEFT_MM) })));
+        if (clear - hole.diameterMm / 2 < LEFT_MM) problems.push(doubtful(about, message('problem.holeEdge', { ...said, least: length(LEFT_MM) })));
         problems.push(...under(part, hole, parts).map((other) => doubtful(about, message('problem.holeOver', { ...said, other: text(other.label) }))));
+        if (hardware.some((one) => one.shelf === part.shelf && meets(part, hole, one.place, one.across))) problems.push(doubtful(about, message('problem.holeBracket', said)));
       }
       return [hole];
     });
@@ -65,33 +68,29 @@ function holeIn(part: Part, { from, at, back, diameter }: Wish): BoardHole {
   return { at: [x, back.mm], diameterMm: diameter.mm, from, alongMm: at.mm, backMm: back.mm };
 }
 
-/** How far a point lies within an outline; negative outside it. Millimetres. */
-export function clearOf(outline: readonly OutlinePoint[], [x, y]: OutlinePoint): number {
-  let [least, within] = [Infinity, false];
-  outline.forEach(([x1, y1], i) => {
-    const [x2, y2] = outline[(i + 1) % outline.length] as OutlinePoint;
-    const [dx, dy] = [x2 - x1, y2 - y1];
-    const square = dx * dx + dy * dy;
-    const share = square > 0 ? Math.min(Math.max(((x - x1) * dx + (y - y1) * dy) / square, 0), 1) : 0;
-    least = Math.min(least, Math.hypot(x - x1 - share * dx, y - y1 - share * dy));
-    if (y1 > y !== y2 > y && x < x1 + ((y - y1) / dy) * dx) within = !within;
-  });
-  return within ? least : -least;
-}
-
-/** Pieces close under a board that a hole would come down on. */
-function under(board: Part, { at: [x, y], diameterMm }: BoardHole, parts: readonly Part[]): Part[] {
-  const r = diameterMm / 2;
-  const start = board.across?.fromMm ?? board.fit?.seat.acrossMm ?? null;
-  const long = board.fit?.backMm ?? board.length.mm;
-  const out = y + board.place.outFrom;
+/** Pieces close under a board, or within a hollow or slotted one, that a hole would come down on. */
+function under(board: Part, hole: BoardHole, parts: readonly Part[]): Part[] {
+  const [x] = hole.at;
+  const r = hole.diameterMm / 2;
+  const long = board.corner?.backMm ?? board.fit?.backMm ?? board.length.mm;
+  const lowMm = Math.min(...parts.filter((one) => one.shelf === board.shelf && FLAT.has(one.role)).map((one) => one.place.upFrom));
   return parts.filter((one) => {
-    if (one.shelf !== board.shelf || one.id === board.id || one.role === 'skin' || one.role === 'divider') return false;
-    const { upFrom, upTo, outFrom, outTo } = one.place;
-    if (upTo < board.place.upFrom - 1 || upFrom > board.place.upFrom - 1 || out + r <= outFrom || out - r >= outTo) return false;
+    if (one.shelf !== board.shelf || FLAT.has(one.role) || one.role === 'divider' || one.role === 'nosing') return false;
+    if (one.place.upTo < lowMm - 1 || one.place.upFrom >= board.place.upTo || !meets(board, hole, one.place, one.across)) return false;
     if (one.role === 'side-cleat-left') return x - r < one.thicknessMm;
     if (one.role === 'side-cleat-right') return x + r > long - one.thicknessMm;
-    if (!one.across || start === null) return true;
-    return start + x + r > one.across.fromMm && start + x - r < one.across.toMm;
+    // Along the side wall of a corner, which is where the board's outline begins.
+    if (one.role === 'rail-side') return Math.abs(x) - r < one.thicknessMm;
+    return true;
   });
+} // prettier-ignore
+const FLAT: ReadonlySet<Part['role']> = new Set(['board', 'skin', 'slat']);
+
+/** Whether a hole lies over a stretch out from the back, and across where that is known. */
+function meets(board: Part, { at: [x, y], diameterMm }: BoardHole, { outFrom, outTo }: Pick<Band, 'outFrom' | 'outTo'>, across?: Across): boolean {
+  const r = diameterMm / 2;
+  const out = y + board.place.outFrom;
+  if (out + r <= outFrom || out - r >= outTo) return false;
+  const start = board.across?.fromMm ?? board.fit?.seat.acrossMm ?? null;
+  return !across || start === null || (start + x + r > across.fromMm && start + x - r < across.toMm);
 } // prettier-ignore

@@ -3,7 +3,7 @@ export * from './moves';
 export * from './pocket';
 export * from './ends';
 export * from './endWords';
-export * from './hidden';
+export { HIDDEN_MM } from '../opening/hidden';
 export * from './between';
 export * from './back';
 export * from './choose';

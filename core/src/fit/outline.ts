@@ -61,3 +61,17 @@ export function crossingAt(outline: readonly OutlinePoint[], y: number): { reado
   });
   return { least: Math.min(...xs), most: Math.max(...xs) };
 } // prettier-ignore
+
+/** How far a point lies within an outline; negative outside it. Millimetres. */
+export function clearOf(outline: readonly OutlinePoint[], [x, y]: OutlinePoint): number {
+  let [least, within] = [Infinity, false];
+  outline.forEach(([x1, y1], i) => {
+    const [x2, y2] = outline[(i + 1) % outline.length] as OutlinePoint;
+    const [dx, dy] = [x2 - x1, y2 - y1];
+    const square = dx * dx + dy * dy;
+    const share = square > 0 ? Math.min(Math.max(((x - x1) * dx + (y - y1) * dy) / square, 0), 1) : 0;
+    least = Math.min(least, Math.hypot(x - x1 - share * dx, y - y1 - share * dy));
+    if (y1 > y !== y2 > y && x < x1 + ((y - y1) / dy) * dx) within = !within;
+  });
+  return within ? least : -least;
+}

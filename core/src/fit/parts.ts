@@ -13,7 +13,7 @@ import { gapPlaceWords } from './choose';
 import type { CornerFit } from './corner';
 import { cornerParts } from './cornerParts';
 import type { BoardHole } from './holes';
-import { HIDDEN_MM } from './hidden';
+import { HIDDEN_MM } from '../opening/hidden';
 import { drawnIn } from './drawnIn';
 import { fitPiece, outcomeOf, wishFor, type PieceFit, type StyleOutcome } from './piece';
 import { pocketOf, type Pocket } from './pocket';

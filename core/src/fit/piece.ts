@@ -6,7 +6,7 @@ import { fitBack, type BackEdge } from './back';
 import { fitBetween, inFull, type Between, type EndGap, type Range } from './between';
 import { reasonFor, suitedStyle } from './choose';
 import type { End } from './ends';
-import { HIDDEN_MM } from './hidden';
+import { HIDDEN_MM } from '../opening/hidden';
 import { outlineOfPiece, type OutlinePoint } from './outline';
 import { alongLine } from './line';
 import type { Pocket } from './pocket';

@@ -44,6 +44,8 @@ export interface Fixing {
   readonly holes: readonly Hole[];
   readonly carries: string | null;
   readonly leverMm: number;
+  /** Its heads are on the underside of a board. */
+  readonly heads?: 'below';
   /** It is drilled through its edge: across is over its thickness. */
   readonly edge?: true;
 }
@@ -131,6 +133,7 @@ function placeOne(one: Fastening, input: PlaceInput): { fixing: Fixing | null; p
     carries: one.carries,
     leverMm: one.leverMm,
     ...(one.edge ? { edge: true } : {}),
+    ...(one.heads ? { heads: one.heads } : {}),
   };
   return { fixing, problems: said };
 } // prettier-ignore

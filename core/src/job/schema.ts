@@ -125,7 +125,7 @@ export const jobSchema = z
     wood: woodSchema.describe('What boards and sticks are made of'),
     load: loadSchema.describe('What the shelves are reckoned to carry'),
     fixing: fixingSchema.describe('How things are fixed to the walls'),
-    further: furtherSchema.optional().describe('Dividers, and holes for cables'),
+    further: furtherSchema.optional().describe('Dividers, holes for cables, and what the closet rod is'),
     box: box.optional().describe('The box of a cavity'),
     fit: fit.describe('How boards are to fit between their walls'),
     corner: corner.optional().describe('The shape of the shelves of a corner'),

@@ -131,8 +131,11 @@ function curesOf(held: HeldBoard, { shelf, weakest }: Strength, system: SystemNa
       const onCleats = { ...model, rests: [...model.rests, back], ribs: [nosing(model, rib?.heightMm ?? usualNosing(job), 20, materials.stick)] };
       const tried = tryOut(onCleats, materials);
       const litres = ((45 * 20 + 65 * 20) * model.lengthMm) / 1e6;
-      if (tried.good) give({ is: 'system', from: system, to: 'three-side-cleats' }, message('cure.system', { system: nested(message('system.three-side-cleats')) }), tried, litres * materials.stick.price);
-      else together.push({ change: { is: 'system', from: system, to: 'three-side-cleats' }, words: message('cure.system', { system: nested(message('system.three-side-cleats')) }), model: onCleats, by: materials, cost: litres * materials.stick.price });
+      const change: Change = { is: 'system', from: system, to: 'three-side-cleats' };
+      const words = message('cure.system', { system: nested(message('system.three-side-cleats')) });
+      const cost = litres * materials.stick.price;
+      if (tried.good) give(change, words, tried, cost);
+      else together.push({ change, words, model: onCleats, by: materials, cost });
     }
     // What nothing cures alone, two things may.
     if (cures.length === 0) {

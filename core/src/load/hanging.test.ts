@@ -2,7 +2,8 @@ import { figure } from '../figure';
 import { message } from '../message';
 import { BARE } from '../fit/bare';
 import type { Part } from '../fit';
-import { bentBetween, beamOf, flat, hangingProblems, round, tube } from './hanging';
+import { beamOf, bentBetween, rectangle } from './beams';
+import { hangingProblems, round, tube } from './hanging';
 import { solvePlate } from './plate';
 import { materialOf, stiffnessOf } from './materials';
 import { GRAVITY } from './limits';
@@ -20,7 +21,7 @@ describe('sections by hand', () => {
     expect(tube(30, 15).inertia).toBeCloseTo(round(30).inertia, 6);
   });
   test('a board 300 × 18 on its flat', () => {
-    expect(flat(300, 18)).toEqual({ inertia: 145_800, modulus: 16_200 });
+    expect(rectangle(300, 18)).toEqual({ inertia: 145_800, modulus: 16_200 });
   });
 });
 
@@ -39,7 +40,7 @@ test('a steel tube in its place sags 2.8 mm and stays there', () => {
 
 test('the beam of a board agrees with the plate solved for it', () => {
   const [length, depth, thick, kgPerM] = [900, 150, 18, 12];
-  const beam = bentBetween(flat(depth, thick), length, kgPerM, { ...beamOf(pine), creep: 0 });
+  const beam = bentBetween(rectangle(depth, thick), length, kgPerM, { ...beamOf(pine), creep: 0 });
   const solved = solvePlateOver(length, depth, thick, kgPerM);
   expect(beam.lastingMm / solved).toBeGreaterThan(0.97);
   expect(beam.lastingMm / solved).toBeLessThan(1.03);

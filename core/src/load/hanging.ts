@@ -2,29 +2,18 @@ import type { Part } from '../fit';
 import type { Job } from '../job';
 import { about, mass, message } from '../message';
 import { doubtful, stop, type Problem } from '../problem';
-import { GRAVITY, sagLimits } from './limits';
-import { lastingStrength, materialsFor, type Material } from './materials';
+import { beamOf, bentBetween, rectangle, type Section } from './beams';
+import { sagLimits } from './limits';
+import { materialsFor, type Material } from './materials';
 
 /** What hangs on a metre of a full closet rod, kilograms; and what stands on a metre of a shelf for shoes. Planning values. */
 export const HANGING_KG_PER_M = 30;
 export const SHOES_KG_PER_M = 12;
 
-/** A section as it bends: its second moment of area, mm⁴, and its section modulus, mm³. */
-export interface Section {
-  readonly inertia: number;
-  readonly modulus: number;
-}
-
 /** A round bar (Gere & Goodno, Mechanics of Materials, appendix E). */
 export const round = (diameterMm: number): Section => ({
   inertia: (Math.PI * diameterMm ** 4) / 64,
   modulus: (Math.PI * diameterMm ** 3) / 32,
-});
-
-/** A board on its flat. */
-export const flat = (widthMm: number, thicknessMm: number): Section => ({
-  inertia: (widthMm * thicknessMm ** 3) / 12,
-  modulus: (widthMm * thicknessMm ** 2) / 6,
 });
 
 /** A tube with a wall so thick. */
@@ -36,29 +25,6 @@ export const tube = (diameterMm: number, wallMm: number): Section => {
 /** The usual rod: structural steel (EN 10025-2, S235; partial factor 1.1). */
 const STEEL = { eAlongMpa: 210_000, creep: 0, bearsMpa: 235 / 1.1, densityKgM3: 7850 } as const;
 const TUBE_WALL_MM = 1.5;
-
-/** What a beam between two supports comes to under an even load that stays: sag after years, mm; share of its strength. */
-export interface Bent {
-  readonly lastingMm: number;
-  readonly used: number;
-}
-
-/** What a beam is made of: stiffness and the strength that lasts, N/mm². */
-export interface Beam {
-  readonly eAlongMpa: number;
-  readonly creep: number;
-  readonly bearsMpa: number;
-}
-
-/** Wood as a beam along its grain. */
-export const beamOf = (material: Material): Beam => ({ ...material, bearsMpa: lastingStrength(material).along });
-
-/** A beam on two supports: 5 w L⁴ / 384 E I, and w L² / 8 over its section modulus (ibid., table H-2, case 1). */
-export function bentBetween({ inertia, modulus }: Section, spanMm: number, kgPerMetre: number, { eAlongMpa, creep, bearsMpa }: Beam): Bent {
-  const perMm = (kgPerMetre * GRAVITY) / 1000;
-  const now = (5 * perMm * spanMm ** 4) / (384 * eAlongMpa * inertia);
-  return { lastingMm: now * (1 + creep), used: (perMm * spanMm ** 2) / 8 / modulus / bearsMpa };
-} // prettier-ignore
 
 /**
  * A closet rod and tilted shelves that give way or sag too much between the walls: a rod with what carrying it in the
@@ -80,7 +46,7 @@ export function hangingProblems(parts: readonly Part[], job: Pick<Job, 'wood' | 
     }
     if (part.role === 'tilted-board') {
       const kgPerMetre = SHOES_KG_PER_M + selfKg(board, part.width.mm * part.thicknessMm);
-      const { lastingMm, used } = bentBetween(flat(part.width.mm, part.thicknessMm), span, kgPerMetre, beamOf(board));
+      const { lastingMm, used } = bentBetween(rectangle(part.width.mm, part.thicknessMm), span, kgPerMetre, beamOf(board));
       const said = { piece: { is: 'text', text: part.label } as const, sag: about(lastingMm), usual: about(sagLimits(span).usualMm) };
       if (used > 1) return [stop(where, message('problem.tiltedBreaks', said))];
       return lastingMm > sagLimits(span).usualMm ? [doubtful(where, message('problem.tiltedSags', said))] : [];

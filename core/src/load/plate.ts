@@ -1,3 +1,4 @@
+import { clearOf } from '../fit/outline';
 import { BandMatrix } from './band';
 import {
   bendingStiffness,
@@ -92,7 +93,7 @@ export function solvePlate(model: PlateModel, loads: readonly PlateLoad[], acros
   const half = (ys.length + 2) * per;
   const k = new BandMatrix(size, half);
   const [bend, stretch] = [flexural(stiffness, thicknessMm), membrane(stiffness, thicknessMm)];
-  const elements = elementsOf(grid).filter(({ i, j, a, b }) => within(model.outline, (xs[i] as number) + a, (ys[j] as number) + b));
+  const elements = elementsOf(grid).filter(({ i, j, a, b }) => !model.outline || clearOf(model.outline, [(xs[i] as number) + a, (ys[j] as number) + b]) > 0);
   const kinds = elementKinds(bend, stretch);
   for (const { i, j, a, b } of elements) {
     const nodes = CORNERS.map(([di, dj]) => node(i + di, j + dj) * per);
@@ -143,17 +144,6 @@ export function solvePlate(model: PlateModel, loads: readonly PlateLoad[], acros
     };
   });
 } // prettier-ignore
-
-/** Whether a point lies within an outline (crossing number); everything does where there is none. */
-function within(outline: PlateModel['outline'], x: number, y: number): boolean {
-  if (!outline) return true;
-  let inside = false;
-  outline.forEach(([x1, y1], i) => {
-    const [x2, y2] = outline[(i + 1) % outline.length] as readonly [number, number];
-    if (y1 > y !== y2 > y && x < x1 + ((x2 - x1) * (y - y1)) / (y2 - y1)) inside = !inside;
-  });
-  return inside;
-}
 
 interface ElementAt {
   readonly i: number;

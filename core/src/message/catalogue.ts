@@ -521,6 +521,11 @@ export interface MessageCatalogue {
   'sheet.across': None;
   'sheet.screw': None;
   'sheet.into': None;
+  'sheet.heads': None;
+  'heads.below': None;
+  'template.headsBelow': None;
+  'template.rearEnd': None;
+  'problem.holeBracket': { piece: Text; shelf: Count };
   'sheet.clearance': None;
   'sheet.pilot': None;
   'fixing.wallFace': None;

@@ -1,6 +1,6 @@
 import { about, count, message } from '../message';
 // Not from the stage's index: a drawing needs the figure, not the solver behind it.
-import { HIDDEN_MM } from '../fit/hidden';
+import { HIDDEN_MM } from '../opening/hidden';
 import type { Plan } from '../plan';
 import { clamp, type Exaggeration } from './exaggerate';
 import { holeShapes } from './pieces';

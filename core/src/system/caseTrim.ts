@@ -1,9 +1,10 @@
 import { figure, less, plus, type Figure } from '../figure';
 import { length, message } from '../message';
 import type { Opening } from '../opening';
+import { HIDDEN_MM } from '../opening/hidden';
 import { doubtful, type Problem } from '../problem';
 import type { Carcase } from './carcase';
-import type { Across, Fastening, PartSpec, SystemInput } from './system';
+import type { Across, Fastening, PartSpec, SystemInput, SystemResult } from './system';
 
 /** What a case asks of the trim about its face. */
 interface TrimAsked {
@@ -16,11 +17,7 @@ interface TrimAsked {
 
 type TrimInput = Pick<SystemInput<'housed-case'>, 'opening' | 'wish' | 'box'> & { readonly asked: TrimAsked };
 
-interface CaseTrim {
-  readonly parts: readonly PartSpec[];
-  readonly fastenings: readonly Fastening[];
-  readonly problems: readonly Problem[];
-}
+type CaseTrim = Pick<SystemResult, 'parts' | 'fastenings' | 'problems'>;
 
 /**
  * Trim about the face of a case: two uprights that stand square on the floor and a head, mitred where they meet. It
@@ -109,6 +106,5 @@ function problemsOf({ outer, headMm, carcase: { depthMm, footMm, topMm, across }
   return problems;
 } // prettier-ignore
 
-// What is planed off trim without a word, and what caulk hides beside it, millimetres.
+// What is planed off trim without a word, millimetres.
 const TOLERATED_MM = 0.5;
-const HIDDEN_MM = 3.2;

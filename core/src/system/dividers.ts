@@ -4,7 +4,7 @@ import type { Gap } from '../layout';
 import { count, length, message, text } from '../message';
 import type { Opening } from '../opening';
 import { doubtful, type Caution, type Problem } from '../problem';
-import type { Across, Fastening, Hardware, PartSpec } from './system';
+import type { Across, Fastening, Hardware, PartSpec, SystemResult } from './system';
 
 interface DividersInput {
   readonly job: Pick<Job, 'further' | 'shelves' | 'place'>;
@@ -15,12 +15,7 @@ interface DividersInput {
   readonly hardware: readonly Hardware[];
 }
 
-export interface Dividers {
-  readonly parts: readonly PartSpec[];
-  readonly fastenings: readonly Fastening[];
-  readonly problems: readonly Problem[];
-  readonly cautions: readonly Caution[];
-}
+export type Dividers = Pick<SystemResult, 'parts' | 'fastenings' | 'problems' | 'cautions'>;
 
 type Wish = NonNullable<Job['further']>['dividers'][number];
 
@@ -107,6 +102,7 @@ function dividerOf({ shelf, at, height }: Wish, label: string, input: DividersIn
     length: { is: 'given', figure: high, rounded: 'down' },
   };
   const middle = start + at.mm;
+  // The shelf it stands on is screwed through from below: the heads are underneath.
   const screws = (of: number): Fastening[] => {
     const deck = deckOf(of, input);
     // Beyond the end of a board that is shorter than the other there is nothing to screw through.
@@ -117,6 +113,7 @@ function dividerOf({ shelf, at, height }: Wish, label: string, input: DividersIn
     through: { is: 'piece', id: `S${of}-board` },
     into: { is: 'piece', id, grain: 'end', haveMm: high.mm },
     with: 'screw',
+    ...(of === shelf ? { heads: 'below' } : {}),
     passMm: thick,
     spread: { is: 'given', at: [0.25, 0.75].map((share) => ({ alongMm: middle - deck.across.fromMm, acrossMm: rear + share * (front - rear) - deck.place.outFrom })) },
     carries: null,

@@ -187,6 +187,7 @@ function lockTo(n: number, { asked, wish }: Input): Fastening {
     through: { is: 'piece', id: skin },
     into,
     with: 'screw',
+    ...(asked.lock === 'below' ? { heads: 'below' } : {}),
     passMm: asked.skin.mm,
     spread: { is: 'along', acrossMm: [asked.railThickness.mm / 2], everyMm: 400, least: 2 },
     carries: null,

@@ -168,6 +168,8 @@ export interface Fastening {
   readonly spread: Spread;
   /** What it carries: the line a board rests on, by what is there; null for a joint that holds but carries nothing. */
   readonly carries: string | null;
+  /** Its heads are on the underside of a board; left away, where one looks at the piece. */
+  readonly heads?: 'below';
   /** It is drilled through its edge: across is over its thickness. */
   readonly edge?: true;
   /** How far its screws stay clear of the right (front) end beyond what is usual, where that end is cut off. */

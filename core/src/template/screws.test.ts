@@ -1,6 +1,6 @@
 import { chimneyAlcove, parcelBench, windowCorner } from '../demo';
 import { holeRows } from '../fixing';
-import type { Job } from '../job';
+import { withFurther, withSystem, type Job } from '../job';
 import { planJob, type Plan } from '../plan';
 import { screwTemplate } from './screws';
 
@@ -53,6 +53,46 @@ test('every piece of every demo job that is drilled has a template whose holes l
     }
     expect(seen).toBeGreaterThan(5);
   }
+});
+
+describe('which way round', () => {
+  const faceOf = (id: string) => templateFor(alcove, id, chimneyAlcove());
+  const endOf = (id: string) => {
+    const { template, part } = faceOf(id);
+    const mark = template.marks.find((one) => one.words.code === 'template.rearEnd')!;
+    return mark.at[0] < part.length.mm / 2 ? 'left' : 'right';
+  };
+
+  test('seen from the room the rear of a left cleat is on the right, that of a right one on the left', () => {
+    expect(endOf('S1-side-cleat-left/wall')).toBe('right');
+    expect(endOf('S1-side-cleat-right/wall')).toBe('left');
+    const mirrored = (id: string) =>
+      faceOf(id)
+        .template.holes!.map((one) => one.at[0])
+        .sort((a, b) => a - b);
+    const { part } = faceOf('S1-side-cleat-left/wall');
+    const [row] = holeRows(faceOf('S1-side-cleat-left/wall').fixing, '0.5mm');
+    expect(mirrored('S1-side-cleat-left/wall')).toEqual(row!.alongs.map((mm) => part.length.mm - mm).sort((a, b) => a - b)); // prettier-ignore
+  });
+
+  test('a board is seen from above, also where it is driven from below, which is said', () => {
+    const job = withFurther(chimneyAlcove(), (all) => ({ ...all, dividers: [{ id: 'd', shelf: 2, at: { mm: 400, typed: '400', unit: 'mm' as const } }] })); // prettier-ignore
+    const plan = planJob(job);
+    const [below, above] = ['S2-board', 'S3-board'].map((board) => templateFor(plan, `S2-divider-D1/${board}`, job));
+    for (const one of [below, above]) expect(one!.template.faceUp.code).toBe('template.topUp');
+    expect(below!.fixing.heads).toBe('below');
+    expect(below!.template.notes.map((one) => one.code)).toContain('template.headsBelow');
+    expect(above!.template.notes.map((one) => one.code)).not.toContain('template.headsBelow');
+    expect(below!.template.holes!.every((one) => Math.abs(one.at[0] - 400) < 2)).toBe(true);
+  });
+
+  test('pockets are drilled by their jig', () => {
+    const job = withSystem(chimneyAlcove(), 'three-side-cleats', 'ladder-frames');
+    const plan = planJob(job);
+    const pocket = plan.fixings.find((one) => one.screw.kind === 'pocket')!;
+    const rung = plan.parts.find((one) => pocket.through.is === 'piece' && one.id === pocket.through.id)!;
+    expect(screwTemplate(rung, pocket, job.tape)).toBeNull();
+  });
 });
 
 test('none for a corner shelf, and none for a piece that is not what is drilled', () => {

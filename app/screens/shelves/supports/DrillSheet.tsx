@@ -53,6 +53,7 @@ export function DrillGroupView({ group, job, wide, onFullSize }: DrillGroupProps
         <Why figure={fixing.length} name={label('drill.whyLong', { label: labels.join(' ') })} reader={job} />
       </Txt>
       <Txt kind="small">{holeWords(fixing, job, label)}</Txt>
+      {fixing.heads === 'below' ? <Txt kind="small">{label('drill.fromBelow')}</Txt> : null}
       {holeRows(fixing, job.tape).map(({ acrossMm, alongs }) => (
         <Txt key={acrossMm} kind="small">
           {label(rowLabel(group), { across: lengthWords(acrossMm, job), alongs: alongs.map((mm, i) => lengthWords(mm, job, i === alongs.length - 1)).join(' · ') })}

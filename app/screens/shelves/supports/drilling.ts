@@ -31,7 +31,7 @@ export function drillGroups(plan: Plan): DrillGroup[] {
     const part = through.is === 'piece' ? (plan.parts.find((one) => one.id === through.id) ?? null) : null;
     const item = through.is === 'hardware' ? (plan.hardware.find((one) => one.id === through.id) ?? null) : null;
     const what = through.is === 'wall' ? `${through.wall}${fixing.shelf}` : through.is === 'hardware' ? JSON.stringify(item?.name) : `${part?.role}${near(part?.length.mm ?? 0)}`;
-    const key = [what, fixing.screw.size, into.is === 'wall' && !item ? into.wall : into.is, ...fixing.holes.map((hole) => `${near(hole.alongMm)}/${near(hole.acrossMm)}/${hole.into}`)].join('|');
+    const key = [what, fixing.screw.size, fixing.heads, into.is === 'wall' && !item ? into.wall : into.is, ...fixing.holes.map((hole) => `${near(hole.alongMm)}/${near(hole.acrossMm)}/${hole.into}`)].join('|');
     const known = groups.get(key);
     const labels = fixing.label && !known?.labels.includes(fixing.label) ? [fixing.label] : [];
     const name = part?.name ?? item?.name;
