@@ -1,4 +1,5 @@
 import { snapToTape, type Tape } from '../quantity';
+import type { PartRole } from '../system/system';
 import type { Fixing } from './fixings';
 
 /** Holes in a row: how far across the piece, and where along it, on marks of the tape. Millimetres. */
@@ -17,3 +18,10 @@ export function holeRows({ holes, through }: Pick<Fixing, 'holes' | 'through'>, 
   }
   return [...rows].map(([acrossMm, alongs]) => ({ acrossMm, alongs: [...alongs].sort((a, b) => a - b) }));
 }
+
+const FLAT: ReadonlySet<PartRole> = new Set([
+  'board', 'skin', 'slat', 'mesh', 'tilted-board', 'case-top', 'case-bottom',
+]); // prettier-ignore
+
+/** Whether a piece lies on its face: it is drilled as seen from above, across it from its back edge. */
+export const liesFlat = ({ role }: { readonly role: PartRole }): boolean => FLAT.has(role);

@@ -104,13 +104,13 @@ function supportShapes(plan: Plan, board: Part, { seat, walls }: Fit, { sheet }:
   return plan.parts.flatMap((part): Shape[] => {
     if (part.shelf !== board.shelf || part === board || part.role === 'divider') return [];
     const { outFrom, outTo } = part.place;
-    const box = (from: number, to: number, y1: number, y2: number, role: Role): Shape => {
-      const at = (x: number, y: number) => sheet([x, seat.outMm + y]);
-      return { is: 'polygon', role, about, points: [at(from, y1), at(to, y1), at(to, y2), at(from, y2)] };
-    };
-    if (part.fit) return [box(part.fit.seat.acrossMm, part.fit.seat.acrossMm + part.fit.backMm, outFrom, outTo, part.role === 'nosing' ? 'nosing' : 'cleat-below')];
+    // Only where walls and ends are is exaggerated: how thick and how deep a stick is, is true.
+    const across = (x: number) => sheet([x, seat.outMm])[0];
+    const box = (from: number, to: number, y1: number, y2: number, role: Role): Shape =>
+      ({ is: 'polygon', role, about, points: [[from, -y1], [to, -y1], [to, -y2], [from, -y2]] });
+    if (part.fit) return [box(across(part.fit.seat.acrossMm), across(part.fit.seat.acrossMm + part.fit.backMm), outFrom, outTo, part.role === 'nosing' ? 'nosing' : 'cleat-below')];
     const side = part.role === 'side-cleat-left' ? 'left' : 'right';
-    const wall = walls[side][0] as number;
+    const wall = across(walls[side][0] as number);
     const edge = wall + (side === 'left' ? 1 : -1) * part.thicknessMm;
     return [box(Math.min(wall, edge), Math.max(wall, edge), outFrom, outFrom + part.length.mm, 'cleat-below')];
   });

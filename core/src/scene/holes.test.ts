@@ -74,3 +74,17 @@ test('the elevation shows a divider between its shelves', () => {
   expect(drawn).toHaveLength(1);
   expect(drawn[0]).toMatchObject({ role: 'board', about: { is: 'shelf', shelf: 2 } });
 });
+
+test('what carries a board is drawn as thick as it is, however large departures are', () => {
+  for (const factor of [1, 20] as const) {
+    const shapes = boardScene(plan, 2, factor)!.shapes.filter(
+      (one) => one.is === 'polygon' && one.role === 'cleat-below',
+    );
+    const sizes = shapes.flatMap((one) => {
+      if (one.is !== 'polygon') return [];
+      const span = (axis: 0 | 1) => Math.max(...one.points.map((at) => at[axis])) - Math.min(...one.points.map((at) => at[axis])); // prettier-ignore
+      return [Math.round(Math.min(span(0), span(1)))];
+    });
+    expect(sizes).toEqual([20, 20, 20]);
+  }
+});

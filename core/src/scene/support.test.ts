@@ -49,7 +49,7 @@ test('a brace slopes from the leg out to the arm', () => {
 test('a piece with its holes: running dimensions from one end, one for each place', () => {
   const fixing = plan.fixings.find((one) => one.id === 'S1-back-cleat/wall')!;
   const part = plan.parts.find((one) => one.id === 'S1-back-cleat')!;
-  const scene = drillScene(fixing, part.length.mm, part.width.mm, '0.5mm');
+  const scene = drillScene(fixing, part.length.mm, part.width.mm, '0.5mm', false);
   expect(scene.shapes.filter((shape) => shape.is === 'dot')).toHaveLength(fixing.holes.length);
   const told = scene.shapes.flatMap((shape) => (shape.is === 'label' ? [shape.mm ?? NaN] : []));
   expect(told).toEqual([...told].sort((a, b) => a - b));
@@ -91,3 +91,11 @@ describe('the systems side by side', () => {
     }
   });
 }); // prettier-ignore
+
+test('a board to drill has its front at the foot: a hole near its back edge is near the head', () => {
+  const { parts, fixings } = planJob(chimneyAlcove());
+  const fixing = fixings.find((one) => one.through.is === 'piece' && one.through.id === 'S1-board')!;
+  const board = parts.find((one) => one.id === 'S1-board')!;
+  const dots = drillScene(fixing, board.length.mm, board.width.mm, '0.5mm', true).shapes.flatMap((one) => (one.is === 'dot' ? [one.at[1]] : [])); // prettier-ignore
+  expect(dots).toEqual(fixing.holes.map((hole) => board.width.mm - hole.acrossMm));
+});

@@ -148,10 +148,13 @@ const sideDots = ({ holes }: Fixing): Shape[] =>
     hole.spot ? [{ is: 'dot', role: screwRole(hole), at: [hole.spot.alongMm, hole.spot.upMm] } as const] : [],
   );
 
-/** One piece with its holes: running dimensions from one end along its edge, and how far up they are. */
-export function drillScene(fixing: Fixing, lengthMm: number, widthMm: number, tape: Tape): Scene {
+/**
+ * One piece with its holes: running dimensions from one end along its edge, and how far up they are. A flat one is seen
+ * from above with its front at the foot, as everywhere.
+ */
+export function drillScene(fixing: Fixing, lengthMm: number, widthMm: number, tape: Tape, flat: boolean): Scene {
   const margin = Math.max(lengthMm * 0.06, widthMm * 0.5);
-  const holes: Shape[] = fixing.holes.map(({ alongMm, acrossMm, into }) => ({ is: 'dot', at: [alongMm, acrossMm], role: screwRole({ into }) }));
+  const holes: Shape[] = fixing.holes.map(({ alongMm, acrossMm, into }) => ({ is: 'dot', at: [alongMm, flat ? widthMm - acrossMm : acrossMm], role: screwRole({ into }) }));
   const alongs = [...new Set(holeRows(fixing, tape).flatMap((row) => row.alongs))];
   const ticks: Shape[] = alongs.flatMap((mm): Shape[] => [
     { is: 'path', role: 'dimension', points: [[mm, -margin * 0.15], [mm, -margin * 0.45]] }, // prettier-ignore

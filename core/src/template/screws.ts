@@ -1,5 +1,6 @@
 import type { OutlinePoint, Part } from '../fit';
 import type { Fixing } from '../fixing';
+import { liesFlat } from '../fixing/marks';
 import { length, message, text, type Message } from '../message';
 import { snapToTape, type Tape } from '../quantity';
 import { templateOf, type Template, type TemplateMark } from './template';
@@ -15,7 +16,7 @@ export function screwTemplate(part: Part, fixing: Fixing, tape: Tape): Template 
   const own = templateOf(part);
   const [long, wide] = [part.fit?.backMm ?? part.length.mm, fixing.edge ? part.thicknessMm : part.width.mm];
   const mark = (mm: number) => snapToTape(mm, tape, 'nearest');
-  const flat = LIES_FLAT.has(part.role);
+  const flat = liesFlat(part);
   // Seen from the room, what is on the left wall has its rear on the right; so has a right side screwed from outside it.
   const turned = (fixing.into.is === 'wall' && fixing.into.wall === 'left') || part.role === 'case-side-right';
   const at = (alongMm: number, acrossMm: number): OutlinePoint => {
@@ -47,13 +48,3 @@ export function screwTemplate(part: Part, fixing: Fixing, tape: Tape): Template 
     notes,
   };
 } // prettier-ignore
-
-const LIES_FLAT: ReadonlySet<Part['role']> = new Set([
-  'board',
-  'skin',
-  'slat',
-  'mesh',
-  'tilted-board',
-  'case-top',
-  'case-bottom',
-]);

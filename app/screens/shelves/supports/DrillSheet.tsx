@@ -1,7 +1,7 @@
 import Ruler from 'lucide-react-native/icons/ruler';
 import { StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
-import { holeRows } from '@dormer/core/fixing/marks';
+import { holeRows, liesFlat } from '@dormer/core/fixing/marks';
 import { drillScene } from '@dormer/core/scene/support';
 import { lengthWords, words } from '@dormer/core/words';
 import { Button, Txt, Why } from '../../../controls';
@@ -41,7 +41,7 @@ export function DrillGroupView({ group, job, wide, onFullSize }: DrillGroupProps
       {drawn ? (
         <View aria-hidden>
           <SceneView
-            scene={drillScene(fixing, long, breadth, job.tape)}
+            scene={drillScene(fixing, long, breadth, job.tape, liesFlat(part))}
             reader={job}
             size={{ width: wide, height: Math.max(LEAST_PX, Math.min((wide * high) / long + 60, 190)) }}
             ground="panel"
@@ -73,7 +73,7 @@ function rowLabel({ fixing, part, item }: DrillGroup) {
   if (fixing.through.is === 'wall') return 'drill.rowFace' as const;
   if (!part) return item?.what === 'socket' ? ('drill.rowSocket' as const) : ('drill.rowBracket' as const);
   if (part.upright) return 'drill.rowUp' as const;
-  return part.role === 'board' || part.role === 'skin' || part.role === 'slat'
+  return liesFlat(part)
     ? ('drill.rowBoard' as const)
     : part.role.startsWith('side-cleat') || part.role === 'rail-side'
       ? ('drill.rowSide' as const)
