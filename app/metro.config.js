@@ -6,6 +6,7 @@ const config = getDefaultConfig(__dirname);
 
 // pdf-lib asks for tslib's helpers as ES modules have them.
 const tslib = require.resolve('tslib/tslib.es6.js');
+const highs = require.resolve('highs');
 // Its parts find one another as ES modules only; mixed with the other kind each has a copy of what they share.
 const gesture = /^@use-gesture\/(react|core)(?:\/(\w+))?$/;
 const gestureModule = (found) => {
@@ -15,6 +16,8 @@ const gestureModule = (found) => {
   return path.join(folder, ...(part ? [part] : []), 'dist', file);
 };
 config.resolver.resolveRequest = (context, name, platform) => {
+  // Its ES module asks where it lies itself; in a worker it is told.
+  if (name === 'highs') return { type: 'sourceFile', filePath: highs };
   if (name === 'tslib') return { type: 'sourceFile', filePath: tslib };
   const found = gesture.exec(name);
   return found

@@ -30,14 +30,6 @@ const PHONE_VIEWS: readonly View[] = [
     show: async ({ page }) => page.getByRole('radio', { name: 'Seen from above' }).click(),
   },
   {
-    name: 'phone-place',
-    job: 'Parcel bench',
-    show: async ({ page }) => {
-      await page.getByRole('radio', { name: 'The place' }).click();
-      await page.getByText(/Most stand/).scrollIntoViewIfNeeded();
-    },
-  },
-  {
     name: 'phone-reading',
     job: 'Cloakroom closet',
     show: async (person) => {
@@ -59,12 +51,20 @@ const PHONE_VIEWS: readonly View[] = [
   },
   { name: 'phone-cut', job: 'Chimney alcove', show: async (person) => person.stage('Cut') },
   {
-    name: 'phone-ends',
+    name: 'phone-buy',
     job: 'Chimney alcove',
     show: async (person) => {
-      await person.stage('Cut');
-      await person.page.getByRole('button', { name: 'Ends and fit' }).click();
-      await expect(person.page.getByText(/caulk hides it/)).toHaveCount(4);
+      await cutting(person, 'Buy');
+      await person.page.getByRole('checkbox', { name: /1200 mm long/ }).click();
+    },
+  },
+  {
+    name: 'phone-saw',
+    job: 'Parcel bench',
+    show: async (person) => {
+      await cutting(person, 'At the saw');
+      await person.page.getByRole('button', { name: 'Begin cutting' }).click();
+      for (let i = 0; i < 3; i += 1) await person.page.getByRole('button', { name: 'Cut', exact: true }).click();
     },
   },
   {
@@ -85,6 +85,15 @@ const PHONE_VIEWS: readonly View[] = [
     },
   },
 ];
+
+/** Turns to a part of the cutting, once layouts are worked out. */
+async function cutting({ page }: Person, tab: string): Promise<void> {
+  await page.getByRole('navigation').getByRole('link', { name: 'Cut' }).click();
+  await page.getByRole('radio', { name: 'Layouts', exact: true }).click();
+  await expect(page.getByText(/nothing cheaper is possible/).first()).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText(/Working out/)).toHaveCount(0, { timeout: 30_000 });
+  await page.getByRole('radio', { name: tab, exact: true }).click();
+}
 
 /** Turns to what carries the shelves, once it is reckoned. */
 async function supports(person: Person): Promise<void> {
@@ -110,7 +119,14 @@ const WIDE_VIEWS: readonly View[] = [
     show: async ({ page }) => page.getByRole('radio', { name: 'Seen from above' }).click(),
   },
   { name: 'wide-shelves', job: 'Chimney alcove', show: byContents },
-  { name: 'wide-corner-cut', job: 'Window corner', show: async (person) => person.stage('Cut') },
+  {
+    name: 'wide-layouts',
+    job: 'Parcel bench',
+    show: async (person) => {
+      await cutting(person, 'Layouts');
+      await person.page.getByRole('button', { name: /^1S-1/ }).click();
+    },
+  },
   {
     name: 'paper-saw',
     job: 'Chimney alcove',

@@ -11,8 +11,10 @@ const HELP = `Dormer: from a few tape readings of a crooked opening to shelves t
   ./dormer test             everything that is checked: types, lint, walls, unit, server, build, end to end
   ./dormer dev              server and app with reload
   ./dormer plan FILE        the plan of a job file, as JSON
-  ./dormer bench [plan|layout|load|survey|fit|open] how long plans, layouts and strength take, what advised readings are worth,
-                            what boards do at the wall (some minutes), the first screen
+  ./dormer cut FILE         how a job file is cut from what can be bought, and what that is, as JSON
+  ./dormer bench [plan|layout|load|survey|fit|cut|open] how long plans, layouts and strength take, what advised readings are
+                            worth, what boards do at the wall, how well boards and sheets are cut (some minutes each),
+                            the first screen
   ./dormer shots            the pictures in docs/screenshots/, made anew
   ./dormer docs             the generated part of docs/, made anew
   ./dormer help             this
@@ -24,7 +26,8 @@ const COMMANDS = {
   bench,
   demo,
   dev,
-  plan,
+  plan: (args) => ofFile('plan', args),
+  cut: (args) => ofFile('cut', args),
   test: async (args) => test(args),
   shots: async () => {
     await ensureInstalled();
@@ -63,9 +66,9 @@ async function demo(args) {
 }
 
 async function bench([what, ...rest]) {
-  const known = ['plan', 'layout', 'load', 'survey', 'fit', 'open'];
+  const known = ['plan', 'layout', 'load', 'survey', 'fit', 'cut', 'open'];
   if ((what && !known.includes(what)) || rest.length > 0)
-    throw new Failure('bench takes plan, layout, load, survey, fit or open.');
+    throw new Failure('bench takes plan, layout, load, survey, fit, cut or open.');
   await ensureInstalled();
   const node = (script) => run(process.execPath, ['--import', 'tsx', script]);
   if (!what || what === 'plan') await node('scripts/benchPlan.ts');
@@ -73,6 +76,7 @@ async function bench([what, ...rest]) {
   if (!what || what === 'load') await node('scripts/benchLoad.ts');
   if (!what || what === 'survey') await node('scripts/benchSurvey.ts');
   if (what === 'fit') await node('scripts/benchFit.ts');
+  if (what === 'cut') await node('scripts/benchCut.ts');
   if (what && what !== 'open') return;
   await ensureBuilt();
   await node('scripts/benchOpen.ts');
@@ -95,11 +99,11 @@ async function dev() {
   app.stop();
 }
 
-async function plan([file, ...rest]) {
-  if (!file || rest.length > 0) throw new Failure('Name one job file: ./dormer plan FILE.dormer.json');
+async function ofFile(command, [file, ...rest]) {
+  if (!file || rest.length > 0) throw new Failure(`Name one job file: ./dormer ${command} FILE.dormer.json`);
   const whole = path.resolve(process.env.INIT_CWD || process.cwd(), file);
   if (!existsSync(whole)) throw new Failure(`${file} cannot be read.`);
   await ensureInstalled();
-  const child = start(process.execPath, ['--import', 'tsx', 'server/src/planCommand.ts', whole]);
+  const child = start(process.execPath, ['--import', 'tsx', `server/src/${command}Command.ts`, whole]);
   process.exitCode = await child.ended;
 }

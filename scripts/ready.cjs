@@ -1,5 +1,5 @@
 const { createHash } = require('node:crypto');
-const { existsSync, mkdirSync, readFileSync, readdirSync, writeFileSync } = require('node:fs');
+const { copyFileSync, existsSync, mkdirSync, readFileSync, readdirSync, writeFileSync } = require('node:fs');
 const path = require('node:path');
 const { root, run } = require('./run.cjs');
 
@@ -45,6 +45,8 @@ async function buildServer() {
 }
 
 async function ensureWebBuilt() {
+  // The solver's machine code lies beside the app.
+  copyFileSync(require.resolve('highs/runtime'), path.join(root, 'app', 'public', 'highs.wasm'));
   const sources = [
     ...filesIn('app'),
     ...filesIn('core'),

@@ -4,7 +4,7 @@ import { generateSW } from 'workbox-build';
 const folder = process.argv[2];
 const { count, size, warnings } = await generateSW({
   globDirectory: folder,
-  globPatterns: ['**/*.{html,js,css,ttf,woff2,ico,png,json}'],
+  globPatterns: ['**/*.{html,js,css,ttf,woff2,ico,png,json,wasm}'],
   globIgnores: ['sw.js', 'metadata.json'],
   swDest: `${folder}/sw.js`,
   navigateFallback: '/index.html',

@@ -13,6 +13,8 @@ export interface DrawingPaneProps {
   readonly scene: Scene;
   readonly reader: Reader;
   readonly exaggeration: Exaggeration;
+  /** Its figures are shown however small it is. */
+  readonly figured?: boolean;
   /** Null for a drawing in its true shape only. */
   readonly onExaggeration: ((factor: Exaggeration) => void) | null;
   readonly description?: string;
@@ -29,7 +31,7 @@ const SMALL_PX = 230;
 
 /** A drawing of the opening with the switch that draws its crookedness larger, always saying so. */
 export function DrawingPane(props: DrawingPaneProps) {
-  const { scene, reader, exaggeration, onExaggeration, aside, below, overlay, ...rest } = props;
+  const { scene, reader, exaggeration, onExaggeration, aside, below, overlay, figured = false, ...rest } = props;
   const styles = useStyles();
   const label = useLabel();
   const wide = useWide();
@@ -77,7 +79,7 @@ export function DrawingPane(props: DrawingPaneProps) {
       onLayout={({ nativeEvent }) => setHeight(nativeEvent.layout.height)}
     >
       <View style={styles.sheet}>
-        {view({ terse: small })}
+        {view({ terse: small && !figured })}
         {flat && saying ? <View style={styles.under}>{saying}</View> : null}
         {small || !below ? null : <View style={styles.under}>{below}</View>}
       </View>

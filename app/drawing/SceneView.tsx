@@ -115,5 +115,5 @@ function Pressed({ about, onPress, children }: PressedProps) {
 function sameAbout(a: About | undefined, b: About | null): boolean {
   if (!a || !b || a.is !== b.is) return false;
   if (a.is === 'shelf' && b.is === 'shelf') return a.shelf === b.shelf;
-  return a.is === 'reading' && b.is === 'reading' && a.id === b.id;
+  return 'id' in a && 'id' in b && a.id === b.id;
 }

@@ -62,6 +62,12 @@ export function inkFor(role: Role, c: Colours, hatches: Hatches): Ink {
       return { text: c.pencil };
     case 'waste':
       return { fill: `url(#${hatches.unknown})`, stroke: c.faint, width: 1, dash: '4 3', text: c.faint };
+    case 'kerf':
+      return { fill: c.pencil, text: c.pencil };
+    case 'rest':
+      return { fill: c.panel, stroke: c.faint, width: 1, text: c.faint };
+    case 'chosen':
+      return { fill: c.chalk, fillOpacity: 0.35, stroke: c.chalk, width: 2.5, text: c.chalk };
     case 'cut-line':
       return { stroke: c.action, width: 2, text: c.action };
     case 'hole-through':

@@ -20,6 +20,7 @@ import { linked } from './devices';
 import { said, type Notice } from './notice';
 import { closed, edited, opened } from './openJob';
 import { recordFromDevice, sameJob } from './record';
+import { readRack, syncRack } from './rackActions';
 import { records } from './records';
 import { selectLink } from './selectors';
 import { settings } from './settings';
@@ -31,6 +32,7 @@ type Thunk<R> = (dispatch: AppDispatch, getState: () => RootState, services: Ser
 export const begin =
   (): Thunk<Promise<void>> =>
   async (dispatch, _getState, { device, sync }) => {
+    await dispatch(readRack());
     const remembered = await device.readSettings().catch(() => ({}));
     dispatch(settings.settingsRead(remembered));
     try {
@@ -43,13 +45,16 @@ export const begin =
       dispatch(records.storageFailed(error instanceof Error ? error.message : String(error)));
     }
     await sync().now();
+    void dispatch(syncRack());
   };
 
 /** Sends what waits and looks for what is new. */
 export const catchUp =
   (): Thunk<void> =>
-  (_dispatch, _getState, { sync }) =>
+  (dispatch, _getState, { sync }) => {
     void sync().now();
+    void dispatch(syncRack());
+  };
 
 export interface NewJobWish {
   readonly name: string;

@@ -6,6 +6,7 @@ import type {
   ListedDevice,
   ListedJob,
   ListedVersion,
+  Offcut,
   StoredJob,
 } from '@dormer/core/job/document';
 
@@ -17,6 +18,19 @@ export interface ServerRefusal {
     readonly fields?: readonly { path: string; message: string }[];
   };
   readonly current?: StoredJob;
+}
+
+/** Where things are bought; a simulated one says so. */
+export interface Supplier {
+  readonly id: string;
+  readonly name: string;
+  readonly simulated: boolean;
+}
+
+/** What a supplier asks for things, and how many it has. */
+export interface Quote {
+  readonly supplier: Supplier;
+  readonly quotes: readonly { item: string; price: number; left: number }[];
 }
 
 // A phone that has lost its signal may hang for minutes before it says so.
@@ -51,6 +65,13 @@ export const api = createApi({
     getInstruments: build.query<{ instruments: LearnedInstrument[] }, string>({
       query: (except) => `/instruments?except=${except}`,
     }),
+    listRack: build.query<{ pieces: Offcut[] }, void>({ query: () => '/rack' }),
+    putOffcut: build.mutation<void, Offcut>({ query: (body) => ({ url: `/rack/${body.id}`, method: 'PUT', body }) }),
+    removeOffcut: build.mutation<void, string>({ query: (id) => ({ url: `/rack/${id}`, method: 'DELETE' }) }),
+    listSuppliers: build.query<{ suppliers: Supplier[] }, void>({ query: () => '/suppliers' }),
+    quote: build.mutation<Quote, { supplier: string; items: readonly { item: string; price: number }[] }>({
+      query: ({ supplier, items }) => ({ url: `/suppliers/${supplier}/quote`, method: 'POST', body: { items } }),
+    }),
     listDevices: build.query<{ devices: ListedDevice[] }, void>({ query: () => '/devices' }),
     restoreJob: build.mutation<StoredJob, string>({
       query: (id) => ({ url: `/jobs/${id}/restore`, method: 'POST' }),
@@ -58,4 +79,4 @@ export const api = createApi({
   }),
 });
 
-export const { useListVersionsQuery, useLazyGetVersionQuery, useGetInstrumentsQuery } = api;
+export const { useListVersionsQuery, useLazyGetVersionQuery, useGetInstrumentsQuery, useListSuppliersQuery } = api;

@@ -1,12 +1,15 @@
 import { createStore, entries, get, set, del, type UseStore } from 'idb-keyval';
 import type { JobRecord } from './record';
+import type { RackState } from './rack';
 import type { Settings } from './settings';
 
-/** The device's own storage: jobs as records, and settings. */
+/** The device's own storage: jobs as records, the offcut rack, and settings. */
 export interface Device {
   readRecords(): Promise<JobRecord[]>;
   keep(record: JobRecord): Promise<void>;
   forget(id: string): Promise<void>;
+  readRack(): Promise<RackState | null>;
+  keepRack(rack: RackState): Promise<void>;
   readSettings(): Promise<Partial<Settings>>;
   keepSettings(settings: Settings): Promise<void>;
 }
@@ -21,6 +24,8 @@ export function indexedDbDevice(): Device {
     readRecords: async () => (await entries<string, JobRecord>(jobStore())).map(([, record]) => record),
     keep: async (record) => set(record.id, record, jobStore()),
     forget: async (id) => del(id, jobStore()),
+    readRack: async () => (await get<RackState>('rack', settingsStore())) ?? null,
+    keepRack: async (rack) => set('rack', rack, settingsStore()),
     readSettings: async () => (await get<Settings>('settings', settingsStore())) ?? {},
     keepSettings: async (settings) => set('settings', settings, settingsStore()),
   };

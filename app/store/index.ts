@@ -1,7 +1,9 @@
 export * from './actions';
+export * from './cuttingActions';
+export * from './rackActions';
 export * from './hooks';
 export * from './selectors';
-export { useListVersionsQuery, useLazyGetVersionQuery, useGetInstrumentsQuery } from './api';
+export { useListVersionsQuery, useLazyGetVersionQuery, useGetInstrumentsQuery, useListSuppliersQuery } from './api';
 export { serverDevices, useHeldDevice, type Devices, type Shown } from './devices';
 export { nanoid as newId } from '@reduxjs/toolkit';
 export { createStore, type AppStore } from './store';

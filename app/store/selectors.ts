@@ -10,6 +10,10 @@ export const selectLink = (state: RootState) => state.devices.links[state.openJo
 export const selectPlanned = (state: RootState) => state.planned;
 /** Whether the plan is of the job as it stands, and not of the job before the last change. */
 export const selectFresh = (state: RootState) => state.planned.job === state.openJob.present.job;
+/** How the open job is cut, as far as it is worked out. */
+export const selectCutting = (state: RootState) => state.cutting;
+/** What is on the offcut rack. */
+export const selectRack = (state: RootState) => state.rack.pieces;
 export const selectLoaded = (state: RootState) => state.records.loaded;
 export const selectReached = (state: RootState) => state.records.reached;
 export const selectRecord = (state: RootState, id: string): JobRecord | undefined => state.records.byId[id];

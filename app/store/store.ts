@@ -7,12 +7,14 @@ import {
 } from '@reduxjs/toolkit';
 import type { Core } from '../workers/messages';
 import { api } from './api';
+import { cuttingReducer } from './cutting';
 import type { Device } from './device';
 import { devicesReducer } from './devices';
 import { noticeReducer } from './notice';
 import { edited, opened, openJobReducer } from './openJob';
 import { planDropped, planFailed, plannedReducer, planReady } from './planned';
 import { sameJob, type JobRecord } from './record';
+import { rackReducer } from './rack';
 import { records, recordsReducer } from './records';
 import { settings, settingsReducer } from './settings';
 import { createSync, type Sync } from './sync';
@@ -22,6 +24,8 @@ const reducer = combineReducers({
   openJob: openJobReducer,
   records: recordsReducer,
   planned: plannedReducer,
+  cutting: cuttingReducer,
+  rack: rackReducer,
   devices: devicesReducer,
   settings: settingsReducer,
   notice: noticeReducer,

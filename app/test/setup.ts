@@ -1,7 +1,12 @@
 import { readReadingsCsv, readThingsCsv } from '@dormer/core/exchange';
-import type { Job } from '@dormer/core/job/document';
+import type { Job, Offcut } from '@dormer/core/job/document';
 import { readJobFile } from '@dormer/core/job';
 import { compareStyles, considerSystems, planJob } from '@dormer/core/plan';
+import { readFileSync } from 'node:fs';
+import loadHighs from 'highs';
+import { planCutting, solverOf } from '@dormer/core/stock';
+import { whatIf } from '@dormer/core/whatIf';
+import type { RackState } from '../store/rack';
 import type { Device } from '../store/device';
 import type { JobRecord } from '../store/record';
 import type { Settings } from '../store/settings';
@@ -10,12 +15,32 @@ import type { Core } from '../workers/messages';
 // The preset's own frames outlive a test; these do not ask the test's clock.
 globalThis.requestAnimationFrame = (callback) => setTimeout(() => callback(0), 0) as unknown as number;
 
+// In a test there is a window, but nothing to fetch from.
+const solver = async () => solverOf(await loadHighs({ wasmBinary: readFileSync(require.resolve('highs/runtime')) }));
+
 /** The core without a worker. */
 export const directCore: Core = {
   plan: async (job) => planJob(job),
   consider: async (job) => considerSystems(job),
   compare: async ({ job, shelf }, watching) => {
     const work = compareStyles(job, shelf);
+    for (;;) {
+      const step = work.next();
+      if (step.done) return step.value;
+      watching?.heard?.(step.value);
+    }
+  },
+  cut: async ({ made, ...from }, watching) => {
+    const input = { ...from, plan: planJob(from.job), ...(made ? { made: new Set(made) } : {}) };
+    const work = planCutting(input, await solver());
+    for (;;) {
+      const step = work.next();
+      if (step.done) return step.value;
+      watching?.heard?.(step.value);
+    }
+  },
+  whatIf: async (from, watching) => {
+    const work = whatIf(from, await solver());
     for (;;) {
       const step = work.next();
       if (step.done) return step.value;
@@ -31,6 +56,7 @@ export const directCore: Core = {
 export class MapDevice implements Device {
   readonly jobs = new Map<string, JobRecord>();
   settings: Partial<Settings> = {};
+  rack: RackState | null = null;
   refuses: string | null = null;
 
   async readRecords() {
@@ -42,6 +68,12 @@ export class MapDevice implements Device {
   }
   async forget(id: string) {
     this.jobs.delete(id);
+  }
+  async readRack() {
+    return this.rack;
+  }
+  async keepRack(rack: RackState) {
+    this.rack = structuredClone(rack);
   }
   async readSettings() {
     return this.settings;
@@ -66,6 +98,8 @@ export class PretendServer {
   asked: string[] = [];
   /** What it says of the person's own errors, and which devices it has. */
   learned: unknown[] = [];
+  rack: Offcut[] = [];
+  suppliers: unknown[] = [{ id: 'yard', name: 'Yard', simulated: true }];
   devices: unknown[] = (['laser', 'gauge', 'digital-level'] as const).map((instrument) => ({
     id: `practice-${instrument}`,
     instrument,
@@ -94,6 +128,15 @@ export class PretendServer {
 
   private answer(method: string, path: string, body: { job: Job; basedOn?: number; saveId: string }): Response {
     if (path.startsWith('/api/instruments')) return json(200, { instruments: this.learned });
+    if (path === '/api/suppliers') return json(200, { suppliers: this.suppliers });
+    if (path.startsWith('/api/suppliers/')) {
+      const { items } = body as unknown as { items: { item: string; price: number }[] };
+      return json(200, { quotes: items.map(({ item, price }) => ({ item, price: 2 * price, left: 9 })) });
+    }
+    if (path.startsWith('/api/rack')) {
+      if (method === 'PUT') this.rack.push(body as unknown as Offcut);
+      return method === 'GET' ? json(200, { pieces: this.rack }) : new Response(null, { status: 204 });
+    }
     if (path.startsWith('/api/devices')) return json(200, { devices: this.devices });
     const [, , , id, action] = path.split('/');
     if (!id && method === 'GET') {

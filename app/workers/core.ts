@@ -50,6 +50,8 @@ export function coreInWorker(): Core {
     plan: (job) => ask({ ask: 'plan', with: job }) as ReturnType<Core['plan']>,
     consider: (job) => ask({ ask: 'consider', with: job }) as ReturnType<Core['consider']>,
     compare: (board, watching) => ask({ ask: 'compare', with: board }, watching) as ReturnType<Core['compare']>,
+    cut: (from, watching) => ask({ ask: 'cut', with: from }, watching) as ReturnType<Core['cut']>,
+    whatIf: (from, watching) => ask({ ask: 'whatIf', with: from }, watching) as ReturnType<Core['whatIf']>,
     readReadings: (table) => ask({ ask: 'readReadings', with: table }) as ReturnType<Core['readReadings']>,
     readThings: (table) => ask({ ask: 'readThings', with: table }) as ReturnType<Core['readThings']>,
     readFile: (contents) => ask({ ask: 'readFile', with: contents }) as ReturnType<Core['readFile']>,

@@ -1,7 +1,10 @@
 import { readReadingsCsv, readThingsCsv } from '@dormer/core/exchange';
 import { readJobFile } from '@dormer/core/job';
 import { compareStyles, considerSystems, planJob } from '@dormer/core/plan';
-import type { Request, Response } from './messages';
+import { planCutting } from '@dormer/core/stock';
+import { whatIf } from '@dormer/core/whatIf';
+import type { CutFrom, Request, Response } from './messages';
+import { solver } from './solver';
 
 /** Questions that are no longer wanted. */
 const stopped = new Set<number>();
@@ -14,6 +17,10 @@ function answer(request: Request): unknown {
       return considerSystems(request.with);
     case 'compare':
       return bySteps(request.id, compareStyles(request.with.job, request.with.shelf));
+    case 'cut':
+      return cut(request.id, request.with);
+    case 'whatIf':
+      return solver().then((solving) => bySteps(request.id, whatIf(request.with, solving)));
     case 'readReadings':
       return readReadingsCsv(request.with.contents, request.with.unit);
     case 'readThings':
@@ -23,6 +30,11 @@ function answer(request: Request): unknown {
     case 'stop':
       return undefined;
   }
+}
+
+async function cut(id: number, { job, made, ...from }: CutFrom) {
+  const input = { ...from, job, plan: planJob(job), ...(made ? { made: new Set(made) } : {}) };
+  return bySteps(id, planCutting(input, await solver()));
 }
 
 /** Long work step by step: between two of them other questions are heard, and whether this one is still wanted. */

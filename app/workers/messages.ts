@@ -1,10 +1,12 @@
 import type { ReadRows, ReadThings } from '@dormer/core/exchange';
-import type { Job, Refusal } from '@dormer/core/job/document';
+import type { Job, Offcut, Refusal } from '@dormer/core/job/document';
 import type { Message } from '@dormer/core/message';
 import type { StyleOutcome } from '@dormer/core/fit';
 import type { Considered, Plan } from '@dormer/core/plan';
 import type { JobUnit } from '@dormer/core/quantity';
 import type { Result } from '@dormer/core/result';
+import type { Cutting } from '@dormer/core/stock';
+import type { WhatIf } from '@dormer/core/whatIf';
 
 /** What the app may ask of the core, which runs in a worker so that the screen stays live. */
 export interface Core {
@@ -14,12 +16,24 @@ export interface Core {
   consider(job: Job): Promise<readonly Considered[]>;
   /** One shelf's board in every end style, side by side; long work, which can be watched and stopped. */
   compare(board: { job: Job; shelf: number }, watching?: Watching): Promise<readonly StyleOutcome[] | null>;
+  /** How a job is cut from what can be bought, what is on the rack and what is on the bench; long work, too. */
+  cut(from: CutFrom, watching?: Watching): Promise<Cutting>;
+  /** Boards, plywood and MDF for the same job, side by side; long work, too. */
+  whatIf(from: Pick<CutFrom, 'job' | 'rack'>, watching?: Watching): Promise<readonly WhatIf[]>;
   /** Readings from the text of a table, with the rows that are none; or why it is no table of readings. */
   readReadings(table: { contents: string; unit: JobUnit }): Promise<Result<ReadRows, Message>>;
   /** Things from the text of a list, with the rows that are none; or why it is no list of things. */
   readThings(table: { contents: string; unit: JobUnit }): Promise<Result<ReadThings, Message>>;
   /** A job from the text of a job file, or why not. */
   readFile(contents: string): Promise<Result<Job, Refusal>>;
+}
+
+/** A job and what there is to cut it from; `made`: what is cut already, by the ids of blanks. */
+export interface CutFrom {
+  readonly job: Job;
+  readonly rack: readonly Offcut[];
+  readonly bench?: readonly Offcut[];
+  readonly made?: readonly string[];
 }
 
 /** How much of a long piece of work is done, 0 to 1; and a way to stop it. */

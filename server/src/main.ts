@@ -4,6 +4,7 @@ import { pino } from 'pino';
 import { demoJobs } from '@dormer/core/demo';
 import { DataFolderError, openDatabase } from './db/open';
 import { JobStore } from './db/jobStore';
+import { RackStore } from './db/rackStore';
 import { createApp } from './http/app';
 
 const DEFAULT_PORT = 4173;
@@ -19,7 +20,14 @@ async function main(): Promise<void> {
   const store = new JobStore(database);
   if (process.argv.includes('--demo') && (await store.isEmpty())) await loadDemo(store);
   const webFolder = process.env.DORMER_WEB;
-  const server = createServer(createApp({ store, log, ...(webFolder ? { webFolder: path.resolve(webFolder) } : {}) }));
+  const server = createServer(
+    createApp({
+      store,
+      rack: new RackStore(database),
+      log,
+      ...(webFolder ? { webFolder: path.resolve(webFolder) } : {}),
+    }),
+  );
   await listen(server, port, host);
   const address = server.address();
   const shownPort = typeof address === 'object' && address ? address.port : port;

@@ -122,9 +122,9 @@ test('a port that is none', async () => {
 });
 
 describe('the plan command', () => {
-  const plan = (file: string) =>
+  const plan = (file: string, command = 'plan') =>
     new Promise<{ code: number | null; out: string; err: string }>((resolve) => {
-      const child = spawn(process.execPath, ['--import', 'tsx', path.join(__dirname, 'planCommand.ts'), file]);
+      const child = spawn(process.execPath, ['--import', 'tsx', path.join(__dirname, `${command}Command.ts`), file]);
       let out = '';
       let err = '';
       child.stdout.on('data', (data) => (out += data));
@@ -141,6 +141,18 @@ describe('the plan command', () => {
     expect([code, err]).toEqual([0, '']);
     expect(JSON.parse(out)).toMatchObject({ format: 'dormer-plan', version: 5, shelves: { length: 5 } });
   });
+
+  test('cut prints how it is cut and what is bought, for the same file', async () => {
+    const file = path.join(folder, 'cut.dormer.json');
+    writeFileSync(file, JSON.stringify(chimneyAlcove()));
+    const { code, out, err } = await plan(file, 'cut');
+    expect([code, err]).toEqual([0, '']);
+    const told = JSON.parse(out);
+    expect(told).toMatchObject({ format: 'dormer-cutting', version: 1, cutting: { problems: [] } });
+    expect(told.shopping.total).toBeGreaterThan(told.cutting.price);
+    const { code: none, err: line } = await plan(path.join(folder, 'none.json'), 'cut');
+    expect([none, line.split('\n').length]).toEqual([1, 2]);
+  }, 30_000);
 
   test.each([
     ['broken', '{"format":'],

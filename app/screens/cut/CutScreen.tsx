@@ -3,7 +3,7 @@ import ClipboardCopy from 'lucide-react-native/icons/clipboard-copy';
 import Download from 'lucide-react-native/icons/download';
 import Printer from 'lucide-react-native/icons/printer';
 import { setStringAsync } from 'expo-clipboard';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { sectionScene } from '@dormer/core/scene';
@@ -25,11 +25,14 @@ import {
   useAppSelector,
 } from '../../store';
 import { BoardSection } from './BoardSection';
+import { BuyTab } from './BuyTab';
 import { BoxCutSection } from './BoxCutSection';
 import { CornerForm, CornerSection } from './CornerSection';
 import { CutGroupView } from './CutGroupView';
 import { HabitSection } from './HabitSection';
+import { LayoutsTab } from './LayoutsTab';
 import { PrintSheet } from './PrintSheet';
+import { SawTab } from './SawTab';
 
 interface CutScreenProps {
   /** The shelf whose board is shown at first. */
@@ -43,7 +46,36 @@ export function CutScreen({ first }: CutScreenProps) {
   return job && plan ? <Cut job={job} plan={plan} first={first} /> : null;
 }
 
+const TABS = ['pieces', 'layouts', 'buy', 'saw'] as const;
+type Tab = (typeof TABS)[number];
+
+/** The stage in four: what is cut, from what and how, what is bought for it, and one cut at a time. */
 function Cut({ job, plan, first }: CutScreenProps & { job: Job; plan: Plan }) {
+  const label = useLabel();
+  // Who has begun to cut wants the next cut.
+  const [tab, setTab] = useState<Tab>(job.stock.saw ? 'saw' : 'pieces');
+  const [part, setPart] = useState<string | null>(null);
+  const tabs = (
+    <Segmented
+      label={label('cut.tabs')}
+      value={tab}
+      options={TABS.map((value) => ({ value, title: label(`cut.tab.${value}`) }))}
+      onChange={setTab}
+    />
+  );
+  switch (tab) {
+    case 'pieces':
+      return <Pieces job={job} plan={plan} first={first} tabs={tabs} />;
+    case 'layouts':
+      return <LayoutsTab job={job} plan={plan} tabs={tabs} part={part} onPart={setPart} />;
+    case 'buy':
+      return <BuyTab job={job} plan={plan} tabs={tabs} />;
+    case 'saw':
+      return <SawTab job={job} plan={plan} tabs={tabs} onLayouts={() => setTab('layouts')} />;
+  }
+}
+
+function Pieces({ job, plan, first, tabs }: CutScreenProps & { job: Job; plan: Plan; tabs: ReactNode }) {
   const label = useLabel();
   const dispatch = useAppDispatch();
   const exaggeration = useAppSelector((state) => state.settings.exaggeration);
@@ -107,6 +139,7 @@ function Cut({ job, plan, first }: CutScreenProps & { job: Job; plan: Plan }) {
         )
       }
     >
+      {tabs}
       {numbers.length > 1 ? (
         <Segmented
           label={label('cut.whichShelf')}

@@ -4,6 +4,7 @@ export * from './templateSvg';
 export * from './templateDxf';
 export * from './templatePdf';
 export * from './outlines';
+export * from './layoutDrawings';
 // What is drawn at full size beside pieces comes with what writes it.
 export { drillingTemplate, poleTemplate } from '../template/pole';
 export { screwTemplate } from '../template/screws';

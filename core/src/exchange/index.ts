@@ -1,4 +1,5 @@
 export { cutListCsv, cutListText, partNames, shapeText } from './cutListSheet';
+export * from './cuttingCsv';
 export * from './drillingCsv';
 export * from './readingsCsv';
 export * from './thingsCsv';

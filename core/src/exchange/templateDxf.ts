@@ -1,6 +1,7 @@
 import { Colors, DxfWriter, LWPolylineFlags, point2d, point3d, Units } from '@tarikjabiri/dxf';
 import type { Template } from '../template';
 import { words, type Reader } from '../words/first';
+import { plain } from './plain';
 
 const TEXT_MM = 8;
 
@@ -36,13 +37,3 @@ export function templateDxf(template: Template, reader: Reader): string {
   );
   return dxf.stringify();
 }
-
-/** Older programs read plain letters only; others are given as their number. */
-const plain = (said: string): string =>
-  [...said]
-    .map((one) =>
-      (one.codePointAt(0) ?? 0) < 127
-        ? one
-        : `\\U+${(one.codePointAt(0) ?? 0).toString(16).toUpperCase().padStart(4, '0')}`,
-    )
-    .join('');

@@ -15,6 +15,7 @@ import type { OutlinePoint } from '../fit';
 import { message, text, type Message } from '../message';
 import { boxAbout, MARGIN_MM, OVERLAP_MM, tilesFor, type Box, type Paper, type Template } from '../template';
 import { words, type Reader } from '../words/first';
+import { encodable } from './plain';
 
 const POINTS_PER_MM = 72 / 25.4;
 const BLACK = rgb(0, 0, 0);
@@ -143,9 +144,3 @@ function drawerOn(page: PDFPage, font: PDFFont, window: Box, paperHeight: number
       }),
   };
 } // prettier-ignore
-
-/** What the sheet's letters do not have is left out as a question mark: the name stands in full in the app. */
-function encodable(said: string, font: PDFFont): string {
-  const known = new Set(font.getCharacterSet());
-  return [...said].map((one) => (known.has(one.codePointAt(0) ?? 0) ? one : '?')).join('');
-}

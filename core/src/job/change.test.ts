@@ -2,7 +2,9 @@ import { chimneyAlcove } from '../demo';
 import { mm } from '../load/testing';
 import { readJobFile } from './readJob';
 import { jobSchema } from './schema';
-import { lengthOf, withAnswer, withChange, withFurther, withShelfSupport, withSystem } from './change';
+import { lengthOf, withAnswer, withChange, withFurther, withMeasured, withShelfSupport, withSystem } from './change';
+import { duplicateJob } from './edit';
+import { askedOf } from './supports';
 import { writeJobFile } from './writeJob';
 
 const alcove = chimneyAlcove();
@@ -96,4 +98,47 @@ describe('dividers and holes', () => {
     ['more than there may be', { dividers: Array.from({ length: 25 }, (_, i) => ({ ...divider, id: `d${i}` })) }],
     ['a rod of glass', { rod: 'glass' }],
   ])('%s is refused', (_, change) => expect(sound(with_(change))).toBe(false));
+});
+
+describe('a thickness measured on what was bought', () => {
+  const measured = (job = alcove, was = 18) => withMeasured(job, 'sheet-birch-ply-18x1250', was, mm(17.4));
+
+  test('takes the place of the one the boards were planned of, in both layouts, and is kept with what was measured', () => {
+    const two = { ...alcove, otherShelves: alcove.shelves };
+    const job = measured(two);
+    expect([job.shelves.thickness, job.otherShelves?.thickness]).toEqual([mm(17.4), mm(17.4)]);
+    expect(job.stock.measured).toEqual([{ item: 'sheet-birch-ply-18x1250', thickness: mm(17.4) }]);
+    expect(sound(job)).toBe(true);
+  });
+
+  test('what was planned of another thickness stays', () => {
+    const job = measured(alcove, 27);
+    expect(job.shelves).toEqual(alcove.shelves);
+    expect(job.support).toEqual(alcove.support);
+    expect(job.stock.measured).toHaveLength(1);
+  });
+
+  test('cleats and nosings of the same board follow, also where their thickness was never said', () => {
+    const before = askedOf(alcove, 'three-side-cleats');
+    const job = withMeasured(alcove, 'strip-pine-20x45', before.cleatThickness.mm, mm(19.2));
+    expect(askedOf(job, 'three-side-cleats')).toMatchObject({ cleatThickness: mm(19.2), nosingThickness: mm(19.2) });
+    expect(job.shelves).toEqual(alcove.shelves);
+    expect(sound(job)).toBe(true);
+  });
+
+  test('measured again, the last counts', () => {
+    const job = withMeasured(measured(), 'sheet-birch-ply-18x1250', 17.4, mm(17.6));
+    expect(job.shelves.thickness).toEqual(mm(17.6));
+    expect(job.stock.measured).toEqual([{ item: 'sheet-birch-ply-18x1250', thickness: mm(17.6) }]);
+  });
+});
+
+test('a copy of a job has its prices and its saw, but nothing of what was cut or put in the basket', () => {
+  const saw = { layouts: [], done: ['L1:/0'], made: [], wrong: [] };
+  const prices = [{ item: 'a', price: 2 }];
+  const cut = { ...alcove, stock: { ...alcove.stock, saw, prices, ticked: ['glue'] } };
+  expect(sound(cut)).toBe(true);
+  const copy = duplicateJob(cut, 'copy', 'Copy');
+  expect(copy.stock).toEqual({ ...alcove.stock, prices });
+  expect(sound(copy)).toBe(true);
 });

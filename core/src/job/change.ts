@@ -1,7 +1,7 @@
 import type { JobUnit, TypedLength } from '../quantity';
 import { formatLength, parseLength, styleFor, usualTape } from '../quantity';
 import type { Further, Job } from './schema';
-import type { SystemName } from './supports';
+import { askedOf, type SystemName } from './supports';
 
 /** A change to a job that makes its shelves stiffer or its joints stronger. Millimetres. */
 export type Change =
@@ -89,3 +89,39 @@ export function withFurther(job: Job, how: (before: Further) => Further): Job {
   const after = how(further ?? { dividers: [], holes: [] });
   return after.dividers.length + after.holes.length > 0 || after.rod ? { ...rest, further: after } : rest;
 }
+
+/** So near a thickness, it is the same board that is meant. Millimetres. */
+const SAME_BOARD_MM = 1.3;
+
+/**
+ * The job with a thickness measured on what was bought: whatever was planned of that thickness is now planned of the
+ * measured one, and heights, grooves and deductions follow.
+ * @param section what was measured, as the catalogue calls it
+ * @param wasMm how thick it was taken to be
+ */
+export function withMeasured(job: Job, section: string, wasMm: number, thickness: TypedLength): Job {
+  const { stock, support, shelves, otherShelves } = job;
+  const before = (mm: number) => Math.abs(mm - wasMm) <= SAME_BOARD_MM;
+  const asked = support.system;
+  const said = { ...askedOf(job, asked) } as Record<string, unknown>;
+  const own = Object.entries(said).flatMap(([key, value]) =>
+    /thickness$/i.test(key) && isLength(value) && before(value.mm) ? [[key, thickness] as const] : [],
+  );
+  const boards = (wish: Job['shelves']) => (before(wish.thickness.mm) ? { ...wish, thickness } : wish);
+  return {
+    ...job,
+    shelves: boards(shelves),
+    ...(otherShelves ? { otherShelves: boards(otherShelves) } : {}),
+    support:
+      own.length > 0
+        ? { ...support, own: { ...support.own, [asked]: { ...support.own[asked], ...Object.fromEntries(own) } } }
+        : support,
+    stock: {
+      ...stock,
+      measured: [...stock.measured.filter((one) => one.item !== section), { item: section, thickness }],
+    },
+  };
+}
+
+const isLength = (value: unknown): value is TypedLength =>
+  typeof value === 'object' && value !== null && 'mm' in value && 'typed' in value;

@@ -2,7 +2,8 @@ import type { FitChoices, Job, Reading, Trial } from './schema';
 
 /** A copy under another id and name; everything else as it is. */
 export function duplicateJob(job: Job, id: string, name: string): Job {
-  return { ...job, id, name };
+  const { saw: _cut, ...stock } = job.stock;
+  return { ...job, id, name, stock: { ...stock, ticked: [] } };
 }
 
 /** The job with a reading added, or put in place of the one with its id. */

@@ -6,6 +6,7 @@ export * from './edit';
 export * from './change';
 export * from './writeJob';
 export * from './schema';
+export { offcutSchema } from './stockSchema';
 export * from './faults';
 export * from './readJob';
 export * from './upgrade';

@@ -1,5 +1,5 @@
 /** The version of the job document this code writes. */
-export const JOB_VERSION = 5;
+export const JOB_VERSION = 6;
 export const JOB_FORMAT = 'dormer-job';
 
 /** The most a job document may hold: readings, shelves, studs, keep-clears, things to store, characters. */
@@ -15,6 +15,11 @@ export const LIMITS = {
   materials: 20,
   dividers: 24,
   holes: 24,
+  ownStock: 60,
+  measured: 60,
+  prices: 600,
+  layouts: 300,
+  cuts: 3000,
   name: 120,
   notes: 4000,
   id: 64,
@@ -104,3 +109,10 @@ export const LOAD_USES = [
   'tins',
   'own',
 ] as const;
+
+/** Where one buys: sizes by the millimetre, or by nominal inches. */
+export const REGIONS = ['metric', 'inch'] as const;
+/** What wood is sold as. */
+export const STOCK_FORMS = ['board', 'timber', 'strip', 'sheet', 'rod'] as const;
+/** How shelves are finished. */
+export const FINISHES = ['bare', 'paint', 'stain', 'clear', 'oil'] as const;

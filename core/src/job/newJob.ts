@@ -57,6 +57,25 @@ export const usualFixing = (units: JobUnit): Job['fixing'] => ({
   anchors: true,
 });
 
+/** What is bought and how it is cut, before anyone says otherwise. */
+export const usualStock = (units: JobUnit): Job['stock'] => ({
+  region: units === 'in' ? 'inch' : 'metric',
+  currency: units === 'in' ? '$' : '€',
+  kerf: usualLength(3, '1/8', units),
+  squaring: usualLength(10, '1/2', units),
+  edges: usualLength(5, '1/4', units),
+  keep: usualLength(300, '12', units),
+  own: [],
+  measured: [],
+  prices: [],
+  leave: [],
+  have: [],
+  ticked: [],
+  useRack: true,
+  finish: 'paint',
+  coats: 2,
+});
+
 /** A new job: no readings, three shelves with equal gaps between floor and ceiling, on what is usual in such a place. */
 export function newJob({ id, name, kind, units }: NewJobOptions): Job {
   const length = (mm: number, inches: string) => usualLength(mm, inches, units);
@@ -89,6 +108,7 @@ export function newJob({ id, name, kind, units }: NewJobOptions): Job {
     load: { use: 'listed' },
     fixing: usualFixing(units),
     fit: { habit: 'snug', odds: USUAL_ODDS, play: length(5, '3/16'), boards: [] },
+    stock: usualStock(units),
     trials: [],
     ...(kind === 'corner' ? { corner: usualCorner(units) } : {}),
     ...(USUAL[kind].box ? { box: usualBox(units) } : {}),

@@ -13,8 +13,10 @@ import {
   JOB_VERSION,
   LEVEL_CARRIED,
   LIMITS,
+  type REGIONS,
   type SIDES,
   SPOTS_OUT,
+  type STOCK_FORMS,
   type SURFACES,
   type WALL_KINDS,
 } from './limits';
@@ -23,6 +25,7 @@ import { readingSchema } from './readingSchema';
 import { shelvesSchema } from './shelvesSchema';
 import { furtherSchema } from './furtherSchema';
 import { fixingSchema, loadSchema, supportSchema, toolsSchema, woodSchema } from './supportSchema';
+import { stockSchema } from './stockSchema';
 import { peopleSchema, pinsSchema, thingsSchema, tiltedSchema } from './storedSchema';
 
 const ends = z.enum(END_STYLES);
@@ -129,6 +132,7 @@ export const jobSchema = z
     box: box.optional().describe('The box of a cavity'),
     fit: fit.describe('How boards are to fit between their walls'),
     corner: corner.optional().describe('The shape of the shelves of a corner'),
+    stock: stockSchema.describe('What is bought, and how it is cut'),
     trials: z.array(trial).max(LIMITS.trials).describe('What boards did when they were tried'),
   })
   .superRefine((job, context) => {
@@ -162,7 +166,7 @@ export const jobSchema = z
       context.addIssue({ code: 'custom', path: ['people', index, 'id'], params: { repeatedId } }),
     );
   })
-  .meta({ id: 'DormerJob', title: 'Dormer job document, version 5' });
+  .meta({ id: 'DormerJob', title: 'Dormer job document, version 6' });
 
 function repeated(ids: readonly string[]): [number, string][] {
   return ids.flatMap((one, index): [number, string][] => (ids.indexOf(one) < index ? [[index, one]] : []));
@@ -206,6 +210,13 @@ export type FitChoices = Job['fit'];
 export type Habit = (typeof HABITS)[number];
 export type EndStyle = (typeof END_STYLES)[number];
 export type BackStyle = (typeof BACK_STYLES)[number];
+/** What is bought and how it is cut. */
+export type StockWish = Job['stock'];
+export type StockForm = (typeof STOCK_FORMS)[number];
+export type Region = (typeof REGIONS)[number];
+/** Cutting that has begun. */
+export type Saw = NonNullable<StockWish['saw']>;
+export type { Offcut } from './stockSchema';
 /** A board tried in its place. */
 export type Trial = Job['trials'][number];
 export type CornerWish = NonNullable<Job['corner']>;

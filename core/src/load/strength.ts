@@ -164,7 +164,9 @@ export function weightOf(parts: readonly Part[], job: Pick<Job, 'wood'>): number
   }, 0);
 }
 
-/** Pieces that are cut of sticks, not of boards. */
+/** Whether a piece is cut of sticks, not of boards. */
+export const isStick = (role: Part['role']): boolean => STICKS.has(role);
+
 const STICKS: ReadonlySet<Part['role']> = new Set([
   'back-cleat',
   'side-cleat-left',

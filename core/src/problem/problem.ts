@@ -6,7 +6,9 @@ export type About =
   | { readonly is: 'reading'; readonly id: string }
   | { readonly is: 'shelves' }
   | { readonly is: 'support' }
-  | { readonly is: 'shelf'; readonly shelf: number };
+  | { readonly is: 'shelf'; readonly shelf: number }
+  /** A piece, by its id. */
+  | { readonly is: 'part'; readonly id: string };
 
 /** A named problem of a plan. `stop`: this cannot be made as asked. `doubtful`: look before cutting. */
 export interface Problem {

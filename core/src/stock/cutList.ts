@@ -1,5 +1,6 @@
 import type { EndCut, Part } from '../fit';
 import { NO_SHELF } from '../system/system';
+import { grouped } from './grouped';
 
 /** Pieces that come off one setting: the same section and the same length. */
 export interface CutRow {
@@ -73,10 +74,10 @@ function endKey(part: Part, end: EndCut | undefined): string {
  * The cut list: parts grouped by section (widest first), within it by length (longest first).
  */
 export function cutList(parts: readonly Part[]): CutGroup[] {
-  const sections = groupBy(parts, (part) => key(part.thicknessMm, part.width.mm));
+  const sections = grouped(parts, (part) => key(part.thicknessMm, part.width.mm));
   return sections
     .map((pieces): CutGroup => {
-      const rows = groupBy(pieces, settingOf)
+      const rows = grouped(pieces, settingOf)
         .map(cutRow)
         .sort((a, b) => b.lengthMm - a.lengthMm);
       const [first] = pieces;
@@ -98,14 +99,4 @@ function cutRow(pieces: readonly Part[]): CutRow {
     shelves: [...new Set(pieces.map((part) => part.shelf))].filter((shelf) => shelf !== NO_SHELF),
     partIds: pieces.map((part) => part.id),
   };
-}
-
-function groupBy<T>(items: readonly T[], by: (item: T) => string): T[][] {
-  const groups = new Map<string, T[]>();
-  for (const item of items) {
-    const group = groups.get(by(item));
-    if (group) group.push(item);
-    else groups.set(by(item), [item]);
-  }
-  return [...groups.values()];
 }

@@ -1,1 +1,13 @@
 export * from './cutList';
+export * from './catalogue';
+export * from './blanks';
+export * from './nest';
+export * from './cutting';
+export * from './steps';
+export * from './saw';
+export * from './packs';
+export * from './finish';
+export * from './shopping';
+export * from './solve';
+export { cutBars, type CutBar, type CutBars, type CutBarsInput, type BarKind, type WantedLength } from './bars';
+export * from './sheets';

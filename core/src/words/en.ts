@@ -873,4 +873,83 @@ export const en: Sentences = {
   'needed.pocket': 'pocket screws {{size}}',
   'needed.anchor': 'hollow-wall anchors with their screws',
   'needed.plug': 'plugs for screws {{size}}',
+  'stock.board': 'board',
+  'stock.timber': 'timber',
+  'stock.strip': 'strip',
+  'stock.sheet': 'sheet',
+  'stock.rod': 'rod',
+  'stock.tube': 'steel tube',
+  'stock.size': '{{thick}} × {{wide}}',
+  'stock.own': '{{name}}',
+  'stock.offcut': 'offcut, {{material}} ({{note}})',
+  'stock.nominal': '{{nominal}} {{material}} {{form}}',
+  'stock.section': '{{thick}} × {{wide}} {{material}} {{form}}',
+  'stock.sheetOf': '{{thick}} {{material}} {{form}}',
+  'list.length': '{{mm}}',
+  'list.and': '{{first}} and {{then}}',
+  'problem.inLayers':
+    '{{piece}}: no sheet is that thick. It is glued up of {{layers}} layers of {{thick}}, which come to {{made}}: make that the thickness of the boards, or plane it.',
+  'problem.noStock':
+    '{{piece}}: nothing that can be bought makes it, {{thick}} thick and {{wide}} wide. Add what you can buy to the catalogue, or choose another thickness or material.',
+  'problem.reallyThick':
+    'Planned {{planned}} thick; {{item}} is really about {{really}}. Measure one and say what it is before cutting: grooves, supports and heights follow.',
+  'problem.otherWood': '{{section}}: not sold in that wood; {{material}} is taken for it.',
+  'problem.tooWideForStock':
+    '{{piece}} is {{wide}} wide, wider than any sheet ({{widest}}): make it of two, joined along a support.',
+  'problem.joinedOver':
+    '{{piece}} is {{length}} long; the longest that can be had is {{longest}}. It is made of pieces that meet over a support, {{at}} from its left end.',
+  'problem.joinedFree':
+    '{{piece}} is {{length}} long; the longest that can be had is {{longest}}, and no support is where it could be joined. Screw and glue a strip under the joint, {{at}} from its left end.',
+  'problem.glueUp':
+    '{{piece}}: no board is wide enough. Glue it up of {{strips}} strips {{wide}} wide from {{item}}: joint their edges, turn the grain of each against its neighbour, plane it flat, then cut it to size.',
+  'problem.notEnough':
+    '{{piece}}, {{long}} × {{wide}}: there is not enough, or nothing large enough, of what it is cut from.',
+  'saw.shopRip': 'Have the shop cut it along, {{setting}} wide.',
+  'saw.shopCross': 'Have the shop cut it across, {{setting}} long.',
+  'saw.square': 'Square the first end: take off no more than {{setting}}, until the cut is clean all round.',
+  'saw.squareHand':
+    'Square a line round the first end, up to {{setting}} in, and saw on its outer side. Everything is measured from here.',
+  'saw.edge': 'Trim one long edge straight, {{setting}} or less: it is the reference edge. Then one end square to it.',
+  'saw.rip': 'Fence at {{setting}}, reference edge against it.',
+  'saw.cross': 'Stop at {{setting}}, squared end against it.',
+  'saw.ripHand':
+    'Gauge a line {{setting}} from the reference edge along the whole piece. Saw beyond it, so that the kerf falls outside.',
+  'saw.crossHand':
+    'Mark {{setting}} from the squared end, square the line round. Saw beyond it, so that the kerf falls outside.',
+  'stock.of.pine': 'pine',
+  'stock.of.spruce': 'spruce',
+  'stock.of.hardwood': 'hardwood',
+  'stock.of.birch-ply': 'birch plywood',
+  'stock.of.softwood-ply': 'softwood plywood',
+  'stock.of.osb': 'OSB',
+  'stock.of.chipboard': 'chipboard',
+  'stock.of.mdf': 'MDF',
+  'buy.each': 'each',
+  'buy.pack': 'pack of {{count}}',
+  'buy.tin': '{{size}}',
+  'buy.board': '{{item}}, {{long}} long',
+  'buy.sheet': '{{item}}, {{long}} × {{wide}}',
+  'buy.glue': 'Wood glue',
+  'buy.sand': 'Sandpaper, grade {{grade}}',
+  'buy.filler': 'Wood filler',
+  'buy.caulk': 'Caulk, paintable',
+  'buy.primer': 'Primer',
+  'buy.paint': 'Paint',
+  'buy.stain': 'Stain',
+  'buy.clear': 'Clear coat',
+  'buy.oil': 'Oil',
+  'scene.layout': 'Cutting layout, {{long}} × {{wide}}',
+  'figure.left': 'left: {{long}} × {{wide}}',
+  'sheet.layout': 'Board',
+  'sheet.stock': 'Cut from',
+  'sheet.fromEnd': 'From the squared end',
+  'sheet.fromEdge': 'From the reference edge',
+  'csv.badPrice':
+    '“{{column}}” says “{{value}}”; an item is a name from the list, a price and what is left are numbers from nothing up.',
+  'buy.veneer': 'Edge veneer for the front edges',
+  'buy.roll': 'roll of {{metres}} m',
+  'saw.ripTwice':
+    'Fence at {{over}} first, then again at {{setting}}: a board moves when it is ripped. Reference edge against the fence.',
+  'problem.longBoard':
+    '{{item}}, {{long}} long, is longer than what you can carry: have it delivered, or buy shorter ones and leave this out.',
 };

@@ -87,3 +87,19 @@ export const InstrumentEntity = new EntitySchema<InstrumentRow>({
     },
   ],
 });
+
+/** A piece on the offcut rack, whole, as JSON text. */
+export interface OffcutRow {
+  id: string;
+  document: string;
+  changedAt: string;
+}
+
+export const OffcutEntity = new EntitySchema<OffcutRow>({
+  name: 'offcut',
+  columns: {
+    id: { type: 'text', primary: true },
+    document: { type: 'text' },
+    changedAt: { type: 'text', name: 'changed_at' },
+  },
+});

@@ -1,4 +1,3 @@
-import { Mutex } from 'async-mutex';
 import { IsNull, type DataSource, type EntityManager } from 'typeorm';
 import {
   duplicateJob,
@@ -20,6 +19,7 @@ import {
   type JobRow,
   type VersionRow,
 } from './entities';
+import { inTurn } from './turns';
 
 /** How a save ended. `stale` and `exists` carry what stands on the server, so that nothing is lost. */
 export type SaveOutcome =
@@ -33,17 +33,15 @@ export interface Save {
   readonly saveId: string;
 }
 
-/** Jobs in the database. One connection serves all, so its work is done one piece after another. */
+/** Jobs in the database. */
 export class JobStore {
-  private readonly turn = new Mutex();
-
   constructor(
     private readonly database: DataSource,
     private readonly now: () => Date = () => new Date(),
   ) {}
 
   private work<T>(task: (manager: EntityManager) => Promise<T>): Promise<T> {
-    return this.turn.runExclusive(() => this.database.transaction(task));
+    return inTurn(this.database, task);
   }
 
   list(): Promise<ListedJob[]> {

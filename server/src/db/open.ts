@@ -2,9 +2,10 @@ import 'reflect-metadata';
 import { accessSync, constants, mkdirSync, statSync } from 'node:fs';
 import path from 'node:path';
 import { DataSource } from 'typeorm';
-import { InstrumentEntity, JobEntity, VersionEntity } from './entities';
+import { InstrumentEntity, JobEntity, OffcutEntity, VersionEntity } from './entities';
 import { Jobs1764000000000 } from './migrations/1764000000000-jobs';
 import { Instruments1764100000000 } from './migrations/1764100000000-instruments';
+import { Rack1764200000000 } from './migrations/1764200000000-rack';
 
 /** What stops the database from being opened, in one plain sentence. */
 export class DataFolderError extends Error {}
@@ -24,8 +25,8 @@ export async function openDatabase(folder: string): Promise<DataSource> {
   const database = new DataSource({
     type: 'better-sqlite3',
     database: path.join(folder, 'dormer.sqlite'),
-    entities: [JobEntity, VersionEntity, InstrumentEntity],
-    migrations: [Jobs1764000000000, Instruments1764100000000],
+    entities: [JobEntity, VersionEntity, InstrumentEntity, OffcutEntity],
+    migrations: [Jobs1764000000000, Instruments1764100000000, Rack1764200000000],
     migrationsRun: true,
     synchronize: false,
     enableWAL: true,

@@ -6,15 +6,20 @@ import path from 'node:path';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import type { JobStore } from '../db/jobStore';
+import type { RackStore } from '../db/rackStore';
 import { deviceRoutes } from '../routes/devices';
 import { instrumentRoutes } from '../routes/instruments';
 import { jobRoutes } from '../routes/jobs';
 import { planRoutes } from '../routes/plan';
+import { rackRoutes } from '../routes/rack';
+import { supplierRoutes } from '../routes/suppliers';
 import { PRACTICE_DEVICES } from '../stand-ins/practice';
+import { PRACTICE_SUPPLIER } from '../stand-ins/practiceSupplier';
 import { errorHandler, noSuchRoute } from './errors';
 
 export interface AppOptions {
   readonly store: JobStore;
+  readonly rack: RackStore;
   readonly log: Logger;
   /** Folder of the built web app; left away, only the interface is served. */
   readonly webFolder?: string;
@@ -24,7 +29,7 @@ const JSON_LIMIT = '2mb';
 const A_YEAR = '365d';
 
 /** The whole server: the interface under `/api`, and the built web app beside it. */
-export function createApp({ store, log, webFolder }: AppOptions): Express {
+export function createApp({ store, rack, log, webFolder }: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(pinoHttp({ logger: log, autoLogging: { ignore: (request) => !request.url?.startsWith('/api') } }));
@@ -34,7 +39,8 @@ export function createApp({ store, log, webFolder }: AppOptions): Express {
         useDefaults: false,
         directives: {
           defaultSrc: ["'self'"],
-          scriptSrc: ["'self'"],
+          // The solver of cutting layouts is machine code for browsers.
+          scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
           workerSrc: ["'self'", 'blob:'],
           // The interface's stylesheets are made in the page.
           styleSrc: ["'self'", "'unsafe-inline'"],
@@ -64,6 +70,8 @@ export function createApp({ store, log, webFolder }: AppOptions): Express {
   api.use('/jobs', jobRoutes(store));
   api.use('/plan', planRoutes());
   api.use('/instruments', instrumentRoutes(store));
+  api.use('/rack', rackRoutes(rack));
+  api.use('/suppliers', supplierRoutes([PRACTICE_SUPPLIER]));
   api.use('/devices', deviceRoutes(PRACTICE_DEVICES));
   api.use(noSuchRoute);
   app.use('/api', api);

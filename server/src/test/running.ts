@@ -7,6 +7,7 @@ import { pino } from 'pino';
 import type { DataSource } from 'typeorm';
 import { openDatabase } from '../db/open';
 import { JobStore } from '../db/jobStore';
+import { RackStore } from '../db/rackStore';
 import { createApp } from '../http/app';
 
 /** A folder of its own for one test. */
@@ -43,7 +44,12 @@ export class RunningServer {
 
   static async start(folder = freshFolder(), webFolder?: string): Promise<RunningServer> {
     const database = await openDatabase(folder);
-    const app = createApp({ store: new JobStore(database), log: pino({ level: 'silent' }), webFolder });
+    const app = createApp({
+      store: new JobStore(database),
+      rack: new RackStore(database),
+      log: pino({ level: 'silent' }),
+      webFolder,
+    });
     const server = createServer(app);
     await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
     const { port } = server.address() as AddressInfo;

@@ -1,0 +1,66 @@
+import FileDown from 'lucide-react-native/icons/file-down';
+import { StyleSheet, View } from 'react-native';
+import type { Job } from '@dormer/core/job/document';
+import type { Cutting } from '@dormer/core/stock';
+import { Button, Sheet, Txt } from '../../controls';
+import { download, fileName } from '../../controls/files';
+import { drawings, sheets } from '../../controls/sheets';
+import { useLabel } from '../../labels';
+import { notify, useAppDispatch } from '../../store';
+import { makeStyles, SPACE } from '../../theme';
+
+interface LayoutFilesProps {
+  readonly job: Job;
+  readonly cutting: Cutting;
+  readonly onClose: () => void;
+}
+
+/** Layouts as files: a table, pages, drawings. */
+export function LayoutFiles({ job, cutting, onClose }: LayoutFilesProps) {
+  const styles = useStyles();
+  const label = useLabel();
+  const dispatch = useAppDispatch();
+  const name = `${fileName(job.name)}-${label('layout.fileName')}`;
+  const failed = () => void dispatch(notify('cut.failed'));
+  const csv = () =>
+    void sheets()
+      .then(({ layoutsCsv }) => download(`${name}.csv`, layoutsCsv(cutting, job), 'text/csv;charset=utf-8'))
+      .catch(failed);
+  const drawn = (write: (writers: Awaited<ReturnType<typeof drawings>>) => Promise<void> | void) => () =>
+    void drawings().then(write).catch(failed);
+  return (
+    <Sheet title={label('layout.files')} closeTitle={label('close')} onClose={onClose}>
+      <Txt tone="faint">{label('layout.filesAre')}</Txt>
+      <View style={styles.buttons}>
+        <Button title="CSV" icon={FileDown} onPress={csv} />
+        <Button
+          title="PDF"
+          icon={FileDown}
+          onPress={drawn(async ({ layoutsPdf }) => {
+            const pdf = await layoutsPdf(cutting, job, job.name);
+            download(`${name}.pdf`, pdf as Uint8Array<ArrayBuffer>, 'application/pdf');
+          })}
+        />
+        <Button
+          title="DXF"
+          icon={FileDown}
+          onPress={drawn(({ layoutsDxf }) => download(`${name}.dxf`, layoutsDxf(cutting, job), 'application/dxf'))}
+        />
+        {cutting.layouts.map((layout) => (
+          <Button
+            key={layout.id}
+            title={`SVG ${layout.id}`}
+            icon={FileDown}
+            onPress={drawn(({ layoutSvg }) =>
+              download(`${name}-${layout.id}.svg`, layoutSvg(layout, cutting, job), 'image/svg+xml'),
+            )}
+          />
+        ))}
+      </View>
+    </Sheet>
+  );
+}
+
+const useStyles = makeStyles(() =>
+  StyleSheet.create({ buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.half } }),
+);

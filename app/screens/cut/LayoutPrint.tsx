@@ -1,0 +1,76 @@
+import { StyleSheet, View } from 'react-native';
+import type { Job } from '@dormer/core/job/document';
+import type { Plan } from '@dormer/core/plan';
+import { layoutScene } from '@dormer/core/scene/layout';
+import type { Cutting } from '@dormer/core/stock';
+import { sawBegun, sawSteps } from '@dormer/core/stock/saw';
+import { stepWords } from '@dormer/core/stock/steps';
+import { lengthWords, words } from '@dormer/core/words';
+import { Txt } from '../../controls';
+import { OnPaper, PaperLine } from '../../controls/OnPaper';
+import { SceneView } from '../../drawing';
+import { useLabel } from '../../labels';
+import { makeStyles, SPACE } from '../../theme';
+
+const DRAWING = { width: 640, height: 190 } as const;
+const SHEET = { width: 640, height: 340 } as const;
+
+interface LayoutPrintProps {
+  readonly job: Job;
+  readonly plan: Plan;
+  readonly cutting: Cutting;
+}
+
+/** Layouts on paper, and every cut in its order. */
+export function LayoutPrint(props: LayoutPrintProps) {
+  return (
+    <OnPaper>
+      <Printed {...props} />
+    </OnPaper>
+  );
+}
+
+function Printed({ job, plan, cutting }: LayoutPrintProps) {
+  const styles = useStyles();
+  const label = useLabel();
+  const kerf = job.stock.kerf.mm;
+  const steps = sawSteps(sawBegun(cutting, kerf), kerf);
+  const nameOf = (id: string | null) => cutting.blanks.find((one) => one.id === id)?.label ?? '';
+  return (
+    <View style={styles.sheet} testID="layout-sheet">
+      <Txt kind="title">{label('layout.printTitle', { job: job.name })}</Txt>
+      {cutting.layouts.map((layout) => (
+        <View key={layout.id} testID="saw-block">
+          <Txt kind="strong">{`${layout.id}: ${words(layout.item.name, job)}, ${lengthWords(layout.item.lengthMm, job)}`}</Txt>
+          <SceneView
+            scene={layoutScene(
+              { ...layout, sheet: layout.item.form === 'sheet' },
+              { blanks: cutting.blanks, parts: plan.parts, tape: job.tape },
+            )}
+            reader={job}
+            size={layout.item.form === 'sheet' ? SHEET : DRAWING}
+            ground="panel"
+          />
+        </View>
+      ))}
+      <Txt kind="strong">{label('layout.printCuts')}</Txt>
+      <PaperLine
+        head
+        cells={[
+          label('layout.printNumber'),
+          label('layout.printBoard'),
+          label('layout.printHow'),
+          label('layout.printGives'),
+        ]}
+      />
+      {steps.map((step) => (
+        <PaperLine
+          key={step.id}
+          cells={[String(step.number), step.layout, words(stepWords(step, job.tools), job), nameOf(step.gives.part)]}
+        />
+      ))}
+    </View>
+  );
+}
+
+const useStyles = makeStyles(() => StyleSheet.create({ sheet: { padding: SPACE.two, gap: SPACE.one } }));

@@ -1,0 +1,97 @@
+import { useEffect, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { withChange, type Job } from '@dormer/core/job/document';
+import type { WhatIf } from '@dormer/core/whatIf';
+import { formatMass } from '@dormer/core/quantity';
+import { lengthWords, words } from '@dormer/core/words';
+import { Button, NoticeLine, Sheet, Txt } from '../../controls';
+import { useLabel } from '../../labels';
+import { editJob, useAppDispatch, whatIfMaterials } from '../../store';
+import { makeStyles, SPACE } from '../../theme';
+import { money } from './money';
+
+/** Boards, plywood and MDF for the same job: what each costs, weighs, sags and wastes. */
+export function WhatIfSheet({ job, onClose }: { job: Job; onClose: () => void }) {
+  const styles = useStyles();
+  const label = useLabel();
+  const dispatch = useAppDispatch();
+  const { found, share, failed, stop } = useWhatIf();
+  const cheapest = found ? Math.min(...found.filter((one) => one.missing === 0).map((one) => one.price)) : 0;
+  return (
+    <Sheet title={label('whatIf.title')} closeTitle={label('close')} onClose={onClose}>
+      <Txt tone="faint">{label('whatIf.is')}</Txt>
+      {share !== null ? (
+        <View style={styles.row} aria-live="polite">
+          <Txt tone="faint" style={styles.grow}>
+            {label('layout.working', { percent: Math.round(share * 100) })}
+          </Txt>
+          <Button title={label('ends.stop')} onPress={stop} />
+        </View>
+      ) : null}
+      {failed ? <NoticeLine is="doubtful" word={label('ends.failed')} words={label('layout.failedWhy')} /> : null}
+      {found?.map((one) => (
+        <View key={one.material} style={styles.one} role="group" aria-label={words(one.name, job)}>
+          <View style={styles.row}>
+            <Txt kind="title" style={styles.grow}>
+              {words(one.name, job)}
+            </Txt>
+            <Txt kind="title">{money(one.price, job.stock)}</Txt>
+          </View>
+          <Txt>
+            {label('whatIf.figures', {
+              weight: formatMass(one.kg, job.units === 'in' ? 'lb' : 'kg'),
+              sag: one.sagMm === null ? '–' : lengthWords(Math.round(one.sagMm * 10) / 10, job),
+              waste: Math.round(one.wasteShare * 100),
+            })}
+          </Txt>
+          {one.weak > 0 ? <NoticeLine is="doubtful" word={label('whatIf.weak')} words={label('whatIf.weakWhy', { count: one.weak })} /> : null}
+          {one.missing > 0 ? <NoticeLine is="doubtful" word={label('whatIf.missing')} words={label('whatIf.missingWhy', { count: one.missing })} /> : null}
+          {one.missing === 0 && one.price === cheapest ? <Txt kind="small">{label('whatIf.cheapest')}</Txt> : null}
+          {one.chosen ? (
+            <Txt kind="small" tone="faint">
+              {label('whatIf.chosen')}
+            </Txt>
+          ) : (
+            <Button
+              title={label('whatIf.take', { material: words(one.name, job) })}
+              onPress={() => {
+                dispatch(editJob((before) => withChange(before, { is: 'material', id: one.material })));
+                onClose();
+              }}
+            />
+          )}
+        </View>
+      ))}
+    </Sheet>
+  );
+} // prettier-ignore
+
+function useWhatIf() {
+  const dispatch = useAppDispatch();
+  const [state, setState] = useState<{ found: readonly WhatIf[] | null; share: number | null; failed: boolean }>({
+    found: null,
+    share: 0,
+    failed: false,
+  });
+  const [stopper] = useState(() => new AbortController());
+  useEffect(() => {
+    let here = true;
+    const heard = (share: number) => here && setState((before) => ({ ...before, share }));
+    dispatch(whatIfMaterials({ heard, stop: stopper.signal }))
+      .then((found) => here && setState({ found, share: null, failed: false }))
+      .catch(() => here && setState((before) => ({ ...before, share: null, failed: true })));
+    return () => {
+      here = false;
+      stopper.abort();
+    };
+  }, [dispatch, stopper]);
+  return { ...state, stop: () => stopper.abort() };
+}
+
+const useStyles = makeStyles((colours) =>
+  StyleSheet.create({
+    row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.one },
+    grow: { flex: 1 },
+    one: { gap: SPACE.half, borderTopWidth: 2, borderTopColor: colours.pencil, paddingVertical: SPACE.one },
+  }),
+);

@@ -1,0 +1,252 @@
+import { fireEvent, waitFor, within } from '@testing-library/react-native';
+import { chimneyAlcove } from '@dormer/core/demo';
+import { typedLength, type Job, type Offcut } from '@dormer/core/job/document';
+import { download, pickFile } from '../../controls/files';
+import { putOnRack, type AppStore } from '../../store';
+import { jobIn, planned, press, screen, show, type } from '../../test/screen';
+import { CutScreen } from './CutScreen';
+
+jest.mock('expo-clipboard', () => ({ setStringAsync: jest.fn() }));
+jest.mock('../../controls/files', () => ({
+  ...jest.requireActual('../../controls/files'),
+  download: jest.fn(),
+  pickFile: jest.fn(),
+}));
+// Here nothing is fetched in pieces.
+jest.mock('../../controls/sheets', () => ({
+  sheets: async () => jest.requireActual('@dormer/core/exchange'),
+  drawings: async () => jest.requireActual('@dormer/core/exchange/drawings'),
+}));
+const given = download as jest.MockedFunction<typeof download>;
+const picked = pickFile as jest.MockedFunction<typeof pickFile>;
+
+jest.setTimeout(40_000);
+
+let store: AppStore;
+afterEach(() => store.stop());
+beforeEach(() => given.mockReset());
+
+const alcove = chimneyAlcove();
+const mm = (typed: string) => typedLength(typed, 'mm');
+type Tab = 'Layouts' | 'Buy' | 'At the saw' | 'Pieces';
+
+async function cut(tab: Tab, job: Job = alcove): Promise<void> {
+  store = await show(<CutScreen first={1} />, job);
+  turn(tab);
+  await laidOut();
+}
+const turn = (tab: Tab) => fireEvent.press(screen.getByRole('radio', { name: tab }));
+const laidOut = () =>
+  waitFor(() => {
+    const { key, working } = store.getState().cutting;
+    expect([key === null, working]).toEqual([false, null]);
+  });
+const stock = () => jobIn(store).stock;
+
+describe('layouts', () => {
+  test('each board with its pieces, what is left, and that nothing is cheaper', async () => {
+    await cut('Layouts');
+    screen.getByText('18 mm × 400 mm pine board');
+    screen.getByText('5 pieces of stock, 75 % of them used. € 80.00: nothing cheaper is possible.');
+    expect(screen.getAllByText('3B').length).toBeGreaterThan(0);
+  });
+
+  test('a piece that is pressed is lit, and its board is the one that is drawn', async () => {
+    await cut('Layouts');
+    const chip = screen.getByRole('button', { name: /^2S/ });
+    fireEvent.press(chip);
+    await screen.findByLabelText(/^18 mm × 400 mm pine board, 1200 mm: 2S/);
+    // In the list it is marked, and the drawing of the shelves shows where it goes.
+    expect(screen.getByRole('button', { name: /^2S/ })).toHaveProp('aria-pressed', true);
+  });
+
+  test('a wider kerf is worked out anew; what cannot be carried is told', async () => {
+    await cut('Layouts');
+    const before = store.getState().cutting.key;
+    type('Kerf: what the saw takes', '5');
+    await planned(store);
+    await waitFor(() => expect(store.getState().cutting.key).not.toBe(before));
+    expect(stock().kerf.mm).toBe(5);
+    fireEvent.press(screen.getByRole('checkbox', { name: 'Sheets must be cut down to carry' }));
+    type('Longest piece that fits', '2500');
+    await planned(store);
+    await laidOut();
+    const longBoards = () =>
+      store.getState().cutting.result!.problems.filter((one) => one.message.code === 'problem.longBoard');
+    await waitFor(() => expect(longBoards().length).toBeGreaterThan(0));
+  });
+
+  test('a board of one’s own is added and taken away', async () => {
+    await cut('Layouts');
+    press('Add what I can buy');
+    type('Length', '2400');
+    type('Price of one, €', '3,5');
+    await planned(store);
+    expect(stock().own).toMatchObject([{ form: 'board', thickness: mm('18'), price: 3.5 }]);
+    type('Price of one, €', 'cheap');
+    screen.getByText(/“cheap” is no price/);
+    expect(stock().own[0]!.price).toBe(3.5);
+    press(/^Remove Own board 1/);
+    expect(stock().own).toEqual([]);
+  });
+
+  test('as a table', async () => {
+    await cut('Layouts');
+    press('Save as files');
+    press('CSV');
+    await waitFor(() => expect(given).toHaveBeenCalledTimes(1));
+    expect(given.mock.calls[0]![1]).toContain('Cut from');
+  });
+
+  test('a piece that lies about is put on the rack by hand', async () => {
+    await cut('Layouts');
+    press('Add an offcut');
+    fireEvent.press(screen.getByRole('radio', { name: 'Sheet' }));
+    const group = within(screen.getByLabelText('Add an offcut'));
+    const field = group.getByLabelText('Real width');
+    fireEvent(field, 'focus');
+    fireEvent.changeText(field, '1400');
+    fireEvent(field, 'blur');
+    press('Put it on the rack');
+    const [piece] = store.getState().rack.pieces;
+    // The longer side of a sheet is its length.
+    expect(piece).toMatchObject({ form: 'sheet', material: 'pine', thicknessMm: 18, lengthMm: 1400, widthMm: 1000 });
+  });
+
+  test('what is on the rack is used first', async () => {
+    const rest: Offcut = { id: 'rest', form: 'strip', material: 'pine', thicknessMm: 20, widthMm: 45, lengthMm: 1300, note: 'Hall' }; // prettier-ignore
+    await cut('Layouts');
+    store.dispatch(putOnRack([rest]));
+    await screen.findByText(/1300 mm · from the rack/);
+    fireEvent.press(screen.getByRole('checkbox', { name: 'Use what is on the rack first' }));
+    expect(stock().useRack).toBe(false);
+    await planned(store);
+    await laidOut();
+    await waitFor(() => expect(screen.queryByText(/· from the rack$/)).toBeNull());
+  });
+});
+
+describe('what is bought', () => {
+  test('ticks, what there is already, and the total', async () => {
+    await cut('Buy');
+    const screws = () => screen.getByRole('button', { name: /^screws 5 × 70/ });
+    fireEvent.press(screen.getByRole('checkbox', { name: /^In the basket: screws 5 × 70/ }));
+    expect(stock().ticked).toEqual(['screw-5-70']);
+    screen.getByText('15 things to get');
+    fireEvent.press(screws());
+    type('Have already, pieces', '40');
+    expect(stock().have).toEqual([{ what: 'screw-5-70', count: 40 }]);
+    await waitFor(() => expect(within(screws()).getByText('there is enough already')).toBeTruthy());
+  });
+
+  test('a supplier is asked, and its prices stay with the job', async () => {
+    await cut('Buy');
+    await waitFor(() => press('Ask Yard (simulated)'));
+    await screen.findByText('Prices from Yard, where it has what is needed.');
+    expect(stock().prices).toContainEqual({ item: 'screw-5-70:50', price: 10, left: 9 });
+  });
+
+  test('a price list comes in; what cannot be read is told by its line', async () => {
+    await cut('Buy');
+    picked.mockResolvedValue('item,price\nboard-pine-18x400-1200,1\nx,none\n');
+    press('Read a price list (CSV)');
+    await screen.findByText('1 price came in.');
+    expect(stock().prices).toEqual([{ item: 'board-pine-18x400-1200', price: 1 }]);
+    await planned(store);
+    await laidOut();
+    await screen.findByText('5 at € 1.00 each');
+    press('Planning prices again');
+    expect(stock().prices).toEqual([]);
+  });
+
+  test('what is not to be bought is left out, and bought again', async () => {
+    await cut('Buy');
+    press(/pine board, 1200 mm long/);
+    press('Do not buy this; find another way');
+    expect(stock().leave).toEqual(['board-pine-18x400-1200']);
+    await planned(store);
+    await laidOut();
+    await waitFor(() => expect(screen.queryByRole('button', { name: /400 mm pine board, 1200 mm long/ })).toBeNull());
+    turn('Layouts');
+    screen.getByText('1 thing is not to be bought.');
+    press('Buy them again');
+    expect(stock().leave).toEqual([]);
+  });
+
+  test('another finish is another list', async () => {
+    await cut('Buy');
+    screen.getByText('Primer');
+    fireEvent.press(screen.getByRole('radio', { name: 'Bare' }));
+    expect(screen.queryByText('Primer')).toBeNull();
+    fireEvent.press(screen.getByRole('radio', { name: 'Oiled' }));
+    screen.getByText('Oil');
+  });
+
+  test('materials side by side, and one of them chosen', async () => {
+    await cut('Buy');
+    press('What if');
+    await screen.findByText('The cheapest');
+    press('Make the boards of MDF');
+    expect(jobIn(store).wood.boards).toBe('mdf');
+  });
+});
+
+describe('at the saw', () => {
+  const tick = () => press('Cut');
+
+  test('one cut at a time, taken back, and kept in the job', async () => {
+    await cut('At the saw');
+    press('Begin cutting');
+    screen.getByText(/^Cut 1 of \d+ · board L1$/);
+    tick();
+    screen.getByText(/^Cut 2 of/);
+    expect(stock().saw?.done).toHaveLength(1);
+    press('Take back the last tick');
+    screen.getByText(/^Cut 1 of/);
+    press('Give up these layouts');
+    expect(stock().saw).toBeUndefined();
+  });
+
+  test('a piece cut wrong: still too long is cut again, too short is planned anew', async () => {
+    await cut('At the saw');
+    press('Begin cutting');
+    while (screen.queryByText(/^Pencil this on it at once/) === null) tick();
+    press('Cut wrong');
+    type(/^(Length|Width) now$/, '3000');
+    screen.getByText(/cut it again at the same setting/);
+    type(/^(Length|Width) now$/, '200');
+    await screen.findByTestId('wrong-answer');
+    press('Go on with the new layouts');
+    expect(stock().saw?.wrong).toHaveLength(1);
+    expect(stock().saw?.layouts.every((one) => one.id.endsWith('r2'))).toBe(true);
+  });
+
+  test('when all is cut, what is left goes on the rack', async () => {
+    await cut('At the saw');
+    press('Begin cutting');
+    while (screen.queryByText('All is cut') === null) tick();
+    press('Put what is left on the rack');
+    expect(stock().saw).toBeUndefined();
+    const { pieces } = store.getState().rack;
+    expect(pieces.length).toBeGreaterThan(0);
+    expect(pieces.every((one) => one.note === alcove.name)).toBe(true);
+  });
+
+  test('a job that changed under the layouts says so', async () => {
+    await cut('At the saw');
+    press('Begin cutting');
+    const { editJob } = jest.requireActual('../../store') as typeof import('../../store');
+    store.dispatch(editJob((one) => ({ ...one, fit: { ...one.fit, habit: 'loose', play: typedLength('20', 'mm') } })));
+    await planned(store);
+    await screen.findByText(/other lengths now than in these layouts/);
+  });
+});
+
+test('a job without readings has nothing to cut, and says so on every tab', async () => {
+  await cut('Layouts', { ...alcove, readings: [] });
+  screen.getByText('Nothing to cut yet.');
+  turn('Buy');
+  screen.getByText('Nothing to cut yet.');
+  turn('At the saw');
+  expect(screen.getByRole('button', { name: 'Begin cutting' })).toBeDisabled();
+});

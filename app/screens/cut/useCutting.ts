@@ -1,0 +1,33 @@
+import { useEffect } from 'react';
+import type { Job } from '@dormer/core/job/document';
+import {
+  cuttingKey,
+  selectCutting,
+  selectFresh,
+  selectRack,
+  useAppDispatch,
+  useAppSelector,
+  workOutCutting,
+} from '../../store';
+
+/** How the open job is cut, worked out while someone looks at it: what was found last stays until the next is there. */
+export function useCutting(job: Job) {
+  const dispatch = useAppDispatch();
+  const fresh = useAppSelector(selectFresh);
+  const rack = useAppSelector(selectRack);
+  const { result, key, working, stopped } = useAppSelector(selectCutting);
+  const wanted = cuttingKey(job, rack);
+  useEffect(() => {
+    if (fresh) void dispatch(workOutCutting());
+  }, [dispatch, fresh, wanted]);
+  return {
+    /** Null until the first is there, and of another job. */
+    cutting: key?.startsWith(jobPart(wanted)) ? result : null,
+    current: key === wanted && result !== null,
+    share: working ? working.share : null,
+    stopped: stopped?.key === wanted ? (stopped.failed ? ('failed' as const) : ('stopped' as const)) : null,
+  };
+}
+
+/** Keys of one job begin alike: with its format, version and id. */
+const jobPart = (key: string) => key.slice(0, key.indexOf('"name"'));

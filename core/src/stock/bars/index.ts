@@ -1,0 +1,2 @@
+export * from './cutBars';
+export type { Effort } from './generate';

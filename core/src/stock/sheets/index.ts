@@ -1,0 +1,3 @@
+export * from './layout';
+export * from './cutSheets';
+export { type CarryLimit } from './fill';

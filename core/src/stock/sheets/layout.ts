@@ -1,0 +1,86 @@
+/** A rectangle on a sheet: x along the sheet's length (its face grain), y across it, from one corner. Millimetres. */
+export interface Rect {
+  readonly xMm: number;
+  readonly yMm: number;
+  readonly lengthMm: number;
+  readonly widthMm: number;
+}
+
+/**
+ * What becomes of a rectangle: a part, a rest, or further pieces by cuts all one way through it. A rip runs along the
+ * sheet's length, a crosscut across it; pieces stand in order, a kerf between them. Cuts nest, so a saw that only goes
+ * straight through can make them: first the outer ones.
+ */
+export type CutNode = Rect &
+  (
+    | { readonly is: 'part'; readonly part: string; readonly turned: boolean }
+    | { readonly is: 'rest' }
+    | {
+        readonly is: 'cut';
+        readonly way: 'rip' | 'cross';
+        /** Made where the sheet is bought, so that it can be carried away. */
+        readonly shop?: true;
+        readonly pieces: readonly CutNode[];
+      }
+  );
+
+/** Every node of a tree, the outer ones first. */
+export function nodesOf(node: CutNode): CutNode[] {
+  return node.is === 'cut' ? [node, ...node.pieces.flatMap(nodesOf)] : [node];
+}
+
+/** The parts on a sheet, each with its place. */
+export function partsOn(node: CutNode) {
+  return nodesOf(node).flatMap((one) => (one.is === 'part' ? [one] : []));
+}
+
+/** What is left of a sheet. */
+export function restsOf(node: CutNode) {
+  return nodesOf(node).flatMap((one) => (one.is === 'rest' ? [one] : []));
+}
+
+/** How often a fence or a stop is set: each width or length once for each depth of cuts it is used in. */
+export function settingsOf(node: CutNode): number {
+  const seen = new Set<string>();
+  const walk = (one: CutNode, depth: number) => {
+    if (one.is !== 'cut') return;
+    const sizes = one.pieces.slice(0, -1).map((piece) => (one.way === 'rip' ? piece.widthMm : piece.lengthMm));
+    sizes.forEach((mm) => seen.add(`${depth}${one.way}${mm.toFixed(1)}`));
+    one.pieces.forEach((piece) => walk(piece, depth + 1));
+  };
+  walk(node, 0);
+  return seen.size;
+}
+
+/** Cuts one way right inside cuts the same way are one row of cuts; a cut that leaves one piece whole is none. */
+export function flattened(node: CutNode): CutNode {
+  if (node.is !== 'cut') return node;
+  const pieces = node.pieces.map(flattened).flatMap((one) => (one.is === 'cut' && one.way === node.way && one.shop === node.shop ? one.pieces : [one]));
+  const [only] = pieces;
+  const whole = only !== undefined && pieces.length === 1 && only.lengthMm === node.lengthMm && only.widthMm === node.widthMm;
+  return whole ? only : { ...node, pieces };
+} // prettier-ignore
+
+/**
+ * What is wrong with a layout, if anything: pieces that overlap, that lie outside, that leave no room for the kerf.
+ * For tests, and for whoever changes how layouts are made.
+ */
+export function faultsOf(node: CutNode, kerfMm: number): string[] {
+  if (node.is !== 'cut') return [];
+  const faults: string[] = [];
+  const along = node.way === 'cross';
+  const from = (one: Rect) => (along ? one.xMm : one.yMm);
+  const size = (one: Rect) => (along ? one.lengthMm : one.widthMm);
+  let at = from(node);
+  node.pieces.forEach((one, index) => {
+    if (index > 0) at += kerfMm;
+    if (Math.abs(from(one) - at) > 1e-6) faults.push(`piece ${index} begins at ${from(one)}, not ${at}`);
+    const across = along ? one.yMm - node.yMm + Math.abs(one.widthMm - node.widthMm) : one.xMm - node.xMm + Math.abs(one.lengthMm - node.lengthMm);
+    if (Math.abs(across) > 1e-6) faults.push(`piece ${index} does not go right through`);
+    at = from(one) + size(one);
+  });
+  // The last cut may take what is left to the edge.
+  const end = from(node) + size(node);
+  if (at > end + 1e-6 || end - at > kerfMm + 1e-6) faults.push(`pieces end at ${at}, the piece at ${end}`);
+  return [...faults, ...node.pieces.flatMap((one) => faultsOf(one, kerfMm))];
+} // prettier-ignore

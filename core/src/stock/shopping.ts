@@ -1,0 +1,194 @@
+import type { Part } from '../fit';
+import type { Fixing, Needed } from '../fixing';
+import type { Job } from '../job';
+import { count, length, message, nested, text, type Message } from '../message';
+import type { Hardware } from '../system';
+import type { Cutting } from './cutting';
+import type { StockItem } from './catalogue';
+import { coatingsFor, surfaceOf } from './finish';
+import { packsFor, type Pack } from './packs';
+
+/** One line of what is brought home. */
+export interface ShoppingLine {
+  /** Stable: ticks, prices and what there is already hang on it. */
+  readonly key: string;
+  readonly kind: 'wood' | 'hardware' | 'glue' | 'finish';
+  readonly what: Message;
+  /** How much is needed, and how much of that there is already, in the unit it is counted in. */
+  readonly need: number;
+  readonly have: number;
+  readonly unit: 'each' | 'ml' | 'm';
+  readonly packs: readonly { readonly key: string; readonly what: Message; readonly count: number; readonly price: number }[];
+  readonly price: number;
+  readonly priceIs: StockItem['priceIs'];
+  /** The shop has fewer than this takes. */
+  readonly short: boolean;
+} // prettier-ignore
+
+export interface Shopping {
+  readonly lines: readonly ShoppingLine[];
+  readonly total: number;
+  /** One board more than is needed, of which the largest piece could be cut again; null where nothing is bought. */
+  readonly spare: { readonly item: StockItem; readonly price: number } | null;
+}
+
+export interface ShoppingInput {
+  readonly job: Pick<Job, 'stock' | 'units' | 'fit'>;
+  readonly plan: {
+    readonly parts: readonly Part[];
+    readonly needed: readonly Needed[];
+    readonly hardware: readonly Hardware[];
+    readonly fixings: readonly Fixing[];
+  };
+  readonly cutting: Pick<Cutting, 'buy' | 'blanks' | 'glueUps' | 'layouts' | 'groups'>;
+}
+
+// Packs as such things are usually sold, and planning prices for them.
+const packed = (sizes: readonly number[], each: number): Pack[] =>
+  sizes.map((holds) => ({ holds, price: Math.max(0.5, Math.round(10 * each * holds ** 0.85) / 10) }));
+const TINS = { mm: [250, 750, 2500], cm: [250, 750, 2500], in: [237, 473, 946, 3785] } as const;
+const LITRE = { primer: 14, paint: 22, stain: 24, clear: 26, oil: 30 } as const;
+/** Glue on a jointed edge or face, grams to the square metre. */
+const GLUE_G_M2 = 180;
+const GLUE_G_ML = 1.1;
+/** A bead of caulk 5 mm across, millilitres to the metre; filler over a screw's head. */
+const CAULK_ML_M = 20;
+const FILLER_ML = 0.8;
+/** What one sheet of paper sands before it is blunt, square metres; the grades in order. */
+const SHEET_M2 = 1.2;
+const GRADES = { bare: ['120', '180'], paint: ['120', '180', '240'], stain: ['120', '180', '220'], clear: ['120', '180', '240'], oil: ['120', '180', '240'] } as const; // prettier-ignore
+
+/** Everything that is brought home once: wood by the cutting, hardware in packs, what it is glued and finished with, less what there is. */
+export function shoppingFor({ job, plan, cutting }: ShoppingInput): Shopping {
+  const { stock } = job;
+  const have = new Map(stock.have.map((one) => [one.what, one.count]));
+  const prices = new Map(stock.prices.map((one) => [one.item, one]));
+  const line = (key: string, kind: ShoppingLine['kind'], what: Message, need: number, unit: ShoppingLine['unit'], sizes: readonly Pack[], packName: (holds: number) => Message): ShoppingLine => {
+    const priced = sizes.map((one) => ({ ...one, price: prices.get(`${key}:${one.holds}`)?.price ?? one.price }));
+    const there = Math.min(have.get(key) ?? 0, need);
+    const { packs, price } = packsFor(need - there, priced);
+    return {
+      key,
+      kind,
+      what,
+      need,
+      have: have.get(key) ?? 0,
+      unit,
+      packs: packs.map((one) => ({ key: `${key}:${one.holds}`, what: packName(one.holds), count: one.count, price: one.price })),
+      price,
+      priceIs: packs.some((one) => prices.has(`${key}:${one.holds}`)) ? 'shop' : 'planning',
+      short: packs.some((one) => (prices.get(`${key}:${one.holds}`)?.left ?? Infinity) < one.count),
+    };
+  };
+  const pieces = (holds: number) => (holds === 1 ? message('buy.each') : message('buy.pack', { count: count(holds) }));
+  const ml = (holds: number) => message('buy.tin', { size: text(volumeWords(holds, job.units)) });
+
+  const wood = cutting.buy.map(({ item, count: need }): ShoppingLine => {
+    const there = Math.min(have.get(item.id) ?? 0, need);
+    const each = message('buy.board', { item: nested(item.name), long: length(item.lengthMm) });
+    const sheet = message('buy.sheet', { item: nested(item.name), long: length(item.lengthMm), wide: length(item.widthMm) });
+    const what = item.form === 'sheet' ? sheet : each;
+    return {
+      key: item.id, kind: 'wood', what, need, have: have.get(item.id) ?? 0, unit: 'each',
+      packs: need > there ? [{ key: item.id, what: message('buy.each'), count: need - there, price: item.price }] : [],
+      price: (need - there) * item.price,
+      priceIs: item.priceIs,
+      short: item.left !== null && item.left < need - there,
+    };
+  });
+  const hardware = plan.needed.map((one): ShoppingLine => {
+    const { code } = one.what;
+    const key = `${code.replace(/^.*\./, '')}${code.startsWith('needed') && 'size' in one.what.params ? `-${slug(JSON.stringify(one.what.params.size))}` : slug(JSON.stringify(one.what.params))}`;
+    return line(key, 'hardware', one.what, one.count, 'each', hardwarePacks(code), pieces);
+  });
+  const glue = glueLines(line, plan, cutting, ml);
+  const veneer = veneerLines(line, plan, cutting);
+  const finish = finishLines(line, job, plan, ml, pieces);
+  const lines = [...wood, ...hardware, ...glue, ...veneer, ...finish];
+  return { lines, total: lines.reduce((sum, one) => sum + one.price, 0), spare: spareOf(cutting) };
+} // prettier-ignore
+
+type Line = (key: string, kind: ShoppingLine['kind'], what: Message, need: number, unit: ShoppingLine['unit'], sizes: readonly Pack[], packName: (holds: number) => Message) => ShoppingLine; // prettier-ignore
+
+function hardwarePacks(code: string): Pack[] {
+  switch (code) {
+    case 'needed.anchor':
+      return packed([4, 10, 25], 0.9);
+    case 'needed.plug':
+      return packed([25, 100], 0.16);
+    case 'needed.pin':
+      return packed([500, 2500], 0.03);
+    case 'needed.pocket':
+      return packed([50, 100, 250], 0.2);
+    case 'needed.screw':
+      return packed([25, 50, 100, 200], 0.18);
+    default:
+      return packed([1], 4.5);
+  }
+}
+
+/** Glue for panels, layers, housings and joints: by the surface that is glued. */
+function glueLines(line: Line, { parts }: ShoppingInput['plan'], { blanks }: ShoppingInput['cutting'], ml: (holds: number) => Message): ShoppingLine[] {
+  const faces = blanks.reduce((sum, { piece, lengthMm, widthMm, thicknessMm }) => {
+    if (!piece || piece.number === piece.of) return sum;
+    const size = { strip: lengthMm * thicknessMm, layer: lengthMm * widthMm, joined: widthMm * thicknessMm }[piece.is];
+    return sum + size;
+  }, 0);
+  const housings = parts.reduce((sum, { joint, width }) => (joint?.is === 'housed' ? sum + joint.atMm.length * (joint.wideMm + 2 * joint.depthMm) * width.mm : sum), 0);
+  const nosings = parts.reduce((sum, { role, length: long, thicknessMm }) => (role === 'nosing' ? sum + long.mm * thicknessMm : sum), 0);
+  const grams = ((faces + housings + nosings) / 1e6) * GLUE_G_M2;
+  return grams < 1 ? [] : [line('glue', 'glue', message('buy.glue'), Math.ceil(grams / GLUE_G_ML), 'ml', packed([250, 750], 0.03), ml)];
+} // prettier-ignore
+
+/** Edge veneer for the front edges of boards that are cut from sheets and have no nosing, in metres with what is trimmed off. */
+function veneerLines(line: Line, { parts }: ShoppingInput['plan'], { groups, blanks }: ShoppingInput['cutting']): ShoppingLine[] {
+  const sheets = new Set(groups.flatMap((one) => (one.kind === 'sheets' ? [one.material] : [])));
+  const nosed = new Set(parts.flatMap((one) => (one.role === 'nosing' ? [one.shelf] : [])));
+  const bare = parts.filter((part) => (part.role === 'board' || part.role === 'divider') && !nosed.has(part.shelf) && blanks.some((one) => one.parts.includes(part.id) && sheets.has(one.material)));
+  const metres = bare.reduce((sum, one) => sum + (one.length.mm + VENEER_OVER_MM) / 1000, 0);
+  return metres === 0 ? [] : [line('veneer', 'glue', message('buy.veneer'), Math.ceil(metres * 10) / 10, 'm', packed([5, 10, 25], 1.2), (holds) => message('buy.roll', { metres: count(holds) }))];
+} // prettier-ignore
+
+/** What edge veneer stands over at its ends, to be trimmed. Millimetres. */
+const VENEER_OVER_MM = 40;
+
+function finishLines(line: Line, { stock, units, fit }: ShoppingInput['job'], { parts, fixings }: ShoppingInput['plan'], ml: (holds: number) => Message, pieces: (holds: number) => Message): ShoppingLine[] {
+  const wood = parts.filter((one) => one.role !== 'mesh' && one.role !== 'closet-rod');
+  const area = wood.reduce((sum, one) => sum + surfaceOf(one), 0);
+  if (area === 0) return [];
+  const sanding = GRADES[stock.finish].map((grade) =>
+    line(`sand-${grade}`, 'finish', message('buy.sand', { grade: text(grade) }), Math.ceil(area / SHEET_M2), 'each', packed([1, 5, 10], 0.9), pieces));
+  const coatings = coatingsFor(area, stock).map(({ what, litres }) =>
+    line(what, 'finish', message(`buy.${what}`), Math.ceil(litres * 1000), 'ml', TINS[units].map((holds) => ({ holds, price: Math.round(10 * LITRE[what] * (holds / 1000) ** 0.85) / 10 })), ml));
+  const heads = fixings.reduce((sum, one) => sum + one.holes.length, 0);
+  const painted = stock.finish === 'paint';
+  const filler = painted && heads > 0 ? [line('filler', 'finish', message('buy.filler'), Math.ceil(heads * FILLER_ML), 'ml', [{ holds: 100, price: 4.5 }, { holds: 330, price: 7.5 }], ml)] : [];
+  // Where boards meet walls at their ends and along the back.
+  const joints = wood.reduce((sum, one) => (one.role === 'board' && (one.fit || one.corner) ? sum + one.length.mm + 2 * one.width.mm : sum), 0);
+  const caulk = painted && fit.habit !== 'loose' && joints > 0 ? [line('caulk', 'finish', message('buy.caulk'), Math.ceil((joints / 1000) * CAULK_ML_M), 'ml', [{ holds: 300, price: 5 }], ml)] : [];
+  return [...sanding, ...filler, ...coatings, ...caulk];
+} // prettier-ignore
+
+/** The board one would rather have one more of: the cheapest from which the largest piece of the dearest kind is cut again. */
+function spareOf({ buy, groups, layouts }: ShoppingInput['cutting']): Shopping['spare'] {
+  const [most] = [...groups].sort((a, b) => b.price - a.price);
+  if (!most) return null;
+  const largest = Math.max(0, ...layouts.filter((one) => one.group === most.id).map((one) => one.item.lengthMm * one.item.widthMm));
+  const bought = buy.filter((one) => layouts.some((layout) => layout.group === most.id && layout.item.id === one.item.id));
+  const [spare] = bought.filter((one) => one.item.lengthMm * one.item.widthMm >= largest - 1).sort((a, b) => a.item.price - b.item.price);
+  return spare ? { item: spare.item, price: spare.item.price } : null;
+} // prettier-ignore
+
+const slug = (words: string) =>
+  words
+    .replace(/"(is|text|params|code)":/g, '')
+    .replace(/[^A-Za-z0-9.]+/g, '-')
+    .replace(/^-text-|^-+|-+$/g, '');
+
+function volumeWords(millilitres: number, units: Job['units']): string {
+  if (units === 'in') {
+    const names: Record<number, string> = { 237: '1/2 pint', 473: '1 pint', 946: '1 quart', 3785: '1 gallon' };
+    return names[millilitres] ?? `${(millilitres / 29.57).toFixed(0)} fl oz`;
+  }
+  return millilitres >= 1000 ? `${millilitres / 1000} l` : `${millilitres} ml`;
+}

@@ -1,0 +1,2 @@
+export * from './program';
+export { solverOf } from './highs';

@@ -1,0 +1,70 @@
+import type { Blank } from './blanks';
+import type { StockItem } from './catalogue';
+
+/** What a group of blanks can be cut from, and what has to be done for it. */
+export interface Sources {
+  readonly items: readonly StockItem[];
+  /** Nothing is as thick: what there is is planed down to the blank's thickness. */
+  readonly planedFromMm: number | null;
+  /** Nothing of this material is sold: what is taken for it. */
+  readonly instead: string | null;
+  /** Real thickness against what was planned, where they differ by more than can be left alone. */
+  readonly reallyMm: number | null;
+}
+
+/** Sizes that agree so well are the same: a board may be a little under or over its name. Millimetres. */
+const SAME_MM = 1.3;
+/** A thickness so far from what was planned shows in housings and heights. Millimetres. */
+const NOTABLE_MM = 0.25;
+/** The most that is planed away: more is another board. Millimetres. */
+const PLANED_MM = 12;
+
+const SOFTWOODS: ReadonlySet<string> = new Set(['pine', 'spruce']);
+const SHEETS: ReadonlySet<string> = new Set(['birch-ply', 'softwood-ply', 'osb', 'chipboard', 'mdf']);
+
+/** Whether a blank is cut from sheets: flat, of a material that comes as such, or that is sold as nothing else. */
+export function fromSheets({ form, material }: Pick<Blank, 'form' | 'material'>, items: readonly StockItem[]): boolean {
+  if (form !== 'flat') return false;
+  const of = items.filter((one) => one.material === material);
+  return SHEETS.has(material) || (of.length > 0 && of.every((one) => one.form === 'sheet'));
+}
+
+/** What the catalogue and the rack have that blanks of one section can be cut from; null where there is nothing. */
+export function sourcesFor(blank: Blank, items: readonly StockItem[], leave: ReadonlySet<string>): Sources | null {
+  const sheets = fromSheets(blank, items);
+  const forms: ReadonlySet<string> = new Set(blank.form === 'rod' ? ['rod'] : sheets ? ['sheet'] : ['board', 'strip', 'timber']);
+  const fitting = items.filter((one) => forms.has(one.form) && !leave.has(one.id) && one.left !== 0);
+  const of = (material: string) => fitting.filter((one) => one.material === material);
+  const own = of(blank.material);
+  // A stick of another wood does what a stick does; of boards only softwoods stand in for one another.
+  const other = SOFTWOODS.has(blank.material) || blank.form !== 'flat' ? fitting.filter((one) => SOFTWOODS.has(one.material)) : [];
+  const from = atThickness(own, blank, sheets) ?? atThickness(other, blank, sheets);
+  if (!from) return null;
+  const [first] = from.items;
+  return { ...from, instead: first && first.material !== blank.material ? first.material : null };
+} // prettier-ignore
+
+function atThickness(items: readonly StockItem[], { thicknessMm, form }: Blank, sheets: boolean): Omit<Sources, 'instead'> | null {
+  const off = (one: StockItem) => Math.abs(one.thicknessMm - thicknessMm);
+  const near = form === 'rod' ? 6 : SAME_MM;
+  const same = items.filter((one) => off(one) <= near);
+  if (same.length > 0) {
+    const least = Math.min(...same.map(off));
+    const taken = same.filter((one) => off(one) <= least + 0.05);
+    const really = taken[0]!.thicknessMm;
+    return { items: taken, planedFromMm: null, reallyMm: form !== 'rod' && Math.abs(really - thicknessMm) > NOTABLE_MM ? really : null };
+  }
+  if (sheets || form === 'rod') return null;
+  const thicker = items.filter((one) => one.thicknessMm > thicknessMm && one.thicknessMm <= thicknessMm + PLANED_MM);
+  if (thicker.length === 0) return null;
+  const least = Math.min(...thicker.map((one) => one.thicknessMm));
+  return { items: thicker.filter((one) => one.thicknessMm <= least + 0.05), planedFromMm: least, reallyMm: null };
+} // prettier-ignore
+
+/** Layers of a sheet that come to a thickness: as few as can be, never thinner than what is wanted by more than can be left alone. */
+export function layersFor(blank: Blank, items: readonly StockItem[]): { count: number; thicknessMm: number } | null {
+  const thick = [...new Set(items.flatMap((one) => (one.form === 'sheet' && one.material === blank.material ? [one.thicknessMm] : [])))];
+  const ways = thick.flatMap((each) => [2, 3, 4].map((count) => ({ count, thicknessMm: each, over: count * each - blank.thicknessMm })));
+  const [best] = ways.filter((one) => one.over > -0.6 && one.over < 4).sort((a, b) => a.count - b.count || a.over - b.over);
+  return best ? { count: best.count, thicknessMm: best.thicknessMm } : null;
+} // prettier-ignore

@@ -1,0 +1,46 @@
+import type { Blank } from './blanks';
+import type { StockItem } from './catalogue';
+import type { CarryLimit, CutNode, Rect } from './sheets';
+
+/** Whether a board can be carried away whole. */
+export const fitsCar = ({ lengthMm, widthMm }: Pick<StockItem, 'lengthMm' | 'widthMm'>, limit: CarryLimit | null) =>
+  !limit || (lengthMm <= Math.max(limit.lengthMm, limit.widthMm) && widthMm <= Math.max(limit.lengthMm, limit.widthMm));
+
+interface BarTree {
+  readonly item: Pick<StockItem, 'lengthMm' | 'widthMm'>;
+  /** Blanks of each strip, in order from the squared end. */
+  readonly rows: readonly (readonly Blank[])[];
+  readonly trimMm: number;
+  readonly kerfMm: number;
+}
+
+/** A board as a tree of cuts: ripped into strips where it gives several or is too wide, each cut across into its pieces. */
+export function barTree({ item, rows, trimMm, kerfMm }: BarTree): CutNode {
+  const whole: Rect = { xMm: 0, yMm: 0, lengthMm: item.lengthMm - trimMm, widthMm: item.widthMm };
+  const widthMm = rows[0]?.[0]?.widthMm ?? item.widthMm;
+  // As wide as it comes: nothing is ripped.
+  if (Math.abs(item.widthMm - widthMm) <= 0.6 || widthMm > item.widthMm) return across(whole, rows[0] ?? [], kerfMm);
+  const pieces: CutNode[] = [];
+  let y = 0;
+  for (const row of rows) {
+    pieces.push(across({ ...whole, yMm: y, widthMm }, row, kerfMm));
+    y += widthMm + kerfMm;
+  }
+  if (whole.widthMm - y > 1e-6) pieces.push({ ...whole, yMm: y, widthMm: whole.widthMm - y, is: 'rest' });
+  return pieces.length === 1 && pieces[0]!.widthMm === whole.widthMm
+    ? pieces[0]!
+    : { ...whole, is: 'cut', way: 'rip', pieces };
+}
+
+function across(strip: Rect, row: readonly Blank[], kerfMm: number): CutNode {
+  const pieces: CutNode[] = [];
+  let x = strip.xMm;
+  const end = strip.xMm + strip.lengthMm;
+  for (const blank of row) {
+    pieces.push({ ...strip, xMm: x, lengthMm: blank.lengthMm, is: 'part', part: blank.id, turned: false });
+    x += blank.lengthMm + kerfMm;
+  }
+  if (end - x > 1e-6) pieces.push({ ...strip, xMm: x, lengthMm: end - x, is: 'rest' });
+  if (pieces.length === 1 && pieces[0]!.is === 'rest') return pieces[0]!;
+  return { ...strip, is: 'cut', way: 'cross', pieces };
+}

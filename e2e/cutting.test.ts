@@ -1,0 +1,213 @@
+import type { Page } from '@playwright/test';
+import { downloaded, expect, test, type Person } from './person';
+
+type Tab = 'Pieces' | 'Layouts' | 'Buy' | 'At the saw';
+
+async function cutting(person: Person, job: string, tab: Tab): Promise<void> {
+  await person.open(job);
+  await person.stage('Cut');
+  await turn(person, tab);
+}
+
+const turn = (person: Person, tab: Tab) => person.page.getByRole('radio', { name: tab, exact: true }).click();
+
+/** What a button gives, as text. */
+const file = async (page: Page, button: RegExp) => (await downloaded(page, button)).data.toString('utf8');
+
+/** Layouts are worked out and of the job as it stands. */
+async function laidOut({ page }: Person): Promise<void> {
+  await expect(page.getByText(/nothing cheaper is possible/).first()).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText(/Working out how to cut it/)).toHaveCount(0, { timeout: 30_000 });
+}
+
+test('the parcel bench: from parts to layouts, the list to buy, and every cut at the saw', async ({ person, page }) => {
+  test.setTimeout(120_000);
+  await cutting(person, 'Parcel bench', 'Layouts');
+  await laidOut(person);
+  // A top that no sheet is long enough for is made of two that meet over a joist, and that is said.
+  await expect(page.getByText(/3897 mm long; the longest that can be had is 2490 mm/).first()).toBeVisible();
+  await expect(page.getByText('27 mm birch plywood sheet')).toBeVisible();
+  // A piece is lit in its layout, in the list and in the elevation.
+  const chip = page.getByRole('button', { name: /^1S-1/ });
+  await chip.click();
+  await expect(chip).toHaveAttribute('aria-pressed', 'true');
+  await expect(page.getByRole('img', { name: /^27 mm birch plywood sheet, 2500 mm: .*1S-1/ })).toBeVisible();
+  await person.axe();
+
+  await page.getByRole('button', { name: 'Save as files' }).click();
+  const table = await file(page, /^CSV$/);
+  expect(table).toMatch(/Board,Cut from,Label/);
+  expect(table.split('\r\n').length).toBeGreaterThan(30);
+  const drawing = await file(page, /^DXF$/);
+  expect(drawing).toContain('PARTS');
+  await page.getByRole('button', { name: 'Close' }).click();
+
+  await turn(person, 'Buy');
+  const sheets = page.getByRole('checkbox', { name: /27 mm birch plywood sheet/ });
+  await sheets.click();
+  await expect(sheets).toBeChecked();
+  const list = await file(page, /^CSV$/);
+  expect(list).toMatch(/sheet-birch-ply-27x1250-2500,.*,2,/);
+  await person.axe();
+
+  await turn(person, 'At the saw');
+  await page.getByRole('button', { name: 'Begin cutting' }).click();
+  const card = page.getByTestId('saw-card');
+  const done = page.getByRole('button', { name: 'Cut', exact: true });
+  await expect(card).toContainText(/Cut 1 of \d+/);
+  await expect(card).toContainText('Square the first end');
+  await done.click();
+  await done.click();
+  await expect(page.getByTestId('saw-figure')).toHaveText('339.5 mm');
+  await person.axe();
+  // A tick too many is taken back.
+  await done.click();
+  await expect(card).toContainText('same setting');
+  await page.getByRole('button', { name: 'Take back the last tick' }).click();
+  await expect(card).toContainText('Cut 3 of');
+  // What is ticked outlives a reload.
+  await person.saved();
+  await page.reload();
+  await expect(card).toContainText('Cut 3 of');
+  for (;;) {
+    await done.click();
+    if ((await page.getByText('All is cut').count()) > 0) break;
+  }
+  await expect(page.getByText(/37 of 37 pieces cut/)).toBeVisible();
+  await page.getByRole('button', { name: 'Put what is left on the rack' }).click();
+  await expect(page.getByText(/What is left is on the rack/)).toBeVisible();
+
+  // The next job is offered it first.
+  await person.home();
+  await cutting(person, 'Window corner', 'Layouts');
+  await expect(page.getByText(/· Parcel bench, back hall/).first()).toBeVisible();
+}); // prettier-ignore
+
+test('a cut that went wrong: how long is it now, and what becomes of the rest', async ({ person, page }) => {
+  test.setTimeout(90_000);
+  await cutting(person, 'Chimney alcove', 'At the saw');
+  await page.getByRole('button', { name: 'Begin cutting' }).click({ timeout: 30_000 });
+  const card = page.getByTestId('saw-card');
+  const done = page.getByRole('button', { name: 'Cut', exact: true });
+  const figure = page.getByTestId('saw-figure');
+  // To the first board of 1131.
+  for (let i = 0; i < 80 && !(await card.innerText()).includes('1S'); i += 1) await done.click();
+  await expect(figure).toHaveText(/\d+(\.5)? mm/);
+  await page.getByRole('button', { name: 'Cut wrong' }).click();
+  const dialog = page.getByRole('dialog');
+  const now = dialog.getByRole('textbox', { name: /^(Length|Width) now$/ });
+  await now.fill('3000');
+  await now.press('Enter');
+  await expect(dialog.getByText(/cut it again at the same setting/)).toBeVisible();
+  await now.fill('200');
+  await now.press('Enter');
+  await expect(page.getByTestId('wrong-answer')).toContainText(/Another board is needed|Nothing more to buy/, { timeout: 30_000 });
+  await dialog.getByRole('button', { name: 'Go on with the new layouts' }).click();
+  await expect(card).toContainText(/Cut 1 of \d+ · board L\d+r2/);
+  await person.undo();
+  await expect(card).not.toContainText('r2');
+}); // prettier-ignore
+
+test('prices from the simulated yard, a list of one’s own, what there is already, and what is really thick', async ({ person, page }) => {
+  await cutting(person, 'Chimney alcove', 'Buy');
+  await expect(page.getByRole('checkbox', { name: /pine board, 1200 mm long/ })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText('These are planning prices that come with Dormer', { exact: false })).toBeVisible();
+  await page.getByRole('button', { name: 'Ask Practice yard (simulated)' }).click();
+  await expect(page.getByText('Prices from Practice yard', { exact: false })).toBeVisible();
+  await page.getByRole('button', { name: 'Planning prices again' }).click();
+  await expect(page.getByText('Prices from Practice yard', { exact: false })).toHaveCount(0);
+  // Screws that lie in the drawer need not be bought.
+  await page.getByRole('button', { name: /^screws 5 × 70/ }).click();
+  const have = page.getByRole('textbox', { name: /^Have already/ });
+  await have.fill('60');
+  await have.press('Enter');
+  await expect(page.getByRole('button', { name: /^screws 5 × 70/ })).toContainText('there is enough already');
+  // A board measured thinner than it is called: the boards are planned of what it is.
+  await page.getByRole('button', { name: /pine board, 1200 mm long/ }).click();
+  await person.setLength('How thick it really is, measured', '17.5');
+  await person.planned();
+  await turn(person, 'Pieces');
+  await expect(page.getByText(/^17\.5 ×/).first()).toBeVisible();
+}); // prettier-ignore
+
+test('plywood or MDF instead: what it costs, weighs and sags, side by side, and one touch to choose', async ({ person, page }) => {
+  await cutting(person, 'Chimney alcove', 'Buy');
+  await page.getByRole('button', { name: 'What if' }).click({ timeout: 30_000 });
+  const dialog = page.getByRole('dialog');
+  const mdf = dialog.getByRole('group', { name: 'MDF' });
+  await expect(mdf).toContainText(/kg · sags up to .* mm · \d+ % left over/, { timeout: 40_000 });
+  await expect(dialog.getByText('The cheapest')).toHaveCount(1);
+  await dialog.getByRole('button', { name: 'Make the boards of MDF' }).click();
+  await expect(page.getByRole('checkbox', { name: /MDF sheet/ }).first()).toBeVisible({ timeout: 30_000 });
+}); // prettier-ignore
+
+test('sheets too large for the car: the shop cuts them first', async ({ person, page }) => {
+  test.setTimeout(90_000);
+  await cutting(person, 'Parcel bench', 'Layouts');
+  await laidOut(person);
+  await page.getByRole('checkbox', { name: 'Sheets must be cut down to carry' }).click();
+  await person.setLength('Longest piece that fits', '2000');
+  await expect(page.getByText(/the longest that can be had is 1990 mm/).first()).toBeVisible({ timeout: 30_000 });
+  await laidOut(person);
+  await turn(person, 'At the saw');
+  await page.getByRole('button', { name: 'Begin cutting' }).click({ timeout: 30_000 });
+  const card = page.getByTestId('saw-card');
+  await expect(card).toContainText('Have the shop cut it');
+  await expect(card).toContainText(/A piece to be cut further|Pencil this on it/);
+});
+
+test('layouts and every cut in order on paper', async ({ person, page }) => {
+  await cutting(person, 'Chimney alcove', 'Layouts');
+  await laidOut(person);
+  await page.evaluate(() => window.dispatchEvent(new Event('beforeprint')));
+  const sheet = page.getByTestId('layout-sheet');
+  await expect(sheet).toContainText('Cutting layouts: Chimney alcove, reading room');
+  await expect(sheet).toContainText('Every cut in order');
+  await expect(sheet).toContainText(/Stop at 300 mm, squared end against it/);
+  // Solid boards are ripped a little over first.
+  await expect(sheet).toContainText(/Fence at 322 mm first, then again at 320 mm/);
+});
+
+test('an offcut that lies about is put on the rack, used, and taken off again', async ({ person, page }) => {
+  await cutting(person, 'Chimney alcove', 'Layouts');
+  await laidOut(person);
+  const group = page.getByRole('group', { name: 'Add an offcut' });
+  await page.getByRole('button', { name: 'Add an offcut' }).click();
+  await group.getByRole('radio', { name: 'Board' }).click();
+  const field = group.getByRole('textbox', { name: 'Length' });
+  await field.fill('1250');
+  await field.press('Enter');
+  await group.getByRole('button', { name: 'Put it on the rack' }).click();
+  // As deep as a shelf with its nosing: a board of 320 comes out of it.
+  await expect(page.getByText(/1250 mm · from the rack/).first()).toBeVisible({ timeout: 30_000 });
+  await page.getByRole('button', { name: 'Take it off the rack' }).click();
+  await expect(page.getByText(/· from the rack/)).toHaveCount(0, { timeout: 30_000 });
+});
+
+test('the dark theme: nothing on any tab is hard to read', async ({ person, page }) => {
+  await page.emulateMedia({ colorScheme: 'dark' });
+  await cutting(person, 'Cloakroom closet', 'Layouts');
+  await laidOut(person);
+  await person.axe();
+  await turn(person, 'Buy');
+  await person.axe();
+  await turn(person, 'At the saw');
+  await person.axe();
+});
+
+test('with hand tools a line is marked and sawn beyond it', async ({ person, page }) => {
+  await person.open('Chimney alcove');
+  await person.stage('Shelves');
+  await person.tab('Supports');
+  await page.getByRole('radio', { name: 'Hand tools only' }).click();
+  await person.planned();
+  await person.stage('Cut');
+  await turn(person, 'At the saw');
+  await page.getByRole('button', { name: 'Begin cutting' }).click({ timeout: 30_000 });
+  const card = page.getByTestId('saw-card');
+  await expect(card).toContainText('Square a line round the first end');
+  const done = page.getByRole('button', { name: 'Cut', exact: true });
+  for (let i = 0; i < 20 && (await card.innerText()).includes('Square a line round the first end'); i += 1)
+    await done.click();
+  await expect(card).toContainText(/so that the kerf falls outside/);
+});
