@@ -195,8 +195,16 @@ test('more shelves than fit is a plan with a named problem', async ({ person, pa
 
 test('keys for what hands do often', async ({ person, page, isMobile }) => {
   test.skip(Boolean(isMobile), 'a phone has no keys');
-  await person.open('Chimney alcove');
-  await page.keyboard.press('2');
+  await person.home();
+  // Pressed the moment the job is seen.
+  await page.evaluate(() =>
+    new MutationObserver((_, observer) => {
+      if (!location.pathname.startsWith('/job/') || !document.querySelector('nav,[role=navigation]')) return;
+      observer.disconnect();
+      document.dispatchEvent(new KeyboardEvent('keydown', { key: '2', bubbles: true }));
+    }).observe(document.body, { subtree: true, childList: true }),
+  );
+  await page.getByRole('link', { name: /Chimney alcove/ }).click();
   await expect(page.getByRole('main', { name: 'Shelves' })).toBeVisible();
   await page.keyboard.press('x');
   await expect(page.getByRole('radio', { name: '20 times' })).toBeChecked();

@@ -1,4 +1,4 @@
-import { useEffect } from 'react';
+import { useLayoutEffect } from 'react';
 
 /** What a pressed key does. `free`: no text is being typed; `empty`: none, or into an empty field. */
 export type OnKey = (event: KeyboardEvent, where: { readonly free: boolean; readonly empty: boolean }) => boolean;
@@ -9,7 +9,8 @@ export type OnKey = (event: KeyboardEvent, where: { readonly free: boolean; read
  * @param onKey returns whether the key was meant for it
  */
 export function useKeys(onKey: OnKey): void {
-  useEffect(() => {
+  // With the commit that shows it: a key pressed at once after a view appears is heard.
+  useLayoutEffect(() => {
     if (typeof document === 'undefined') return;
     const hear = (event: KeyboardEvent) => {
       if (document.querySelector('dialog[open]')) return;
