@@ -31,6 +31,7 @@ export class Person {
     await this.home();
     await this.page.getByRole('link', { name: new RegExp(name) }).click();
     await expect(this.page.getByRole('heading', { name })).toBeVisible();
+    await this.planned();
   }
 
   async stage(name: 'Measure' | 'Shelves' | 'Cut'): Promise<void> {
@@ -39,6 +40,7 @@ export class Person {
     if (await putAway.isVisible()) await putAway.click({ timeout: 1000 }).catch(() => undefined);
     await this.page.getByRole('navigation').getByRole('link', { name }).click();
     await expect(this.page.getByRole('main', { name })).toBeVisible();
+    await this.planned();
   }
 
   /** Touches keys of the keypad one after another. */

@@ -10,43 +10,42 @@ import type { RackState } from '../store/rack';
 import type { Device } from '../store/device';
 import type { JobRecord } from '../store/record';
 import type { Settings } from '../store/settings';
-import type { Core } from '../workers/messages';
+import type { Core, CutFrom, Watching } from '../workers/messages';
+import { remembered } from '../workers/remembered';
 
 // The preset's own frames outlive a test; these do not ask the test's clock.
 globalThis.requestAnimationFrame = (callback) => setTimeout(() => callback(0), 0) as unknown as number;
 
 // In a test there is a window, but nothing to fetch from.
-const solver = async () => solverOf(await loadHighs({ wasmBinary: readFileSync(require.resolve('highs/runtime')) }));
+const solver = remembered(
+  async (_: null) => solverOf(await loadHighs({ wasmBinary: readFileSync(require.resolve('highs/runtime')) })),
+  1,
+);
+
+// Tests of one file stand before the same few jobs.
+const planOf = remembered(planJob, 12);
+const considered = remembered(considerSystems, 4);
+const cuttingOf = remembered(async ({ made, ...from }: CutFrom) => {
+  const input = { ...from, plan: planOf(from.job), ...(made ? { made: new Set(made) } : {}) };
+  return through(planCutting(input, await solver(null)));
+}, 12);
+
+/** Long work from its beginning to its end. */
+function through<T>(work: Generator<number, T>, watching?: Watching): T {
+  for (;;) {
+    const step = work.next();
+    if (step.done) return step.value;
+    watching?.heard?.(step.value);
+  }
+}
 
 /** The core without a worker. */
 export const directCore: Core = {
-  plan: async (job) => planJob(job),
-  consider: async (job) => considerSystems(job),
-  compare: async ({ job, shelf }, watching) => {
-    const work = compareStyles(job, shelf);
-    for (;;) {
-      const step = work.next();
-      if (step.done) return step.value;
-      watching?.heard?.(step.value);
-    }
-  },
-  cut: async ({ made, ...from }, watching) => {
-    const input = { ...from, plan: planJob(from.job), ...(made ? { made: new Set(made) } : {}) };
-    const work = planCutting(input, await solver());
-    for (;;) {
-      const step = work.next();
-      if (step.done) return step.value;
-      watching?.heard?.(step.value);
-    }
-  },
-  whatIf: async (from, watching) => {
-    const work = whatIf(from, await solver());
-    for (;;) {
-      const step = work.next();
-      if (step.done) return step.value;
-      watching?.heard?.(step.value);
-    }
-  },
+  plan: async (job) => planOf(job),
+  consider: async (job) => considered(job),
+  compare: async ({ job, shelf }, watching) => through(compareStyles(job, shelf), watching),
+  cut: cuttingOf,
+  whatIf: async (from, watching) => through(whatIf(from, await solver(null)), watching),
   readReadings: async ({ contents, unit }) => readReadingsCsv(contents, unit),
   readThings: async ({ contents, unit }) => readThingsCsv(contents, unit),
   readFile: async (contents) => readJobFile(contents),

@@ -4,7 +4,11 @@ import { compareStyles, considerSystems, planJob } from '@dormer/core/plan';
 import { planCutting } from '@dormer/core/stock';
 import { whatIf } from '@dormer/core/whatIf';
 import type { CutFrom, Request, Response } from './messages';
+import { remembered } from './remembered';
 import { solver } from './solver';
+
+/** Layouts are asked for after the plan of the same job. */
+const planOf = remembered(planJob, 2);
 
 /** Questions that are no longer wanted. */
 const stopped = new Set<number>();
@@ -12,7 +16,7 @@ const stopped = new Set<number>();
 function answer(request: Request): unknown {
   switch (request.ask) {
     case 'plan':
-      return planJob(request.with);
+      return planOf(request.with);
     case 'consider':
       return considerSystems(request.with);
     case 'compare':
@@ -33,7 +37,7 @@ function answer(request: Request): unknown {
 }
 
 async function cut(id: number, { job, made, ...from }: CutFrom) {
-  const input = { ...from, job, plan: planJob(job), ...(made ? { made: new Set(made) } : {}) };
+  const input = { ...from, job, plan: planOf(job), ...(made ? { made: new Set(made) } : {}) };
   return bySteps(id, planCutting(input, await solver()));
 }
 
