@@ -156,6 +156,7 @@ for (const [views, size] of [[PHONE_VIEWS, PHONE], [WIDE_VIEWS, WIDE]] as const)
         await show(person);
         if (!name.startsWith('paper')) await expect(page.getByRole('main').first()).toBeVisible();
         if (!job) await expect(page.getByRole('list')).toBeVisible();
+        if (job && !name.startsWith('paper')) await person.saved();
         await page.evaluate(() => document.fonts.ready.then(() => undefined));
         await page.waitForTimeout(400);
         await page.screenshot({ path: path.join(folder, `${name}.png`) });

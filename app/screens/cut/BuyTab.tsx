@@ -282,7 +282,7 @@ const useStyles = makeStyles((colours) =>
     box: { width: 26, height: 26, borderWidth: 2, borderColor: colours.pencil, borderRadius: RADIUS.small, alignItems: 'center', justifyContent: 'center' },
     boxOn: { backgroundColor: colours.action, borderColor: colours.action },
     mark: { color: colours.panel, fontSize: SIZE.body, lineHeight: 20 },
-    what: { flex: 1, minHeight: TARGET, justifyContent: 'center' },
+    what: { flex: 1, minHeight: TARGET, justifyContent: 'center', paddingVertical: SPACE.small },
     done: { textDecorationLine: 'line-through' },
     more: { gap: SPACE.half, paddingBottom: SPACE.one, paddingLeft: SPACE.two },
     buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.half },
