@@ -152,7 +152,7 @@ test('sheets too large for the car: the shop cuts them first', async ({ person, 
   await page.getByRole('button', { name: 'Begin cutting' }).click({ timeout: 30_000 });
   const card = page.getByTestId('saw-card');
   await expect(card).toContainText('Have the shop cut it');
-  await expect(card).toContainText(/A piece to be cut further|Pencil this on it/);
+  await expect(card).toContainText('once its factory edges are trimmed');
 });
 
 test('layouts and every cut in order on paper', async ({ person, page }) => {

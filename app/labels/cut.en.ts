@@ -284,6 +284,8 @@ export const cutEn = {
   'sawing.part': 'Pencil this on it at once. It is {{long}} × {{wide}}.',
   'sawing.piece': 'A piece to be cut further, {{long}} × {{wide}}.',
   'sawing.rest': 'Left over, {{long}} × {{wide}}.',
+  'sawing.shop': 'It is {{long}} × {{wide}} once its factory edges are trimmed.',
+  'sawing.edges': 'Now every piece of it has the size it is planned with.',
   'sawing.trims': 'Only what is not square falls off.',
   'sawing.leaves': 'On the saw stays {{long}} × {{wide}}.',
   'sawing.over': 'All is cut',

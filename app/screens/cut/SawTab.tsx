@@ -162,7 +162,7 @@ function Sawing({ job, plan, tabs, saw }: Omit<SawTabProps, 'onLayouts'> & { saw
             ) : null}
             <Txt style={styles.grow}>{givesWords(step, job, label)}</Txt>
           </View>
-          {step.leaves && step.at >= 0 ? (
+          {step.leaves && step.at >= 0 && !step.shop ? (
             <Txt kind="small" tone="faint">
               {label('sawing.leaves', { long: lengthWords(snapToTape(step.leaves.lengthMm, job.tape, 'down'), job), wide: lengthWords(snapToTape(step.leaves.widthMm, job.tape, 'down'), job) })}
             </Txt>
@@ -298,7 +298,8 @@ function changedSince(saw: Saw, plan: Plan, made: ReadonlySet<string>): boolean 
 
 function givesWords(step: SawStep, job: Job, label: ReturnType<typeof useLabel>): string {
   const size = { long: lengthWords(step.gives.lengthMm, job), wide: lengthWords(step.gives.widthMm, job) };
-  if (step.at < 0) return label('sawing.trims');
+  if (step.at < 0) return label(step.is === 'edges' ? 'sawing.edges' : 'sawing.trims');
+  if (step.shop) return label('sawing.shop', size);
   if (step.gives.part !== null) return label('sawing.part', size);
   return label(step.gives.is === 'rest' ? 'sawing.rest' : 'sawing.piece', size);
 }

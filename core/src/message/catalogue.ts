@@ -872,6 +872,7 @@ export interface MessageCatalogue {
   'saw.square': { setting: Length };
   'saw.squareHand': { setting: Length };
   'saw.edge': { setting: Length };
+  'saw.edges': { setting: Length };
   'saw.rip': { setting: Length };
   'saw.cross': { setting: Length };
   'saw.ripHand': { setting: Length };

@@ -43,21 +43,6 @@ test('equal parts come from one setting: six joists, six arms, six legs, six bra
   }
 }); // prettier-ignore
 
-test('an outer cut is made before those inside it, and each from its reference edge on', async () => {
-  const { steps } = await begun(parcelBench());
-  for (const step of steps) {
-    if (step.at < 0) continue;
-    const before = steps.filter((one) => one.layout === step.layout && one.number < step.number);
-    for (let depth = 0; depth < step.path.length; depth += 1) {
-      const [path, at] = [step.path.slice(0, depth).join(), step.path[depth]!];
-      const outer = steps.filter((one) => one.layout === step.layout && one.path.join() === path && one.at === at);
-      expect(outer.every((one) => before.includes(one))).toBe(true);
-    }
-    const own = steps.filter((one) => one.layout === step.layout && one.path.join() === step.path.join() && one.at >= 0 && one.at < step.at);
-    expect(own.every((one) => before.includes(one))).toBe(true);
-  }
-}); // prettier-ignore
-
 test('when every cut is ticked every blank is made; one tick less, one or two less', async () => {
   const { saw, steps, kerf } = await begun(parcelBench());
   expect([...madeBlanks(ticked(saw, steps), kerf)].sort()).toEqual(blanksOn(saw).sort());

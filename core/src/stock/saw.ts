@@ -90,8 +90,9 @@ export function benchOf(saw: Saw, kerfMm: number, wrong?: { step: SawStep; sizeM
       for (const [at, piece] of node.pieces.entries()) {
         const step = own.find((one) => one.at === at && one.path.join() === path.join());
         if (wrong && step?.id === wrong.step.id) {
-          put({ ...rect(piece), [size]: wrong.sizeMm });
-          put({ ...rect(node), [size]: end - piece[from] - wrong.sizeMm - kerfMm });
+          const nowMm = wrong.sizeMm - step.overMm;
+          put({ ...rect(piece), [size]: nowMm });
+          put({ ...rect(node), [size]: end - piece[from] - nowMm - kerfMm });
           return;
         }
         // Not cut yet: the rest of the row is one piece still.

@@ -17,12 +17,14 @@ export interface SawStep {
   readonly id: string;
   readonly number: number;
   readonly layout: string;
-  readonly is: 'square' | 'edge' | 'rip' | 'cross';
+  readonly is: 'square' | 'edge' | 'edges' | 'rip' | 'cross';
   /** Of solid wood, not of a sheet. */
   readonly solid: boolean;
   /** Done where the sheet is bought. */
   readonly shop: boolean;
   readonly settingMm: number;
+  /** What the setting has over the size of what falls off: the shop measures from a factory edge, which is trimmed later. */
+  readonly overMm: number;
   /** The setting of the cut before it still stands. */
   readonly same: boolean;
   /** The piece that lies on the saw. */
@@ -75,13 +77,14 @@ export function stepsOf(layouts: readonly Cuttable[], kerfMm: number): SawStep[]
   const loose = layouts.flatMap((layout, index): Loose[] => {
     const { tree, id, trimMm } = layout;
     const group = groups.indexOf(layout.group);
-    const cuts = cutsIn(tree, [], kerfMm).map((one): Loose => {
+    const cuts = cutsIn(tree, [], kerfMm, trimMm).map(({ rankMm, ...one }): Loose => {
       const outer = one.path.length;
-      return { ...one, id: `${id}:${one.id}`, layout: id, solid: layout.form !== 'sheet', order: [one.shop ? 0 : 1, group, 1 + outer, one.is, -one.settingMm, index, one.at] };
+      return { ...one, id: `${id}:${one.id}`, layout: id, solid: layout.form !== 'sheet', order: [one.shop ? 0 : 1, group, 1 + outer, one.is, -rankMm, index, one.at] };
     });
     const whole: Rect = tree;
     const bar = layout.form !== 'sheet';
-    const trims = (bar ? (['square'] as const) : (['edge'] as const)).flatMap((is): Loose[] =>
+    const sheetEdges = tree.is === 'cut' && tree.shop ? 'edges' : 'edge';
+    const trims = ([bar ? 'square' : sheetEdges] as const).flatMap((is): Loose[] =>
       trimMm > NOTHING_MM && tree.is !== 'rest'
         ? [
             {
@@ -91,6 +94,7 @@ export function stepsOf(layouts: readonly Cuttable[], kerfMm: number): SawStep[]
               is,
               shop: false,
               settingMm: trimMm,
+              overMm: 0,
               piece: whole,
               gives: { ...whole, ...(bar ? { lengthMm: trimMm } : { widthMm: trimMm }), part: null, is: 'trim' },
               leaves: whole,
@@ -122,12 +126,18 @@ function cutsIn(
   node: CutNode,
   path: readonly number[],
   kerfMm: number,
-): Omit<SawStep, 'number' | 'same' | 'layout' | 'solid'>[] {
+  trimMm: number,
+): (Omit<SawStep, 'number' | 'same' | 'layout' | 'solid'> & { readonly rankMm: number })[] {
   if (node.is !== 'cut') return [];
   const along = node.way === 'cross';
   const [from, size] = along ? (['xMm', 'lengthMm'] as const) : (['yMm', 'widthMm'] as const);
   const end = node[from] + node[size];
+  const shop = node.shop === true;
+  // A larger one behind a smaller waits for it: the row is cut from its reference edge on.
+  let rankMm = Infinity;
   const own = node.pieces.flatMap((one, at) => {
+    rankMm = Math.min(rankMm, one[size]);
+    const overMm = shop && one[from] < NOTHING_MM ? trimMm : 0;
     const behind = one[from] + one[size];
     const left = end - behind - kerfMm;
     if (at === node.pieces.length - 1 && end - behind <= NOTHING_MM) return [];
@@ -136,8 +146,10 @@ function cutsIn(
       {
         id: `${path.join('.')}/${at}`,
         is: node.way,
-        shop: node.shop === true,
-        settingMm: one[size],
+        shop,
+        settingMm: one[size] + overMm,
+        overMm,
+        rankMm,
         piece,
         gives: { ...rectOf(one), part: one.is === 'part' ? one.part : null, is: one.is },
         leaves: left > NOTHING_MM ? { ...rectOf(node), [from]: behind + kerfMm, [size]: left } : null,
@@ -148,7 +160,7 @@ function cutsIn(
   });
   // What is left over last is not cut, it is what remains.
   const cuts = node.pieces.at(-1)?.is === 'rest' ? own.filter((one) => one.at < node.pieces.length - 1) : own;
-  return [...cuts, ...node.pieces.flatMap((one, at) => cutsIn(one, [...path, at], kerfMm))];
+  return [...cuts, ...node.pieces.flatMap((one, at) => cutsIn(one, [...path, at], kerfMm, trimMm))];
 }
 
 const rectOf = ({ xMm, yMm, lengthMm, widthMm }: Rect): Rect => ({ xMm, yMm, lengthMm, widthMm });
@@ -158,7 +170,7 @@ export function stepWords(step: SawStep, tools: Job['tools']): Message {
   const setting = length(step.settingMm);
   if (step.shop) return message(step.is === 'rip' ? 'saw.shopRip' : 'saw.shopCross', { setting });
   if (step.is === 'square') return message(tools === 'hand' ? 'saw.squareHand' : 'saw.square', { setting });
-  if (step.is === 'edge') return message('saw.edge', { setting });
+  if (step.is === 'edge' || step.is === 'edges') return message(`saw.${step.is}`, { setting });
   if (step.is === 'rip' && step.solid && tools === 'power') return message('saw.ripTwice', { setting, over: length(step.settingMm + OVER_MM) });
   const codes = { hand: { rip: 'saw.ripHand', cross: 'saw.crossHand' }, power: { rip: 'saw.rip', cross: 'saw.cross' } } as const;
   return message(codes[tools][step.is], { setting });

@@ -904,12 +904,14 @@ export const en: Sentences = {
     '{{piece}}: no board is wide enough. Glue it up of {{strips}} strips {{wide}} wide from {{item}}: joint their edges, turn the grain of each against its neighbour, plane it flat, then cut it to size.',
   'problem.notEnough':
     '{{piece}}, {{long}} × {{wide}}: there is not enough, or nothing large enough, of what it is cut from.',
-  'saw.shopRip': 'Have the shop cut it along, {{setting}} wide.',
-  'saw.shopCross': 'Have the shop cut it across, {{setting}} long.',
+  'saw.shopRip': 'Have the shop cut it along, {{setting}} wide. Check it there with the tape.',
+  'saw.shopCross': 'Have the shop cut it across, {{setting}} long. Check it there with the tape.',
   'saw.square': 'Square the first end: take off no more than {{setting}}, until the cut is clean all round.',
   'saw.squareHand':
     'Square a line round the first end, up to {{setting}} in, and saw on its outer side. Everything is measured from here.',
   'saw.edge': 'Trim one long edge straight, {{setting}} or less: it is the reference edge. Then one end square to it.',
+  'saw.edges':
+    'Trim the factory edges of its pieces straight, {{setting}} off each. Edges the shop cut stay as they are.',
   'saw.rip': 'Fence at {{setting}}, reference edge against it.',
   'saw.cross': 'Stop at {{setting}}, squared end against it.',
   'saw.ripHand':

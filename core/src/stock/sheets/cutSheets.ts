@@ -24,6 +24,7 @@ export interface CutSheetsInput {
   readonly kerfMm: number;
   /** What is cut off every edge of a sheet as it comes. */
   readonly trimMm: number;
+  /** What can be carried away, factory edges and all. */
   readonly limit: CarryLimit | null;
   readonly seed: number;
 }
@@ -76,7 +77,9 @@ const MISSING = 50;
  * Yields how much of the work is done, 0 to 1, so that whoever runs it can show it or stop.
  */
 export function* cutSheets(input: CutSheetsInput, solver: Solver, effort: SheetEffort = USUAL_SHEETS): Generator<number, CutSheets> {
-  const { kerfMm, trimMm, limit } = input;
+  const { kerfMm, trimMm } = input;
+  // Factory edges are carried home with what is cut.
+  const limit = input.limit && { lengthMm: input.limit.lengthMm - 2 * trimMm, widthMm: input.limit.widthMm - 2 * trimMm };
   const kinds = input.kinds.filter((one) => one.available !== 0);
   const inside = kinds.map((one): Rect => ({ xMm: 0, yMm: 0, lengthMm: one.lengthMm - 2 * trimMm, widthMm: one.widthMm - 2 * trimMm }));
   const fits = (one: PanelKind) => inside.some(({ lengthMm: l, widthMm: w }) => (one.lengthMm <= l + 1e-6 && one.widthMm <= w + 1e-6) || (one.turn && one.widthMm <= l + 1e-6 && one.lengthMm <= w + 1e-6));
