@@ -34,7 +34,7 @@ function Printed({ job, plan, cutting }: LayoutPrintProps) {
   const styles = useStyles();
   const label = useLabel();
   const kerf = job.stock.kerf.mm;
-  const steps = sawSteps(sawBegun(cutting, kerf), kerf);
+  const steps = sawSteps(sawBegun(cutting), kerf);
   const nameOf = (id: string | null) => cutting.blanks.find((one) => one.id === id)?.label ?? '';
   return (
     <View style={styles.sheet} testID="layout-sheet">

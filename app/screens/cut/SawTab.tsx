@@ -45,7 +45,7 @@ function Before({ job, plan, tabs, onLayouts }: SawTabProps) {
   const begin = () => {
     if (!cutting) return;
     const rack = cutting.layouts.flatMap((one) => (one.from === 'rack' ? [one.item.id.replace(/^rack:/, '')] : []));
-    dispatch(editJob((one) => ({ ...one, stock: { ...one.stock, saw: sawBegun(cutting, one.stock.kerf.mm) as Saw } })));
+    dispatch(editJob((one) => ({ ...one, stock: { ...one.stock, saw: sawBegun(cutting) as Saw } })));
     dispatch(takeFromRack(rack));
   };
   return (

@@ -9,7 +9,7 @@ import { blanksOf, joinedFrom, joinsOver, layersOf, stripsFor, stripsOf, type Bl
 import { catalogueOf, rackItem, type StockItem } from './catalogue';
 import { grouped } from './grouped';
 import { fromSheets, layersFor, sourcesFor, type Sources } from './sources';
-import { barTree, fitsCar } from './trees';
+import { barTree, fitsCar, ordered } from './trees';
 import { cutSheets, nodesOf, USUAL_SHEETS, type CutNode, type SheetEffort } from './sheets';
 import type { Solver } from './solve';
 
@@ -21,7 +21,7 @@ export interface Layout {
   readonly item: StockItem;
   /** What is cut off before anything is measured: the first end of a board; every edge of a sheet. Millimetres. */
   readonly trimMm: number;
-  /** In the frame of what is left after trimming: x along, y across. */
+  /** In the frame of what is left after trimming: x along, y across; every row in the order it is cut in. */
   readonly tree: CutNode;
 }
 
@@ -224,7 +224,7 @@ export function* planCutting(input: CuttingInput, solver: Solver, effort: Cuttin
       const all = result.bars.filter((one) => one.kind === kind.id);
       for (let at = 0; at < all.length; at += kind.yields) {
         const rows = all.slice(at, at + kind.yields).map((bar) => bar.pieces.map((piece) => waiting.get(piece)!.shift()!));
-        layouts.push({ id: `L${layouts.length + 1}`, group: id, from: fromOf(item), item, trimMm: stock.squaring.mm, tree: barTree({ item, rows, trimMm: stock.squaring.mm, kerfMm: kerf }) });
+        layouts.push({ id: `L${layouts.length + 1}`, group: id, from: fromOf(item), item, trimMm: stock.squaring.mm, tree: ordered(barTree({ item, rows, trimMm: stock.squaring.mm, kerfMm: kerf }), kerf) });
       }
     }
     notCut(result.missing.map((one) => waiting.get(one)!.shift()!));
@@ -251,7 +251,7 @@ export function* planCutting(input: CuttingInput, solver: Solver, effort: Cuttin
     for (const one of result.sheets) {
       const item = sources.items.find((each) => each.id === one.kind)!;
       const named = (node: CutNode): CutNode => node.is === 'cut' ? { ...node, pieces: node.pieces.map(named) } : node.is === 'part' ? { ...node, part: waiting.get(node.part)!.shift()!.id } : node;
-      layouts.push({ id: `L${layouts.length + 1}`, group: id, from: fromOf(item), item, trimMm: stock.edges.mm, tree: named(one.layout) });
+      layouts.push({ id: `L${layouts.length + 1}`, group: id, from: fromOf(item), item, trimMm: stock.edges.mm, tree: ordered(named(one.layout), stock.kerf.mm) });
     }
     notCut(result.missing.map((one) => waiting.get(one)!.shift()!));
     groups.push(groupOf(id, 'sheets', first, result, before, null));

@@ -10,7 +10,7 @@ import { faultsOf, nodesOf, partsOn, planCutting, type CutNode, type Cutting } f
 async function begun(job: Job): Promise<{ job: Job; saw: Saw; steps: SawStep[]; cutting: Cutting; kerf: number }> {
   const kerf = job.stock.kerf.mm;
   const cutting = atOnce(planCutting({ job, plan: planJob(job), rack: [] }, await loadedSolver()));
-  const saw = sawBegun(cutting, kerf);
+  const saw = sawBegun(cutting);
   return { job, saw, cutting, kerf, steps: sawSteps(saw, kerf) };
 }
 const ticked = (saw: Saw, steps: readonly SawStep[]): Saw => ({ ...saw, done: steps.map((one) => one.id) });
@@ -21,11 +21,11 @@ test('a cutting that has begun is part of the job and of its schema', async () =
   expect(jobSchema.safeParse({ ...job, stock: { ...job.stock, saw } }).success).toBe(true);
 });
 
-test('put in order for the saw, every layout can still be cut, and its largest pieces come first', async () => {
-  const { saw, kerf } = await begun(parcelBench());
-  for (const { tree } of saw.layouts) {
-    expect(faultsOf(tree as CutNode, kerf)).toEqual([]);
-    for (const node of nodesOf(tree as CutNode)) {
+test('layouts are in the order they are cut in, on the screen, on paper and at the saw: the largest pieces of a row first', async () => {
+  const { cutting, kerf } = await begun(parcelBench());
+  for (const { tree } of cutting.layouts) {
+    expect(faultsOf(tree, kerf)).toEqual([]);
+    for (const node of nodesOf(tree)) {
       if (node.is !== 'cut') continue;
       const sizes = node.pieces.filter((one) => one.is !== 'rest').map((one) => (node.way === 'rip' ? one.widthMm : one.lengthMm));
       expect(sizes).toEqual([...sizes].sort((a, b) => b - a));

@@ -1,10 +1,10 @@
 import type { Job, Offcut, Saw } from '../job';
 import type { Cutting } from './cutting';
 import { nodesOf, type CutNode, type Rect } from './sheets/layout';
-import { ordered, stepsOf, type Cuttable, type SawStep } from './steps';
+import { stepsOf, type Cuttable, type SawStep } from './steps';
 
 /** Cutting begun: the layouts as they stand are kept, whatever is planned later, until they are cut or planned anew. */
-export function sawBegun({ layouts }: Pick<Cutting, 'layouts'>, kerfMm: number): Saw {
+export function sawBegun({ layouts }: Pick<Cutting, 'layouts'>): Saw {
   return {
     layouts: layouts.map((one) => {
       const { form, material, thicknessMm, widthMm, lengthMm, section, id } = one.item;
@@ -20,7 +20,7 @@ export function sawBegun({ layouts }: Pick<Cutting, 'layouts'>, kerfMm: number):
         trimMm: one.trimMm,
         from: one.from,
         ...(one.from === 'rack' ? { rack: id.replace(/^rack:/, '') } : {}),
-        tree: ordered(one.tree, kerfMm) as Saw['layouts'][number]['tree'],
+        tree: one.tree as Saw['layouts'][number]['tree'],
       };
     }),
     done: [],
@@ -122,7 +122,7 @@ export function afterWrong(saw: Saw, step: SawStep, sizeMm: number, { kerf }: Pi
 /** The cutting as it goes on, planned anew from what is on the bench; what it still takes is `layouts` from the shop. */
 export function sawAgain(saw: Saw, step: SawStep, sizeMm: number, cutting: Pick<Cutting, 'layouts'>, kerfMm: number): Saw {
   const along = step.is === 'cross';
-  const fresh = sawBegun(cutting, kerfMm);
+  const fresh = sawBegun(cutting);
   const turn = saw.wrong.length + 2;
   // What the new layouts do not use stays on the bench as it is, and goes on the rack with the other rests.
   const used = new Set(cutting.layouts.map((one) => one.item.id));

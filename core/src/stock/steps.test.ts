@@ -3,8 +3,9 @@ import { parcelBench } from '../demo';
 import { planJob } from '../plan';
 import { benchOf, sawBegun } from './saw';
 import { cutSheets, faultsOf, planCutting, type CutNode, type WantedPanel } from '.';
-import { ordered, stepsOf, stepWords, type Cuttable, type SawStep } from './steps';
+import { stepsOf, stepWords, type Cuttable, type SawStep } from './steps';
 import { atOnce, loadedSolver } from './testing';
+import { ordered } from './trees';
 
 /** Cuts that are made before what they are cut from lies there: outer before inner, each row from its reference edge on. */
 function tooEarly(steps: readonly SawStep[]): SawStep[] {
@@ -26,7 +27,7 @@ test('the parcel bench: no cut is made too early', async () => {
   const job = parcelBench();
   const kerf = job.stock.kerf.mm;
   const cutting = atOnce(planCutting({ job, plan: planJob(job), rack: [] }, await loadedSolver()));
-  const { layouts } = sawBegun(cutting, kerf);
+  const { layouts } = sawBegun(cutting);
   const steps = stepsOf(layouts.map((one) => ({ ...one, tree: one.tree as CutNode })), kerf); // prettier-ignore
   expect(steps.length).toBeGreaterThan(40);
   expect(tooEarly(steps)).toEqual([]);
@@ -80,10 +81,7 @@ describe('a sheet the shop cuts first', () => {
 
   test('a piece the shop cut short lies on the bench as long as it is when it is trimmed', () => {
     const kerf = 3;
-    const { layouts } = sawBegun(
-      { layouts: [{ id: 'L1', group: 'g', from: 'shop', item: SHEET, trimMm: 5, tree }] },
-      kerf,
-    );
+    const { layouts } = sawBegun({ layouts: [{ id: 'L1', group: 'g', from: 'shop', item: SHEET, trimMm: 5, tree }] });
     const saw = { layouts, done: [], made: [], wrong: [] };
     const [first] = stepsOf([{ ...layouts[0]!, tree: layouts[0]!.tree as CutNode }], kerf);
     expect(first!.settingMm).toBe(905);

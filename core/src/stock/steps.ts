@@ -44,30 +44,6 @@ const OVER_MM = 2;
 const NOTHING_MM = 0.3;
 
 /**
- * The tree with the pieces of every cut in order of size, what is left over last: so that one setting serves all of a size
- * and everything is measured from the reference edge.
- */
-export function ordered(node: CutNode, kerfMm: number): CutNode {
-  if (node.is !== 'cut') return node;
-  const along = node.way === 'cross';
-  const size = (one: Rect) => (along ? one.lengthMm : one.widthMm);
-  const rank = (one: CutNode) => (one.is === 'rest' ? 1 : 0);
-  const sorted = node.shop ? node.pieces : [...node.pieces].sort((a, b) => rank(a) - rank(b) || size(b) - size(a));
-  let at = along ? node.xMm : node.yMm;
-  const pieces = sorted.map((one) => {
-    const moved = shifted(one, along ? at - one.xMm : 0, along ? 0 : at - one.yMm);
-    at += size(one) + kerfMm;
-    return ordered(moved, kerfMm);
-  });
-  return { ...node, pieces };
-}
-
-function shifted(node: CutNode, dx: number, dy: number): CutNode {
-  const moved = { ...node, xMm: node.xMm + dx, yMm: node.yMm + dy };
-  return moved.is === 'cut' ? { ...moved, pieces: moved.pieces.map((one) => shifted(one, dx, dy)) } : moved;
-}
-
-/**
  * Every cut of some layouts in the order they are made: what the shop does, then ends squared and edges trimmed, then the
  * outer cuts before the inner ones, and of those the largest setting first, so that equal parts come from one setting.
  */

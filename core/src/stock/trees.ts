@@ -44,3 +44,27 @@ function across(strip: Rect, row: readonly Blank[], kerfMm: number): CutNode {
   if (pieces.length === 1 && pieces[0]!.is === 'rest') return pieces[0]!;
   return { ...strip, is: 'cut', way: 'cross', pieces };
 }
+
+/**
+ * The tree with the pieces of every cut in order of size, what is left over last: so that one setting serves all of a size
+ * and everything is measured from the reference edge.
+ */
+export function ordered(node: CutNode, kerfMm: number): CutNode {
+  if (node.is !== 'cut') return node;
+  const along = node.way === 'cross';
+  const size = (one: Rect) => (along ? one.lengthMm : one.widthMm);
+  const rank = (one: CutNode) => (one.is === 'rest' ? 1 : 0);
+  const sorted = node.shop ? node.pieces : [...node.pieces].sort((a, b) => rank(a) - rank(b) || size(b) - size(a));
+  let at = along ? node.xMm : node.yMm;
+  const pieces = sorted.map((one) => {
+    const moved = shifted(one, along ? at - one.xMm : 0, along ? 0 : at - one.yMm);
+    at += size(one) + kerfMm;
+    return ordered(moved, kerfMm);
+  });
+  return { ...node, pieces };
+}
+
+function shifted(node: CutNode, dx: number, dy: number): CutNode {
+  const moved = { ...node, xMm: node.xMm + dx, yMm: node.yMm + dy };
+  return moved.is === 'cut' ? { ...moved, pieces: moved.pieces.map((one) => shifted(one, dx, dy)) } : moved;
+}
