@@ -10,13 +10,25 @@ export function OnPaper({ children }: { children: ReactNode }) {
   return place ? createPortal(<ThemeProvider choice="light">{children}</ThemeProvider>, place) : null;
 }
 
+interface PaperLineProps {
+  readonly cells: readonly string[];
+  readonly head?: boolean;
+  readonly small?: boolean;
+  /** How wide the columns are for one another; alike when it is not said. */
+  readonly shares?: readonly number[];
+}
+
 /** A line of a table on paper. */
-export function PaperLine({ cells, head, small }: { cells: readonly string[]; head?: boolean; small?: boolean }) {
+export function PaperLine({ cells, head, small, shares }: PaperLineProps) {
   const styles = useStyles();
   return (
     <View style={[styles.line, head && styles.head]}>
       {cells.map((cell, index) => (
-        <Txt key={index} kind={small ? 'small' : 'body'} style={[styles.cell, head && styles.headCell]}>
+        <Txt
+          key={index}
+          kind={small ? 'small' : 'body'}
+          style={[styles.cell, { flex: shares?.[index] ?? 1 }, head && styles.headCell]}
+        >
           {cell}
         </Txt>
       ))}
@@ -34,7 +46,7 @@ const useStyles = makeStyles((colours) =>
       paddingVertical: 3,
     },
     head: { borderBottomColor: colours.pencil },
-    cell: { flex: 1, minWidth: 0 },
+    cell: { minWidth: 0 },
     headCell: { fontFamily: FONT.semibold },
   }),
 );

@@ -14,6 +14,8 @@ import { makeStyles, SPACE } from '../../theme';
 
 const DRAWING = { width: 640, height: 190 } as const;
 const SHEET = { width: 640, height: 340 } as const;
+/** Of the list of cuts: its number, the board, how it is made, what it gives. */
+const COLUMNS = [1, 1, 9, 2] as const;
 
 interface LayoutPrintProps {
   readonly job: Job;
@@ -56,6 +58,7 @@ function Printed({ job, plan, cutting }: LayoutPrintProps) {
       <Txt kind="strong">{label('layout.printCuts')}</Txt>
       <PaperLine
         head
+        shares={COLUMNS}
         cells={[
           label('layout.printNumber'),
           label('layout.printBoard'),
@@ -66,6 +69,7 @@ function Printed({ job, plan, cutting }: LayoutPrintProps) {
       {steps.map((step) => (
         <PaperLine
           key={step.id}
+          shares={COLUMNS}
           cells={[String(step.number), step.layout, words(stepWords(step, job.tools), job), nameOf(step.gives.part)]}
         />
       ))}
