@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { downloaded, expect, test, type Person } from './person';
+import { AT_ONE_SIZE, downloaded, expect, test, type Person } from './person';
 
 type Tab = 'Pieces' | 'Layouts' | 'Buy' | 'At the saw';
 
@@ -84,7 +84,7 @@ test('the parcel bench: from parts to layouts, the list to buy, and every cut at
   await expect(page.getByText(/· Parcel bench, back hall/).first()).toBeVisible();
 }); // prettier-ignore
 
-test('a cut that went wrong: how long is it now, and what becomes of the rest', async ({ person, page }) => {
+test('a cut that went wrong: how long is it now, and what becomes of the rest', AT_ONE_SIZE, async ({ person, page }) => {
   await cutting(person, 'Chimney alcove', 'At the saw');
   await page.getByRole('button', { name: 'Begin cutting' }).click({ timeout: 30_000 });
   const card = page.getByTestId('saw-card');
@@ -108,7 +108,7 @@ test('a cut that went wrong: how long is it now, and what becomes of the rest', 
   await expect(card).not.toContainText('r2');
 }); // prettier-ignore
 
-test('prices from the simulated yard, a list of one’s own, what there is already, and what is really thick', async ({ person, page }) => {
+test('prices from the simulated yard, a list of one’s own, what there is already, and what is really thick', AT_ONE_SIZE, async ({ person, page }) => {
   await cutting(person, 'Chimney alcove', 'Buy');
   await expect(page.getByRole('checkbox', { name: /pine board, 1200 mm long/ })).toBeVisible({ timeout: 30_000 });
   await expect(page.getByText('These are planning prices that come with Dormer', { exact: false })).toBeVisible();
@@ -130,7 +130,7 @@ test('prices from the simulated yard, a list of one’s own, what there is alrea
   await expect(page.getByText(/^17\.5 ×/).first()).toBeVisible();
 }); // prettier-ignore
 
-test('plywood or MDF instead: what it costs, weighs and sags, side by side, and one touch to choose', async ({ person, page }) => {
+test('plywood or MDF instead: what it costs, weighs and sags, side by side, and one touch to choose', AT_ONE_SIZE, async ({ person, page }) => {
   await cutting(person, 'Chimney alcove', 'Buy');
   await page.getByRole('button', { name: 'What if' }).click({ timeout: 30_000 });
   const dialog = page.getByRole('dialog');
@@ -141,7 +141,7 @@ test('plywood or MDF instead: what it costs, weighs and sags, side by side, and 
   await expect(page.getByRole('checkbox', { name: /MDF sheet/ }).first()).toBeVisible({ timeout: 30_000 });
 }); // prettier-ignore
 
-test('sheets too large for the car: the shop cuts them first', async ({ person, page }) => {
+test('sheets too large for the car: the shop cuts them first', AT_ONE_SIZE, async ({ person, page }) => {
   await cutting(person, 'Parcel bench', 'Layouts');
   await laidOut(person);
   await page.getByRole('checkbox', { name: 'Sheets must be cut down to carry' }).click();
@@ -167,23 +167,27 @@ test('layouts and every cut in order on paper', async ({ person, page }) => {
   await expect(sheet).toContainText(/Fence at 322 mm first, then again at 320 mm/);
 });
 
-test('an offcut that lies about is put on the rack, used, and taken off again', async ({ person, page }) => {
-  await cutting(person, 'Chimney alcove', 'Layouts');
-  await laidOut(person);
-  const group = page.getByRole('group', { name: 'Add an offcut' });
-  await page.getByRole('button', { name: 'Add an offcut' }).click();
-  await group.getByRole('radio', { name: 'Board' }).click();
-  const field = group.getByRole('textbox', { name: 'Length' });
-  await field.fill('1250');
-  await field.press('Enter');
-  await group.getByRole('button', { name: 'Put it on the rack' }).click();
-  // As deep as a shelf with its nosing: a board of 320 comes out of it.
-  await expect(page.getByText(/1250 mm · from the rack/).first()).toBeVisible({ timeout: 30_000 });
-  await page.getByRole('button', { name: 'Take it off the rack' }).click();
-  await expect(page.getByText(/· from the rack/)).toHaveCount(0, { timeout: 30_000 });
-});
+test(
+  'an offcut that lies about is put on the rack, used, and taken off again',
+  AT_ONE_SIZE,
+  async ({ person, page }) => {
+    await cutting(person, 'Chimney alcove', 'Layouts');
+    await laidOut(person);
+    const group = page.getByRole('group', { name: 'Add an offcut' });
+    await page.getByRole('button', { name: 'Add an offcut' }).click();
+    await group.getByRole('radio', { name: 'Board' }).click();
+    const field = group.getByRole('textbox', { name: 'Length' });
+    await field.fill('1250');
+    await field.press('Enter');
+    await group.getByRole('button', { name: 'Put it on the rack' }).click();
+    // As deep as a shelf with its nosing: a board of 320 comes out of it.
+    await expect(page.getByText(/1250 mm · from the rack/).first()).toBeVisible({ timeout: 30_000 });
+    await page.getByRole('button', { name: 'Take it off the rack' }).click();
+    await expect(page.getByText(/· from the rack/)).toHaveCount(0, { timeout: 30_000 });
+  },
+);
 
-test('the dark theme: nothing on any tab is hard to read', async ({ person, page }) => {
+test('the dark theme: nothing on any tab is hard to read', AT_ONE_SIZE, async ({ person, page }) => {
   await page.emulateMedia({ colorScheme: 'dark' });
   await cutting(person, 'Cloakroom closet', 'Layouts');
   await laidOut(person);
@@ -194,7 +198,7 @@ test('the dark theme: nothing on any tab is hard to read', async ({ person, page
   await person.axe();
 });
 
-test('with hand tools a line is marked and sawn beyond it', async ({ person, page }) => {
+test('with hand tools a line is marked and sawn beyond it', AT_ONE_SIZE, async ({ person, page }) => {
   await person.open('Chimney alcove');
   await person.stage('Shelves');
   await person.tab('Supports');

@@ -1,6 +1,6 @@
 import { getDocument, OPS } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import type { Page } from '@playwright/test';
-import { downloaded, expect, test } from './person';
+import { AT_ONE_SIZE, downloaded, expect, test } from './person';
 
 /** The numbers of a board as they stand large on the screen. */
 const numberBy = async (page: Page, name: string): Promise<number> => {
@@ -48,31 +48,35 @@ test('a board between its walls: its shape, its odds, its styles side by side, i
   expect((await downloaded(page, /^DXF/)).data.toString()).toContain('OUTLINE');
 }); // prettier-ignore
 
-test('a board that binds when it is tried: what to shave, and the others learn from it', async ({ person, page }) => {
-  await person.open('Chimney alcove');
-  await person.stage('Cut');
-  await page.getByRole('button', { name: 'It was tried in its place' }).click();
-  await page.getByRole('radio', { name: 'Right end' }).click();
-  await page.getByRole('radio', { name: 'It binds' }).click();
-  await page.getByRole('textbox', { name: 'It still stands up by' }).fill('3');
-  await page.keyboard.press('Enter');
-  await page.getByRole('button', { name: 'Note it' }).click();
-  await expect(page.getByText('Right end, at the front: it binds, up by 3 mm')).toBeVisible();
-  await page.keyboard.press('Escape');
-  await expect(page.getByText(/Right end, at the front: shave [\d.]+ mm/)).toBeVisible();
-  // Shaved and tried again it leaves a gap there: what it was before no longer counts against it.
-  await page.getByRole('button', { name: 'It was tried in its place' }).click();
-  await expect(page.getByRole('radio', { name: 'Shaved as told' })).toBeChecked();
-  await page.getByRole('radio', { name: 'Right end' }).click();
-  await page.getByRole('textbox', { name: 'The gap' }).fill('1');
-  await page.keyboard.press('Enter');
-  await page.getByRole('button', { name: 'Note it' }).click();
-  await page.keyboard.press('Escape');
-  await expect(page.getByText(/Nothing has to come off/)).toBeVisible();
-  await person.saved();
-});
+test(
+  'a board that binds when it is tried: what to shave, and the others learn from it',
+  AT_ONE_SIZE,
+  async ({ person, page }) => {
+    await person.open('Chimney alcove');
+    await person.stage('Cut');
+    await page.getByRole('button', { name: 'It was tried in its place' }).click();
+    await page.getByRole('radio', { name: 'Right end' }).click();
+    await page.getByRole('radio', { name: 'It binds' }).click();
+    await page.getByRole('textbox', { name: 'It still stands up by' }).fill('3');
+    await page.keyboard.press('Enter');
+    await page.getByRole('button', { name: 'Note it' }).click();
+    await expect(page.getByText('Right end, at the front: it binds, up by 3 mm')).toBeVisible();
+    await page.keyboard.press('Escape');
+    await expect(page.getByText(/Right end, at the front: shave [\d.]+ mm/)).toBeVisible();
+    // Shaved and tried again it leaves a gap there: what it was before no longer counts against it.
+    await page.getByRole('button', { name: 'It was tried in its place' }).click();
+    await expect(page.getByRole('radio', { name: 'Shaved as told' })).toBeChecked();
+    await page.getByRole('radio', { name: 'Right end' }).click();
+    await page.getByRole('textbox', { name: 'The gap' }).fill('1');
+    await page.keyboard.press('Enter');
+    await page.getByRole('button', { name: 'Note it' }).click();
+    await page.keyboard.press('Escape');
+    await expect(page.getByText(/Nothing has to come off/)).toBeVisible();
+    await person.saved();
+  },
+);
 
-test('the habit of a job sets how all boards are cut', async ({ person, page }) => {
+test('the habit of a job sets how all boards are cut', AT_ONE_SIZE, async ({ person, page }) => {
   await person.open('Chimney alcove');
   await person.stage('Cut');
   await page.getByRole('radio', { name: 'Scribe to the walls' }).click();
@@ -81,7 +85,7 @@ test('the habit of a job sets how all boards are cut', async ({ person, page }) 
   await expect(page.getByRole('textbox', { name: 'Play, both ends together' })).toBeVisible();
 });
 
-test('a corner shelf: its angle, its shape, whose template it shares', async ({ person, page }) => {
+test('a corner shelf: its angle, its shape, whose template it shares', AT_ONE_SIZE, async ({ person, page }) => {
   await person.open('Window corner');
   await person.stage('Cut');
   await expect(page.getByText(/^9[23]\.\d°$/).last()).toBeVisible();
@@ -104,7 +108,7 @@ test('the corner of a drawing: a board touched on the elevation shows its shape'
   await expect(page.getByText('Board 3S')).toBeVisible();
 });
 
-test('the box of a cavity: its trim to the long point, listed, on the saw sheet, and as wide as the gap asks', async ({ person, page }) => {
+test('the box of a cavity: its trim to the long point, listed, on the saw sheet, and as wide as the gap asks', AT_ONE_SIZE, async ({ person, page }) => {
   await person.open('Stair cavity');
   await person.stage('Cut');
   await expect(page.getByText('It hides the gap')).toBeVisible();
@@ -148,36 +152,40 @@ test('the saw sheet: one setting to a block, its numbers those of the screen', a
   expect(await page.getByTestId('saw-block').count()).toBeGreaterThan(8);
 }); // prettier-ignore
 
-test('a wall traced elsewhere comes in as readings of it, and goes out again with undo', async ({ person, page }) => {
-  await person.open('Chimney alcove');
-  const bring = async (name: string, contents: string) => {
-    const chooser = page.waitForEvent('filechooser');
-    await page.getByRole('button', { name: 'Bring in a traced wall' }).click();
-    await (await chooser).setFiles({ name, mimeType: 'text/plain', buffer: Buffer.from(contents) });
-  };
-  await bring('wall.svg', 'not a drawing');
-  await expect(page.getByText(/neither an SVG nor a DXF/)).toBeVisible();
-  await bring(
-    'wall.svg',
-    '<svg xmlns="http://www.w3.org/2000/svg" width="100mm" height="300mm" viewBox="0 0 100 300"><path d="M40 0 Q48 150 40 300"/></svg>',
-  );
-  const sheet = page.getByRole('dialog', { name: 'A wall traced elsewhere' });
-  await expect(sheet.getByRole('img', { name: 'The traced wall over a straight line' })).toBeVisible();
-  await person.axe();
-  await sheet.getByRole('textbox', { name: 'Height it was traced at' }).fill('1200');
-  await page.keyboard.press('Enter');
-  await sheet.getByRole('button', { name: 'Take 5 readings' }).click();
-  await expect(page.getByText('5 readings came in')).toBeVisible();
-  // Half of 8: the curve stands off its chord by 4 in the middle.
-  const middle = page.getByRole('button', {
-    name: /Left wall off a straight line, 150 mm along, 1200 mm up: 4\. Change/,
-  });
-  await expect(middle).toBeVisible();
-  await person.undo();
-  await expect(middle).toHaveCount(0);
-});
+test(
+  'a wall traced elsewhere comes in as readings of it, and goes out again with undo',
+  AT_ONE_SIZE,
+  async ({ person, page }) => {
+    await person.open('Chimney alcove');
+    const bring = async (name: string, contents: string) => {
+      const chooser = page.waitForEvent('filechooser');
+      await page.getByRole('button', { name: 'Bring in a traced wall' }).click();
+      await (await chooser).setFiles({ name, mimeType: 'text/plain', buffer: Buffer.from(contents) });
+    };
+    await bring('wall.svg', 'not a drawing');
+    await expect(page.getByText(/neither an SVG nor a DXF/)).toBeVisible();
+    await bring(
+      'wall.svg',
+      '<svg xmlns="http://www.w3.org/2000/svg" width="100mm" height="300mm" viewBox="0 0 100 300"><path d="M40 0 Q48 150 40 300"/></svg>',
+    );
+    const sheet = page.getByRole('dialog', { name: 'A wall traced elsewhere' });
+    await expect(sheet.getByRole('img', { name: 'The traced wall over a straight line' })).toBeVisible();
+    await person.axe();
+    await sheet.getByRole('textbox', { name: 'Height it was traced at' }).fill('1200');
+    await page.keyboard.press('Enter');
+    await sheet.getByRole('button', { name: 'Take 5 readings' }).click();
+    await expect(page.getByText('5 readings came in')).toBeVisible();
+    // Half of 8: the curve stands off its chord by 4 in the middle.
+    const middle = page.getByRole('button', {
+      name: /Left wall off a straight line, 150 mm along, 1200 mm up: 4\. Change/,
+    });
+    await expect(middle).toBeVisible();
+    await person.undo();
+    await expect(middle).toHaveCount(0);
+  },
+);
 
-test('work that cannot be: each board says what is wrong with it, the others are still cut', async ({ person, page }) => {
+test('work that cannot be: each board says what is wrong with it, the others are still cut', AT_ONE_SIZE, async ({ person, page }) => {
   await person.open('Chimney alcove');
   await person.stage('Shelves');
   await person.tab('Supports');

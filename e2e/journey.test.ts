@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from './person';
+import { AT_ONE_SIZE, expect, test } from './person';
 
 test.describe('from a bare opening to a list to cut', () => {
   test('in inches, by the keypad', async ({ person, page }) => {
@@ -63,7 +63,7 @@ test.describe('from a bare opening to a list to cut', () => {
   });
 });
 
-test('every figure says why', async ({ person, page }) => {
+test('every figure says why', AT_ONE_SIZE, async ({ person, page }) => {
   await person.open('Chimney alcove');
   await person.stage('Cut');
   await page.getByRole('button', { name: /^1S Board, length: 112\d(\.5)? mm/ }).click();
@@ -75,7 +75,7 @@ test('every figure says why', async ({ person, page }) => {
   await expect(why).toBeHidden();
 });
 
-test('the cut list as text, as CSV and on paper', async ({ person, page }) => {
+test('the cut list as text, as CSV and on paper', AT_ONE_SIZE, async ({ person, page }) => {
   await person.open('Chimney alcove');
   await person.stage('Cut');
   await page.getByRole('button', { name: 'Copy' }).click();
@@ -124,7 +124,7 @@ test('undo and redo, by button and by keys, back to the first reading', async ({
   await expect(page.getByText('2 readings taken')).toBeVisible();
 });
 
-test('a reading is changed, dropped, and brought back', async ({ person, page }) => {
+test('a reading is changed, dropped, and brought back', AT_ONE_SIZE, async ({ person, page }) => {
   await person.open('Chimney alcove');
   await page.getByRole('button', { name: /Width at the back, 1200 mm up: 1126/ }).click();
   await page.getByTestId('reading-value').fill('1125,5');
@@ -147,7 +147,7 @@ test('what is touched in the drawing is what is edited beside it', async ({ pers
   await expect(page.getByRole('textbox', { name: 'Shelf 3: its top lies at' })).toHaveValue('1394');
 });
 
-test('what cannot be read stays as typed, with the reason', async ({ person, page }) => {
+test('what cannot be read stays as typed, with the reason', AT_ONE_SIZE, async ({ person, page }) => {
   await person.newJob('Slips', 'inches');
   await page.getByRole('button', { name: 'Take the first reading' }).click();
   const value = page.getByTestId('reading-value');
@@ -171,7 +171,7 @@ test('what cannot be read stays as typed, with the reason', async ({ person, pag
   await expect(page.getByTestId('reading-value')).toHaveValue('');
 });
 
-test('units turn over, and what was typed stays beside', async ({ person, page }) => {
+test('units turn over, and what was typed stays beside', AT_ONE_SIZE, async ({ person, page }) => {
   await person.open('Cloakroom closet');
   await page.getByRole('button', { name: 'More for this job' }).click();
   await page.getByRole('radio', { name: 'mm', exact: true }).click();
@@ -183,7 +183,7 @@ test('units turn over, and what was typed stays beside', async ({ person, page }
   await expect(page.getByRole('button', { name: /^2S Board, length: 12[34]\d(\.5)? mm/ })).toBeVisible();
 });
 
-test('more shelves than fit is a plan with a named problem', async ({ person, page }) => {
+test('more shelves than fit is a plan with a named problem', AT_ONE_SIZE, async ({ person, page }) => {
   await person.open('Chimney alcove');
   await person.stage('Shelves');
   await person.tab('Supports');

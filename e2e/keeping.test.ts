@@ -1,5 +1,5 @@
 import { readFileSync, writeFileSync } from 'node:fs';
-import { expect, listen, Person, test } from './person';
+import { AT_ONE_SIZE, expect, listen, Person, test } from './person';
 
 // A server that is down is named by the browser itself, for each thing that was asked of it.
 const DOWN = [/ERR_CONNECTION_REFUSED|Failed to load resource|ERR_CONNECTION_RESET|ERR_EMPTY_RESPONSE/];
@@ -31,21 +31,25 @@ test('with the server stopped nothing is lost, and it is sent when the server is
   expect(jobs.find((job: { name: string }) => job.name === 'Cellar alcove')).toMatchObject({ readings: 3 });
 }); // prettier-ignore
 
-test('a job made without the server is sent once it is there', async ({ person, page, server, expected }) => {
-  expected.push(...DOWN);
-  await person.home();
-  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
-  await server.down();
-  await page.getByRole('button', { name: 'New job' }).click();
-  await page.getByRole('textbox', { name: 'Name' }).fill('No signal');
-  await page.getByRole('button', { name: 'Begin measuring' }).click();
-  await person.typeReadings([['Width', '900']]);
-  await expect(page.getByTestId('save-state')).toHaveText('On this device only');
-  await server.up();
-  await person.saved();
-  const { jobs } = await (await page.request.get(`${server.base}/api/jobs`)).json();
-  expect(jobs.filter((job: { name: string }) => job.name === 'No signal')).toHaveLength(1);
-});
+test(
+  'a job made without the server is sent once it is there',
+  AT_ONE_SIZE,
+  async ({ person, page, server, expected }) => {
+    expected.push(...DOWN);
+    await person.home();
+    await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+    await server.down();
+    await page.getByRole('button', { name: 'New job' }).click();
+    await page.getByRole('textbox', { name: 'Name' }).fill('No signal');
+    await page.getByRole('button', { name: 'Begin measuring' }).click();
+    await person.typeReadings([['Width', '900']]);
+    await expect(page.getByTestId('save-state')).toHaveText('On this device only');
+    await server.up();
+    await person.saved();
+    const { jobs } = await (await page.request.get(`${server.base}/api/jobs`)).json();
+    expect(jobs.filter((job: { name: string }) => job.name === 'No signal')).toHaveLength(1);
+  },
+);
 
 test.describe('the same job changed on two devices', () => {
   test('offers both, and keeps both', async ({ person, page, browser, server, isMobile, expected }) => {
@@ -79,32 +83,36 @@ test.describe('the same job changed on two devices', () => {
     await elsewhere.close();
   });
 
-  test('mine stands, and the other is among the earlier versions', async ({ person, page, server, expected }) => {
-    expected.push(/409/);
-    await person.open('Chimney alcove');
-    const route = `${server.base}/api/jobs/demo-chimney-alcove`;
-    const { job, version } = await (await page.request.get(route)).json();
-    const theirs = { ...job, name: 'Chimney alcove, by another hand' };
-    await page.request.put(route, { data: { job: theirs, basedOn: version, saveId: 'elsewhere' } });
-    await page.getByRole('button', { name: /Width at the back, 420 mm up/ }).click();
-    await page.getByTestId('reading-value').fill('1122');
-    await page.keyboard.press('Enter');
-    await page.getByRole('button', { name: 'Look at both' }).click();
-    await page.getByRole('button', { name: 'Mine stands' }).click();
-    await person.saved();
-    await page.getByRole('button', { name: 'More for this job' }).click();
-    await page.getByRole('button', { name: 'Earlier versions' }).click();
-    const versions = page.getByRole('dialog', { name: 'Earlier versions' });
-    await expect(versions).toContainText('by another hand');
-    await person.axe();
-    await versions.getByRole('button', { name: 'Bring back' }).first().click();
-    await expect(page.getByRole('heading', { name: 'Chimney alcove, by another hand' })).toBeVisible();
-    await person.undo();
-    await expect(page.getByRole('heading', { name: 'Chimney alcove, reading room' })).toBeVisible();
-  });
+  test(
+    'mine stands, and the other is among the earlier versions',
+    AT_ONE_SIZE,
+    async ({ person, page, server, expected }) => {
+      expected.push(/409/);
+      await person.open('Chimney alcove');
+      const route = `${server.base}/api/jobs/demo-chimney-alcove`;
+      const { job, version } = await (await page.request.get(route)).json();
+      const theirs = { ...job, name: 'Chimney alcove, by another hand' };
+      await page.request.put(route, { data: { job: theirs, basedOn: version, saveId: 'elsewhere' } });
+      await page.getByRole('button', { name: /Width at the back, 420 mm up/ }).click();
+      await page.getByTestId('reading-value').fill('1122');
+      await page.keyboard.press('Enter');
+      await page.getByRole('button', { name: 'Look at both' }).click();
+      await page.getByRole('button', { name: 'Mine stands' }).click();
+      await person.saved();
+      await page.getByRole('button', { name: 'More for this job' }).click();
+      await page.getByRole('button', { name: 'Earlier versions' }).click();
+      const versions = page.getByRole('dialog', { name: 'Earlier versions' });
+      await expect(versions).toContainText('by another hand');
+      await person.axe();
+      await versions.getByRole('button', { name: 'Bring back' }).first().click();
+      await expect(page.getByRole('heading', { name: 'Chimney alcove, by another hand' })).toBeVisible();
+      await person.undo();
+      await expect(page.getByRole('heading', { name: 'Chimney alcove, reading room' })).toBeVisible();
+    },
+  );
 });
 
-test('exported, removed and imported, it is the same job', async ({ person, page }) => {
+test('exported, removed and imported, it is the same job', AT_ONE_SIZE, async ({ person, page }) => {
   await person.open('Cloakroom closet');
   const list = await person.cutList();
   await page.getByRole('button', { name: 'More for this job' }).click();
@@ -129,7 +137,7 @@ test('exported, removed and imported, it is the same job', async ({ person, page
   expect(readFileSync(await (await again).path(), 'utf8')).toBe(before);
 });
 
-test('a removal is undone', async ({ person, page, server }) => {
+test('a removal is undone', AT_ONE_SIZE, async ({ person, page, server }) => {
   await person.home();
   await page.getByRole('button', { name: 'More for Cloakroom closet' }).click();
   await page.getByRole('button', { name: 'Remove this job' }).click();
@@ -141,32 +149,36 @@ test('a removal is undone', async ({ person, page, server }) => {
   await expect.poll(there).toBe(200);
 });
 
-test('files that are no jobs are refused in plain words, and nothing is changed', async ({ person, page }, info) => {
-  await person.home();
-  await expect(page.getByRole('listitem')).toHaveCount(6);
-  const whole = JSON.stringify({ format: 'dormer-job', version: 1, name: 'x'.repeat(200), notes: '' });
-  const files: readonly (readonly [name: string, contents: string, says: RegExp])[] = [
-    ['broken', 'not a job at all', /damaged or not a job file/],
-    ['truncated', whole.slice(0, 120), /breaks off before its end/],
-    ['huge', `{"format":"dormer-job","notes":"${'x'.repeat(2_100_000)}"}`, /too large for a job/],
-    ['future', '{"format":"dormer-job","version":99}', /written by a later Dormer/],
-    ['foreign', '{"recipe":"soup"}', /This is not a job/],
-    ['faulty', whole, /entries in the job cannot be right/],
-  ];
-  for (const [name, contents, says] of files) {
-    const file = info.outputPath(`${name}.dormer.json`);
-    writeFileSync(file, contents);
-    const choosing = page.waitForEvent('filechooser');
-    await page.getByRole('button', { name: 'Open a job file' }).click();
-    await (await choosing).setFiles(file);
-    await expect(page.getByRole('alert').filter({ hasText: says })).toBeVisible();
-    if (name === 'faulty') await person.axe();
-    await page.getByRole('button', { name: 'Close', exact: true }).click();
-  }
-  await expect(page.getByRole('listitem')).toHaveCount(6);
-});
+test(
+  'files that are no jobs are refused in plain words, and nothing is changed',
+  AT_ONE_SIZE,
+  async ({ person, page }, info) => {
+    await person.home();
+    await expect(page.getByRole('listitem')).toHaveCount(6);
+    const whole = JSON.stringify({ format: 'dormer-job', version: 1, name: 'x'.repeat(200), notes: '' });
+    const files: readonly (readonly [name: string, contents: string, says: RegExp])[] = [
+      ['broken', 'not a job at all', /damaged or not a job file/],
+      ['truncated', whole.slice(0, 120), /breaks off before its end/],
+      ['huge', `{"format":"dormer-job","notes":"${'x'.repeat(2_100_000)}"}`, /too large for a job/],
+      ['future', '{"format":"dormer-job","version":99}', /written by a later Dormer/],
+      ['foreign', '{"recipe":"soup"}', /This is not a job/],
+      ['faulty', whole, /entries in the job cannot be right/],
+    ];
+    for (const [name, contents, says] of files) {
+      const file = info.outputPath(`${name}.dormer.json`);
+      writeFileSync(file, contents);
+      const choosing = page.waitForEvent('filechooser');
+      await page.getByRole('button', { name: 'Open a job file' }).click();
+      await (await choosing).setFiles(file);
+      await expect(page.getByRole('alert').filter({ hasText: says })).toBeVisible();
+      if (name === 'faulty') await person.axe();
+      await page.getByRole('button', { name: 'Close', exact: true }).click();
+    }
+    await expect(page.getByRole('listitem')).toHaveCount(6);
+  },
+);
 
-test('an address without a job says so', async ({ person, page, expected }) => {
+test('an address without a job says so', AT_ONE_SIZE, async ({ person, page, expected }) => {
   expected.push(/404/);
   await page.goto('/job/none/measure');
   await expect(page.getByText('This job is not here')).toBeVisible();

@@ -1,5 +1,5 @@
 import { readFileSync, writeFileSync } from 'node:fs';
-import { expect, test } from './person';
+import { AT_ONE_SIZE, expect, test } from './person';
 
 test('an alcove is measured from nothing with the practice instruments, by following the card until it is enough', async ({
   person,
@@ -33,7 +33,7 @@ test('an alcove is measured from nothing with the practice instruments, by follo
   await person.saved();
 });
 
-test('a misread value is caught, said what it looks like, read again unseen, and corrected', async ({ person, page }) => {
+test('a misread value is caught, said what it looks like, read again unseen, and corrected', AT_ONE_SIZE, async ({ person, page }) => {
   await person.open('Chimney alcove');
   // More readings around the one that will slip, so that the others can tell.
   for (const [up, value] of [['900', '1125'], ['1500', '1127.5']] as const) {
@@ -69,38 +69,42 @@ test('a misread value is caught, said what it looks like, read again unseen, and
   await expect(page.getByText('19 readings taken')).toBeVisible();
 }); // prettier-ignore
 
-test('a table of readings comes in, two bad rows are listed, and it goes out again', async ({ person, page }, info) => {
-  await person.newJob('From a spreadsheet');
-  const file = info.outputPath('readings.csv');
-  const rows = [
-    'kind,at,side,up,value,note',
-    'width,back,,600,1123,low',
-    'width,front,,600,1128,low',
-    'width,back,,1200,eleven hundred,middle',
-    'width,front,,1200,1131.5,middle',
-    'depth,,left,1200,366,',
-    'height,front,left,,2478,',
-    'girth,front,,900,1000,',
-  ];
-  writeFileSync(file, rows.join('\n'));
-  const choosing = page.waitForEvent('filechooser');
-  await page.getByRole('button', { name: 'Bring in a CSV' }).click();
-  await (await choosing).setFiles(file);
-  await expect(page.getByText('5 readings came in.')).toBeVisible();
-  const refused = page.getByRole('list', { name: '2 rows did not come in' });
-  await expect(refused.getByRole('listitem')).toHaveText([
-    /^Line 4: “value”: “eleven hundred”/,
-    /^Line 8: “kind” says “girth”; it takes one of: width/,
-  ]);
-  await expect(page.getByText('5 readings taken')).toBeVisible();
-  const coming = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Readings as CSV' }).click();
-  const out = readFileSync(await (await coming).path(), 'utf8');
-  expect(out.split('\r\n')[0]).toMatch(/^\uFEFFkind,at,side/);
-  expect(out).toContain('width,front,,,,,,,,1200,,,,,,,,,1131.5');
-  await person.undo();
-  await expect(page.getByText('0 readings taken')).toBeVisible();
-});
+test(
+  'a table of readings comes in, two bad rows are listed, and it goes out again',
+  AT_ONE_SIZE,
+  async ({ person, page }, info) => {
+    await person.newJob('From a spreadsheet');
+    const file = info.outputPath('readings.csv');
+    const rows = [
+      'kind,at,side,up,value,note',
+      'width,back,,600,1123,low',
+      'width,front,,600,1128,low',
+      'width,back,,1200,eleven hundred,middle',
+      'width,front,,1200,1131.5,middle',
+      'depth,,left,1200,366,',
+      'height,front,left,,2478,',
+      'girth,front,,900,1000,',
+    ];
+    writeFileSync(file, rows.join('\n'));
+    const choosing = page.waitForEvent('filechooser');
+    await page.getByRole('button', { name: 'Bring in a CSV' }).click();
+    await (await choosing).setFiles(file);
+    await expect(page.getByText('5 readings came in.')).toBeVisible();
+    const refused = page.getByRole('list', { name: '2 rows did not come in' });
+    await expect(refused.getByRole('listitem')).toHaveText([
+      /^Line 4: “value”: “eleven hundred”/,
+      /^Line 8: “kind” says “girth”; it takes one of: width/,
+    ]);
+    await expect(page.getByText('5 readings taken')).toBeVisible();
+    const coming = page.waitForEvent('download');
+    await page.getByRole('button', { name: 'Readings as CSV' }).click();
+    const out = readFileSync(await (await coming).path(), 'utf8');
+    expect(out.split('\r\n')[0]).toMatch(/^\uFEFFkind,at,side/);
+    expect(out).toContain('width,front,,,,,,,,1200,,,,,,,,,1131.5');
+    await person.undo();
+    await expect(page.getByText('0 readings taken')).toBeVisible();
+  },
+);
 
 test('the opening is seen from above, at the height one slides to', async ({ person, page }) => {
   await person.open('Chimney alcove');
@@ -114,7 +118,7 @@ test('the opening is seen from above, at the height one slides to', async ({ per
   await expect(page.locator('svg text', { hasText: '1131.5' })).toHaveCount(0);
 });
 
-test('what hangs on the walls: studs with where the next should be, and what must stay clear', async ({ person, page }) => {
+test('what hangs on the walls: studs with where the next should be, and what must stay clear', AT_ONE_SIZE, async ({ person, page }) => {
   await person.open('Parcel bench');
   await page.getByRole('radio', { name: 'The place' }).click();
   await expect(page.getByText(/Most stand 400 mm apart, but stud 4 does not\. Try at 3212 mm/)).toBeVisible();
@@ -129,7 +133,7 @@ test('what hangs on the walls: studs with where the next should be, and what mus
   await person.saved();
 }); // prettier-ignore
 
-test('a cavity tells its box, its shims and whether the trim hides the gap', async ({ person, page }) => {
+test('a cavity tells its box, its shims and whether the trim hides the gap', AT_ONE_SIZE, async ({ person, page }) => {
   await person.open('Stair cavity');
   await expect(page.getByRole('button', { name: /^Box, width: 1[34](| \d+\/\d+) in\. Why\?$/ })).toBeVisible();
   await expect(page.getByText(/^Odds 9\d %\./)).toBeVisible();

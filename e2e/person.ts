@@ -178,6 +178,9 @@ export async function downloaded(page: Page, button: RegExp): Promise<{ name: st
   return { name: file.suggestedFilename(), data: readFileSync(await file.path()) };
 }
 
+/** For what is the same on a wide screen: it is shown on a phone alone. */
+export const AT_ONE_SIZE = { tag: '@one-size' } as const;
+
 interface Fixtures {
   readonly server: Server;
   readonly person: Person;

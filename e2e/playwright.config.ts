@@ -30,6 +30,6 @@ export default defineConfig({
   use: { ...CHROMIUM, trace: 'off' },
   projects: [
     { name: 'phone', use: { ...devices['Desktop Chrome'], ...CHROMIUM, ...PHONE } },
-    { name: 'wide', use: { ...devices['Desktop Chrome'], ...CHROMIUM, ...WIDE } },
+    { name: 'wide', grepInvert: /@one-size/, use: { ...devices['Desktop Chrome'], ...CHROMIUM, ...WIDE } },
   ],
 });

@@ -1,6 +1,6 @@
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import type { Page } from '@playwright/test';
-import { downloaded, expect, test, type Person } from './person';
+import { AT_ONE_SIZE, downloaded, expect, test, type Person } from './person';
 
 /** A figure in millimetres out of a name such as "Shelf 1, Shelf top, Floor there: 727.5 mm. Why?". */
 async function mark(page: Page, name: RegExp): Promise<number> {
@@ -128,7 +128,7 @@ test('by keyboard alone: a thing listed, a layout got, a shelf moved and locked,
   await person.saved();
 }); // prettier-ignore
 
-test('an outlet refuses a shelf that is dragged onto it; one typed into it is named, with the heights that are free', async ({ person, page }) => {
+test('an outlet refuses a shelf that is dragged onto it; one typed into it is named, with the heights that are free', AT_ONE_SIZE, async ({ person, page }) => {
   await person.open('Chimney alcove');
   await person.stage('Shelves');
   // The outlet is 300 to 386 up: with 30 about it, board and cleat, no top may lie between 270 and 479.
@@ -152,7 +152,7 @@ test('an outlet refuses a shelf that is dragged onto it; one typed into it is na
   await expect(page.getByText(/Shelf 1 runs into: outlet/)).toBeVisible();
 }); // prettier-ignore
 
-test('a list is pasted; what cannot be read is named by its line, what has no room with the smallest way out', async ({ person, page }) => {
+test('a list is pasted; what cannot be read is named by its line, what has no room with the smallest way out', AT_ONE_SIZE, async ({ person, page }) => {
   await person.open('Chimney alcove');
   await person.stage('Shelves');
   await page.getByRole('radio', { name: 'By what is stored' }).click();
@@ -180,7 +180,7 @@ test('a list is pasted; what cannot be read is named by its line, what has no ro
   await person.saved();
 }); // prettier-ignore
 
-test('two layouts side by side, and either is kept', async ({ person, page }) => {
+test('two layouts side by side, and either is kept', AT_ONE_SIZE, async ({ person, page }) => {
   await person.open('Chimney alcove');
   await person.stage('Shelves');
   await page.getByRole('button', { name: 'Set this layout beside' }).click();
@@ -197,39 +197,47 @@ test('two layouts side by side, and either is kept', async ({ person, page }) =>
   await expect(page.getByRole('radio', { name: 'Graduated' })).toBeChecked();
 });
 
-test('a shelf above clothes, one lined up with the level line, and tilted ones for shoes', async ({ person, page }) => {
-  await person.open('Cloakroom closet');
-  await person.stage('Shelves');
-  await person.shelfAt(1, '66 in');
-  await expect(person.shelf(1)).toHaveAttribute('aria-disabled', 'true');
-  await page.getByRole('radio', { name: 'Above clothes' }).click();
-  // Coats hang 1400 mm, 4 in clear of the floor, 2 1/2 in below the shelf, which is 3/4 in thick: 62.37 in.
-  await person.shelfAt(1, '62 3/8 in');
-  await expect(page.getByRole('button', { name: /^Middle, above the floor mark: 59 1\/8 in/ })).toBeVisible();
-  await page.getByRole('button', { name: 'Line a shelf up with something there' }).click();
-  await page.getByRole('button', { name: 'Line it up' }).click();
-  await expect(page.getByText('Shelf 1, lined up, top 48 in')).toBeVisible();
-  const slope = page.getByRole('group', { name: 'Tilted shelf 1' });
-  // 12 in deep at 15 degrees rises 3.106 in.
-  await expect(slope.getByRole('button', { name: /Rear edge, above the floor mark: 9 1\/8 in/ })).toBeVisible();
-  await person.saved();
-});
+test(
+  'a shelf above clothes, one lined up with the level line, and tilted ones for shoes',
+  AT_ONE_SIZE,
+  async ({ person, page }) => {
+    await person.open('Cloakroom closet');
+    await person.stage('Shelves');
+    await person.shelfAt(1, '66 in');
+    await expect(person.shelf(1)).toHaveAttribute('aria-disabled', 'true');
+    await page.getByRole('radio', { name: 'Above clothes' }).click();
+    // Coats hang 1400 mm, 4 in clear of the floor, 2 1/2 in below the shelf, which is 3/4 in thick: 62.37 in.
+    await person.shelfAt(1, '62 3/8 in');
+    await expect(page.getByRole('button', { name: /^Middle, above the floor mark: 59 1\/8 in/ })).toBeVisible();
+    await page.getByRole('button', { name: 'Line a shelf up with something there' }).click();
+    await page.getByRole('button', { name: 'Line it up' }).click();
+    await expect(page.getByText('Shelf 1, lined up, top 48 in')).toBeVisible();
+    const slope = page.getByRole('group', { name: 'Tilted shelf 1' });
+    // 12 in deep at 15 degrees rises 3.106 in.
+    await expect(slope.getByRole('button', { name: /Rear edge, above the floor mark: 9 1\/8 in/ })).toBeVisible();
+    await person.saved();
+  },
+);
 
-test('pins in a cavity are measured from the fixed shelf, and drilled by one template', async ({ person, page }) => {
-  await person.open('Stair cavity');
-  await person.stage('Shelves');
-  await expect(page.getByText(/^Shelf 3 is fixed: measure from it, to the middle of each hole\./)).toBeVisible();
-  // Two shelves above the fixed one and two below, each with its hole and two either way.
-  for (const way of ['Up from its top face', 'Down from its underside']) {
-    await expect(
-      page.getByRole('group', { name: way }).getByRole('button', { name: /^Hole \d+ from the fixed/ }),
-    ).toHaveCount(10);
-  }
-  const svg = (await downloaded(page, /^SVG/)).data.toString();
-  expect(svg.match(/<circle /g)?.length).toBe(40);
-  await page.getByRole('button', { name: 'No pins' }).click();
-  await expect(page.getByRole('button', { name: 'Lay out pin holes' })).toBeVisible();
-});
+test(
+  'pins in a cavity are measured from the fixed shelf, and drilled by one template',
+  AT_ONE_SIZE,
+  async ({ person, page }) => {
+    await person.open('Stair cavity');
+    await person.stage('Shelves');
+    await expect(page.getByText(/^Shelf 3 is fixed: measure from it, to the middle of each hole\./)).toBeVisible();
+    // Two shelves above the fixed one and two below, each with its hole and two either way.
+    for (const way of ['Up from its top face', 'Down from its underside']) {
+      await expect(
+        page.getByRole('group', { name: way }).getByRole('button', { name: /^Hole \d+ from the fixed/ }),
+      ).toHaveCount(10);
+    }
+    const svg = (await downloaded(page, /^SVG/)).data.toString();
+    expect(svg.match(/<circle /g)?.length).toBe(40);
+    await page.getByRole('button', { name: 'No pins' }).click();
+    await expect(page.getByRole('button', { name: 'Lay out pin holes' })).toBeVisible();
+  },
+);
 
 test('one height set by the thumb on the keypad, and the level line is said to be carried', async ({ person, page }) => {
   await person.open('Cloakroom closet');

@@ -1,4 +1,4 @@
-import { downloaded, expect, test, type Person } from './person';
+import { AT_ONE_SIZE, downloaded, expect, test, type Person } from './person';
 
 async function supports(person: Person, job: string): Promise<void> {
   await person.open(job);
@@ -42,7 +42,7 @@ test('from cleats to brackets and back: nothing that was said of either is lost'
   await person.saved();
 });
 
-test('a shelf that sags says by how much, and is cured by one touch', async ({ person, page }) => {
+test('a shelf that sags says by how much, and is cured by one touch', AT_ONE_SIZE, async ({ person, page }) => {
   await supports(person, 'Chimney alcove');
   await choose(person, 'Cleats at the ends');
   await page.getByRole('radio', { name: 'Games', exact: true }).click();
@@ -67,30 +67,34 @@ test('a shelf that sags says by how much, and is cured by one touch', async ({ p
   await person.saved();
 });
 
-test('a drilling sheet: every hole from one end, the drills, and why a screw is so long', async ({ person, page }) => {
-  await supports(person, 'Cloakroom closet');
-  await page.getByRole('button', { name: /^Show \d+ kinds of pieces$/ }).click();
-  const cleat = page.getByRole('group', { name: 'Back cleat 1B', exact: true });
-  await expect(cleat).toContainText('#10');
-  await expect(cleat).toContainText('clearance 13/64 in');
-  await expect(cleat).toContainText('are anchors');
-  await cleat.getByRole('button', { name: /Why\?$/ }).click();
-  await expect(page.getByRole('dialog')).toContainText('Lining behind it');
-  await page.keyboard.press('Escape');
-  await expect(page.getByText(/screws #10 × /).first()).toBeAttached();
-  // On paper: the same sheets.
-  await page.evaluate(() => window.dispatchEvent(new Event('beforeprint')));
-  await expect(page.getByTestId('drilling-sheet')).toContainText('Back cleat');
-  await page.evaluate(() => window.dispatchEvent(new Event('afterprint')));
-  // As files: every hole of the job in a table, one piece with its holes at full size.
-  const table = await downloaded(page, /^All holes as CSV$/);
-  expect(table.name).toBe('Cloakroom-closet-drilling.csv');
-  expect(table.data.toString('utf8')).toContain('Back cleat,1B,1,');
-  await cleat.getByRole('button', { name: 'Full size' }).click();
-  const drawing = await downloaded(page, /^SVG in millimetres$/);
-  expect(drawing.name).toBe('Cloakroom-closet-drilling-1B.svg');
-  expect(drawing.data.toString('utf8')).toMatch(/<circle [^>]*cx=/);
-});
+test(
+  'a drilling sheet: every hole from one end, the drills, and why a screw is so long',
+  AT_ONE_SIZE,
+  async ({ person, page }) => {
+    await supports(person, 'Cloakroom closet');
+    await page.getByRole('button', { name: /^Show \d+ kinds of pieces$/ }).click();
+    const cleat = page.getByRole('group', { name: 'Back cleat 1B', exact: true });
+    await expect(cleat).toContainText('#10');
+    await expect(cleat).toContainText('clearance 13/64 in');
+    await expect(cleat).toContainText('are anchors');
+    await cleat.getByRole('button', { name: /Why\?$/ }).click();
+    await expect(page.getByRole('dialog')).toContainText('Lining behind it');
+    await page.keyboard.press('Escape');
+    await expect(page.getByText(/screws #10 × /).first()).toBeAttached();
+    // On paper: the same sheets.
+    await page.evaluate(() => window.dispatchEvent(new Event('beforeprint')));
+    await expect(page.getByTestId('drilling-sheet')).toContainText('Back cleat');
+    await page.evaluate(() => window.dispatchEvent(new Event('afterprint')));
+    // As files: every hole of the job in a table, one piece with its holes at full size.
+    const table = await downloaded(page, /^All holes as CSV$/);
+    expect(table.name).toBe('Cloakroom-closet-drilling.csv');
+    expect(table.data.toString('utf8')).toContain('Back cleat,1B,1,');
+    await cleat.getByRole('button', { name: 'Full size' }).click();
+    const drawing = await downloaded(page, /^SVG in millimetres$/);
+    expect(drawing.name).toBe('Cloakroom-closet-drilling-1B.svg');
+    expect(drawing.data.toString('utf8')).toMatch(/<circle [^>]*cx=/);
+  },
+);
 
 test('a divider and a hole for a cable: in the drawing, on the list, drilled, and gone again', async ({
   person,
@@ -122,40 +126,48 @@ test('a divider and a hole for a cable: in the drawing, on the list, drilled, an
   await person.saved();
 });
 
-test('with hand tools nothing is told in angles, and pocket screws are not offered', async ({ person, page }) => {
-  await supports(person, 'Parcel bench');
-  await page.getByRole('radio', { name: 'Hand tools only' }).click();
-  await page.getByRole('button', { name: 'Change', exact: true }).first().click();
-  await page.getByRole('dialog').getByRole('radio', { name: 'Ladder frames', exact: true }).click();
-  await expect(page.getByRole('heading', { name: 'Ladder frames', exact: true })).toBeVisible();
-  await expect(page.getByRole('radio', { name: 'Pocket screws' })).toHaveCount(0);
-  await page.getByRole('radio', { name: 'Mesh' }).click();
-  await person.planned();
-  await expect(page.getByText('What mesh carries is not reckoned', { exact: false }).first()).toBeAttached();
-  await expect(page.getByText('Drill the uprights for two screws at every rung', { exact: false })).toBeAttached();
-  await supports(person, 'Chimney alcove');
-  await page.getByRole('radio', { name: 'Hand tools only' }).click();
-  await person.stage('Cut');
-  await person.planned();
-  await page.getByRole('radio', { name: 'Shelf 5' }).click();
-  await expect(page.getByText(/knife line/).first()).toBeVisible();
-  await expect(page.getByText(/\(\d+\.\d°\)/)).toHaveCount(0);
-});
+test(
+  'with hand tools nothing is told in angles, and pocket screws are not offered',
+  AT_ONE_SIZE,
+  async ({ person, page }) => {
+    await supports(person, 'Parcel bench');
+    await page.getByRole('radio', { name: 'Hand tools only' }).click();
+    await page.getByRole('button', { name: 'Change', exact: true }).first().click();
+    await page.getByRole('dialog').getByRole('radio', { name: 'Ladder frames', exact: true }).click();
+    await expect(page.getByRole('heading', { name: 'Ladder frames', exact: true })).toBeVisible();
+    await expect(page.getByRole('radio', { name: 'Pocket screws' })).toHaveCount(0);
+    await page.getByRole('radio', { name: 'Mesh' }).click();
+    await person.planned();
+    await expect(page.getByText('What mesh carries is not reckoned', { exact: false }).first()).toBeAttached();
+    await expect(page.getByText('Drill the uprights for two screws at every rung', { exact: false })).toBeAttached();
+    await supports(person, 'Chimney alcove');
+    await page.getByRole('radio', { name: 'Hand tools only' }).click();
+    await person.stage('Cut');
+    await person.planned();
+    await page.getByRole('radio', { name: 'Shelf 5' }).click();
+    await expect(page.getByText(/knife line/).first()).toBeVisible();
+    await expect(page.getByText(/\(\d+\.\d°\)/)).toHaveCount(0);
+  },
+);
 
-test('between the cabinets screws miss the holes that are there; the desk lies on rails', async ({ person, page }) => {
-  await supports(person, 'Between the tall cabinets');
-  await page.getByRole('button', { name: /^Show \d+ kinds of pieces$/ }).click();
-  const face = page.getByRole('group').filter({ hasText: 'Left face, shelf 2' }).last();
-  const rows = await face.getByText(/above the floor mark, out from the back/).innerText();
-  const outs = rows.split('back:')[1]?.split('·').map(Number.parseFloat) ?? [];
-  expect(outs).toHaveLength(3);
-  // Holes at 277 to 282 with 10 about them.
-  for (const out of outs) expect(out <= 267 || out >= 292).toBe(true);
-  await expect(page.getByText(/Shelf 2: one screw is moved aside|Shelf 2: \d+ screws are moved aside/).first()).toBeAttached(); // prettier-ignore
-  expect(await person.cutList()).toContain('1B Back cleat');
-});
+test(
+  'between the cabinets screws miss the holes that are there; the desk lies on rails',
+  AT_ONE_SIZE,
+  async ({ person, page }) => {
+    await supports(person, 'Between the tall cabinets');
+    await page.getByRole('button', { name: /^Show \d+ kinds of pieces$/ }).click();
+    const face = page.getByRole('group').filter({ hasText: 'Left face, shelf 2' }).last();
+    const rows = await face.getByText(/above the floor mark, out from the back/).innerText();
+    const outs = rows.split('back:')[1]?.split('·').map(Number.parseFloat) ?? [];
+    expect(outs).toHaveLength(3);
+    // Holes at 277 to 282 with 10 about them.
+    for (const out of outs) expect(out <= 267 || out >= 292).toBe(true);
+    await expect(page.getByText(/Shelf 2: one screw is moved aside|Shelf 2: \d+ screws are moved aside/).first()).toBeAttached(); // prettier-ignore
+    expect(await person.cutList()).toContain('1B Back cleat');
+  },
+);
 
-test('the bench: each post by its own floor; the corner on hidden rails', async ({ person, page }) => {
+test('the bench: each post by its own floor; the corner on hidden rails', AT_ONE_SIZE, async ({ person, page }) => {
   await supports(person, 'Parcel bench');
   const bench = await person.cutList();
   for (const part of ['Wall cleat', 'End joist, left', 'Post 1', 'Bracket brace']) expect(bench).toContain(part);
@@ -169,7 +181,7 @@ test('the bench: each post by its own floor; the corner on hidden rails', async 
   expect(await person.cutList()).toContain('Rail, back wall');
 });
 
-test('a shelf of its own among the others, and as all others again', async ({ person, page }) => {
+test('a shelf of its own among the others, and as all others again', AT_ONE_SIZE, async ({ person, page }) => {
   await supports(person, 'Chimney alcove');
   await person.shelf(2).click();
   await page.getByRole('button', { name: 'Another support for shelf 2' }).click();
@@ -185,7 +197,7 @@ test('a shelf of its own among the others, and as all others again', async ({ pe
   await expect(page.getByText('Brackets · shelf 2')).toHaveCount(0);
 });
 
-test('a material of one’s own takes its figures to the shelves', async ({ person, page }) => {
+test('a material of one’s own takes its figures to the shelves', AT_ONE_SIZE, async ({ person, page }) => {
   await supports(person, 'Chimney alcove');
   await choose(person, 'Cleats at the ends');
   await page.getByRole('button', { name: 'Pine board' }).first().click();
