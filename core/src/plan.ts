@@ -1,3 +1,4 @@
+import { stepsFor, type Steps } from './build/steps';
 import { considered, type Considered } from './consider';
 import type { Figure } from './figure';
 import { fitParts, liftOf, stylesSideBySide, withHoles, type Lift, type Part, type StyleOutcome } from './fit';
@@ -66,7 +67,7 @@ import {
 } from './system';
 
 /** The version of the plan this code writes. */
-export const PLAN_VERSION = 5;
+export const PLAN_VERSION = 6;
 
 export type { Considered, PlannedReading };
 
@@ -127,6 +128,8 @@ export interface Plan {
   /** How it goes together, by the system. */
   readonly order: Applied['order'];
   readonly cutList: readonly CutGroup[];
+  /** Every step of the work; the best order of them is worked out beside the plan. */
+  readonly build: Steps;
   readonly problems: readonly Problem[];
   readonly cautions: readonly Caution[];
 }
@@ -171,6 +174,7 @@ export function planJob(job: Job): Plan {
           ...hangingProblems(parts, job),
           ...tippingProblems(system.standing, placed.fixings, weightOf(parts, job), job),
         ];
+  const cautions = [...cautionsOf(job), ...system.cautions, ...dividers.cautions];
   const advice = advise({ job, survey, boards });
   const [next] = advice.next;
   return {
@@ -211,7 +215,17 @@ export function planJob(job: Job): Plan {
     order: system.order,
     cutList: cutList(parts),
     problems,
-    cautions: [...cautionsOf(job), ...system.cautions, ...dividers.cautions],
+    build: stepsFor({
+      job,
+      takes: spec.takes,
+      parts,
+      hardware,
+      fixings: placed.fixings,
+      shelves: layout.shelves,
+      order: system.order,
+      cautions,
+    }),
+    cautions,
   };
 }
 

@@ -1,5 +1,5 @@
 /** The version of the job document this code writes. */
-export const JOB_VERSION = 6;
+export const JOB_VERSION = 7;
 export const JOB_FORMAT = 'dormer-job';
 
 /** The most a job document may hold: readings, shelves, studs, keep-clears, things to store, characters. */
@@ -20,6 +20,12 @@ export const LIMITS = {
   prices: 600,
   layouts: 300,
   cuts: 3000,
+  steps: 300,
+  ownSteps: 40,
+  oldHoles: 500,
+  freeHours: 42,
+  lostDays: 100,
+  minutes: 100_000,
   name: 120,
   notes: 4000,
   id: 64,
@@ -116,3 +122,22 @@ export const REGIONS = ['metric', 'inch'] as const;
 export const STOCK_FORMS = ['board', 'timber', 'strip', 'sheet', 'rod'] as const;
 /** How shelves are finished. */
 export const FINISHES = ['bare', 'paint', 'stain', 'clear', 'oil'] as const;
+
+/** Where a step of the work is done: where the wood is worked, in the opening, or where things are bought. */
+export const STEP_PLACES = ['workshop', 'site', 'shop'] as const;
+/** What one waits for. */
+export const WAITS = [
+  'filler',
+  'primer',
+  'paint',
+  'conditioner',
+  'stain',
+  'clear',
+  'oil-wipe',
+  'oil',
+  'glue',
+  'caulk',
+  'cure',
+] as const;
+/** Why a step is left out. */
+export const SKIP_REASONS = ['not-needed', 'was-done', 'other-way', 'no-time'] as const;

@@ -76,6 +76,23 @@ export const usualStock = (units: JobUnit): Job['stock'] => ({
   coats: 2,
 });
 
+/** How the work is gone about, before anyone says otherwise. */
+export const usualBuild = (): Job['build'] => ({
+  supports: 'top-down',
+  finish: 'before',
+  cut: 'all',
+  hold: 'glue',
+  help: false,
+  travel: { workshop: 5, shop: 30 },
+  prepare: { clear: false, holes: 0, open: false, paint: false },
+  waits: [],
+  minutes: [],
+  own: [],
+  done: [],
+  skipped: [],
+  packed: [],
+});
+
 /** A new job: no readings, three shelves with equal gaps between floor and ceiling, on what is usual in such a place. */
 export function newJob({ id, name, kind, units }: NewJobOptions): Job {
   const length = (mm: number, inches: string) => usualLength(mm, inches, units);
@@ -109,6 +126,7 @@ export function newJob({ id, name, kind, units }: NewJobOptions): Job {
     fixing: usualFixing(units),
     fit: { habit: 'snug', odds: USUAL_ODDS, play: length(5, '3/16'), boards: [] },
     stock: usualStock(units),
+    build: usualBuild(),
     trials: [],
     ...(kind === 'corner' ? { corner: usualCorner(units) } : {}),
     ...(USUAL[kind].box ? { box: usualBox(units) } : {}),

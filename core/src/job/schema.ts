@@ -15,9 +15,12 @@ import {
   LIMITS,
   type REGIONS,
   type SIDES,
+  type SKIP_REASONS,
   SPOTS_OUT,
+  type STEP_PLACES,
   type STOCK_FORMS,
   type SURFACES,
+  type WAITS,
   type WALL_KINDS,
 } from './limits';
 import { placeSchema } from './placeSchema';
@@ -26,6 +29,7 @@ import { shelvesSchema } from './shelvesSchema';
 import { furtherSchema } from './furtherSchema';
 import { fixingSchema, loadSchema, supportSchema, toolsSchema, woodSchema } from './supportSchema';
 import { stockSchema } from './stockSchema';
+import { buildSchema } from './buildSchema';
 import { peopleSchema, pinsSchema, thingsSchema, tiltedSchema } from './storedSchema';
 
 const ends = z.enum(END_STYLES);
@@ -133,6 +137,7 @@ export const jobSchema = z
     fit: fit.describe('How boards are to fit between their walls'),
     corner: corner.optional().describe('The shape of the shelves of a corner'),
     stock: stockSchema.describe('What is bought, and how it is cut'),
+    build: buildSchema.describe('How the work is gone about, and how far it has come'),
     trials: z.array(trial).max(LIMITS.trials).describe('What boards did when they were tried'),
   })
   .superRefine((job, context) => {
@@ -162,11 +167,14 @@ export const jobSchema = z
         context.addIssue({ code: 'custom', path: ['further', kind, index, 'id'], params: { repeatedId } }),
       );
     }
+    repeated(job.build.own.map((one) => one.id)).forEach(([index, repeatedId]) =>
+      context.addIssue({ code: 'custom', path: ['build', 'own', index, 'id'], params: { repeatedId } }),
+    );
     repeated(job.people.map((p) => p.id)).forEach(([index, repeatedId]) =>
       context.addIssue({ code: 'custom', path: ['people', index, 'id'], params: { repeatedId } }),
     );
   })
-  .meta({ id: 'DormerJob', title: 'Dormer job document, version 6' });
+  .meta({ id: 'DormerJob', title: 'Dormer job document, version 7' });
 
 function repeated(ids: readonly string[]): [number, string][] {
   return ids.flatMap((one, index): [number, string][] => (ids.indexOf(one) < index ? [[index, one]] : []));
@@ -214,6 +222,13 @@ export type BackStyle = (typeof BACK_STYLES)[number];
 export type StockWish = Job['stock'];
 export type StockForm = (typeof STOCK_FORMS)[number];
 export type Region = (typeof REGIONS)[number];
+/** How the work is gone about, and how far it has come. */
+export type BuildWish = Job['build'];
+/** A step the person added. */
+export type OwnStep = BuildWish['own'][number];
+export type StepPlace = (typeof STEP_PLACES)[number];
+export type Wait = (typeof WAITS)[number];
+export type SkipReason = (typeof SKIP_REASONS)[number];
 /** Cutting that has begun. */
 export type Saw = NonNullable<StockWish['saw']>;
 export type { Offcut } from './stockSchema';

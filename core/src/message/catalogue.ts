@@ -1,17 +1,8 @@
-import type { Param } from './message';
-
-type Length = Extract<Param, { is: 'length' }>;
-type About = Extract<Param, { is: 'about' }>;
-type Angle = Extract<Param, { is: 'angle' }>;
-type Measure = About | Angle;
-type Count = Extract<Param, { is: 'count' }>;
-type Text = Extract<Param, { is: 'text' }>;
-type Mass = Extract<Param, { is: 'mass' }>;
-type Inner = Extract<Param, { is: 'message' }>;
-type None = Record<never, never>;
+import type { BuildCatalogue } from './buildCatalogue';
+import type { About, Angle, Count, Inner, Length, Mass, Measure, None, Text } from './kinds';
 
 /** Every code the core may say, with the parameters it must carry. The sentences are in `words/`. */
-export interface MessageCatalogue {
+export interface MessageCatalogue extends BuildCatalogue {
   // What a person typed as a length, an angle or a mass
   'quantity.empty': { example: Text };
   'quantity.notUnderstood': { typed: Text; part: Text; example: Text };

@@ -1,6 +1,7 @@
 export * from './cutList';
 export * from './catalogue';
 export * from './blanks';
+export * from './glued';
 export * from './nest';
 export * from './cutting';
 export * from './steps';

@@ -1,0 +1,41 @@
+import { message } from '../message';
+import type { Problem } from '../problem';
+import { cutKinds } from '../stock/glued';
+import { withCautions } from './cautions';
+import { install, support } from './install';
+import { make } from './make';
+import { withOwn } from './own';
+import { prepare } from './prepare';
+import type { Step } from './step';
+import type { Work } from './work';
+import { written } from './writer';
+
+export interface Steps {
+  /** In an order in which they can be done, not yet the best. */
+  readonly steps: readonly Step[];
+  readonly problems: readonly Problem[];
+}
+
+/**
+ * Every step of the work, made from the job itself: the place, the workshop, putting in, and what the person added. How
+ * boards are measured in place and cut then is a walk between supports and boards.
+ */
+export function stepsFor(input: Omit<Work, 'kinds'>): Steps {
+  const work: Work = { ...input, kinds: cutKinds(input.parts, input.job) };
+  const { job } = work;
+  const prepared = prepare(work);
+  const inPlace = job.build.cut === 'in-place';
+  const made = make(work, prepared.steps.some((one) => one.id === 'open-wall') ? ['open-wall'] : [], inPlace ? ['measure-boards'] : []);
+  const supported = support(work, prepared.ready, made);
+  const measured = inPlace && made.steps.some((one) => one.id.startsWith('boards-')) ? [measureBoards(work, supported.last)] : [];
+  const steps = [...prepared.steps, ...made.steps, ...supported.steps, ...measured, ...install(work, prepared.ready, made, supported.last)];
+  const timed = steps.map((one) => {
+    const own = job.build.minutes.find(({ step }) => step === one.id);
+    return withCautions(own ? { ...one, minutes: own.minutes } : one, work);
+  });
+  return withOwn(timed, job);
+} // prettier-ignore
+
+function measureBoards({ job, shelves }: Work, after: ReturnType<typeof support>['last']): Step {
+  return written({ id: 'measure-boards', kind: 'measure', place: 'site', what: message('step.measureBoards'), minutes: 5 + 4 * shelves.length, after, how: [message('how.measureBoards')], check: [message('check.readTwice')], tools: ['tape', 'pencil'] }, job.build);
+} // prettier-ignore
