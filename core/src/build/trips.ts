@@ -6,7 +6,7 @@ import { doubtful, type Problem } from '../problem';
 import type { Hardware } from '../system';
 import { durationWords } from './duration';
 import type { Travel } from './order/network';
-import { orderSteps, type Ordering, type Timed } from './order/orderSteps';
+import { asWritten, orderSteps, type Ordering, type Timed } from './order/orderSteps';
 import { outstanding } from './outstanding';
 import type { PrintedSheet, Step, StepTool } from './step';
 
@@ -66,7 +66,7 @@ export function tripsFor({ build, plan, nowMs, nodes }: TripsInput): Trips {
   const running = left.running.map((one) => (closed.includes(one) ? { ...one, mostMin: null } : one));
   const input = { travel, at: left.at, running, ...(nodes === undefined ? {} : { nodes }) };
   const { tooShort, ...ordering } = orderSteps({ ...input, steps: left.steps });
-  const naive = asWritten(left.steps, input);
+  const naive = asWritten({ ...input, steps: left.steps });
   const by = new Map(plan.build.steps.map((one) => [one.id, one]));
   const name = (id: string): Message => by.get(id)?.what ?? message('step.own', { what: text(id) });
   return {
@@ -84,23 +84,6 @@ export function tripsFor({ build, plan, nowMs, nodes }: TripsInput): Trips {
     const one = running.find((lag) => lag.to === to && lag.mostMin !== null);
     return name(one?.step ?? to);
   }
-} // prettier-ignore
-
-/** The order in which the steps are written, each done as soon as it can be: what one would do without a plan of trips. */
-function asWritten(steps: readonly Step[], input: Omit<Parameters<typeof orderSteps>[0], 'steps'>): Trips['naive'] {
-  const chained = steps.map((one, i) => {
-    const before = steps[i - 1];
-    const after = one.after.map((lag) => ({ ...lag, mostMin: null }));
-    return { ...one, after: before ? [...after, { step: before.id, leastMin: 0, mostMin: null }] : after };
-  });
-  const { changes, elapsedMin } = orderSteps({ ...input, steps: sortedOnce(chained) });
-  return { changes, elapsedMin };
-}
-
-/** Chained steps cannot go back: what would has lost its link to a later one. */
-function sortedOnce<S extends { readonly id: string; readonly after: readonly { readonly step: string }[] }>(steps: readonly S[]): S[] {
-  const rank = new Map(steps.map((one, i) => [one.id, i]));
-  return steps.map((one, i) => ({ ...one, after: one.after.filter((lag) => (rank.get(lag.step) ?? 0) < i) }));
 } // prettier-ignore
 
 function tripsIn(order: readonly Timed[], by: ReadonlyMap<string, Step>, plan: TripsInput['plan']): Trip[] {

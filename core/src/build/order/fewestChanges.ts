@@ -1,31 +1,33 @@
 import type { StepPlace } from '../../job';
 import type { Network } from './network';
 
-/** The fewest changes of place that what is left still takes, from where one is. */
+/** The fewest changes of place that what is left still takes, from where one is; and whether that is exact without limits to waiting. */
 export type FewestChanges = (done: Uint8Array, place: StepPlace | null) => number;
+
+/** How many sets of done steps are looked into before the longest chain alone has to do as a bound. */
+const MOST_KNOWN = 6000;
 
 /**
  * Without limits to waiting, whoever is at a place loses nothing by doing all that can be done there before leaving: the
  * rest can be done in the order it would have been done in. So only the places need to be chosen, one after another; with
- * limits the figure is a bound from below. Answers are kept.
+ * limits the figure is a bound from below. Answers are kept; where there are too many, the chain of steps with the most
+ * changes along it is the bound.
  */
-export function fewestChanges({ places, into, outOf }: Network): FewestChanges {
+export function fewestChanges({ places, into, outOf, sorted }: Network): FewestChanges {
   const known = new Map<string, number>();
   const n = places.length;
+  const chain = places.map(() => 0);
+  for (const i of [...sorted].reverse()) {
+    for (const { to } of outOf[i]!) chain[i] = Math.max(chain[i]!, chain[to]! + (places[to] === places[i] ? 0 : 1));
+  }
 
   /** Everything that can be done at a place, done. */
   const exhaust = (done: Uint8Array, place: StepPlace): Uint8Array => {
     const all = done.slice();
-    const waiting = into.map((arcs) => arcs.reduce((sum, arc) => sum + (all[arc.from] ? 0 : 1), 0));
-    const queue: number[] = [];
-    for (let i = 0; i < n; i += 1) if (!all[i] && waiting[i] === 0 && places[i] === place) queue.push(i);
-    while (queue.length > 0) {
-      const step = queue.pop()!;
-      all[step] = 1;
-      for (const { to } of outOf[step]!) {
-        waiting[to]! -= 1;
-        if (waiting[to] === 0 && !all[to] && places[to] === place) queue.push(to);
-      }
+    // Steps come after what they wait for: one pass over them in that order finds all.
+    for (const i of sorted) {
+      if (all[i] || places[i] !== place) continue;
+      if (into[i]!.every((arc) => all[arc.from])) all[i] = 1;
     }
     return all;
   };
@@ -36,12 +38,21 @@ export function fewestChanges({ places, into, outOf }: Network): FewestChanges {
     const answer = known.get(key);
     if (answer !== undefined) return answer;
     const others = nextPlaces(all);
+    if (known.size >= MOST_KNOWN) return byChain(all, place);
     const least = others.length === 0 ? 0 : 1 + Math.min(...others.map((other) => from(all, other)));
     known.set(key, least);
     return least;
   };
 
-  /** Places, other than the one that is exhausted, at which something can be done now. */
+  const byChain = (done: Uint8Array, place: StepPlace): number => {
+    let least = 0;
+    for (let i = 0; i < n; i += 1) {
+      if (!done[i]) least = Math.max(least, chain[i]! + (places[i] === place ? 0 : 1));
+    }
+    return least;
+  };
+
+  /** Places at which something can be done now. */
   const nextPlaces = (done: Uint8Array): StepPlace[] => {
     const found = new Set<StepPlace>();
     for (let i = 0; i < n; i += 1) if (!done[i] && into[i]!.every((arc) => done[arc.from])) found.add(places[i]!);

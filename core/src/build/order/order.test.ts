@@ -86,7 +86,7 @@ describe('a window that cannot be met', () => {
       step('stain', 'workshop', 20, after('condition', 5, 30), after('glue', 60)),
     ];
     const { tooShort, steps: order } = orderSteps({ steps, travel: WAYS });
-    expect(tooShort).toEqual([{ from: 'condition', to: 'stain', mostMin: 30, neededMin: 75 }]);
+    expect(tooShort).toEqual([{ from: 'condition', to: 'stain', mostMin: 30, neededMin: 75, proven: true }]);
     expect(idsOf(order)).toBe('condition glue stain');
   });
 

@@ -1,9 +1,10 @@
 import type { StepPlace } from '../../job';
 import { networkOf, withoutLimit, type Lag, type Network, type Ordered, type Travel } from './network';
-import { searchOrder, type Searched } from './search';
+import { searchOrder, type Found, type Searched } from './search';
+import { changesIn, earliestTimes } from './times';
 
 /** How many states are looked at at the most: enough for a usual job, over in a fraction of a second. */
-export const USUAL_NODES = 4000;
+export const USUAL_NODES = 1500;
 
 export interface OrderInput {
   readonly steps: readonly Ordered[];
@@ -22,12 +23,14 @@ export interface Timed {
   readonly endMin: number;
 }
 
-/** A wait that cannot be as short as it must be, and how long it takes at least; minutes. */
+/** A wait that cannot be as short as it must be, and how long it takes; minutes. */
 export interface TooShort {
   readonly from: string;
   readonly to: string;
   readonly mostMin: number;
   readonly neededMin: number;
+  /** No order can keep it; otherwise none was found that does. */
+  readonly proven: boolean;
 }
 
 /** The best order that was found; plain data. */
@@ -59,12 +62,29 @@ export function orderSteps({ steps, travel, at = null, running = [], nodes = USU
   let network = networkOf(relaxed(started, tooShort));
   let searched = searchOrder(network, way, nodes);
   if (!searched.best) {
-    const one = guilty(started, tooShort, way, nodes);
-    tooShort = [...tooShort, ...one];
+    const more = searched.complete ? guilty(started, tooShort, way, nodes) : notKept(started, tooShort, way, nodes);
+    tooShort = [...tooShort, ...more];
     network = networkOf(relaxed(started, tooShort));
     searched = searchOrder(network, way, nodes);
   }
   return told(network, searched, tooShort);
+}
+
+/**
+ * The order without a plan: each time the first step, as they are written, that can be done; each as soon as it can be,
+ * whatever the limits of waits are.
+ */
+export function asWritten({ steps, travel, at = null, running = [] }: Omit<OrderInput, 'nodes'>): Pick<Ordering, 'changes' | 'elapsedMin'> {
+  const network = networkOf(withoutLimit(begun(steps, at, running), () => true));
+  const left = network.ids.map((_, i) => i);
+  const order: number[] = [];
+  while (left.length > 0) {
+    const k = left.findIndex((i) => network.into[i]!.every((arc) => !left.includes(arc.from)));
+    order.push(...left.splice(k, 1));
+  }
+  const starts = earliestTimes(order, network, (from, to) => (from === to ? 0 : travel(from, to))) ?? [];
+  const last = order.at(-1);
+  return { changes: changesIn(order, network), elapsedMin: last === undefined ? 0 : starts.at(-1)! + network.minutes[last]! };
 }
 
 /** What has been begun hangs on a step that is over now, where one is. */
@@ -96,7 +116,7 @@ function impossibleIn(steps: readonly Ordered[], travel: Travel): TooShort[] {
     into[k]!.flatMap(({ from, mostMin }): TooShort[] => {
       if (mostMin === Infinity) return [];
       const neededMin = between(network, from, k, travel);
-      return neededMin > mostMin + 1e-6 ? [{ from: ids[from]!, to, mostMin, neededMin }] : [];
+      return neededMin > mostMin + 1e-6 ? [{ from: ids[from]!, to, mostMin, neededMin, proven: true }] : [];
     }),
   );
 }
@@ -135,24 +155,39 @@ function reachable({ outOf, into }: Network, start: number, way: 'outOf' | 'into
   return found;
 }
 
-/** Limits that together cannot be held: the first whose being left out lets an order be found, or all of them. */
-function guilty(steps: readonly Ordered[], known: readonly TooShort[], travel: Travel, nodes: number): TooShort[] {
-  const limits = steps.flatMap((one) =>
-    one.after.flatMap((lag): TooShort[] =>
-      lag.mostMin === null || known.some((other) => other.from === lag.step && other.to === one.id)
-        ? []
-        : [{ from: lag.step, to: one.id, mostMin: lag.mostMin, neededMin: lag.mostMin }],
+/** Limits of some steps that are not given up yet. */
+const limitsOf = (steps: readonly Ordered[], known: readonly TooShort[]) =>
+  steps.flatMap((one) =>
+    one.after.flatMap(({ step: from, mostMin }) =>
+      mostMin === null || known.some((other) => other.from === from && other.to === one.id) ? [] : [{ from, to: one.id, mostMin }],
     ),
   );
-  for (const limit of limits) {
-    const network = networkOf(relaxed(steps, [...known, limit]));
+
+/** Limits that together cannot be held: the first whose being left out lets an order be found, or all that are not kept then. */
+function guilty(steps: readonly Ordered[], known: readonly TooShort[], travel: Travel, nodes: number): TooShort[] {
+  for (const limit of limitsOf(steps, known)) {
+    const network = networkOf(relaxed(steps, [...known, { ...limit, neededMin: 0, proven: true }]));
     const { best } = searchOrder(network, travel, nodes);
-    if (!best) continue;
-    const [from, to] = [limit.from, limit.to].map((id) => best.order.findIndex((i) => network.ids[i] === id));
-    const neededMin = best.starts[to!]! - best.starts[from!]! - network.minutes[best.order[from!]!]!;
-    return [{ ...limit, neededMin }];
+    if (best) return [{ ...limit, neededMin: waitIn(best, network, limit), proven: true }];
   }
-  return limits;
+  return notKept(steps, known, travel, nodes);
+}
+
+/** Limits that the best order without any of them does not keep; all of them where they have to be left out together. */
+function notKept(steps: readonly Ordered[], known: readonly TooShort[], travel: Travel, nodes: number): TooShort[] {
+  const limits = limitsOf(steps, known);
+  const network = networkOf(withoutLimit(steps, () => true));
+  const { best } = searchOrder(network, travel, nodes);
+  if (!best) return [];
+  const waits = limits.map((limit) => ({ ...limit, neededMin: waitIn(best, network, limit), proven: false }));
+  const broken = waits.filter((one) => one.neededMin > one.mostMin + 1e-6);
+  const again = networkOf(relaxed(steps, [...known, ...broken]));
+  return earliestTimes(best.order, again, travel) ? broken : waits;
+}
+
+function waitIn({ order, starts }: Found, { ids, minutes }: Network, { from, to }: Pick<TooShort, 'from' | 'to'>): number {
+  const [first, then] = [from, to].map((id) => order.findIndex((i) => ids[i] === id)) as [number, number];
+  return starts[then]! - starts[first]! - minutes[order[first]!]!;
 }
 
 function told({ ids, minutes }: Network, { best, boundChanges, boundElapsedMin, complete }: Searched, tooShort: readonly TooShort[]): Ordering {
