@@ -1,1 +1,0 @@
-export { MeasureScreen as default } from '../../../screens/measure/MeasureScreen';
