@@ -60,6 +60,7 @@ export const en = {
   'stage.measure': 'Measure',
   'stage.shelves': 'Shelves',
   'stage.cut': 'Cut',
+  'stage.build': 'Build',
 
   'save.saved': 'Saved',
   'save.saving': 'Saving …',

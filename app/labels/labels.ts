@@ -1,6 +1,7 @@
 import { createInstance } from 'i18next';
 import { useSyncExternalStore } from 'react';
 import { CATALOGUE_SETTINGS } from '@dormer/core/words';
+import type { buildEn } from './build.en';
 import type { cutEn } from './cut.en';
 import { en } from './en';
 import type { measureEn } from './measure.en';
@@ -10,7 +11,12 @@ import type { shelvesEn } from './shelves.en';
 type Counted<K> = K extends `${infer Base}_${'one' | 'other'}` ? Base : K;
 /** Every word of the interface, by what it is for. */
 export type LabelKey = Counted<
-  keyof typeof en | keyof typeof measureEn | keyof typeof cutEn | keyof typeof shelvesEn | keyof typeof printEn
+  | keyof typeof en
+  | keyof typeof measureEn
+  | keyof typeof cutEn
+  | keyof typeof shelvesEn
+  | keyof typeof buildEn
+  | keyof typeof printEn
 >;
 export type Label = (key: LabelKey, params?: Readonly<Record<string, string | number>>) => string;
 

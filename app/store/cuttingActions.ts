@@ -10,7 +10,7 @@ type Thunk<R> = (dispatch: AppDispatch, getState: () => RootState, services: Ser
 
 /** What a cutting is worked out from: the job without what is only ticked off in it, and what is on the rack. */
 export function cuttingKey(job: Job, rack: RootState['rack']['pieces']): string {
-  const { stock, notes: _notes, ...rest } = job;
+  const { stock, notes: _notes, build: _build, ...rest } = job;
   const { ticked: _ticked, have: _have, saw: _saw, finish: _finish, coats: _coats, ...asked } = stock;
   return JSON.stringify([rest, asked, asked.useRack ? rack : []]);
 }

@@ -1,5 +1,6 @@
+import { tripsFor } from '@dormer/core/build';
 import { readReadingsCsv, readThingsCsv } from '@dormer/core/exchange';
-import type { Job, Offcut } from '@dormer/core/job/document';
+import { withoutTicks, type Job, type Offcut } from '@dormer/core/job/document';
 import { readJobFile } from '@dormer/core/job';
 import { compareStyles, considerSystems, planJob } from '@dormer/core/plan';
 import { readFileSync } from 'node:fs';
@@ -23,7 +24,7 @@ const solver = remembered(
 );
 
 // Tests of one file stand before the same few jobs.
-const planOf = remembered(planJob, 12);
+const planOf = remembered(planJob, 12, withoutTicks);
 const considered = remembered(considerSystems, 4);
 const cuttingOf = remembered(async ({ made, ...from }: CutFrom) => {
   const input = { ...from, plan: planOf(from.job), ...(made ? { made: new Set(made) } : {}) };
@@ -46,6 +47,7 @@ export const directCore: Core = {
   compare: async ({ job, shelf }, watching) => through(compareStyles(job, shelf), watching),
   cut: cuttingOf,
   whatIf: async (from, watching) => through(whatIf(from, await solver(null)), watching),
+  order: async ({ job, nowMs }) => tripsFor({ build: job.build, plan: planOf(job), nowMs }),
   readReadings: async ({ contents, unit }) => readReadingsCsv(contents, unit),
   readThings: async ({ contents, unit }) => readThingsCsv(contents, unit),
   readFile: async (contents) => readJobFile(contents),

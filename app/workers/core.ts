@@ -52,6 +52,7 @@ export function coreInWorker(): Core {
     compare: (board, watching) => ask({ ask: 'compare', with: board }, watching) as ReturnType<Core['compare']>,
     cut: (from, watching) => ask({ ask: 'cut', with: from }, watching) as ReturnType<Core['cut']>,
     whatIf: (from, watching) => ask({ ask: 'whatIf', with: from }, watching) as ReturnType<Core['whatIf']>,
+    order: (from) => ask({ ask: 'order', with: from }) as ReturnType<Core['order']>,
     readReadings: (table) => ask({ ask: 'readReadings', with: table }) as ReturnType<Core['readReadings']>,
     readThings: (table) => ask({ ask: 'readThings', with: table }) as ReturnType<Core['readThings']>,
     readFile: (contents) => ask({ ask: 'readFile', with: contents }) as ReturnType<Core['readFile']>,

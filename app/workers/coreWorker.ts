@@ -1,5 +1,6 @@
+import { tripsFor } from '@dormer/core/build';
 import { readReadingsCsv, readThingsCsv } from '@dormer/core/exchange';
-import { readJobFile } from '@dormer/core/job';
+import { readJobFile, withoutTicks } from '@dormer/core/job';
 import { compareStyles, considerSystems, planJob } from '@dormer/core/plan';
 import { planCutting } from '@dormer/core/stock';
 import { whatIf } from '@dormer/core/whatIf';
@@ -7,8 +8,8 @@ import type { CutFrom, Request, Response } from './messages';
 import { remembered } from './remembered';
 import { solver } from './solver';
 
-/** Layouts are asked for after the plan of the same job. */
-const planOf = remembered(planJob, 2);
+/** Layouts and the order of the work are asked for after the plan of the same job; what is ticked off in it is no other plan. */
+const planOf = remembered(planJob, 2, withoutTicks);
 
 /** Questions that are no longer wanted. */
 const stopped = new Set<number>();
@@ -25,6 +26,8 @@ function answer(request: Request): unknown {
       return cut(request.id, request.with);
     case 'whatIf':
       return solver().then((solving) => bySteps(request.id, whatIf(request.with, solving)));
+    case 'order':
+      return tripsFor({ build: request.with.job.build, plan: planOf(request.with.job), nowMs: request.with.nowMs });
     case 'readReadings':
       return readReadingsCsv(request.with.contents, request.with.unit);
     case 'readThings':

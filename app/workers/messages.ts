@@ -1,3 +1,4 @@
+import type { Trips } from '@dormer/core/build/hand';
 import type { ReadRows, ReadThings } from '@dormer/core/exchange';
 import type { Job, Offcut, Refusal } from '@dormer/core/job/document';
 import type { Message } from '@dormer/core/message';
@@ -20,6 +21,8 @@ export interface Core {
   cut(from: CutFrom, watching?: Watching): Promise<Cutting>;
   /** Boards, plywood and MDF for the same job, side by side; long work, too. */
   whatIf(from: Pick<CutFrom, 'job' | 'rack'>, watching?: Watching): Promise<readonly WhatIf[]>;
+  /** What is left to do in the best order, trip by trip; `nowMs`: the present. */
+  order(from: { job: Job; nowMs: number }): Promise<Trips>;
   /** Readings from the text of a table, with the rows that are none; or why it is no table of readings. */
   readReadings(table: { contents: string; unit: JobUnit }): Promise<Result<ReadRows, Message>>;
   /** Things from the text of a list, with the rows that are none; or why it is no list of things. */

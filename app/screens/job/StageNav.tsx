@@ -1,3 +1,4 @@
+import Hammer from 'lucide-react-native/icons/hammer';
 import Rows from 'lucide-react-native/icons/rows-3';
 import Ruler from 'lucide-react-native/icons/ruler';
 import Saw from 'lucide-react-native/icons/scissors-line-dashed';
@@ -8,7 +9,7 @@ import { useLabel } from '../../labels';
 import { FONT, makeStyles, SPACE, TARGET, useTheme } from '../../theme';
 import { STAGES, type Stage } from './stages';
 
-const ICONS = { measure: Ruler, shelves: Rows, cut: Saw } as const satisfies Record<Stage, unknown>;
+const ICONS = { measure: Ruler, shelves: Rows, cut: Saw, build: Hammer } as const satisfies Record<Stage, unknown>;
 
 /** The stages of the work: along the foot of a phone, down the left of a wide screen. */
 export function StageNav({ id, wide }: { id: string; wide: boolean }) {

@@ -5,6 +5,7 @@ export * from './supports';
 export * from './newJob';
 export * from './edit';
 export * from './change';
+export * from './ticks';
 export { writeJobFile } from './writeJob';
 export { currentJob } from './upgrade';
 export type * from './schema';

@@ -4,6 +4,7 @@ export * from './supports';
 export * from './newJob';
 export * from './edit';
 export * from './change';
+export * from './ticks';
 export * from './writeJob';
 export * from './schema';
 export { offcutSchema } from './stockSchema';

@@ -1,4 +1,5 @@
 import { Redirect, useLocalSearchParams, useRouter } from 'expo-router';
+import { BuildScreen } from '../../../screens/build/BuildScreen';
 import { CutScreen } from '../../../screens/cut/CutScreen';
 import { MeasureScreen } from '../../../screens/measure/MeasureScreen';
 import { ShelvesScreen } from '../../../screens/shelves/ShelvesScreen';
@@ -16,6 +17,8 @@ export default function StageRoute() {
       );
     case 'cut':
       return <CutScreen first={Number(shelf) > 0 ? Number(shelf) : 1} />;
+    case 'build':
+      return <BuildScreen />;
     default:
       return <Redirect href={{ pathname: '/job/[id]/measure', params: { id } }} />;
   }

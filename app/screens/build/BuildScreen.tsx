@@ -1,0 +1,37 @@
+import '../../labels/build';
+import { useState } from 'react';
+import type { Job } from '@dormer/core/job/document';
+import type { Plan } from '@dormer/core/plan';
+import { Segmented } from '../../controls';
+import { useLabel } from '../../labels';
+import { selectOpenJob, selectPlanned, useAppSelector } from '../../store';
+import { PackingTab } from './PackingTab';
+import { TodayTab } from './TodayTab';
+import { TripsTab } from './TripsTab';
+import { useTrips } from './useTrips';
+
+/** The steps of the work: the one to do now, all of them by trips, and what is packed for each. */
+export function BuildScreen() {
+  const job = useAppSelector(selectOpenJob);
+  const { plan } = useAppSelector(selectPlanned);
+  return job && plan ? <Build job={job} plan={plan} /> : null;
+}
+
+const TABS = ['today', 'trips', 'packing'] as const;
+
+function Build({ job, plan }: { job: Job; plan: Plan }) {
+  const label = useLabel();
+  const [tab, setTab] = useState<(typeof TABS)[number]>('today');
+  const found = useTrips(job, plan);
+  const tabs = (
+    <Segmented
+      label={label('build.tabs')}
+      value={tab}
+      options={TABS.map((value) => ({ value, title: label(`build.tab.${value}`) }))}
+      onChange={setTab}
+    />
+  );
+  const shared = { job, plan, found, tabs };
+  if (tab === 'today') return <TodayTab {...shared} />;
+  return tab === 'trips' ? <TripsTab {...shared} /> : <PackingTab {...shared} />;
+}

@@ -1,0 +1,127 @@
+import ClipboardCopy from 'lucide-react-native/icons/clipboard-copy';
+import { setStringAsync } from 'expo-clipboard';
+import { useState } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
+import type { Packing, Trip } from '@dormer/core/build/hand';
+import { withBuild, type Job } from '@dormer/core/job/document';
+import { sentence, words } from '@dormer/core/words';
+import { Button, Keypad, NoticeLine, Section, Segmented, StageLayout, Txt } from '../../controls';
+import { DrawingPane } from '../../drawing';
+import { useLabel, type Label } from '../../labels';
+import { editJob, notify, useAppDispatch } from '../../store';
+import { makeStyles, RADIUS, SPACE, TARGET } from '../../theme';
+import { sceneOf, type TabProps } from './tab';
+
+const KINDS = ['tools', 'parts', 'needed', 'materials', 'sheets'] as const;
+
+/** One thing to pack: what it is, and the key its tick hangs on. */
+interface Thing {
+  readonly key: string;
+  readonly what: string;
+}
+
+function thingsOf(packing: Packing, kind: (typeof KINDS)[number], job: Job, label: Label): Thing[] {
+  switch (kind) {
+    case 'tools':
+      return packing.tools.map((one) => ({ key: one, what: label(`tool.${one}`) }));
+    case 'parts':
+      return packing.parts.map((one) => ({ key: one.id, what: `${one.label} – ${sentence(one.name, job)}` }));
+    case 'needed':
+      return packing.needed.map((one) => {
+        const what = words(one.what, job);
+        return { key: what, what: label('packing.count', { count: one.count, what }) };
+      });
+    case 'materials':
+      return packing.materials.map((one) => ({ key: one.code, what: sentence(one, job) }));
+    case 'sheets':
+      return packing.sheets.map((one) => ({ key: one, what: label(`packing.sheet.${one}`) }));
+  }
+}
+
+/** What is taken along on each trip, ticked off as it goes into the bag. */
+export function PackingTab({ job, plan, found, tabs }: TabProps) {
+  const styles = useStyles();
+  const label = useLabel();
+  const dispatch = useAppDispatch();
+  const trips = found.trips?.trips ?? [];
+  const [chosen, setChosen] = useState<string | null>(null);
+  const trip: Trip | null = trips.find((one) => one.key === chosen) ?? trips[0] ?? null;
+  const scene = sceneOf(null, plan, job);
+  const { packed } = job.build;
+  const lists = trip
+    ? KINDS.map((kind) => ({ kind, things: thingsOf(trip.packing, kind, job, label).map((one) => ({ ...one, key: `${trip.key}/${kind}/${one.key}`.slice(0, 160) })) })).filter((one) => one.things.length > 0)
+    : [];
+  const all = lists.flatMap((one) => one.things);
+  const open = all.filter((one) => !packed.includes(one.key)).length;
+  const set = (keys: string[]) => dispatch(editJob((one) => withBuild(one, { packed: keys })));
+  const tick = (key: string) => set(packed.includes(key) ? packed.filter((one) => one !== key) : [...packed, key]);
+  const copy = async () => {
+    const lines = lists.flatMap(({ kind, things }) => [label(`packing.${kind}`), ...things.map((one) => `- ${one.what}`), '']);
+    const copied = await setStringAsync(lines.join('\n')).catch(() => false);
+    dispatch(notify(copied ? 'packing.copied' : 'cut.notCopied'));
+  };
+  return (
+    <StageLayout
+      name={label('stage.build')}
+      share={0.18}
+      keypad={<Keypad units={job.units} tape={job.tape} />}
+      drawing={
+        <DrawingPane scene={scene} reader={job} exaggeration={1} figured onExaggeration={null} description={words(scene.title, job)} />
+      }
+      foot={
+        trip ? (
+          <>
+            <Button title={label('packing.clear')} disabled={open === all.length} onPress={() => set(packed.filter((key) => !all.some((one) => one.key === key)))} />
+            <Button title={label('packing.copy')} icon={ClipboardCopy} grow onPress={() => void copy()} />
+          </>
+        ) : null
+      }
+    >
+      {tabs}
+      {trips.length > 1 && trip ? (
+        <Segmented
+          titled
+          look="chips"
+          label={label('packing.trip')}
+          value={trip.key}
+          options={trips.map((one) => ({ value: one.key, title: `${one.number} ${label(`build.place.${one.place}`)}` }))}
+          onChange={setChosen}
+        />
+      ) : null}
+      {!trip ? <Txt tone="faint">{label(found.trips ? 'packing.nothing' : found.failed ? 'build.failed' : 'build.ordering')}</Txt> : null}
+      {trip ? open === 0 ? <NoticeLine is="sure" word={label('packing.all')} words="" /> : <Txt kind="strong">{label('packing.left', { count: open })}</Txt> : null}
+      {lists.map(({ kind, things }) => (
+        <Section key={kind} title={label(`packing.${kind}`)}>
+          {things.map(({ key, what }) => {
+            const on = packed.includes(key);
+            return (
+              <Pressable key={key} role="checkbox" aria-checked={on} aria-label={what} onPress={() => tick(key)} style={styles.row}>
+                <View style={[styles.box, on && styles.boxOn]}>{on ? <Txt style={styles.mark}>✓</Txt> : null}</View>
+                <Txt style={[styles.what, on && styles.done]}>{what}</Txt>
+              </Pressable>
+            );
+          })}
+        </Section>
+      ))}
+    </StageLayout>
+  );
+} // prettier-ignore
+
+const useStyles = makeStyles((colours) =>
+  StyleSheet.create({
+    row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.one, minHeight: TARGET },
+    box: {
+      width: 26,
+      height: 26,
+      borderWidth: 2,
+      borderColor: colours.edge,
+      borderRadius: RADIUS.small,
+      alignItems: 'center',
+      justifyContent: 'center',
+    },
+    boxOn: { backgroundColor: colours.action, borderColor: colours.action },
+    mark: { color: colours.onAction, lineHeight: 22 },
+    what: { flex: 1 },
+    done: { color: colours.faint, textDecorationLine: 'line-through' },
+  }),
+);

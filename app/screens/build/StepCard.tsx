@@ -1,0 +1,119 @@
+import HourglassIcon from 'lucide-react-native/icons/hourglass';
+import Users from 'lucide-react-native/icons/users';
+import { StyleSheet, View } from 'react-native';
+import { durationWords, windowOf, type Step } from '@dormer/core/build/hand';
+import type { Job } from '@dormer/core/job/document';
+import type { Plan } from '@dormer/core/plan';
+import { sentence, words } from '@dormer/core/words';
+import { NoticeLine, Txt, Why } from '../../controls';
+import { useLabel } from '../../labels';
+import { FONT, makeStyles, RADIUS, SIZE, SPACE, useTheme } from '../../theme';
+import { factsOf, fixingsOf } from './facts';
+import { momentWords } from './times';
+
+interface StepCardProps {
+  readonly step: Step;
+  readonly job: Job;
+  readonly plan: Plan;
+  readonly nowMs: number;
+  /** Which of how many it is: nothing where that is not asked. */
+  readonly above?: string;
+}
+
+/** One step: what is done and with which numbers, when it may be begun, how, what is good, what to mind. */
+export function StepCard({ step, job, plan, nowMs, above }: StepCardProps) {
+  const styles = useStyles();
+  const label = useLabel();
+  const { colours } = useTheme();
+  const facts = factsOf(step, plan, label);
+  const fixings = fixingsOf(step, plan, job, label);
+  const opens = useWindowWords(step, job, nowMs);
+  return (
+    <View style={styles.card} testID="step-card">
+      {above ? (
+        <Txt kind="small" tone="faint">
+          {above}
+        </Txt>
+      ) : null}
+      <Txt kind="title" role="heading" aria-level={2} style={styles.what}>
+        {sentence(step.what, job)}
+      </Txt>
+      {opens ? (
+        <View style={styles.row} role="status">
+          <HourglassIcon size={20} color={opens.grave ? colours.stop : colours.doubtful} aria-hidden />
+          <Txt kind="strong" style={[styles.grow, { color: opens.grave ? colours.stop : colours.doubtful }]}>
+            {opens.words}
+          </Txt>
+        </View>
+      ) : null}
+      {facts.length > 0 ? (
+        <View style={styles.facts}>
+          {facts.map(({ name, figure }, i) => (
+            <View key={name}>
+              <Txt kind="small" tone="faint">
+                {name}
+              </Txt>
+              <Why figure={figure} name={name} reader={job} readings={plan.readings} size={i === 0 ? 'large' : 'usual'} signed />
+            </View>
+          ))}
+        </View>
+      ) : null}
+      {step.who === 'help' ? (
+        <View style={styles.row}>
+          <Users size={20} color={colours.pencil} aria-hidden />
+          <Txt style={styles.grow}>
+            <Txt kind="strong">{label('build.help')}. </Txt>
+            {job.build.help ? '' : label('build.alone')}
+          </Txt>
+        </View>
+      ) : null}
+      {step.cautions.map((one) => (
+        <NoticeLine key={one.code} is="caution" word={label('build.care')} words={words(one, job)} />
+      ))}
+      {[...step.how.map((one) => words(one, job)), ...fixings].map((line) => (
+        <View key={line} style={styles.row}>
+          <Txt tone="faint" aria-hidden>
+            –
+          </Txt>
+          <Txt style={styles.grow}>{line}</Txt>
+        </View>
+      ))}
+      {step.check.map((one) => (
+        <NoticeLine key={one.code} is="sure" word={`${label('build.check')}:`} words={words(one, job)} />
+      ))}
+      {step.tools.length > 0 ? (
+        <Txt kind="small" tone="faint">
+          {label('build.tools')}: {step.tools.map((one) => label(`tool.${one}`)).join(' · ')}
+        </Txt>
+      ) : null}
+      {step.materials.length > 0 ? (
+        <Txt kind="small" tone="faint">
+          {label('build.materials')}: {step.materials.map((one) => words(one, job)).join(' · ')}
+        </Txt>
+      ) : null}
+    </View>
+  );
+} // prettier-ignore
+
+/** When the step may be begun, in words; null where nothing is waited for. */
+function useWindowWords(step: Step, job: Job, nowMs: number): { words: string; grave: boolean } | null {
+  const label = useLabel();
+  const { opensMs, closesMs } = windowOf(step, job.build);
+  const time = (ms: number) => words(durationWords(Math.max(1, Math.ceil(ms / 60_000))), job);
+  if (opensMs !== null && opensMs > nowMs)
+    return { words: label('build.opensHere', { at: momentWords(opensMs, nowMs), in: time(opensMs - nowMs) }), grave: false };
+  if (closesMs === null) return null;
+  const at = momentWords(closesMs, nowMs);
+  if (closesMs < nowMs) return { words: label('build.closedHere', { at }), grave: true };
+  return { words: label('build.closesHere', { at, in: time(closesMs - nowMs) }), grave: false };
+} // prettier-ignore
+
+const useStyles = makeStyles((colours) =>
+  StyleSheet.create({
+    card: { backgroundColor: colours.panel, borderRadius: RADIUS.usual, padding: SPACE.two, gap: SPACE.one },
+    what: { fontFamily: FONT.semibold, fontSize: SIZE.figure - 4, lineHeight: SIZE.figure + 2 },
+    facts: { flexDirection: 'row', flexWrap: 'wrap', columnGap: SPACE.three },
+    row: { flexDirection: 'row', gap: SPACE.half, alignItems: 'flex-start' },
+    grow: { flex: 1 },
+  }),
+);

@@ -1,0 +1,163 @@
+import Check from 'lucide-react-native/icons/check';
+import Plus from 'lucide-react-native/icons/plus';
+import Sliders from 'lucide-react-native/icons/sliders-horizontal';
+import Undo from 'lucide-react-native/icons/undo-2';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { durationWords, windowOf, type Step } from '@dormer/core/build/hand';
+import { withDone, withOpen } from '@dormer/core/job/document';
+import { sentence, words } from '@dormer/core/words';
+import { Button, Keypad, NoticeLine, PlanNotices, StageLayout, Txt } from '../../controls';
+import { DrawingPane } from '../../drawing';
+import { useLabel } from '../../labels';
+import { editJob, useAppDispatch } from '../../store';
+import { makeStyles, SPACE } from '../../theme';
+import { OwnStepSheet } from './OwnStepSheet';
+import { SkipSheet } from './SkipSheet';
+import { StepCard } from './StepCard';
+import { sceneOf, stepsLeft, type TabProps } from './tab';
+import { momentWords } from './times';
+import { useAwake } from './useAwake';
+import { useNow } from './useNow';
+import { WaysSheet } from './WaysSheet';
+
+/** How often times are told anew, milliseconds. */
+const EVERY_MS = 15_000;
+/** How many of the steps that come then are told. */
+const THEN = 4;
+
+/** The step to do now, as a card with its drawing, number and check; what waits, and what comes then. */
+export function TodayTab({ job, plan, found, tabs }: TabProps) {
+  const styles = useStyles();
+  const label = useLabel();
+  const dispatch = useAppDispatch();
+  const nowMs = useNow(EVERY_MS);
+  const [sheet, setSheet] = useState<'skip' | 'ways' | 'own' | null>(null);
+  useAwake();
+  const left = stepsLeft({ plan, found, job });
+  const step = left[0] ?? null;
+  const { done, skipped } = job.build;
+  const known = new Set(plan.build.steps.map((one) => one.id));
+  const over = [...done, ...skipped].filter((one) => known.has(one.step)).length;
+  const last = [...done].sort((a, b) => a.at - b.at).at(-1);
+  const scene = sceneOf(step, plan, job);
+  const time = (minutes: number) => words(durationWords(minutes), job);
+  const close = () => setSheet(null);
+  const undo = (
+    <Button
+      title={label('build.undo')}
+      icon={Undo}
+      iconOnly
+      disabled={!last}
+      onPress={() => last && dispatch(editJob((one) => withOpen(one, last.step)))}
+    />
+  );
+  return (
+    <StageLayout
+      name={label('stage.build')}
+      share={0.26}
+      keypad={<Keypad units={job.units} tape={job.tape} />}
+      drawing={
+        <DrawingPane scene={scene} reader={job} exaggeration={1} figured onExaggeration={null} description={step ? `${words(scene.title, job)}: ${words(step.what, job)}` : words(scene.title, job)} />
+      }
+      foot={
+        step ? (
+          <>
+            {undo}
+            <Button title={label('build.skip')} onPress={() => setSheet('skip')} />
+            <Button
+              title={label('build.done')}
+              icon={Check}
+              look="lead"
+              grow
+              onPress={() => dispatch(editJob((one) => withDone(one, step.id, Date.now())))}
+            />
+          </>
+        ) : last ? (
+          undo
+        ) : null
+      }
+    >
+      {tabs}
+      {found.failed ? <NoticeLine is="doubtful" word={label('problem.doubtful')} words={label('build.failed')} /> : null}
+      <PlanNotices reader={job} problems={[...plan.build.problems, ...(found.trips?.problems ?? [])]} />
+      {plan.build.steps.length === 0 ? <Txt tone="faint">{label('build.empty')}</Txt> : null}
+      {step && !found.trips && !found.failed ? <Txt tone="faint">{label('build.ordering')}</Txt> : null}
+      {step ? (
+        <StepCard
+          key={step.id}
+          step={step}
+          job={job}
+          plan={plan}
+          nowMs={nowMs}
+          above={label('build.of', { number: over + 1, of: plan.build.steps.length, place: label(`build.place.${step.place}`), time: time(step.minutes) })}
+        />
+      ) : null}
+      {!step && plan.build.steps.length > 0 ? (
+        <NoticeLine is="sure" word={label('build.allDone')} words={skipped.length > 0 ? label('build.allDoneWhy', { count: skipped.length }) : ''} />
+      ) : null}
+      <Waiting steps={left.slice(1)} job={job} nowMs={nowMs} />
+      {left.length > 1 ? (
+        <View style={styles.list}>
+          <Txt kind="strong" role="heading" aria-level={2}>
+            {label('build.next')}
+          </Txt>
+          {left.slice(1, 1 + THEN).map((one) => (
+            <View key={one.id} style={styles.line}>
+              <Txt style={styles.grow}>{sentence(one.what, job)}</Txt>
+              <Txt kind="small" tone="faint">
+                {label(`build.place.${one.place}`)} · {time(one.minutes)}
+              </Txt>
+            </View>
+          ))}
+        </View>
+      ) : null}
+      <View style={styles.buttons}>
+        <Button title={label('build.ways')} icon={Sliders} grow onPress={() => setSheet('ways')} />
+        <Button title={label('build.own')} icon={Plus} grow onPress={() => setSheet('own')} />
+      </View>
+      {sheet === 'skip' && step ? <SkipSheet step={step} job={job} onClose={close} /> : null}
+      {sheet === 'ways' ? <WaysSheet job={job} plan={plan} onClose={close} /> : null}
+      {sheet === 'own' ? <OwnStepSheet job={job} plan={plan} own={null} onClose={close} /> : null}
+    </StageLayout>
+  );
+} // prettier-ignore
+
+/** Waits that run for steps that come later: when each may be begun, and by when. */
+function Waiting({ steps, job, nowMs }: { steps: readonly Step[]; job: TabProps['job']; nowMs: number }) {
+  const styles = useStyles();
+  const label = useLabel();
+  const time = (ms: number) => words(durationWords(Math.max(1, Math.ceil(ms / 60_000))), job);
+  const lines = steps.flatMap((step) => {
+    const { opensMs, closesMs, wait } = windowOf(step, job.build);
+    const what = sentence(step.what, job);
+    const why = wait ? ` (${label(`build.wait.${wait}`)})` : '';
+    const at = (ms: number) => momentWords(ms, nowMs);
+    if (opensMs !== null && opensMs > nowMs) return [label('build.opens', { what: what + why, at: at(opensMs), in: time(opensMs - nowMs) })];
+    if (closesMs !== null && closesMs > nowMs) return [label('build.closes', { what, at: at(closesMs), in: time(closesMs - nowMs) })];
+    return closesMs === null ? [] : [label('build.closed', { what, at: at(closesMs) })];
+  });
+  if (lines.length === 0) return null;
+  return (
+    <View style={styles.list} role="status" aria-label={label('build.waiting')}>
+      <Txt kind="strong">{label('build.waiting')}</Txt>
+      {lines.map((line) => (
+        <Txt key={line}>{line}</Txt>
+      ))}
+    </View>
+  );
+} // prettier-ignore
+
+const useStyles = makeStyles((colours) =>
+  StyleSheet.create({
+    list: { gap: SPACE.half },
+    line: {
+      gap: SPACE.hair,
+      borderTopWidth: 1,
+      borderTopColor: colours.rule,
+      paddingTop: SPACE.half,
+    },
+    grow: { flexShrink: 1 },
+    buttons: { flexDirection: 'row', gap: SPACE.half },
+  }),
+);

@@ -1,0 +1,195 @@
+import House from 'lucide-react-native/icons/house';
+import Store from 'lucide-react-native/icons/store';
+import Undo from 'lucide-react-native/icons/undo-2';
+import Warehouse from 'lucide-react-native/icons/warehouse';
+import { useState } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { durationWords, type Step, type Trips } from '@dormer/core/build/hand';
+import { withDone, withOpen, type Job } from '@dormer/core/job/document';
+import { sentence, words } from '@dormer/core/words';
+import { Button, Keypad, NoticeLine, PlanNotices, Section, Sheet, StageLayout, Txt } from '../../controls';
+import { DrawingPane } from '../../drawing';
+import { useLabel } from '../../labels';
+import { editJob, useAppDispatch } from '../../store';
+import { makeStyles, RADIUS, SPACE, TARGET, useTheme } from '../../theme';
+import { OwnStepSheet } from './OwnStepSheet';
+import { StepCard } from './StepCard';
+import { sceneOf, type TabProps } from './tab';
+import { momentWords } from './times';
+import { useNow } from './useNow';
+
+const ICONS = { workshop: Warehouse, site: House, shop: Store } as const;
+
+/** All that is left, trip by trip, with what is done and what was left out. */
+export function TripsTab({ job, plan, found, tabs }: TabProps) {
+  const label = useLabel();
+  const dispatch = useAppDispatch();
+  const nowMs = useNow(60_000);
+  const [open, setOpen] = useState<string | null>(null);
+  const [own, setOwn] = useState<string | null>(null);
+  const by = new Map(plan.build.steps.map((one) => [one.id, one]));
+  const step = open === null ? null : (by.get(open) ?? null);
+  const scene = sceneOf(step, plan, job);
+  const { trips } = found;
+  const put = (id: string) => dispatch(editJob((one) => withOpen(one, id)));
+  const told = (ids: readonly { readonly step: string }[]) => ids.flatMap((one) => by.get(one.step) ?? []);
+  return (
+    <StageLayout
+      name={label('stage.build')}
+      share={0.22}
+      keypad={<Keypad units={job.units} tape={job.tape} />}
+      drawing={
+        <DrawingPane scene={scene} reader={job} exaggeration={1} figured onExaggeration={null} description={words(scene.title, job)} />
+      }
+    >
+      {tabs}
+      {trips ? <Sum trips={trips} job={job} /> : <Txt tone="faint">{label(found.failed ? 'build.failed' : 'build.ordering')}</Txt>}
+      <PlanNotices reader={job} problems={[...plan.build.problems, ...(trips?.problems ?? [])]} />
+      {trips?.trips.map((trip) => {
+        const Icon = ICONS[trip.place];
+        return (
+          <Section key={trip.key} title={label('trips.trip', { number: trip.number, place: label(`build.place.${trip.place}`) })} aside={<Icon size={22} aria-hidden />}>
+            {trip.steps.map((one, i) => {
+              const of = by.get(one.step);
+              const before = trip.steps[i - 1];
+              const waitMin = before ? one.startMin - before.endMin : 0;
+              return of ? (
+                <Row
+                  key={of.id}
+                  step={of}
+                  job={job}
+                  waitMin={waitMin}
+                  onTick={() => dispatch(editJob((each) => withDone(each, of.id, Date.now())))}
+                  onOpen={() => setOpen(of.id)}
+                />
+              ) : null;
+            })}
+          </Section>
+        );
+      })}
+      <Over title={label('trips.done')} all={told(job.build.done).map((one) => ({ step: one, said: momentWords(job.build.done.find((tick) => tick.step === one.id)?.at ?? nowMs, nowMs) }))} job={job} onPut={put} />
+      <Over title={label('trips.left')} all={told(job.build.skipped).map((one) => ({ step: one, said: reasonOf(job, one.id, label) }))} job={job} onPut={put} />
+      {step ? (
+        <Sheet
+          title={label('step.title')}
+          closeTitle={label('close')}
+          onClose={() => setOpen(null)}
+          footer={step.kind === 'own' ? <Button title={label('own.change')} grow onPress={() => setOwn(step.id.slice('own:'.length))} /> : undefined}
+        >
+          <StepCard step={step} job={job} plan={plan} nowMs={nowMs} />
+        </Sheet>
+      ) : null}
+      {own !== null ? (
+        <OwnStepSheet
+          job={job}
+          plan={plan}
+          own={job.build.own.find((one) => one.id === own) ?? null}
+          onClose={() => {
+            setOwn(null);
+            setOpen(null);
+          }}
+        />
+      ) : null}
+    </StageLayout>
+  );
+} // prettier-ignore
+
+function reasonOf(job: Job, step: string, label: ReturnType<typeof useLabel>): string {
+  const said = job.build.skipped.find((one) => one.step === step);
+  if (!said) return '';
+  const why = label(`trips.reason.${said.why}`);
+  return said.note ? `${why}: ${said.note}` : why;
+}
+
+/** How many trips, how long, and how good that is. */
+function Sum({ trips, job }: { trips: Trips; job: Job }) {
+  const label = useLabel();
+  const time = (minutes: number) => words(durationWords(minutes), job);
+  if (trips.trips.length === 0) return <NoticeLine is="sure" word={label('build.allDone')} words="" />;
+  const { naive, changes, elapsedMin } = trips;
+  const saves = naive.changes > changes || (naive.changes === changes && naive.elapsedMin > elapsedMin + 1);
+  return (
+    <View>
+      <Txt kind="strong">{label('trips.sum', { count: trips.trips.length, time: time(elapsedMin) })}</Txt>
+      <Txt kind="small" tone="faint">
+        {trips.proven ? label('trips.best') : label('trips.bound', { count: trips.boundChanges + 1, time: time(trips.boundElapsedMin) })}
+        {saves ? ` ${label('trips.saves', { trips: naive.changes + 1, time: time(naive.elapsedMin) })}` : ''}
+      </Txt>
+    </View>
+  );
+} // prettier-ignore
+
+interface RowProps {
+  readonly step: Step;
+  readonly job: Job;
+  readonly waitMin: number;
+  readonly onTick: () => void;
+  readonly onOpen: () => void;
+}
+
+function Row({ step, job, waitMin, onTick, onOpen }: RowProps) {
+  const styles = useStyles();
+  const label = useLabel();
+  const what = sentence(step.what, job);
+  const time = (minutes: number) => words(durationWords(minutes), job);
+  return (
+    <View>
+      {waitMin > 0.5 ? (
+        <Txt kind="small" style={styles.wait}>
+          {label('trips.wait', { time: time(waitMin) })}
+        </Txt>
+      ) : null}
+      <View style={styles.row}>
+        <Pressable role="checkbox" aria-checked={false} aria-label={label('trips.tick', { what })} onPress={onTick} style={styles.tick}>
+          <View style={styles.box} />
+        </Pressable>
+        <Pressable role="button" aria-label={what} onPress={onOpen} style={styles.what}>
+          <Txt>{what}</Txt>
+          <Txt kind="small" tone="faint">
+            {time(step.minutes)}
+            {step.who === 'help' ? ` · ${label('build.help')}` : ''}
+          </Txt>
+        </Pressable>
+      </View>
+    </View>
+  );
+} // prettier-ignore
+
+interface OverProps {
+  readonly title: string;
+  readonly all: readonly { readonly step: Step; readonly said: string }[];
+  readonly job: Job;
+  readonly onPut: (id: string) => void;
+}
+
+function Over({ title, all, job, onPut }: OverProps) {
+  const styles = useStyles();
+  const label = useLabel();
+  const { colours } = useTheme();
+  if (all.length === 0) return null;
+  return (
+    <Section title={title}>
+      {all.map(({ step, said }) => (
+        <View key={step.id} style={styles.row}>
+          <View style={styles.what}>
+            <Txt style={{ color: colours.faint }}>{sentence(step.what, job)}</Txt>
+            <Txt kind="small" tone="faint">
+              {said}
+            </Txt>
+          </View>
+          <Button title={label('trips.putBack', { what: sentence(step.what, job) })} icon={Undo} iconOnly look="quiet" onPress={() => onPut(step.id)} />
+        </View>
+      ))}
+    </Section>
+  );
+} // prettier-ignore
+
+const useStyles = makeStyles((colours) =>
+  StyleSheet.create({
+    row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.half },
+    tick: { width: TARGET, height: TARGET, alignItems: 'center', justifyContent: 'center' },
+    box: { width: 24, height: 24, borderWidth: 2, borderColor: colours.edge, borderRadius: RADIUS.small },
+    what: { flex: 1, minHeight: TARGET, justifyContent: 'center' },
+    wait: { paddingLeft: TARGET + SPACE.half, color: colours.doubtful },
+  }),
+);

@@ -1,0 +1,10 @@
+import { intlFormat } from 'date-fns/intlFormat';
+import { isSameDay } from 'date-fns/isSameDay';
+
+const HOUR = { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' } as const;
+
+/** A moment as one says it today: the hour, with the day where that is another. */
+export function momentWords(ms: number, nowMs: number): string {
+  const day = isSameDay(ms, nowMs) ? {} : ({ weekday: 'short', day: 'numeric', month: 'short' } as const);
+  return intlFormat(ms, { ...day, ...HOUR }, { locale: 'en-GB' });
+}

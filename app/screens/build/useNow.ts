@@ -1,0 +1,16 @@
+import { useEffect, useState } from 'react';
+
+/** The present, milliseconds since 1970: told anew as often as asked for, and when one comes back to the page. */
+export function useNow(everyMs: number): number {
+  const [now, setNow] = useState(() => Date.now());
+  useEffect(() => {
+    const tell = () => setNow(Date.now());
+    const timer = setInterval(tell, everyMs);
+    document.addEventListener('visibilitychange', tell);
+    return () => {
+      clearInterval(timer);
+      document.removeEventListener('visibilitychange', tell);
+    };
+  }, [everyMs]);
+  return now;
+}

@@ -1,0 +1,10 @@
+import type { Trips } from '@dormer/core/build/hand';
+import type { AppDispatch, RootState, Services } from './store';
+
+/** Has what is left of the open job ordered, from the present on. @returns null where no job is open */
+export const askTrips =
+  (nowMs: number) =>
+  async (_dispatch: AppDispatch, getState: () => RootState, { core }: Services): Promise<Trips | null> => {
+    const { job } = getState().openJob.present;
+    return job ? core.order({ job, nowMs }) : null;
+  };

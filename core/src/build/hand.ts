@@ -1,0 +1,7 @@
+// What a screen needs of the work itself: none of what makes steps or orders them.
+export * from './duration';
+export * from './outstanding';
+export * from './step';
+export * from './waits';
+export type { Packing, Trip, Trips } from './trips';
+export type { Timed } from './order/orderSteps';
