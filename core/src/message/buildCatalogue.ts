@@ -142,6 +142,11 @@ export interface BuildCatalogue {
   'problem.stepsCircle': { steps: Inner };
   'problem.waitTooShort': { from: Inner; most: Inner; needed: Inner; to: Inner };
   'problem.windowClosed': { from: Inner; most: Inner; to: Inner };
+  'problem.stepTooLong': { step: Inner };
+  'problem.movedEarly': { step: Inner };
+  'problem.movedWindow': { step: Inner };
+  'problem.windowMissed': { step: Inner };
+  'problem.noTime': { step: Inner };
   'time.minutes': { minutes: Count };
   'time.hours': { hours: Count };
   'time.hoursMinutes': { hours: Count; minutes: Count };

@@ -166,6 +166,12 @@ export const enBuild: Sentences = {
     '“{{to}}” cannot follow “{{from}}” within {{most}}: what must lie between takes {{needed}}. Move a step out from between, or give that wait longer.',
   'problem.windowClosed':
     '“{{to}}” had to follow “{{from}}” within {{most}}; that time is over. Do “{{from}}” again, or go by what the tin says.',
+  'problem.stepTooLong':
+    '“{{step}}” takes longer than any stretch of free time: it runs over. Make time for it, or say under its step that it is shorter.',
+  'problem.movedEarly': '“{{step}}” cannot be where you moved it: what must come before it is not over by then.',
+  'problem.movedWindow': '“{{step}}” cannot be where you moved it: a window would not be kept.',
+  'problem.windowMissed': '“{{step}}” has to be begun within its window, and there is no free time in it.',
+  'problem.noTime': '“{{step}}” finds no place in the calendar within half a year: make time, or shorten the quiet hours.',
   'time.minutes': '{{minutes}} min',
   'time.hours': '{{hours}} h',
   'time.hoursMinutes': '{{hours}} h {{minutes}} min',
