@@ -47,7 +47,7 @@ export default defineConfig([
       ],
       'no-restricted-syntax': [
         'error',
-        { selector: "NewExpression[callee.name='Date']", message: 'The core has no clock.' },
+        { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'The core has no clock.' },
       ],
     },
   },

@@ -20,7 +20,9 @@ const ways: readonly (readonly [string, Partial<Job['build']>, Partial<Job['stoc
   ['oiled, finished after', { finish: 'after' }, { finish: 'oil' }],
 ];
 
-console.log('demo job                      way                       steps  trips  as written  hours  as written  bound  proven     ms');
+console.log(
+  'demo job                      way                       steps  trips  as written  hours  as written  bound  proven     ms',
+);
 const all: { naive: number; changes: number; ms: number }[] = [];
 for (const job of demoJobs()) {
   const plan = planJob(job);
@@ -65,17 +67,27 @@ function random(seed: number, count: number, strands: number): Ordered[] {
 }
 
 const travel = (from: string, to: string) => (from === to ? 0 : from === 'shop' || to === 'shop' ? 30 : 5);
-console.log('\n200 random jobs             steps  trips  as written  hours  as written  proven  window named  gap where not proven  median ms  worst ms');
-for (const [count, strands] of [[20, 3], [40, 4], [60, 4], [60, 6]] as const) {
+console.log(
+  '\n200 random jobs             steps  trips  as written  hours  as written  proven  window named  gap where not proven  median ms  worst ms',
+);
+for (const [count, strands] of [
+  [20, 3],
+  [40, 4],
+  [60, 4],
+  [60, 6],
+] as const) {
   const runs = Array.from({ length: Number(process.env.RUNS ?? 200) }, (_, seed) => {
     const steps = random(seed + 1, count, strands);
     const from = performance.now();
     const found = orderSteps({ steps, travel });
     return { found, before: asWritten({ steps, travel }), ms: performance.now() - from };
   });
-  const share = (of: (one: (typeof runs)[number]) => boolean) => `${((100 * runs.filter(of).length) / runs.length).toFixed(0)} %`;
+  const share = (of: (one: (typeof runs)[number]) => boolean) =>
+    `${((100 * runs.filter(of).length) / runs.length).toFixed(0)} %`;
   const loose = runs.filter(({ found }) => !found.proven);
-  const gap = loose.map(({ found }) => found.changes > found.boundChanges ? 100 : (100 * (found.elapsedMin - found.boundElapsedMin)) / found.elapsedMin);
+  const gap = loose.map(({ found }) =>
+    found.changes > found.boundChanges ? 100 : (100 * (found.elapsedMin - found.boundElapsedMin)) / found.elapsedMin,
+  );
   const more = loose.filter(({ found }) => found.changes > found.boundChanges).length;
   console.log(
     `${String(strands)} strands`.padEnd(27), String(count).padStart(5), String(middle(runs.map((one) => one.found.changes + 1))).padStart(6),

@@ -1,4 +1,4 @@
-import type { Trips } from '@dormer/core/build/hand';
+import type { CalendarOfWork, Trips } from '@dormer/core/build/hand';
 import type { AppDispatch, RootState, Services } from './store';
 
 /** Has what is left of the open job ordered, from the present on. @returns null where no job is open */
@@ -7,4 +7,12 @@ export const askTrips =
   async (_dispatch: AppDispatch, getState: () => RootState, { core }: Services): Promise<Trips | null> => {
     const { job } = getState().openJob.present;
     return job ? core.order({ job, nowMs }) : null;
+  };
+
+/** Has what is left of the open job laid into its calendar. @returns null where no job is open */
+export const askCalendar =
+  (nowMs: number, lose?: string) =>
+  async (_dispatch: AppDispatch, getState: () => RootState, { core }: Services): Promise<CalendarOfWork | null> => {
+    const { job } = getState().openJob.present;
+    return job ? core.calendar({ job, nowMs, ...(lose === undefined ? {} : { lose }) }) : null;
   };

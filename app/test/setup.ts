@@ -1,4 +1,4 @@
-import { tripsFor } from '@dormer/core/build';
+import { calendarFor, tripsFor } from '@dormer/core/build';
 import { readReadingsCsv, readThingsCsv } from '@dormer/core/exchange';
 import { withoutTicks, type Job, type Offcut } from '@dormer/core/job/document';
 import { readJobFile } from '@dormer/core/job';
@@ -48,6 +48,7 @@ export const directCore: Core = {
   cut: cuttingOf,
   whatIf: async (from, watching) => through(whatIf(from, await solver(null)), watching),
   order: async ({ job, nowMs }) => tripsFor({ build: job.build, plan: planOf(job), nowMs }),
+  calendar: async (from) => calendarFor({ ...from, build: from.job.build, plan: planOf(from.job) }),
   readReadings: async ({ contents, unit }) => readReadingsCsv(contents, unit),
   readThings: async ({ contents, unit }) => readThingsCsv(contents, unit),
   readFile: async (contents) => readJobFile(contents),

@@ -53,6 +53,7 @@ export function coreInWorker(): Core {
     cut: (from, watching) => ask({ ask: 'cut', with: from }, watching) as ReturnType<Core['cut']>,
     whatIf: (from, watching) => ask({ ask: 'whatIf', with: from }, watching) as ReturnType<Core['whatIf']>,
     order: (from) => ask({ ask: 'order', with: from }) as ReturnType<Core['order']>,
+    calendar: (from) => ask({ ask: 'calendar', with: from }) as ReturnType<Core['calendar']>,
     readReadings: (table) => ask({ ask: 'readReadings', with: table }) as ReturnType<Core['readReadings']>,
     readThings: (table) => ask({ ask: 'readThings', with: table }) as ReturnType<Core['readThings']>,
     readFile: (contents) => ask({ ask: 'readFile', with: contents }) as ReturnType<Core['readFile']>,

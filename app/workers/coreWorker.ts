@@ -1,4 +1,4 @@
-import { tripsFor } from '@dormer/core/build';
+import { calendarFor, tripsFor } from '@dormer/core/build';
 import { readReadingsCsv, readThingsCsv } from '@dormer/core/exchange';
 import { readJobFile, withoutTicks } from '@dormer/core/job';
 import { compareStyles, considerSystems, planJob } from '@dormer/core/plan';
@@ -28,6 +28,8 @@ function answer(request: Request): unknown {
       return solver().then((solving) => bySteps(request.id, whatIf(request.with, solving)));
     case 'order':
       return tripsFor({ build: request.with.job.build, plan: planOf(request.with.job), nowMs: request.with.nowMs });
+    case 'calendar':
+      return calendarFor({ ...request.with, build: request.with.job.build, plan: planOf(request.with.job) });
     case 'readReadings':
       return readReadingsCsv(request.with.contents, request.with.unit);
     case 'readThings':

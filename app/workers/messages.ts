@@ -1,4 +1,4 @@
-import type { Trips } from '@dormer/core/build/hand';
+import type { CalendarOfWork, Trips } from '@dormer/core/build/hand';
 import type { ReadRows, ReadThings } from '@dormer/core/exchange';
 import type { Job, Offcut, Refusal } from '@dormer/core/job/document';
 import type { Message } from '@dormer/core/message';
@@ -23,6 +23,8 @@ export interface Core {
   whatIf(from: Pick<CutFrom, 'job' | 'rack'>, watching?: Watching): Promise<readonly WhatIf[]>;
   /** What is left to do in the best order, trip by trip; `nowMs`: the present. */
   order(from: { job: Job; nowMs: number }): Promise<Trips>;
+  /** What is left to do laid into free time; `lose`: a day that might be lost. */
+  calendar(from: { job: Job; nowMs: number; lose?: string }): Promise<CalendarOfWork>;
   /** Readings from the text of a table, with the rows that are none; or why it is no table of readings. */
   readReadings(table: { contents: string; unit: JobUnit }): Promise<Result<ReadRows, Message>>;
   /** Things from the text of a list, with the rows that are none; or why it is no list of things. */

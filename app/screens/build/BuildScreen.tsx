@@ -5,19 +5,20 @@ import type { Plan } from '@dormer/core/plan';
 import { Segmented } from '../../controls';
 import { useLabel } from '../../labels';
 import { selectOpenJob, selectPlanned, useAppSelector } from '../../store';
+import { CalendarTab } from './CalendarTab';
 import { PackingTab } from './PackingTab';
 import { TodayTab } from './TodayTab';
 import { TripsTab } from './TripsTab';
 import { useTrips } from './useTrips';
 
-/** The steps of the work: the one to do now, all of them by trips, and what is packed for each. */
+/** The steps of the work: the one to do now, all of them by trips, what is packed for each, and when. */
 export function BuildScreen() {
   const job = useAppSelector(selectOpenJob);
   const { plan } = useAppSelector(selectPlanned);
   return job && plan ? <Build job={job} plan={plan} /> : null;
 }
 
-const TABS = ['today', 'trips', 'packing'] as const;
+const TABS = ['today', 'trips', 'packing', 'calendar'] as const;
 
 function Build({ job, plan }: { job: Job; plan: Plan }) {
   const label = useLabel();
@@ -32,6 +33,14 @@ function Build({ job, plan }: { job: Job; plan: Plan }) {
     />
   );
   const shared = { job, plan, found, tabs };
-  if (tab === 'today') return <TodayTab {...shared} />;
-  return tab === 'trips' ? <TripsTab {...shared} /> : <PackingTab {...shared} />;
+  switch (tab) {
+    case 'today':
+      return <TodayTab {...shared} />;
+    case 'trips':
+      return <TripsTab {...shared} />;
+    case 'packing':
+      return <PackingTab {...shared} />;
+    case 'calendar':
+      return <CalendarTab {...shared} />;
+  }
 }

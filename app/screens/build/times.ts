@@ -8,3 +8,11 @@ export function momentWords(ms: number, nowMs: number): string {
   const day = isSameDay(ms, nowMs) ? {} : ({ weekday: 'short', day: 'numeric', month: 'short' } as const);
   return intlFormat(ms, { ...day, ...HOUR }, { locale: 'en-GB' });
 }
+
+/** The hour by the clocks of a zone. */
+export const clockWords = (ms: number, zone: string): string =>
+  intlFormat(ms, { ...HOUR, timeZone: zone }, { locale: 'en-GB' });
+
+/** The day by the calendar of a zone. */
+export const dayWords = (ms: number, zone: string): string =>
+  intlFormat(ms, { weekday: 'long', day: 'numeric', month: 'long', timeZone: zone }, { locale: 'en-GB' });

@@ -6,6 +6,7 @@ export * from './order/orderSteps';
 export type { Ordered, Lag, Travel } from './order/network';
 export * from './outstanding';
 export * from './trips';
+export * from './calendarFor';
 export * from './calendar/lay';
 export * from './calendar/free';
 export * from './calendar/zoned';

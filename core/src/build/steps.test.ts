@@ -17,7 +17,11 @@ const planOf = (job: Job): Plan => {
   return { ...plan, build: stepsFor({ ...plan, job }) };
 };
 const stepsOf = (job: Job) => planOf(job).build.steps;
-const withBuild = (job: Job, build: Partial<Job['build']>, stock: Partial<Job['stock']> = {}): Job => ({ ...job, build: { ...job.build, ...build }, stock: { ...job.stock, ...stock } });
+const withBuild = (job: Job, build: Partial<Job['build']>, stock: Partial<Job['stock']> = {}): Job => ({
+  ...job,
+  build: { ...job.build, ...build },
+  stock: { ...job.stock, ...stock },
+});
 const idsOf = (steps: readonly Pick<Step, 'id'>[]) => steps.map((one) => one.id);
 const find = (steps: readonly Step[], id: string): Step => {
   const found = steps.find((one) => one.id === id);
@@ -27,7 +31,8 @@ const find = (steps: readonly Step[], id: string): Step => {
 /** Whether one step is done before another in every order. */
 const before = (steps: readonly Step[], first: string, then: string): boolean => {
   const seen = new Set<string>();
-  const go = (id: string): boolean => id === first || (!seen.has(id) && (seen.add(id), find(steps, id).after.some((lag) => go(lag.step))));
+  const go = (id: string): boolean =>
+    id === first || (!seen.has(id) && (seen.add(id), find(steps, id).after.some((lag) => go(lag.step))));
   return first !== then && go(then);
 };
 const orderOf = (job: Job) => {
@@ -36,39 +41,55 @@ const orderOf = (job: Job) => {
 };
 
 describe('every demo job', () => {
-  test.each(demoJobs().map((job) => [job.name, job] as const))('%s: each step once, nothing in a circle, all its waits known', (_name, job) => {
-    const steps = stepsOf(job);
-    expect(new Set(idsOf(steps)).size).toBe(steps.length);
-    expect(cycleIn(steps)).toBeNull();
-    for (const one of steps) {
-      expect(one.minutes).toBeGreaterThan(0);
-      for (const lag of one.after) expect(idsOf(steps)).toContain(lag.step);
-    }
-    expect(idsOf(steps).at(-1)).toBe('look-back');
-  });
+  test.each(demoJobs().map((job) => [job.name, job] as const))(
+    '%s: each step once, nothing in a circle, all its waits known',
+    (_name, job) => {
+      const steps = stepsOf(job);
+      expect(new Set(idsOf(steps)).size).toBe(steps.length);
+      expect(cycleIn(steps)).toBeNull();
+      for (const one of steps) {
+        expect(one.minutes).toBeGreaterThan(0);
+        for (const lag of one.after) expect(idsOf(steps)).toContain(lag.step);
+      }
+      expect(idsOf(steps).at(-1)).toBe('look-back');
+    },
+  );
 
-  test.each(demoJobs().map((job) => [job.name, job] as const))('%s: every piece is cut, sanded, and put where it belongs; every screw is driven once', (_name, job) => {
-    const plan = planOf(job);
-    const { steps } = plan.build;
-    const wooden = plan.parts.map((one) => one.id);
-    const handled = (kind: (one: Step) => boolean) => new Set(steps.filter(kind).flatMap((one) => one.parts));
-    for (const id of wooden) {
-      expect(handled((one) => one.kind === 'cut')).toContain(id);
-      expect(handled((one) => one.kind === 'sand')).toContain(id);
-      expect(handled((one) => ['support', 'shelf', 'trim', 'assemble'].includes(one.kind))).toContain(id);
-    }
-    const driven = steps.flatMap((one) => one.fixings);
-    expect([...driven].sort()).toEqual(plan.fixings.map((one) => one.id).sort());
-  });
+  test.each(demoJobs().map((job) => [job.name, job] as const))(
+    '%s: every piece is cut, sanded, and put where it belongs; every screw is driven once',
+    (_name, job) => {
+      const plan = planOf(job);
+      const { steps } = plan.build;
+      const wooden = plan.parts.map((one) => one.id);
+      const handled = (kind: (one: Step) => boolean) => new Set(steps.filter(kind).flatMap((one) => one.parts));
+      for (const id of wooden) {
+        expect(handled((one) => one.kind === 'cut')).toContain(id);
+        expect(handled((one) => one.kind === 'sand')).toContain(id);
+        expect(handled((one) => ['support', 'shelf', 'trim', 'assemble'].includes(one.kind))).toContain(id);
+      }
+      const driven = steps.flatMap((one) => one.fixings);
+      expect([...driven].sort()).toEqual(plan.fixings.map((one) => one.id).sort());
+    },
+  );
 });
 
 describe('the place', () => {
-  const old = (holes: number) => withBuild(chimneyAlcove(), { prepare: { clear: true, holes, open: false, paint: true } });
+  const old = (holes: number) =>
+    withBuild(chimneyAlcove(), { prepare: { clear: true, holes, open: false, paint: true } });
 
   test('old holes are filled twice, as filler shrinks, and sanded before anything is primed', () => {
     const steps = stepsOf(old(40));
     expect(find(steps, 'fill-1').what).toMatchObject({ code: 'step.fill', params: { count: { count: 40 } } });
-    for (const [first, then] of [['clear', 'fill-1'], ['fill-1', 'fill-2'], ['fill-2', 'sand-place'], ['sand-place', 'prime-place'], ['prime-place', 'paint-place-1'], ['paint-place-2', 'level-line'], ['level-line', 'marks']] as const) expect(before(steps, first, then)).toBe(true);
+    for (const [first, then] of [
+      ['clear', 'fill-1'],
+      ['fill-1', 'fill-2'],
+      ['fill-2', 'sand-place'],
+      ['sand-place', 'prime-place'],
+      ['prime-place', 'paint-place-1'],
+      ['paint-place-2', 'level-line'],
+      ['level-line', 'marks'],
+    ] as const)
+      expect(before(steps, first, then)).toBe(true);
     const [wait] = find(steps, 'fill-2').after;
     expect(wait).toMatchObject({ step: 'fill-1', wait: 'filler', leastMin: USUAL_WAITS.filler.leastMin });
   });
@@ -87,13 +108,16 @@ describe('the place', () => {
     const steps = stepsOf(withBuild(stairCavity(), { prepare: { clear: false, holes: 0, open: true, paint: false } }));
     expect(before(steps, 'check-wall', 'open-wall')).toBe(true);
     expect(before(steps, 'open-wall', 'cut-boards')).toBe(true);
-    expect(orderOf(withBuild(stairCavity(), { prepare: { clear: false, holes: 0, open: true, paint: false } }))[0]).toBe('check-wall');
+    expect(
+      orderOf(withBuild(stairCavity(), { prepare: { clear: false, holes: 0, open: true, paint: false } }))[0],
+    ).toBe('check-wall');
   });
 });
 
 describe('schools', () => {
   test('supports from the top down and shelves from the bottom up, or both the other way', () => {
-    const numbers = (job: Job, what: string) => orderOf(job).flatMap((id) => (id.endsWith(what) ? [Number(id.slice(1, 2))] : []));
+    const numbers = (job: Job, what: string) =>
+      orderOf(job).flatMap((id) => (id.endsWith(what) ? [Number(id.slice(1, 2))] : []));
     const down = chimneyAlcove();
     expect(numbers(down, '-support')).toEqual([5, 4, 3, 2, 1]);
     expect(numbers(down, '-shelf')).toEqual([1, 2, 3, 4, 5]);
@@ -118,7 +142,9 @@ describe('schools', () => {
     expect(before(steps, 'measure-boards', 'boards-cut-boards')).toBe(true);
     expect(before(steps, 'boards-paint-2', 'S1-shelf')).toBe(true);
     expect(find(steps, 'cut-sticks').parts).not.toContain('S1-board');
-    const [all, inPlace] = [chimneyAlcove(), job].map((one) => tripsFor({ build: one.build, plan: planOf(one), nowMs: NOW }));
+    const [all, inPlace] = [chimneyAlcove(), job].map((one) =>
+      tripsFor({ build: one.build, plan: planOf(one), nowMs: NOW }),
+    );
     expect(all!.changes).toBe(2);
     expect(inPlace!.changes).toBe(4);
   });
@@ -131,11 +157,14 @@ describe('schools', () => {
 });
 
 describe('finishes', () => {
-  const finished = (finish: Job['stock']['finish'], coats = 2) => stepsOf(withBuild(chimneyAlcove(), {}, { finish, coats }));
+  const finished = (finish: Job['stock']['finish'], coats = 2) =>
+    stepsOf(withBuild(chimneyAlcove(), {}, { finish, coats }));
 
   test('a conditioner is stained within its window, and clear coats follow', () => {
     const steps = finished('stain', 3);
-    expect(find(steps, 'stain').after).toEqual([{ step: 'condition', wait: 'conditioner', ...USUAL_WAITS.conditioner }]);
+    expect(find(steps, 'stain').after).toEqual([
+      { step: 'condition', wait: 'conditioner', ...USUAL_WAITS.conditioner },
+    ]);
     expect(find(steps, 'stain').after[0]!.mostMin).not.toBeNull();
     expect(before(steps, 'stain', 'clear-1')).toBe(true);
     expect(before(steps, 'clear-2', 'clear-3')).toBe(true);
@@ -144,7 +173,9 @@ describe('finishes', () => {
   test('each coat of oil is wiped off within its window', () => {
     const steps = finished('oil');
     for (const coat of [1, 2]) {
-      expect(find(steps, `wipe-${coat}`).after).toEqual([{ step: `oil-${coat}`, wait: 'oil-wipe', ...USUAL_WAITS['oil-wipe'] }]);
+      expect(find(steps, `wipe-${coat}`).after).toEqual([
+        { step: `oil-${coat}`, wait: 'oil-wipe', ...USUAL_WAITS['oil-wipe'] },
+      ]);
     }
     expect(before(steps, 'wipe-1', 'oil-2')).toBe(true);
   });
@@ -171,22 +202,37 @@ describe('finishes', () => {
 });
 
 describe('cautions', () => {
-  const at = (job: Job, code: string) => stepsOf(job).filter((one) => one.cautions.some((said) => said.code === code)).map((one) => one.id);
+  const at = (job: Job, code: string) =>
+    stepsOf(job)
+      .filter((one) => one.cautions.some((said) => said.code === code))
+      .map((one) => one.id);
 
   test('a cavity’s own bite where the wall is looked into and opened, and nowhere else', () => {
     const job = withBuild(stairCavity(), { prepare: { clear: false, holes: 0, open: true, paint: false } });
     for (const code of ['caution.cavityWires', 'caution.cavityLoad', 'caution.cavityOutside']) {
       expect(at(job, code)).toEqual(['check-wall', 'open-wall']);
-      for (const other of [chimneyAlcove(), windowCorner(), cloakroomCloset(), cabinetSpan(), parcelBench()]) expect(at(other, code)).toEqual([]);
+      for (const other of [chimneyAlcove(), windowCorner(), cloakroomCloset(), cabinetSpan(), parcelBench()])
+        expect(at(other, code)).toEqual([]);
     }
   });
 
   test('wires, where a wall is drilled; dust and the blade, where wood is cut; rags, where there is oil', () => {
-    expect(at(chimneyAlcove(), 'caution.wires')).toEqual(['S5-support', 'S4-support', 'S3-support', 'S2-support', 'S1-support']);
+    expect(at(chimneyAlcove(), 'caution.wires')).toEqual([
+      'S5-support',
+      'S4-support',
+      'S3-support',
+      'S2-support',
+      'S1-support',
+    ]);
     expect(at(chimneyAlcove(), 'caution.saw')).toEqual(['cut-boards', 'cut-sticks']);
     expect(at({ ...chimneyAlcove(), tools: 'hand' }, 'caution.saw')).toEqual([]);
     expect(at(chimneyAlcove(), 'caution.rags')).toEqual([]);
-    expect(at(withBuild(chimneyAlcove(), {}, { finish: 'oil' }), 'caution.rags')).toEqual(['oil-1', 'wipe-1', 'oil-2', 'wipe-2']);
+    expect(at(withBuild(chimneyAlcove(), {}, { finish: 'oil' }), 'caution.rags')).toEqual([
+      'oil-1',
+      'wipe-1',
+      'oil-2',
+      'wipe-2',
+    ]);
     expect(at(cabinetSpan(), 'caution.insideCabinet')).toEqual(['S2-shelf', 'S3-shelf']);
     expect(at(chimneyAlcove(), 'caution.strength')).toEqual(['load']);
   });
@@ -199,17 +245,33 @@ describe('cautions', () => {
 });
 
 describe('steps of one’s own', () => {
-  const own = (id: string, more: Partial<Job['build']['own'][number]> = {}) => ({ id, what: `Thing ${id}`, place: 'site' as const, minutes: 15, after: [], before: [], ...more });
+  const own = (id: string, more: Partial<Job['build']['own'][number]> = {}) => ({
+    id,
+    what: `Thing ${id}`,
+    place: 'site' as const,
+    minutes: 15,
+    after: [],
+    before: [],
+    ...more,
+  });
 
   test('come after what they come after, and before what they come before', () => {
-    const steps = stepsOf(withBuild(chimneyAlcove(), { own: [own('lamp', { after: ['marks'], before: ['S5-support'], least: 60 })] }));
+    const steps = stepsOf(
+      withBuild(chimneyAlcove(), { own: [own('lamp', { after: ['marks'], before: ['S5-support'], least: 60 })] }),
+    );
     expect(before(steps, 'marks', 'own:lamp')).toBe(true);
     expect(before(steps, 'own:lamp', 'S5-support')).toBe(true);
     expect(find(steps, 'own:lamp').after[0]).toMatchObject({ leastMin: 60 });
   });
 
   test('that go round in a circle are named with their words, and the work is still planned', () => {
-    const job = withBuild(chimneyAlcove(), { own: [own('a', { after: ['own:b'] }), own('b', { after: ['own:a'] }), own('c', { after: ['S1-shelf'], before: ['marks'] })] });
+    const job = withBuild(chimneyAlcove(), {
+      own: [
+        own('a', { after: ['own:b'] }),
+        own('b', { after: ['own:a'] }),
+        own('c', { after: ['S1-shelf'], before: ['marks'] }),
+      ],
+    });
     const { steps, problems } = planOf(job).build;
     expect(problems.map((one) => one.message.code)).toEqual(['problem.stepsCircle', 'problem.stepsCircle']);
     expect(JSON.stringify(problems)).toContain('Thing a');
@@ -224,7 +286,9 @@ describe('steps of one’s own', () => {
   });
 
   test('one’s own time for a step stands', () => {
-    expect(find(stepsOf(withBuild(chimneyAlcove(), { minutes: [{ step: 'drill', minutes: 33 }] })), 'drill').minutes).toBe(33);
+    expect(
+      find(stepsOf(withBuild(chimneyAlcove(), { minutes: [{ step: 'drill', minutes: 33 }] })), 'drill').minutes,
+    ).toBe(33);
   });
 });
 

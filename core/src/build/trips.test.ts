@@ -12,7 +12,8 @@ const plan = planJob(chimneyAlcove());
 const reader = { units: 'mm', tape: '0.5mm' } as const;
 const build = chimneyAlcove().build;
 const done = (ids: readonly string[], at = NOW) => ids.map((step, i) => ({ step, at: at + i }));
-const trips = (more: Partial<Job['build']> = {}, nowMs = NOW, of: Plan = plan) => tripsFor({ build: { ...build, ...more }, plan: of, nowMs });
+const trips = (more: Partial<Job['build']> = {}, nowMs = NOW, of: Plan = plan) =>
+  tripsFor({ build: { ...build, ...more }, plan: of, nowMs });
 
 describe('trips', () => {
   test('a painted alcove takes three places once each: shop, workshop, the place', () => {
@@ -31,7 +32,9 @@ describe('trips', () => {
     expect(site.packing.sheets).toContain('marks');
     expect(site.packing.tools).toEqual(expect.arrayContaining(['level', 'driver', 'ladder', 'caulk-gun']));
     expect(new Set(site.packing.tools).size).toBe(site.packing.tools.length);
-    expect(site.packing.materials.map((one) => one.code)).toEqual(expect.arrayContaining(['buy.filler', 'buy.caulk', 'buy.paint', 'buy.glue']));
+    expect(site.packing.materials.map((one) => one.code)).toEqual(
+      expect.arrayContaining(['buy.filler', 'buy.caulk', 'buy.paint', 'buy.glue']),
+    );
   });
 
   test('nothing is carried to the workshop that is made there', () => {
@@ -63,12 +66,21 @@ describe('trips', () => {
 
 describe('waits that run', () => {
   const at = (id: string) => ({ step: id, at: NOW });
-  const upTo = (id: string) => plan.build.steps.slice(0, plan.build.steps.findIndex((one) => one.id === id)).map((one) => one.id);
+  const upTo = (id: string) =>
+    plan.build.steps
+      .slice(
+        0,
+        plan.build.steps.findIndex((one) => one.id === id),
+      )
+      .map((one) => one.id);
 
   test('a coat of primer ticked an hour ago is waited for another hour', () => {
     const ticked = [...done(upTo('prime'), NOW - 1000), at('prime')];
     const { running, at: here } = outstanding(plan.build.steps, { done: ticked, skipped: [] }, NOW + 60 * MIN);
-    expect(running.find((one) => one.step === 'prime' && one.to === 'paint-1')).toMatchObject({ leastMin: 60, wait: 'primer' });
+    expect(running.find((one) => one.step === 'prime' && one.to === 'paint-1')).toMatchObject({
+      leastMin: 60,
+      wait: 'primer',
+    });
     expect(here).toBe('workshop');
     const paint = trips({ done: ticked }, NOW + 60 * MIN).steps.find((one) => one.step === 'paint-1')!;
     expect(paint.startMin).toBe(60);
@@ -80,29 +92,58 @@ describe('waits that run', () => {
     const stained = planJob(job);
     const stain = stained.build.steps.find((one) => one.id === 'stain')!;
     expect(windowOf(stain, { done: [] })).toEqual({ opensMs: null, closesMs: null, wait: null });
-    expect(windowOf(stain, { done: [at('condition')] })).toEqual({ opensMs: NOW + 10 * MIN, closesMs: NOW + 120 * MIN, wait: 'conditioner' });
-    const before = stained.build.steps.slice(0, stained.build.steps.findIndex((one) => one.id === 'condition')).map((one) => one.id);
+    expect(windowOf(stain, { done: [at('condition')] })).toEqual({
+      opensMs: NOW + 10 * MIN,
+      closesMs: NOW + 120 * MIN,
+      wait: 'conditioner',
+    });
+    const before = stained.build.steps
+      .slice(
+        0,
+        stained.build.steps.findIndex((one) => one.id === 'condition'),
+      )
+      .map((one) => one.id);
     const ticked = { done: [...done(before, NOW - 1000), at('condition')] };
     expect(trips(ticked, NOW + 20 * MIN, stained).problems).toEqual([]);
     expect(trips(ticked, NOW + 20 * MIN, stained).steps[0]!.step).toBe('stain');
     // A closed window is said once, by its names, and the work goes on.
     const late = trips(ticked, NOW + 200 * MIN, stained);
-    expect(late.problems.map((one) => words(one.message, reader))).toEqual(['“Stain” had to follow “Brush on the stain conditioner” within 2 h; that time is over. Do “Brush on the stain conditioner” again, or go by what the tin says.']);
+    expect(late.problems.map((one) => words(one.message, reader))).toEqual([
+      '“Stain” had to follow “Brush on the stain conditioner” within 2 h; that time is over. Do “Brush on the stain conditioner” again, or go by what the tin says.',
+    ]);
     expect(late.steps.map((one) => one.step)).toContain('stain');
   });
 
   test('a window that cannot be met says which wait to move', () => {
-    const own = { id: 'sun', what: 'Let it stand in the sun', place: 'workshop' as const, minutes: 10, after: ['condition'], before: ['stain'], least: 180 };
-    const job = { ...chimneyAlcove(), stock: { ...chimneyAlcove().stock, finish: 'stain' as const }, build: { ...build, own: [own] } };
-    const said = tripsFor({ build: job.build, plan: planJob(job), nowMs: NOW }).problems.map((one) => words(one.message, reader));
-    expect(said).toEqual(['“Stain” cannot follow “Brush on the stain conditioner” within 2 h: what must lie between takes 3 h 10 min. Move a step out from between, or give that wait longer.']);
+    const own = {
+      id: 'sun',
+      what: 'Let it stand in the sun',
+      place: 'workshop' as const,
+      minutes: 10,
+      after: ['condition'],
+      before: ['stain'],
+      least: 180,
+    };
+    const job = {
+      ...chimneyAlcove(),
+      stock: { ...chimneyAlcove().stock, finish: 'stain' as const },
+      build: { ...build, own: [own] },
+    };
+    const said = tripsFor({ build: job.build, plan: planJob(job), nowMs: NOW }).problems.map((one) =>
+      words(one.message, reader),
+    );
+    expect(said).toEqual([
+      '“Stain” cannot follow “Brush on the stain conditioner” within 2 h: what must lie between takes 3 h 10 min. Move a step out from between, or give that wait longer.',
+    ]);
   });
 
   test('a step that is left out passes its wait on', () => {
     const ticked = [...done(upTo('paint-1'), NOW - 1000), at('paint-1')];
     const skipped = [{ step: 'paint-2', why: 'not-needed' as const }];
     const { running } = outstanding(plan.build.steps, { done: ticked, skipped }, NOW);
-    expect(running.filter((one) => one.to === 'S5-support' && one.leastMin > 0)).toMatchObject([{ step: 'paint-1', leastMin: 240, wait: 'paint' }]);
+    expect(running.filter((one) => one.to === 'S5-support' && one.leastMin > 0)).toMatchObject([
+      { step: 'paint-1', leastMin: 240, wait: 'paint' },
+    ]);
   });
 });
 

@@ -102,7 +102,9 @@ export const biteOf = ({ into }: Fixing): string | null => (into.is === 'wall' ?
 
 /** Pieces by what is pencilled on them: `1S, 2S, 3S`; null for none, and for more than one reads. */
 export function labelsOf(parts: readonly Pick<Part, 'label'>[]): Message | null {
-  return parts.length === 0 || parts.length > READ_AT_ONCE ? null : message('list.labels', { labels: text(parts.map((one) => one.label).join(', ')) });
+  return parts.length === 0 || parts.length > READ_AT_ONCE
+    ? null
+    : message('list.labels', { labels: text(parts.map((one) => one.label).join(', ')) });
 }
 
 const READ_AT_ONCE = 12;

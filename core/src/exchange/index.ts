@@ -1,3 +1,4 @@
+export * from './calendarIcs';
 export { cutListCsv, cutListText, partNames, shapeText } from './cutListSheet';
 export * from './cuttingCsv';
 export * from './drillingCsv';

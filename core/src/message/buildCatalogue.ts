@@ -147,6 +147,11 @@ export interface BuildCatalogue {
   'problem.movedWindow': { step: Inner };
   'problem.windowMissed': { step: Inner };
   'problem.noTime': { step: Inner };
+  'ics.tooLarge': { most: Text };
+  'ics.unreadable': None;
+  'ics.nothing': None;
+  'ics.unknownEntry': { name: Text };
+  'ics.noStart': { name: Text };
   'time.minutes': { minutes: Count };
   'time.hours': { hours: Count };
   'time.hoursMinutes': { hours: Count; minutes: Count };

@@ -171,7 +171,14 @@ export const enBuild: Sentences = {
   'problem.movedEarly': '“{{step}}” cannot be where you moved it: what must come before it is not over by then.',
   'problem.movedWindow': '“{{step}}” cannot be where you moved it: a window would not be kept.',
   'problem.windowMissed': '“{{step}}” has to be begun within its window, and there is no free time in it.',
-  'problem.noTime': '“{{step}}” finds no place in the calendar within half a year: make time, or shorten the quiet hours.',
+  'problem.noTime':
+    '“{{step}}” finds no place in the calendar within half a year: make time, or shorten the quiet hours.',
+  'ics.tooLarge': 'The calendar is larger than {{most}}. Nothing was changed.',
+  'ics.unreadable':
+    'This is no calendar file that can be read. Save it again as iCalendar (.ics). Nothing was changed.',
+  'ics.nothing': 'There is no entry in this calendar. Nothing was changed.',
+  'ics.unknownEntry': '“{{name}}” has an id that is none of this job’s steps: it was left alone.',
+  'ics.noStart': '“{{name}}” does not say when it begins: it was left alone.',
   'time.minutes': '{{minutes}} min',
   'time.hours': '{{hours}} h',
   'time.hoursMinutes': '{{hours}} h {{minutes}} min',

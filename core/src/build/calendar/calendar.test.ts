@@ -39,12 +39,17 @@ describe('moments and walls', () => {
   test('there and back, in any zone and year, but for the hours that are left out', () => {
     const zones = [ZONE, 'America/New_York', 'Australia/Lord_Howe', 'Asia/Kolkata', 'UTC', 'America/St_Johns'];
     fc.assert(
-      fc.property(fc.constantFrom(...zones), fc.integer({ min: dayNumber('2020-01-01'), max: dayNumber('2035-12-31') }), fc.integer({ min: 0, max: 1439 }), (zone, number, minutes) => {
-        const day = new Date(number * 24 * H).toISOString().slice(0, 10);
-        const back = wallOf(zone, momentOf(zone, day, minutes));
-        const off = (dayNumber(back.day) - number) * 1440 + back.minutes - minutes;
-        expect([0, 30, 60]).toContain(off);
-      }),
+      fc.property(
+        fc.constantFrom(...zones),
+        fc.integer({ min: dayNumber('2020-01-01'), max: dayNumber('2035-12-31') }),
+        fc.integer({ min: 0, max: 1439 }),
+        (zone, number, minutes) => {
+          const day = new Date(number * 24 * H).toISOString().slice(0, 10);
+          const back = wallOf(zone, momentOf(zone, day, minutes));
+          const off = (dayNumber(back.day) - number) * 1440 + back.minutes - minutes;
+          expect([0, 30, 60]).toContain(off);
+        },
+      ),
     );
   });
 
@@ -71,23 +76,37 @@ describe('free time', () => {
 
   test('a day on which the clocks change is an hour shorter or longer', () => {
     const whole = wish({ free: [{ day: 7, from: '00:00', to: '24:00' }], from: '2026-03-29' });
-    expect(freeTime(whole, 0, 1)).toMatchObject([{ fromMs: utc('2026-03-28T23:00:00'), toMs: utc('2026-03-29T22:00:00') }]);
+    expect(freeTime(whole, 0, 1)).toMatchObject([
+      { fromMs: utc('2026-03-28T23:00:00'), toMs: utc('2026-03-29T22:00:00') },
+    ]);
     expect(freeTime({ ...whole, from: '2026-10-25' }, 0, 1).map((one) => (one.toMs - one.fromMs) / H)).toEqual([25]);
   });
 
   test('quiet hours over midnight take the early and the late part of a day', () => {
-    expect(quietTime(wish(), '2026-05-05').map((one) => [wallOf(ZONE, one.fromMs).minutes, wallOf(ZONE, one.toMs).minutes])).toEqual([[0, 480], [1200, 0]]);
+    expect(
+      quietTime(wish(), '2026-05-05').map((one) => [wallOf(ZONE, one.fromMs).minutes, wallOf(ZONE, one.toMs).minutes]),
+    ).toEqual([
+      [0, 480],
+      [1200, 0],
+    ]);
     const { quiet: _quiet, ...loud } = wish();
     expect(quietTime(loud, '2026-05-05')).toEqual([]);
   });
 });
 
 const plan = planJob(chimneyAlcove());
-const laidOut = (more: Partial<CalendarWish> = {}, build: Partial<Job['build']> = {}, nowMs = utc('2026-05-04T06:00:00')) => {
+const laidOut = (
+  more: Partial<CalendarWish> = {},
+  build: Partial<Job['build']> = {},
+  nowMs = utc('2026-05-04T06:00:00'),
+) => {
   const own = { ...chimneyAlcove().build, ...build };
   const left = outstanding(plan.build.steps, own, nowMs);
   const order = tripsFor({ build: own, plan, nowMs }).steps.map((one) => one.step);
-  return { left, input: { left, order, build: own, calendar: { ...usualCalendar(ZONE, '2026-05-04'), ...more }, nowMs } };
+  return {
+    left,
+    input: { left, order, build: own, calendar: { ...usualCalendar(ZONE, '2026-05-04'), ...more }, nowMs },
+  };
 };
 
 describe('the chimney alcove in evenings and Saturdays', () => {
@@ -110,7 +129,10 @@ describe('the chimney alcove in evenings and Saturdays', () => {
     const { withMs, withoutMs } = withoutDay(input, '2026-05-09');
     expect(withMs).toBe(layOut(input).doneMs);
     expect(withoutMs!).toBeGreaterThan(withMs!);
-    expect(withoutDay({ ...input, calendar: { ...input.calendar, lost: ['2026-05-09'] } }, '2026-05-09')).toEqual({ withMs, withoutMs });
+    expect(withoutDay({ ...input, calendar: { ...input.calendar, lost: ['2026-05-09'] } }, '2026-05-09')).toEqual({
+      withMs,
+      withoutMs,
+    });
   });
 
   test('a step stays where it was moved, and what hangs on it comes later', () => {
@@ -132,7 +154,9 @@ describe('the chimney alcove in evenings and Saturdays', () => {
 
   test('no time at all, and steps longer than any evening, are said', () => {
     expect(layOut(laidOut({ free: [] }).input).problems.map((one) => one.message.code)).toContain('problem.noTime');
-    const { problems, laid } = layOut(laidOut({ free: [1, 2, 3, 4, 5, 6, 7].map((day) => ({ day, from: '10:00', to: '11:00' })) }).input);
+    const { problems, laid } = layOut(
+      laidOut({ free: [1, 2, 3, 4, 5, 6, 7].map((day) => ({ day, from: '10:00', to: '11:00' })) }).input,
+    );
     expect(problems.map((one) => one.message.code)).toContain('problem.stepTooLong');
     expect(laid.map((one) => one.step)).toContain('drill');
   });

@@ -221,10 +221,12 @@ export function layOut({ left, order, build, calendar, nowMs }: LayInput): LaidO
 } // prettier-ignore
 
 /** What a lost day costs: when all is done with that day, and without it. Milliseconds since 1970; null where that is never. */
-export function withoutDay(input: LayInput, day: string): { readonly withMs: number | null; readonly withoutMs: number | null } {
+export function withoutDay(
+  input: LayInput,
+  day: string,
+): { readonly withMs: number | null; readonly withoutMs: number | null } {
   const { calendar } = input;
   const lay = (lost: readonly string[]) => layOut({ ...input, calendar: { ...calendar, lost: [...lost] } }).doneMs;
   const others = calendar.lost.filter((one) => one !== day);
   return { withMs: lay(others), withoutMs: lay([...others, day]) };
 }
-

@@ -74,7 +74,12 @@ export function orderSteps({ steps, travel, at = null, running = [], nodes = USU
  * The order without a plan: each time the first step, as they are written, that can be done; each as soon as it can be,
  * whatever the limits of waits are.
  */
-export function asWritten({ steps, travel, at = null, running = [] }: Omit<OrderInput, 'nodes'>): Pick<Ordering, 'changes' | 'elapsedMin'> {
+export function asWritten({
+  steps,
+  travel,
+  at = null,
+  running = [],
+}: Omit<OrderInput, 'nodes'>): Pick<Ordering, 'changes' | 'elapsedMin'> {
   const network = networkOf(withoutLimit(begun(steps, at, running), () => true));
   const left = network.ids.map((_, i) => i);
   const order: number[] = [];
@@ -84,7 +89,10 @@ export function asWritten({ steps, travel, at = null, running = [] }: Omit<Order
   }
   const starts = earliestTimes(order, network, (from, to) => (from === to ? 0 : travel(from, to))) ?? [];
   const last = order.at(-1);
-  return { changes: changesIn(order, network), elapsedMin: last === undefined ? 0 : starts.at(-1)! + network.minutes[last]! };
+  return {
+    changes: changesIn(order, network),
+    elapsedMin: last === undefined ? 0 : starts.at(-1)! + network.minutes[last]!,
+  };
 }
 
 /** What has been begun hangs on a step that is over now, where one is. */
@@ -159,7 +167,9 @@ function reachable({ outOf, into }: Network, start: number, way: 'outOf' | 'into
 const limitsOf = (steps: readonly Ordered[], known: readonly TooShort[]) =>
   steps.flatMap((one) =>
     one.after.flatMap(({ step: from, mostMin }) =>
-      mostMin === null || known.some((other) => other.from === from && other.to === one.id) ? [] : [{ from, to: one.id, mostMin }],
+      mostMin === null || known.some((other) => other.from === from && other.to === one.id)
+        ? []
+        : [{ from, to: one.id, mostMin }],
     ),
   );
 
@@ -185,7 +195,11 @@ function notKept(steps: readonly Ordered[], known: readonly TooShort[], travel: 
   return earliestTimes(best.order, again, travel) ? broken : waits;
 }
 
-function waitIn({ order, starts }: Found, { ids, minutes }: Network, { from, to }: Pick<TooShort, 'from' | 'to'>): number {
+function waitIn(
+  { order, starts }: Found,
+  { ids, minutes }: Network,
+  { from, to }: Pick<TooShort, 'from' | 'to'>,
+): number {
   const [first, then] = [from, to].map((id) => order.findIndex((i) => ids[i] === id)) as [number, number];
   return starts[then]! - starts[first]! - minutes[order[first]!]!;
 }

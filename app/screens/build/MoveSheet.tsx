@@ -1,0 +1,48 @@
+import { useState } from 'react';
+import { clockMinutes, momentOf, wallOf, type Laid, type Step } from '@dormer/core/build/hand';
+import type { Job } from '@dormer/core/job/document';
+import { sentence } from '@dormer/core/words';
+import { Button, Sheet, TextField, Txt } from '../../controls';
+import { useLabel } from '../../labels';
+import { MinutesField } from './MinutesField';
+import { clockText, isClock, isDay } from './typedTimes';
+
+interface MoveSheetProps {
+  readonly job: Job;
+  readonly step: Step;
+  readonly laid: Laid;
+  readonly zone: string;
+  readonly onClose: () => void;
+  /** Null: it is laid like any other again. */
+  readonly onMove: (atMs: number | null) => void;
+  readonly onMinutes: (minutes: number) => void;
+}
+
+/** A step is begun at a time of one's own, or takes a time of one's own. */
+export function MoveSheet({ job, step, laid, zone, onClose, onMove, onMinutes }: MoveSheetProps) {
+  const label = useLabel();
+  const there = wallOf(zone, laid.fromMs);
+  const [day, setDay] = useState(there.day);
+  const [clock, setClock] = useState(clockText(there.minutes));
+  const good = isDay(day) && isClock(clock);
+  return (
+    <Sheet
+      title={sentence(step.what, job)}
+      closeTitle={label('close')}
+      onClose={onClose}
+      footer={
+        <>
+          {laid.moved ? <Button title={label('calendar.unmove')} onPress={() => onMove(null)} /> : null}
+          <Button title={label('calendar.move')} look="lead" grow disabled={!good} onPress={() => onMove(momentOf(zone, day.trim(), clockMinutes(clock.trim().padStart(5, '0'))))} />
+        </>
+      }
+    >
+      <TextField label={label('calendar.day')} value={day} fault={isDay(day) ? null : label('calendar.badDay')} onChangeText={setDay} />
+      <TextField label={label('calendar.clock')} value={clock} fault={isClock(clock) ? null : label('calendar.badClock')} onChangeText={setClock} />
+      <MinutesField label={label('calendar.takes')} value={step.minutes} onCommit={(minutes) => onMinutes(minutes ?? step.minutes)} />
+      <Txt kind="small" tone="faint">
+        {label('calendar.moveWhy')}
+      </Txt>
+    </Sheet>
+  );
+} // prettier-ignore
