@@ -1,5 +1,6 @@
 import { activateKeepAwakeAsync, deactivateKeepAwake } from 'expo-keep-awake';
 import { useEffect } from 'react';
+import { AppState } from 'react-native';
 
 const TAG = 'build';
 
@@ -8,12 +9,12 @@ export function useAwake(): void {
   useEffect(() => {
     const hold = () => {
       // A browser lets go of it whenever the page is left.
-      if (document.visibilityState === 'visible') activateKeepAwakeAsync(TAG).catch(() => undefined);
+      if (AppState.currentState === 'active') activateKeepAwakeAsync(TAG).catch(() => undefined);
     };
     hold();
-    document.addEventListener('visibilitychange', hold);
+    const back = AppState.addEventListener('change', hold);
     return () => {
-      document.removeEventListener('visibilitychange', hold);
+      back.remove();
       void Promise.resolve(deactivateKeepAwake(TAG)).catch(() => undefined);
     };
   }, []);

@@ -1,4 +1,5 @@
 import { useEffect, useState } from 'react';
+import { AppState } from 'react-native';
 
 /** The present, milliseconds since 1970: told anew as often as asked for, and when one comes back to the page. */
 export function useNow(everyMs: number): number {
@@ -6,10 +7,10 @@ export function useNow(everyMs: number): number {
   useEffect(() => {
     const tell = () => setNow(Date.now());
     const timer = setInterval(tell, everyMs);
-    document.addEventListener('visibilitychange', tell);
+    const back = AppState.addEventListener('change', tell);
     return () => {
       clearInterval(timer);
-      document.removeEventListener('visibilitychange', tell);
+      back.remove();
     };
   }, [everyMs]);
   return now;

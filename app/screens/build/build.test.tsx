@@ -1,0 +1,229 @@
+import { fireEvent, waitFor, within } from '@testing-library/react-native';
+import { chimneyAlcove, stairCavity } from '@dormer/core/demo';
+import { withBuild, type Job } from '@dormer/core/job/document';
+import { jobIn, planned, press, screen, show, type } from '../../test/screen';
+import { BuildScreen } from './BuildScreen';
+
+jest.mock('../../controls/sheets', () => ({ sheets: async () => jest.requireActual('@dormer/core/exchange') }));
+
+const card = () => within(screen.getByTestId('step-card'));
+const title = (what: string) => waitFor(() => expect(card().getByText(what)).toBeTruthy());
+/** Told by yes and no: what is still there is too large to be printed each time. */
+const gone = (what: string | RegExp) => waitFor(() => expect(screen.queryByText(what) === null).toBe(true));
+const tab = (name: string) => fireEvent.press(screen.getByRole('radio', { name }));
+const done = (job: Job, upTo: string, steps: readonly string[], at: number): Job => withBuild(job, { done: steps.slice(0, steps.indexOf(upTo) + 1).map((step, i) => ({ step, at: at + i })) });
+const WORKSHOP = ['buy', 'cut-boards', 'cut-sticks', 'drill', 'sand', 'prime', 'paint-1', 'paint-2'];
+
+describe('today', () => {
+  test('the step to do now, in the order of the trips; ticked, taken back', async () => {
+    const store = await show(<BuildScreen />, chimneyAlcove());
+    await title('Buy what is on the list');
+    expect(card().getByText('Step 1 of 27 · Shop · about 45 min')).toBeTruthy();
+    press('Done');
+    await title('Cut 5 boards');
+    expect(card().getByText(/Push sticks/)).toBeTruthy();
+    expect(jobIn(store).build.done.map((one) => one.step)).toEqual(['buy']);
+    press('Take back the last tick');
+    await title('Buy what is on the list');
+    expect(jobIn(store).build.done).toEqual([]);
+  });
+
+  test('a support: its height from the level line, its screws, what is good', async () => {
+    const at = Date.now() - 9 * 3_600_000;
+    const job = done(chimneyAlcove(), 'marks', [...WORKSHOP, 'level-line', 'marks'], at);
+    const store = await show(<BuildScreen />, job);
+    await title('Put up the supports of shelf 5');
+    const mark = store.getState().planned.plan!.marks.find((one) => one.shelf === 5 && one.what === 'cleat-top')!;
+    expect(card().getByText(`+${mark.fromLevelLine.mm} mm`)).toBeTruthy();
+    expect(card().getByText(/^5B: 4 screws \d/)).toBeTruthy();
+    expect(card().getByText(/Hang on it/)).toBeTruthy();
+    expect(card().getByText(/hidden wires/)).toBeTruthy();
+  });
+
+  test('a wait that runs is told, with when it ends', async () => {
+    const job = done(chimneyAlcove(), 'prime', WORKSHOP, Date.now() - 30 * 60_000);
+    await show(<BuildScreen />, job);
+    await title('Paint, coat 1');
+    expect(card().getByText(/^Wait until \d\d:\d\d.*: 1 h (29|30) min to go$/)).toBeTruthy();
+  });
+
+  test('a window that closes is told, and one that is over', async () => {
+    const stained = { ...chimneyAlcove(), stock: { ...chimneyAlcove().stock, finish: 'stain' as const } };
+    const steps = ['buy', 'cut-boards', 'cut-sticks', 'drill', 'sand', 'condition'];
+    await show(<BuildScreen />, done(stained, 'condition', steps, Date.now() - 40 * 60_000));
+    await title('Stain');
+    expect(card().getByText(/^Begin by .*: 1 h (19|20) min left$/)).toBeTruthy();
+    screen.unmount();
+    await show(<BuildScreen />, done(stained, 'condition', steps, Date.now() - 180 * 60_000));
+    await waitFor(() => expect(screen.getAllByText(/had to follow “Brush on the stain conditioner” within 2 h/)).toHaveLength(1));
+    expect(card().getByText(/It had to be begun by/)).toBeTruthy();
+  });
+
+  test('a step is left out with a reason, and opened again under Trips', async () => {
+    const store = await show(<BuildScreen />, chimneyAlcove());
+    await title('Buy what is on the list');
+    press('Leave out …');
+    fireEvent.press(screen.getByRole('radio', { name: 'Was done already' }));
+    fireEvent.changeText(screen.getByLabelText('In your words'), 'from the last job');
+    press('Leave it out');
+    await title('Cut 5 boards');
+    expect(jobIn(store).build.skipped).toEqual([{ step: 'buy', why: 'was-done', note: 'from the last job' }]);
+    tab('Trips');
+    expect(await screen.findByText('Was done already: from the last job')).toBeTruthy();
+    press('Open again: Buy what is on the list');
+    expect(jobIn(store).build.skipped).toEqual([]);
+  });
+
+  test('all done is said', async () => {
+    const store = await show(<BuildScreen />, chimneyAlcove());
+    const steps = store.getState().planned.plan!.build.steps.map((one) => one.id);
+    screen.unmount();
+    await show(<BuildScreen />, done(chimneyAlcove(), 'look-back', steps, Date.now() - 1000));
+    expect(await screen.findByText(/All steps are done/)).toBeTruthy();
+  });
+
+  test('no readings, no work', async () => {
+    await show(<BuildScreen />, { ...chimneyAlcove(), readings: [] });
+    expect(await screen.findByText(/There is no work yet/)).toBeTruthy();
+  });
+});
+
+describe('how one goes about it', () => {
+  test('schools change the steps; old holes are filled first; a wait is what the tin says', async () => {
+    const store = await show(<BuildScreen />, chimneyAlcove());
+    await title('Buy what is on the list');
+    press('How you go about it');
+    fireEvent.press(screen.getByRole('radio', { name: 'Bottom up' }));
+    fireEvent.press(screen.getByRole('radio', { name: 'Measured in place' }));
+    press('Five more holes');
+    await planned(store);
+    type('Filler, at the earliest', '30');
+    type('Primer, at the latest', '10');
+    expect(screen.getByText('The latest is before the earliest.')).toBeTruthy();
+    type('To the workshop, minutes', 'soon');
+    expect(screen.getByText(/Whole minutes/)).toBeTruthy();
+    await planned(store);
+    const { build } = jobIn(store);
+    expect(build).toMatchObject({ supports: 'bottom-up', cut: 'in-place', waits: [{ wait: 'filler', least: 30 }], travel: { workshop: 5 } });
+    expect(build.prepare.holes).toBe(5);
+    const steps = store.getState().planned.plan!.build.steps.map((one) => one.id);
+    expect(steps).toEqual(expect.arrayContaining(['fill-2', 'measure-boards', 'boards-cut-boards']));
+  });
+
+  test('a wall is offered to be cut open only in a cavity', async () => {
+    await show(<BuildScreen />, chimneyAlcove());
+    press('How you go about it');
+    expect(screen.queryByRole('checkbox', { name: 'A wall is cut open' })).toBeNull();
+    screen.unmount();
+    await show(<BuildScreen />, stairCavity());
+    press('How you go about it');
+    expect(screen.getByRole('checkbox', { name: 'A wall is cut open' })).toBeTruthy();
+  });
+
+  test('a step of one’s own, one that goes round in a circle, and out again', async () => {
+    const store = await show(<BuildScreen />, chimneyAlcove());
+    await title('Buy what is on the list');
+    press('Add a step');
+    press('Add it');
+    expect(screen.getByText('Say what is done.')).toBeTruthy();
+    fireEvent.changeText(screen.getByLabelText('What is done'), 'Move the lamp');
+    press('After: choose');
+    fireEvent.press(screen.getByRole('checkbox', { name: 'Load the shelves' }));
+    press('Before: choose');
+    fireEvent.press(screen.getAllByRole('checkbox', { name: 'Mark the heights of 5 shelves' }).at(-1)!);
+    press('Add it');
+    expect(await screen.findByText(/Steps go round in a circle: .*Move the lamp/)).toBeTruthy();
+    expect(jobIn(store).build.own).toMatchObject([{ what: 'Move the lamp', after: ['load'], before: ['marks'] }]);
+    tab('Trips');
+    fireEvent.press(await screen.findByRole('button', { name: 'Move the lamp' }));
+    press('Change it');
+    press('Take it out');
+    await gone(/circle/);
+    expect(jobIn(store).build.own).toEqual([]);
+  });
+});
+
+describe('trips and packing', () => {
+  test('three trips, the best there is; a step ticked there is done', async () => {
+    const store = await show(<BuildScreen />, chimneyAlcove());
+    tab('Trips');
+    expect(await screen.findByText('3 trips, 4 d 4 h with all waits')).toBeTruthy();
+    expect(screen.getByText(/No order takes fewer trips/)).toBeTruthy();
+    for (const place of ['Trip 1: Shop', 'Trip 2: Workshop', 'Trip 3: At the place']) expect(screen.getByText(place)).toBeTruthy();
+    expect(screen.getAllByText(/^wait /).length).toBeGreaterThan(2);
+    fireEvent.press(screen.getByRole('checkbox', { name: 'Buy what is on the list: done' }));
+    await waitFor(() => expect(screen.getByText('Trip 1: Workshop')).toBeTruthy());
+    expect(jobIn(store).build.done).toHaveLength(1);
+  });
+
+  test('what is packed is ticked, counted, and unpacked; every trip has its own', async () => {
+    const store = await show(<BuildScreen />, chimneyAlcove());
+    tab('Packing');
+    fireEvent.press(await screen.findByRole('radio', { name: '3 At the place' }));
+    const left = () => Number(/^(\d+) things/.exec(String(screen.getByText(/things still to pack/).props.children))![1]);
+    const before = left();
+    fireEvent.press(screen.getByRole('checkbox', { name: 'Level' }));
+    fireEvent.press(screen.getByRole('checkbox', { name: '2S – Board' }));
+    await waitFor(() => expect(left()).toBe(before - 2));
+    expect(screen.getAllByRole('checkbox', { name: /^\d+ × screws/ }).length).toBeGreaterThan(1);
+    fireEvent.press(screen.getByRole('radio', { name: '2 Workshop' }));
+    expect(screen.queryByRole('checkbox', { name: '2S – Board' })).toBeNull();
+    fireEvent.press(screen.getByRole('radio', { name: '3 At the place' }));
+    press('Unpack all');
+    expect(jobIn(store).build.packed).toEqual([]);
+  });
+});
+
+describe('the calendar', () => {
+  const wish = { zone: 'Europe/Amsterdam', from: '2030-05-06', free: [{ day: 6, from: '09:00', to: '17:00' }], lost: [], moved: [] };
+  const dated = () => withBuild(chimneyAlcove(), { calendar: wish });
+
+  test('is begun with evenings and Saturdays, in the zone one is in', async () => {
+    const store = await show(<BuildScreen />, chimneyAlcove());
+    tab('Calendar');
+    press('Lay it into my calendar');
+    expect(await screen.findByText(/^Done by /)).toBeTruthy();
+    expect(jobIn(store).build.calendar).toMatchObject({ zone: new Intl.DateTimeFormat().resolvedOptions().timeZone, quiet: { from: '20:00', to: '08:00' } });
+    press('Without a calendar');
+    expect(jobIn(store).build.calendar).toBeUndefined();
+  });
+
+  test('a lost day says first what it changes, and is found again', async () => {
+    const store = await show(<BuildScreen />, dated());
+    tab('Calendar');
+    expect(await screen.findByText('Saturday 11 May')).toBeTruthy();
+    fireEvent.press(screen.getAllByRole('button', { name: 'No time after all' })[0]!);
+    expect(await screen.findByText(/Without this day all is done by .*, not by /)).toBeTruthy();
+    press('Leave this day out');
+    await gone('Saturday 11 May');
+    expect(jobIn(store).build.calendar!.lost).toEqual(['2030-05-11']);
+    press('2030-05-11: there is time after all');
+    expect(jobIn(store).build.calendar!.lost).toEqual([]);
+  });
+
+  test('a step is moved, and laid as before again; what is no date is said', async () => {
+    const store = await show(<BuildScreen />, dated());
+    tab('Calendar');
+    fireEvent.press(await screen.findByRole('button', { name: /Prime the pieces/ }));
+    fireEvent.changeText(screen.getByLabelText('Day'), '2030-02-30');
+    expect(screen.getByText(/A date like/)).toBeTruthy();
+    fireEvent.changeText(screen.getByLabelText('Day'), '2030-05-14');
+    fireEvent.changeText(screen.getByLabelText('Begins at'), '19:15');
+    press('Begin it then');
+    expect(jobIn(store).build.calendar!.moved).toEqual([{ step: 'prime', at: Date.UTC(2030, 4, 14, 17, 15) }]);
+    fireEvent.press(await screen.findByRole('button', { name: '19:15 Prime the pieces' }));
+    press('Lay it as before');
+    expect(jobIn(store).build.calendar!.moved).toEqual([]);
+  });
+
+  test('hours are typed; an end before the beginning stays as typed, with the reason', async () => {
+    const store = await show(<BuildScreen />, dated());
+    tab('Calendar');
+    await screen.findByText(/^Done by /);
+    type('At the weekend, to', '8:00');
+    expect(screen.getByText(/the end after the beginning/)).toBeTruthy();
+    type('At the weekend, to', '18:30');
+    fireEvent.press(screen.getByRole('checkbox', { name: 'Sun' }));
+    expect(jobIn(store).build.calendar!.free).toEqual([6, 7].map((day) => ({ day, from: '09:00', to: '18:30' })));
+  });
+}); // prettier-ignore
