@@ -54,6 +54,20 @@ for (const colorScheme of ['light', 'dark'] as const) {
       .click();
     await look();
     await page.keyboard.press('Escape');
+    await person.stage('Build');
+    await expect(page.getByTestId('step-card')).toBeVisible();
+    await look();
+    await page.getByRole('button', { name: 'How you go about it' }).click();
+    await look();
+    await page.keyboard.press('Escape');
+    for (const part of ['Trips', 'Packing', 'Calendar']) {
+      await page.getByRole('radio', { name: part }).click();
+      if (part === 'Calendar') await page.getByRole('button', { name: 'Lay it into my calendar' }).click();
+      await expect(
+        page.getByText({ Trips: /with all waits$/, Packing: /still to pack$/, Calendar: /^Done by/ }[part]!),
+      ).toBeVisible();
+      await look();
+    }
     await page.getByRole('button', { name: 'More for this job' }).click();
     await look();
     await page.getByRole('button', { name: 'Keys' }).click();
@@ -75,7 +89,7 @@ test('nothing reaches beyond the edge of the screen, with the longest of names',
     ['Height', '2400'],
     ['Depth', '365'],
   ]);
-  for (const stage of ['Measure', 'Shelves', 'Cut'] as const) {
+  for (const stage of ['Measure', 'Shelves', 'Cut', 'Build'] as const) {
     await person.stage(stage);
     const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
     expect(over).toBeLessThanOrEqual(0);

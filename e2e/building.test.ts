@@ -1,0 +1,173 @@
+import type { Page } from '@playwright/test';
+import { AT_ONE_SIZE, downloaded, expect, test, type Person } from './person';
+
+const card = (page: Page) => page.getByTestId('step-card');
+const part = (page: Page, name: 'Today' | 'Trips' | 'Packing' | 'Calendar') =>
+  page.getByRole('radio', { name, exact: true }).click();
+/** Stands before the step of a name, once the order is there. */
+const stands = (page: Page, what: string) => expect(card(page).getByRole('heading', { name: what })).toBeVisible();
+
+/** Ticks the step in sight, and waits for the next. @returns what was ticked */
+async function tick(page: Page): Promise<string> {
+  const what = (await card(page).getByRole('heading').textContent()) ?? '';
+  await page.getByRole('button', { name: 'Done', exact: true }).click();
+  await expect(card(page).getByRole('heading', { name: what, exact: true })).toBeHidden();
+  return what;
+}
+
+async function building(person: Person, job: string): Promise<void> {
+  await person.open(job);
+  await person.stage('Build');
+  // The first is known when the order is.
+  await stands(person.page, 'Buy what is on the list');
+}
+
+test('the chimney alcove from the first trip to the last tick, a wait running across a reload, a day lost', async ({
+  person,
+  page,
+}) => {
+  test.slow();
+  await page.clock.install({ time: new Date('2026-05-04T08:00:00Z') });
+  await building(person, 'Chimney alcove');
+  await part(page, 'Trips');
+  await expect(page.getByText('3 trips, 4 d 4 h with all waits')).toBeVisible();
+  await part(page, 'Calendar');
+  await page.getByRole('button', { name: 'Lay it into my calendar' }).click();
+  const doneBy = page.getByText(/^Done by /);
+  await expect(doneBy).toBeVisible();
+  const before = await doneBy.textContent();
+  await page.getByRole('button', { name: 'No time after all' }).nth(1).click();
+  await expect(page.getByRole('dialog').getByText(/Without this day all is (still )?done by/)).toBeVisible();
+  await page.getByRole('button', { name: 'Leave this day out' }).click();
+  await expect(page.getByRole('button', { name: /there is time after all$/ })).toBeVisible();
+  expect(await doneBy.textContent()).toMatch(/^Done by /);
+  expect(before).toMatch(/^Done by /);
+
+  await part(page, 'Packing');
+  await page.getByRole('radio', { name: '3 At the place' }).click();
+  await page.getByRole('checkbox', { name: 'Level', exact: true }).click();
+  await expect(page.getByRole('checkbox', { name: 'Level', exact: true })).toBeChecked();
+
+  await part(page, 'Today');
+  for (const what of [
+    'Buy what is on the list',
+    'Cut 5 boards',
+    'Cut 20 sticks',
+    'Drill and countersink 95 holes',
+    'Sand everything while it lies flat',
+    'Prime the pieces',
+  ]) {
+    await stands(page, what);
+    await tick(page);
+  }
+  await stands(page, 'Paint, coat 1');
+  await expect(card(page).getByText(/^Wait until .*: (2 h|1 h 59 min) to go$/)).toBeVisible();
+  await person.saved();
+  await page.clock.fastForward('01:30:00');
+  await page.reload();
+  await stands(page, 'Paint, coat 1');
+  await expect(card(page).getByText(/^Wait until .*: (29|30) min to go$/)).toBeVisible();
+  await page.clock.fastForward('00:31:00');
+  await expect(card(page).getByText(/^Wait until/)).toBeHidden();
+
+  const ticked: string[] = [];
+  for (let i = 0; i < 40; i += 1) {
+    if (await page.getByText('All steps are done.').isVisible()) break;
+    ticked.push(await tick(page).catch(() => ''));
+  }
+  await expect(page.getByText('All steps are done.')).toBeVisible();
+  expect(ticked.filter((one) => one.startsWith('Put up the supports')).map((one) => one.at(-1))).toEqual([
+    '5',
+    '4',
+    '3',
+    '2',
+    '1',
+  ]);
+  expect(ticked.filter((one) => one.startsWith('Put in shelf')).map((one) => one.at(-1))).toEqual([
+    '1',
+    '2',
+    '3',
+    '4',
+    '5',
+  ]);
+  await page.getByRole('button', { name: 'Take back the last tick' }).click();
+  await stands(page, 'Look back: what was off, and by how much');
+  await person.saved();
+});
+
+test('a cavity shows its cautions where they bite, and nowhere else', async ({ person, page }) => {
+  await building(person, 'Stair cavity');
+  await page.getByRole('button', { name: 'How you go about it' }).click();
+  await page.getByRole('checkbox', { name: 'A wall is cut open' }).click();
+  await page.keyboard.press('Escape');
+  const cavity = /looks? for wires and pipes from both sides|may carry the house|Leave an outside wall closed/;
+  const seen: string[] = [];
+  await stands(page, 'Look into the wall before it is touched');
+  for (let i = 0; i < 12; i += 1) {
+    if ((await card(page).getByText(cavity).count()) > 0) {
+      await expect(card(page).getByText(cavity)).toHaveCount(3);
+      seen.push((await card(page).getByRole('heading').textContent()) ?? '');
+    }
+    await tick(page);
+  }
+  expect(seen).toEqual(['Look into the wall before it is touched', 'Cut the wall open']);
+});
+
+test(
+  'with no signal steps are ticked all the same, and sent later',
+  AT_ONE_SIZE,
+  async ({ person, page, server, expected }) => {
+    expected.push(/Failed to load resource/);
+    await building(person, 'Window corner');
+    await server.down();
+    await tick(page);
+    await tick(page);
+    await expect(page.getByTestId('save-state')).toHaveText('On this device only');
+    const third = await card(page).getByRole('heading').textContent();
+    await server.up();
+    await person.saved();
+    await page.reload();
+    await stands(page, third ?? '');
+  },
+);
+
+test('a step is left out, one is added, and the order follows', AT_ONE_SIZE, async ({ person, page }) => {
+  await building(person, 'Cloakroom closet');
+  await page.getByRole('button', { name: 'Leave out …' }).click();
+  await page.getByRole('radio', { name: 'Was done already' }).click();
+  await page.getByRole('button', { name: 'Leave it out' }).click();
+  await stands(page, 'Cut 6 boards');
+  await page.getByRole('button', { name: 'Add a step' }).click();
+  await page.getByRole('textbox', { name: 'What is done' }).fill('Fetch the stop blocks');
+  await page.getByRole('radio', { name: 'Workshop', exact: true }).click();
+  await page.getByRole('button', { name: 'Before: choose' }).click();
+  await page.getByRole('checkbox', { name: 'Cut 6 boards' }).click();
+  await page.getByRole('button', { name: 'Add it' }).click();
+  await stands(page, 'Fetch the stop blocks');
+  await page.keyboard.press('Control+z');
+  await stands(page, 'Cut 6 boards');
+});
+
+test('the calendar goes out as a file and comes back moved; one with a changed id is named', AT_ONE_SIZE, async ({ person, page }) => {
+  await page.clock.install({ time: new Date('2026-05-04T08:00:00Z') });
+  await building(person, 'Chimney alcove');
+  await part(page, 'Calendar');
+  await page.getByRole('button', { name: 'Lay it into my calendar' }).click();
+  await expect(page.getByText(/^Done by /)).toBeVisible();
+  const { name, data } = await downloaded(page, /^Calendar \(ICS\)$/);
+  expect(name).toBe('Chimney-alcove-reading-room.ics');
+  const entries = data.toString('utf8').split('BEGIN:VEVENT');
+  expect(entries).toHaveLength(28);
+  const back = async (contents: string) => {
+    const choosing = page.waitForEvent('filechooser');
+    await page.getByRole('button', { name: 'Read back' }).click();
+    await (await choosing).setFiles({ name: 'moved.ics', mimeType: 'text/calendar', buffer: Buffer.from(contents) });
+  };
+  const moved = entries.map((one) => (one.includes('Prime the pieces') ? one.replace(/DTSTART:\w+/, 'DTSTART:20260520T100000Z') : one));
+  await back(moved.map((one) => (one.includes('Sand everything') ? one.replace(/UID:[^\r]*\r\n( [^\r]*\r\n)*/, 'UID:other\r\n') : one)).join('BEGIN:VEVENT'));
+  await expect(page.getByText('One step is where you moved it.')).toBeVisible();
+  await expect(page.getByText(/“Sand everything while it lies flat” has an id that is none of this job’s steps/)).toBeVisible();
+  await expect(page.getByText('moved here')).toBeVisible();
+  await back('no calendar at all');
+  await expect(page.getByText(/no calendar file that can be read/)).toBeVisible();
+}); // prettier-ignore
