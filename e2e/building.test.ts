@@ -43,6 +43,15 @@ test('the chimney alcove from the first trip to the last tick, a wait running ac
   expect(await doneBy.textContent()).toMatch(/^Done by /);
   expect(before).toMatch(/^Done by /);
 
+  await part(page, 'Trips');
+  await page.evaluate(() => window.dispatchEvent(new Event('beforeprint')));
+  const paper = page.getByTestId('trips-sheet');
+  await expect(paper).toContainText('□ Put up the supports of shelf 5');
+  await expect(paper).toContainText(/Tools: .*□ Level/);
+  await expect(paper).toContainText('2 h until the primer is dry.');
+  await page.evaluate(() => window.dispatchEvent(new Event('afterprint')));
+  await expect(paper).toHaveCount(0);
+
   await part(page, 'Packing');
   await page.getByRole('radio', { name: '3 At the place' }).click();
   await page.getByRole('checkbox', { name: 'Level', exact: true }).click();

@@ -4,6 +4,9 @@ import { expect, test, type Person } from './person';
 
 const folder = path.resolve(__dirname, '../docs/screenshots');
 
+/** A day in the made-up story, so that pictures do not change with the calendar. */
+const MORNING = new Date('2026-05-04T08:00:00Z');
+
 interface View {
   readonly name: string;
   readonly job?: string;
@@ -25,9 +28,21 @@ const PHONE_VIEWS: readonly View[] = [
   { name: 'phone-jobs', show: async (person) => person.home() },
   { name: 'phone-measure', job: 'Chimney alcove', show: async () => undefined },
   {
-    name: 'phone-above',
+    name: 'phone-build',
     job: 'Chimney alcove',
-    show: async ({ page }) => page.getByRole('radio', { name: 'Seen from above' }).click(),
+    show: async (person) => {
+      const { page } = person;
+      await page.clock.setFixedTime(MORNING);
+      await person.stage('Build');
+      await expect(page.getByRole('heading', { name: 'Buy what is on the list' })).toBeVisible();
+      await page.getByRole('radio', { name: 'Trips' }).click();
+      const ticks = page.getByRole('checkbox', { name: /: done$/ });
+      const support = page.getByRole('checkbox', { name: 'Put up the supports of shelf 5: done' });
+      await expect(support).toBeVisible();
+      for (let left = 10; left > 0; left -= 1) await ticks.first().click();
+      await page.getByRole('radio', { name: 'Today' }).click();
+      await expect(page.getByRole('heading', { name: 'Put up the supports of shelf 5' })).toBeVisible();
+    },
   },
   {
     name: 'phone-reading',
@@ -118,7 +133,18 @@ const WIDE_VIEWS: readonly View[] = [
     job: 'Window corner',
     show: async ({ page }) => page.getByRole('radio', { name: 'Seen from above' }).click(),
   },
-  { name: 'wide-shelves', job: 'Chimney alcove', show: byContents },
+  {
+    name: 'wide-calendar',
+    job: 'Chimney alcove',
+    show: async (person) => {
+      const { page } = person;
+      await page.clock.setFixedTime(MORNING);
+      await person.stage('Build');
+      await page.getByRole('radio', { name: 'Calendar' }).click();
+      await page.getByRole('button', { name: 'Lay it into my calendar' }).click();
+      await expect(page.getByText(/^Done by /)).toBeVisible();
+    },
+  },
   {
     name: 'wide-layouts',
     job: 'Parcel bench',

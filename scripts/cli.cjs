@@ -12,7 +12,7 @@ const HELP = `Dormer: from a few tape readings of a crooked opening to shelves t
   ./dormer dev              server and app with reload
   ./dormer plan FILE        the plan of a job file, as JSON
   ./dormer cut FILE         how a job file is cut from what can be bought, and what that is, as JSON
-  ./dormer bench [plan|layout|load|survey|fit|cut|open] how long plans, layouts and strength take, what advised readings are
+  ./dormer bench [plan|layout|load|survey|fit|cut|build|open] how long plans, layouts and strength take, what advised readings are
                             worth, what boards do at the wall, how well boards and sheets are cut (some minutes each),
                             the first screen
   ./dormer shots            the pictures in docs/screenshots/, made anew
@@ -66,9 +66,9 @@ async function demo(args) {
 }
 
 async function bench([what, ...rest]) {
-  const known = ['plan', 'layout', 'load', 'survey', 'fit', 'cut', 'open'];
+  const known = ['plan', 'layout', 'load', 'survey', 'fit', 'cut', 'build', 'open'];
   if ((what && !known.includes(what)) || rest.length > 0)
-    throw new Failure('bench takes plan, layout, load, survey, fit, cut or open.');
+    throw new Failure('bench takes plan, layout, load, survey, fit, cut, build or open.');
   await ensureInstalled();
   const node = (script) => run(process.execPath, ['--import', 'tsx', script]);
   if (!what || what === 'plan') await node('scripts/benchPlan.ts');
@@ -77,6 +77,7 @@ async function bench([what, ...rest]) {
   if (!what || what === 'survey') await node('scripts/benchSurvey.ts');
   if (what === 'fit') await node('scripts/benchFit.ts');
   if (what === 'cut') await node('scripts/benchCut.ts');
+  if (what === 'build') await node('scripts/benchBuild.ts');
   if (what && what !== 'open') return;
   await ensureBuilt();
   await node('scripts/benchOpen.ts');

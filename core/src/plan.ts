@@ -222,6 +222,8 @@ export function planJob(job: Job): Plan {
       hardware,
       fixings: placed.fixings,
       shelves: layout.shelves,
+      gaps: layout.gaps,
+      ceilingMm: opening.extent.height,
       order: system.order,
       cautions,
     }),

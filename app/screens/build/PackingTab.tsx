@@ -2,41 +2,16 @@ import ClipboardCopy from 'lucide-react-native/icons/clipboard-copy';
 import { setStringAsync } from 'expo-clipboard';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
-import type { Packing, Trip } from '@dormer/core/build/hand';
-import { withBuild, type Job } from '@dormer/core/job/document';
-import { sentence, words } from '@dormer/core/words';
+import type { Trip } from '@dormer/core/build/hand';
+import { withBuild } from '@dormer/core/job/document';
+import { words } from '@dormer/core/words';
 import { Button, Keypad, NoticeLine, Section, Segmented, StageLayout, Txt } from '../../controls';
 import { DrawingPane } from '../../drawing';
-import { useLabel, type Label } from '../../labels';
+import { useLabel } from '../../labels';
 import { editJob, notify, useAppDispatch } from '../../store';
 import { makeStyles, RADIUS, SPACE, TARGET } from '../../theme';
+import { KINDS, thingsOf } from './packing';
 import { sceneOf, type TabProps } from './tab';
-
-const KINDS = ['tools', 'parts', 'needed', 'materials', 'sheets'] as const;
-
-/** One thing to pack: what it is, and the key its tick hangs on. */
-interface Thing {
-  readonly key: string;
-  readonly what: string;
-}
-
-function thingsOf(packing: Packing, kind: (typeof KINDS)[number], job: Job, label: Label): Thing[] {
-  switch (kind) {
-    case 'tools':
-      return packing.tools.map((one) => ({ key: one, what: label(`tool.${one}`) }));
-    case 'parts':
-      return packing.parts.map((one) => ({ key: one.id, what: `${one.label} – ${sentence(one.name, job)}` }));
-    case 'needed':
-      return packing.needed.map((one) => {
-        const what = words(one.what, job);
-        return { key: what, what: label('packing.count', { count: one.count, what }) };
-      });
-    case 'materials':
-      return packing.materials.map((one) => ({ key: one.code, what: sentence(one, job) }));
-    case 'sheets':
-      return packing.sheets.map((one) => ({ key: one, what: label(`packing.sheet.${one}`) }));
-  }
-}
 
 /** What is taken along on each trip, ticked off as it goes into the bag. */
 export function PackingTab({ job, plan, found, tabs }: TabProps) {

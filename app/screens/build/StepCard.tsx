@@ -1,14 +1,16 @@
 import HourglassIcon from 'lucide-react-native/icons/hourglass';
 import Users from 'lucide-react-native/icons/users';
+import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { durationWords, windowOf, type Step } from '@dormer/core/build/hand';
+import type { Figure } from '@dormer/core/figure';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { sentence, words } from '@dormer/core/words';
-import { NoticeLine, Txt, Why } from '../../controls';
+import { Button, NoticeLine, Txt, Why } from '../../controls';
 import { useLabel } from '../../labels';
 import { FONT, makeStyles, RADIUS, SIZE, SPACE, useTheme } from '../../theme';
-import { factsOf, fixingsOf } from './facts';
+import { atWalls, factsOf, fixingsOf, type AtWall } from './facts';
 import { momentWords } from './times';
 
 interface StepCardProps {
@@ -58,6 +60,7 @@ export function StepCard({ step, job, plan, nowMs, above }: StepCardProps) {
           ))}
         </View>
       ) : null}
+      <Walls all={atWalls(step, plan, job)} job={job} plan={plan} />
       {step.who === 'help' ? (
         <View style={styles.row}>
           <Users size={20} color={colours.pencil} aria-hidden />
@@ -95,6 +98,37 @@ export function StepCard({ step, job, plan, nowMs, above }: StepCardProps) {
   );
 } // prettier-ignore
 
+/** The same mark at every wall, from floor and ceiling there: for who measures from them. */
+function Walls({ all, job, plan }: { all: readonly AtWall[]; job: Job; plan: Plan }) {
+  const styles = useStyles();
+  const label = useLabel();
+  const [open, setOpen] = useState(false);
+  if (all.length === 0) return null;
+  const figure = (name: string, there: 'step.floorThere' | 'step.ceilingThere', is: Figure | null) =>
+    is ? (
+      <View style={styles.there}>
+        <Txt kind="small" tone="faint">
+          {label(there)}
+        </Txt>
+        <Why figure={is} name={`${name}, ${label(there)}`} reader={job} readings={plan.readings} />
+      </View>
+    ) : null;
+  return (
+    <View>
+      <Button look="quiet" title={label(open ? 'step.hideWalls' : 'step.atWalls')} onPress={() => setOpen(!open)} />
+      {open
+        ? all.map(({ name, fromFloor, fromCeiling }) => (
+            <View key={name} style={styles.wall}>
+              <Txt style={styles.grow}>{name}</Txt>
+              {figure(name, 'step.floorThere', fromFloor)}
+              {figure(name, 'step.ceilingThere', fromCeiling)}
+            </View>
+          ))
+        : null}
+    </View>
+  );
+} // prettier-ignore
+
 /** When the step may be begun, in words; null where nothing is waited for. */
 function useWindowWords(step: Step, job: Job, nowMs: number): { words: string; grave: boolean } | null {
   const label = useLabel();
@@ -115,5 +149,13 @@ const useStyles = makeStyles((colours) =>
     facts: { flexDirection: 'row', flexWrap: 'wrap', columnGap: SPACE.three },
     row: { flexDirection: 'row', gap: SPACE.half, alignItems: 'flex-start' },
     grow: { flex: 1 },
+    wall: {
+      flexDirection: 'row',
+      alignItems: 'center',
+      gap: SPACE.one,
+      borderTopWidth: 1,
+      borderTopColor: colours.rule,
+    },
+    there: { width: 92 },
   }),
 );

@@ -1,4 +1,5 @@
 import House from 'lucide-react-native/icons/house';
+import Printer from 'lucide-react-native/icons/printer';
 import Store from 'lucide-react-native/icons/store';
 import Undo from 'lucide-react-native/icons/undo-2';
 import Warehouse from 'lucide-react-native/icons/warehouse';
@@ -8,6 +9,7 @@ import { durationWords, type Step, type Trips } from '@dormer/core/build/hand';
 import { withDone, withOpen, type Job } from '@dormer/core/job/document';
 import { sentence, words } from '@dormer/core/words';
 import { Button, Keypad, NoticeLine, PlanNotices, Section, Sheet, StageLayout, Txt } from '../../controls';
+import { usePrinting } from '../../controls/usePrinting';
 import { DrawingPane } from '../../drawing';
 import { useLabel } from '../../labels';
 import { editJob, useAppDispatch } from '../../store';
@@ -16,6 +18,7 @@ import { OwnStepSheet } from './OwnStepSheet';
 import { StepCard } from './StepCard';
 import { sceneOf, type TabProps } from './tab';
 import { momentWords } from './times';
+import { TripsPrint } from './TripsPrint';
 import { useNow } from './useNow';
 
 const ICONS = { workshop: Warehouse, site: House, shop: Store } as const;
@@ -25,6 +28,7 @@ export function TripsTab({ job, plan, found, tabs }: TabProps) {
   const label = useLabel();
   const dispatch = useAppDispatch();
   const nowMs = useNow(60_000);
+  const { printing, print } = usePrinting();
   const [open, setOpen] = useState<string | null>(null);
   const [own, setOwn] = useState<string | null>(null);
   const by = new Map(plan.build.steps.map((one) => [one.id, one]));
@@ -37,6 +41,7 @@ export function TripsTab({ job, plan, found, tabs }: TabProps) {
     <StageLayout
       name={label('stage.build')}
       share={0.22}
+      foot={trips && trips.trips.length > 0 ? <Button title={label('trips.print')} icon={Printer} grow disabled={!found.current} onPress={print} /> : null}
       keypad={<Keypad units={job.units} tape={job.tape} />}
       drawing={
         <DrawingPane scene={scene} reader={job} exaggeration={1} figured onExaggeration={null} description={words(scene.title, job)} />
@@ -69,6 +74,7 @@ export function TripsTab({ job, plan, found, tabs }: TabProps) {
       })}
       <Over title={label('trips.done')} all={told(job.build.done).map((one) => ({ step: one, said: momentWords(job.build.done.find((tick) => tick.step === one.id)?.at ?? nowMs, nowMs) }))} job={job} onPut={put} />
       <Over title={label('trips.left')} all={told(job.build.skipped).map((one) => ({ step: one, said: reasonOf(job, one.id, label) }))} job={job} onPut={put} />
+      {printing && trips ? <TripsPrint job={job} plan={plan} trips={trips} /> : null}
       {step ? (
         <Sheet
           title={label('step.title')}

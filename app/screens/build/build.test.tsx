@@ -11,7 +11,8 @@ const title = (what: string) => waitFor(() => expect(card().getByText(what)).toB
 /** Told by yes and no: what is still there is too large to be printed each time. */
 const gone = (what: string | RegExp) => waitFor(() => expect(screen.queryByText(what) === null).toBe(true));
 const tab = (name: string) => fireEvent.press(screen.getByRole('radio', { name }));
-const done = (job: Job, upTo: string, steps: readonly string[], at: number): Job => withBuild(job, { done: steps.slice(0, steps.indexOf(upTo) + 1).map((step, i) => ({ step, at: at + i })) });
+const done = (job: Job, upTo: string, steps: readonly string[], at: number): Job =>
+  withBuild(job, { done: steps.slice(0, steps.indexOf(upTo) + 1).map((step, i) => ({ step, at: at + i })) });
 const WORKSHOP = ['buy', 'cut-boards', 'cut-sticks', 'drill', 'sand', 'prime', 'paint-1', 'paint-2'];
 
 describe('today', () => {
@@ -35,7 +36,11 @@ describe('today', () => {
     await title('Put up the supports of shelf 5');
     const mark = store.getState().planned.plan!.marks.find((one) => one.shelf === 5 && one.what === 'cleat-top')!;
     expect(card().getByText(`+${mark.fromLevelLine.mm} mm`)).toBeTruthy();
-    expect(card().getByText(/^5B: 4 screws \d/)).toBeTruthy();
+    expect(card().getByText(/^5B: 4 screws \d.*, at \d.* from its left \(rear\) end$/)).toBeTruthy();
+    press('At each wall');
+    expect(card().getAllByText('floor there')).toHaveLength(store.getState().planned.plan!.stations.length);
+    press('Without the walls');
+    expect(card().queryByText('floor there')).toBeNull();
     expect(card().getByText(/Hang on it/)).toBeTruthy();
     expect(card().getByText(/hidden wires/)).toBeTruthy();
   });
@@ -55,7 +60,9 @@ describe('today', () => {
     expect(card().getByText(/^Begin by .*: 1 h (19|20) min left$/)).toBeTruthy();
     screen.unmount();
     await show(<BuildScreen />, done(stained, 'condition', steps, Date.now() - 180 * 60_000));
-    await waitFor(() => expect(screen.getAllByText(/had to follow “Brush on the stain conditioner” within 2 h/)).toHaveLength(1));
+    await waitFor(() =>
+      expect(screen.getAllByText(/had to follow “Brush on the stain conditioner” within 2 h/)).toHaveLength(1),
+    );
     expect(card().getByText(/It had to be begun by/)).toBeTruthy();
   });
 
@@ -104,7 +111,12 @@ describe('how one goes about it', () => {
     expect(screen.getByText(/Whole minutes/)).toBeTruthy();
     await planned(store);
     const { build } = jobIn(store);
-    expect(build).toMatchObject({ supports: 'bottom-up', cut: 'in-place', waits: [{ wait: 'filler', least: 30 }], travel: { workshop: 5 } });
+    expect(build).toMatchObject({
+      supports: 'bottom-up',
+      cut: 'in-place',
+      waits: [{ wait: 'filler', least: 30 }],
+      travel: { workshop: 5 },
+    });
     expect(build.prepare.holes).toBe(5);
     const steps = store.getState().planned.plan!.build.steps.map((one) => one.id);
     expect(steps).toEqual(expect.arrayContaining(['fill-2', 'measure-boards', 'boards-cut-boards']));
@@ -149,7 +161,8 @@ describe('trips and packing', () => {
     tab('Trips');
     expect(await screen.findByText('3 trips, 4 d 4 h with all waits')).toBeTruthy();
     expect(screen.getByText(/No order takes fewer trips/)).toBeTruthy();
-    for (const place of ['Trip 1: Shop', 'Trip 2: Workshop', 'Trip 3: At the place']) expect(screen.getByText(place)).toBeTruthy();
+    for (const place of ['Trip 1: Shop', 'Trip 2: Workshop', 'Trip 3: At the place'])
+      expect(screen.getByText(place)).toBeTruthy();
     expect(screen.getAllByText(/^wait /).length).toBeGreaterThan(2);
     fireEvent.press(screen.getByRole('checkbox', { name: 'Buy what is on the list: done' }));
     await waitFor(() => expect(screen.getByText('Trip 1: Workshop')).toBeTruthy());
@@ -160,7 +173,8 @@ describe('trips and packing', () => {
     const store = await show(<BuildScreen />, chimneyAlcove());
     tab('Packing');
     fireEvent.press(await screen.findByRole('radio', { name: '3 At the place' }));
-    const left = () => Number(/^(\d+) things/.exec(String(screen.getByText(/things still to pack/).props.children))![1]);
+    const left = () =>
+      Number(/^(\d+) things/.exec(String(screen.getByText(/things still to pack/).props.children))![1]);
     const before = left();
     fireEvent.press(screen.getByRole('checkbox', { name: 'Level' }));
     fireEvent.press(screen.getByRole('checkbox', { name: '2S – Board' }));

@@ -1,8 +1,9 @@
 import type { Step } from '@dormer/core/build/hand';
 import type { Figure } from '@dormer/core/figure';
+import { fromThere } from '@dormer/core/layout/hand';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
-import { words } from '@dormer/core/words';
+import { lengthWords, sentence, words } from '@dormer/core/words';
 import type { Label } from '../../labels';
 
 /** A number of a step, large: what it is, and how it came about. */
@@ -33,17 +34,39 @@ export function factsOf(step: Step, plan: Plan, label: Label): Fact[] {
   ];
 }
 
-/** Screws and pins of a step, piece by piece: `5B: 4 × 5 × 60 mm screws into the back wall`. */
+/** A mark of a support as it is measured where one stands: from the floor there, from the ceiling there. */
+export interface AtWall {
+  readonly name: string;
+  readonly fromFloor: Figure | null;
+  readonly fromCeiling: Figure | null;
+}
+
+/** The mark of a step’s support at every wall; nothing for other steps, and where neither floor nor ceiling is known. */
+export function atWalls(step: Step, plan: Plan, job: Job): AtWall[] {
+  const mark = step.kind === 'support' ? plan.marks.find((one) => one.shelf === step.shelf && OF_SUPPORTS.has(one.what)) : undefined; // prettier-ignore
+  if (!mark) return [];
+  return plan.stations
+    .map((one) => ({ name: sentence(one.name, job), ...fromThere(mark, one, job.tape) }))
+    .filter((one) => one.fromFloor ?? one.fromCeiling);
+}
+
+/** Screws and pins of a step, piece by piece: `5B: 4 screws 5 × 60, at 40, 390, 740 from its left end`. */
 export function fixingsOf(step: Step, plan: Plan, job: Job, label: Label): string[] {
   const own = plan.fixings.filter((one) => step.fixings.includes(one.id));
   const lines = own.map((one) => ({
     piece: one.label,
     what: words({ code: `needed.${one.screw.kind}`, params: { size: { is: 'text', text: one.screw.size } } }, job),
     count: one.holes.length,
+    // Along the piece, each place once: of two rows one above the other the second is there too.
+    at: [...new Set(one.holes.map((hole) => lengthWords(hole.alongMm, job, false)))].join(' · '),
   }));
-  const alike = [...new Map(lines.map((one) => [`${one.what}/${one.count}`, one])).values()];
-  return alike.map(({ what, count }) => {
-    const pieces = lines.filter((one) => one.what === what && one.count === count).map((one) => one.piece);
-    return label('step.fixing', { pieces: [...new Set(pieces)].join(', '), count, what });
+  const key = (one: (typeof lines)[number]) => `${one.what}/${one.count}/${one.at}`;
+  const alike = [...new Map(lines.map((one) => [key(one), one])).values()];
+  return alike.map((one) => {
+    const pieces = [...new Set(lines.filter((other) => key(other) === key(one)).map((other) => other.piece))].join(
+      ', ',
+    );
+    const said = { pieces, count: one.count, what: one.what, at: one.at };
+    return label(step.kind === 'support' ? 'step.fixingAt' : 'step.fixing', said);
   });
 }

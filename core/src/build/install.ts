@@ -1,5 +1,5 @@
 import type { Part } from '../fit';
-import { count, message, type Message } from '../message';
+import { about as roughly, count, message, type Message } from '../message';
 import { surfaceOf } from '../stock/finish';
 import { NO_SHELF } from '../system';
 import { finishing } from './finishing';
@@ -7,6 +7,7 @@ import { unitParts, type Made } from './make';
 import type { Prepared } from './prepare';
 import type { Step } from './step';
 import { about, biteOf, instructions, intoWall, labelsOf, systemAt, throughOf, type Work } from './work';
+import { wayIn, wayWords } from './wayIn';
 import { written, type After, type Written } from './writer';
 
 /** A board longer than this wants two pairs of hands. Millimetres. */
@@ -46,7 +47,7 @@ export function support(work: Work, ready: Prepared['ready'], made: Pick<Made, '
     const box = takes === 'box';
     const walled = fixings.filter((one) => intoWall(one) && unit.some((part) => part.id === throughOf(one)));
     const stands = instructions(work, 'stand');
-    last = [put({ place: 'site', id: box ? 'box-in' : 'stand', kind: 'assemble', what: message(box ? 'step.boxIn' : 'step.stand'), minutes: box ? 45 : 30, after: [...ready, ...made.unit], who: 'help', how: box ? [message('how.boxIn'), message('how.boxScrews')] : stands, check: [message(box ? 'check.boxSquare' : 'check.plumb')], tools: ['level', 'driver', 'drill', 'tape', 'shims'], parts: unit.map((one) => one.id), fixings: walled.map((one) => one.id) })];
+    last = [put({ place: 'site', id: box ? 'box-in' : 'stand', kind: 'assemble', what: message(box ? 'step.boxIn' : 'step.stand'), minutes: box ? 45 : 30, after: [...ready, ...made.unit], who: 'help', how: box ? [message('how.boxIn'), message('how.boxScrews')] : stands, check: [box ? message('check.boxSquare', { off: roughly(2) }) : message('check.plumb')], tools: ['level', 'driver', 'drill', 'tape', 'shims'], parts: unit.map((one) => one.id), fixings: walled.map((one) => one.id) })];
   }
   const posts = parts.filter((one) => one.role === 'post-left' || one.role === 'post-right');
   if (posts.length > 0) {
@@ -91,7 +92,7 @@ export function install(work: Work, ready: Prepared['ready'], made: Made, suppor
     const propped = system === 'side-screwed';
     const long = mine.some((one) => one.length.mm > LONG_MM);
     const tight = board?.fit && fit.habit !== 'loose' ? [message('how.tryDry')] : [];
-    last = [put({ place: 'site', id: `S${number}-shelf`, kind: 'shelf', shelf: number, what: message('step.shelf', { shelf: count(number) }), minutes: about(8 + (propped ? 15 : 0) + (tight.length > 0 ? 6 : 0) + driven.reduce((sum, one) => sum + one.holes.length, 0)), after: [...up, ...last], who: propped || long ? 'help' : 'alone', how: [...tight, ...instructions(work, 'shelf', system)], check: [message('check.shelfLevel'), ...(board?.fit ? [message('check.gaps')] : [])], tools: [...(driven.length > 0 ? (['driver', 'drill'] as const) : []), 'level', ...(tight.length > 0 ? (['plane', 'pencil'] as const) : []), ...(propped ? (['prop-sticks'] as const) : []), ...high(top.mm)], parts: mine.map((one) => one.id), fixings: driven.map((one) => one.id) })];
+    last = [put({ place: 'site', id: `S${number}-shelf`, kind: 'shelf', shelf: number, what: message('step.shelf', { shelf: count(number) }), minutes: about(8 + (propped ? 15 : 0) + (tight.length > 0 ? 6 : 0) + driven.reduce((sum, one) => sum + one.holes.length, 0)), after: [...up, ...last], who: propped || long ? 'help' : 'alone', how: [...(board ? waysOf(board, work) : []), ...tight, ...instructions(work, 'shelf', system)], check: [message('check.shelfLevel'), ...(board?.fit ? [message('check.gaps')] : [])], tools: [...(driven.length > 0 ? (['driver', 'drill'] as const) : []), 'level', ...(tight.length > 0 ? (['plane', 'pencil'] as const) : []), ...(propped ? (['prop-sticks'] as const) : []), ...high(top.mm)], parts: mine.map((one) => one.id), fixings: driven.map((one) => one.id) })];
   }
   const placed: After[] = last.length > 0 ? last : up;
   const others: After[] = [];
@@ -130,7 +131,7 @@ export function install(work: Work, ready: Prepared['ready'], made: Made, suppor
     coated = finished.ready;
   }
   const caulked = seams
-    ? put({ place: 'site', id: 'caulk', kind: 'caulk', what: message('step.caulk'), minutes: about(6 + 4 * shelves.length), after: coated, how: [message('how.caulk')], check: [message('check.caulk')], tools: ['caulk-gun', 'cloths'], materials: [message('buy.caulk')] })
+    ? put({ place: 'site', id: 'caulk', kind: 'caulk', what: message('step.caulk'), minutes: about(6 + 4 * shelves.length), after: coated, how: [message('how.caulk', { off: roughly(3) })], check: [message('check.caulk')], tools: ['caulk-gun', 'cloths'], materials: [message('buy.caulk')] })
     : null;
   const after: readonly After[] = caulked ? [{ step: caulked, wait: 'caulk' }] : coated;
   // What was painted before it went in has fillers and seams to be painted over.
@@ -144,6 +145,11 @@ export function install(work: Work, ready: Prepared['ready'], made: Made, suppor
   put({ place: 'site', id: 'look-back', kind: 'look-back', what: message('step.lookBack'), minutes: 10, after: [loaded], how: [message('how.lookBack')], tools: ['tape'] });
   return steps;
 } // prettier-ignore
+
+function waysOf(board: Part, work: Work): Message[] {
+  const way = wayIn({ ...work, board });
+  return way ? wayWords(way) : [];
+}
 
 const plugging = (driven: readonly { readonly plug: unknown }[]) =>
   driven.some((one) => one.plug) ? (['masonry-bit', 'vacuum', 'hammer'] as const) : [];

@@ -1,5 +1,5 @@
 import type { Part } from '../fit';
-import { count, message } from '../message';
+import { about as roughly, count, message } from '../message';
 import { surfaceOf } from '../stock/finish';
 import { finishing } from './finishing';
 import type { Step } from './step';
@@ -64,7 +64,7 @@ export function make(work: Work, opened: readonly After[], measuredInPlace: read
   const glued = parts.filter((one) => kinds.glued.includes(one.id));
   const wood: After = glued.length === 0
     ? bought
-    : { step: put({ ...shop, id: 'glue-panels', kind: 'glue', what: message('step.gluePanels', { count: count(glued.length) }), minutes: about(20 + 20 * glued.length), after: [bought], how: [message('how.gluePanels')], check: [message('check.flat')], tools: ['saw', 'plane', 'clamps'], materials: [message('buy.glue')], parts: glued.map((one) => one.id), sheets: ['layouts'] }), wait: 'glue' };
+    : { step: put({ ...shop, id: 'glue-panels', kind: 'glue', what: message('step.gluePanels', { count: count(glued.length) }), minutes: about(20 + 20 * glued.length), after: [bought], how: [message('how.gluePanels')], check: [message('check.flat', { off: roughly(1) })], tools: ['saw', 'plane', 'clamps'], materials: [message('buy.glue')], parts: glued.map((one) => one.id), sheets: ['layouts'] }), wait: 'glue' };
 
   const unit = new Set(unitParts(work).map((one) => one.id));
   const later = build.cut === 'in-place' ? parts.filter((one) => one.role === 'board' && !unit.has(one.id) && one.shelf > 0) : [];
@@ -83,8 +83,8 @@ export function make(work: Work, opened: readonly After[], measuredInPlace: read
     const cutting = { ...shop, kind: 'cut', loud: has === 'power', tools: [saw, 'tape', 'square', 'pencil', 'eye-ear', 'mask'], sheets: ['layouts', 'cut-list'] } as const;
     const list = (all: readonly Part[]) => (labelsOf(all) ? [message('how.pieces', { pieces: { is: 'message', message: labelsOf(all)! } })] : []);
     const cuts = [
-      sheets.length > 0 ? put({ ...cutting, id: id('cut-sheets'), what: message('step.cutSheets', { count: count(sheets.length) }), minutes: about(15 + 6 * sheets.length + scribing(sheets)), after: [bought, ...after], how: [message('how.cutSheets'), ...scribed(sheets), ...list(sheets)], check: [message('check.cut')], parts: sheets.map((one) => one.id) }) : null,
-      boards.length > 0 ? put({ ...cutting, id: id('cut-boards'), what: message('step.cutBoards', { count: count(boards.length) }), minutes: about(10 + 6 * boards.length + scribing(boards)), after: [wood, ...after], how: [message('how.cutBoards'), ...scribed(boards), ...list(boards)], check: [message('check.cut')], parts: boards.map((one) => one.id) }) : null,
+      sheets.length > 0 ? put({ ...cutting, id: id('cut-sheets'), what: message('step.cutSheets', { count: count(sheets.length) }), minutes: about(15 + 6 * sheets.length + scribing(sheets)), after: [bought, ...after], how: [message('how.cutSheets'), ...scribed(sheets), ...list(sheets)], check: [message('check.cut', { off: roughly(0.5) })], parts: sheets.map((one) => one.id) }) : null,
+      boards.length > 0 ? put({ ...cutting, id: id('cut-boards'), what: message('step.cutBoards', { count: count(boards.length) }), minutes: about(10 + 6 * boards.length + scribing(boards)), after: [wood, ...after], how: [message('how.cutBoards'), ...scribed(boards), ...list(boards)], check: [message('check.cut', { off: roughly(0.5) })], parts: boards.map((one) => one.id) }) : null,
       sticks.length > 0 ? put({ ...cutting, id: id('cut-sticks'), what: message('step.cutSticks', { count: count(sticks.length) }), minutes: about(10 + 3 * sticks.length), after: [bought, ...after], how: [message('how.cutSticks'), ...list(sticks)], check: [message('check.pairs')], parts: sticks.map((one) => one.id) }) : null,
     ];
     let last: (After | null)[] = [...cuts];
@@ -110,7 +110,7 @@ export function make(work: Work, opened: readonly After[], measuredInPlace: read
     }
     const whole = mine.filter((one) => unit.has(one.id));
     if (whole.length > 0) {
-      last = [put({ ...shop, id: id('dry-fit'), kind: 'dry-fit', what: message('step.dryFit'), minutes: about(10 + 2 * whole.length), after: last, how: instructions(work, 'dry').length > 0 ? instructions(work, 'dry') : [message('how.dryFit')], check: [message('check.diagonals'), message('check.partsMarked')], tools: ['clamps', 'tape', 'square', 'pencil'], parts: whole.map((one) => one.id) })];
+      last = [put({ ...shop, id: id('dry-fit'), kind: 'dry-fit', what: message('step.dryFit'), minutes: about(10 + 2 * whole.length), after: last, how: instructions(work, 'dry').length > 0 ? instructions(work, 'dry') : [message('how.dryFit')], check: [message('check.diagonals', { off: roughly(2) }), message('check.partsMarked')], tools: ['clamps', 'tape', 'square', 'pencil'], parts: whole.map((one) => one.id) })];
     }
     const areaM2 = mine.reduce((sum, one) => sum + (one.role === 'mesh' ? 0 : surfaceOf(one)), 0);
     const sanded = put({ ...shop, id: id('sand'), kind: 'sand', what: message('step.sand'), minutes: about(8 + 5 * areaM2), after: last, how: [message(whole.length > 0 ? 'how.sandBefore' : 'how.sand')], check: [message('check.sanded')], tools: has === 'hand' ? ['sanding-block', 'mask'] : ['sander', 'sanding-block', 'mask', 'eye-ear'], parts: mine.map((one) => one.id) });
@@ -126,7 +126,7 @@ export function make(work: Work, opened: readonly After[], measuredInPlace: read
     const driven = fixings.filter((one) => ids.has(biteOf(one) ?? '') && ids.has(throughOf(one) ?? ''));
     const glue = build.hold === 'glue';
     const how = instructions(work, 'assemble').filter(({ code }) => (glue || !code.endsWith('.glue')) && (code !== 'order.case.back' || whole.some((one) => one.role === 'back-panel')));
-    const id = put({ ...shop, id: 'assemble', kind: 'assemble', what: message('step.assemble'), minutes: about(25 + 3 * whole.length), after, how: [...how, message(glue ? 'how.glued' : 'how.screwed')], check: [message('check.diagonals')], tools: ['driver', 'clamps', 'tape', 'square'], materials: glue ? [message('buy.glue')] : [], parts: whole.map((one) => one.id), fixings: driven.map((one) => one.id) });
+    const id = put({ ...shop, id: 'assemble', kind: 'assemble', what: message('step.assemble'), minutes: about(25 + 3 * whole.length), after, how: [...how, message(glue ? 'how.glued' : 'how.screwed')], check: [message('check.diagonals', { off: roughly(2) })], tools: ['driver', 'clamps', 'tape', 'square'], materials: glue ? [message('buy.glue')] : [], parts: whole.map((one) => one.id), fixings: driven.map((one) => one.id) });
     return [glue ? { step: id, wait: 'glue' } : id];
   }
 } // prettier-ignore

@@ -1,5 +1,5 @@
 import { levelLineWords } from '../layout';
-import { count, message } from '../message';
+import { about as roughly, count, message } from '../message';
 import { about, intoWall, type Work } from './work';
 import type { Step } from './step';
 import { written, type After, type Written } from './writer';
@@ -51,7 +51,7 @@ export function prepare({ job, takes, parts, fixings, shelves }: Work): Prepared
 
   if (takes === 'box' || parts.length === 0) return { steps, ready: walls.filter((one) => one !== null) };
   const hangs = fixings.some(intoWall);
-  const line = put({ ...site, id: 'level-line', kind: 'mark', what: message('step.levelLine'), minutes: 20, after: walls, how: [levelLineWords(job)], check: [message('check.lineCloses')], tools: ['level', 'pencil', 'tape'] });
+  const line = put({ ...site, id: 'level-line', kind: 'mark', what: message('step.levelLine'), minutes: 20, after: walls, how: [levelLineWords(job)], check: [message('check.lineCloses', { off: roughly(2) })], tools: ['level', 'pencil', 'tape'] });
   const studs = hangs && (place.walls === 'lined' || place.walls === 'studs')
     ? put({ ...site, id: 'studs', kind: 'mark', what: message('step.studs'), minutes: 20, after: walls, how: [message('how.studs')], check: [message('check.studs')], tools: ['stud-finder', 'drill', 'pencil', 'tape'] })
     : null;

@@ -14,7 +14,7 @@ const planOf = (job: Job): Plan => {
   const key = JSON.stringify({ ...job, build: null, stock: null });
   const plan = plans.get(key) ?? planJob(job);
   plans.set(key, plan);
-  return { ...plan, build: stepsFor({ ...plan, job }) };
+  return { ...plan, build: stepsFor({ ...plan, job, ceilingMm: plan.opening.extent.height }) };
 };
 const stepsOf = (job: Job) => planOf(job).build.steps;
 const withBuild = (job: Job, build: Partial<Job['build']>, stock: Partial<Job['stock']> = {}): Job => ({

@@ -7,6 +7,7 @@ import { make } from './make';
 import { withOwn } from './own';
 import { prepare } from './prepare';
 import type { Step } from './step';
+import { wayIn, wayProblem } from './wayIn';
 import type { Work } from './work';
 import { written } from './writer';
 
@@ -33,7 +34,9 @@ export function stepsFor(input: Omit<Work, 'kinds'>): Steps {
     const own = job.build.minutes.find(({ step }) => step === one.id);
     return withCautions(own ? { ...one, minutes: own.minutes } : one, work);
   });
-  return withOwn(timed, job);
+  const own = withOwn(timed, job);
+  const ways = work.parts.flatMap((board) => (board.role === 'board' ? (wayIn({ ...work, board }) ?? []) : []));
+  return { ...own, problems: [...ways.flatMap(wayProblem), ...own.problems] };
 } // prettier-ignore
 
 function measureBoards({ job, shelves }: Work, after: ReturnType<typeof support>['last']): Step {

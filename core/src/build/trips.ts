@@ -75,7 +75,7 @@ export function tripsFor({ build, plan, nowMs, nodes }: TripsInput): Trips {
     trips: tripsIn(ordering.steps, by, plan),
     problems: [
       ...closed.map((one) => doubtful({ is: 'place' }, message('problem.windowClosed', { from: nested(name(one.step)), to: nested(name(one.to)), most: nested(durationWords((one.mostMin ?? 0) + (nowMs - (build.done.find((tick) => tick.step === one.step)?.at ?? nowMs)) / 60_000)) }))),
-      ...tooShort.map((one) => doubtful({ is: 'place' }, message('problem.waitTooShort', { from: nested(one.from === 'now:' ? lastOf(one.to) : name(one.from)), to: nested(name(one.to)), most: nested(durationWords(one.mostMin)), needed: nested(durationWords(one.neededMin)) }))),
+      ...tooShort.map((one) => doubtful({ is: 'place' }, message(one.proven ? 'problem.waitTooShort' : 'problem.waitNotKept', { from: nested(one.from === 'now:' ? lastOf(one.to) : name(one.from)), to: nested(name(one.to)), most: nested(durationWords(one.mostMin)), needed: nested(durationWords(one.neededMin)) }))),
     ],
   };
 

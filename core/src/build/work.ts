@@ -1,7 +1,7 @@
 import type { Part } from '../fit';
 import type { Fixing } from '../fixing';
 import type { Job, SystemName } from '../job';
-import type { LaidShelf } from '../layout';
+import type { Gap, LaidShelf } from '../layout';
 import { message, text, type Message } from '../message';
 import type { Caution } from '../problem';
 import type { CutKinds } from '../stock';
@@ -15,6 +15,9 @@ export interface Work {
   readonly hardware: readonly Hardware[];
   readonly fixings: readonly Fixing[];
   readonly shelves: readonly LaidShelf[];
+  readonly gaps: readonly Gap[];
+  /** The ceiling above the floor mark, millimetres. */
+  readonly ceilingMm: number;
   /** How each system goes together, first to last. */
   readonly order: Applied['order'];
   readonly cautions: readonly Caution[];

@@ -1,4 +1,4 @@
-import type { Count, Inner, None, Text } from './kinds';
+import type { About, Angle, Count, Inner, None, Text } from './kinds';
 
 /** Codes of what is said of the work itself. Their sentences are in `words/en.build`. */
 export interface BuildCatalogue {
@@ -95,30 +95,30 @@ export interface BuildCatalogue {
   'how.trim': None;
   'how.fillHeads': None;
   'how.sandHeads': None;
-  'how.caulk': None;
+  'how.caulk': { off: About };
   'how.touchUp': None;
   'how.load': None;
   'how.lookBack': None;
   'check.wallKnown': None;
   'check.flush': None;
-  'check.lineCloses': None;
+  'check.lineCloses': { off: About };
   'check.studs': None;
   'check.marks': None;
   'check.straight': None;
-  'check.flat': None;
-  'check.cut': None;
+  'check.flat': { off: About };
+  'check.cut': { off: About };
   'check.pairs': None;
   'check.jointsMatch': None;
   'check.drilled': None;
   'check.pins': None;
   'check.bracketsAlike': None;
-  'check.diagonals': None;
+  'check.diagonals': { off: About };
   'check.partsMarked': None;
   'check.sanded': None;
   'check.coat': None;
   'check.stain': None;
   'check.wiped': None;
-  'check.boxSquare': None;
+  'check.boxSquare': { off: About };
   'check.plumb': None;
   'check.tug': None;
   'check.levelAcross': None;
@@ -131,6 +131,9 @@ export interface BuildCatalogue {
   'check.mitres': None;
   'check.caulk': None;
   'check.load': None;
+  'way.straight': None;
+  'way.tilted': { angle: Angle; takes: About; room: About };
+  'way.none': { angle: Angle; takes: About; room: About };
   'build.conditioner': None;
   'caution.saw': None;
   'caution.rags': None;
@@ -141,7 +144,9 @@ export interface BuildCatalogue {
   'list.then': { first: Inner; then: Inner };
   'problem.stepsCircle': { steps: Inner };
   'problem.waitTooShort': { from: Inner; most: Inner; needed: Inner; to: Inner };
+  'problem.waitNotKept': { from: Inner; most: Inner; needed: Inner; to: Inner };
   'problem.windowClosed': { from: Inner; most: Inner; to: Inner };
+  'problem.noWayIn': { shelf: Count; angle: Angle; takes: About; room: About };
   'problem.stepTooLong': { step: Inner };
   'problem.movedEarly': { step: Inner };
   'problem.movedWindow': { step: Inner };

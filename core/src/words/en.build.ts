@@ -111,31 +111,31 @@ export const enBuild: Sentences = {
   'how.trim': 'Head first, by its long points; then the uprights to it. Hold each up before it is cut.',
   'how.fillHeads': 'A little proud; it shrinks.',
   'how.sandHeads': 'With the grain, by hand.',
-  'how.caulk': 'A thin bead, smoothed once with a wet finger. A gap wider than 3 mm wants a strip of wood.',
+  'how.caulk': 'A thin bead, smoothed once with a wet finger. A gap wider than {{off}} wants a strip of wood.',
   'how.touchUp': 'Fillers, seams, and what was bruised on the way.',
   'how.load': 'Heaviest low, and over the supports. Lean on each shelf once before.',
   'how.lookBack': 'Note under Log what was off, how long it took, and what you would do otherwise.',
 
   'check.wallKnown': 'You know what is in this wall: no wire, no pipe, nothing that carries the house.',
   'check.flush': 'A straightedge rocks nowhere; a fingernail does not catch.',
-  'check.lineCloses': 'Back at its beginning it meets itself within 2 mm.',
+  'check.lineCloses': 'Back at its beginning it meets itself within {{off}}.',
   'check.studs': 'Each pilot hole resists to its full depth and brings out wood.',
   'check.marks': 'Level laid across any two marks of a shelf shows level.',
   'check.straight': 'Each board lies flat on the floor and does not rock.',
-  'check.flat': 'A straightedge across it shows no light above 1 mm.',
-  'check.cut': 'Measured once more, before the next: within 0.5 mm of the list.',
+  'check.flat': 'A straightedge across it shows no light above {{off}}.',
+  'check.cut': 'Measured once more, before the next: within {{off}} of the list.',
   'check.pairs': 'Those of one length, stood side by side, are level under a finger.',
   'check.jointsMatch': 'Left and right laid face to face: every joint meets its other.',
   'check.drilled': 'A screw of each kind tried: its head is under the face, its point is not through.',
   'check.pins': 'A stick laid across from side to side on its pins is level at every row.',
   'check.bracketsAlike': 'Stacked, they are one shape.',
-  'check.diagonals': 'Diagonals agree within 2 mm.',
+  'check.diagonals': 'Diagonals agree within {{off}}.',
   'check.partsMarked': 'Every joint is marked on both pieces, so that it goes back together.',
   'check.sanded': 'Against the light, no scratch across the grain.',
   'check.coat': 'No runs; ends covered as well as faces.',
   'check.stain': 'One tone, no blotches, no lap marks.',
   'check.wiped': 'A clean cloth stays clean.',
-  'check.boxSquare': 'Diagonals agree within 2 mm, the sides are straight, the front is flush with the wall.',
+  'check.boxSquare': 'Diagonals agree within {{off}}, the sides are straight, the front is flush with the wall.',
   'check.plumb': 'Plumb both ways.',
   'check.tug': 'Hang on it: nothing moves.',
   'check.levelAcross': 'Level along each, and from each to the others.',
@@ -149,6 +149,11 @@ export const enBuild: Sentences = {
   'check.caulk': 'Nothing on the face of the wood; no hole in the bead.',
   'check.load': 'After a day under load, no new gap at a wall.',
 
+  'way.straight': 'Bring it in from the front, level.',
+  'way.tilted':
+    'Bring it in tilted by {{angle}}, its low end on its support first: that takes {{takes}} above it, {{room}} is there. Then let the high end down.',
+  'way.none':
+    'Tilted by {{angle}} it takes {{takes}} above it, {{room}} is there: bring it in on end before its supports are up, and prop it above them.',
   'build.conditioner': 'Stain conditioner',
   'caution.saw':
     'Push sticks, guard and riving knife in place; blade no higher than the board needs; someone or something holds what falls off.',
@@ -164,8 +169,12 @@ export const enBuild: Sentences = {
     'Steps go round in a circle: {{steps}} → the first again. Your own step is left without what makes it one; change what it comes before or after.',
   'problem.waitTooShort':
     '“{{to}}” cannot follow “{{from}}” within {{most}}: what must lie between takes {{needed}}. Move a step out from between, or give that wait longer.',
+  'problem.waitNotKept':
+    'No order was found in which “{{to}}” follows “{{from}}” within {{most}}; in this one it takes {{needed}}. Move a step out from between, or give that wait longer.',
   'problem.windowClosed':
     '“{{to}}” had to follow “{{from}}” within {{most}}; that time is over. Do “{{from}}” again, or go by what the tin says.',
+  'problem.noWayIn':
+    'Shelf {{shelf}}: to pass what is narrower than it is long, its board is tilted by {{angle}} and takes {{takes}} above it; {{room}} is there. Bring it in on end before its supports are up and prop it above them, or cut it in two over a support. Try the way with a stick of its length before it is cut.',
   'problem.stepTooLong':
     '“{{step}}” takes longer than any stretch of free time: it runs over. Make time for it, or say under its step that it is shorter.',
   'problem.movedEarly': '“{{step}}” cannot be where you moved it: what must come before it is not over by then.',

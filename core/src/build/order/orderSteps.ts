@@ -3,8 +3,8 @@ import { networkOf, withoutLimit, type Lag, type Network, type Ordered, type Tra
 import { searchOrder, type Found, type Searched } from './search';
 import { changesIn, earliestTimes } from './times';
 
-/** How many states are looked at at the most: enough for a usual job, over in a fraction of a second. */
-export const USUAL_NODES = 1500;
+/** How many states are looked at at the most: enough for a usual job, over in a fraction of a second; fewer where each is larger. */
+export const usualNodes = (steps: number): number => Math.min(20_000, Math.round(60_000 / Math.max(steps, 1)));
 
 export interface OrderInput {
   readonly steps: readonly Ordered[];
@@ -54,7 +54,13 @@ const NOW = 'now:';
  * come before it and within the limits of its waits; a limit that cannot be held is named and left out of account.
  * @throws Error where steps go round in a circle
  */
-export function orderSteps({ steps, travel, at = null, running = [], nodes = USUAL_NODES }: OrderInput): Ordering {
+export function orderSteps({
+  steps,
+  travel,
+  at = null,
+  running = [],
+  nodes = usualNodes(steps.length),
+}: OrderInput): Ordering {
   const started = begun(steps, at, running);
   const way: Travel = (from, to) => (from === to ? 0 : travel(from, to));
   const impossible = impossibleIn(started, way);

@@ -1,0 +1,32 @@
+import type { Packing } from '@dormer/core/build/hand';
+import type { Job } from '@dormer/core/job/document';
+import { sentence, words } from '@dormer/core/words';
+import type { Label } from '../../labels';
+
+/** What a packing list has, in its order. */
+export const KINDS = ['tools', 'parts', 'needed', 'materials', 'sheets'] as const;
+
+/** One thing to pack: what it is, and the key its tick hangs on. */
+export interface Thing {
+  readonly key: string;
+  readonly what: string;
+}
+
+/** The things of one kind on a packing list, in words. */
+export function thingsOf(packing: Packing, kind: (typeof KINDS)[number], job: Job, label: Label): Thing[] {
+  switch (kind) {
+    case 'tools':
+      return packing.tools.map((one) => ({ key: one, what: label(`tool.${one}`) }));
+    case 'parts':
+      return packing.parts.map((one) => ({ key: one.id, what: `${one.label} – ${sentence(one.name, job)}` }));
+    case 'needed':
+      return packing.needed.map((one) => {
+        const what = words(one.what, job);
+        return { key: what, what: label('packing.count', { count: one.count, what }) };
+      });
+    case 'materials':
+      return packing.materials.map((one) => ({ key: one.code, what: sentence(one, job) }));
+    case 'sheets':
+      return packing.sheets.map((one) => ({ key: one, what: label(`packing.sheet.${one}`) }));
+  }
+}
