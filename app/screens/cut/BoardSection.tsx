@@ -14,7 +14,7 @@ import { EndsSheet } from './EndsSheet';
 import { inOneLine, ofHundred } from './ends';
 import { Numbers } from './Numbers';
 import { TemplateSheet } from './TemplateSheet';
-import { TrialSheet } from './TrialSheet';
+import { TrialSheet } from '../../controls/TrialSheet';
 
 type Board = Plan['parts'][number];
 

@@ -87,6 +87,8 @@ export interface Step {
   readonly place: StepPlace;
   /** Time with both hands on it. */
   readonly minutes: number;
+  /** What is usual for it, before own times are taken into account. */
+  readonly usualMinutes: number;
   readonly after: readonly StepLag[];
   readonly who: 'alone' | 'help';
   /** It is heard next door. */
@@ -101,6 +103,8 @@ export interface Step {
   readonly fixings: readonly string[];
   readonly sheets: readonly PrintedSheet[];
   readonly cautions: readonly Message[];
+  /** What guards against a mistake that came again in other jobs. */
+  readonly guards: readonly Message[];
   /** The shelf it is about; null where it is about none or several. */
   readonly shelf: number | null;
 }

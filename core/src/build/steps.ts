@@ -8,7 +8,8 @@ import { withOwn } from './own';
 import { prepare } from './prepare';
 import type { Step } from './step';
 import { wayIn, wayProblem } from './wayIn';
-import type { Work } from './work';
+import { withGuards } from './guards';
+import { about, type Work } from './work';
 import { written } from './writer';
 
 export interface Steps {
@@ -32,12 +33,18 @@ export function stepsFor(input: Omit<Work, 'kinds'>): Steps {
   const steps = [...prepared.steps, ...made.steps, ...supported.steps, ...measured, ...install(work, prepared.ready, made, supported.last)];
   const timed = steps.map((one) => {
     const own = job.build.minutes.find(({ step }) => step === one.id);
-    return withCautions(own ? { ...one, minutes: own.minutes } : one, work);
+    return withGuards(withCautions({ ...one, minutes: own?.minutes ?? ownTime(one, job) }, work), job);
   });
   const own = withOwn(timed, job);
   const ways = work.parts.flatMap((board) => (board.role === 'board' ? (wayIn({ ...work, board }) ?? []) : []));
   return { ...own, problems: [...ways.flatMap(wayProblem), ...own.problems] };
 } // prettier-ignore
+
+/** How long a step takes this person: the usual, by what other jobs taught of its kind. */
+function ownTime({ kind, minutes }: Step, { learned }: Work['job']): number {
+  const own = learned?.times.find((one) => one.kind === kind);
+  return own ? about(minutes * own.factor) : minutes;
+}
 
 function measureBoards({ job, shelves }: Work, after: ReturnType<typeof support>['last']): Step {
   return written({ id: 'measure-boards', kind: 'measure', place: 'site', what: message('step.measureBoards'), minutes: 5 + 4 * shelves.length, after, how: [message('how.measureBoards')], check: [message('check.readTwice')], tools: ['tape', 'pencil'] }, job.build);

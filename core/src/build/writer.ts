@@ -3,7 +3,7 @@ import type { Step, StepLag } from './step';
 import { waitOf } from './waits';
 
 /** A step as it is written down; what is left away is nothing, alone and quiet. */
-export type Written = Pick<Step, 'id' | 'kind' | 'what' | 'minutes'> & { readonly place: StepPlace; readonly after?: readonly (After | null)[] } & Partial<Omit<Step, 'id' | 'kind' | 'what' | 'minutes' | 'place' | 'after'>>; // prettier-ignore
+export type Written = Pick<Step, 'id' | 'kind' | 'what' | 'minutes'> & { readonly place: StepPlace; readonly after?: readonly (After | null)[] } & Partial<Omit<Step, 'id' | 'kind' | 'what' | 'minutes' | 'usualMinutes' | 'place' | 'after'>>; // prettier-ignore
 
 /** A step that comes before, or one of which it is known what is waited for. */
 export type After = string | { readonly step: string; readonly wait: Wait };
@@ -21,6 +21,8 @@ export function written({ after = [], ...said }: Written, build: Pick<BuildWish,
     fixings: [],
     sheets: [],
     cautions: [],
+    guards: [],
+    usualMinutes: said.minutes,
     shelf: null,
     ...said,
     after: after.flatMap((one) => (one === null ? [] : [lagOf(one, build)])),

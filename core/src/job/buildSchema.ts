@@ -65,7 +65,7 @@ export const buildSchema = z.strictObject({
   minutes: z.array(z.strictObject({ step: stepId, minutes })).max(LIMITS.steps).describe('How long single steps take, where the person knows better'),
   own: z.array(ownStep).max(LIMITS.ownSteps),
   done: z
-    .array(z.strictObject({ step: stepId, at: moment, minutes: minutes.optional().describe('How long it really took') }))
+    .array(z.strictObject({ step: stepId, at: moment, took: z.strictObject({ minutes, usual: minutes, kind: z.string().min(1).max(40) }).optional().describe('How long it really took, what is usual for it, and what kind of step it is') }))
     .max(LIMITS.steps)
     .describe('What is done, and when that was'),
   skipped: z.array(z.strictObject({ step: stepId, why: z.enum(SKIP_REASONS), note: z.string().max(LIMITS.name).optional() })).max(LIMITS.steps),

@@ -20,6 +20,7 @@ export const LIMITS = {
   prices: 600,
   layouts: 300,
   cuts: 3000,
+  entries: 400,
   steps: 300,
   ownSteps: 40,
   oldHoles: 500,
@@ -138,6 +139,23 @@ export const WAITS = [
   'glue',
   'caulk',
   'cure',
+] as const;
+/** What goes wrong, by its cause. */
+export const MISTAKES = [
+  'misread',
+  'measured-once',
+  'thickness',
+  'kerf',
+  'mirrored',
+  'wrong-face',
+  'cut-short',
+  'not-square',
+  'split',
+  'missed-stud',
+  'order',
+  'too-soon',
+  'forgotten',
+  'other',
 ] as const;
 /** Why a step is left out. */
 export const SKIP_REASONS = ['not-needed', 'was-done', 'other-way', 'no-time'] as const;

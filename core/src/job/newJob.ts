@@ -93,6 +93,9 @@ export const usualBuild = (): Job['build'] => ({
   packed: [],
 });
 
+/** Nothing has happened yet. */
+export const emptyLog = (): Job['log'] => ({ entries: [], fits: [], next: '' });
+
 /** A new job: no readings, three shelves with equal gaps between floor and ceiling, on what is usual in such a place. */
 export function newJob({ id, name, kind, units }: NewJobOptions): Job {
   const length = (mm: number, inches: string) => usualLength(mm, inches, units);
@@ -127,6 +130,7 @@ export function newJob({ id, name, kind, units }: NewJobOptions): Job {
     fit: { habit: 'snug', odds: USUAL_ODDS, play: length(5, '3/16'), boards: [] },
     stock: usualStock(units),
     build: usualBuild(),
+    log: emptyLog(),
     trials: [],
     ...(kind === 'corner' ? { corner: usualCorner(units) } : {}),
     ...(USUAL[kind].box ? { box: usualBox(units) } : {}),

@@ -13,6 +13,7 @@ import {
   JOB_VERSION,
   LEVEL_CARRIED,
   LIMITS,
+  type MISTAKES,
   type REGIONS,
   type SIDES,
   type SKIP_REASONS,
@@ -30,6 +31,7 @@ import { furtherSchema } from './furtherSchema';
 import { fixingSchema, loadSchema, supportSchema, toolsSchema, woodSchema } from './supportSchema';
 import { stockSchema } from './stockSchema';
 import { buildSchema } from './buildSchema';
+import { learnedSchema, logSchema } from './logSchema';
 import { peopleSchema, pinsSchema, thingsSchema, tiltedSchema } from './storedSchema';
 
 const ends = z.enum(END_STYLES);
@@ -138,6 +140,8 @@ export const jobSchema = z
     corner: corner.optional().describe('The shape of the shelves of a corner'),
     stock: stockSchema.describe('What is bought, and how it is cut'),
     build: buildSchema.describe('How the work is gone about, and how far it has come'),
+    log: logSchema.describe('What happened'),
+    learned: learnedSchema.optional().describe('What other jobs taught, taken into this one'),
     trials: z.array(trial).max(LIMITS.trials).describe('What boards did when they were tried'),
   })
   .superRefine((job, context) => {
@@ -170,6 +174,11 @@ export const jobSchema = z
     repeated(job.build.own.map((one) => one.id)).forEach(([index, repeatedId]) =>
       context.addIssue({ code: 'custom', path: ['build', 'own', index, 'id'], params: { repeatedId } }),
     );
+    for (const kind of ['entries', 'fits'] as const) {
+      repeated(job.log[kind].map((one) => one.id)).forEach(([index, repeatedId]) =>
+        context.addIssue({ code: 'custom', path: ['log', kind, index, 'id'], params: { repeatedId } }),
+      );
+    }
     repeated(job.people.map((p) => p.id)).forEach(([index, repeatedId]) =>
       context.addIssue({ code: 'custom', path: ['people', index, 'id'], params: { repeatedId } }),
     );
@@ -226,6 +235,13 @@ export type Region = (typeof REGIONS)[number];
 export type BuildWish = Job['build'];
 /** A step the person added. */
 export type OwnStep = BuildWish['own'][number];
+/** What happened. */
+export type Log = Job['log'];
+export type LogEntry = Log['entries'][number];
+/** What goes wrong, by its cause. */
+export type Mistake = (typeof MISTAKES)[number];
+/** What other jobs taught. */
+export type LearnedWays = NonNullable<Job['learned']>;
 export type StepPlace = (typeof STEP_PLACES)[number];
 export type Wait = (typeof WAITS)[number];
 export type SkipReason = (typeof SKIP_REASONS)[number];

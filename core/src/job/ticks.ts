@@ -12,14 +12,23 @@ export const withBuild = (job: Job, change: Partial<BuildWish>): Job => ({
   build: { ...job.build, ...change },
 });
 
-/** A step is done. Milliseconds since 1970; how long it took, minutes, where that is known. */
-export function withDone(job: Job, step: string, atMs: number, minutes?: number): Job {
+/** A step is done. Milliseconds since 1970. */
+export function withDone(job: Job, step: string, atMs: number): Job {
   const { done, skipped } = job.build;
-  const tick = { step, at: atMs, ...(minutes === undefined ? {} : { minutes }) };
+  const tick = { step, at: atMs };
   return withBuild(job, {
     done: [...done.filter((one) => one.step !== step), tick],
     skipped: skipped.filter((one) => one.step !== step),
   });
+}
+
+/** How long a step that is done really took; null: that is not known. */
+export function withTook(job: Job, step: string, took: BuildWish['done'][number]['took'] | null): Job {
+  const done = job.build.done.map(({ took: before, ...one }) => {
+    const said = one.step === step ? took : before;
+    return said ? { ...one, took: said } : one;
+  });
+  return withBuild(job, { done });
 }
 
 /** A step is open again, whether it was done or left out. */

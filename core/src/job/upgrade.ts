@@ -1,6 +1,6 @@
 import { JOB_VERSION } from './limits';
 import { JOB_UNITS } from '../quantity';
-import { USUAL_KIT, USUAL_ODDS, usualBuild, usualFixing, usualStock, usualWood } from './newJob';
+import { emptyLog, USUAL_KIT, USUAL_ODDS, usualBuild, usualFixing, usualStock, usualWood } from './newJob';
 import type { Job } from './schema';
 
 /** Turns a document of one version into the next. It may assume the version it is filed under, nothing more. */
@@ -47,8 +47,8 @@ export const UPGRADES: Readonly<Record<number, Upgrade>> = {
   },
   // Version 6 knows what is bought and how it is cut.
   5: (document) => ({ ...document, stock: usualStock(JOB_UNITS.find((one) => one === document.units) ?? 'mm') }),
-  // Version 7 knows how the work is gone about.
-  6: (document) => ({ ...document, build: usualBuild() }),
+  // Version 7 knows how the work is gone about, and what happened.
+  6: (document) => ({ ...document, build: usualBuild(), log: emptyLog() }),
 };
 
 /**

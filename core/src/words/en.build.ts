@@ -163,6 +163,22 @@ export const enBuild: Sentences = {
   'caution.ladder': 'Stand on a ladder or a step that does not rock, with someone near; never on a shelf.',
   'caution.lift': 'Sheets and long or heavy pieces take two people, or a trolley.',
 
+  'guard.misread': 'You misread the tape before: read it aloud, set it down, read it once more from the other side.',
+  'guard.measured-once': 'You trusted one reading before: take each a second time without looking at the first.',
+  'guard.thickness': 'You forgot a thickness before: measure what was really bought, and type it under Cut, Buy.',
+  'guard.kerf': 'You forgot the kerf before: cut in the order of Cut, At the saw; each setting has it in.',
+  'guard.mirrored': 'You made two alike that should be a pair before: lay left and right face to face before each cut.',
+  'guard.wrong-face': 'You worked on a wrong face before: mark the face that is seen on every piece first.',
+  'guard.cut-short': 'You cut too short before: cut one millimetre long, try, then to the line.',
+  'guard.not-square':
+    'It was out of square before: both diagonals before the glue takes, and again when it is clamped.',
+  'guard.split': 'It split before: drill near every end, and drive the last turns by hand.',
+  'guard.missed-stud':
+    'You missed a stud before: a pilot hole that goes in softly is moved before anything hangs on it.',
+  'guard.order': 'You did things in the wrong order before: read the next three steps before this one.',
+  'guard.too-soon':
+    'You did not wait long enough before: the wait counts from the tick; touch an edge that is not seen.',
+  'guard.forgotten': 'You walked for a forgotten thing before: tick the packing list before you leave.',
   'list.labels': '{{labels}}',
   'list.then': '{{first}} → {{then}}',
   'problem.stepsCircle':

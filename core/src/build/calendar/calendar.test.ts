@@ -180,7 +180,7 @@ function checked({ left, nowMs }: { left: Outstanding; nowMs: number }, laid: Re
 
 const stepOf = ({ id, place, minutes, after }: Ordered, loud: boolean): Step => ({
   id, place, minutes, loud, kind: 'own', what: message('step.own', { what: text(id) }), who: 'alone', shelf: null,
-  after: after.map((lag) => ({ ...lag, wait: null })), how: [], check: [], tools: [], materials: [], parts: [], fixings: [], sheets: [], cautions: [],
+  after: after.map((lag) => ({ ...lag, wait: null })), how: [], check: [], tools: [], materials: [], parts: [], fixings: [], sheets: [], cautions: [], guards: [], usualMinutes: minutes,
 }); // prettier-ignore
 
 test('random work in random free time: waits and windows are kept, nothing overlaps, loud steps leave quiet hours alone', () => {

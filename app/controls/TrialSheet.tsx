@@ -1,3 +1,4 @@
+import '../labels/cut';
 import Trash from 'lucide-react-native/icons/trash';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -5,10 +6,10 @@ import { trialsOf, type Job, type Trial } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import type { TypedLength } from '@dormer/core/quantity';
 import { lengthWords } from '@dormer/core/words';
-import { Button, Keypad, LengthField, Segmented, Sheet, Txt } from '../../controls';
-import { useLabel } from '../../labels';
-import { addTrial, editJob, useAppDispatch } from '../../store';
-import { makeStyles, SPACE } from '../../theme';
+import { Button, Keypad, LengthField, Segmented, Sheet, Txt } from '.';
+import { useLabel } from '../labels';
+import { addTrial, editJob, useAppDispatch } from '../store';
+import { makeStyles, SPACE } from '../theme';
 
 interface TrialSheetProps {
   readonly board: Plan['parts'][number];

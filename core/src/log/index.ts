@@ -1,0 +1,3 @@
+export * from './learn';
+export * from './odds';
+export * from './times';
