@@ -101,6 +101,35 @@ test('the chimney alcove from the first trip to the last tick, a wait running ac
   ]);
   await page.getByRole('button', { name: 'Take back the last tick' }).click();
   await stands(page, 'Look back: what was off, and by how much');
+
+  // What a board did, in four touches: the place, that it binds, by how much, noted.
+  await person.stage('Log');
+  await page.getByRole('radio', { name: '3S' }).click();
+  await page.getByRole('button', { name: 'Right end, at the back' }).click();
+  await page.getByRole('radio', { name: 'It binds' }).click();
+  await page.getByRole('textbox', { name: 'It still stands up by' }).fill('4');
+  await page.keyboard.press('Tab');
+  await page.getByRole('button', { name: 'Note it' }).click();
+  await expect(page.getByText('Right end, at the back: it binds, up by 4 mm')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByText(/Right end, at the back: shave /)).toBeVisible();
+  await page.getByRole('button', { name: 'It bound' }).click();
+  await expect(page.getByText('3S did not go in at the first try')).toBeVisible();
+  await page.getByRole('radio', { name: 'Diary' }).click();
+  await page.getByRole('textbox', { name: /^Cut 5 boards/ }).fill('75');
+  await page.getByRole('textbox', { name: 'What you would do otherwise' }).fill('Plane the wall first.');
+  await page.keyboard.press('Tab');
+  const written = await downloaded(page, /^Report \(Markdown\)$/);
+  expect(written.name).toBe('Chimney-alcove-reading-room.md');
+  expect(written.data.toString('utf8')).toContain('- Cut 5 boards: 1 h 15 min, usually 40 min');
+  expect(written.data.toString('utf8')).toContain('Plane the wall first.');
+  const printed = await downloaded(page, /^Report \(PDF\)$/);
+  expect(printed.data.subarray(0, 5).toString()).toBe('%PDF-');
+  expect(printed.data.length).toBeGreaterThan(3000);
+  await page.getByRole('radio', { name: 'Learned' }).click();
+  await expect(page.getByText(/^Cutting: 1\.\d\d times the usual, by one step$/)).toBeVisible();
+  await page.getByRole('button', { name: 'Plan this job with it' }).click();
+  await expect(page.getByText('This job is planned with it.')).toBeVisible();
   await person.saved();
 });
 

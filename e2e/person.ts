@@ -34,7 +34,7 @@ export class Person {
     await this.planned();
   }
 
-  async stage(name: 'Measure' | 'Shelves' | 'Cut' | 'Build'): Promise<void> {
+  async stage(name: 'Measure' | 'Shelves' | 'Cut' | 'Build' | 'Log'): Promise<void> {
     // On a phone the keypad stands where the stages are.
     const putAway = this.page.getByRole('button', { name: 'Put the keypad away' });
     if (await putAway.isVisible()) await putAway.click({ timeout: 1000 }).catch(() => undefined);

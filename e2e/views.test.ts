@@ -68,6 +68,12 @@ for (const colorScheme of ['light', 'dark'] as const) {
       ).toBeVisible();
       await look();
     }
+    await person.stage('Log');
+    await look();
+    for (const part of ['Diary', 'Learned']) {
+      await page.getByRole('radio', { name: part }).click();
+      await look();
+    }
     await page.getByRole('button', { name: 'More for this job' }).click();
     await look();
     await page.getByRole('button', { name: 'Keys' }).click();
@@ -89,7 +95,7 @@ test('nothing reaches beyond the edge of the screen, with the longest of names',
     ['Height', '2400'],
     ['Depth', '365'],
   ]);
-  for (const stage of ['Measure', 'Shelves', 'Cut', 'Build'] as const) {
+  for (const stage of ['Measure', 'Shelves', 'Cut', 'Build', 'Log'] as const) {
     await person.stage(stage);
     const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
     expect(over).toBeLessThanOrEqual(0);

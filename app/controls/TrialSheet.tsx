@@ -14,16 +14,18 @@ import { makeStyles, SPACE } from '../theme';
 interface TrialSheetProps {
   readonly board: Plan['parts'][number];
   readonly job: Job;
+  /** The place that was touched. */
+  readonly spot?: Pick<Trial, 'end' | 'at'>;
   readonly onClose: () => void;
 }
 
 /** What a board did when it was tried in its place: one note after another, each a reading of the walls. */
-export function TrialSheet({ board, job, onClose }: TrialSheetProps) {
+export function TrialSheet({ board, job, spot, onClose }: TrialSheetProps) {
   const styles = useStyles();
   const label = useLabel();
   const dispatch = useAppDispatch();
-  const [end, setEnd] = useState<Trial['end']>('left');
-  const [at, setAt] = useState<Trial['at']>('front');
+  const [end, setEnd] = useState<Trial['end']>(spot?.end ?? 'left');
+  const [at, setAt] = useState<Trial['at']>(spot?.at ?? 'front');
   const [is, setIs] = useState<Trial['is']>('gap');
   const [value, setValue] = useState<TypedLength | null>(null);
   const trials = trialsOf(job.trials, board.shelf, board.place.upTo);

@@ -45,7 +45,7 @@ export const buildEn = {
   'build.allDone': 'All steps are done.',
   'build.allDoneWhy_one': 'One step was left out.',
   'build.allDoneWhy_other': '{{count}} steps were left out.',
-  'build.again': 'All steps are open again with undo.',
+  'build.again': 'Once more:',
   'build.ways': 'How you go about it',
   'build.own': 'Add a step',
 

@@ -61,6 +61,7 @@ export const en = {
   'stage.shelves': 'Shelves',
   'stage.cut': 'Cut',
   'stage.build': 'Build',
+  'stage.log': 'Log',
 
   'save.saved': 'Saved',
   'save.saving': 'Saving …',

@@ -4,6 +4,7 @@ import { CATALOGUE_SETTINGS } from '@dormer/core/words';
 import type { buildEn } from './build.en';
 import type { cutEn } from './cut.en';
 import { en } from './en';
+import type { logEn } from './log.en';
 import type { measureEn } from './measure.en';
 import type { printEn } from './print.en';
 import type { shelvesEn } from './shelves.en';
@@ -16,6 +17,7 @@ export type LabelKey = Counted<
   | keyof typeof cutEn
   | keyof typeof shelvesEn
   | keyof typeof buildEn
+  | keyof typeof logEn
   | keyof typeof printEn
 >;
 export type Label = (key: LabelKey, params?: Readonly<Record<string, string | number>>) => string;

@@ -18,7 +18,7 @@ import { FreeHours } from './FreeHours';
 import { LostDaySheet } from './LostDaySheet';
 import { MoveSheet } from './MoveSheet';
 import { sceneOf, type TabProps } from './tab';
-import { clockWords, dayWords } from './times';
+import { clockWords, dayWords } from '../../controls/moments';
 import { useCalendar } from './useTrips';
 
 /** The work in real dates: what is done on which day, when all is done, and what a lost day changes. */

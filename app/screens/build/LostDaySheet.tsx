@@ -3,7 +3,7 @@ import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { Button, Sheet, Txt } from '../../controls';
 import { useLabel } from '../../labels';
-import { clockWords, dayWords } from './times';
+import { clockWords, dayWords } from '../../controls/moments';
 import { useCalendar } from './useTrips';
 
 interface LostDaySheetProps {

@@ -4,7 +4,7 @@ import type { Job } from '@dormer/core/job/document';
 import { sentence } from '@dormer/core/words';
 import { Button, Sheet, TextField, Txt } from '../../controls';
 import { useLabel } from '../../labels';
-import { MinutesField } from './MinutesField';
+import { MinutesField } from '../../controls/MinutesField';
 import { clockText, isClock, isDay } from './typedTimes';
 
 interface MoveSheetProps {

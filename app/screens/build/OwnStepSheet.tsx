@@ -5,7 +5,7 @@ import { sentence } from '@dormer/core/words';
 import { Button, Section, Segmented, Sheet, TextField, Toggles } from '../../controls';
 import { useLabel } from '../../labels';
 import { editJob, newId, useAppDispatch } from '../../store';
-import { MinutesField } from './MinutesField';
+import { MinutesField } from '../../controls/MinutesField';
 
 interface OwnStepSheetProps {
   readonly job: Job;

@@ -11,7 +11,7 @@ import { Button, NoticeLine, Txt, Why } from '../../controls';
 import { useLabel } from '../../labels';
 import { FONT, makeStyles, RADIUS, SIZE, SPACE, useTheme } from '../../theme';
 import { atWalls, factsOf, fixingsOf, type AtWall } from './facts';
-import { momentWords } from './times';
+import { momentWords } from '../../controls/moments';
 
 interface StepCardProps {
   readonly step: Step;
@@ -72,6 +72,9 @@ export function StepCard({ step, job, plan, nowMs, above }: StepCardProps) {
       ) : null}
       {step.cautions.map((one) => (
         <NoticeLine key={one.code} is="caution" word={label('build.care')} words={words(one, job)} />
+      ))}
+      {step.guards.map((one) => (
+        <NoticeLine key={one.code} is="doubtful" word={label('build.again')} words={words(one, job)} />
       ))}
       {[...step.how.map((one) => words(one, job)), ...fixings].map((line) => (
         <View key={line} style={styles.row}>

@@ -16,9 +16,9 @@ import { OwnStepSheet } from './OwnStepSheet';
 import { SkipSheet } from './SkipSheet';
 import { StepCard } from './StepCard';
 import { sceneOf, stepsLeft, type TabProps } from './tab';
-import { momentWords } from './times';
+import { momentWords } from '../../controls/moments';
 import { useAwake } from './useAwake';
-import { useNow } from './useNow';
+import { useNow } from '../../controls/useNow';
 import { WaysSheet } from './WaysSheet';
 
 /** How often times are told anew, milliseconds. */

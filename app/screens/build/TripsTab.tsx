@@ -17,9 +17,9 @@ import { makeStyles, RADIUS, SPACE, TARGET, useTheme } from '../../theme';
 import { OwnStepSheet } from './OwnStepSheet';
 import { StepCard } from './StepCard';
 import { sceneOf, type TabProps } from './tab';
-import { momentWords } from './times';
+import { momentWords } from '../../controls/moments';
 import { TripsPrint } from './TripsPrint';
-import { useNow } from './useNow';
+import { useNow } from '../../controls/useNow';
 
 const ICONS = { workshop: Warehouse, site: House, shop: Store } as const;
 

@@ -6,7 +6,7 @@ import { Section, Segmented, Sheet, Stepper, Toggles, Txt } from '../../controls
 import { useLabel } from '../../labels';
 import { editJob, useAppDispatch } from '../../store';
 import { SPACE } from '../../theme';
-import { MinutesField } from './MinutesField';
+import { MinutesField } from '../../controls/MinutesField';
 
 /** The schools: how one goes about the work, what the place needs first, and what the tins say. */
 export function WaysSheet({ job, plan, onClose }: { job: Job; plan: Plan; onClose: () => void }) {

@@ -15,6 +15,7 @@ import { inOneLine, ofHundred } from './ends';
 import { Numbers } from './Numbers';
 import { TemplateSheet } from './TemplateSheet';
 import { TrialSheet } from '../../controls/TrialSheet';
+import { TriedNotice } from '../../controls/TriedNotice';
 
 type Board = Plan['parts'][number];
 
@@ -28,25 +29,7 @@ export function BoardSection({ board, job, plan }: { board: Board; job: Job; pla
   const { worst, odds } = fit;
   return (
     <Section title={label('fit.title', { label: board.label })}>
-      {tried ? (
-        <NoticeLine
-          is={tried.shaves.length > 0 ? 'doubtful' : 'sure'}
-          word={label('trial.cutAlready', { back: lengthWords(tried.cut.back, job) })}
-          words={
-            tried.shaves.length === 0
-              ? label('trial.nothingBinds')
-              : tried.shaves
-                  .map((one) =>
-                    label('trial.shave', {
-                      by: lengthWords(one.mm, job),
-                      end: label(`fit.end.${one.end}`),
-                      at: label(`trial.at.${one.at}`),
-                    }),
-                  )
-                  .join(' ')
-          }
-        />
-      ) : null}
+      <TriedNotice tried={tried} job={job} />
       <Numbers
         of={board.label}
         job={job}

@@ -30,8 +30,8 @@ import { askSupplier, editJob, measuredStock, notify, useAppDispatch, useListSup
 import { FONT, makeStyles, RADIUS, SIZE, SPACE, TARGET } from '../../theme';
 import { CuttingWork } from './CuttingWork';
 import { describe } from './LayoutsTab';
-import { money } from './money';
-import { useCutting } from './useCutting';
+import { money } from '../../controls/money';
+import { useCutting } from '../../store/useCutting';
 import { WhatIfSheet } from './WhatIfSheet';
 
 interface BuyTabProps {

@@ -3,7 +3,7 @@ import { Button, NoticeLine, Txt } from '../../controls';
 import { useLabel } from '../../labels';
 import { stopCutting, useAppDispatch, workOutCutting } from '../../store';
 import { makeStyles, SPACE } from '../../theme';
-import type { useCutting } from './useCutting';
+import type { useCutting } from '../../store/useCutting';
 
 /** How far layouts are worked out, with a way to stop; or that they were not. */
 export function CuttingWork({ share, stopped }: Pick<ReturnType<typeof useCutting>, 'share' | 'stopped'>) {

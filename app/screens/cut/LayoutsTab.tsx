@@ -18,9 +18,9 @@ import { FONT, makeStyles, RADIUS, SIZE, SPACE, TARGET, useWide } from '../../th
 import { CuttingWork } from './CuttingWork';
 import { LayoutFiles } from './LayoutFiles';
 import { LayoutPrint } from './LayoutPrint';
-import { money } from './money';
+import { money } from '../../controls/money';
 import { StockForm } from './StockForm';
-import { useCutting } from './useCutting';
+import { useCutting } from '../../store/useCutting';
 
 interface LayoutsTabProps {
   readonly job: Job;

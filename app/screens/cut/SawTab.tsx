@@ -18,7 +18,7 @@ import { useLabel } from '../../labels';
 import { cutFromBench, editJob, newId, notify, putOnRack, takeFromRack, useAppDispatch } from '../../store';
 import { FONT, makeStyles, RADIUS, SPACE } from '../../theme';
 import { CuttingWork } from './CuttingWork';
-import { useCutting } from './useCutting';
+import { useCutting } from '../../store/useCutting';
 
 interface SawTabProps {
   readonly job: Job;

@@ -8,7 +8,7 @@ import { Button, NoticeLine, Sheet, Txt } from '../../controls';
 import { useLabel } from '../../labels';
 import { editJob, useAppDispatch, whatIfMaterials } from '../../store';
 import { makeStyles, SPACE } from '../../theme';
-import { money } from './money';
+import { money } from '../../controls/money';
 
 /** Boards, plywood and MDF for the same job: what each costs, weighs, sags and wastes. */
 export function WhatIfSheet({ job, onClose }: { job: Job; onClose: () => void }) {

@@ -1,3 +1,4 @@
+import Notebook from 'lucide-react-native/icons/notebook-pen';
 import Hammer from 'lucide-react-native/icons/hammer';
 import Rows from 'lucide-react-native/icons/rows-3';
 import Ruler from 'lucide-react-native/icons/ruler';
@@ -9,7 +10,10 @@ import { useLabel } from '../../labels';
 import { FONT, makeStyles, SPACE, TARGET, useTheme } from '../../theme';
 import { STAGES, type Stage } from './stages';
 
-const ICONS = { measure: Ruler, shelves: Rows, cut: Saw, build: Hammer } as const satisfies Record<Stage, unknown>;
+const ICONS = { measure: Ruler, shelves: Rows, cut: Saw, build: Hammer, log: Notebook } as const satisfies Record<
+  Stage,
+  unknown
+>;
 
 /** The stages of the work: along the foot of a phone, down the left of a wide screen. */
 export function StageNav({ id, wide }: { id: string; wide: boolean }) {

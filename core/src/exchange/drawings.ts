@@ -3,6 +3,7 @@
 export * from './templateSvg';
 export * from './templateDxf';
 export * from './templatePdf';
+export * from './reportPdf';
 export * from './outlines';
 export * from './layoutDrawings';
 // What is drawn at full size beside pieces comes with what writes it.

@@ -49,3 +49,6 @@ export function withSkipped(job: Job, step: string, why: SkipReason, note: strin
     skipped: [...skipped.filter((one) => one.step !== step), said],
   });
 }
+
+/** A job with something else in its log. */
+export const withLog = (job: Job, change: Partial<Job['log']>): Job => ({ ...job, log: { ...job.log, ...change } });

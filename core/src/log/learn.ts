@@ -24,12 +24,18 @@ export type Lived = Pick<Job, 'id' | 'name' | 'log' | 'build' | 'readings'>;
 
 /** What jobs taught: own times by kind of step, how often boards went in, which mistakes come again, what to do otherwise. */
 export function learn(all: readonly Lived[]): Lessons {
-  const took = all.flatMap(({ build }) =>
-    build.done.flatMap((one): Took[] =>
-      one.took ? [{ kind: one.took.kind, usualMin: one.took.usual, tookMin: one.took.minutes }] : [],
-    ),
+  // A copy of a job tells nothing new.
+  const ticks = once(
+    all.flatMap(({ build }) => build.done),
+    (one) => `${one.step}/${one.at}`,
   );
-  const wrong = all.flatMap(({ log }) => log.entries.flatMap((one) => (one.is === 'mistake' ? [one] : [])));
+  const took = ticks.flatMap((one): Took[] =>
+    one.took ? [{ kind: one.took.kind, usualMin: one.took.usual, tookMin: one.took.minutes }] : [],
+  );
+  const wrong = once(
+    all.flatMap(({ log }) => log.entries),
+    (one) => one.id,
+  ).flatMap((one) => (one.is === 'mistake' ? [one] : []));
   const causes = [...new Set(wrong.map((one) => one.cause))];
   const mistakes = causes.map((cause) => {
     const own = wrong.filter((one) => one.cause === cause);
@@ -39,11 +45,21 @@ export function learn(all: readonly Lived[]): Lessons {
     jobs: all.length,
     times: ownTimes(took),
     errors: learnErrors(countedOnce(all.flatMap((one) => repeatSums(one.readings)))),
-    odds: oddsKept(all.flatMap(({ log }) => log.fits)),
+    odds: oddsKept(
+      once(
+        all.flatMap(({ log }) => log.fits),
+        (one) => one.id,
+      ),
+    ),
     mistakes: mistakes.sort((a, b) => b.times - a.times || b.minutes - a.minutes || a.cause.localeCompare(b.cause)),
     next: all.flatMap(({ name, log }) => (log.next.trim() === '' ? [] : [{ job: name, text: log.next.trim() }])),
   };
 }
+
+/** Things by their key, each once. */
+const once = <T>(all: readonly T[], key: (one: T) => string): T[] => [
+  ...new Map(all.map((one) => [key(one), one])).values(),
+];
 
 /** What of it goes into a job: own times, and the mistakes that came again. */
 export function waysLearned({ times, mistakes }: Pick<Lessons, 'times' | 'mistakes'>): LearnedWays {

@@ -123,6 +123,13 @@ describe('across jobs', () => {
     expect(steps.filter((one) => one.guards.length > 0).map((one) => [one.id, one.guards[0]!.code])).toEqual([['cut-boards', 'guard.kerf'], ['cut-sticks', 'guard.kerf']]);
   });
 
+  test('a copy of a job tells nothing new', () => {
+    const job = lived({ entries: [entry('a', 'kerf')], fits: [{ id: 'f', at: 0, shelf: 1, odds: 97, went: true }] });
+    const { mistakes, odds } = learn([job, { ...job, id: 'copy' }]);
+    expect(mistakes).toMatchObject([{ times: 1 }]);
+    expect(odds).toMatchObject([{ of: 1 }]);
+  });
+
   test('own times are learned from what steps took, and the next job is planned with them', () => {
     const job = chimneyAlcove();
     const slow = Array.from({ length: 12 }, (_, i) => i).reduce((one, i) => withTook(withDone(one, `own:${i}`, i), `own:${i}`, { minutes: 60, usual: 30, kind: 'cut' }), job);

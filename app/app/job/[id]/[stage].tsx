@@ -1,6 +1,7 @@
 import { Redirect, useLocalSearchParams, useRouter } from 'expo-router';
 import { BuildScreen } from '../../../screens/build/BuildScreen';
 import { CutScreen } from '../../../screens/cut/CutScreen';
+import { LogScreen } from '../../../screens/log/LogScreen';
 import { MeasureScreen } from '../../../screens/measure/MeasureScreen';
 import { ShelvesScreen } from '../../../screens/shelves/ShelvesScreen';
 
@@ -19,6 +20,8 @@ export default function StageRoute() {
       return <CutScreen first={Number(shelf) > 0 ? Number(shelf) : 1} />;
     case 'build':
       return <BuildScreen />;
+    case 'log':
+      return <LogScreen />;
     default:
       return <Redirect href={{ pathname: '/job/[id]/measure', params: { id } }} />;
   }

@@ -1,14 +1,6 @@
 import { useEffect } from 'react';
 import type { Job } from '@dormer/core/job/document';
-import {
-  cuttingKey,
-  selectCutting,
-  selectFresh,
-  selectRack,
-  useAppDispatch,
-  useAppSelector,
-  workOutCutting,
-} from '../../store';
+import { cuttingKey, selectCutting, selectFresh, selectRack, useAppDispatch, useAppSelector, workOutCutting } from '.';
 
 /** How the open job is cut, worked out while someone looks at it: what was found last stays until the next is there. */
 export function useCutting(job: Job) {

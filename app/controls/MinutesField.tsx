@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { LIMITS } from '@dormer/core/job/document';
-import { TextField } from '../../controls';
-import { useLabel } from '../../labels';
+import { TextField } from '.';
+import { useLabel } from '../labels';
 
 interface MinutesFieldProps {
   readonly label: string;

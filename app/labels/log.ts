@@ -1,0 +1,4 @@
+import { addLabels } from './labels';
+import { logEn } from './log.en';
+
+addLabels('en', logEn);

@@ -1,0 +1,181 @@
+import FileText from 'lucide-react-native/icons/file-text';
+import Trash from 'lucide-react-native/icons/trash';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { durationWords } from '@dormer/core/build/hand';
+import { withLog, withTook, type Job, type LogEntry } from '@dormer/core/job/document';
+import { message } from '@dormer/core/message';
+import type { Plan } from '@dormer/core/plan';
+import { elevationScene } from '@dormer/core/scene';
+import { shoppingFor } from '@dormer/core/stock/shopping';
+import { lengthWords, sentence, words } from '@dormer/core/words';
+import { Button, Keypad, Section, StageLayout, TextField, Txt } from '../../controls';
+import { download, fileName } from '../../controls/files';
+import { MinutesField } from '../../controls/MinutesField';
+import { money } from '../../controls/money';
+import { momentWords } from '../../controls/moments';
+import { drawings, sheets } from '../../controls/sheets';
+import { useNow } from '../../controls/useNow';
+import { DrawingPane } from '../../drawing';
+import { useLabel, type Label } from '../../labels';
+import { editJob, notify, useAppDispatch } from '../../store';
+import { useCutting } from '../../store/useCutting';
+import { makeStyles, SPACE } from '../../theme';
+import { EntrySheet, type EntryKind } from './EntrySheet';
+import type { LogTabProps } from './tab';
+
+/** What is noted, how long steps took, what it cost, and what to do otherwise next time; and one document of all of it. */
+export function DiaryTab({ job, plan, tabs }: LogTabProps) {
+  const styles = useStyles();
+  const label = useLabel();
+  const dispatch = useAppDispatch();
+  const [adding, setAdding] = useState<EntryKind | null>(null);
+  const scene = elevationScene(plan, job, { exaggeration: 1, show: 'shelves' });
+  const { log } = job;
+  const nowMs = useNow(60_000);
+  const set = (change: Partial<Job['log']>) => void dispatch(editJob((one) => withLog(one, change)));
+  const entries = [...log.entries].sort((a, b) => b.at - a.at);
+  const report = (as: 'pdf' | 'md') =>
+    void (as === 'md'
+      ? sheets().then(({ reportMarkdown }) => download(`${fileName(job.name)}.md`, reportMarkdown(plan, job), 'text/markdown;charset=utf-8'))
+      : Promise.all([sheets(), drawings()])
+          .then(([{ reportOf }, { reportPdf }]) => reportPdf(reportOf(plan, job), job.stock.region))
+          .then((file) => download(`${fileName(job.name)}.pdf`, file, 'application/pdf'))
+    ).catch(() => dispatch(notify('log.failed')));
+  return (
+    <StageLayout
+      name={label('stage.log')}
+      share={0.18}
+      keypad={<Keypad units={job.units} tape={job.tape} />}
+      drawing={
+        <DrawingPane scene={scene} reader={job} exaggeration={1} figured onExaggeration={null} description={words(scene.title, job)} />
+      }
+      foot={
+        <>
+          <Button title={label('log.reportPdf')} icon={FileText} grow onPress={() => report('pdf')} />
+          <Button title={label('log.reportText')} grow onPress={() => report('md')} />
+        </>
+      }
+    >
+      {tabs}
+      <View style={styles.row}>
+        {(['note', 'mistake', 'size'] as const).map((one) => (
+          <Button key={one} title={label(`log.${one}`)} grow onPress={() => setAdding(one)} />
+        ))}
+      </View>
+      {entries.length === 0 ? <Txt tone="faint">{label('log.empty')}</Txt> : null}
+      {entries.map((one) => (
+        <View key={one.id} style={styles.entry}>
+          <View style={styles.grow}>
+            <Txt kind="small" tone="faint">
+              {momentWords(one.at, nowMs)} · {label(`log.${one.is}`)}
+            </Txt>
+            <Txt kind="strong">{headOf(one, plan, job, label)}</Txt>
+            {one.text && one.is !== 'note' ? <Txt>{one.text}</Txt> : null}
+          </View>
+          <Button title={label('log.remove')} icon={Trash} iconOnly look="quiet" onPress={() => set({ entries: log.entries.filter((other) => other.id !== one.id) })} />
+        </View>
+      ))}
+      <Times job={job} plan={plan} />
+      <Cost job={job} plan={plan} onPaid={(paid) => dispatch(editJob((one) => paidOf(one, paid)))} />
+      <Section title={label('log.next')}>
+        <TextField label={label('log.nextWhy')} value={log.next} multiline onCommit={(next) => set({ next })} />
+      </Section>
+      {adding ? <EntrySheet kind={adding} job={job} plan={plan} onClose={() => setAdding(null)} /> : null}
+    </StageLayout>
+  );
+} // prettier-ignore
+
+function paidOf(job: Job, paid: number | null): Job {
+  const { paid: _before, ...log } = job.log;
+  return { ...job, log: paid === null ? log : { ...log, paid } };
+}
+
+function headOf(one: LogEntry, plan: Plan, job: Job, label: Label): string {
+  if (one.is === 'note') return one.text;
+  if (one.is === 'mistake') {
+    const lost = one.minutes ? ` · ${words(durationWords(one.minutes), job)}` : '';
+    return words(message(`mistake.${one.cause}`), job) + lost;
+  }
+  const part = plan.parts.find((each) => each.id === one.part);
+  const is = lengthWords(one.length.mm, job);
+  return part
+    ? label('log.sizeSaid', { label: part.label, is, planned: lengthWords(part.length.mm, job) })
+    : label('log.sizeAlone', { label: one.part, is });
+}
+
+/** How long steps that are done really took. */
+function Times({ job, plan }: { job: Job; plan: Plan }) {
+  const label = useLabel();
+  const dispatch = useAppDispatch();
+  const done = job.build.done.flatMap((tick) => {
+    const step = plan.build.steps.find((one) => one.id === tick.step);
+    return step ? [{ tick, step }] : [];
+  });
+  if (done.length === 0) return null;
+  return (
+    <Section title={label('log.times')}>
+      <Txt kind="small" tone="faint">
+        {label('log.timesWhy')}
+      </Txt>
+      {done.map(({ tick, step }) => (
+        <MinutesField
+          key={step.id}
+          label={label('log.took', { what: sentence(step.what, job), usual: words(durationWords(step.usualMinutes), job) })}
+          value={tick.took?.minutes ?? null}
+          mayBeNone
+          onCommit={(minutes) => {
+            const took = minutes === null ? null : { minutes, usual: step.usualMinutes, kind: step.kind };
+            dispatch(editJob((one) => withTook(one, step.id, took)));
+          }}
+        />
+      ))}
+    </Section>
+  );
+} // prettier-ignore
+
+/** What was paid against what the list to buy came to. */
+function Cost({ job, plan, onPaid }: { job: Job; plan: Plan; onPaid: (paid: number | null) => void }) {
+  const label = useLabel();
+  const [fault, setFault] = useState<string | null>(null);
+  const { cutting } = useCutting(job);
+  const planned = cutting ? shoppingFor({ job, plan, cutting }).total : null;
+  const { paid } = job.log;
+  const over = paid === undefined || planned === null ? null : paid - planned;
+  return (
+    <Section title={label('log.cost')}>
+      {planned === null ? null : <Txt>{label('log.planned', { price: money(planned, job.stock) })}</Txt>}
+      <TextField
+        label={label('log.paid')}
+        value={paid === undefined ? '' : String(paid)}
+        inputMode="decimal"
+        fault={fault}
+        onCommit={(typed) => {
+          const bare = typed.trim().replace(',', '.');
+          const amount = Number(bare);
+          const good = bare === '' || (Number.isFinite(amount) && amount >= 0 && amount <= 1_000_000);
+          setFault(good ? null : label('log.badMoney'));
+          if (good) onPaid(bare === '' ? null : amount);
+          return good;
+        }}
+      />
+      {over === null || Math.abs(over) < 0.005 ? null : (
+        <Txt kind="strong">{label(over > 0 ? 'log.more' : 'log.less', { by: money(Math.abs(over), job.stock) })}</Txt>
+      )}
+    </Section>
+  );
+}
+
+const useStyles = makeStyles((colours) =>
+  StyleSheet.create({
+    row: { flexDirection: 'row', gap: SPACE.half },
+    entry: {
+      flexDirection: 'row',
+      alignItems: 'center',
+      borderTopWidth: 1,
+      borderTopColor: colours.rule,
+      paddingTop: SPACE.half,
+    },
+    grow: { flex: 1 },
+  }),
+);

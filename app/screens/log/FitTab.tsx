@@ -1,0 +1,105 @@
+import Check from 'lucide-react-native/icons/check';
+import Trash from 'lucide-react-native/icons/trash';
+import X from 'lucide-react-native/icons/x';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { withLog, type Trial } from '@dormer/core/job/document';
+import { sectionScene } from '@dormer/core/scene';
+import { boardScene } from '@dormer/core/scene/cutting';
+import { words } from '@dormer/core/words';
+import { Button, Keypad, Segmented, StageLayout, Txt } from '../../controls';
+import { TrialSheet } from '../../controls/TrialSheet';
+import { TriedNotice } from '../../controls/TriedNotice';
+import { DrawingPane } from '../../drawing';
+import { useLabel } from '../../labels';
+import { editJob, newId, settings, useAppDispatch, useAppSelector } from '../../store';
+import { makeStyles, SPACE } from '../../theme';
+import type { LogTabProps } from './tab';
+
+const ENDS = ['left', 'right'] as const;
+const SPOTS = ['back', 'middle', 'front'] as const;
+
+/** Boards as they are tried: whether one went in, and where there was a gap or it bound; each note is a reading of the walls. */
+export function FitTab({ job, plan, tabs }: LogTabProps) {
+  const styles = useStyles();
+  const label = useLabel();
+  const dispatch = useAppDispatch();
+  const exaggeration = useAppSelector((state) => state.settings.exaggeration);
+  const boards = plan.parts.filter((one) => one.role === 'board' && one.fit);
+  const [chosen, setChosen] = useState<number | null>(null);
+  const [spot, setSpot] = useState<Pick<Trial, 'end' | 'at'> | null>(null);
+  const board = boards.find((one) => one.shelf === chosen) ?? boards[0];
+  const scene = (board ? boardScene(plan, board.shelf, exaggeration) : null) ?? sectionScene(plan, job, { upMm: plan.opening.extent.height / 2, exaggeration }); // prettier-ignore
+  const odds = board?.fit?.odds ?? 0;
+  const said = job.log.fits.filter((one) => one.shelf === board?.shelf);
+  const note = (went: boolean) =>
+    board && dispatch(editJob((one) => withLog(one, { fits: [...one.log.fits, { id: newId(), at: Date.now(), shelf: board.shelf, odds: Math.round(odds * 10) / 10, went }] }))); // prettier-ignore
+  return (
+    <StageLayout
+      name={label('stage.log')}
+      share={0.3}
+      keypad={<Keypad units={job.units} tape={job.tape} />}
+      drawing={
+        <DrawingPane
+          scene={scene}
+          reader={job}
+          exaggeration={exaggeration}
+          onExaggeration={(factor) => dispatch(settings.set({ exaggeration: factor }))}
+          description={words(scene.title, job)}
+        />
+      }
+      foot={
+        board ? (
+          <>
+            <Button title={label('log.bound')} icon={X} grow onPress={() => note(false)} />
+            <Button title={label('log.went')} icon={Check} look="lead" grow onPress={() => note(true)} />
+          </>
+        ) : null
+      }
+    >
+      {tabs}
+      {!board ? <Txt tone="faint">{label('log.noBoards')}</Txt> : null}
+      {boards.length > 1 && board ? (
+        <Segmented
+          label={label('log.whichBoard')}
+          look="chips"
+          value={board.shelf}
+          options={boards.map((one) => ({ value: one.shelf, title: one.label }))}
+          onChange={setChosen}
+        />
+      ) : null}
+      {board ? (
+        <>
+          <Txt>{label('log.said', { odds: odds.toFixed(0) })}</Txt>
+          {said.map((one) => (
+            <View key={one.id} style={styles.row}>
+              <Txt kind="strong" style={styles.grow}>
+                {label(one.went ? 'log.wentSaid' : 'log.boundSaid', { label: board.label })}
+              </Txt>
+              <Button title={label('log.forget')} icon={Trash} iconOnly look="quiet" onPress={() => dispatch(editJob((each) => withLog(each, { fits: each.log.fits.filter((other) => other.id !== one.id) })))} />
+            </View>
+          ))}
+          <TriedNotice tried={board.tried} job={job} />
+          <Txt tone="faint">{label('log.where')}</Txt>
+          {SPOTS.map((at) => (
+            <View key={at} style={styles.row}>
+              {ENDS.map((end) => (
+                <View key={end} style={styles.grow}>
+                  <Button title={label('log.spot', { end: label(`fit.end.${end}`), at: label(`trial.at.${at}`) })} onPress={() => setSpot({ end, at })} />
+                </View>
+              ))}
+            </View>
+          ))}
+        </>
+      ) : null}
+      {spot && board ? <TrialSheet board={board} job={job} spot={spot} onClose={() => setSpot(null)} /> : null}
+    </StageLayout>
+  );
+} // prettier-ignore
+
+const useStyles = makeStyles(() =>
+  StyleSheet.create({
+    row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.half },
+    grow: { flex: 1 },
+  }),
+);

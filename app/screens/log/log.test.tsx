@@ -1,0 +1,114 @@
+import { fireEvent, waitFor } from '@testing-library/react-native';
+import { chimneyAlcove, stairCavity } from '@dormer/core/demo';
+import { withDone, withLog, type Job } from '@dormer/core/job/document';
+import { jobIn, press, screen, show, type } from '../../test/screen';
+import { LogScreen } from './LogScreen';
+
+jest.mock('../../controls/sheets', () => ({ sheets: async () => jest.requireActual('@dormer/core/exchange') }));
+
+const tab = (name: string) => fireEvent.press(screen.getByRole('radio', { name }));
+const mistake = (id: string) => ({ id, at: 1, is: 'mistake' as const, cause: 'kerf' as const, minutes: 20, text: '' });
+
+describe('fit', () => {
+  test('a board that went in, with what was said of it, and taken back', async () => {
+    const store = await show(<LogScreen />, chimneyAlcove());
+    expect(await screen.findByText(/It was said to go in \d+ times of 100/)).toBeTruthy();
+    fireEvent.press(screen.getByRole('radio', { name: '2S' }));
+    press('It went in');
+    expect(await screen.findByText('2S went in at the first try')).toBeTruthy();
+    const odds = store.getState().planned.plan!.parts.find((one) => one.id === 'S2-board')!.fit!.odds;
+    expect(jobIn(store).log.fits).toMatchObject([{ shelf: 2, went: true, odds: Math.round(odds * 10) / 10 }]);
+    press('Take this back');
+    expect(jobIn(store).log.fits).toEqual([]);
+  });
+
+  test('where it bound is touched, and becomes a reading of the walls', async () => {
+    const store = await show(<LogScreen />, chimneyAlcove());
+    press('Left end, at the front');
+    expect(
+      screen.getByRole('radio', { name: 'Left end' }).props.accessibilityState?.checked ??
+        screen.getByRole('radio', { name: 'Left end' }).props['aria-checked'],
+    ).toBe(true);
+    fireEvent.press(screen.getByRole('radio', { name: 'It binds' }));
+    type('It still stands up by', '5');
+    press('Note it');
+    expect(jobIn(store).trials).toMatchObject([{ shelf: 1, end: 'left', at: 'front', is: 'tight', value: { mm: 5 } }]);
+    await waitFor(() => expect(screen.queryAllByText(/shave/).length > 0).toBe(true));
+  });
+
+  test('no board between walls, nothing to try', async () => {
+    await show(<LogScreen />, stairCavity());
+    expect(await screen.findByText(/There is no board yet/)).toBeTruthy();
+  });
+});
+
+describe('diary', () => {
+  test('a note, a mistake with its cause and piece, a real size; taken out again', async () => {
+    const store = await show(<LogScreen />, chimneyAlcove());
+    tab('Diary');
+    expect(screen.getByText(/Nothing is noted yet/)).toBeTruthy();
+    press('Note');
+    press('Note it');
+    expect(screen.getByText('Say in a word what there is to note.')).toBeTruthy();
+    fireEvent.changeText(screen.getByLabelText('In your words'), 'The plaster crumbles');
+    press('Note it');
+    press('Mistake');
+    fireEvent.press(screen.getByRole('radio', { name: 'The kerf forgotten' }));
+    fireEvent.press(screen.getByRole('radio', { name: '3S' }));
+    type('What it cost, minutes', '25');
+    press('Note it');
+    press('Size');
+    press('Note it');
+    expect(screen.getByText('Say which piece.')).toBeTruthy();
+    fireEvent.press(screen.getByRole('radio', { name: '2S' }));
+    type('It measures', '1121');
+    press('Note it');
+    expect(screen.getByText('The plaster crumbles')).toBeTruthy();
+    expect(screen.getByText('The kerf forgotten · 25 min')).toBeTruthy();
+    expect(screen.getByText(/^2S: 1121 mm, planned 11\d\d(\.\d)? mm$/)).toBeTruthy();
+    expect(jobIn(store).log.entries.map((one) => one.is)).toEqual(['note', 'mistake', 'size']);
+    fireEvent.press(screen.getAllByRole('button', { name: 'Take this note out' })[0]!);
+    expect(jobIn(store).log.entries).toHaveLength(2);
+  });
+
+  test('how long steps took, what was paid against the list, what to do otherwise', async () => {
+    const store = await show(<LogScreen />, withDone(chimneyAlcove(), 'cut-boards', 1));
+    tab('Diary');
+    type(/^Cut 5 boards/, '75');
+    expect(jobIn(store).build.done).toEqual([
+      { step: 'cut-boards', at: 1, took: { minutes: 75, usual: 40, kind: 'cut' } },
+    ]);
+    type(/^Cut 5 boards/, '');
+    expect(jobIn(store).build.done).toEqual([{ step: 'cut-boards', at: 1 }]);
+    expect(await screen.findByText(/The list to buy came to € /)).toBeTruthy();
+    type('Paid in all', 'much');
+    expect(screen.getByText('An amount like 148.50.')).toBeTruthy();
+    type('Paid in all', '10');
+    expect(await screen.findByText(/less than the list/)).toBeTruthy();
+    type('What you would do otherwise', 'Prime first');
+    expect(jobIn(store).log).toMatchObject({ paid: 10, next: 'Prime first' });
+  });
+});
+
+describe('learned', () => {
+  const lived = (): Job => withLog(chimneyAlcove(), { entries: [mistake('a'), mistake('b')], fits: [{ id: 'f', at: 1, shelf: 1, odds: 97, went: false }], next: 'Prime first' });
+
+  test('what jobs taught, and a job planned with it', async () => {
+    const store = await show(<LogScreen />, lived());
+    tab('Learned');
+    expect(screen.getByText('From one job on this device.')).toBeTruthy();
+    expect(screen.getByText('The kerf forgotten: 2 times, 40 min lost')).toBeTruthy();
+    expect(screen.getByText(/Said 95 to 99 of 100: 0 of 1 went in/)).toBeTruthy();
+    press('Plan this job with it');
+    expect(jobIn(store).learned).toEqual({ times: [], mistakes: [{ cause: 'kerf', times: 2 }] });
+    await waitFor(() => expect(store.getState().planned.plan!.build.steps.filter((one) => one.guards.length > 0).map((one) => one.id)).toEqual(['cut-boards', 'cut-sticks']));
+    press('Plan with usual times again');
+    expect(jobIn(store).learned).toBeUndefined();
+  });
+
+  test('nothing yet', async () => {
+    await show(<LogScreen />, chimneyAlcove());
+    tab('Learned');
+    expect(screen.getByText(/No job has taught anything yet/)).toBeTruthy();
+  });
+}); // prettier-ignore
