@@ -209,3 +209,36 @@ test('the calendar goes out as a file and comes back moved; one with a changed i
   await back('no calendar at all');
   await expect(page.getByText(/no calendar file that can be read/)).toBeVisible();
 }); // prettier-ignore
+
+test('photos of a note: kept without a signal, sent later; what is no picture, and one of 40 MB, are refused', AT_ONE_SIZE, async ({ person, page, server, expected }) => {
+  expected.push(/Failed to load resource/);
+  await person.open('Window corner');
+  await person.stage('Log');
+  await page.getByRole('radio', { name: 'Diary' }).click();
+  await page.getByRole('button', { name: 'Note', exact: true }).click();
+  const choose = async (name: string, mimeType: string, buffer: Buffer) => {
+    const choosing = page.waitForEvent('filechooser');
+    await page.getByRole('button', { name: 'Add a photo' }).click();
+    await (await choosing).setFiles({ name, mimeType, buffer });
+  };
+  await choose('notes.jpg', 'image/jpeg', Buffer.from('no picture at all'));
+  await expect(page.getByText(/^This is not a picture/)).toBeVisible();
+  await choose('large.jpg', 'image/jpeg', Buffer.alloc(40 * 1024 * 1024, 7));
+  await expect(page.getByText(/larger than 30 MB/)).toBeVisible();
+  await server.down();
+  await choose('corner.png', 'image/png', await page.screenshot());
+  await expect(page.getByRole('img', { name: 'Photo 1' })).toBeVisible();
+  await page.getByRole('button', { name: 'Note it' }).click();
+  await expect(page.getByRole('dialog')).toBeHidden();
+  await expect(page.getByRole('img', { name: 'Photo 1' })).toBeVisible();
+  await server.up();
+  await person.saved();
+  await page.reload();
+  await page.getByRole('radio', { name: 'Diary' }).click();
+  await expect(page.getByRole('img', { name: 'Photo 1' })).toBeVisible();
+  const { jobs } = await (await page.request.get(`${server.base}/api/jobs`)).json();
+  const { id } = jobs.find((one: { name: string }) => one.name.startsWith('Window corner'));
+  const { job } = await (await page.request.get(`${server.base}/api/jobs/${id}`)).json();
+  const [photo] = job.log.entries[0].photos;
+  await expect.poll(async () => (await page.request.get(`${server.base}/api/photos/${photo.id}`)).headers()['content-type']).toBe('image/jpeg');
+}); // prettier-ignore

@@ -77,7 +77,10 @@ async function bench([what, ...rest]) {
   if (!what || what === 'survey') await node('scripts/benchSurvey.ts');
   if (what === 'fit') await node('scripts/benchFit.ts');
   if (what === 'cut') await node('scripts/benchCut.ts');
-  if (what === 'build') await node('scripts/benchBuild.ts');
+  if (what === 'build') {
+    await node('scripts/benchBuild.ts');
+    await node('scripts/benchLearn.ts');
+  }
   if (what && what !== 'open') return;
   await ensureBuilt();
   await node('scripts/benchOpen.ts');

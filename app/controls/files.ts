@@ -28,22 +28,25 @@ export function fileName(name: string): string {
 // A character takes at most four bytes: what is longer than this is too long, and need not be read to the end.
 const MOST_READ_BYTES = 4 * LONGEST_FILE + 4;
 
-/** Asks the person for a file. @returns its text, of a huge one its beginning, or null when none was chosen */
-export function pickFile(accept: string): Promise<string | null> {
+/** Asks the person for a file. @returns it as it is, or null when none was chosen */
+export function chooseFile(accept: string): Promise<File | null> {
   return new Promise((resolve) => {
     const input = document.createElement('input');
     input.type = 'file';
     input.accept = accept;
-    input.onchange = () => {
-      const file = input.files?.[0];
-      if (file)
-        file
-          .slice(0, MOST_READ_BYTES)
-          .text()
-          .then(resolve, () => resolve(null));
-      else resolve(null);
-    };
+    input.onchange = () => resolve(input.files?.[0] ?? null);
     input.oncancel = () => resolve(null);
     input.click();
   });
+}
+
+/** Asks the person for a file. @returns its text, of a huge one its beginning, or null when none was chosen */
+export async function pickFile(accept: string): Promise<string | null> {
+  const file = await chooseFile(accept);
+  return file
+    ? file
+        .slice(0, MOST_READ_BYTES)
+        .text()
+        .catch(() => null)
+    : null;
 }

@@ -4,6 +4,7 @@ import { pino } from 'pino';
 import { demoJobs } from '@dormer/core/demo';
 import { DataFolderError, openDatabase } from './db/open';
 import { JobStore } from './db/jobStore';
+import { PhotoFolder } from './db/photoFolder';
 import { RackStore } from './db/rackStore';
 import { createApp } from './http/app';
 
@@ -24,6 +25,7 @@ async function main(): Promise<void> {
     createApp({
       store,
       rack: new RackStore(database),
+      photos: new PhotoFolder(folder),
       log,
       ...(webFolder ? { webFolder: path.resolve(webFolder) } : {}),
     }),

@@ -1,6 +1,6 @@
 import FileText from 'lucide-react-native/icons/file-text';
 import Trash from 'lucide-react-native/icons/trash';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { durationWords } from '@dormer/core/build/hand';
 import { withLog, withTook, type Job, type LogEntry } from '@dormer/core/job/document';
@@ -19,9 +19,11 @@ import { useNow } from '../../controls/useNow';
 import { DrawingPane } from '../../drawing';
 import { useLabel, type Label } from '../../labels';
 import { editJob, notify, useAppDispatch } from '../../store';
+import { sendPhotos } from '../../store/photos';
 import { useCutting } from '../../store/useCutting';
 import { makeStyles, SPACE } from '../../theme';
 import { EntrySheet, type EntryKind } from './EntrySheet';
+import { PhotoView } from './PhotoView';
 import type { LogTabProps } from './tab';
 
 /** What is noted, how long steps took, what it cost, and what to do otherwise next time; and one document of all of it. */
@@ -33,6 +35,8 @@ export function DiaryTab({ job, plan, tabs }: LogTabProps) {
   const scene = elevationScene(plan, job, { exaggeration: 1, show: 'shelves' });
   const { log } = job;
   const nowMs = useNow(60_000);
+  // What waited for a signal is sent when the diary is looked at.
+  useEffect(() => void sendPhotos(), []);
   const set = (change: Partial<Job['log']>) => void dispatch(editJob((one) => withLog(one, change)));
   const entries = [...log.entries].sort((a, b) => b.at - a.at);
   const report = (as: 'pdf' | 'md') =>
@@ -72,6 +76,13 @@ export function DiaryTab({ job, plan, tabs }: LogTabProps) {
             </Txt>
             <Txt kind="strong">{headOf(one, plan, job, label)}</Txt>
             {one.text && one.is !== 'note' ? <Txt>{one.text}</Txt> : null}
+            {one.photos ? (
+              <View style={styles.photos}>
+                {one.photos.map((photo, i) => (
+                  <PhotoView key={photo.id} id={photo.id} name={label('photo.name', { number: i + 1 })} />
+                ))}
+              </View>
+            ) : null}
           </View>
           <Button title={label('log.remove')} icon={Trash} iconOnly look="quiet" onPress={() => set({ entries: log.entries.filter((other) => other.id !== one.id) })} />
         </View>
@@ -169,6 +180,7 @@ function Cost({ job, plan, onPaid }: { job: Job; plan: Plan; onPaid: (paid: numb
 const useStyles = makeStyles((colours) =>
   StyleSheet.create({
     row: { flexDirection: 'row', gap: SPACE.half },
+    photos: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.half, paddingTop: SPACE.half },
     entry: {
       flexDirection: 'row',
       alignItems: 'center',

@@ -1,13 +1,28 @@
+import Camera from 'lucide-react-native/icons/camera';
 import { useState } from 'react';
-import { LIMITS, MISTAKES, withLog, type Job, type LogEntry, type Mistake } from '@dormer/core/job/document';
+import { StyleSheet, View } from 'react-native';
+import {
+  LIMITS,
+  MISTAKES,
+  PHOTO_LIMIT,
+  withLog,
+  type Job,
+  type LogEntry,
+  type Mistake,
+  type Photo,
+} from '@dormer/core/job/document';
 import { message } from '@dormer/core/message';
 import type { Plan } from '@dormer/core/plan';
 import type { TypedLength } from '@dormer/core/quantity';
 import { words } from '@dormer/core/words';
 import { Button, Keypad, LengthField, Segmented, Sheet, TextField, Txt } from '../../controls';
+import { chooseFile } from '../../controls/files';
 import { MinutesField } from '../../controls/MinutesField';
 import { useLabel } from '../../labels';
 import { editJob, newId, useAppDispatch } from '../../store';
+import { keepPhoto } from '../../store/photos';
+import { SPACE } from '../../theme';
+import { PhotoView } from './PhotoView';
 
 export type EntryKind = LogEntry['is'];
 
@@ -27,10 +42,19 @@ export function EntrySheet({ kind, job, plan, onClose }: EntrySheetProps) {
   const [minutes, setMinutes] = useState<number | null>(null);
   const [part, setPart] = useState<string | null>(null);
   const [length, setLength] = useState<TypedLength | null>(null);
+  const [photos, setPhotos] = useState<readonly Photo[]>([]);
   const [fault, setFault] = useState<string | null>(null);
+  const add = async () => {
+    const file = await chooseFile('image/*');
+    if (!file) return;
+    const made = await keepPhoto(file);
+    if (typeof made === 'string') return setFault(label(`photo.${made}`));
+    setFault(null);
+    setPhotos((before) => [...before, made]);
+  };
   const entry = (): LogEntry | string => {
-    const common = { id: newId(), at: Date.now(), text: text.trim() };
-    if (kind === 'note') return common.text === '' ? label('log.needsText') : { ...common, is: 'note' };
+    const common = { id: newId(), at: Date.now(), text: text.trim(), ...(photos.length > 0 ? { photos: [...photos] } : {}) };
+    if (kind === 'note') return common.text === '' && photos.length === 0 ? label('log.needsText') : { ...common, is: 'note' };
     if (kind === 'mistake')
       return { ...common, is: 'mistake', cause, ...(part === null ? {} : { part }), ...(minutes === null ? {} : { minutes }) };
     return part !== null && length ? { ...common, is: 'size', part, length } : label('log.needsPart');
@@ -64,6 +88,12 @@ export function EntrySheet({ kind, job, plan, onClose }: EntrySheetProps) {
         </>
       ) : null}
       <TextField label={label('log.text')} value={text} multiline maxLength={LIMITS.notes} onChangeText={setText} />
+      <View style={styles.photos}>
+        {photos.map((one, i) => (
+          <PhotoView key={one.id} id={one.id} name={label('photo.name', { number: i + 1 })} />
+        ))}
+      </View>
+      <Button title={label('photo.add')} icon={Camera} disabled={photos.length >= PHOTO_LIMIT.each} onPress={() => void add()} />
       {fault ? (
         <Txt tone="stop" role="alert">
           {fault}
@@ -72,3 +102,5 @@ export function EntrySheet({ kind, job, plan, onClose }: EntrySheetProps) {
     </Sheet>
   );
 } // prettier-ignore
+
+const styles = StyleSheet.create({ photos: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.half } });

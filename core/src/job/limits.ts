@@ -157,5 +157,8 @@ export const MISTAKES = [
   'forgotten',
   'other',
 ] as const;
+/** What photos may be, and how large: bytes of the file that is kept, and the longest side it is made smaller to. */
+export const PHOTO_TYPES = ['image/jpeg', 'image/png', 'image/webp'] as const;
+export const PHOTO_LIMIT = { bytes: 8 * 1024 * 1024, chosenBytes: 30 * 1024 * 1024, sidePx: 1600, each: 8 } as const;
 /** Why a step is left out. */
 export const SKIP_REASONS = ['not-needed', 'was-done', 'other-way', 'no-time'] as const;

@@ -1,12 +1,18 @@
 import { z } from 'zod';
 import { id, positiveLength } from './fieldSchema';
-import { LIMITS, MISTAKES } from './limits';
+import { LIMITS, MISTAKES, PHOTO_LIMIT, PHOTO_TYPES } from './limits';
 
 const moment = z.int().min(0).max(8_640_000_000_000_000);
 const words = z.string().max(LIMITS.notes);
 const minutes = z.number().min(0).max(LIMITS.minutes);
 
-const entry = { id, at: moment.describe('When it was written'), text: words };
+const photo = z.strictObject({ id, type: z.enum(PHOTO_TYPES), bytes: z.int().min(1).max(PHOTO_LIMIT.bytes) });
+const entry = {
+  id,
+  at: moment.describe('When it was written'),
+  text: words,
+  photos: z.array(photo).max(PHOTO_LIMIT.each).optional().describe('Kept beside the job, by their ids'),
+};
 
 /** What happened: a diary, what boards were said to do and did, what it cost. */
 export const logSchema = z.strictObject({

@@ -14,6 +14,7 @@ import {
   LEVEL_CARRIED,
   LIMITS,
   type MISTAKES,
+  type PHOTO_TYPES,
   type REGIONS,
   type SIDES,
   type SKIP_REASONS,
@@ -238,6 +239,9 @@ export type OwnStep = BuildWish['own'][number];
 /** What happened. */
 export type Log = Job['log'];
 export type LogEntry = Log['entries'][number];
+/** A photo as it is kept. */
+export type PhotoType = (typeof PHOTO_TYPES)[number];
+export type Photo = NonNullable<LogEntry['photos']>[number];
 /** What goes wrong, by its cause. */
 export type Mistake = (typeof MISTAKES)[number];
 /** What other jobs taught. */

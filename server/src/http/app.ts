@@ -6,9 +6,11 @@ import path from 'node:path';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import type { JobStore } from '../db/jobStore';
+import type { PhotoFolder } from '../db/photoFolder';
 import type { RackStore } from '../db/rackStore';
 import { deviceRoutes } from '../routes/devices';
 import { instrumentRoutes } from '../routes/instruments';
+import { photoRoutes } from '../routes/photos';
 import { jobRoutes } from '../routes/jobs';
 import { planRoutes } from '../routes/plan';
 import { rackRoutes } from '../routes/rack';
@@ -20,6 +22,7 @@ import { errorHandler, noSuchRoute } from './errors';
 export interface AppOptions {
   readonly store: JobStore;
   readonly rack: RackStore;
+  readonly photos: PhotoFolder;
   readonly log: Logger;
   /** Folder of the built web app; left away, only the interface is served. */
   readonly webFolder?: string;
@@ -29,7 +32,7 @@ const JSON_LIMIT = '2mb';
 const A_YEAR = '365d';
 
 /** The whole server: the interface under `/api`, and the built web app beside it. */
-export function createApp({ store, rack, log, webFolder }: AppOptions): Express {
+export function createApp({ store, rack, photos, log, webFolder }: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(pinoHttp({ logger: log, autoLogging: { ignore: (request) => !request.url?.startsWith('/api') } }));
@@ -59,6 +62,8 @@ export function createApp({ store, rack, log, webFolder }: AppOptions): Express 
   app.use(compression());
 
   const api = express.Router();
+  // What is in a photo is not JSON, whatever it is said to be.
+  api.use('/photos', photoRoutes(photos));
   api.use(express.json({ limit: JSON_LIMIT, type: ['json', 'application/json'] }));
   api.use((_request, response, next) => {
     response.set('Cache-Control', 'no-store');

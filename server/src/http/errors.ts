@@ -61,7 +61,8 @@ function asHttpError(error: unknown): HttpError {
   if (error instanceof HttpError) return error;
   const type = typeof error === 'object' && error !== null && 'type' in error ? error.type : undefined;
   if (type === 'entity.too.large') {
-    const message = 'The body is larger than 2 MB, too large for a job.';
+    const limit = (error as { limit?: number }).limit ?? 0;
+    const message = `The body is larger than ${Math.round(limit / 1_048_576)} MB, the most that is taken here.`;
     return new HttpError(400, 'too-large', message, { fields: [{ path: '', message }] });
   }
   if (type === 'entity.parse.failed') {

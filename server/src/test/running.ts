@@ -7,6 +7,7 @@ import { pino } from 'pino';
 import type { DataSource } from 'typeorm';
 import { openDatabase } from '../db/open';
 import { JobStore } from '../db/jobStore';
+import { PhotoFolder } from '../db/photoFolder';
 import { RackStore } from '../db/rackStore';
 import { createApp } from '../http/app';
 
@@ -47,6 +48,7 @@ export class RunningServer {
     const app = createApp({
       store: new JobStore(database),
       rack: new RackStore(database),
+      photos: new PhotoFolder(folder),
       log: pino({ level: 'silent' }),
       webFolder,
     });

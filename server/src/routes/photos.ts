@@ -1,0 +1,55 @@
+import express, { Router } from 'express';
+import { imageSize } from 'image-size';
+import { PHOTO_LIMIT, type PhotoType } from '@dormer/core/job';
+import type { PhotoFolder } from '../db/photoFolder';
+import { HttpError } from '../http/errors';
+
+const TYPES: Readonly<Record<string, PhotoType>> = { jpg: 'image/jpeg', png: 'image/png', webp: 'image/webp' };
+/** A picture with longer sides is a trap for whoever opens it. Pixels. */
+const MOST_PIXELS = 12_000;
+
+/** Photos over HTTP: kept, shown, removed. What they are is read from what is in them, not from what they are said to be. */
+export function photoRoutes(photos: PhotoFolder): Router {
+  const router = Router();
+  router.put('/:id', express.raw({ type: () => true, limit: PHOTO_LIMIT.bytes }), async (request, response) => {
+    const id = idOf(request.params.id ?? '');
+    const contents: unknown = request.body;
+    if (!Buffer.isBuffer(contents) || contents.length === 0) throw notAPicture();
+    const type = pictureType(contents);
+    if (!type) throw notAPicture();
+    await photos.put(id, type, contents);
+    response.status(204).end();
+  });
+  router.get('/:id', async (request, response) => {
+    const found = await photos.get(idOf(request.params.id ?? ''));
+    if (!found) throw new HttpError(404, 'no-such-photo', 'There is no such photo.');
+    response.set('Cache-Control', 'private, max-age=31536000, immutable').type(found.type).send(found.contents);
+  });
+  router.delete('/:id', async (request, response) => {
+    await photos.remove(idOf(request.params.id ?? ''));
+    response.status(204).end();
+  });
+  return router;
+}
+
+function idOf(given: string): string {
+  if (/^[A-Za-z0-9_-]{1,64}$/.test(given)) return given;
+  const message = 'The id of a photo has letters, digits, - and _ only, at most 64.';
+  throw new HttpError(400, 'invalid-request', message, { fields: [{ path: 'id', message }] });
+}
+
+const notAPicture = (): HttpError => {
+  const message = 'This is not a picture that can be kept. JPEG, PNG and WebP are.';
+  return new HttpError(400, 'not-a-picture', message, { fields: [{ path: '', message }] });
+};
+
+/** What a picture is by its own header; null for what is none, or is too large to be shown. */
+function pictureType(contents: Buffer): PhotoType | null {
+  try {
+    const { type, width, height } = imageSize(contents);
+    const known = TYPES[type ?? ''];
+    return known && width > 0 && height > 0 && Math.max(width, height) <= MOST_PIXELS ? known : null;
+  } catch {
+    return null;
+  }
+}
