@@ -109,7 +109,7 @@ export const en = {
   'versions.bringBack': 'Bring back',
 
   'shortcuts.title': 'Keys',
-  'shortcuts.stages': 'Measure, Shelves, Cut',
+  'shortcuts.stages': 'Measure, Shelves, Cut, Build, Log',
   'shortcuts.next': 'Take the next reading',
   'shortcuts.enter': 'Keep the figure and go on',
   'shortcuts.undo': 'Undo',

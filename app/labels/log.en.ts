@@ -43,6 +43,7 @@ export const logEn = {
   'log.planned': 'The list to buy came to {{price}}.',
   'log.more': '{{by}} more than the list.',
   'log.less': '{{by}} less than the list.',
+  'log.leftover': 'What is left of the boards goes on the rack when cutting is finished: Cut, At the saw.',
   'log.badMoney': 'An amount like 148.50.',
   'log.next': 'Next time',
   'log.nextWhy': 'What you would do otherwise',

@@ -1,6 +1,9 @@
+import { useEffect } from 'react';
 import { createStore, del, get, keys, set, type UseStore } from 'idb-keyval';
 import { nanoid } from '@reduxjs/toolkit';
 import { PHOTO_LIMIT, type Photo } from '@dormer/core/job/document';
+import { useAppSelector } from './hooks';
+import { selectReached } from './selectors';
 import { shrunk } from './shrunk';
 
 // Photos are on the device before they are sent, as everything is; those that are not acknowledged are sent again later.
@@ -32,7 +35,7 @@ export async function keepPhoto(file: Blob): Promise<Photo | PhotoFault> {
 let sending = false;
 
 /** Sends what the server has not acknowledged yet; a picture it refuses is not sent again. */
-export async function sendPhotos(): Promise<void> {
+async function sendPhotos(): Promise<void> {
   if (sending) return;
   sending = true;
   try {
@@ -49,6 +52,14 @@ export async function sendPhotos(): Promise<void> {
   } finally {
     sending = false;
   }
+}
+
+/** Photos that wait are sent when a screen is opened, and again when the server is reached. */
+export function usePhotosSent(): void {
+  const reached = useAppSelector(selectReached);
+  useEffect(() => {
+    if (reached !== false) void sendPhotos();
+  }, [reached]);
 }
 
 /** A photo from the device, or from the server where it was taken on another one; null where neither has it. */

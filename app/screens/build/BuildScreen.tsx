@@ -5,6 +5,7 @@ import type { Plan } from '@dormer/core/plan';
 import { Segmented } from '../../controls';
 import { useLabel } from '../../labels';
 import { selectOpenJob, selectPlanned, useAppSelector } from '../../store';
+import { usePhotosSent } from '../../store/photos';
 import { CalendarTab } from './CalendarTab';
 import { PackingTab } from './PackingTab';
 import { TodayTab } from './TodayTab';
@@ -13,6 +14,8 @@ import { useTrips } from './useTrips';
 
 /** The steps of the work: the one to do now, all of them by trips, what is packed for each, and when. */
 export function BuildScreen() {
+  // Whoever builds took photos, too.
+  usePhotosSent();
   const job = useAppSelector(selectOpenJob);
   const { plan } = useAppSelector(selectPlanned);
   return job && plan ? <Build job={job} plan={plan} /> : null;

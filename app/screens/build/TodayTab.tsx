@@ -35,7 +35,8 @@ export function TodayTab({ job, plan, found, tabs }: TabProps) {
   const [sheet, setSheet] = useState<'skip' | 'ways' | 'own' | null>(null);
   useAwake();
   const left = stepsLeft({ plan, found, job });
-  const step = left[0] ?? null;
+  // Which is first is known when the order is.
+  const step = (found.trips || found.failed ? left[0] : null) ?? null;
   const { done, skipped } = job.build;
   const known = new Set(plan.build.steps.map((one) => one.id));
   const over = [...done, ...skipped].filter((one) => known.has(one.step)).length;
@@ -82,7 +83,7 @@ export function TodayTab({ job, plan, found, tabs }: TabProps) {
       {found.failed ? <NoticeLine is="doubtful" word={label('problem.doubtful')} words={label('build.failed')} /> : null}
       <PlanNotices reader={job} problems={[...plan.build.problems, ...(found.trips?.problems ?? [])]} />
       {plan.build.steps.length === 0 ? <Txt tone="faint">{label('build.empty')}</Txt> : null}
-      {step && !found.trips && !found.failed ? <Txt tone="faint">{label('build.ordering')}</Txt> : null}
+      {left.length > 0 && !found.trips && !found.failed ? <Txt tone="faint">{label('build.ordering')}</Txt> : null}
       {step ? (
         <StepCard
           key={step.id}
@@ -93,7 +94,7 @@ export function TodayTab({ job, plan, found, tabs }: TabProps) {
           above={label('build.of', { number: over + 1, of: plan.build.steps.length, place: label(`build.place.${step.place}`), time: time(step.minutes) })}
         />
       ) : null}
-      {!step && plan.build.steps.length > 0 ? (
+      {left.length === 0 && plan.build.steps.length > 0 ? (
         <NoticeLine is="sure" word={label('build.allDone')} words={skipped.length > 0 ? label('build.allDoneWhy', { count: skipped.length }) : ''} />
       ) : null}
       <Waiting steps={left.slice(1)} job={job} nowMs={nowMs} />

@@ -4,7 +4,7 @@ import { useLabel, type LabelKey } from '../../labels';
 import { makeStyles, RADIUS, SPACE } from '../../theme';
 
 const KEYS: readonly (readonly [keys: string, label: LabelKey])[] = [
-  ['1 2 3', 'shortcuts.stages'],
+  ['1 2 3 4 5', 'shortcuts.stages'],
   ['N', 'shortcuts.next'],
   ['Enter', 'shortcuts.enter'],
   ['Ctrl Z', 'shortcuts.undo'],

@@ -1,6 +1,6 @@
 import FileText from 'lucide-react-native/icons/file-text';
 import Trash from 'lucide-react-native/icons/trash';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { durationWords } from '@dormer/core/build/hand';
 import { withLog, withTook, type Job, type LogEntry } from '@dormer/core/job/document';
@@ -19,7 +19,6 @@ import { useNow } from '../../controls/useNow';
 import { DrawingPane } from '../../drawing';
 import { useLabel, type Label } from '../../labels';
 import { editJob, notify, useAppDispatch } from '../../store';
-import { sendPhotos } from '../../store/photos';
 import { useCutting } from '../../store/useCutting';
 import { makeStyles, SPACE } from '../../theme';
 import { EntrySheet, type EntryKind } from './EntrySheet';
@@ -35,8 +34,6 @@ export function DiaryTab({ job, plan, tabs }: LogTabProps) {
   const scene = elevationScene(plan, job, { exaggeration: 1, show: 'shelves' });
   const { log } = job;
   const nowMs = useNow(60_000);
-  // What waited for a signal is sent when the diary is looked at.
-  useEffect(() => void sendPhotos(), []);
   const set = (change: Partial<Job['log']>) => void dispatch(editJob((one) => withLog(one, change)));
   const entries = [...log.entries].sort((a, b) => b.at - a.at);
   const report = (as: 'pdf' | 'md') =>
@@ -173,6 +170,9 @@ function Cost({ job, plan, onPaid }: { job: Job; plan: Plan; onPaid: (paid: numb
       {over === null || Math.abs(over) < 0.005 ? null : (
         <Txt kind="strong">{label(over > 0 ? 'log.more' : 'log.less', { by: money(Math.abs(over), job.stock) })}</Txt>
       )}
+      <Txt kind="small" tone="faint">
+        {label('log.leftover')}
+      </Txt>
     </Section>
   );
 }

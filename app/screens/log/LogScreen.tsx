@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { Segmented } from '../../controls';
 import { useLabel } from '../../labels';
 import { selectOpenJob, selectPlanned, useAppSelector } from '../../store';
+import { usePhotosSent } from '../../store/photos';
 import { DiaryTab } from './DiaryTab';
 import { FitTab } from './FitTab';
 import { LearnedTab } from './LearnedTab';
@@ -11,6 +12,7 @@ import type { LogTabProps } from './tab';
 
 /** What happened: how boards went in, what is noted, what the jobs taught. */
 export function LogScreen() {
+  usePhotosSent();
   const job = useAppSelector(selectOpenJob);
   const { plan } = useAppSelector(selectPlanned);
   return job && plan ? <Log job={job} plan={plan} /> : null;

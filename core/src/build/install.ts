@@ -1,6 +1,7 @@
 import type { Part } from '../fit';
 import { about as roughly, count, message, type Message } from '../message';
 import { surfaceOf } from '../stock/finish';
+import type { SystemName } from '../job';
 import { NO_SHELF } from '../system';
 import { finishing } from './finishing';
 import { unitParts, type Made } from './make';
@@ -92,7 +93,7 @@ export function install(work: Work, ready: Prepared['ready'], made: Made, suppor
     const propped = system === 'side-screwed';
     const long = mine.some((one) => one.length.mm > LONG_MM);
     const tight = board?.fit && fit.habit !== 'loose' ? [message('how.tryDry')] : [];
-    last = [put({ place: 'site', id: `S${number}-shelf`, kind: 'shelf', shelf: number, what: message('step.shelf', { shelf: count(number) }), minutes: about(8 + (propped ? 15 : 0) + (tight.length > 0 ? 6 : 0) + driven.reduce((sum, one) => sum + one.holes.length, 0)), after: [...up, ...last], who: propped || long ? 'help' : 'alone', how: [...(board ? waysOf(board, work) : []), ...tight, ...instructions(work, 'shelf', system)], check: [message('check.shelfLevel'), ...(board?.fit ? [message('check.gaps')] : [])], tools: [...(driven.length > 0 ? (['driver', 'drill'] as const) : []), 'level', ...(tight.length > 0 ? (['plane', 'pencil'] as const) : []), ...(propped ? (['prop-sticks'] as const) : []), ...high(top.mm)], parts: mine.map((one) => one.id), fixings: driven.map((one) => one.id) })];
+    last = [put({ place: 'site', id: `S${number}-shelf`, kind: 'shelf', shelf: number, what: message('step.shelf', { shelf: count(number) }), minutes: about(8 + (propped ? 15 : 0) + (tight.length > 0 ? 6 : 0) + driven.reduce((sum, one) => sum + one.holes.length, 0)), after: [...up, ...last], who: propped || long ? 'help' : 'alone', how: [...tight, ...broughtIn(board, system, work)], check: [message('check.shelfLevel'), ...(board?.fit ? [message('check.gaps')] : [])], tools: [...(driven.length > 0 ? (['driver', 'drill'] as const) : []), 'level', ...(tight.length > 0 ? (['plane', 'pencil'] as const) : []), ...(propped ? (['prop-sticks'] as const) : []), ...high(top.mm)], parts: mine.map((one) => one.id), fixings: driven.map((one) => one.id) })];
   }
   const placed: After[] = last.length > 0 ? last : up;
   const others: After[] = [];
@@ -146,9 +147,11 @@ export function install(work: Work, ready: Prepared['ready'], made: Made, suppor
   return steps;
 } // prettier-ignore
 
-function waysOf(board: Part, work: Work): Message[] {
-  const way = wayIn({ ...work, board });
-  return way ? wayWords(way) : [];
+/** How a shelf gets into its place: by its own way in where that is known, in place of what is usual; then as its system has it. */
+function broughtIn(board: Part | undefined, system: SystemName, work: Work): Message[] {
+  const way = board ? wayIn({ ...work, board }) : null;
+  const usual = instructions(work, 'shelf', system);
+  return way ? [...wayWords(way), ...usual.filter((one) => one.code !== 'order.board.on')] : usual;
 }
 
 const plugging = (driven: readonly { readonly plug: unknown }[]) =>

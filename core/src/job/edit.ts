@@ -1,9 +1,13 @@
+import { emptyLog } from './newJob';
+import { withBuild, withoutTicks } from './ticks';
 import type { FitChoices, Job, Reading, Trial } from './schema';
 
-/** A copy under another id and name; everything else as it is. */
+/** A copy under another id and name, for another piece of work: nothing of it is cut, done or noted yet; everything else as it is. */
 export function duplicateJob(job: Job, id: string, name: string): Job {
   const { saw: _cut, ...stock } = job.stock;
-  return { ...job, id, name, stock: { ...stock, ticked: [] } };
+  const copy = { ...withoutTicks(job), id, name, stock: { ...stock, ticked: [] }, log: emptyLog() };
+  const { calendar } = job.build;
+  return calendar ? withBuild(copy, { calendar: { ...calendar, lost: [], moved: [] } }) : copy;
 }
 
 /** The job with a reading added, or put in place of the one with its id. */

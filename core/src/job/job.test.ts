@@ -3,6 +3,11 @@ import { words } from '../words';
 import {
   askedOf,
   duplicateJob,
+  withBuild,
+  withDone,
+  withLog,
+  withOpen,
+  withSkipped,
   newJob,
   newPlace,
   readJob,
@@ -285,3 +290,27 @@ describe('a board that was tried', () => {
     expect(shaved(cut, 'left', 'middle', 1)).toEqual({ ...cut, back: 999 });
   });
 });
+
+test('a copy is another piece of work: nothing of it is done or noted, how it is gone about stays', () => {
+  const calendar = {
+    zone: 'UTC',
+    from: '2026-05-04',
+    free: [],
+    lost: ['2026-05-05'],
+    moved: [{ step: 'sand', at: 1 }],
+  };
+  const begun = withSkipped(withDone(withBuild(chimneyAlcove(), { cut: 'in-place', packed: ['level'], calendar }), 'buy', 1), 'caulk', 'no-time', ''); // prettier-ignore
+  const lived = withLog(begun, { entries: [{ id: 'a', at: 1, is: 'note', text: 'Damp' }], paid: 10 });
+  const copy = duplicateJob(lived, 'b', 'Copy');
+  expect(copy.build).toMatchObject({ cut: 'in-place', done: [], skipped: [], packed: [] });
+  expect(copy.build.calendar).toEqual({ ...calendar, lost: [], moved: [] });
+  expect(copy.log).toEqual({ entries: [], fits: [], next: '' });
+  expect(readJob(JSON.parse(JSON.stringify(lived)))).toEqual({ ok: true, value: lived });
+});
+
+test('ticks: done, left out and open again are one of the three', () => {
+  const done = withDone(chimneyAlcove(), 'buy', 5);
+  expect(withSkipped(done, 'buy', 'was-done', ' from before ').build).toMatchObject({ done: [], skipped: [{ step: 'buy', why: 'was-done', note: 'from before' }] });
+  expect(withDone(withSkipped(done, 'buy', 'was-done', ''), 'buy', 6).build).toMatchObject({ done: [{ step: 'buy', at: 6 }], skipped: [] });
+  expect(withOpen(done, 'buy').build).toMatchObject({ done: [], skipped: [] });
+}); // prettier-ignore

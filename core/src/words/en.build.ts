@@ -149,9 +149,9 @@ export const enBuild: Sentences = {
   'check.caulk': 'Nothing on the face of the wood; no hole in the bead.',
   'check.load': 'After a day under load, no new gap at a wall.',
 
-  'way.straight': 'Bring it in from the front, level.',
+  'way.straight': 'Bring it in from the front, level; lay it down and push it home.',
   'way.tilted':
-    'Bring it in tilted by {{angle}}, its low end on its support first: that takes {{takes}} above it, {{room}} is there. Then let the high end down.',
+    'Bring it in tilted by {{angle}}, its low end on its support first: that takes {{takes}} above it, {{room}} is there. Then let the high end down and push it home.',
   'way.none':
     'Tilted by {{angle}} it takes {{takes}} above it, {{room}} is there: bring it in on end before its supports are up, and prop it above them.',
   'build.conditioner': 'Stain conditioner',

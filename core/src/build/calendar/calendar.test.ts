@@ -74,6 +74,14 @@ describe('free time', () => {
     ]);
   });
 
+  test('a calendar begun long ago goes on from today', () => {
+    const later = freeTime(wish({ from: '2024-01-01' }), utc('2026-05-05T17:00:00'), 2);
+    expect(later.map((one) => new Date(one.fromMs).toISOString().slice(0, 16))).toEqual([
+      '2026-05-05T17:00',
+      '2026-05-06T16:30',
+    ]);
+  });
+
   test('a day on which the clocks change is an hour shorter or longer', () => {
     const whole = wish({ free: [{ day: 7, from: '00:00', to: '24:00' }], from: '2026-03-29' });
     expect(freeTime(whole, 0, 1)).toMatchObject([

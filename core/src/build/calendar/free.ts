@@ -1,5 +1,5 @@
 import type { BuildWish } from '../../job';
-import { clockMinutes, dayNumber, dayText, momentOf, weekday } from './zoned';
+import { clockMinutes, dayNumber, dayText, momentOf, wallOf, weekday } from './zoned';
 
 export type CalendarWish = NonNullable<BuildWish['calendar']>;
 
@@ -27,7 +27,7 @@ export const MOST_DAYS = 183;
 
 /** When there is time, day by day, from a moment on: lost days left out, stretches that meet made one. */
 export function freeTime({ zone, from, free, lost }: CalendarWish, nowMs: number, days = MOST_DAYS): Stretch[] {
-  const first = dayNumber(from);
+  const first = Math.max(dayNumber(from), dayNumber(wallOf(zone, nowMs).day));
   const away = new Set(lost);
   const all: Stretch[] = [];
   for (let number = first; number < first + days; number += 1) {
