@@ -10,14 +10,14 @@ import { sentence, words } from '@dormer/core/words';
 import { Button, Keypad, NoticeLine, PlanNotices, Section, StageLayout, Txt } from '../../controls';
 import { download, fileName, pickFile } from '../../controls/files';
 import { sheets } from '../../controls/sheets';
-import { DrawingPane } from '../../drawing';
+import { StepDrawing } from '../../drawing/StepDrawing';
 import { useLabel } from '../../labels';
 import { editJob, notify, useAppDispatch } from '../../store';
 import { makeStyles, SPACE, TARGET } from '../../theme';
 import { FreeHours } from './FreeHours';
 import { LostDaySheet } from './LostDaySheet';
 import { MoveSheet } from './MoveSheet';
-import { sceneOf, type TabProps } from './tab';
+import type { TabProps } from './tab';
 import { clockWords, dayWords } from '../../controls/moments';
 import { useCalendar } from './useTrips';
 
@@ -37,10 +37,7 @@ export function CalendarTab({ job, plan, tabs }: TabProps) {
     const { timeZone } = new Intl.DateTimeFormat().resolvedOptions();
     set(usualCalendar(timeZone, wallOf(timeZone, Date.now()).day));
   };
-  const scene = sceneOf(null, plan, job);
-  const drawing = (
-    <DrawingPane scene={scene} reader={job} exaggeration={1} figured onExaggeration={null} description={words(scene.title, job)} />
-  );
+  const drawing = <StepDrawing plan={plan} job={job} />;
   const shared = { name: label('stage.build'), share: 0.18, keypad: <Keypad units={job.units} tape={job.tape} />, drawing };
   if (!calendar) {
     return (

@@ -4,14 +4,13 @@ import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import type { Trip } from '@dormer/core/build/hand';
 import { withBuild } from '@dormer/core/job/document';
-import { words } from '@dormer/core/words';
 import { Button, Keypad, NoticeLine, Section, Segmented, StageLayout, Txt } from '../../controls';
-import { DrawingPane } from '../../drawing';
+import { StepDrawing } from '../../drawing/StepDrawing';
 import { useLabel } from '../../labels';
 import { editJob, notify, useAppDispatch } from '../../store';
 import { makeStyles, RADIUS, SPACE, TARGET } from '../../theme';
 import { KINDS, thingsOf } from './packing';
-import { sceneOf, type TabProps } from './tab';
+import type { TabProps } from './tab';
 
 /** What is taken along on each trip, ticked off as it goes into the bag. */
 export function PackingTab({ job, plan, found, tabs }: TabProps) {
@@ -21,7 +20,6 @@ export function PackingTab({ job, plan, found, tabs }: TabProps) {
   const trips = found.trips?.trips ?? [];
   const [chosen, setChosen] = useState<string | null>(null);
   const trip: Trip | null = trips.find((one) => one.key === chosen) ?? trips[0] ?? null;
-  const scene = sceneOf(null, plan, job);
   const { packed } = job.build;
   const lists = trip
     ? KINDS.map((kind) => ({ kind, things: thingsOf(trip.packing, kind, job, label).map((one) => ({ ...one, key: `${trip.key}/${kind}/${one.key}`.slice(0, 160) })) })).filter((one) => one.things.length > 0)
@@ -40,9 +38,7 @@ export function PackingTab({ job, plan, found, tabs }: TabProps) {
       name={label('stage.build')}
       share={0.18}
       keypad={<Keypad units={job.units} tape={job.tape} />}
-      drawing={
-        <DrawingPane scene={scene} reader={job} exaggeration={1} figured onExaggeration={null} description={words(scene.title, job)} />
-      }
+      drawing={<StepDrawing plan={plan} job={job} />}
       foot={
         trip ? (
           <>

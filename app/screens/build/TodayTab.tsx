@@ -8,14 +8,14 @@ import { durationWords, windowOf, type Step } from '@dormer/core/build/hand';
 import { withDone, withOpen } from '@dormer/core/job/document';
 import { sentence, words } from '@dormer/core/words';
 import { Button, Keypad, NoticeLine, PlanNotices, StageLayout, Txt } from '../../controls';
-import { DrawingPane } from '../../drawing';
+import { StepDrawing } from '../../drawing/StepDrawing';
 import { useLabel } from '../../labels';
 import { editJob, useAppDispatch } from '../../store';
 import { makeStyles, SPACE } from '../../theme';
 import { OwnStepSheet } from './OwnStepSheet';
 import { SkipSheet } from './SkipSheet';
 import { StepCard } from './StepCard';
-import { sceneOf, stepsLeft, type TabProps } from './tab';
+import { stepsLeft, type TabProps } from './tab';
 import { momentWords } from '../../controls/moments';
 import { useAwake } from './useAwake';
 import { useNow } from '../../controls/useNow';
@@ -41,7 +41,6 @@ export function TodayTab({ job, plan, found, tabs }: TabProps) {
   const known = new Set(plan.build.steps.map((one) => one.id));
   const over = [...done, ...skipped].filter((one) => known.has(one.step)).length;
   const last = [...done].sort((a, b) => a.at - b.at).at(-1);
-  const scene = sceneOf(step, plan, job);
   const time = (minutes: number) => words(durationWords(minutes), job);
   const close = () => setSheet(null);
   const undo = (
@@ -58,9 +57,7 @@ export function TodayTab({ job, plan, found, tabs }: TabProps) {
       name={label('stage.build')}
       share={0.26}
       keypad={<Keypad units={job.units} tape={job.tape} />}
-      drawing={
-        <DrawingPane scene={scene} reader={job} exaggeration={1} figured onExaggeration={null} description={step ? `${words(scene.title, job)}: ${words(step.what, job)}` : words(scene.title, job)} />
-      }
+      drawing={<StepDrawing plan={plan} job={job} step={step} />}
       foot={
         step ? (
           <>

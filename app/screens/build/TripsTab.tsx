@@ -10,13 +10,13 @@ import { withDone, withOpen, type Job } from '@dormer/core/job/document';
 import { sentence, words } from '@dormer/core/words';
 import { Button, Keypad, NoticeLine, PlanNotices, Section, Sheet, StageLayout, Txt } from '../../controls';
 import { usePrinting } from '../../controls/usePrinting';
-import { DrawingPane } from '../../drawing';
+import { StepDrawing } from '../../drawing/StepDrawing';
 import { useLabel } from '../../labels';
 import { editJob, useAppDispatch } from '../../store';
 import { makeStyles, RADIUS, SPACE, TARGET, useTheme } from '../../theme';
 import { OwnStepSheet } from './OwnStepSheet';
 import { StepCard } from './StepCard';
-import { sceneOf, type TabProps } from './tab';
+import type { TabProps } from './tab';
 import { momentWords } from '../../controls/moments';
 import { TripsPrint } from './TripsPrint';
 import { useNow } from '../../controls/useNow';
@@ -33,7 +33,6 @@ export function TripsTab({ job, plan, found, tabs }: TabProps) {
   const [own, setOwn] = useState<string | null>(null);
   const by = new Map(plan.build.steps.map((one) => [one.id, one]));
   const step = open === null ? null : (by.get(open) ?? null);
-  const scene = sceneOf(step, plan, job);
   const { trips } = found;
   const put = (id: string) => dispatch(editJob((one) => withOpen(one, id)));
   const told = (ids: readonly { readonly step: string }[]) => ids.flatMap((one) => by.get(one.step) ?? []);
@@ -43,9 +42,7 @@ export function TripsTab({ job, plan, found, tabs }: TabProps) {
       share={0.22}
       foot={trips && trips.trips.length > 0 ? <Button title={label('trips.print')} icon={Printer} grow disabled={!found.current} onPress={print} /> : null}
       keypad={<Keypad units={job.units} tape={job.tape} />}
-      drawing={
-        <DrawingPane scene={scene} reader={job} exaggeration={1} figured onExaggeration={null} description={words(scene.title, job)} />
-      }
+      drawing={<StepDrawing plan={plan} job={job} step={step} />}
     >
       {tabs}
       {trips ? <Sum trips={trips} job={job} /> : <Txt tone="faint">{label(found.failed ? 'build.failed' : 'build.ordering')}</Txt>}

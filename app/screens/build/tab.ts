@@ -2,9 +2,6 @@ import type { ReactNode } from 'react';
 import type { Step } from '@dormer/core/build/hand';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
-import type { Scene } from '@dormer/core/scene';
-import { elevationScene } from '@dormer/core/scene';
-import { pieceInElevation } from '@dormer/core/scene/layout';
 import type { useTrips } from './useTrips';
 
 export interface TabProps {
@@ -12,13 +9,6 @@ export interface TabProps {
   readonly plan: Plan;
   readonly found: ReturnType<typeof useTrips>;
   readonly tabs: ReactNode;
-}
-
-/** The opening with what a step puts into it. */
-export function sceneOf(step: Step | null, plan: Plan, job: Job): Scene {
-  const elevation = elevationScene(plan, job, { exaggeration: 1, show: 'shelves' });
-  const pieces = step ? step.parts.flatMap((id) => pieceInElevation(plan, id) ?? []) : [];
-  return { ...elevation, shapes: [...elevation.shapes, ...pieces] };
 }
 
 /** What is left to do, in its order: as found, or as it is written while that is being worked out. */

@@ -6,7 +6,6 @@ import { durationWords } from '@dormer/core/build/hand';
 import { withLog, withTook, type Job, type LogEntry } from '@dormer/core/job/document';
 import { message } from '@dormer/core/message';
 import type { Plan } from '@dormer/core/plan';
-import { elevationScene } from '@dormer/core/scene';
 import { shoppingFor } from '@dormer/core/stock/shopping';
 import { lengthWords, sentence, words } from '@dormer/core/words';
 import { Button, Keypad, Section, StageLayout, TextField, Txt } from '../../controls';
@@ -16,7 +15,7 @@ import { money } from '../../controls/money';
 import { momentWords } from '../../controls/moments';
 import { drawings, sheets } from '../../controls/sheets';
 import { useNow } from '../../controls/useNow';
-import { DrawingPane } from '../../drawing';
+import { StepDrawing } from '../../drawing/StepDrawing';
 import { useLabel, type Label } from '../../labels';
 import { editJob, notify, useAppDispatch } from '../../store';
 import { useCutting } from '../../store/useCutting';
@@ -31,7 +30,6 @@ export function DiaryTab({ job, plan, tabs }: LogTabProps) {
   const label = useLabel();
   const dispatch = useAppDispatch();
   const [adding, setAdding] = useState<EntryKind | null>(null);
-  const scene = elevationScene(plan, job, { exaggeration: 1, show: 'shelves' });
   const { log } = job;
   const nowMs = useNow(60_000);
   const set = (change: Partial<Job['log']>) => void dispatch(editJob((one) => withLog(one, change)));
@@ -48,9 +46,7 @@ export function DiaryTab({ job, plan, tabs }: LogTabProps) {
       name={label('stage.log')}
       share={0.18}
       keypad={<Keypad units={job.units} tape={job.tape} />}
-      drawing={
-        <DrawingPane scene={scene} reader={job} exaggeration={1} figured onExaggeration={null} description={words(scene.title, job)} />
-      }
+      drawing={<StepDrawing plan={plan} job={job} />}
       foot={
         <>
           <Button title={label('log.reportPdf')} icon={FileText} grow onPress={() => report('pdf')} />

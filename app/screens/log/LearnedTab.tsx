@@ -3,10 +3,9 @@ import { durationWords } from '@dormer/core/build/hand';
 import type { Job, Mistake } from '@dormer/core/job/document';
 import { AGAIN, learn, waysLearned } from '@dormer/core/log';
 import { message } from '@dormer/core/message';
-import { elevationScene } from '@dormer/core/scene';
 import { words } from '@dormer/core/words';
 import { Button, Keypad, NoticeLine, Section, StageLayout, Txt } from '../../controls';
-import { DrawingPane } from '../../drawing';
+import { StepDrawing } from '../../drawing/StepDrawing';
 import { useLabel, type LabelKey } from '../../labels';
 import { editJob, selectJobs, useAppDispatch, useAppSelector } from '../../store';
 import type { LogTabProps } from './tab';
@@ -18,7 +17,6 @@ export function LearnedTab({ job, plan, tabs }: LogTabProps) {
   const records = useAppSelector(selectJobs);
   const lessons = useMemo(() => learn(records.map((one) => (one.id === job.id ? job : one.job))), [records, job]);
   const { times, errors, odds, mistakes, next, jobs } = lessons;
-  const scene = elevationScene(plan, job, { exaggeration: 1, show: 'shelves' });
   const fresh = waysLearned(lessons);
   const some = times.length + errors.length + odds.length + mistakes.length + next.length > 0;
   const usable = fresh.times.length + fresh.mistakes.length > 0;
@@ -36,9 +34,7 @@ export function LearnedTab({ job, plan, tabs }: LogTabProps) {
       name={label('stage.log')}
       share={0.18}
       keypad={<Keypad units={job.units} tape={job.tape} />}
-      drawing={
-        <DrawingPane scene={scene} reader={job} exaggeration={1} figured onExaggeration={null} description={words(scene.title, job)} />
-      }
+      drawing={<StepDrawing plan={plan} job={job} />}
       foot={
         usable || job.learned ? (
           <>

@@ -35,9 +35,10 @@ export function withOwn(steps: readonly Step[], { build }: Pick<Job, 'build'>): 
   return { steps: all, problems };
 }
 
-function ownStep(one: OwnStep, build: Pick<Job['build'], 'waits'>): Step {
+function ownStep(one: OwnStep, build: Pick<Job['build'], 'waits' | 'minutes'>): Step {
   const after = one.after.map((step) => ({ step, leastMin: one.least ?? 0, mostMin: one.most ?? null, wait: null }));
-  const bare = written({ id: ownId(one), kind: 'own', what: message('step.own', { what: text(one.what) }), place: one.place, minutes: one.minutes }, build); // prettier-ignore
+  const minutes = build.minutes.find(({ step }) => step === ownId(one))?.minutes ?? one.minutes;
+  const bare = written({ id: ownId(one), kind: 'own', what: message('step.own', { what: text(one.what) }), place: one.place, minutes }, build); // prettier-ignore
   return { ...bare, after };
 }
 
