@@ -65,7 +65,7 @@ describe('free time', () => {
   const wish = (more: Partial<CalendarWish> = {}): CalendarWish => ({ ...usualCalendar(ZONE, '2026-05-04'), ...more });
 
   test('evenings and Saturdays, a lost day left out, nothing before now', () => {
-    const week = freeTime(wish({ lost: ['2026-05-06'] }), utc('2026-05-05T17:00:00'), 7);
+    const week = freeTime(wish({ lost: ['2026-05-06'] }), utc('2026-05-05T17:00:00'), 6);
     expect(week.map((one) => [new Date(one.fromMs).toISOString().slice(5, 16), (one.toMs - one.fromMs) / H])).toEqual([
       ['05-05T17:00', 2],
       ['05-07T16:30', 2.5],
