@@ -50,12 +50,12 @@ export function StepCard({ step, job, plan, nowMs, above }: StepCardProps) {
       ) : null}
       {facts.length > 0 ? (
         <View style={styles.facts}>
-          {facts.map(({ name, figure }, i) => (
+          {facts.map(({ name, figure, signed }, i) => (
             <View key={name}>
               <Txt kind="small" tone="faint">
                 {name}
               </Txt>
-              <Why figure={figure} name={name} reader={job} readings={plan.readings} size={i === 0 ? 'large' : 'usual'} signed />
+              <Why figure={figure} name={name} reader={job} readings={plan.readings} size={i === 0 ? 'large' : 'usual'} signed={signed} />
             </View>
           ))}
         </View>

@@ -10,6 +10,8 @@ import type { Label } from '../../labels';
 export interface Fact {
   readonly name: string;
   readonly figure: Figure;
+  /** Up or down from a line: told with its sign. */
+  readonly signed: boolean;
 }
 
 const OF_SUPPORTS = new Set(['cleat-top', 'bracket-top']);
@@ -22,15 +24,15 @@ export function factsOf(step: Step, plan: Plan, label: Label): Fact[] {
     const mark = marks.find((one) => OF_SUPPORTS.has(one.what));
     if (!mark) return [];
     return [
-      { name: label('step.fromLine'), figure: mark.fromLevelLine },
-      { name: label('step.fromFloor'), figure: mark.up },
+      { name: label('step.fromLine'), figure: mark.fromLevelLine, signed: true },
+      { name: label('step.fromFloor'), figure: mark.up, signed: false },
     ];
   }
   const board = plan.parts.find((one) => step.parts.includes(one.id) && one.role === 'board');
   const top = marks.find((one) => one.what === 'shelf-top');
   return [
-    ...(board ? [{ name: label('step.boardLong', { label: board.label }), figure: board.length }] : []),
-    ...(top ? [{ name: label('step.topFromLine'), figure: top.fromLevelLine }] : []),
+    ...(board ? [{ name: label('step.boardLong', { label: board.label }), figure: board.length, signed: false }] : []),
+    ...(top ? [{ name: label('step.topFromLine'), figure: top.fromLevelLine, signed: true }] : []),
   ];
 }
 
