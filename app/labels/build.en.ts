@@ -142,7 +142,7 @@ export const buildEn = {
 
   'step.fromLine': 'Top edge, from the level line',
   'step.fromFloor': 'Top edge, above the floor mark',
-  'step.boardLong': 'Board {{label}}',
+  'step.boardLong': 'Board {{label}}, its longer edge',
   'step.topFromLine': 'Its top, from the level line',
   'step.fixingAt': '{{pieces}}: {{count}} {{what}}, at {{at}} from its left (rear) end',
   'step.atWalls': 'At each wall',

@@ -49,7 +49,6 @@ export const logEn = {
   'log.nextWhy': 'What you would do otherwise',
   'log.reportPdf': 'Report (PDF)',
   'log.reportText': 'Report (Markdown)',
-  'log.failed': 'It could not be written. Reload the page and try again.',
   'log.nothing':
     'No job has taught anything yet: tick steps with how long they took, note what boards did, note mistakes.',
   'log.from_one': 'From one job on this device.',

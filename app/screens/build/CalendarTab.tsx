@@ -100,8 +100,8 @@ function Agenda({ job, plan, calendar, onChange, shared: { tabs, ...layout } }: 
       {!answer ? <Txt tone="faint">{label(failed ? 'build.failed' : 'build.ordering')}</Txt> : null}
       {answer?.doneMs ? <Txt kind="title">{label('calendar.doneBy', { at: `${dayWords(answer.doneMs, zone)}, ${clockWords(answer.doneMs, zone)}` })}</Txt> : null}
       {answer && laid.length === 0 && answer.problems.length === 0 ? <NoticeLine is="sure" word={label('build.allDone')} words="" /> : null}
-      {said.map((one) => (
-        <Txt key={one} role="status">
+      {said.map((one, i) => (
+        <Txt key={i} role="status">
           {one}
         </Txt>
       ))}

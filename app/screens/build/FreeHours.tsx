@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { CalendarWish } from '@dormer/core/build/hand';
+import { USUAL_HOURS, type CalendarWish } from '@dormer/core/build/hand';
 import { Button, Section, TextField, Toggles, Txt } from '../../controls';
 import { useLabel } from '../../labels';
 import { SPACE } from '../../theme';
@@ -12,7 +12,6 @@ interface FreeHoursProps {
 }
 
 const GROUPS = { week: [1, 2, 3, 4, 5], weekend: [6, 7] } as const;
-const USUAL = { week: { from: '18:30', to: '21:00' }, weekend: { from: '09:00', to: '17:00' } } as const;
 
 /** When there is time: from which day on, on which days and from when to when; and when nothing loud may be done. */
 export function FreeHours({ calendar, onChange }: FreeHoursProps) {
@@ -61,7 +60,7 @@ function Hours({ group, calendar, onChange }: HoursProps) {
   const mine: readonly number[] = GROUPS[group];
   const others = calendar.free.filter((one) => !mine.includes(one.day));
   const own = calendar.free.filter((one) => mine.includes(one.day));
-  const hours = own[0] ?? USUAL[group];
+  const hours = own[0] ?? USUAL_HOURS[group];
   const put = (days: readonly number[], { from, to }: { from: string; to: string }) =>
     onChange([...others, ...days.map((day) => ({ day, from, to }))]);
   const days = own.map((one) => String(one.day));

@@ -120,8 +120,8 @@ function Walls({ all, job, plan }: { all: readonly AtWall[]; job: Job; plan: Pla
     <View>
       <Button look="quiet" title={label(open ? 'step.hideWalls' : 'step.atWalls')} onPress={() => setOpen(!open)} />
       {open
-        ? all.map(({ name, fromFloor, fromCeiling }) => (
-            <View key={name} style={styles.wall}>
+        ? all.map(({ name, fromFloor, fromCeiling }, i) => (
+            <View key={i} style={styles.wall}>
               <Txt style={styles.grow}>{name}</Txt>
               {figure(name, 'step.floorThere', fromFloor)}
               {figure(name, 'step.ceilingThere', fromCeiling)}

@@ -139,8 +139,8 @@ function Waiting({ steps, job, nowMs }: { steps: readonly Step[]; job: TabProps[
   return (
     <View style={styles.list} role="status" aria-label={label('build.waiting')}>
       <Txt kind="strong">{label('build.waiting')}</Txt>
-      {lines.map((line) => (
-        <Txt key={line}>{line}</Txt>
+      {lines.map((line, i) => (
+        <Txt key={i}>{line}</Txt>
       ))}
     </View>
   );

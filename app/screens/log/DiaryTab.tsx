@@ -40,7 +40,7 @@ export function DiaryTab({ job, plan, tabs }: LogTabProps) {
       : Promise.all([sheets(), drawings()])
           .then(([{ reportOf }, { reportPdf }]) => reportPdf(reportOf(plan, job), job.stock.region))
           .then((file) => download(`${fileName(job.name)}.pdf`, file, 'application/pdf'))
-    ).catch(() => dispatch(notify('log.failed')));
+    ).catch(() => dispatch(notify('cut.failed')));
   return (
     <StageLayout
       name={label('stage.log')}

@@ -3,7 +3,7 @@ import Trash from 'lucide-react-native/icons/trash';
 import X from 'lucide-react-native/icons/x';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { withLog, type Trial } from '@dormer/core/job/document';
+import { LIMITS, withLog, type Trial } from '@dormer/core/job/document';
 import { sectionScene } from '@dormer/core/scene';
 import { boardScene } from '@dormer/core/scene/cutting';
 import { words } from '@dormer/core/words';
@@ -33,7 +33,7 @@ export function FitTab({ job, plan, tabs }: LogTabProps) {
   const odds = board?.fit?.odds ?? 0;
   const said = job.log.fits.filter((one) => one.shelf === board?.shelf);
   const note = (went: boolean) =>
-    board && dispatch(editJob((one) => withLog(one, { fits: [...one.log.fits, { id: newId(), at: Date.now(), shelf: board.shelf, odds: Math.round(odds * 10) / 10, went }] }))); // prettier-ignore
+    board && dispatch(editJob((one) => withLog(one, { fits: [...one.log.fits, { id: newId(), at: Date.now(), shelf: board.shelf, odds: Math.round(odds * 10) / 10, went }].slice(-LIMITS.trials) }))); // prettier-ignore
   return (
     <StageLayout
       name={label('stage.log')}

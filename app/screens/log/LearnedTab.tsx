@@ -77,8 +77,8 @@ export function LearnedTab({ job, plan, tabs }: LogTabProps) {
       ) : null}
       {next.length > 0 ? (
         <Section title={label('log.next')}>
-          {next.map((one) => (
-            <Txt key={one.job}>{label('log.nextFrom', one)}</Txt>
+          {next.map((one, i) => (
+            <Txt key={i}>{label('log.nextFrom', one)}</Txt>
           ))}
         </Section>
       ) : null}

@@ -37,12 +37,10 @@ export function unitParts(work: Work): Part[] {
 const CASE_ROLES: ReadonlySet<Part['role']> = new Set(['case-side-left', 'case-side-right', 'case-top', 'case-bottom', 'back-panel', 'tip-rail', 'spacer', 'filler', 'upright', 'rung', 'box-side', 'box-end']); // prettier-ignore
 
 /** Whether a shelf’s board is housed or screwed in when the unit is put together: not where it lies on pins or rungs. */
-function goesInWithUnit({ fixings, takes, job }: Work, shelf: number): boolean {
+function goesInWithUnit({ fixings, job }: Work, shelf: number): boolean {
   const system = systemAt({ job }, shelf);
   if (system === 'ladder-frames') return false;
-  if (system === 'screwed-tower') return true;
-  const fixed = fixings.some((one) => one.into.is === 'piece' && one.into.id === `S${shelf}-board`);
-  return takes === 'box' ? fixed : system === 'housed-case' || fixed;
+  return system !== 'pinned-case' || fixings.some((one) => biteOf(one) === `S${shelf}-board`);
 }
 
 /**

@@ -1,5 +1,5 @@
 import { cabinetSpan, chimneyAlcove, cloakroomCloset, demoJobs, parcelBench, stairCavity, windowCorner } from '../demo';
-import type { Job } from '../job';
+import { SYSTEM_NAMES, type Job } from '../job';
 import { planJob, type Plan } from '../plan';
 import { cycleIn } from './order/network';
 import type { Step } from './step';
@@ -153,6 +153,32 @@ describe('schools', () => {
     const wait = (job: Job) => find(stepsOf(job), 'fill-heads').after.find((lag) => lag.step === 'fronts')?.wait;
     expect(wait(chimneyAlcove())).toBe('glue');
     expect(wait(withBuild(chimneyAlcove(), { hold: 'screws' }))).toBeNull();
+  });
+});
+
+test.each(SYSTEM_NAMES)('%s: every piece is put in, every screw driven once', (system) => {
+  const { shelves: _own, ...support } = chimneyAlcove().support;
+  const plan = planOf({ ...chimneyAlcove(), support: { ...support, system } });
+  const { steps } = plan.build;
+  expect(steps.flatMap((one) => one.fixings).sort()).toEqual(plan.fixings.map((one) => one.id).sort());
+  const put = steps
+    .filter(({ kind }) => ['support', 'shelf', 'trim', 'assemble'].includes(kind))
+    .flatMap((one) => one.parts);
+  expect(plan.parts.filter((one) => !put.includes(one.id)).map((one) => one.id)).toEqual([]);
+});
+
+describe('a case', () => {
+  test('in a cavity, housed shelves go in when the box is put together, pinned ones afterwards', () => {
+    const put = (system: 'housed-case' | 'pinned-case') => {
+      const steps = stepsOf({ ...stairCavity(), support: { ...stairCavity().support, system } });
+      return { whole: find(steps, 'assemble').parts, later: idsOf(steps).filter((id) => id.endsWith('-shelf')) };
+    };
+    const housed = put('housed-case');
+    expect(housed.later).toEqual([]);
+    expect(housed.whole).toEqual(expect.arrayContaining([1, 2, 3, 4, 5].map((n) => `S${n}-board`)));
+    const pinned = put('pinned-case');
+    expect(pinned.later).toEqual(['S1-shelf', 'S2-shelf', 'S4-shelf', 'S5-shelf']);
+    expect(pinned.whole).toContain('S3-board');
   });
 });
 

@@ -9,14 +9,14 @@ export interface Stretch {
   readonly toMs: number;
 }
 
-/** Evenings and Saturdays, as someone with other work has them. */
+/** When someone with other work has time: in the evening, and by day at the weekend. */
+export const USUAL_HOURS = { week: { from: '18:30', to: '21:00' }, weekend: { from: '09:00', to: '17:00' } } as const;
+
+/** Evenings and Saturdays. */
 export const usualCalendar = (zone: string, from: string): CalendarWish => ({
   zone,
   from,
-  free: [
-    ...[1, 2, 3, 4, 5].map((day) => ({ day, from: '18:30', to: '21:00' })),
-    { day: 6, from: '09:00', to: '17:00' },
-  ],
+  free: [...[1, 2, 3, 4, 5].map((day) => ({ day, ...USUAL_HOURS.week })), { day: 6, ...USUAL_HOURS.weekend }],
   quiet: { from: '20:00', to: '08:00' },
   lost: [],
   moved: [],

@@ -1,7 +1,7 @@
 import type { StepPlace } from '../../job';
 import type { Network } from './network';
 
-/** The fewest changes of place that what is left still takes, from where one is; and whether that is exact without limits to waiting. */
+/** No order of what is left takes fewer changes of place, from where one is. */
 export type FewestChanges = (done: Uint8Array, place: StepPlace | null) => number;
 
 /** How many sets of done steps are looked into before the longest chain alone has to do as a bound. */
