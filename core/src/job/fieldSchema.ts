@@ -19,7 +19,7 @@ function lengthBetween(leastMm: number, mostMm: number) {
       unit: z.enum(JOB_UNITS).describe('The unit a bare number was read in'),
     })
     .superRefine((value, context) => {
-      const read = parseLength(value.typed, { unit: value.unit, sign: 'any', mostMm: Infinity });
+      const read = parseLength(value.typed, { unit: value.unit, sign: 'any', mostMm: Infinity, kept: true });
       if (read.ok && Math.abs(read.value.mm - value.mm) <= TYPED_AGREES_MM) return;
       context.addIssue({ code: 'custom', path: ['mm'], params: { typed: value.typed, mm: value.mm } });
     });

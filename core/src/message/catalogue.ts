@@ -11,6 +11,7 @@ export interface MessageCatalogue extends BuildCatalogue {
   'quantity.doubleSign': { typed: Text; example: Text };
   'quantity.mixedUnits': { typed: Text; example: Text };
   'quantity.ambiguousComma': { typed: Text; thousands: Text; decimal: Text };
+  'quantity.twoMeanings': { typed: Text; first: Text; second: Text };
   'quantity.fractionNeedsInches': { typed: Text; example: Text };
   'quantity.tooLarge': { typed: Text; most: Length };
   'quantity.tooSmall': { typed: Text; least: Length };

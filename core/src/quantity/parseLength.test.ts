@@ -91,6 +91,49 @@ describe('what is refused, and why', () => {
     expect(codeOf(typed, unit)).toBe(code);
   });
 
+  test.each<[string, JobUnit, number, number]>([
+    [`3' - 6"`, 'in', 42, 30],
+    [`3' -6 1/2"`, 'in', 42.5, 29.5],
+    [`3'- 6`, 'in', 42, 30],
+    ['3 ft - 1/2 in', 'in', 36.5, 35.5],
+    [`2' - 3" + 1/2"`, 'in', 27.5, 21.5],
+    ['415/8', 'in', 41.625, 51.875],
+    ['11/2', 'in', 1.5, 5.5],
+    ['41/16', 'in', 4.0625, 2.5625],
+    ['1115/16 in', 'mm', 11.9375, 69.6875],
+    [`5' 11/2"`, 'in', 61.5, 65.5],
+    ['415/8 - 1/16', 'in', 41.5625, 51.8125],
+    [`1'127`, 'mm', 1127 / 25.4, 139],
+    ['1’127,5', 'mm', 1127.5 / 25.4, 139.5],
+    ['1000-3/4"', 'mm', 1000 / 25.4 - 0.75, 1000.75],
+    ['100-3/4 in', 'cm', 1000 / 25.4 - 0.75, 100.75],
+  ])('%p in a job of %s is asked about, and both answers can be read', (typed, unit, first, second) => {
+    const read = parseLength(typed, { unit });
+    if (read.ok) throw new Error(`read as ${read.value.mm}`);
+    expect(read.error.code).toBe('quantity.twoMeanings');
+    const { params } = read.error as { params: { first: { text: string }; second: { text: string } } };
+    expect(mmOf(params.first.text, unit) / 25.4).toBeCloseTo(first, 9);
+    expect(mmOf(params.second.text, unit) / 25.4).toBeCloseTo(second, 9);
+  });
+
+  test.each<[string, JobUnit, number]>([
+    [`3'-6"`, 'in', 42],
+    [`3' - 18"`, 'in', 18],
+    [`3' 6" - 2"`, 'in', 40],
+    ["3' - 20 mm", 'in', 36 - 20 / 25.4],
+    ["6' - 2'", 'in', 48],
+    ['9/8', 'in', 1.125],
+    ['100/8', 'in', 12.5],
+    ['41-5/8', 'in', 41.625],
+    [`1' 127"`, 'in', 139],
+  ])('%p in a job of %s has one meaning', (typed, unit, inches) => {
+    expect(mmOf(typed, unit) / 25.4).toBeCloseTo(inches, 9);
+  });
+
+  test('a length that was kept is read as ever', () => {
+    expect(parseLength(`3' - 6"`, { unit: 'in', kept: true })).toMatchObject({ ok: true, value: { mm: 762 } });
+  });
+
   test('zero and less only where they make sense', () => {
     expect(codeOf('0', 'mm', 'positive')).toBe('quantity.notPositive');
     expect(codeOf('-5', 'mm', 'any')).toBe('read as -5');

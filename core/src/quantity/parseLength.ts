@@ -1,6 +1,7 @@
 import { message, length as lengthParam, text, count, type Message } from '../message';
 import { ok, refused, type Result } from '../result';
 import { plainCharacters, tokens, type Token } from './tokens';
+import { twoMeanings } from './twoMeanings';
 import { isImperial, LONGEST_MM, MM_PER, MM_PER_INCH, type JobUnit, type LengthUnit } from './units';
 
 /** A length as a person gave it: its value, what they typed, and the unit a bare number was read in. */
@@ -17,6 +18,8 @@ export interface ParseLengthOptions {
   readonly sign?: 'positive' | 'notNegative' | 'any';
   readonly leastMm?: number;
   readonly mostMm?: number;
+  /** Read once and kept since: what can mean two lengths is read as ever, not asked about again. */
+  readonly kept?: boolean;
 }
 
 const LONGEST_TEXT = 64;
@@ -46,6 +49,8 @@ export function parseLength(typed: string, options: ParseLengthOptions): Result<
   if ('stuckAt' in split) {
     return refused(message('quantity.notUnderstood', { typed: text(shown), part: text(split.stuckAt), example }));
   }
+  const asked = options.kept ? null : twoMeanings(plain, split.tokens, shown, unit);
+  if (asked) return refused(asked);
   const total = sum(new Reader(split.tokens, shown, unit));
   if (!total.ok) return total;
   return withinBounds(withoutTail(total.value), shown, options);

@@ -13,6 +13,7 @@ export const enFirst: Sentences = {
   'quantity.doubleSign': '“{{typed}}” has two signs in a row. Write one + or −, like {{example}}.',
   'quantity.mixedUnits': '“{{typed}}” mixes two measures in one length. Use one unit, or add them: {{example}}.',
   'quantity.ambiguousComma': '“{{typed}}” can be read two ways. Write {{thousands}} or {{decimal}}.',
+  'quantity.twoMeanings': '“{{typed}}” can mean two lengths. Write “{{first}}” or “{{second}}”.',
   'quantity.fractionNeedsInches': '“{{typed}}” looks like inches, but this job is metric. Write {{example}}.',
   'quantity.tooLarge': '“{{typed}}” is more than {{most}}. Check the unit.',
   'quantity.tooSmall': '“{{typed}}” is less than {{least}}, the least that works here.',
