@@ -28,7 +28,8 @@ for (const job of demoJobs()) {
   const plan = planJob(job);
   for (const [way, build, stock] of ways) {
     const one: Job = { ...job, build: { ...job.build, ...build }, stock: { ...job.stock, ...stock } };
-    const made = { ...plan, build: stepsFor({ ...plan, job: one, ceilingMm: plan.opening.extent.height }) };
+    const { height: ceilingMm, depth: depthMm } = plan.opening.extent;
+    const made = { ...plan, build: stepsFor({ ...plan, job: one, ceilingMm, depthMm }) };
     const from = performance.now();
     const found = tripsFor({ build: one.build, plan: made, nowMs: NOW });
     const ms = performance.now() - from;

@@ -8,7 +8,7 @@ import { unitParts, type Made } from './make';
 import type { Prepared } from './prepare';
 import type { Step } from './step';
 import { about, biteOf, instructions, intoWall, labelsOf, systemAt, throughOf, type Work } from './work';
-import { wayIn, wayWords } from './wayIn';
+import { orderWords, wayWords } from './wayIn';
 import { written, type After, type Written } from './writer';
 
 /** A board longer than this wants two pairs of hands. Millimetres. */
@@ -81,7 +81,7 @@ export function install(work: Work, ready: Prepared['ready'], made: Made, suppor
   const laterPieces = new Set(parts.filter((one) => one.role === 'nosing' || one.role === 'divider').map((one) => one.id));
   const up: After[] = [...ready, ...made.boards, ...supported];
   let last: After[] = [];
-  const order = build.supports === 'top-down' ? shelves : [...shelves].reverse();
+  const order = work.waysIn.order === 'bottom-up' ? shelves : [...shelves].reverse();
   for (const { number, top } of order) {
     const board = parts.find((one) => one.shelf === number && one.role === 'board');
     const slats = parts.filter((one) => one.shelf === number && (one.role === 'slat' || one.role === 'mesh'));
@@ -93,7 +93,7 @@ export function install(work: Work, ready: Prepared['ready'], made: Made, suppor
     const propped = system === 'side-screwed';
     const long = mine.some((one) => one.length.mm > LONG_MM);
     const tight = board?.fit && fit.habit !== 'loose' ? [message('how.tryDry')] : [];
-    last = [put({ place: 'site', id: `S${number}-shelf`, kind: 'shelf', shelf: number, what: message('step.shelf', { shelf: count(number) }), minutes: about(8 + (propped ? 15 : 0) + (tight.length > 0 ? 6 : 0) + driven.reduce((sum, one) => sum + one.holes.length, 0)), after: [...up, ...last], who: propped || long ? 'help' : 'alone', how: [...tight, ...broughtIn(board, system, work)], check: [message('check.shelfLevel'), ...(board?.fit ? [message('check.gaps')] : [])], tools: [...(driven.length > 0 ? (['driver', 'drill'] as const) : []), 'level', ...(tight.length > 0 ? (['plane', 'pencil'] as const) : []), ...(propped ? (['prop-sticks'] as const) : []), ...high(top.mm)], parts: mine.map((one) => one.id), fixings: driven.map((one) => one.id) })];
+    last = [put({ place: 'site', id: `S${number}-shelf`, kind: 'shelf', shelf: number, what: message('step.shelf', { shelf: count(number) }), minutes: about(8 + (propped ? 15 : 0) + (tight.length > 0 ? 6 : 0) + driven.reduce((sum, one) => sum + one.holes.length, 0)), after: [...up, ...last], who: propped || long ? 'help' : 'alone', how: [...(last.length === 0 ? orderWords(work.waysIn) : []), ...tight, ...broughtIn(board, system, work)], check: [message('check.shelfLevel'), ...(board?.fit ? [message('check.gaps')] : [])], tools: [...(driven.length > 0 ? (['driver', 'drill'] as const) : []), 'level', ...(tight.length > 0 ? (['plane', 'pencil'] as const) : []), ...(propped ? (['prop-sticks'] as const) : []), ...high(top.mm)], parts: mine.map((one) => one.id), fixings: driven.map((one) => one.id) })];
   }
   const placed: After[] = last.length > 0 ? last : up;
   const others: After[] = [];
@@ -149,7 +149,7 @@ export function install(work: Work, ready: Prepared['ready'], made: Made, suppor
 
 /** How a shelf gets into its place: by its own way in where that is known, in place of what is usual; then as its system has it. */
 function broughtIn(board: Part | undefined, system: SystemName, work: Work): Message[] {
-  const way = board ? wayIn({ ...work, board }) : null;
+  const way = board ? work.waysIn.ways.find((one) => one.shelf === board.shelf) : undefined;
   const usual = instructions(work, 'shelf', system);
   return way ? [...wayWords(way), ...usual.filter((one) => one.code !== 'order.board.on')] : usual;
 }

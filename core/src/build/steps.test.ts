@@ -14,7 +14,10 @@ const planOf = (job: Job): Plan => {
   const key = JSON.stringify({ ...job, build: null, stock: null });
   const plan = plans.get(key) ?? planJob(job);
   plans.set(key, plan);
-  return { ...plan, build: stepsFor({ ...plan, job, ceilingMm: plan.opening.extent.height }) };
+  return {
+    ...plan,
+    build: stepsFor({ ...plan, job, ceilingMm: plan.opening.extent.height, depthMm: plan.opening.extent.depth }),
+  };
 };
 const stepsOf = (job: Job) => planOf(job).build.steps;
 const withBuild = (job: Job, build: Partial<Job['build']>, stock: Partial<Job['stock']> = {}): Job => ({

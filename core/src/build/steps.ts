@@ -7,7 +7,7 @@ import { make } from './make';
 import { withOwn } from './own';
 import { prepare } from './prepare';
 import type { Step } from './step';
-import { wayIn, wayProblem } from './wayIn';
+import { wayProblem, waysIn } from './wayIn';
 import { withGuards } from './guards';
 import { about, type Work } from './work';
 import { written } from './writer';
@@ -22,8 +22,8 @@ export interface Steps {
  * Every step of the work, made from the job itself: the place, the workshop, putting in, and what the person added. How
  * boards are measured in place and cut then is a walk between supports and boards.
  */
-export function stepsFor(input: Omit<Work, 'kinds'>): Steps {
-  const work: Work = { ...input, kinds: cutKinds(input.parts, input.job) };
+export function stepsFor(input: Omit<Work, 'kinds' | 'waysIn'>): Steps {
+  const work: Work = { ...input, kinds: cutKinds(input.parts, input.job), waysIn: waysIn(input) };
   const { job } = work;
   const prepared = prepare(work);
   const inPlace = job.build.cut === 'in-place';
@@ -36,8 +36,8 @@ export function stepsFor(input: Omit<Work, 'kinds'>): Steps {
     return withGuards(withCautions({ ...one, minutes: own?.minutes ?? ownTime(one, job) }, work), job);
   });
   const own = withOwn(timed, job);
-  const ways = work.parts.flatMap((board) => (board.role === 'board' ? (wayIn({ ...work, board }) ?? []) : []));
-  return { ...own, problems: [...ways.flatMap(wayProblem), ...own.problems] };
+  const boards = work.parts.filter((one) => one.role === 'board');
+  return { ...own, problems: [...work.waysIn.ways.flatMap((way) => wayProblem(way, boards)), ...own.problems] };
 } // prettier-ignore
 
 /** How long a step takes this person: the usual, by what other jobs taught of its kind. */

@@ -1,10 +1,11 @@
 import type { Part } from '../fit';
 import type { Fixing } from '../fixing';
 import type { Job, SystemName } from '../job';
-import type { Gap, LaidShelf } from '../layout';
+import type { LaidShelf } from '../layout';
 import { message, text, type Message } from '../message';
 import type { Caution } from '../problem';
 import type { CutKinds } from '../stock';
+import type { WaysIn } from './wayIn';
 import { systemOf, type Applied, type Hardware } from '../system';
 
 /** What steps are made from: the job, and what the road has made of it so far. */
@@ -15,13 +16,16 @@ export interface Work {
   readonly hardware: readonly Hardware[];
   readonly fixings: readonly Fixing[];
   readonly shelves: readonly LaidShelf[];
-  readonly gaps: readonly Gap[];
   /** The ceiling above the floor mark, millimetres. */
   readonly ceilingMm: number;
+  /** From the back of the place to its front, millimetres. */
+  readonly depthMm: number;
   /** How each system goes together, first to last. */
   readonly order: Applied['order'];
   readonly cautions: readonly Caution[];
   readonly kinds: CutKinds;
+  /** How boards get in, and in which order. */
+  readonly waysIn: WaysIn;
 }
 
 /** Where in the work an instruction of a support system belongs. */

@@ -132,8 +132,14 @@ export interface BuildCatalogue {
   'check.caulk': None;
   'check.load': None;
   'way.straight': None;
-  'way.tilted': { angle: Angle; takes: About; room: About };
-  'way.none': { angle: Angle; takes: About; room: About };
+  'way.tilted': { angle: Angle };
+  'way.between': { angle: Angle };
+  'way.above': None;
+  'way.spare': { spare: About };
+  'way.tight': { spare: About };
+  'way.cardboard': None;
+  'way.upperFirst': None;
+  'way.lowerFirst': None;
   'build.conditioner': None;
   'caution.saw': None;
   'caution.rags': None;
@@ -199,7 +205,8 @@ export interface BuildCatalogue {
   'problem.waitTooShort': { from: Inner; most: Inner; needed: Inner; to: Inner };
   'problem.waitNotKept': { from: Inner; most: Inner; needed: Inner; to: Inner };
   'problem.windowClosed': { from: Inner; most: Inner; to: Inner };
-  'problem.noWayIn': { shelf: Count; angle: Angle; takes: About; room: About };
+  'problem.noWayFound': { shelf: Count; piece: Text };
+  'problem.tooDeepToPass': { shelf: Count; piece: Text };
   'problem.stepTooLong': { step: Inner };
   'problem.movedEarly': { step: Inner };
   'problem.movedWindow': { step: Inner };

@@ -111,7 +111,7 @@ describe('what is refused, and why', () => {
     const read = parseLength(typed, { unit });
     if (read.ok) throw new Error(`read as ${read.value.mm}`);
     expect(read.error.code).toBe('quantity.twoMeanings');
-    const { params } = read.error as { params: { first: { text: string }; second: { text: string } } };
+    const params = read.error.params as unknown as Record<'first' | 'second', { text: string }>;
     expect(mmOf(params.first.text, unit) / 25.4).toBeCloseTo(first, 9);
     expect(mmOf(params.second.text, unit) / 25.4).toBeCloseTo(second, 9);
   });

@@ -150,10 +150,17 @@ export const enBuild: Sentences = {
   'check.load': 'After a day under load, no new gap at a wall.',
 
   'way.straight': 'Bring it in from the front, level; lay it down and push it home.',
-  'way.tilted':
-    'Bring it in tilted by {{angle}}, its low end on its support first: that takes {{takes}} above it, {{room}} is there. Then let the high end down and push it home.',
-  'way.none':
-    'Tilted by {{angle}} it takes {{takes}} above it, {{room}} is there: bring it in on end before its supports are up, and prop it above them.',
+  'way.tilted': 'Tilt the board to {{angle}} and carry it in through the front.',
+  'way.between':
+    'Inside, keep it in front of the back cleat and turn it down to {{angle}}. Lift it between the side cleats until its low end lies above its cleat, lower the high end, then push it back.',
+  'way.above': 'Inside, lay its low end on its support, lower the high end, then push it back.',
+  'way.spare': '{{spare}} to spare above at the tightest place.',
+  'way.tight':
+    'Only {{spare}} to spare above at the tightest place: try it with a strip of cardboard of its length first.',
+  'way.cardboard':
+    'No way in found. Try with a strip of cardboard of its length and depth before you cut. What often helps: put one side cleat up after the board, or make the board of two pieces that meet over a support.',
+  'way.upperFirst': 'Upper board first: with the boards below in place there is no room to tilt it.',
+  'way.lowerFirst': 'Lower board first: with the boards above in place there is no room to tilt it.',
   'build.conditioner': 'Stain conditioner',
   'caution.saw':
     'Push sticks, guard and riving knife in place; blade no higher than the board needs; someone or something holds what falls off.',
@@ -229,8 +236,10 @@ export const enBuild: Sentences = {
     'No order was found in which “{{to}}” follows “{{from}}” within {{most}}; in this one it takes {{needed}}. Move a step out from between, or give that wait longer.',
   'problem.windowClosed':
     '“{{to}}” had to follow “{{from}}” within {{most}}; that time is over. Do “{{from}}” again, or go by what the tin says.',
-  'problem.noWayIn':
-    'Shelf {{shelf}}: to pass what is narrower than it is long, its board is tilted by {{angle}} and takes {{takes}} above it; {{room}} is there. Bring it in on end before its supports are up and prop it above them, or cut it in two over a support. Try the way with a stick of its length before it is cut.',
+  'problem.noWayFound':
+    'Shelf {{shelf}}: no way found to bring in board {{piece}}. Try with a strip of cardboard of its length and depth before you cut. What often helps: put one side cleat up after the board, or make the board of two pieces that meet over a support.',
+  'problem.tooDeepToPass':
+    'Shelf {{shelf}}: board {{piece}} is deeper than the diagonal of the front opening, so it cannot pass. Make the shelf shallower, or of two pieces.',
   'problem.stepTooLong':
     '“{{step}}” takes longer than any stretch of free time: it runs over. Make time for it, or say under its step that it is shorter.',
   'problem.movedEarly': '“{{step}}” cannot be where you moved it: what must come before it is not over by then.',
