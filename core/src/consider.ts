@@ -33,7 +33,7 @@ const MOST_RECOMMENDED = 3;
  * Every support system for the shelves as they are laid: what speaks for and against it, what it takes and how it would
  * hold. None is left out; those that cannot be worked out at such a place say so.
  */
-export function considered(job: Job, opening: Opening, { shelves, gaps, contents, space }: Layout, box: CavityBox | null): Considered[] {
+export function considered(job: Job, opening: Opening, { shelves, gaps, contents, outer: space }: Layout, box: CavityBox | null): Considered[] {
   const all = SYSTEM_NAMES.map((system): Considered => {
     const tried = withSystem({ ...job, support: { ...job.support, shelves: [] } }, job.support.system, system);
     const { traits } = SYSTEMS[system];

@@ -57,9 +57,9 @@ import {
   dividersOf,
   plannedAt,
   railExtras,
+  roomsOf,
   shelfMarks,
   tiltedExtras,
-  underOf,
   type Applied,
   type Hardware,
   type Joint,
@@ -238,8 +238,8 @@ function asFarAsParts(job: Job) {
   const spec = specOf(job.place);
   const planned = plannedAt(job.support.system, job.place);
   const box = spec.takes === 'box' ? cavityBox(survey, job) : null;
-  const layout = layOut({ job, opening, under: underOf(job) });
-  const system = applySystems({ job, opening, shelves: layout.shelves, gaps: layout.gaps, space: layout.space, box });
+  const layout = layOut({ job, opening, ...roomsOf(job, opening, box) });
+  const system = applySystems({ job, opening, shelves: layout.shelves, gaps: layout.gaps, space: layout.outer, box });
   const stopped = shelvesStopped([...layout.problems, ...system.problems]);
   const wanted = system.bare.filter((one) => !stopped.has(one.number));
   const bare =

@@ -3,7 +3,7 @@ export * from './equalGaps';
 export * from './keepClear';
 export * from './garments';
 export * from './contents';
-export type { LayoutInput } from './setting';
+export type { Inside, LayoutInput, Space } from './setting';
 export * from './marks';
 export * from './tilted';
 export * from './pins';

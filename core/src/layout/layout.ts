@@ -8,7 +8,7 @@ import { LEAST_GAP_MM, storedOn, storeIn, type Contents } from './contents';
 import { mostShelves } from './equalGaps';
 import { hangerProblems, railOf, type Rail } from './garments';
 import { blockedTops, meetsKeepClear, nearestFree, type Blocked } from './keepClear';
-import type { Laid, LayoutInput, Setting } from './setting';
+import type { Inside, Laid, LayoutInput, Setting, Space } from './setting';
 import { leastGapMm, shareOut, spaced, type Spaced, type Stretch } from './spacing';
 
 /** A shelf by its two faces; heights above the datum, millimetres. Number 1 is the lowest. */
@@ -34,8 +34,10 @@ export interface Layout {
   readonly gaps: readonly Gap[];
   /** Heights no shelf's top may have. */
   readonly blocked: readonly Blocked[];
-  /** Where the space for shelves begins and ends, millimetres; the end null while it is not known. */
-  readonly space: { readonly fromMm: number; readonly toMm: number | null };
+  /** Where the space for shelves begins and ends, in a case between its bottom and its top, millimetres; the end null while it is not known. */
+  readonly space: Space;
+  /** The same of what the case itself stands in. */
+  readonly outer: Space;
   /** A closet rail below the shelves. */
   readonly rail: Rail | null;
   /** What stands where; null where nothing is listed, or too little is known. */
@@ -54,23 +56,30 @@ export function layOut(input: LayoutInput): Layout {
   const ceiling = opening.clearHeight()?.narrowest ?? null;
   const depthMm = opening.extent.depth;
   const rail = railOf(wish.bottom, depthMm, job.tape);
-  const bottom = bottomOf(wish, rail);
+  const [outerBottom, outerTop] = [bottomOf(wish, rail), topOf(wish, ceiling)];
+  const outer: Space = { fromMm: outerBottom.at.mm, toMm: outerTop?.mm ?? null };
+  const inside = input.inside?.(outer) ?? null;
+  const bottom = inside ? { ...outerBottom, at: inside.bottom, stands: true } : outerBottom;
   const { held, problems } = heldShelves(wish, bottom, job);
   const blocked = blockedTops(place, { thicknessMm: wish.thickness.mm, depthMm: wish.depth.mm, under });
-  const setting: Setting = { input, bottom, top: topOf(wish, ceiling), held, blocked };
+  const top = inside ? inside.top : outerTop;
+  const overTopMm = (outerTop?.mm ?? 0) - (top?.mm ?? 0);
+  const setting: Setting = { input, bottom, top, inside, overTopMm, held, blocked };
   const laid = layTops(setting);
   const shelves = [...laid.shelves].sort((a, b) => a.top.mm - b.top.mm).map((one, i) => laidShelf(one, i + 1, wish.thickness.mm));
   return {
     shelves,
     gaps: gapsBetween(shelves, bottom, setting.top),
     blocked,
-    space: { fromMm: bottom.at.mm, toMm: setting.top?.mm ?? null },
+    space: { fromMm: bottom.at.mm, toMm: top?.mm ?? null },
+    outer,
     rail,
     contents: laid.contents === undefined ? storedOn(setting, shelves.map((one) => one.top.mm)) : laid.contents,
     problems: [
       ...problems,
       ...laid.problems,
       ...roomProblems(shelves, ceiling),
+      ...(inside ? caseProblems(shelves, inside) : []),
       ...clearProblems(shelves, blocked, job, ceiling?.mm ?? Infinity),
       ...hangerProblems(rail, depthMm),
     ],
@@ -187,6 +196,25 @@ function roomProblems(shelves: readonly LaidShelf[], ceiling: Figure | null): Pr
     return problems;
   });
 }
+
+/** Shelves that stand in the bottom or the top of the case they are in. */
+function caseProblems(shelves: readonly LaidShelf[], { bottom, top }: Inside): Problem[] {
+  return shelves.flatMap((shelf) => {
+    const about = { is: 'shelf', shelf: shelf.number } as const;
+    const n = count(shelf.number);
+    // One that lies on the bottom boundary lies on the bottom of the case.
+    if (shelf.held !== 'seated' && shelf.underside.mm < bottom.mm - ON_MM) {
+      const lowest = length(bottom.mm);
+      return [stop(about, message('problem.shelfInCaseBottom', { shelf: n, lowest }))];
+    }
+    if (top && shelf.top.mm > top.mm + ON_MM) {
+      return [stop(about, message('problem.shelfInCaseTop', { shelf: n, highest: length(top.mm) }))];
+    }
+    return [];
+  });
+}
+/** A shelf that lies on a board of the case lies on it, not in it. Millimetres. */
+const ON_MM = 0.05;
 
 /** Shelves that meet a keep-clear; a free height must leave room for the board between the shelves beside it. */
 function clearProblems(shelves: readonly LaidShelf[], blocked: readonly Blocked[], { shelves: wish, tape }: Job, ceilingMm: number): Problem[] {

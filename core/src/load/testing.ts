@@ -5,7 +5,7 @@ import { placeFixings, type Fixing } from '../fixing';
 import { layOut } from '../layout';
 import { openingOf, type Opening } from '../opening';
 import { surveyOf } from '../survey';
-import { applySystems, underOf, type Applied } from '../system';
+import { applySystems, roomsOf, type Applied } from '../system';
 
 // For tests only: what a system makes of a plain job, each piece as long as a square opening has it.
 
@@ -71,7 +71,7 @@ export interface Made extends Applied {
 /** A job laid out, supported and fixed, without looking at how crooked its opening is. */
 export function made(job: Job): Made {
   const opening = openingFor(job);
-  const { shelves, gaps, space } = layOut({ job, opening, under: underOf(job) });
+  const { shelves, gaps, outer: space } = layOut({ job, opening, ...roomsOf(job, opening, null) });
   const applied = applySystems({ job, opening, shelves, gaps, space, box: null });
   const pieces = roughParts(applied.parts, opening, job);
   const placed = placeFixings({ fastenings: applied.fastenings, parts: pieces, hardware: applied.hardware, opening, job }); // prettier-ignore

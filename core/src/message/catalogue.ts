@@ -350,6 +350,8 @@ export interface MessageCatalogue extends BuildCatalogue {
   'problem.hangerDepth': { needed: Length; depth: Length };
   'problem.gapTooSmall': { gap: Length; needed: Length };
   'problem.boundariesCross': { bottom: Length; top: Length };
+  'problem.shelfInCaseBottom': { shelf: Count; lowest: Length };
+  'problem.shelfInCaseTop': { shelf: Count; highest: Length };
   'problem.shelfAboveCeiling': { shelf: Count; top: Length; ceiling: Length };
   'problem.shelfThroughFloor': { shelf: Count; underside: Length };
   'problem.cleatThroughFloor': { shelf: Count; height: Length };
@@ -720,6 +722,8 @@ export interface MessageCatalogue extends BuildCatalogue {
   'problem.sags': { shelf: Count; sag: About; usual: About };
   'problem.sagsCured': { shelf: Count; sag: About; usual: About; cure: Inner };
   'term.caseTop': None;
+  'term.caseBottomTop': None;
+  'term.caseTopUnder': None;
   'term.bothSides': None;
   'term.tipRail': None;
   'term.underBottom': None;

@@ -14,7 +14,7 @@ function thingShapes({ contents }: Plan, { left }: Frame): Shape[] {
   if (!contents) return [];
   return contents.stored.flatMap((one): Shape[] => {
     const { piles, layers, count, runsMm, highMm, upMm, spareMm } = one;
-    const [x, each, high] = [left + one.fromMm, runsMm / piles, highMm / Math.min(layers, count)];
+    const [x, each, high] = [(contents.acrossMm ?? left) + one.fromMm, runsMm / piles, highMm / Math.min(layers, count)];
     const box = (x1: number, y1: number, x2: number, y2: number): Point[] => [[x1, y1], [x2, y1], [x2, y2], [x1, y2]]; // prettier-ignore
     const boxes = Array.from({ length: count }, (_, i): Shape => {
       const [pile, layer] = [Math.floor(i / layers), i % layers];

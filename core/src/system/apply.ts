@@ -1,17 +1,17 @@
 import { figure, less, type Figure } from '../figure';
 import { askedOf, type Job, type SystemName } from '../job';
-import type { Gap, LaidShelf, Layout } from '../layout';
+import type { Gap, LaidShelf, Layout, LayoutInput, Space } from '../layout';
 import { message } from '../message';
 import type { CavityBox, Opening } from '../opening';
-import type { Joint, Standing, Suit, SystemInput, SystemResult } from './system';
-import { depthOf, plannedAt, SYSTEMS, systemOf, systemsUsed } from './table';
+import type { Joint, Standing, Suit, System, SystemInput, SystemResult } from './system';
+import { depthOf, plannedAt, SYSTEMS, systemOf, systemsUsed, underOf } from './table';
 
 interface ApplyInput {
   readonly job: Job;
   readonly opening: Opening;
   readonly shelves: readonly LaidShelf[];
   readonly gaps: readonly Gap[];
-  readonly space: Layout['space'];
+  readonly space: Layout['outer'];
   readonly box: CavityBox | null;
 }
 
@@ -74,6 +74,29 @@ export function applySystems(input: ApplyInput): Applied {
     bare: shelves.filter((one) => !plannedAt(systemOf(job.support, one.number), job.place)),
   };
 } // prettier-ignore
+
+/** What a layout has to know of the supports its shelves will have. */
+export type Rooms = Required<Pick<LayoutInput, 'inside' | 'depthOf' | 'under'>>;
+
+/** The room shelves and what stands on them have, by the system of the whole job: of a case that between its own boards. */
+export function roomsOf(job: Job, opening: Opening, box: CavityBox | null): Rooms {
+  const name = job.support.system;
+  const under = underOf(job);
+  const own = (shelf: number) => (shelf === 0 ? job.shelves.depth.mm : depthOf(job, shelf));
+  if (!plannedAt(name, job.place)) return { under, inside: () => null, depthOf: own };
+  const { inside, standsOn } = SYSTEMS[name] as System<SystemName>;
+  const count = Math.max(job.shelves.count, job.shelves.heights.length, 1);
+  const shelves = Array.from({ length: count }, (_, i): LaidShelf => {
+    return { number: i + 1, top: figure(), underside: figure(), held: null, id: null };
+  });
+  const asking = (space: Space) => inputFor(name, { job, opening, box, shelves, gaps: [], space }, shelves);
+  const nowhere: Space = { fromMm: 0, toMm: null };
+  return {
+    under,
+    inside: (outer) => inside?.(asking(outer)) ?? null,
+    depthOf: (shelf) => (standsOn ? standsOn(asking(nowhere), shelf) : own(shelf)),
+  };
+}
 
 /** What speaks for and against a system for the shelves of a job. */
 export function suitOf(name: SystemName, input: ApplyInput): Suit {

@@ -1,5 +1,5 @@
 import { figure, less, plus, type Figure } from '../figure';
-import type { LaidShelf } from '../layout';
+import type { Inside, LaidShelf } from '../layout';
 import { length, message } from '../message';
 import type { Band, CavityBox, Opening } from '../opening';
 import { stop, type Problem } from '../problem';
@@ -165,6 +165,23 @@ export function caseEnds(carcase: Carcase, bottomTopMm: number, thicknessMm: num
   return [board('case-top', 'CT', carcase.topMm), board('case-bottom', 'CB', bottomTopMm)];
 } // prettier-ignore
 
+/**
+ * The room inside a case before its shelves are laid: between the upper face of its bottom, the underside of its top and
+ * its two sides.
+ */
+export function insideOf(input: CaseInput, plinthMm: number): Inside {
+  const { wish, space, box, asked } = input;
+  const carcase = carcaseOf(input);
+  const thick = wish.thickness.mm;
+  const bottomMm = box ? carcase.footMm + thick : bottomTop(carcase, plinthMm, thick, space.fromMm);
+  const topMm = box || space.toMm !== null ? carcase.topMm - thick : null;
+  return {
+    bottom: figure({ label: message('term.caseBottomTop'), mm: bottomMm }),
+    top: topMm === null ? null : figure({ label: message('term.caseTopUnder'), mm: topMm }),
+    across: insideAcross(carcase, box ? thick : asked.sideThickness.mm, 0),
+  };
+}
+
 /** A strip under the top, at the back, through which a case is screwed to the wall so that it cannot tip. */
 export function tipRail(carcase: Carcase, thicknessMm: number, backMm: number): { readonly part: PartSpec; readonly fastening: Fastening } {
   const upTo = carcase.topMm - thicknessMm;
@@ -269,6 +286,11 @@ export function shelfDepth({ asked, depthOf, box }: Pick<CaseInput, 'depthOf' | 
   if (box) return figure({ label: message('term.boxDepth'), mm: box.depth?.mm ?? 0 });
   return lessBack(pieces.boardDepth(depthOf(shelf), pieces.nosingOf(asked)), asked);
 } // prettier-ignore
+
+/** Depth things stand on in a case: up to the front of the nosing, before the panel behind. Millimetres. */
+export function standingDepth({ asked, depthOf, box }: Parameters<typeof shelfDepth>[0], shelf: number): number {
+  return box ? (box.depth?.mm ?? 0) : depthOf(shelf) - (asked.back ? asked.backThickness.mm : 0);
+}
 
 /** A depth less the back panel, where there is one. */
 export const lessBack = (

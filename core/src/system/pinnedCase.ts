@@ -10,6 +10,7 @@ import {
   caseShelf,
   caseSides,
   insideAcross,
+  insideOf,
   plinthBoard,
   sideOf,
   tipRail,
@@ -17,6 +18,7 @@ import {
   beforeBack,
   lessBack,
   shelfDepth,
+  standingDepth,
 } from './carcase';
 import { caseTrim } from './caseTrim';
 import * as pieces from './pieces';
@@ -34,6 +36,8 @@ export const pinnedCase: System<'pinned-case'> = {
   places: ['alcove', 'span', 'run', 'cavity'],
   traits: { seen: 'hidden', liftsOut: true, wants: 'hand' },
   under: (wish, asked) => ({ backMm: 0, sideMm: 0, hangsMm: pieces.hangsBelow(pieces.nosingOf(asked), wish.thickness.mm) }),
+  inside: (input) => insideOf(input, input.asked.plinth.mm),
+  standsOn: (input, shelf) => standingDepth(input, shelf),
   plan: (input) => {
     const { asked, shelves, wish, job, box } = input;
     const carcase = carcaseOf(input);

@@ -9,9 +9,11 @@ import {
   caseShelf,
   caseSides,
   insideAcross,
+  insideOf,
   lessBack,
   plinthBoard,
   shelfDepth,
+  standingDepth,
   tipRail,
   type Carcase,
 } from './carcase';
@@ -32,6 +34,8 @@ export const screwedTower: System<'screwed-tower'> = {
   places: ['alcove', 'span', 'run'],
   traits: { seen: 'plain', liftsOut: false, wants: 'hand' },
   under: (wish, asked) => ({ backMm: 0, sideMm: 0, hangsMm: pieces.hangsBelow(pieces.nosingOf(asked), wish.thickness.mm) }),
+  inside: (input) => insideOf(input, input.asked.filler.mm),
+  standsOn: (input, shelf) => standingDepth(input, shelf),
   plan: (input) => {
     const { asked, shelves, wish } = input;
     const carcase = carcaseOf(input);

@@ -1,6 +1,6 @@
 import type { Figure } from '../figure';
 import type { Asked, Job, PlaceKind, ShelvesWish, SystemName } from '../job';
-import type { Gap, LaidShelf, Under, WallMark } from '../layout';
+import type { Gap, Inside, LaidShelf, Under, WallMark } from '../layout';
 import type { Message } from '../message';
 import type { Band, CavityBox, Opening } from '../opening';
 import type { Caution, Problem } from '../problem';
@@ -253,6 +253,10 @@ export interface System<Name extends SystemName> {
   readonly places: readonly PlaceKind[];
   /** What a shelf takes up below its board: what the heights have to leave room for. */
   readonly under: (wish: ShelvesWish, asked: Asked<Name>) => Under;
+  /** The room between bottom, top and sides of a case; left away for what holds shelves between the walls. */
+  readonly inside?: (input: SystemInput<Name>) => Inside;
+  /** Depth things stand on, of a shelf by its number; that of the shelf where left away. Millimetres. */
+  readonly standsOn?: (input: SystemInput<Name>, shelf: number) => number;
   readonly plan: (input: SystemInput<Name>) => SystemResult;
   readonly suit: (input: SystemInput<Name>) => Suit;
   /** What is seen of it, whether shelves come out again, and whether it wants machines. */

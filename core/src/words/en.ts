@@ -324,6 +324,10 @@ export const en: Sentences = {
     'Hangers need {{needed}}; the opening is {{depth}} deep. Hang clothes facing out, or on a shallower rail.',
   'problem.gapTooSmall': 'The gap below this shelf is {{gap}}, but its cleats and nosing hang down {{needed}}.',
   'problem.boundariesCross': 'The space begins at {{bottom}} and ends at {{top}}: put the top above the bottom.',
+  'problem.shelfInCaseBottom':
+    'Shelf {{shelf}} would stand in the bottom board of the case. Put its underside at {{lowest}} or higher.',
+  'problem.shelfInCaseTop':
+    'Shelf {{shelf}} would stand in the top board of the case. Put its top at {{highest}} or lower.',
   'problem.shelfAboveCeiling': 'Shelf {{shelf}} at {{top}} lies above the ceiling, {{ceiling}} up.',
   'problem.shelfThroughFloor': 'Shelf {{shelf}} would lie below the floor: its underside comes to {{underside}}.',
   'problem.cleatThroughFloor':
@@ -750,6 +754,8 @@ export const en: Sentences = {
     'It stands higher than is safe for its depth, and there is no wall behind it to screw it to. Tie it to the side walls or the ceiling.',
   'term.casePlay': 'Play beside the case, both sides together',
   'term.caseTop': 'Top of the case',
+  'term.caseBottomTop': 'Bottom board of the case, its upper face',
+  'term.caseTopUnder': 'Top board of the case, its underside',
   'term.bothSides': 'Both sides of the case',
   'term.tipRail': 'Height of the wall strip',
   'term.underBottom': 'Underside of the bottom board',

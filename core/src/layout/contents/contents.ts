@@ -7,7 +7,7 @@ import type { Laid, Setting, Top } from '../setting';
 import { kindOf, leastFront, pileMm, stancesOf, type Kind } from './kinds';
 import { LITTLE_EFFORT, placeThings, USUAL_EFFORT, type Placing } from './place';
 import type { Ground, Must } from './settle';
-import { fitsAtAll, leftOutProblems, told, type Contents } from './told';
+import { depthAt, fitsAtAll, leftOutProblems, told, type Contents } from './told';
 import { wayOut } from './wayOut';
 
 /** The least clear gap unless said otherwise, millimetres: a hand and what it holds. */
@@ -67,6 +67,7 @@ export function storedOn(setting: Setting, tops: readonly number[]): Contents | 
   const widthMm = clearWidth(setting, bottomMm, topMm);
   const ground: Ground = {
     ...shared(setting),
+    depthsMm: depthsOf(setting, tops.length),
     tops: Float64Array.from(tops),
     count: tops.length,
     bottomMm,
@@ -84,8 +85,13 @@ function shared({ input: { job, under }, bottom }: Setting) {
   return { thicknessMm: job.shelves.thickness.mm, hangsMm: under.hangsMm, stands: bottom.stands };
 }
 
-function kindsFor({ input: { job } }: Setting, { topMm, bottomMm }: Ground, things: readonly Thing[], widthMm: number): Kind[] {
-  const most = { widthMm, depthMm: job.shelves.depth.mm, highMm: topMm - bottomMm };
+/** Depth of what things stand on in each space: the bottom boundary, then so many shelves from the lowest up. */
+function depthsOf({ input }: Setting, shelves: number): number[] {
+  return Array.from({ length: shelves + 1 }, (_, shelf) => depthAt(input, shelf));
+}
+
+function kindsFor({ input: { job } }: Setting, { topMm, bottomMm, depthsMm = [] }: Ground, things: readonly Thing[], widthMm: number): Kind[] {
+  const most = { widthMm, depthMm: Math.max(...depthsMm), highMm: topMm - bottomMm, even: new Set(depthsMm).size === 1 };
   return things.map((thing) => kindOf(thing, job.people, most));
 } // prettier-ignore
 
@@ -131,6 +137,7 @@ function decide(setting: Setting, topMm: number, shelves: number, widthMm: numbe
   const last = held.at(-1);
   const ground = {
     ...shared(setting),
+    depthsMm: depthsOf(setting, shelves),
     count: shelves,
     bottomMm: Math.min(bottomMm, ...held.map((one) => one.top.mm - thickness)),
     topMm: Math.max(topMm, last ? last.top.mm : 0),
@@ -153,9 +160,10 @@ function markMm(tape: Tape): number {
   return step < 1 ? 2 * step : step;
 }
 
-/** The least clear width over a range of heights, as far out as a shelf goes, down to a mark of the tape. */
-function clearWidth({ input: { opening, job } }: Setting, fromUp: number, toUp: number): number {
+/** The least clear width over a range of heights, as far out as a shelf goes, down to a mark of the tape; inside a case its own. */
+function clearWidth({ input: { opening, job }, inside }: Setting, fromUp: number, toUp: number): number {
   const { extent, surfaces } = opening;
+  if (inside) return snapToTape(inside.across.toMm - inside.across.fromMm, job.tape, 'down');
   if (!surfaces.includes('left') || !surfaces.includes('right')) return extent.right - extent.left;
   const widths = Array.from({ length: 9 }, (_, i) => {
     const up = fromUp + ((toUp - fromUp) * i) / 8;

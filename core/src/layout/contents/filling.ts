@@ -26,6 +26,7 @@ export class Filling {
   private readonly efforts: Float64Array[];
   private readonly floorEffort: Float64Array;
   private readonly settler: Settler;
+  private readonly uneven: boolean;
   private readonly needMm: Float64Array;
   private readonly usedMm: Float64Array;
   private readonly share: Float64Array;
@@ -50,6 +51,7 @@ export class Filling {
     this.spaces = ground.count + 1;
     this.highest = ground.count;
     this.settler = new Settler(ground);
+    this.uneven = new Set(ground.depthsMm ?? []).size > 1;
     this.stance = new Int32Array(kinds.length);
     this.counts = kinds.map(() => new Int32Array(this.spaces));
     this.efforts = kinds.map(({ fetched }) => effortsOver(ground.tops, fetched));
@@ -77,9 +79,22 @@ export class Filling {
   }
 
   /** How many of a kind that has none there the running length of a space takes, standing in a way. */
-  room({ layers, widthMm }: Stance, space: number): number {
-    if (space === 0 && !this.ground.stands) return 0;
+  room({ layers, widthMm, depthMm }: Stance, space: number): number {
+    if ((space === 0 && !this.ground.stands) || depthMm > this.depthAt(space)) return 0;
     return Math.max(Math.floor((this.widthMm - (this.usedMm[space] as number) + CLOSE) / widthMm) * layers, 0);
+  }
+
+  depthAt(space: number): number {
+    return this.ground.depthsMm?.[space] ?? Infinity;
+  }
+
+  /** Whether something stands where it is deeper than its shelf; never where all shelves are as deep as one another. */
+  private standsOver(): boolean {
+    if (!this.uneven) return false;
+    return this.kinds.some((_, kind) => {
+      const deep = this.stanceOf(kind)?.depthMm ?? 0;
+      return (this.counts[kind] as Int32Array).some((count, space) => count > 0 && deep > this.depthAt(space));
+    });
   }
 
   put(kind: number, space: number, count: number): void {
@@ -141,7 +156,7 @@ export class Filling {
 
   /** The same without what is left out. */
   laidCost(): number {
-    if (this.roomAsked() > this.heightMm() || this.usedMm.some((one) => one > this.widthMm + CLOSE)) return Infinity;
+    if (this.roomAsked() > this.heightMm() || this.usedMm.some((one) => one > this.widthMm + CLOSE) || this.standsOver()) return Infinity;
     const { count } = this.ground;
     const lowest = Math.min(this.lowest, count);
     this.asked += (count + 1 - lowest) / (count + 1);

@@ -32,6 +32,8 @@ export interface Most {
   readonly depthMm: number;
   /** The highest clear gap there could be, less what hangs into it. */
   readonly highMm: number;
+  /** All shelves are as deep as one another: which way takes less depth does not matter. */
+  readonly even?: boolean;
 }
 
 /** Every way for a thing to stand, whether there is room for it or not: lowest piles first. */
@@ -57,7 +59,9 @@ export function kindOf(thing: Thing, people: readonly Person[], most: Most): Kin
   return {
     id: thing.id,
     count: thing.count,
-    stances: fits.filter((one) => !fits.some((other) => betterThan(other, one))),
+    stances: fits.filter(
+      (one) => !fits.some((other) => betterThan(other, one) && (most.even !== false || other.depthMm <= one.depthMm)),
+    ),
     fetched: {
       often: thing.often,
       reaches: reachesFor(thing.who, people),

@@ -88,7 +88,7 @@ export function fillBy(filling: Filling, picks: readonly Pick[]): Found {
     const way = kind?.stances[pick.stance];
     if (!kind || !way || put.has(pick.kind)) continue;
     const used = (usedMm[pick.space] as number) + runningMm(way, kind.count);
-    if (used > widthMm) continue;
+    if (used > widthMm || way.depthMm > filling.depthAt(pick.space)) continue;
     usedMm[pick.space] = used;
     stance[pick.kind] = pick.stance;
     (counts[pick.kind] as number[])[pick.space] = kind.count;

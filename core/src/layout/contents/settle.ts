@@ -19,6 +19,8 @@ export interface Ground {
   /** Whether things may stand on the bottom boundary, below the lowest shelf. */
   readonly stands: boolean;
   readonly musts: readonly Must[];
+  /** Depth of what things stand on, by space: all as deep as any thing is where left away. */
+  readonly depthsMm?: readonly number[];
 }
 
 /** What stands in each space: index 0 on the bottom boundary, i on shelf i. */

@@ -47,6 +47,8 @@ export interface LeftOut {
 export interface Contents {
   readonly stored: readonly Stored[];
   readonly capacity: readonly Capacity[];
+  /** Where the running length begins across the opening, millimetres; null at its left wall. */
+  readonly acrossMm: number | null;
   readonly leftOut: readonly LeftOut[];
   /** Changes with which everything would go in, the smallest first. */
   readonly wayOut: readonly Message[];
@@ -105,34 +107,35 @@ export function told(setting: Setting, placing: Placing, topMm: number, widthMm:
   const { cost, atLeast, proved } = placing;
   const some = placing.out.some((one) => fitsAtAll(thingOf(one.kind), setting, widthMm));
   const deeper = leftOut.length > 0 ? deeperWay(setting, leftOut.map((one) => thingOf(one.thing)), widthMm) : [];
-  return { stored, capacity, leftOut, wayOut: leftOut.length > 0 ? [...deeper, ...(some ? ways() : [])] : [], worth: { cost: leftOut.length > 0 ? 0 : cost, atLeast: leftOut.length > 0 ? 0 : atLeast, proved } };
+  const acrossMm = setting.inside?.across.fromMm ?? null;
+  return { stored, capacity, acrossMm, leftOut, wayOut: leftOut.length > 0 ? [...deeper, ...(some ? ways() : [])] : [], worth: { cost: leftOut.length > 0 ? 0 : cost, atLeast: leftOut.length > 0 ? 0 : atLeast, proved } };
 } // prettier-ignore
 
 /** Why a thing has no room: it is too long, too deep or too high however it lies, or others take it up. */
-function whyOut(thing: Thing, { bottom, input: { job } }: Setting, widthMm: number, topMm: number): Message {
+function whyOut(thing: Thing, setting: Setting, widthMm: number, topMm: number): Message {
   const stances = stancesOf(thing);
   const least = (of: (one: (typeof stances)[number]) => number) => Math.min(...stances.map(of));
   if (least((one) => one.widthMm) > widthMm) {
     return message('out.wide', { by: length(least((one) => one.widthMm) - widthMm), width: length(widthMm) });
   }
-  if (least((one) => one.depthMm) > job.shelves.depth.mm) {
-    return message('out.deep', { by: length(least((one) => one.depthMm) - job.shelves.depth.mm) });
+  const depthMm = deepest(setting.input);
+  if (least((one) => one.depthMm) > depthMm) {
+    return message('out.deep', { by: length(least((one) => one.depthMm) - depthMm) });
   }
-  const high = topMm - bottom.at.mm;
+  const high = topMm - setting.bottom.at.mm;
   if (least((one) => one.needMm) > high) return message('out.high', { by: length(least((one) => one.needMm) - high) });
   return message('out.room');
 }
 
 /** Deeper shelves, where things that are too deep would still stand inside the opening. */
-function deeperWay({ input: { job, opening } }: Setting, out: readonly Thing[], widthMm: number): Message[] {
+function deeperWay({ input }: Setting, out: readonly Thing[], widthMm: number): Message[] {
+  const depthMm = deepest(input);
   const needed = out.flatMap((thing) => {
     const stances = stancesOf(thing).filter((one) => one.widthMm <= widthMm);
     const depth = Math.min(...stances.map((one) => one.depthMm));
-    return depth > job.shelves.depth.mm && depth <= opening.extent.depth ? [depth] : [];
+    return depth > depthMm && depth <= input.opening.extent.depth ? [depth] : [];
   });
-  return needed.length > 0
-    ? [message('wayOut.deeper', { by: length(Math.max(...needed) - job.shelves.depth.mm) })]
-    : [];
+  return needed.length > 0 ? [message('wayOut.deeper', { by: length(Math.max(...needed) - depthMm) })] : [];
 }
 
 /** What has no room, as one problem with the smallest way out. */
@@ -147,6 +150,16 @@ export function leftOutProblems({ leftOut, wayOut: ways }: Contents, things: rea
 } // prettier-ignore
 
 /** Whether a thing could stand on a shelf here at all, however it lies. */
-export function fitsAtAll(thing: Thing, { input: { job } }: Setting, widthMm: number): boolean {
-  return stancesOf(thing).some((one) => one.widthMm <= widthMm && one.depthMm <= job.shelves.depth.mm);
+export function fitsAtAll(thing: Thing, { input }: Setting, widthMm: number): boolean {
+  return stancesOf(thing).some((one) => one.widthMm <= widthMm && one.depthMm <= deepest(input));
+}
+
+/** Depth of what things stand on in a space; 0 is the bottom boundary. Millimetres. */
+export const depthAt = ({ job, depthOf }: Setting['input'], space: number): number =>
+  depthOf?.(space) ?? job.shelves.depth.mm;
+
+/** The deepest of the shelves that were asked for, and of the bottom boundary. */
+function deepest(input: Setting['input']): number {
+  const shelves = Math.max(input.job.shelves.count, input.job.shelves.heights.length);
+  return Math.max(...Array.from({ length: shelves + 1 }, (_, space) => depthAt(input, space)));
 }

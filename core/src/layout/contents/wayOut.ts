@@ -12,7 +12,7 @@ const HALVINGS = 5;
  * @param worksWith whether everything goes in with a change
  */
 export function wayOut(setting: Setting, topMm: number, shelves: number, worksWith: (change: Change) => boolean): Message[] {
-  const { input, bottom, held } = setting;
+  const { input, bottom, held, overTopMm } = setting;
   const { job, opening } = input;
   const now: Change = { shelves, bottomMm: bottom.at.mm, topMm };
   const ways: Message[] = [];
@@ -22,7 +22,7 @@ export function wayOut(setting: Setting, topMm: number, shelves: number, worksWi
     if (worksWith({ ...now, shelves: number })) ways.push(message(WORDS[by as keyof typeof WORDS]));
   }
   const ceiling = opening.clearHeight()?.narrowest.mm ?? topMm;
-  const up = least(ceiling - topMm, job, (by) => worksWith({ ...now, topMm: topMm + by }));
+  const up = least(ceiling - overTopMm - topMm, job, (by) => worksWith({ ...now, topMm: topMm + by }));
   if (up !== null) ways.push(message('wayOut.topUp', { by: length(up) }));
   const down = bottom.stands || bottom.seats ? null : least(bottom.at.mm, job, (by) => worksWith({ ...now, bottomMm: bottom.at.mm - by }));
   if (down !== null) ways.push(message('wayOut.bottomDown', { by: length(down) }));
