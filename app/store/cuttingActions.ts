@@ -1,6 +1,7 @@
-import { withMeasured, type Job, type Offcut } from '@dormer/core/job/document';
+import { withMeasured, type CutPiece, type Job, type Offcut } from '@dormer/core/job/document';
 import type { TypedLength } from '@dormer/core/quantity';
 import type { Cutting } from '@dormer/core/stock';
+import { piecesOn } from '@dormer/core/stock/cutPieces';
 import { editJob } from './actions';
 import { api, type Supplier } from './api';
 import { cuttingBegan, cuttingDone, cuttingHeard, cuttingStopped } from './cutting';
@@ -8,23 +9,29 @@ import type { AppDispatch, RootState, Services } from './store';
 
 type Thunk<R> = (dispatch: AppDispatch, getState: () => RootState, services: Services) => R;
 
-/** What a cutting is worked out from: the job without what is only ticked off in it, and what is on the rack. */
-export function cuttingKey(job: Job, rack: RootState['rack']['pieces']): string {
+/** `all`: how the whole job is cut. `left`: what of it is not cut yet and does not lie on the saw. */
+export type CuttingOf = 'all' | 'left';
+
+/** What a cutting is worked out from: the job without what is only ticked off in it, what is on the rack, what is cut. */
+export function cuttingKey(job: Job, rack: RootState['rack']['pieces'], of: CuttingOf): string {
   const { stock, notes: _notes, build: _build, ...rest } = job;
-  const { ticked: _ticked, have: _have, saw: _saw, finish: _finish, coats: _coats, ...asked } = stock;
-  return JSON.stringify([rest, asked, asked.useRack ? rack : []]);
+  const { ticked: _ticked, have: _have, saw: _saw, finish: _finish, coats: _coats, cut: _cut, ...asked } = stock;
+  return JSON.stringify([rest, asked, asked.useRack ? rack : [], cutOf(job, of)]);
 }
+
+const cutOf = ({ stock: { cut, saw } }: Job, of: CuttingOf): CutPiece[] =>
+  of === 'all' ? [] : [...cut, ...(saw ? piecesOn(saw) : [])];
 
 let going: AbortController | null = null;
 
 /** Works out how the open job is cut, unless that is known; what was being worked out before is given up. */
 export const workOutCutting =
-  (again = false): Thunk<Promise<void>> =>
+  (of: CuttingOf, again = false): Thunk<Promise<void>> =>
   async (dispatch, getState, { core }) => {
     const { openJob, rack, cutting } = getState();
     const { job } = openJob.present;
     if (!job) return;
-    const key = cuttingKey(job, rack.pieces);
+    const key = cuttingKey(job, rack.pieces, of);
     if (cutting.key === key || cutting.working?.key === key) return;
     if (cutting.stopped?.key === key && !again) return;
     going?.abort();
@@ -34,7 +41,7 @@ export const workOutCutting =
     const newest = () => going === mine;
     try {
       const heard = (share: number) => void (newest() && dispatch(cuttingHeard(share)));
-      const result = await core.cut({ job, rack: rack.pieces }, { heard, stop: mine.signal });
+      const result = await core.cut({ job, rack: rack.pieces, cut: cutOf(job, of) }, { heard, stop: mine.signal });
       if (newest()) dispatch(cuttingDone({ key, result }));
     } catch {
       if (newest()) dispatch(cuttingStopped({ key, failed: !mine.signal.aborted }));

@@ -1,21 +1,22 @@
 import { useEffect } from 'react';
 import type { Job } from '@dormer/core/job/document';
-import { cuttingKey, selectCutting, selectFresh, selectRack, useAppDispatch, useAppSelector, workOutCutting } from '.';
+import { type CuttingOf, cuttingKey, selectCutting, selectFresh, selectRack, useAppDispatch, useAppSelector, workOutCutting } from '.';
 
 /** How the open job is cut, worked out while someone looks at it: what was found last stays until the next is there. */
-export function useCutting(job: Job) {
+export function useCutting(job: Job, of: CuttingOf = 'all') {
   const dispatch = useAppDispatch();
   const fresh = useAppSelector(selectFresh);
   const rack = useAppSelector(selectRack);
   const { result, key, working, stopped } = useAppSelector(selectCutting);
-  const wanted = cuttingKey(job, rack);
+  const wanted = cuttingKey(job, rack, of);
   useEffect(() => {
-    if (fresh) void dispatch(workOutCutting());
-  }, [dispatch, fresh, wanted]);
+    if (fresh) void dispatch(workOutCutting(of));
+  }, [dispatch, fresh, of, wanted]);
   return {
     /** Null until the first is there, and of another job. */
     cutting: key?.startsWith(jobPart(wanted)) ? result : null,
     current: key === wanted && result !== null,
+    again: () => void dispatch(workOutCutting(of, true)),
     share: working ? working.share : null,
     stopped: stopped?.key === wanted ? (stopped.failed ? ('failed' as const) : ('stopped' as const)) : null,
   };

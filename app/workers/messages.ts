@@ -1,6 +1,6 @@
 import type { CalendarOfWork, Trips } from '@dormer/core/build/hand';
 import type { ReadRows, ReadThings } from '@dormer/core/exchange';
-import type { Job, Offcut, Refusal } from '@dormer/core/job/document';
+import type { CutPiece, Job, Offcut, Refusal } from '@dormer/core/job/document';
 import type { Message } from '@dormer/core/message';
 import type { StyleOutcome } from '@dormer/core/fit';
 import type { Considered, Plan } from '@dormer/core/plan';
@@ -39,6 +39,8 @@ export interface CutFrom {
   readonly rack: readonly Offcut[];
   readonly bench?: readonly Offcut[];
   readonly made?: readonly string[];
+  /** Pieces that are cut already, or lie on the saw, in the size they have. */
+  readonly cut?: readonly CutPiece[];
 }
 
 /** How much of a long piece of work is done, 0 to 1; and a way to stop it. */

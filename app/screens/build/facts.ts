@@ -1,5 +1,7 @@
 import type { Step } from '@dormer/core/build/hand';
 import type { Figure } from '@dormer/core/figure';
+import type { Bites, Fixing } from '@dormer/core/fixing';
+import { drivenBy } from '@dormer/core/fixing/driven';
 import { fromThere } from '@dormer/core/layout/hand';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
@@ -31,9 +33,17 @@ export function factsOf(step: Step, plan: Plan, label: Label): Fact[] {
   const board = plan.parts.find((one) => step.parts.includes(one.id) && one.role === 'board');
   const top = marks.find((one) => one.what === 'shelf-top');
   return [
-    ...(board ? [{ name: label('step.boardLong', { label: board.label }), figure: board.length, signed: false }] : []),
+    ...(board
+      ? [{ name: label('step.boardLong', { label: board.label }), figure: longerEdge(board), signed: false }]
+      : []),
     ...(top ? [{ name: label('step.topFromLine'), figure: top.fromLevelLine, signed: true }] : []),
   ];
+}
+
+/** The longer of a board's two edges as it is when it is finished: its blank may be longer, where its ends run out of square. */
+function longerEdge({ edges, length }: Plan['parts'][number]): Figure {
+  if (!edges) return length;
+  return edges.back.mm >= edges.front.mm ? edges.back : edges.front;
 }
 
 /** A mark of a support as it is measured where one stands: from the floor there, from the ceiling there. */
@@ -52,23 +62,30 @@ export function atWalls(step: Step, plan: Plan, job: Job): AtWall[] {
     .filter((one) => one.fromFloor ?? one.fromCeiling);
 }
 
-/** Screws and pins of a step, piece by piece: `5B: 4 screws 5 × 60, at 40, 390, 740 from its left end`. */
+/** Screws, pins and anchors of a step, piece by piece: `5B: 4 screws 5 × 60 into studs, at 40, 390, 740 from its left end`. */
 export function fixingsOf(step: Step, plan: Plan, job: Job, label: Label): string[] {
   const own = plan.fixings.filter((one) => step.fixings.includes(one.id));
-  const lines = own.map((one) => ({
-    piece: one.label,
-    what: words({ code: `needed.${one.screw.kind}`, params: { size: { is: 'text', text: one.screw.size } } }, job),
-    count: one.holes.length,
+  const lines = own.flatMap(drivenBy).map(({ fixing, into, what, holes }) => ({
+    piece: fixing.label,
+    what: words(what, job),
+    into: intoWords(fixing.into, into, plan, label),
+    count: holes.length,
     // Along the piece, each place once: of two rows one above the other the second is there too.
-    at: [...new Set(one.holes.map((hole) => lengthWords(hole.alongMm, job, false)))].join(' · '),
+    at: [...new Set(holes.map((hole) => lengthWords(hole.alongMm, job, false)))].join(' · '),
   }));
-  const key = (one: (typeof lines)[number]) => `${one.what}/${one.count}/${one.at}`;
+  const key = (one: (typeof lines)[number]) => `${one.what}/${one.into}/${one.count}/${one.at}`;
   const alike = [...new Map(lines.map((one) => [key(one), one])).values()];
   return alike.map((one) => {
-    const pieces = [...new Set(lines.filter((other) => key(other) === key(one)).map((other) => other.piece))].join(
-      ', ',
-    );
-    const said = { pieces, count: one.count, what: one.what, at: one.at };
+    const same = lines.filter((other) => key(other) === key(one));
+    const pieces = [...new Set(same.map((other) => other.piece))].join(', ');
+    const said = { pieces, count: one.count, what: one.what, into: one.into, at: one.at };
     return label(step.kind === 'support' ? 'step.fixingAt' : 'step.fixing', said);
   });
+}
+
+/** What screws go into: a piece by what is pencilled on it, or what is in the wall there. */
+function intoWords(into: Fixing['into'], bites: Bites, plan: Plan, label: Label): string {
+  if (into.is === 'wall') return label(`step.into.${bites}`);
+  const piece = plan.parts.find((one) => one.id === into.id)?.label;
+  return piece ? label('step.into.piece', { piece }) : label('step.into.wood');
 }

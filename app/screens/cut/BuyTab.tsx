@@ -47,7 +47,7 @@ export function BuyTab({ job, plan, tabs }: BuyTabProps) {
   const styles = useStyles();
   const label = useLabel();
   const dispatch = useAppDispatch();
-  const { cutting, current, share, stopped } = useCutting(job);
+  const { cutting, current, share, stopped, again } = useCutting(job, 'left');
   const [chosen, setChosen] = useState<string | null>(null);
   const [comparing, setComparing] = useState(false);
   const { stock } = job;
@@ -95,7 +95,7 @@ export function BuyTab({ job, plan, tabs }: BuyTabProps) {
       }
     >
       {tabs}
-      <CuttingWork share={share} stopped={stopped} />
+      <CuttingWork share={share} stopped={stopped} again={again} />
       {shopping && shopping.lines.length === 0 ? <Txt tone="faint">{label('cut.empty')}</Txt> : null}
       {KINDS.map((kind) => {
         const lines = shopping?.lines.filter((one) => one.kind === kind) ?? [];
@@ -120,6 +120,9 @@ export function BuyTab({ job, plan, tabs }: BuyTabProps) {
           </View>
         );
       })}
+      {shopping && current && cutHere(job) && shopping.lines.every((one) => one.kind !== 'wood') ? (
+        <NoticeLine is="sure" word={label('buy.wood')} words={label('buy.woodThere')} />
+      ) : null}
       {shopping?.spare ? (
         <Txt kind="small">
           {label('buy.spare', { what: words(shopping.spare.item.name, job), long: lengthWords(shopping.spare.item.lengthMm, job), price: money(shopping.spare.price, stock) })}
@@ -142,6 +145,9 @@ export function BuyTab({ job, plan, tabs }: BuyTabProps) {
     </StageLayout>
   );
 } // prettier-ignore
+
+/** Whether some of the job is cut, or lies on the saw. */
+const cutHere = ({ stock }: Job): boolean => stock.cut.length > 0 || stock.saw !== undefined;
 
 interface LineProps {
   readonly line: ShoppingLine;

@@ -1,12 +1,16 @@
 import { StyleSheet, View } from 'react-native';
 import { Button, NoticeLine, Txt } from '../../controls';
 import { useLabel } from '../../labels';
-import { stopCutting, useAppDispatch, workOutCutting } from '../../store';
+import { stopCutting, useAppDispatch } from '../../store';
 import { makeStyles, SPACE } from '../../theme';
 import type { useCutting } from '../../store/useCutting';
 
 /** How far layouts are worked out, with a way to stop; or that they were not. */
-export function CuttingWork({ share, stopped }: Pick<ReturnType<typeof useCutting>, 'share' | 'stopped'>) {
+export function CuttingWork({
+  share,
+  stopped,
+  again,
+}: Pick<ReturnType<typeof useCutting>, 'share' | 'stopped' | 'again'>) {
   const styles = useStyles();
   const label = useLabel();
   const dispatch = useAppDispatch();
@@ -30,7 +34,7 @@ export function CuttingWork({ share, stopped }: Pick<ReturnType<typeof useCuttin
           words={label(stopped === 'failed' ? 'layout.failedWhy' : 'layout.stoppedWhy')}
         />
       </View>
-      <Button title={label('layout.again')} onPress={() => void dispatch(workOutCutting(true))} />
+      <Button title={label('layout.again')} onPress={again} />
     </View>
   );
 }

@@ -3,7 +3,8 @@ import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { layoutScene } from '@dormer/core/scene/layout';
 import type { Cutting } from '@dormer/core/stock';
-import { sawBegun, sawSteps } from '@dormer/core/stock/saw';
+import { sawBegun } from '@dormer/core/stock/saw';
+import { sawTasks, type SawTask } from '@dormer/core/stock/sawTasks';
 import { stepWords } from '@dormer/core/stock/steps';
 import { lengthWords, words } from '@dormer/core/words';
 import { Txt } from '../../controls';
@@ -35,9 +36,12 @@ export function LayoutPrint(props: LayoutPrintProps) {
 function Printed({ job, plan, cutting }: LayoutPrintProps) {
   const styles = useStyles();
   const label = useLabel();
-  const kerf = job.stock.kerf.mm;
-  const steps = sawSteps(sawBegun(cutting), kerf);
+  const tasks = sawTasks(sawBegun(cutting), plan.parts, job);
   const nameOf = (id: string | null) => cutting.blanks.find((one) => one.id === id)?.label ?? '';
+  const cells = (task: SawTask): [board: string, how: string, gives: string] =>
+    task.is === 'cut'
+      ? [task.step.layout, words(stepWords(task.step, job.tools), job), nameOf(task.step.gives.part)]
+      : ['', task.further.how.map((one) => words(one, job)).join(' '), task.further.label];
   return (
     <View style={styles.sheet} testID="layout-sheet">
       <Txt kind="title">{label('layout.printTitle', { job: job.name })}</Txt>
@@ -66,12 +70,8 @@ function Printed({ job, plan, cutting }: LayoutPrintProps) {
           label('layout.printGives'),
         ]}
       />
-      {steps.map((step) => (
-        <PaperLine
-          key={step.id}
-          shares={COLUMNS}
-          cells={[String(step.number), step.layout, words(stepWords(step, job.tools), job), nameOf(step.gives.part)]}
-        />
+      {tasks.map((task, i) => (
+        <PaperLine key={task.id} shares={COLUMNS} cells={[String(i + 1), ...cells(task)]} />
       ))}
     </View>
   );

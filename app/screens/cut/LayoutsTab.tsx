@@ -35,7 +35,7 @@ interface LayoutsTabProps {
 export function LayoutsTab({ job, plan, tabs, part, onPart }: LayoutsTabProps) {
   const label = useLabel();
   const wide = useWide();
-  const { cutting, current, share, stopped } = useCutting(job);
+  const { cutting, current, share, stopped, again } = useCutting(job);
   const [chosen, setChosen] = useState<string | null>(null);
   const [saving, setSaving] = useState(false);
   const { printing, print } = usePrinting();
@@ -83,7 +83,7 @@ export function LayoutsTab({ job, plan, tabs, part, onPart }: LayoutsTabProps) {
       }
     >
       {tabs}
-      <CuttingWork share={share} stopped={stopped} />
+      <CuttingWork share={share} stopped={stopped} again={again} />
       {cutting ? <PlanNotices reader={job} problems={cutting.problems} /> : null}
       {nothing && share === null && !stopped ? <Txt tone="faint">{label(plan.parts.length === 0 ? 'cut.empty' : 'layout.none')}</Txt> : null}
       {cutting?.groups.map((group) => (

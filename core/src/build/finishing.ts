@@ -49,7 +49,7 @@ export function finishing({ job, lot, place, areaM2, after, pieces, parts }: Fin
       each('paint');
       break;
     case 'stain':
-      last = [{ step: put('condition', message('step.condition'), 'conditioner', [message('how.condition'), ...which], [message('build.conditioner')]), wait: 'conditioner' }];
+      last = [{ step: put('condition', message('step.condition'), 'conditioner', [message('how.condition'), ...which], [message('buy.conditioner')]), wait: 'conditioner' }];
       last = [{ step: put('stain', message('step.stain'), 'stain', [message('how.stain')], [message('buy.stain')], [message('check.stain')]), wait: 'stain' }];
       each('clear');
       break;

@@ -1,5 +1,6 @@
 import type { Part } from '../fit';
 import { about as roughly, count, message, type Message } from '../message';
+import { drilledAtWall, type Fixing } from '../fixing';
 import { surfaceOf } from '../stock/finish';
 import type { SystemName } from '../job';
 import { NO_SHELF } from '../system';
@@ -7,7 +8,7 @@ import { finishing } from './finishing';
 import { unitParts, type Made } from './make';
 import type { Prepared } from './prepare';
 import type { Step } from './step';
-import { about, biteOf, instructions, intoWall, labelsOf, systemAt, throughOf, type Work } from './work';
+import { about, biteOf, BORE_MIN, instructions, intoWall, labelsOf, systemAt, throughOf, type Work } from './work';
 import { orderWords, wayWords } from './wayIn';
 import { written, type After, type Written } from './writer';
 
@@ -48,12 +49,13 @@ export function support(work: Work, ready: Prepared['ready'], made: Pick<Made, '
     const box = takes === 'box';
     const walled = fixings.filter((one) => intoWall(one) && unit.some((part) => part.id === throughOf(one)));
     const stands = instructions(work, 'stand');
-    last = [put({ place: 'site', id: box ? 'box-in' : 'stand', kind: 'assemble', what: message(box ? 'step.boxIn' : 'step.stand'), minutes: box ? 45 : 30, after: [...ready, ...made.unit], who: 'help', how: box ? [message('how.boxIn'), message('how.boxScrews')] : stands, check: [box ? message('check.boxSquare', { off: roughly(2) }) : message('check.plumb')], tools: ['level', 'driver', 'drill', 'tape', 'shims'], parts: unit.map((one) => one.id), fixings: walled.map((one) => one.id) })];
+    last = [put({ place: 'site', id: box ? 'box-in' : 'stand', kind: 'assemble', what: message(box ? 'step.boxIn' : 'step.stand'), minutes: about((box ? 45 : 30) + boring(walled)), after: [...ready, ...made.unit], who: 'help', how: [...(box ? [message('how.boxIn'), message('how.boxScrews')] : stands), ...boredHere(walled)], check: [box ? message('check.boxSquare', { off: roughly(2) }) : message('check.plumb')], tools: ['level', 'driver', 'drill', 'tape', 'shims'], parts: unit.map((one) => one.id), fixings: walled.map((one) => one.id) })];
   }
   const posts = parts.filter((one) => one.role === 'post-left' || one.role === 'post-right');
   if (posts.length > 0) {
     const ids = posts.map((one) => one.id);
-    last = [put({ place: 'site', id: 'posts', kind: 'support', what: message('step.posts'), minutes: about(20 + 15 * posts.length), after: base, how: instructions(work, 'stand', 'housed-posts'), check: [message('check.plumb'), message('check.tug')], tools: ['level', 'driver', 'drill', 'tape', 'plane'], parts: ids, fixings: fixings.filter((one) => intoWall(one) && ids.includes(throughOf(one) ?? '')).map((one) => one.id) })];
+    const walled = fixings.filter((one) => intoWall(one) && ids.includes(throughOf(one) ?? ''));
+    last = [put({ place: 'site', id: 'posts', kind: 'support', what: message('step.posts'), minutes: about(20 + 15 * posts.length), after: base, how: [...instructions(work, 'stand', 'housed-posts'), ...boredHere(walled)], check: [message('check.plumb')], tools: ['level', 'driver', 'drill', 'tape', 'plane'], parts: ids, fixings: walled.map((one) => one.id) })];
   }
   const order = job.build.supports === 'top-down' ? [...shelves].reverse() : shelves;
   for (const { number, top } of order) {
@@ -62,10 +64,16 @@ export function support(work: Work, ready: Prepared['ready'], made: Pick<Made, '
     if (mine.length === 0 && brackets.length === 0) continue;
     const ids = new Set([...mine, ...brackets].map((one) => one.id));
     const driven = fixings.filter((one) => ids.has(throughOf(one) ?? '') && (intoWall(one) || (systemAt(work, number) === 'framed-bench' && ids.has(biteOf(one) ?? ''))));
-    last = [put({ place: 'site', id: `S${number}-support`, kind: 'support', shelf: number, what: message('step.support', { shelf: count(number) }), minutes: about(8 + 5 * mine.length + 6 * brackets.length), after: [...base, ...last], how: [...listed(mine), ...instructions(work, 'support', systemAt(work, number))], check: [message('check.levelAcross'), message('check.tug')], tools: ['level', 'driver', 'drill', 'tape', 'pencil', ...plugging(driven), ...high(top.mm)], parts: mine.map((one) => one.id), fixings: driven.map((one) => one.id) })];
+    last = [put({ place: 'site', id: `S${number}-support`, kind: 'support', shelf: number, what: message('step.support', { shelf: count(number) }), minutes: about(8 + 5 * mine.length + 6 * brackets.length + boring(driven)), after: [...base, ...last], how: [...listed(mine), ...instructions(work, 'support', systemAt(work, number)), ...boredHere(driven)], check: [message('check.levelAcross')], tools: ['level', 'driver', 'drill', 'tape', 'pencil', ...high(top.mm)], parts: mine.map((one) => one.id), fixings: driven.map((one) => one.id) })];
   }
   return { steps, last };
 } // prettier-ignore
+
+/** What drilling at the wall takes, minutes; and that it is done there. */
+const boring = (driven: readonly Fixing[]): number =>
+  driven.reduce((sum, one) => sum + (drilledAtWall(one) ? one.holes.length * BORE_MIN : 0), 0);
+const boredHere = (driven: readonly Fixing[]): Message[] =>
+  driven.some(drilledAtWall) ? [message('how.boreHere')] : [];
 
 /** Boards into their places, what hides and divides them, and all that comes after: fillers, seams, the last coat, the cure, the load. */
 export function install(work: Work, ready: Prepared['ready'], made: Made, supported: Supported['last']): Step[] {
@@ -84,7 +92,7 @@ export function install(work: Work, ready: Prepared['ready'], made: Made, suppor
   const order = work.waysIn.order === 'bottom-up' ? shelves : [...shelves].reverse();
   for (const { number, top } of order) {
     const board = parts.find((one) => one.shelf === number && one.role === 'board');
-    const slats = parts.filter((one) => one.shelf === number && (one.role === 'slat' || one.role === 'mesh'));
+    const slats = parts.filter((one) => one.shelf === number && (one.role === 'slat' || one.role === 'mesh' || one.role === 'skin'));
     const mine = [...(board ? [board] : []), ...slats].filter((one) => !unit.has(one.id));
     if (mine.length === 0) continue;
     const ids = new Set(mine.map((one) => one.id));
@@ -109,7 +117,7 @@ export function install(work: Work, ready: Prepared['ready'], made: Made, suppor
   };
   extra('dividers', 'shelf', message('step.dividers'), ['divider'], [message('how.dividers')], [message('check.dividers')], (n) => 8 * n);
   extra('tilted', 'shelf', message('step.tilted'), ['tilted-board', 'stop-strip'], [message('how.tilted')], [message('check.tilted')], (n) => 8 + 6 * n);
-  extra('rod', 'shelf', message('step.rod'), ['closet-rod'], [message('how.rod')], [message('check.tug')], () => 15);
+  extra('rod', 'shelf', message('step.rod'), ['closet-rod'], [message('how.rod')], [], () => 15);
   extra('fronts', 'trim', message('step.fronts'), ['nosing'], instructions(work, 'front').filter((one) => one.code !== 'order.case.trim'), [message('check.frontsFlush')], (n) => 6 + 7 * n, true);
   extra('trim', 'trim', message('step.trim'), ['trim'], [message('how.trim')], [message('check.mitres')], (n) => 10 + 12 * n);
   const done: After[] = [...placed, ...others];
@@ -154,8 +162,6 @@ function broughtIn(board: Part | undefined, system: SystemName, work: Work): Mes
   return way ? [...wayWords(way), ...usual.filter((one) => one.code !== 'order.board.on')] : usual;
 }
 
-const plugging = (driven: readonly { readonly plug: unknown }[]) =>
-  driven.some((one) => one.plug) ? (['masonry-bit', 'vacuum', 'hammer'] as const) : [];
 /** Above this one stands on something. Millimetres. */
 const REACH_MM = 1900;
 const high = (upMm: number) => (upMm > REACH_MM ? (['ladder'] as const) : []);

@@ -1,9 +1,11 @@
 import type { Part } from '../fit';
-import { about as roughly, count, message } from '../message';
+import { furtherCuts, type FurtherKind } from '../fit/furtherCuts';
+import { about as roughly, count, message, type Message } from '../message';
+import { drilledAtWall } from '../fixing';
 import { surfaceOf } from '../stock/finish';
 import { finishing } from './finishing';
 import type { Step } from './step';
-import { about, biteOf, instructions, labelsOf, systemAt, throughOf, UNITS, type Work } from './work';
+import { about, biteOf, BORE_MIN, instructions, labelsOf, systemAt, throughOf, UNITS, type Work } from './work';
 import { written, type After, type Written } from './writer';
 
 export interface Made {
@@ -79,22 +81,25 @@ export function make(work: Work, opened: readonly After[], measuredInPlace: read
     const boards = of(kinds.boards);
     const saw = has === 'hand' ? 'hand-saw' : 'saw';
     const cutting = { ...shop, kind: 'cut', loud: has === 'power', tools: [saw, 'tape', 'square', 'pencil', 'eye-ear', 'mask'], sheets: ['layouts', 'cut-list'] } as const;
+    const shapes = (all: readonly Part[], kinds: readonly FurtherKind[]) => shapeSteps(all, work, kinds);
     const list = (all: readonly Part[]) => (labelsOf(all) ? [message('how.pieces', { pieces: { is: 'message', message: labelsOf(all)! } })] : []);
     const cuts = [
-      sheets.length > 0 ? put({ ...cutting, id: id('cut-sheets'), what: message('step.cutSheets', { count: count(sheets.length) }), minutes: about(15 + 6 * sheets.length + scribing(sheets)), after: [bought, ...after], how: [message('how.cutSheets'), ...scribed(sheets), ...list(sheets)], check: [message('check.cut', { off: roughly(0.5) })], parts: sheets.map((one) => one.id) }) : null,
-      boards.length > 0 ? put({ ...cutting, id: id('cut-boards'), what: message('step.cutBoards', { count: count(boards.length) }), minutes: about(10 + 6 * boards.length + scribing(boards)), after: [wood, ...after], how: [message('how.cutBoards'), ...scribed(boards), ...list(boards)], check: [message('check.cut', { off: roughly(0.5) })], parts: boards.map((one) => one.id) }) : null,
-      sticks.length > 0 ? put({ ...cutting, id: id('cut-sticks'), what: message('step.cutSticks', { count: count(sticks.length) }), minutes: about(10 + 3 * sticks.length), after: [bought, ...after], how: [message('how.cutSticks'), ...list(sticks)], check: [message('check.pairs')], parts: sticks.map((one) => one.id) }) : null,
+      sheets.length > 0 ? put({ ...cutting, id: id('cut-sheets'), what: message('step.cutSheets', { count: count(sheets.length) }), minutes: about(15 + 6 * sheets.length + scribing(sheets)), after: [bought, ...after], how: [message('how.cutSheets'), ...list(sheets), ...shapes(sheets, SAWN)], check: [message('check.cut', { off: roughly(0.5) })], parts: sheets.map((one) => one.id) }) : null,
+      boards.length > 0 ? put({ ...cutting, id: id('cut-boards'), what: message('step.cutBoards', { count: count(boards.length) }), minutes: about(10 + 6 * boards.length + scribing(boards)), after: [wood, ...after], how: [message('how.cutBoards'), ...list(boards), ...shapes(boards, SAWN)], check: [message('check.cut', { off: roughly(0.5) })], parts: boards.map((one) => one.id) }) : null,
+      sticks.length > 0 ? put({ ...cutting, id: id('cut-sticks'), what: message('step.cutSticks', { count: count(sticks.length) }), minutes: about(10 + 3 * sticks.length), after: [bought, ...after], how: [message('how.cutSticks'), ...list(sticks), ...shapes(sticks, SAWN)], check: [message('check.pairs')], parts: sticks.map((one) => one.id) }) : null,
     ];
     let last: (After | null)[] = [...cuts];
     const jointed = mine.filter((one) => one.joint?.is === 'housed' || one.joint?.is === 'slotted' || one.joint?.is === 'notched');
     if (jointed.length > 0) {
       const how = instructions(work, 'joint');
-      last = [put({ ...shop, id: id('joints'), kind: 'joint', loud: has === 'power', what: message('step.joints', { count: count(jointed.length) }), minutes: about(10 + 12 * jointed.length), after: last, how: how.length > 0 ? how : [message('how.joints')], check: [message('check.jointsMatch')], tools: has === 'hand' ? ['hand-saw', 'chisel', 'square'] : ['router', 'clamps', 'square', 'eye-ear', 'mask'], parts: jointed.map((one) => one.id) })];
+      last = [put({ ...shop, id: id('joints'), kind: 'joint', loud: has === 'power', what: message('step.joints', { count: count(jointed.length) }), minutes: about(10 + 12 * jointed.length), after: last, how: [...(how.length > 0 ? how : [message('how.joints')]), ...shapes(jointed, ['face'])], check: [message('check.jointsMatch')], tools: has === 'hand' ? ['hand-saw', 'chisel', 'square'] : ['router', 'clamps', 'square', 'eye-ear', 'mask'], parts: jointed.map((one) => one.id) })];
     }
-    const drilled = fixings.filter((one) => mine.some((part) => part.id === throughOf(one)));
-    const holes = drilled.reduce((sum, one) => sum + one.holes.length, 0);
+    // What goes into studs or hollow board is drilled at the wall, once it is known where these are.
+    const drilled = fixings.filter((one) => !drilledAtWall(one) && mine.some((part) => part.id === throughOf(one)));
+    const bored = mine.filter((one) => (one.holes ?? []).length > 0);
+    const holes = [...drilled, ...bored].reduce((sum, one) => sum + (one.holes ?? []).length, 0);
     if (holes > 0) {
-      last = [put({ ...shop, id: id('drill'), kind: 'drill', what: message('step.drill', { count: count(holes) }), minutes: about(8 + holes * 0.8), after: last, how: [message('how.drill')], check: [message('check.drilled')], tools: ['drill', 'countersink', 'tape', 'pencil'], parts: [...new Set(drilled.map((one) => throughOf(one) ?? ''))], sheets: ['drilling'] })];
+      last = [put({ ...shop, id: id('drill'), kind: 'drill', what: message('step.drill', { count: count(holes) }), minutes: about(8 + holes * BORE_MIN), after: last, how: [message('how.drill'), ...shapes(bored, ['hole'])], check: [message('check.drilled')], tools: ['drill', 'countersink', 'tape', 'pencil'], parts: [...new Set([...drilled.map((one) => throughOf(one) ?? ''), ...bored.map((one) => one.id)])], sheets: ['drilling'] })];
     }
     const pins = name === '' ? instructions(work, 'pins') : [];
     if (pins.length > 0 && job.pins) {
@@ -131,7 +136,23 @@ export function make(work: Work, opened: readonly After[], measuredInPlace: read
 
 /** What an end or a back that follows the wall takes to be cut, minutes. */
 const scribing = (parts: readonly Part[]): number => 20 * parts.filter(followsWall).length;
-const scribed = (parts: readonly Part[]) => (parts.some(followsWall) ? [message('how.scribe')] : []);
+
+/** Cuts that are made at the saw, after the straight ones. */
+const SAWN: readonly FurtherKind[] = ['panel', 'end', 'back', 'outline'];
+
+/** What makes pieces of blanks, as it is told at the saw. */
+function shapeSteps(
+  parts: readonly Part[],
+  { job, kinds: { glued } }: Pick<Work, 'job' | 'kinds'>,
+  kinds: readonly FurtherKind[],
+): Message[] {
+  const cuts = parts.flatMap((one) => furtherCuts(one, job.tools, glued.includes(one.id)));
+  const lines = cuts.flatMap((one) => (kinds.includes(one.kind) ? one.how : []));
+  // Which face is up is said once, before the cuts.
+  const faceUp = (one: Message) => one.code.startsWith('further.faceUp');
+  const faces = lines.filter((one, i) => faceUp(one) && lines.findIndex((other) => other.code === one.code) === i);
+  return [...faces, ...lines.filter((one) => !faceUp(one))];
+}
 
 function followsWall({ fit }: Part): boolean {
   return fit !== null && (fit.style === 'scribed' || fit.back?.style === 'scribed');

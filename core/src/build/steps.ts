@@ -2,6 +2,7 @@ import { message } from '../message';
 import type { Problem } from '../problem';
 import { cutKinds } from '../stock/glued';
 import { withCautions } from './cautions';
+import { withDriving } from './driving';
 import { install, support } from './install';
 import { make } from './make';
 import { withOwn } from './own';
@@ -33,7 +34,8 @@ export function stepsFor(input: Omit<Work, 'kinds' | 'waysIn'>): Steps {
   const steps = [...prepared.steps, ...made.steps, ...supported.steps, ...measured, ...install(work, prepared.ready, made, supported.last)];
   const timed = steps.map((one) => {
     const own = job.build.minutes.find(({ step }) => step === one.id);
-    return withGuards(withCautions({ ...one, minutes: own?.minutes ?? ownTime(one, job) }, work), job);
+    const driving = withDriving({ ...one, minutes: own?.minutes ?? ownTime(one, job) }, work);
+    return withGuards(withCautions(driving, work), job);
   });
   const own = withOwn(timed, job);
   const boards = work.parts.filter((one) => one.role === 'board');

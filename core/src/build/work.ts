@@ -116,6 +116,9 @@ export function labelsOf(parts: readonly Pick<Part, 'label'>[]): Message | null 
 
 const READ_AT_ONCE = 12;
 
+/** What one hole takes to be drilled and countersunk, minutes (assumed). */
+export const BORE_MIN = 0.8;
+
 /** Whole minutes, in fives above a quarter of an hour. */
 export const about = (minutes: number): number =>
   minutes <= 15 ? Math.max(1, Math.round(minutes)) : Math.round(minutes / 5) * 5;

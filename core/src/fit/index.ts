@@ -3,6 +3,7 @@ export * from './moves';
 export * from './pocket';
 export * from './ends';
 export * from './endWords';
+export * from './furtherCuts';
 export { HIDDEN_MM } from '../opening/hidden';
 export * from './between';
 export * from './back';

@@ -1,5 +1,6 @@
 import { message, text, type Message } from '../message';
 import type { Hardware } from '../system';
+import { drivenBy } from './driven';
 import type { Fixing } from './fixings';
 
 /** Something to have at hand before one begins, and how many. */
@@ -16,13 +17,7 @@ export function neededFor(fixings: readonly Fixing[], hardware: readonly Hardwar
     all.set(key, { what, count: (all.get(key)?.count ?? 0) + n });
   };
   for (const { name } of hardware) add(name, 1);
-  for (const { screw, holes } of fixings) {
-    // A hollow-wall anchor comes with its own screw.
-    const anchors = holes.filter((hole) => hole.into === 'anchor').length;
-    if (anchors < holes.length)
-      add(message(`needed.${screw.kind}`, { size: text(screw.size) }), holes.length - anchors);
-    if (anchors > 0) add(message('needed.anchor'), anchors);
-  }
+  for (const { what, holes } of fixings.flatMap(drivenBy)) add(what, holes.length);
   for (const { plug, screw, holes } of fixings) {
     const plugs = holes.filter((hole) => hole.into === 'plug').length;
     if (plug && plugs > 0) add(message('needed.plug', { size: text(screw.size) }), plugs);

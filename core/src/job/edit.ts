@@ -4,8 +4,8 @@ import type { FitChoices, Job, Reading, Trial } from './schema';
 
 /** A copy under another id and name, for another piece of work: nothing of it is cut, done or noted yet; everything else as it is. */
 export function duplicateJob(job: Job, id: string, name: string): Job {
-  const { saw: _cut, ...stock } = job.stock;
-  const copy = { ...withoutTicks(job), id, name, stock: { ...stock, ticked: [] }, log: emptyLog() };
+  const { saw: _begun, ...stock } = job.stock;
+  const copy = { ...withoutTicks(job), id, name, stock: { ...stock, ticked: [], cut: [] }, log: emptyLog() };
   const { calendar } = job.build;
   return calendar ? withBuild(copy, { calendar: { ...calendar, lost: [], moved: [] } }) : copy;
 }

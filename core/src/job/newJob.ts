@@ -71,6 +71,7 @@ export const usualStock = (units: JobUnit): Job['stock'] => ({
   leave: [],
   have: [],
   ticked: [],
+  cut: [],
   useRack: true,
   finish: 'paint',
   coats: 2,

@@ -249,6 +249,8 @@ export type LearnedWays = NonNullable<Job['learned']>;
 export type StepPlace = (typeof STEP_PLACES)[number];
 export type Wait = (typeof WAITS)[number];
 export type SkipReason = (typeof SKIP_REASONS)[number];
+/** A piece that is cut: what it is of, and to which size. */
+export type CutPiece = StockWish['cut'][number];
 /** Cutting that has begun. */
 export type Saw = NonNullable<StockWish['saw']>;
 export type { Offcut } from './stockSchema';

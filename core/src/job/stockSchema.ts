@@ -101,6 +101,10 @@ export const stockSchema = z.strictObject({
   useRack: z.boolean().describe('Whether what is on the rack is used first'),
   finish: z.enum(FINISHES),
   coats: z.int().min(1).max(6),
+  cut: z
+    .array(z.strictObject({ blank: z.string().max(120), thicknessMm: mm, widthMm: mm, lengthMm: mm }))
+    .max(LIMITS.cuts)
+    .describe('Pieces that are cut, by what they are of and the size they were cut to'),
   saw: z
     .strictObject({
       layouts: z.array(sawLayout).max(LIMITS.layouts),

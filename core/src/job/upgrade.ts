@@ -49,6 +49,11 @@ export const UPGRADES: Readonly<Record<number, Upgrade>> = {
   5: (document) => ({ ...document, stock: usualStock(JOB_UNITS.find((one) => one === document.units) ?? 'mm') }),
   // Version 7 knows how the work is gone about, and what happened.
   6: (document) => ({ ...document, build: usualBuild(), log: emptyLog() }),
+  // Version 8 remembers which pieces are cut when cutting is over.
+  7: (document) => {
+    const { stock } = document;
+    return typeof stock === 'object' && stock !== null ? { ...document, stock: { ...stock, cut: [] } } : document;
+  },
 };
 
 /**

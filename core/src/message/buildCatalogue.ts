@@ -1,4 +1,4 @@
-import type { About, Angle, Count, Inner, None, Text } from './kinds';
+import type { About, Angle, Count, Inner, Length, None, Text } from './kinds';
 
 /** Codes of what is said of the work itself. Their sentences are in `words/en.build`. */
 export interface BuildCatalogue {
@@ -69,8 +69,15 @@ export interface BuildCatalogue {
   'how.cutSheets': None;
   'how.cutBoards': None;
   'how.cutSticks': None;
-  'how.scribe': None;
   'how.joints': None;
+  'how.boreHere': None;
+  'how.into.stud': None;
+  'how.into.bareStud': None;
+  'how.into.plug': { size: Text; drill: Length; deep: Length };
+  'how.into.anchor': None;
+  'how.into.panel': None;
+  'check.anchors': None;
+  'check.driven': None;
   'how.drill': None;
   'how.dryFit': None;
   'how.sand': None;
@@ -140,7 +147,6 @@ export interface BuildCatalogue {
   'way.cardboard': None;
   'way.upperFirst': None;
   'way.lowerFirst': None;
-  'build.conditioner': None;
   'caution.saw': None;
   'caution.rags': None;
   'caution.fumes': None;

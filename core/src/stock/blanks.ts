@@ -30,8 +30,8 @@ const NO_GRAIN: ReadonlySet<string> = new Set(['mdf', 'chipboard']);
 
 /** The blanks of a job's parts, each as large as its part with what is left on for fitting; corner shelves in pairs. */
 export function blanksOf(parts: readonly Part[], job: Pick<Job, 'wood' | 'stock' | 'further' | 'tape'>): Blank[] {
-  // Mesh is bought as it is; hollow boards are cut as their skins.
-  const cut = parts.filter((part) => part.role !== 'mesh' && !(part.role === 'board' && parts.some((one) => one.role === 'skin' && one.shelf === part.shelf)));
+  // Mesh is bought as it is. The board of a hollow shelf is its upper skin.
+  const cut = parts.filter((part) => part.role !== 'mesh');
   const corners = cut.filter((part) => part.corner !== null && !isStick(part.role));
   const others = cut.filter((part) => !corners.includes(part));
   return [...others.map((part) => blankOf(part, job)), ...paired(corners, job)];

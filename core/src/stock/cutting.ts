@@ -1,5 +1,5 @@
 import type { Part } from '../fit';
-import type { Job, Offcut } from '../job';
+import type { CutPiece, Job, Offcut } from '../job';
 import { count, length, message, nested, text, type Message } from '../message';
 import type { Outline } from '../opening';
 import { doubtful, stop, type Problem } from '../problem';
@@ -8,6 +8,7 @@ import { cutBars, USUAL_EFFORT, type CutBars, type Effort } from './bars';
 import { blanksOf, joinedFrom, joinsOver, layersOf, stripsFor, stripsOf, type Blank, type GlueUp } from './blanks';
 import { catalogueOf, rackItem, type StockItem } from './catalogue';
 import { grouped } from './grouped';
+import { isAmong } from './cutPieces';
 import { fromSheets, layersFor, sourcesFor, type Sources } from './sources';
 import { barTree, fitsCar, ordered } from './trees';
 import { cutSheets, nodesOf, USUAL_SHEETS, type CutNode, type SheetEffort } from './sheets';
@@ -67,6 +68,8 @@ export interface CuttingInput {
   readonly bench?: readonly Offcut[];
   /** Blanks that are cut already. */
   readonly made?: ReadonlySet<string>;
+  /** Pieces that are cut already, or lie on the saw: none of a size is cut twice. */
+  readonly cut?: readonly CutPiece[];
 }
 
 export interface CuttingEffort {
@@ -92,7 +95,7 @@ export function* planCutting(input: CuttingInput, solver: Solver, effort: Cuttin
   const carry = stock.carry ? { lengthMm: stock.carry.length.mm, widthMm: stock.carry.width.mm } : null;
   const mayBuy = catalogueOf(job);
   const kept = [...(input.bench ?? []).map((one) => ({ ...rackItem(one, wood.own), id: `bench:${one.id}` })), ...(stock.useRack ? input.rack.map((one) => rackItem(one, wood.own)) : [])];
-  const items = [...mayBuy, ...kept];
+  const offered = [...mayBuy, ...kept];
   const leave = new Set(stock.leave);
   const problems: Problem[] = [];
   const glueUps: GlueUp[] = [];
@@ -105,23 +108,23 @@ export function* planCutting(input: CuttingInput, solver: Solver, effort: Cuttin
   };
   const sectionWords = (one: Blank): Message => message('stock.size', { thick: length(one.thicknessMm), wide: length(one.widthMm) });
 
-  const blanks = blanksOf(parts, job).flatMap((blank) => sourced(blank)).filter(({ blank }) => !made?.has(blank.id));
-  const bars = grouped(blanks.filter((one) => !one.sheet), (one) => sectionKey(one.blank));
-  const sheets = grouped(blanks.filter((one) => one.sheet), (one) => sheetKey(one.blank));
+  // What is on the rack or the bench is there once: a piece that is taken is not offered again.
+  const taken = new Set<string>();
+  const there = (one: StockItem) => !taken.has(one.id);
   const groups: CuttingGroup[] = [];
   const layouts: Layout[] = [];
-  const steps = bars.length + sheets.length;
-  let done = 0;
-  for (const group of bars) {
-    yield done / steps;
-    takeBars(group);
-    done += 1;
+  const already = ({ blank }: Sourced) => isAmong(blank, input.cut ?? []);
+  const all = blanksOf(parts, job).flatMap((blank) => sourced(blank)).filter(({ blank }) => !made?.has(blank.id));
+  const blanks = [...all];
+  let missing = yield* take(all.filter((one) => !already(one)), '');
+  // What another piece took the offcut from is looked for once more among what is left.
+  const again = missing.filter((one) => one.sources.items.some((item) => taken.has(item.id))).flatMap(({ blank }) => sourced(blank));
+  missing = missing.filter((one) => !one.sources.items.some((item) => taken.has(item.id)));
+  if (again.length > 0) {
+    blanks.push(...again.filter((one) => !blanks.some((other) => other.blank.id === one.blank.id)));
+    missing.push(...(yield* take(again, '+')));
   }
-  for (const group of sheets) {
-    yield done / steps;
-    yield* takeSheets(group, done / steps, 1 / steps);
-    done += 1;
-  }
+  notCut(missing.map((one) => one.blank));
   const cut = new Set(layouts.flatMap((one) => nodesOf(one.tree).flatMap((node) => (node.is === 'part' ? [node.part] : []))));
   const buy = boughtOf(layouts);
   // A board is seldom cut where it is bought; whether it can be carried is asked.
@@ -129,7 +132,7 @@ export function* planCutting(input: CuttingInput, solver: Solver, effort: Cuttin
   return {
     groups,
     layouts,
-    blanks: blanks.flatMap((one) => (cut.has(one.blank.id) ? [one.blank] : [])),
+    blanks: blanks.flatMap((one) => (cut.has(one.blank.id) || already(one) ? [one.blank] : [])),
     glueUps,
     buy,
     price: buy.reduce((sum, one) => sum + one.count * one.item.price, 0),
@@ -137,8 +140,29 @@ export function* planCutting(input: CuttingInput, solver: Solver, effort: Cuttin
     problems,
   };
 
+  /** Lays pieces out group by group. @returns those for which there is nothing left */
+  function* take(all: readonly Sourced[], again: string): Generator<number, Sourced[]> {
+    const bars = grouped(all.filter((one) => !one.sheet), (one) => sectionKey(one.blank));
+    // The widest have the fewest offcuts to choose from: they choose first.
+    if (kept.length > 0) bars.sort((a, b) => b[0]!.blank.widthMm - a[0]!.blank.widthMm);
+    const sheets = grouped(all.filter((one) => one.sheet), (one) => sheetKey(one.blank));
+    const steps = bars.length + sheets.length;
+    const left: Blank[] = [];
+    for (const [done, group] of bars.entries()) {
+      yield done / steps;
+      left.push(...takeBars(group, again));
+    }
+    for (const [i, group] of sheets.entries()) {
+      const done = (bars.length + i) / steps;
+      yield done;
+      left.push(...(yield* takeSheets(group, again, done, 1 / steps)));
+    }
+    return all.filter((one) => left.includes(one.blank));
+  }
+
   /** A blank as it can be had: whole, or in pieces. */
   function sourced(blank: Blank): Sourced[] {
+    const items = offered.filter(there);
     const sheet = fromSheets(blank, items);
     const about = aboutOf(blank, parts);
     const piece = text(blank.label);
@@ -203,10 +227,10 @@ export function* planCutting(input: CuttingInput, solver: Solver, effort: Cuttin
     return stripsOf(blank, best.widthMm).map((one) => ({ blank: one, sources: only, sheet: false }));
   }
 
-  function takeBars(group: readonly Sourced[]) {
+  function takeBars(group: readonly Sourced[], again: string): Blank[] {
     const { blank: first, sources } = group[0]!;
     const kerf = stock.kerf.mm;
-    const usable = sources.items.filter((one) => one.widthMm >= first.widthMm - SAME_WIDTH_MM || first.form === 'rod');
+    const usable = sources.items.filter(there).filter((one) => one.widthMm >= first.widthMm - SAME_WIDTH_MM || first.form === 'rod');
     const kinds = usable.map((one) => ({ id: one.id, lengthMm: one.lengthMm, price: one.price, available: one.left, yields: yieldsOf(one, first, kerf) }));
     const lengths = grouped(group, (one) => String(round(one.blank.lengthMm)));
     const result: CutBars = cutBars({
@@ -217,26 +241,32 @@ export function* planCutting(input: CuttingInput, solver: Solver, effort: Cuttin
       keepMm: stock.keep.mm,
     }, solver, effort.bars);
     const waiting = new Map(lengths.map((all) => [all[0]!.blank.id, all.map((one) => one.blank)]));
-    const id = sectionKey(first);
+    const id = sectionKey(first) + again;
     const from = layouts.length;
     for (const kind of kinds) {
       const item = usable.find((one) => one.id === kind.id)!;
       const all = result.bars.filter((one) => one.kind === kind.id);
       for (let at = 0; at < all.length; at += kind.yields) {
         const rows = all.slice(at, at + kind.yields).map((bar) => bar.pieces.map((piece) => waiting.get(piece)!.shift()!));
-        layouts.push({ id: `L${layouts.length + 1}`, group: id, from: fromOf(item), item, trimMm: stock.squaring.mm, tree: ordered(barTree({ item, rows, trimMm: stock.squaring.mm, kerfMm: kerf }), kerf) });
+        put({ group: id, item, trimMm: stock.squaring.mm, tree: ordered(barTree({ item, rows, trimMm: stock.squaring.mm, kerfMm: kerf }), kerf) });
       }
     }
-    notCut(result.missing.map((one) => waiting.get(one)!.shift()!));
     groups.push(groupOf(id, 'bars', first, result, from, sources.planedFromMm));
+    return result.missing.map((one) => waiting.get(one)!.shift()!);
   }
 
-  function* takeSheets(group: readonly Sourced[], from: number, share: number): Generator<number, void> {
+  function put(layout: Omit<Layout, 'id' | 'from'>) {
+    const from = fromOf(layout.item);
+    layouts.push({ id: `L${layouts.length + 1}`, from, ...layout });
+    if (from !== 'shop') taken.add(layout.item.id);
+  }
+
+  function* takeSheets(group: readonly Sourced[], again: string, from: number, share: number): Generator<number, Blank[]> {
     const { blank: first, sources } = group[0]!;
     const sizes = grouped(group, ({ blank }) => [round(blank.lengthMm), round(blank.widthMm), blank.turn].join('/'));
     const work = cutSheets({
       wanted: sizes.map((all) => ({ ...all[0]!.blank, count: all.length })),
-      kinds: sources.items.map((one) => ({ id: one.id, lengthMm: one.lengthMm, widthMm: one.widthMm, price: one.price, available: one.left })),
+      kinds: sources.items.filter(there).map((one) => ({ id: one.id, lengthMm: one.lengthMm, widthMm: one.widthMm, price: one.price, available: one.left })),
       kerfMm: stock.kerf.mm,
       trimMm: stock.edges.mm,
       limit: carry,
@@ -246,15 +276,15 @@ export function* planCutting(input: CuttingInput, solver: Solver, effort: Cuttin
     for (; !step.done; step = work.next()) yield from + share * step.value;
     const result = step.value;
     const waiting = new Map(sizes.map((all) => [all[0]!.blank.id, all.map((one) => one.blank)]));
-    const id = sheetKey(first);
+    const id = sheetKey(first) + again;
     const before = layouts.length;
     for (const one of result.sheets) {
       const item = sources.items.find((each) => each.id === one.kind)!;
       const named = (node: CutNode): CutNode => node.is === 'cut' ? { ...node, pieces: node.pieces.map(named) } : node.is === 'part' ? { ...node, part: waiting.get(node.part)!.shift()!.id } : node;
-      layouts.push({ id: `L${layouts.length + 1}`, group: id, from: fromOf(item), item, trimMm: stock.edges.mm, tree: ordered(named(one.layout), stock.kerf.mm) });
+      put({ group: id, item, trimMm: stock.edges.mm, tree: ordered(named(one.layout), stock.kerf.mm) });
     }
-    notCut(result.missing.map((one) => waiting.get(one)!.shift()!));
     groups.push(groupOf(id, 'sheets', first, result, before, null));
+    return result.missing.map((one) => waiting.get(one)!.shift()!);
   }
 
   function notCut(blank: readonly Blank[]) {

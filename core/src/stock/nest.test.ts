@@ -73,7 +73,11 @@ describe('finish', () => {
       { what: 'primer', litres: 1 },
       { what: 'paint', litres: 1.8 },
     ]));
-  test('stain once, clear coat over it', () =>
-    expect(coatingsFor(11, { finish: 'stain', coats: 3 }).map((one) => one.what)).toEqual(['stain', 'clear']));
+  test('conditioner and stain once, clear coat over it', () =>
+    expect(coatingsFor(11, { finish: 'stain', coats: 3 }).map((one) => one.what)).toEqual([
+      'conditioner',
+      'stain',
+      'clear',
+    ]));
   test('bare wood takes nothing', () => expect(coatingsFor(9, { finish: 'bare', coats: 2 })).toEqual([]));
 });

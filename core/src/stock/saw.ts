@@ -1,4 +1,6 @@
-import type { Job, Offcut, Saw } from '../job';
+import type { CutPiece, Job, Offcut, Saw } from '../job';
+import { FURTHER } from '../fit/furtherCuts';
+import { piecesOn } from './cutPieces';
 import type { Cutting } from './cutting';
 import { nodesOf, type CutNode, type Rect } from './sheets/layout';
 import { stepsOf, type Cuttable, type SawStep } from './steps';
@@ -53,6 +55,14 @@ export function madeBlanks(saw: Saw, kerfMm: number): Set<string> {
   }
   return made;
 } // prettier-ignore
+
+/** The job's pieces that are cut, with those of a cutting that has begun: to be kept when it is over or planned anew. */
+export function withCut(cut: readonly CutPiece[], saw: Saw, kerfMm: number): CutPiece[] {
+  const made = madeBlanks(saw, kerfMm);
+  const fresh = piecesOn(saw).filter((one) => made.has(one.blank));
+  const again = new Set(fresh.map((one) => one.blank));
+  return [...cut.filter((one) => !again.has(one.blank)), ...fresh];
+}
 
 function withPaths(node: CutNode, path: readonly number[]): { node: CutNode; path: readonly number[] }[] {
   return [{ node, path }, ...(node.is === 'cut' ? node.pieces.flatMap((one, i) => withPaths(one, [...path, i])) : [])];
@@ -130,7 +140,8 @@ export function sawAgain(saw: Saw, step: SawStep, sizeMm: number, cutting: Pick<
   return {
     // Named anew, so that a tick of before is not taken for one of now.
     layouts: [...fresh.layouts, ...spare].map((one) => ({ ...one, id: `${one.id}r${turn}` })),
-    done: [],
+    // What makes pieces of blanks that are cut stays done.
+    done: saw.done.filter((one) => one.startsWith(FURTHER)),
     made: [...madeBlanks(saw, kerfMm)],
     wrong: [...saw.wrong, { part: step.gives.part ?? '', lengthMm: along ? sizeMm : step.gives.lengthMm, widthMm: along ? step.gives.widthMm : sizeMm }],
   };

@@ -2,10 +2,12 @@ import type { Part } from '../fit';
 import type { Fixing, Needed } from '../fixing';
 import type { Job } from '../job';
 import { count, length, message, nested, text, type Message } from '../message';
+import type { Outline } from '../opening';
 import type { Hardware } from '../system';
 import type { Cutting } from './cutting';
 import type { StockItem } from './catalogue';
-import { coatingsFor, surfaceOf } from './finish';
+import { coatingsFor, surfaceOf, wallCoatingsFor, type Coating } from './finish';
+import { cutKinds } from './glued';
 import { packsFor, type Pack } from './packs';
 
 /** One line of what is brought home. */
@@ -33,12 +35,15 @@ export interface Shopping {
 }
 
 export interface ShoppingInput {
-  readonly job: Pick<Job, 'stock' | 'units' | 'fit'>;
+  readonly job: Pick<Job, 'stock' | 'units' | 'fit' | 'wood' | 'further' | 'tape' | 'build'>;
   readonly plan: {
     readonly parts: readonly Part[];
     readonly needed: readonly Needed[];
     readonly hardware: readonly Hardware[];
     readonly fixings: readonly Fixing[];
+    readonly opening: Pick<Outline, 'extent'>;
+    /** The steps of the work: whatever they name is on the list. */
+    readonly build: { readonly steps: readonly { readonly materials: readonly Message[] }[] };
   };
   readonly cutting: Pick<Cutting, 'buy' | 'blanks' | 'glueUps' | 'layouts' | 'groups'>;
 }
@@ -47,13 +52,15 @@ export interface ShoppingInput {
 const packed = (sizes: readonly number[], each: number): Pack[] =>
   sizes.map((holds) => ({ holds, price: Math.max(0.5, Math.round(10 * each * holds ** 0.85) / 10) }));
 const TINS = { mm: [250, 750, 2500], cm: [250, 750, 2500], in: [237, 473, 946, 3785] } as const;
-const LITRE = { primer: 14, paint: 22, stain: 24, clear: 26, oil: 30 } as const;
+const LITRE = { primer: 14, paint: 22, conditioner: 20, stain: 24, clear: 26, oil: 30 } as const;
 /** Glue on a jointed edge or face, grams to the square metre. */
 const GLUE_G_M2 = 180;
 const GLUE_G_ML = 1.1;
 /** A bead of caulk 5 mm across, millilitres to the metre; filler over a screw's head. */
 const CAULK_ML_M = 20;
 const FILLER_ML = 0.8;
+/** Filler for an old hole in a wall, both times, millilitres (assumed). */
+const OLD_HOLE_ML = 2;
 /** What one sheet of paper sands before it is blunt, square metres; the grades in order. */
 const SHEET_M2 = 1.2;
 const GRADES = { bare: ['120', '180'], paint: ['120', '180', '240'], stain: ['120', '180', '220'], clear: ['120', '180', '240'], oil: ['120', '180', '240'] } as const; // prettier-ignore
@@ -102,7 +109,7 @@ export function shoppingFor({ job, plan, cutting }: ShoppingInput): Shopping {
     return line(key, 'hardware', one.what, one.count, 'each', hardwarePacks(code), pieces);
   });
   const glue = glueLines(line, plan, cutting, ml);
-  const veneer = veneerLines(line, plan, cutting);
+  const veneer = veneerLines(line, plan, job);
   const finish = finishLines(line, job, plan, ml, pieces);
   const lines = [...wood, ...hardware, ...glue, ...veneer, ...finish];
   return { lines, total: lines.reduce((sum, one) => sum + one.price, 0), spare: spareOf(cutting) };
@@ -128,7 +135,7 @@ function hardwarePacks(code: string): Pack[] {
 }
 
 /** Glue for panels, layers, housings and joints: by the surface that is glued. */
-function glueLines(line: Line, { parts }: ShoppingInput['plan'], { blanks }: ShoppingInput['cutting'], ml: (holds: number) => Message): ShoppingLine[] {
+function glueLines(line: Line, { parts, build }: ShoppingInput['plan'], { blanks }: ShoppingInput['cutting'], ml: (holds: number) => Message): ShoppingLine[] {
   const faces = blanks.reduce((sum, { piece, lengthMm, widthMm, thicknessMm }) => {
     if (!piece || piece.number === piece.of) return sum;
     const size = { strip: lengthMm * thicknessMm, layer: lengthMm * widthMm, joined: widthMm * thicknessMm }[piece.is];
@@ -137,14 +144,17 @@ function glueLines(line: Line, { parts }: ShoppingInput['plan'], { blanks }: Sho
   const housings = parts.reduce((sum, { joint, width }) => (joint?.is === 'housed' ? sum + joint.atMm.length * (joint.wideMm + 2 * joint.depthMm) * width.mm : sum), 0);
   const nosings = parts.reduce((sum, { role, length: long, thicknessMm }) => (role === 'nosing' ? sum + long.mm * thicknessMm : sum), 0);
   const grams = ((faces + housings + nosings) / 1e6) * GLUE_G_M2;
-  return grams < 1 ? [] : [line('glue', 'glue', message('buy.glue'), Math.ceil(grams / GLUE_G_ML), 'ml', packed([250, 750], 0.03), ml)];
+  // Boards made of pieces are glued whatever holds the joints; of joints only what a step glues.
+  const named = build.steps.some((one) => one.materials.some(({ code }) => code === 'buy.glue'));
+  if (!named && faces === 0) return [];
+  return [line('glue', 'glue', message('buy.glue'), Math.max(Math.ceil(grams / GLUE_G_ML), 1), 'ml', packed([250, 750], 0.03), ml)];
 } // prettier-ignore
 
 /** Edge veneer for the front edges of boards that are cut from sheets and have no nosing, in metres with what is trimmed off. */
-function veneerLines(line: Line, { parts }: ShoppingInput['plan'], { groups, blanks }: ShoppingInput['cutting']): ShoppingLine[] {
-  const sheets = new Set(groups.flatMap((one) => (one.kind === 'sheets' ? [one.material] : [])));
+function veneerLines(line: Line, { parts }: ShoppingInput['plan'], job: ShoppingInput['job']): ShoppingLine[] {
+  const sheets = new Set(cutKinds(parts, job).sheets);
   const nosed = new Set(parts.flatMap((one) => (one.role === 'nosing' ? [one.shelf] : [])));
-  const bare = parts.filter((part) => (part.role === 'board' || part.role === 'divider') && !nosed.has(part.shelf) && blanks.some((one) => one.parts.includes(part.id) && sheets.has(one.material)));
+  const bare = parts.filter((part) => (part.role === 'board' || part.role === 'divider') && !nosed.has(part.shelf) && sheets.has(part.id));
   const metres = bare.reduce((sum, one) => sum + (one.length.mm + VENEER_OVER_MM) / 1000, 0);
   return metres === 0 ? [] : [line('veneer', 'glue', message('buy.veneer'), Math.ceil(metres * 10) / 10, 'm', packed([5, 10, 25], 1.2), (holds) => message('buy.roll', { metres: count(holds) }))];
 } // prettier-ignore
@@ -152,22 +162,32 @@ function veneerLines(line: Line, { parts }: ShoppingInput['plan'], { groups, bla
 /** What edge veneer stands over at its ends, to be trimmed. Millimetres. */
 const VENEER_OVER_MM = 40;
 
-function finishLines(line: Line, { stock, units, fit }: ShoppingInput['job'], { parts, fixings }: ShoppingInput['plan'], ml: (holds: number) => Message, pieces: (holds: number) => Message): ShoppingLine[] {
+function finishLines(line: Line, { stock, units, fit, build }: ShoppingInput['job'], { parts, fixings, opening }: ShoppingInput['plan'], ml: (holds: number) => Message, pieces: (holds: number) => Message): ShoppingLine[] {
   const wood = parts.filter((one) => one.role !== 'mesh' && one.role !== 'closet-rod');
   const area = wood.reduce((sum, one) => sum + surfaceOf(one), 0);
-  if (area === 0) return [];
+  const { holes, paint } = build.prepare;
+  if (area === 0 && holes === 0 && !paint) return [];
   const sanding = GRADES[stock.finish].map((grade) =>
-    line(`sand-${grade}`, 'finish', message('buy.sand', { grade: text(grade) }), Math.ceil(area / SHEET_M2), 'each', packed([1, 5, 10], 0.9), pieces));
-  const coatings = coatingsFor(area, stock).map(({ what, litres }) =>
+    line(`sand-${grade}`, 'finish', message('buy.sand', { grade: text(grade) }), Math.ceil(area / SHEET_M2) + (holes > 0 ? 1 : 0), 'each', packed([1, 5, 10], 0.9), pieces));
+  const litresOf = new Map<Coating, number>();
+  for (const { what, litres } of [...coatingsFor(area, stock), ...(paint ? wallCoatingsFor(wallsOf(opening)) : [])])
+    litresOf.set(what, (litresOf.get(what) ?? 0) + litres);
+  const coatings = [...litresOf].filter(([, litres]) => litres > 0).map(([what, litres]) =>
     line(what, 'finish', message(`buy.${what}`), Math.ceil(litres * 1000), 'ml', TINS[units].map((holds) => ({ holds, price: Math.round(10 * LITRE[what] * (holds / 1000) ** 0.85) / 10 })), ml));
   const heads = fixings.reduce((sum, one) => sum + one.holes.length, 0);
   const painted = stock.finish === 'paint';
-  const filler = painted && heads > 0 ? [line('filler', 'finish', message('buy.filler'), Math.ceil(heads * FILLER_ML), 'ml', [{ holds: 100, price: 4.5 }, { holds: 330, price: 7.5 }], ml)] : [];
+  const fillerMl = (painted ? heads * FILLER_ML : 0) + holes * OLD_HOLE_ML;
+  const filler = fillerMl > 0 ? [line('filler', 'finish', message('buy.filler'), Math.ceil(fillerMl), 'ml', [{ holds: 100, price: 4.5 }, { holds: 330, price: 7.5 }], ml)] : [];
   // Where boards meet walls at their ends and along the back.
   const joints = wood.reduce((sum, one) => (one.role === 'board' && (one.fit || one.corner) ? sum + one.length.mm + 2 * one.width.mm : sum), 0);
   const caulk = painted && fit.habit !== 'loose' && joints > 0 ? [line('caulk', 'finish', message('buy.caulk'), Math.ceil((joints / 1000) * CAULK_ML_M), 'ml', [{ holds: 300, price: 5 }], ml)] : [];
   return [...sanding, ...filler, ...coatings, ...caulk];
 } // prettier-ignore
+
+/** The walls of a place as they are painted: back and sides, square metres. */
+function wallsOf({ extent: { left, right, depth, height } }: Pick<Outline, 'extent'>): number {
+  return ((right - left + 2 * depth) * height) / 1e6;
+}
 
 /** The board one would rather have one more of: the cheapest from which the largest piece of the dearest kind is cut again. */
 function spareOf({ buy, groups, layouts }: ShoppingInput['cutting']): Shopping['spare'] {

@@ -228,9 +228,10 @@ describe('from parts to blanks', () => {
     expect(blanksOf([part('board')], start)[0]?.turn).toBe(false);
   });
 
-  test('mesh is not cut from wood, and a hollow board is cut as its skins', () => {
-    const skins = [part('skin', { id: 'S1-skin-top' }), part('skin', { id: 'S1-skin-foot' })];
+  test('mesh is not cut from wood, and both skins of a hollow shelf are', () => {
     expect(blanksOf([part('mesh')], job)).toEqual([]);
-    expect(blanksOf([part('board'), ...skins], job).map((one) => one.id)).toEqual(['S1-skin-top', 'S1-skin-foot']);
+    // The board of a hollow shelf is its upper skin.
+    const skins = [part('board', { id: 'S1-board' }), part('skin', { id: 'S1-skin' })];
+    expect(blanksOf(skins, job).map((one) => one.id)).toEqual(['S1-board', 'S1-skin']);
   });
 });

@@ -84,8 +84,18 @@ export const enBuild: Sentences = {
   'how.cutSheets': 'Rip a little over first, then to width from one reference edge; crosscut last.',
   'how.cutBoards': 'Square one end, measure from it, and pencil the label on at once.',
   'how.cutSticks': 'Square an end, set a stop, cut all of one length in one go.',
-  'how.scribe': 'Cut ends that follow the wall to their template last, outside the line; plane to it.',
   'how.joints': 'Cut joints in pairs, marked across both pieces from one line.',
+  'how.boreHere': 'Hold the piece at its line, mark it where the studs really are, drill and countersink it there.',
+  'how.into.stud':
+    'Studs: drill a thin pilot hole first. It resists to its full depth and brings out wood, or you have missed: move it. Then screw.',
+  'how.into.bareStud': 'Bare studs: drill a thin pilot hole in the middle of the stud, then screw.',
+  'how.into.plug':
+    'Plugs: mark through the piece, drill {{drill}} wide and {{deep}} deep, blow out the dust, push the plug in flush, then drive the screw {{size}}.',
+  'how.into.anchor':
+    'Hollow-wall anchors: drill as the packet says, set the anchor, drive its own screw until it is snug and no further.',
+  'how.into.panel': 'Cabinet sides: use no longer screw than told, so that its point does not come out.',
+  'check.anchors': 'Pull by hand: nothing gives. Do not hang on anchors in hollow board.',
+  'check.driven': 'Every head lies under the surface, and nothing moves when you push.',
   'how.drill': 'Bore from the face that is seen; countersink so deep that the head goes under.',
   'how.dryFit': 'Without glue, in the order in which it will be glued.',
   'how.sand': 'Finer from grade to grade, with the grain; break the edges.',
@@ -161,7 +171,6 @@ export const enBuild: Sentences = {
     'No way in found. Try with a strip of cardboard of its length and depth before you cut. What often helps: put one side cleat up after the board, or make the board of two pieces that meet over a support.',
   'way.upperFirst': 'Upper board first: with the boards below in place there is no room to tilt it.',
   'way.lowerFirst': 'Lower board first: with the boards above in place there is no room to tilt it.',
-  'build.conditioner': 'Stain conditioner',
   'caution.saw':
     'Push sticks, guard and riving knife in place; blade no higher than the board needs; someone or something holds what falls off.',
   'caution.rags':

@@ -619,7 +619,7 @@ export const en: Sentences = {
     'Screws through a cabinet’s side come out in the shelf or in someone’s hand: count both panels, and stay clear of hinges, rails and shelf holes.',
   'caution.grooveInPairs':
     'Groove posts in pairs, laid side by side and marked across both from one line. A left and a right post are mirrored.',
-  'order.cleats.back': 'Level the back cleat on its line; screw it to every stud it crosses.',
+  'order.cleats.back': 'Level the back cleat on its line; screw it at every mark.',
   'order.cleats.sides': 'Butt each side cleat against the back cleat, level it, screw it.',
   'order.cleats.ends': 'Screw a cleat to each end wall, both levelled to one another, not each for itself.',
   'order.cleats.corner': 'Screw the longer stick along the back into the corner; butt the other against its face.',
@@ -820,7 +820,7 @@ export const en: Sentences = {
   'order.case.trim':
     'Mitre the trim to the long point, dry fit it about the face, pin and glue it, and caulk to the walls.',
   'order.case.back': 'Fix the back panel; it keeps the case square.',
-  'order.case.stand': 'Stand it in, shim it plumb and level, screw the wall strip to the studs.',
+  'order.case.stand': 'Stand it in, shim it plumb and level, screw the wall strip to the wall.',
   'order.case.pins': 'Drill both sides for pins from one template, its foot always at the same end.',
   'order.case.screw': 'Screw the sides to top, bottom and the fixed shelf, pre-drilled.',
   'order.case.shelvesIn': 'Lay the other shelves on their pins.',
@@ -828,7 +828,7 @@ export const en: Sentences = {
   'order.tower.dry': 'Screw it together dry, from the bottom up, each shelf on its blocks.',
   'order.tower.glue': 'Take it apart board by board, glue, screw again.',
   'order.tower.top': 'Lay the top over both sides and screw it down.',
-  'order.bench.cleat': 'Screw the wall cleat level, into every stud.',
+  'order.bench.cleat': 'Screw the wall cleat level, at every mark.',
   'order.bench.frame': 'Screw the joists between cleat and front rail, square to both.',
   'order.bench.posts': 'Stand each post on its own place under the rail: they differ.',
   'order.bench.ends': 'Measure the end joists in place, cut them last.',
@@ -910,6 +910,83 @@ export const en: Sentences = {
     '{{piece}}: no board is wide enough. Glue it up of {{strips}} strips {{wide}} wide from {{item}}: joint their edges, turn the grain of each against its neighbour, plane it flat, then cut it to size.',
   'problem.notEnough':
     '{{piece}}, {{long}} × {{wide}}: there is not enough, or nothing large enough, of what it is cut from.',
+  'further.panel': '{{piece}}: when the panel is dry, rip it to {{wide}}, then cut it to {{long}}.',
+  'further.in.front':
+    '{{piece}}, {{side}} end: mark {{by}} in at the front edge. Cut from the mark to the corner at the back edge: {{angle}} off square, {{by}} over {{over}}.',
+  'further.hand.in.front':
+    '{{piece}}, {{side}} end: mark {{by}} in at the front edge. Knife a line from the mark to the corner at the back edge, saw on the waste side, plane to the line: {{by}} over {{over}}.',
+  'further.in.back':
+    '{{piece}}, {{side}} end: mark {{by}} in at the back edge. Cut from the mark to the corner at the front edge: {{angle}} off square, {{by}} over {{over}}.',
+  'further.hand.in.back':
+    '{{piece}}, {{side}} end: mark {{by}} in at the back edge. Knife a line from the mark to the corner at the front edge, saw on the waste side, plane to the line: {{by}} over {{over}}.',
+  'further.in.upper':
+    '{{piece}}, {{side}} end: mark {{by}} in at the upper edge. Cut from the mark to the corner at the lower edge: {{angle}} off square, {{by}} over {{over}}.',
+  'further.hand.in.upper':
+    '{{piece}}, {{side}} end: mark {{by}} in at the upper edge. Knife a line from the mark to the corner at the lower edge, saw on the waste side, plane to the line: {{by}} over {{over}}.',
+  'further.in.lower':
+    '{{piece}}, {{side}} end: mark {{by}} in at the lower edge. Cut from the mark to the corner at the upper edge: {{angle}} off square, {{by}} over {{over}}.',
+  'further.hand.in.lower':
+    '{{piece}}, {{side}} end: mark {{by}} in at the lower edge. Knife a line from the mark to the corner at the upper edge, saw on the waste side, plane to the line: {{by}} over {{over}}.',
+  'further.bevel.under':
+    '{{piece}}, {{side}} end: tilt the blade {{angle}} for this cut. The underside comes out {{by}} shorter than the top over the thickness of {{over}}.',
+  'further.bevel.behind':
+    '{{piece}}, {{side}} end: tilt the blade {{angle}} for this cut. The rear face comes out {{by}} shorter than the front face over the thickness of {{over}}.',
+  'further.hand.bevel.under':
+    '{{piece}}, {{side}} end: plane the underside back by {{by}} over the thickness of {{over}}; leave the top edge as it is.',
+  'further.hand.bevel.behind':
+    '{{piece}}, {{side}} end: plane the rear face back by {{by}} over the thickness of {{over}}; leave the front edge as it is.',
+  'further.mitre.left':
+    '{{piece}}, left end: face up, 45° from the long point on the outer edge to a mark {{by}} in on the inner edge. The outer edge stays {{long}} long.',
+  'further.hand.mitre.left':
+    '{{piece}}, left end: in the mitre box, face up, 45° from the long point on the outer edge to a mark {{by}} in on the inner edge. The outer edge stays {{long}} long.',
+  'further.mitre.right':
+    '{{piece}}, right end: face up, 45° from the long point on the outer edge to a mark {{by}} in on the inner edge. The outer edge stays {{long}} long.',
+  'further.hand.mitre.right':
+    '{{piece}}, right end: in the mitre box, face up, 45° from the long point on the outer edge to a mark {{by}} in on the inner edge. The outer edge stays {{long}} long.',
+  'further.mitre.lower':
+    '{{piece}}, lower end: face up, 45° from the long point on the outer edge to a mark {{by}} in on the inner edge. The outer edge stays {{long}} long.',
+  'further.hand.mitre.lower':
+    '{{piece}}, lower end: in the mitre box, face up, 45° from the long point on the outer edge to a mark {{by}} in on the inner edge. The outer edge stays {{long}} long.',
+  'further.mitre.upper':
+    '{{piece}}, upper end: face up, 45° from the long point on the outer edge to a mark {{by}} in on the inner edge. The outer edge stays {{long}} long.',
+  'further.hand.mitre.upper':
+    '{{piece}}, upper end: in the mitre box, face up, 45° from the long point on the outer edge to a mark {{by}} in on the inner edge. The outer edge stays {{long}} long.',
+  'further.housing':
+    '{{piece}}: groove across the inner face, {{wide}} wide and {{deep}} deep, its lower edge {{at}} up from the foot. Left and right piece are a mirrored pair.',
+  'further.hand.housing':
+    '{{piece}}: groove across the inner face, {{wide}} wide and {{deep}} deep, its lower edge {{at}} up from the foot. Saw both walls to depth, chisel out between. Left and right piece are a mirrored pair.',
+  'further.scribe':
+    '{{piece}}, {{side}} end: {{by}} is left on. Set the compass to {{by}}, draw along the wall, cut to the line; or cut to the full-size template.',
+  'further.back':
+    '{{piece}}, back edge: {{by}} is left on. Set the compass to {{by}}, draw along the back wall, cut to the line; or cut to the full-size template.',
+  'further.faceUp.board': 'Top face up, front edge towards you.',
+  'further.faceUp.edge': 'Front face up, upper edge away from you.',
+  'further.measures.board':
+    '{{piece}} is then {{back}} long at the back edge, {{front}} at the front edge, {{deep}} deep.',
+  'further.measures.edge': '{{piece}} is then {{back}} long at the lower edge, {{front}} at the upper edge.',
+  'further.outline.triangle':
+    '{{piece}}: cut the outline to its full-size template, top face up: {{back}} along the back wall, {{side}} along the side wall, corner {{angle}}, straight front.',
+  'further.outline.rounded':
+    '{{piece}}: cut the outline to its full-size template, top face up: {{back}} along the back wall, {{side}} along the side wall, corner {{angle}}, rounded front.',
+  'further.outline.clipped':
+    '{{piece}}: cut the outline to its full-size template, top face up: {{back}} along the back wall, {{side}} along the side wall, corner {{angle}}, front clipped at both ends.',
+  'further.outline.ell':
+    '{{piece}}: cut the outline to its full-size template, top face up: {{back}} along the back wall, {{side}} along the side wall, corner {{angle}}, L-shaped.',
+  'further.hole':
+    '{{piece}}: hole {{diameter}} across, its middle {{along}} from the {{side}} end and {{back}} from the back edge.',
+  'further.clip': '{{piece}}, front end: 45° from the upper corner to a mark {{by}} in on the lower edge.',
+  'further.brace.first':
+    '{{piece}}, first end: {{angle}} off square, from the long point to a mark {{by}} in on the other edge ({{by}} over {{over}}). Both long points lie on the same edge, {{long}} apart.',
+  'further.brace.second':
+    '{{piece}}, second end: {{angle}} off square, from the long point to a mark {{by}} in on the other edge ({{by}} over {{over}}). Both long points lie on the same edge, {{long}} apart.',
+  'further.corner.room':
+    '{{piece}}, end in the corner: mark {{by}} in at the wall face, cut to the corner at the room face: {{angle}} off square, {{by}} over the thickness of {{over}}.',
+  'further.corner.wall':
+    '{{piece}}, end in the corner: mark {{by}} in at the room face, cut to the corner at the wall face: {{angle}} off square, {{by}} over the thickness of {{over}}.',
+  'further.slot':
+    '{{piece}}: slot along the back edge and both ends, {{high}} high and {{deep}} deep, in the middle of the thickness.',
+  'further.notch':
+    '{{piece}}: cut out the lower rear corner for the skirting, {{deep}} in from the rear edge and {{high}} up from the foot.',
   'saw.shopRip': 'Have the shop cut it along, {{setting}} wide. Check it there with the tape.',
   'saw.shopCross': 'Have the shop cut it across, {{setting}} long. Check it there with the tape.',
   'saw.square': 'Square the first end: take off no more than {{setting}}, until the cut is clean all round.',
@@ -943,6 +1020,7 @@ export const en: Sentences = {
   'buy.caulk': 'Caulk, paintable',
   'buy.primer': 'Primer',
   'buy.paint': 'Paint',
+  'buy.conditioner': 'Stain conditioner',
   'buy.stain': 'Stain',
   'buy.clear': 'Clear coat',
   'buy.oil': 'Oil',

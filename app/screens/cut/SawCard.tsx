@@ -1,0 +1,123 @@
+import { StyleSheet, View } from 'react-native';
+import type { Job } from '@dormer/core/job/document';
+import { formatAngle, snapToTape } from '@dormer/core/quantity';
+import type { Blank, SawStep } from '@dormer/core/stock';
+import type { SawTask } from '@dormer/core/stock/sawTasks';
+import { stepWords } from '@dormer/core/stock/steps';
+import { lengthWords, words } from '@dormer/core/words';
+import { Txt } from '../../controls';
+import { useLabel } from '../../labels';
+import { FONT, makeStyles, RADIUS, SIZE, SPACE } from '../../theme';
+import { givesWords } from './sawn';
+
+interface SawCardProps {
+  readonly task: SawTask;
+  readonly number: number;
+  readonly of: number;
+  readonly blanks: readonly Pick<Blank, 'id' | 'label'>[];
+  readonly job: Job;
+}
+
+/** One cut: its figure large, how it is made, what is pencilled on the piece. */
+export function SawCard({ task, number, of, blanks, job }: SawCardProps) {
+  const styles = useStyles();
+  return (
+    <View style={styles.card} testID="saw-card">
+      {task.is === 'further' ? (
+        <Further task={task} number={number} of={of} job={job} />
+      ) : (
+        <Straight step={task.step} number={number} of={of} blanks={blanks} job={job} />
+      )}
+    </View>
+  );
+}
+
+/** A cut that makes a piece of its blank. */
+function Further({
+  task,
+  number,
+  of,
+  job,
+}: Pick<SawCardProps, 'number' | 'of' | 'job'> & { task: Extract<SawTask, { is: 'further' }> }) {
+  const styles = useStyles();
+  const label = useLabel();
+  const { figure, how, kind, label: piece } = task.further;
+  return (
+    <>
+      <Txt kind="small" tone="faint">
+        {label('sawing.furtherOf', { number, of })}
+      </Txt>
+      <View style={styles.row}>
+        <Piece name={piece} />
+        <Txt style={[styles.figure, styles.grow]} testID="saw-figure">
+          {figure.is === 'angle' ? formatAngle(figure.degrees, { as: 'degrees' }) : lengthWords(figure.mm, job)}
+        </Txt>
+      </View>
+      <Txt kind="small">{label(`sawing.further.${kind}`)}</Txt>
+      {how.map((one) => (
+        <Txt key={one.code} kind="strong">
+          {words(one, job)}
+        </Txt>
+      ))}
+    </>
+  );
+}
+
+/** A straight cut through what lies on the saw; squaring an end or an edge has no figure that matters. */
+function Straight({ step, number, of, blanks, job }: Omit<SawCardProps, 'task'> & { step: SawStep }) {
+  const styles = useStyles();
+  const label = useLabel();
+  const leaves = step.at >= 0 && !step.shop ? step.leaves : null;
+  return (
+    <>
+      <Txt kind="small" tone="faint">
+        {label('sawing.of', { number, of, board: step.layout })}
+        {step.same ? ` · ${label('sawing.same')}` : ''}
+      </Txt>
+      {step.at < 0 ? (
+        <Txt style={styles.first}>{label(step.is === 'square' ? 'sawing.squareFirst' : 'sawing.edgeFirst')}</Txt>
+      ) : (
+        <Txt style={styles.figure} testID="saw-figure">
+          {lengthWords(step.settingMm, job)}
+        </Txt>
+      )}
+      <Txt kind="strong">{words(stepWords(step, job.tools), job)}</Txt>
+      <View style={styles.row}>
+        {step.gives.part !== null ? (
+          <Piece name={blanks.find((one) => one.id === step.gives.part)?.label ?? step.gives.part} />
+        ) : null}
+        <Txt style={styles.grow}>{givesWords(step, job, label)}</Txt>
+      </View>
+      {leaves ? (
+        <Txt kind="small" tone="faint">
+          {label('sawing.leaves', {
+            long: lengthWords(snapToTape(leaves.lengthMm, job.tape, 'down'), job),
+            wide: lengthWords(snapToTape(leaves.widthMm, job.tape, 'down'), job),
+          })}
+        </Txt>
+      ) : null}
+    </>
+  );
+}
+
+/** What is pencilled on a piece, in its frame. */
+function Piece({ name }: { name: string }) {
+  const styles = useStyles();
+  return (
+    <View style={styles.label}>
+      <Txt style={styles.labelText}>{name}</Txt>
+    </View>
+  );
+}
+
+const useStyles = makeStyles((colours) =>
+  StyleSheet.create({
+    card: { backgroundColor: colours.panel, borderRadius: RADIUS.usual, padding: SPACE.two, gap: SPACE.half },
+    figure: { fontFamily: FONT.condensedBold, fontSize: 76, lineHeight: 84, color: colours.pencil },
+    first: { fontFamily: FONT.condensedBold, fontSize: SIZE.figure + 10, lineHeight: SIZE.figure + 18 },
+    row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.one },
+    grow: { flex: 1 },
+    label: { borderWidth: 2, borderColor: colours.pencil, borderRadius: RADIUS.small, paddingHorizontal: SPACE.one },
+    labelText: { fontFamily: FONT.condensedBold, fontSize: 30, lineHeight: 38 },
+  }),
+);

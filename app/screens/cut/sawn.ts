@@ -1,0 +1,47 @@
+import type { Job, Saw } from '@dormer/core/job/document';
+import { FURTHER } from '@dormer/core/fit/furtherCuts';
+import type { Plan } from '@dormer/core/plan';
+import type { Blank, SawStep } from '@dormer/core/stock';
+import { partsOfBlank, type SawTask } from '@dormer/core/stock/sawTasks';
+import { lengthWords } from '@dormer/core/words';
+import type { Label } from '../../labels';
+
+/** Every blank on the layouts of a cutting that has begun. */
+const allBlanks = (saw: Saw): string[] => {
+  const walk = (node: Saw['layouts'][number]['tree']): string[] =>
+    node.is === 'part' ? [node.part ?? ''] : (node.pieces ?? []).flatMap(walk);
+  return saw.layouts.flatMap((one) => walk(one.tree));
+};
+
+/** What the pieces of a cutting that has begun are called. */
+export function blanksIn(saw: Saw, plan: Plan): Pick<Blank, 'id' | 'label' | 'parts' | 'widthMm'>[] {
+  return allBlanks(saw).map((id) => {
+    const ids = partsOfBlank(id);
+    const piece = /~(\d+)$/.exec(id)?.[1];
+    const names = ids.map((one) => plan.parts.find((part) => part.id === one)?.label ?? one).join(' ');
+    return { id, parts: ids, widthMm: 0, label: piece ? `${names}-${piece}` : names };
+  });
+}
+
+/** Whether pieces still to be cut have another length in the plan than on the saw, or a cut that is made is no longer asked for. */
+export function changedSince(saw: Saw, plan: Plan, made: ReadonlySet<string>, tasks: readonly SawTask[]): boolean {
+  const known = new Set(tasks.map((one) => one.id));
+  if (saw.done.some((one) => one.startsWith(FURTHER) && !known.has(one))) return true;
+  const walk = (node: Saw['layouts'][number]['tree']): boolean => {
+    if (node.is !== 'part') return (node.pieces ?? []).some(walk);
+    const id = node.part ?? '';
+    if (made.has(id) || /[~+]/.test(id)) return false;
+    const part = plan.parts.find((one) => one.id === id);
+    return !part || Math.abs((node.turned ? node.widthMm : node.lengthMm) - part.length.mm) > 0.3;
+  };
+  return saw.layouts.some((one) => walk(one.tree));
+}
+
+/** What a straight cut gives, in words. */
+export function givesWords(step: SawStep, job: Job, label: Label): string {
+  const size = { long: lengthWords(step.gives.lengthMm, job), wide: lengthWords(step.gives.widthMm, job) };
+  if (step.at < 0) return label(step.is === 'edges' ? 'sawing.edges' : 'sawing.trims');
+  if (step.shop) return label('sawing.shop', size);
+  if (step.gives.part !== null) return label('sawing.part', size);
+  return label(step.gives.is === 'rest' ? 'sawing.rest' : 'sawing.piece', size);
+}
