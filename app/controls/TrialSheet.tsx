@@ -4,9 +4,9 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { trialsOf, type Job, type Trial } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
-import type { TypedLength } from '@dormer/core/quantity';
-import { lengthWords } from '@dormer/core/words';
-import { Button, Keypad, LengthField, Segmented, Sheet, Txt } from '.';
+import { asTyped, type TypedLength } from '@dormer/core/quantity';
+import { aboutWords, lengthWords } from '@dormer/core/words';
+import { Button, Keypad, LengthField, NoticeLine, Segmented, Sheet, Txt } from '.';
 import { useLabel } from '../labels';
 import { addTrial, editJob, useAppDispatch } from '../store';
 import { makeStyles, SPACE } from '../theme';
@@ -14,14 +14,15 @@ import { makeStyles, SPACE } from '../theme';
 interface TrialSheetProps {
   readonly board: Plan['parts'][number];
   readonly job: Job;
+  /** What the survey makes of the job's notes. */
+  readonly checks: Plan['trials'];
   /** The place that was touched. */
   readonly spot?: Pick<Trial, 'end' | 'at'>;
   readonly onClose: () => void;
 }
 
 /** What a board did when it was tried in its place: one note after another, each a reading of the walls. */
-export function TrialSheet({ board, job, spot, onClose }: TrialSheetProps) {
-  const styles = useStyles();
+export function TrialSheet({ board, job, checks, spot, onClose }: TrialSheetProps) {
   const label = useLabel();
   const dispatch = useAppDispatch();
   const [end, setEnd] = useState<Trial['end']>(spot?.end ?? 'left');
@@ -34,8 +35,6 @@ export function TrialSheet({ board, job, spot, onClose }: TrialSheetProps) {
   const [since, setSince] = useState<'shaved' | 'notShaved'>(told ? 'shaved' : 'notShaved');
   const option = <T extends string>(all: readonly T[], word: (one: T) => string) =>
     all.map((one) => ({ value: one, title: word(one) }));
-  const remove = (id: string) =>
-    void dispatch(editJob((one) => ({ ...one, trials: one.trials.filter((trial) => trial.id !== id) })));
   const keep = () => {
     if (!value) return;
     dispatch(addTrial(board, { end, at, is, value }, told && since === 'shaved'));
@@ -91,18 +90,72 @@ export function TrialSheet({ board, job, spot, onClose }: TrialSheetProps) {
       />
       <Keypad units={job.units} tape={job.tape} />
       {trials.map((one) => (
-        <View key={one.id} style={styles.row}>
-          <Txt style={styles.grow}>
-            {label(`trial.said.${one.is}`, {
-              end: label(`fit.end.${one.end}`),
-              at: label(`trial.at.${one.at}`),
-              value: lengthWords(one.value.mm, job),
-            })}
-          </Txt>
-          <Button title={label('trial.remove')} icon={Trash} iconOnly look="quiet" onPress={() => remove(one.id)} />
-        </View>
+        <Note key={one.id} note={one} check={checks.find(({ id }) => id === one.id)} job={job} />
       ))}
     </Sheet>
+  );
+}
+
+interface NoteProps {
+  readonly note: Trial;
+  readonly check: Plan['trials'][number] | undefined;
+  readonly job: Job;
+}
+
+/** One note of a trial; one that contradicts the readings is asked about before it counts. */
+function Note({ note, check, job }: NoteProps) {
+  const styles = useStyles();
+  const label = useLabel();
+  const dispatch = useAppDispatch();
+  const change = (how: (all: Job['trials']) => Job['trials']) =>
+    void dispatch(editJob((one) => ({ ...one, trials: how(one.trials) })));
+  const set = (changed: Partial<Trial>) =>
+    change((all) => all.map((one) => (one.id === note.id ? { ...one, ...changed } : one)));
+  const value = lengthWords(note.value.mm, job);
+  const asked = check?.state === 'asked' ? check : null;
+  const meant = asked?.meantMm === null || !asked ? null : asTyped(asked.meantMm, job.units, job.tape);
+  return (
+    <View style={styles.note}>
+      <View style={styles.row}>
+        <Txt style={styles.grow}>
+          {label(`trial.said.${note.is}`, {
+            end: label(`fit.end.${note.end}`),
+            at: label(`trial.at.${note.at}`),
+            value,
+          })}
+        </Txt>
+        <Button
+          title={label('trial.remove')}
+          icon={Trash}
+          iconOnly
+          look="quiet"
+          onPress={() => change((all) => all.filter((one) => one.id !== note.id))}
+        />
+      </View>
+      {asked ? (
+        <>
+          <NoticeLine
+            is="doubtful"
+            word={label('trial.askedWord')}
+            words={
+              asked.expectedMm !== null && note.is === 'gap'
+                ? label('trial.asked', { expected: aboutWords(asked.expectedMm, job) })
+                : label('trial.askedTight')
+            }
+          />
+          <View style={styles.row}>
+            <Button title={label('trial.isRight', { value })} onPress={() => set({ verdict: 'kept' })} />
+            {meant ? (
+              <Button
+                title={label('trial.wasMeant', { value: lengthWords(meant.mm, job) })}
+                look="lead"
+                onPress={() => set({ value: meant })}
+              />
+            ) : null}
+          </View>
+        </>
+      ) : null}
+    </View>
   );
 }
 
@@ -110,5 +163,6 @@ const useStyles = makeStyles(() =>
   StyleSheet.create({
     row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.one },
     grow: { flex: 1 },
+    note: { gap: SPACE.half },
   }),
 );

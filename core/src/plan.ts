@@ -45,10 +45,10 @@ import {
   type Outline,
 } from './opening';
 import { specOf, studAdvice, type PlaceSpec, type StudAdvice } from './place';
-import { plannedReading, surveyProblems, thinSurvey, type PlannedReading } from './planReadings';
+import { plannedReading, surveyProblems, thinSurvey, trialProblems, type PlannedReading } from './planReadings';
 import { doubtful, stop, type Caution, type Problem } from './problem';
 import { cutList, type CutGroup } from './stock';
-import { advise, surveyOf, type Advice, type LearnedError, type Survey } from './survey';
+import { advise, surveyOf, type Advice, type LearnedError, type Survey, type TrialCheck } from './survey';
 import {
   applySystems,
   bareBoards,
@@ -67,7 +67,7 @@ import {
 } from './system';
 
 /** The version of the plan this code writes. */
-export const PLAN_VERSION = 6;
+export const PLAN_VERSION = 7;
 
 export type { Considered, PlannedReading };
 
@@ -90,6 +90,8 @@ export interface Plan {
   readonly advice: Advice;
   /** What the first of the readings advised would do for the board it helps most; null where that is nothing. */
   readonly lift: Lift | null;
+  /** Notes of trial fits: those that contradict the readings are asked about before they count. */
+  readonly trials: readonly TrialCheck[];
   /** The person's own error, as their repeats in this job show it. */
   readonly errors: readonly LearnedError[];
   /** The box of a cavity; null elsewhere, and while too little is known. */
@@ -158,6 +160,7 @@ export function planJob(job: Job): Plan {
       : [
           ...surveyProblems(survey, readings),
           ...thinSurvey(job),
+          ...trialProblems(survey, job),
           ...(spec.takes === 'box' ? [...(box?.problems ?? []), ...(planned ? layout.problems : [])] : layout.problems),
           ...tilted.problems,
           ...pinned.problems,
@@ -187,6 +190,7 @@ export function planJob(job: Job): Plan {
     readings,
     advice,
     lift: next ? liftOf({ opening, specs, parts: fitted.parts, next, tape: job.tape }) : null,
+    trials: survey.trials,
     errors: survey.errors,
     box,
     studs: studsOf(job, survey),
@@ -239,7 +243,10 @@ function asFarAsParts(job: Job) {
   const planned = plannedAt(job.support.system, job.place);
   const box = spec.takes === 'box' ? cavityBox(survey, job) : null;
   const layout = layOut({ job, opening, ...roomsOf(job, opening, box) });
-  const system = applySystems({ job, opening, shelves: layout.shelves, gaps: layout.gaps, space: layout.outer, box });
+  // What cannot be laid takes nothing else away: the supports are those of the other shelves.
+  const unlaid = shelvesStopped(layout.problems);
+  const shelves = layout.shelves.filter((one) => !unlaid.has(one.number));
+  const system = applySystems({ job, opening, shelves, gaps: layout.gaps, space: layout.outer, box });
   const stopped = shelvesStopped([...layout.problems, ...system.problems]);
   const wanted = system.bare.filter((one) => !stopped.has(one.number));
   const bare =

@@ -1,7 +1,7 @@
 import type { Job, Reading } from './job';
-import { message, nested, type Message } from './message';
+import { about as roughly, count, length, message, nested, type Message } from './message';
 import { doubtful, stop, type Problem } from './problem';
-import { expectedWords, nameOf, saidWords, spotOf } from './reading';
+import { atWords, expectedWords, nameOf, saidWords, sideWords, spotOf } from './reading';
 import { slipsOf, SURE, unseenRepeats, type ReadingCheck, type Survey } from './survey';
 
 /** A reading as the survey sees it: its name, what it said, and what the others make of it. */
@@ -70,6 +70,25 @@ export function surveyProblems(survey: Survey, readings: readonly PlannedReading
 function readAgain(id: string, survey: Survey): boolean {
   const used = new Set(survey.checks.flatMap((one) => (one.state === 'used' ? [one.id] : [])));
   return unseenRepeats(id, survey.readings).some((one) => used.has(one.id));
+}
+
+/** Notes of trial fits that contradict the readings, each with what it may have been meant to be. */
+export function trialProblems(survey: Survey, { trials }: Pick<Job, 'trials'>): Problem[] {
+  return survey.trials.flatMap((check): Problem[] => {
+    const note = trials.find((one) => one.id === check.id);
+    if (!note || check.state !== 'asked') return [];
+    const about = { is: 'shelf', shelf: note.shelf } as const;
+    const said = {
+      shelf: count(note.shelf),
+      side: nested(sideWords(note.end)),
+      at: nested(atWords(note.at)),
+      value: length(note.value.mm),
+    };
+    if (note.is === 'tight') return [doubtful(about, message('problem.trialTight', said))];
+    if (check.meantMm === null)
+      return [doubtful(about, message('problem.trialGap', { ...said, expected: roughly(check.expectedMm ?? 0) }))];
+    return [doubtful(about, message('problem.trialMeant', { ...said, meant: length(check.meantMm) }))];
+  });
 }
 
 /** One width is not a survey: it says nothing about lean, taper or bow. */

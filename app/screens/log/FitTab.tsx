@@ -92,7 +92,7 @@ export function FitTab({ job, plan, tabs }: LogTabProps) {
           ))}
         </>
       ) : null}
-      {spot && board ? <TrialSheet board={board} job={job} spot={spot} onClose={() => setSpot(null)} /> : null}
+      {spot && board ? <TrialSheet board={board} job={job} checks={plan.trials} spot={spot} onClose={() => setSpot(null)} /> : null}
     </StageLayout>
   );
 } // prettier-ignore

@@ -17,6 +17,7 @@ import { HIDDEN_MM } from '../opening/hidden';
 import { drawnIn } from './drawnIn';
 import { fitPiece, outcomeOf, wishFor, type PieceFit, type StyleOutcome } from './piece';
 import { pocketOf, type Pocket } from './pocket';
+import { withoutImpossible } from './sizes';
 import { triedOf, type Tried } from './tried';
 
 /** A piece with its length: ready to be listed and cut. */
@@ -96,7 +97,8 @@ export function fitParts({ specs, opening, job }: FitPartsOptions): Fitted {
   // Nothing is cut for a shelf of which a piece cannot be, or whose board is not known.
   const boardless = specs.flatMap((spec) => (spec.role === 'board' && !parts.some((part) => part.id === spec.id) ? [spec.shelf] : []));
   const none = new Set([...crossed, ...boardless]);
-  return { parts: parts.filter((part) => !none.has(part.shelf)), problems };
+  const possible = withoutImpossible(parts.filter((part) => !none.has(part.shelf)), opening);
+  return { parts: possible.parts, problems: [...problems, ...possible.problems] };
 } // prettier-ignore
 
 // More walls than a plan draws: odds are told to about half a percent.

@@ -350,6 +350,13 @@ export interface MessageCatalogue extends BuildCatalogue {
   'problem.hangerDepth': { needed: Length; depth: Length };
   'problem.gapTooSmall': { gap: Length; needed: Length };
   'problem.boundariesCross': { bottom: Length; top: Length };
+  'problem.trialGap': { shelf: Count; side: Inner; at: Inner; value: Length; expected: About };
+  'problem.trialMeant': { shelf: Count; side: Inner; at: Inner; value: Length; meant: Length };
+  'problem.trialTight': { shelf: Count; side: Inner; at: Inner; value: Length };
+  'problem.noSize': { piece: Text; name: Inner; size: Length };
+  'problem.higherThanPlace': { piece: Text; name: Inner; long: Length; most: Length };
+  'problem.longerThanPlace': { piece: Text; name: Inner; long: Length; most: Length };
+  'problem.postsUnderCeiling': { shelf: Count; highest: Length };
   'problem.shelfInCaseBottom': { shelf: Count; lowest: Length };
   'problem.shelfInCaseTop': { shelf: Count; highest: Length };
   'problem.shelfAboveCeiling': { shelf: Count; top: Length; ceiling: Length };

@@ -3,6 +3,7 @@ export * from './prior';
 export * from './statements';
 export * from './solve';
 export * from './survey';
+export type { TrialCheck } from './judgeTrials';
 export * from './repeats';
 export * from './slips';
 export * from './candidates';

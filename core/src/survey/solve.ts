@@ -11,6 +11,8 @@ export interface Observation {
   readonly sd: number;
   /** Which reading it belongs to; null for what fixes the frame. */
   readonly reading: string | null;
+  /** The note of a trial fit it comes from. */
+  readonly trial?: string;
 }
 
 export interface SolveInput {
@@ -28,6 +30,7 @@ export interface Answer {
 /** What is left of an observation when the others are asked: leave-one-out. */
 export interface LeftOut {
   readonly reading: string | null;
+  readonly trial: string | null;
   /** Said less expected by the others, in the statement's own unit. */
   readonly off: number;
   /** Standard deviation of that difference. */
@@ -184,8 +187,9 @@ export function solve({ priors: walls, aux, observations }: SolveInput): Solved 
     },
     leftOut: () => {
       const diagonal = inverseDiagonal(factor);
-      return observations.map(({ reading }, i) => ({
+      return observations.map(({ reading, trial = null }, i) => ({
         reading,
+        trial,
         off: (alpha[i] as number) / (diagonal[i] as number),
         sd: 1 / Math.sqrt(diagonal[i] as number),
       }));

@@ -1,7 +1,8 @@
-import type { Job, Reading, SurfaceName } from '../job';
+import type { Job, Reading, SurfaceName, Trial } from '../job';
 import { extentOf, floorMark, specOf, type Extent, type PlaceSpec } from '../place';
 import { instrumentOf, spotOf } from '../reading';
 import { at as position, sum, times, type FieldName } from './functional';
+import { meantBy, widerThanPlay, type TrialCheck, type TrialOff } from './judgeTrials';
 import { priorsOf, type Prior } from './prior';
 import { learnErrors, repeatSums, type LearnedError } from './repeats';
 import { NotSolvable, solve, type LeftOut, type Observation, type Solved } from './solve';
@@ -36,6 +37,8 @@ export interface Survey {
   readonly readings: readonly Reading[];
   readonly solved: Solved;
   readonly checks: readonly ReadingCheck[];
+  /** What it makes of the notes of trial fits. */
+  readonly trials: readonly TrialCheck[];
   readonly errors: readonly LearnedError[];
   /** Why the readings could not be solved, when they could not; walls are then only where they may be. */
   readonly failed: 'not-solvable' | 'not-settled' | null;
@@ -74,9 +77,15 @@ export function surveyOf(job: Pick<Job, 'place' | 'readings' | 'levelLine' | 'er
   );
   const counting = own.filter((one) => one.verdict !== 'dropped');
   const gauge = gaugeOf(surfaces, extent);
-  const trials = surfaces.includes('left') && surfaces.includes('right') ? trialStatements(job, extent, surfaces.includes('back')) : NONE;
-  const model: Model = { priors, gauge, setting, factor: factors(errors), trials };
-  const { solved, aside, failed } = adjust(model, counting);
+  const bare: Model = { priors, gauge, setting, factor: factors(errors), trials: NONE };
+  // Which readings are slips is for the readings to say: no note of a trial sets one aside.
+  const { solved: byReadings, aside, failed } = adjust(bare, counting);
+  const notes = surfaces.includes('left') && surfaces.includes('right') ? job.trials : [];
+  const said = (trials: readonly Trial[]): Model => ({ ...bare, trials: trialStatements(trials, extent, surfaces.includes('back')) });
+  const used = counting.filter((one) => !aside.has(one.id));
+  const judged = failed === 'not-solvable' ? null : judgedTrials(notes, byReadings, (trials) => solveWith(said(trials), used));
+  const solved = judged?.solved ?? byReadings;
+  const model = judged ? said(judged.counting) : bare;
   const left = leftOutByReading(solved);
   return {
     spec,
@@ -87,6 +96,7 @@ export function surveyOf(job: Pick<Job, 'place' | 'readings' | 'levelLine' | 'er
     solved,
     errors,
     failed,
+    trials: judged?.checks ?? [],
     checks: readings.map((reading) =>
       own.includes(reading) ? checkOf(reading, left.get(reading.id), model, solved, aside) : foreign(reading.id),
     ),
@@ -94,6 +104,71 @@ export function surveyOf(job: Pick<Job, 'place' | 'readings' | 'levelLine' | 'er
 } // prettier-ignore
 
 const NONE: TrialStatements = { observations: [], aux: [] };
+
+interface Judged {
+  readonly solved: Solved;
+  readonly counting: readonly Trial[];
+  readonly checks: readonly TrialCheck[];
+}
+
+/**
+ * Notes of trial fits are readings that can be slips. One that contradicts the readings, or the other notes with them, does
+ * not count until the person has confirmed it: the worst goes first, and the rest is looked at again.
+ */
+function judgedTrials(
+  notes: readonly Trial[],
+  byReadings: Solved,
+  solveFor: (trials: readonly Trial[]) => Solved,
+): Judged | null {
+  if (notes.length === 0) return null;
+  const asked = new Map<string, TrialOff>();
+  for (;;) {
+    const counting = notes.filter((one) => !asked.has(one.id));
+    const solved = solvable(() => solveFor(counting));
+    if (!solved) return null;
+    const open = counting.filter((one) => one.verdict !== 'kept');
+    const worst =
+      worstTrial(open.flatMap((one) => widerThanPlay(one, byReadings) ?? [])) ??
+      worstTrial(contradicting(open, solved));
+    if (worst) {
+      asked.set(worst.id, worst);
+      continue;
+    }
+    const checks = notes.map((one): TrialCheck => {
+      const off = asked.get(one.id);
+      if (!off) return { id: one.id, state: 'used', expectedMm: null, meantMm: null };
+      return {
+        id: one.id,
+        state: 'asked',
+        expectedMm: off.expectedMm,
+        meantMm: one.is === 'gap' ? meantBy(one, off) : null,
+      };
+    });
+    return { solved, counting, checks };
+  }
+}
+
+/** What is solved; null where it cannot be. */
+function solvable(solveIt: () => Solved): Solved | null {
+  try {
+    return solveIt();
+  } catch (error) {
+    if (error instanceof NotSolvable) return null;
+    throw error;
+  }
+}
+
+/** Notes by how far they are off from what the readings and the other notes say. */
+function contradicting(notes: readonly Trial[], solved: Solved): TrialOff[] {
+  return solved.leftOut().flatMap(({ trial, off, sd }): TrialOff[] => {
+    const note = notes.find((one) => one.id === trial);
+    if (!note) return [];
+    return [{ id: note.id, w: Math.abs(off) / sd, expectedMm: Math.max(note.value.mm - off, 0), sdMm: sd }];
+  });
+}
+
+const worstTrial = (offs: readonly TrialOff[]): TrialOff | null =>
+  offs.filter((one) => one.w > SUSPECT).sort((a, b) => b.w - a.w)[0] ?? null;
 
 interface Model {
   readonly trials: TrialStatements;

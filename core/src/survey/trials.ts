@@ -1,6 +1,7 @@
-import type { Job, Trial } from '../job';
+import type { Trial } from '../job';
 import { stations, type Extent } from '../place';
 import { at, sum, times, type FieldName, type Functional } from './functional';
+import { SEEN_SD_MM } from './judgeTrials';
 import type { Observation } from './solve';
 import type { Aux } from './statements';
 
@@ -10,8 +11,7 @@ export interface TrialStatements {
   readonly aux: readonly Aux[];
 }
 
-/** A gap is seen to about this, and a board that binds is over by about so little: standard deviations, millimetres. */
-const SEEN_SD_MM = 0.6;
+/** A board that binds is over by about so little: standard deviation, millimetres. */
 const BINDS_SD_MM = 0.4;
 /** What binds at one end touches at the other, too, if not just there: the gap across from it, standard deviation. */
 const ACROSS_SD_MM = 1.5;
@@ -29,7 +29,7 @@ const BACK_STATIONS = 5;
  * with slope(B) the least-squares slope of the back at that height; the left end likewise. A board that binds and
  * stands up by h is over there by about its thickness times h over its length: what its tilted end reaches out further.
  */
-export function trialStatements({ trials }: Pick<Job, 'trials'>, extent: Extent, hasBack: boolean): TrialStatements {
+export function trialStatements(trials: readonly Trial[], extent: Extent, hasBack: boolean): TrialStatements {
   // A board that was shaved lay elsewhere before: each cut has a place of its own.
   const boards = new Map(trials.map((one) => [boardOf(one), one]));
   const aux = [...boards].flatMap(([board, { cut }]): Aux[] => [
@@ -74,7 +74,7 @@ function observation(trial: Trial, sd: number, extent: Extent, hasBack: boolean)
     end === 'right'
       ? [sum(wall, times(-1, board)), gap + cut.back + runs]
       : [sum(board, times(-1, wall)), gap + runs];
-  return { statement: { is: 'linear', terms, plus: 0 }, said, sd, reading: null };
+  return { statement: { is: 'linear', terms, plus: 0 }, said, sd, reading: null, trial: trial.id };
 } // prettier-ignore
 
 /** Slope of the least-squares line along the back wall at a height, as a weighted sum of its positions. */

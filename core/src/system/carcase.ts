@@ -234,7 +234,7 @@ export function plinthBoard(carcase: Carcase, sideMm: number, upToMm: number, fr
     message('term.floorThere'),
     carcase.footMm,
   );
-  if (high.mm <= 0) return [];
+  if (high.mm < NONE_MM) return [];
   return [
     {
       shelf: 0,
@@ -251,6 +251,8 @@ export function plinthBoard(carcase: Carcase, sideMm: number, upToMm: number, fr
   ];
 }
 const TOES_MM = 40;
+/** Less than this is nothing: what is left of sums of lengths. Millimetres. */
+const NONE_MM = 0.05;
 
 /** The panel that closes a case behind: it lies in a rebate of both sides and stands square the whole case. */
 export function backPanel(carcase: Carcase, thicknessMm: number, rebateMm: number, upFromMm: number): PartSpec {

@@ -24,12 +24,15 @@ export const housedPosts: System<'housed-posts'> = {
     const nosing = pieces.nosingOf(asked);
     const hangs = pieces.hangsBelow(nosing, wish.thickness.mm);
     const blocked = problemsOf(input);
-    const made = blocked.some((one) => one.severity === 'stop') ? [] : shelves;
+    const stopped = blocked.filter((one) => one.severity === 'stop').map((one) => one.about);
+    const all = stopped.some((one) => one.is !== 'shelf');
+    const made = all ? [] : shelves.filter((shelf) => !stopped.some((one) => one.is === 'shelf' && one.shelf === shelf.number));
+    const standing = { ...input, shelves: made };
     return {
-      parts: made.length === 0 ? [] : [...made.flatMap((shelf) => boardsOf(shelf, input)), ...postsOf(input)],
+      parts: made.length === 0 ? [] : [...made.flatMap((shelf) => boardsOf(shelf, standing)), ...postsOf(standing)],
       hardware: [],
-      holds: made.map((shelf) => holdOf(shelf, input)),
-      fastenings: made.length === 0 ? [] : fasteningsOf(input),
+      holds: made.map((shelf) => holdOf(shelf, standing)),
+      fastenings: made.length === 0 ? [] : fasteningsOf(standing),
       marks: shelves.flatMap((shelf) => pieces.shelfMarks(shelf, input.levelLineUpMm, null)),
       hangsMm: () => hangs,
       order: [message(job.tools === 'hand' ? 'order.posts.chisel' : 'order.posts.groove'), message('order.posts.stand'), message('order.posts.shelves'), ...(nosing ? [message('order.nosing')] : [])],
@@ -157,6 +160,10 @@ function problemsOf(input: Input): Problem[] {
   const deep = asked.groove.mm;
   const most = asked.postThickness.mm * LEAVES;
   if (deep > most) return [stop({ is: 'support' }, message('problem.grooveTooDeep', { groove: length(deep), post: length(asked.postThickness.mm), most: length(most) }))];
+  const ceilingMm = input.opening.surfaces.includes('ceiling') ? (input.opening.clearHeight()?.narrowest.mm ?? Infinity) : Infinity;
+  const high = shelves.filter((one) => one.top.mm + TOP_LEFT_ON_MM > ceilingMm);
+  const highest = length(ceilingMm - TOP_LEFT_ON_MM);
+  const under = high.map((one) => stop({ is: 'shelf', shelf: one.number }, message('problem.postsUnderCeiling', { shelf: count(one.number), highest })));
   const low = shelves.filter((one) => one.underside.mm >= 0 && one.underside.mm < TOP_LEFT_ON_MM);
-  return low.map((one) => doubtful({ is: 'shelf', shelf: one.number }, message('problem.grooveNearFoot', { shelf: count(one.number) })));
+  return [...under, ...low.map((one) => doubtful({ is: 'shelf', shelf: one.number }, message('problem.grooveNearFoot', { shelf: count(one.number) })))];
 } // prettier-ignore

@@ -117,17 +117,21 @@ const backOver = (carcase: Carcase, thicknessMm: number, upFromMm: number): Part
   backPanel({ ...carcase, inside: carcase.wide }, thicknessMm, 0, upFromMm);
 
 const SPACER_MM = 60;
+/** Less than this is nothing: what is left of sums of lengths. Millimetres. */
+const NONE_MM = 0.05;
 
 /** Two blocks under each shelf, one at either side, as long as the clear gap below it. */
 function spacersOf(carcase: Carcase, bottomMm: number, { asked, shelves }: Input): PartSpec[] {
   const side = asked.sideThickness.mm;
-  return shelves.flatMap((shelf, i) => {
+  return shelves.flatMap((shelf, i): PartSpec[] => {
     const from = shelves[i - 1]?.top.mm ?? bottomMm;
     const long = less(
       figure({ label: message('term.undersideOf'), mm: shelf.underside.mm }),
       message(i === 0 ? 'term.bottomBoard' : 'term.topOfHeld'),
       from,
     );
+    // A shelf that lies on what is below it stands on no blocks.
+    if (Math.abs(long.mm) < NONE_MM) return [];
     return (['left', 'right'] as const).map((at): PartSpec => {
       const inner = insideAcross(carcase, side, 0);
       return {

@@ -324,10 +324,24 @@ export const en: Sentences = {
     'Hangers need {{needed}}; the opening is {{depth}} deep. Hang clothes facing out, or on a shallower rail.',
   'problem.gapTooSmall': 'The gap below this shelf is {{gap}}, but its cleats and nosing hang down {{needed}}.',
   'problem.boundariesCross': 'The space begins at {{bottom}} and ends at {{top}}: put the top above the bottom.',
+  'problem.trialMeant':
+    'Shelf {{shelf}}, {{side}} end, {{at}}: was the gap {{value}} or {{meant}}? {{value}} contradicts the readings, so this note changes no board until you say which.',
+  'problem.trialGap':
+    'Shelf {{shelf}}, {{side}} end, {{at}}: a gap of {{value}} was noted, the readings make about {{expected}} likely. This note changes no board until you confirm or correct it.',
+  'problem.trialTight':
+    'Shelf {{shelf}}, {{side}} end, {{at}}: the note that the board binds contradicts the readings. This note changes no board until you confirm or delete it.',
+  'problem.noSize':
+    '{{piece}} ({{name}}) comes out {{size}} in size, so it is left out. Move its shelf, or change the sizes under Supports.',
+  'problem.higherThanPlace':
+    '{{piece}} ({{name}}) is {{long}} long and has {{most}} up to the ceiling, so it is left out. Lower the top shelf, or hold it another way.',
+  'problem.longerThanPlace':
+    '{{piece}} ({{name}}) is {{long}} long and has {{most}} between the walls, so it is left out. Change its size under Supports.',
+  'problem.postsUnderCeiling':
+    'Shelf {{shelf}} is so near the ceiling that its posts would not stand under it. Put its top at {{highest}} or lower, or hold it another way.',
   'problem.shelfInCaseBottom':
-    'Shelf {{shelf}} would stand in the bottom board of the case. Put its underside at {{lowest}} or higher.',
+    'Shelf {{shelf}} lies lower than the bottom board of the case. Put its underside at {{lowest}} or higher, or begin the space for shelves lower.',
   'problem.shelfInCaseTop':
-    'Shelf {{shelf}} would stand in the top board of the case. Put its top at {{highest}} or lower.',
+    'Shelf {{shelf}} lies higher than the top board of the case allows. Put its top at {{highest}} or lower.',
   'problem.shelfAboveCeiling': 'Shelf {{shelf}} at {{top}} lies above the ceiling, {{ceiling}} up.',
   'problem.shelfThroughFloor': 'Shelf {{shelf}} would lie below the floor: its underside comes to {{underside}}.',
   'problem.cleatThroughFloor':
