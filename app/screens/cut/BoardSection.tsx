@@ -84,7 +84,9 @@ export function BoardSection({ board, job, plan }: { board: Board; job: Job; pla
         <Button title={label('template.open')} icon={FileDown} grow onPress={() => setOpen('template')} />
       </View>
       <Button title={label('trial.open')} icon={Hammer} onPress={() => setOpen('trial')} />
-      {open === 'trial' ? <TrialSheet board={board} job={job} checks={plan.trials} onClose={() => setOpen(null)} /> : null}
+      {open === 'trial' ? (
+        <TrialSheet board={board} job={job} checks={plan.trials} onClose={() => setOpen(null)} />
+      ) : null}
       {open === 'ends' ? <EndsSheet board={board} fit={fit} job={job} onClose={() => setOpen(null)} /> : null}
       {open === 'template' ? <TemplateSheet board={board} job={job} onClose={() => setOpen(null)} /> : null}
     </Section>

@@ -11,6 +11,7 @@ import { lastingStrength, materialsFor, type Material, type Materials } from './
 import { heldBoard, leaningLoad, stayingLoad, type HeldBoard } from './model';
 import { solvePlate, type PlateLoad, type PlateResult } from './plate';
 import { carriedBy, type Carried } from './uses';
+import { isStick } from './sticks';
 
 /** How a shelf stands up to what is put on it. Planning values. Millimetres, kilograms, shares of 1. */
 export interface Strength {
@@ -159,29 +160,7 @@ export function sagOf({ mostMm, mostAt }: PlateResult, spanMm: number, { board }
 export function weightOf(parts: readonly Part[], job: Pick<Job, 'wood'>): number {
   const { board, stick } = materialsFor(job);
   return parts.reduce((sum, { role, length, width, thicknessMm }) => {
-    const { densityKgM3 } = STICKS.has(role) ? stick : board;
+    const { densityKgM3 } = isStick(role) ? stick : board;
     return sum + (length.mm * width.mm * thicknessMm * densityKgM3) / 1e9;
   }, 0);
 }
-
-/** Whether a piece is cut of sticks, not of boards. */
-export const isStick = (role: Part['role']): boolean => STICKS.has(role);
-
-const STICKS: ReadonlySet<Part['role']> = new Set([
-  'back-cleat',
-  'side-cleat-left',
-  'side-cleat-right',
-  'rail-back',
-  'rail-side',
-  'rail-front',
-  'nosing',
-  'post-left',
-  'post-right',
-  'bracket-arm',
-  'bracket-leg',
-  'bracket-brace',
-  'joist',
-  'post',
-  'upright',
-  'rung',
-]);

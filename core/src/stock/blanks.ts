@@ -1,6 +1,6 @@
 import type { Part } from '../fit';
 import type { Job } from '../job';
-import { isStick } from '../load';
+import { isStick } from '../load/sticks';
 import type { Outline } from '../opening';
 import { snapToTape } from '../quantity';
 import { nestPair } from './nest';
