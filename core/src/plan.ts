@@ -53,6 +53,7 @@ import {
   applySystems,
   bareBoards,
   boxAndTrim,
+  boxScrews,
   depthOf,
   dividersOf,
   plannedAt,
@@ -267,6 +268,7 @@ function asFarAsParts(job: Job) {
     ...system.fastenings.filter((one) => !stopped.has(one.shelf)),
     ...extras.flatMap((one) => one.fastenings),
     ...dividers.fastenings,
+    ...(box ? boxScrews(box, job.shelves.thickness.mm) : []),
   ];
   return { survey, opening, layout, system, spec, box, planned, specs, tilted, dividers, hardware, fastenings };
 }

@@ -49,7 +49,7 @@ export function support(work: Work, ready: Prepared['ready'], made: Pick<Made, '
     const box = takes === 'box';
     const walled = fixings.filter((one) => intoWall(one) && unit.some((part) => part.id === throughOf(one)));
     const stands = instructions(work, 'stand');
-    last = [put({ place: 'site', id: box ? 'box-in' : 'stand', kind: 'assemble', what: message(box ? 'step.boxIn' : 'step.stand'), minutes: about((box ? 45 : 30) + boring(walled)), after: [...ready, ...made.unit], who: 'help', how: [...(box ? [message('how.boxIn'), message('how.boxScrews')] : stands), ...boredHere(walled)], check: [box ? message('check.boxSquare', { off: roughly(2) }) : message('check.plumb')], tools: ['level', 'driver', 'drill', 'tape', 'shims'], parts: unit.map((one) => one.id), fixings: walled.map((one) => one.id) })];
+    last = [put({ place: 'site', id: box ? 'box-in' : 'stand', kind: 'assemble', what: message(box ? 'step.boxIn' : 'step.stand'), minutes: about((box ? 45 : 30) + boring(walled)), after: [...ready, ...made.unit], who: 'help', how: [...(box ? [message('how.boxIn'), message('how.boxScrews')] : stands), ...boredHere(walled)], check: [box ? message('check.boxSquare', { off: roughly(2) }) : message('check.plumb')], tools: ['level', 'driver', 'drill', 'tape', 'shims'], materials: [message('buy.shims')], parts: unit.map((one) => one.id), fixings: walled.map((one) => one.id) })];
   }
   const posts = parts.filter((one) => one.role === 'post-left' || one.role === 'post-right');
   if (posts.length > 0) {
@@ -73,7 +73,9 @@ export function support(work: Work, ready: Prepared['ready'], made: Pick<Made, '
 const boring = (driven: readonly Fixing[]): number =>
   driven.reduce((sum, one) => sum + (drilledAtWall(one) ? one.holes.length * BORE_MIN : 0), 0);
 const boredHere = (driven: readonly Fixing[]): Message[] =>
-  driven.some(drilledAtWall) ? [message('how.boreHere')] : [];
+  driven.some(drilledAtWall)
+    ? [message(driven.some((one) => one.holes.some(({ into }) => into === 'stud')) ? 'how.boreHere' : 'how.boreHollow')]
+    : [];
 
 /** Boards into their places, what hides and divides them, and all that comes after: fillers, seams, the last coat, the cure, the load. */
 export function install(work: Work, ready: Prepared['ready'], made: Made, supported: Supported['last']): Step[] {
@@ -101,7 +103,7 @@ export function install(work: Work, ready: Prepared['ready'], made: Made, suppor
     const propped = system === 'side-screwed';
     const long = mine.some((one) => one.length.mm > LONG_MM);
     const tight = board?.fit && fit.habit !== 'loose' ? [message('how.tryDry')] : [];
-    last = [put({ place: 'site', id: `S${number}-shelf`, kind: 'shelf', shelf: number, what: message('step.shelf', { shelf: count(number) }), minutes: about(8 + (propped ? 15 : 0) + (tight.length > 0 ? 6 : 0) + driven.reduce((sum, one) => sum + one.holes.length, 0)), after: [...up, ...last], who: propped || long ? 'help' : 'alone', how: [...(last.length === 0 ? orderWords(work.waysIn) : []), ...tight, ...broughtIn(board, system, work)], check: [message('check.shelfLevel'), ...(board?.fit ? [message('check.gaps')] : [])], tools: [...(driven.length > 0 ? (['driver', 'drill'] as const) : []), 'level', ...(tight.length > 0 ? (['plane', 'pencil'] as const) : []), ...(propped ? (['prop-sticks'] as const) : []), ...high(top.mm)], parts: mine.map((one) => one.id), fixings: driven.map((one) => one.id) })];
+    last = [put({ place: 'site', id: `S${number}-shelf`, kind: 'shelf', shelf: number, what: message('step.shelf', { shelf: count(number) }), minutes: about(8 + (propped ? 15 : 0) + (tight.length > 0 ? 6 : 0) + driven.reduce((sum, one) => sum + one.holes.length, 0)), after: [...up, ...last], who: propped || long ? 'help' : 'alone', how: [...(last.length === 0 ? orderWords(work.waysIn) : []), ...tight, ...broughtIn(board, system, work)], check: [message('check.shelfLevel'), ...(board?.fit ? [message('check.gaps')] : [])], tools: [...(driven.length > 0 ? (['driver', 'drill'] as const) : []), 'level', ...(tight.length > 0 ? (['plane', 'pencil'] as const) : []), ...(propped ? (['prop-sticks'] as const) : []), ...high(top.mm)], materials: system === 'pinned-case' ? [message('buy.shelfPins')] : [], parts: mine.map((one) => one.id), fixings: driven.map((one) => one.id) })];
   }
   const placed: After[] = last.length > 0 ? last : up;
   const others: After[] = [];

@@ -3,6 +3,7 @@ import { furtherCuts, type FurtherKind } from '../fit/furtherCuts';
 import { about as roughly, count, message, type Message } from '../message';
 import { drilledAtWall } from '../fixing';
 import { surfaceOf } from '../stock/finish';
+import { grouped } from '../stock/grouped';
 import { finishing } from './finishing';
 import type { Step } from './step';
 import { about, biteOf, BORE_MIN, instructions, labelsOf, systemAt, throughOf, UNITS, type Work } from './work';
@@ -146,7 +147,10 @@ function shapeSteps(
   { job, kinds: { glued } }: Pick<Work, 'job' | 'kinds'>,
   kinds: readonly FurtherKind[],
 ): Message[] {
-  const cuts = parts.flatMap((one) => furtherCuts(one, job.tools, glued.includes(one.id)));
+  const cutsOf = (part: Part, label: string) => furtherCuts({ ...part, label }, job.tools, glued.includes(part.id));
+  // Pieces that are cut alike are told together.
+  const alike = grouped(parts, (one) => JSON.stringify(cutsOf(one, '').map(({ kind, how }) => [kind, how])));
+  const cuts = alike.flatMap((all) => cutsOf(all[0] as Part, all.map((one) => one.label).join(', ')));
   const lines = cuts.flatMap((one) => (kinds.includes(one.kind) ? one.how : []));
   // Which face is up is said once, before the cuts.
   const faceUp = (one: Message) => one.code.startsWith('further.faceUp');

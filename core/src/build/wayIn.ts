@@ -145,14 +145,14 @@ function wayBetween(board: Board & Support, room: Room, input: WayInput): WayIn 
   });
   if (mouth && board.width.mm > Math.hypot(mouth.width.mm, mouthUpMm)) return way('impossible', 0, 0, false, 0);
   const narrowest = Math.min(mouthMm, ...passed(fit));
-  const mouthDegrees = tiltToPass(longMm, thicknessMm, narrowest);
+  const mouthDegrees = told(tiltToPass(longMm, thicknessMm, narrowest));
   if (mouthDegrees === 0) return way('straight', 0, 0, false, 0);
   const cleats = input.parts.filter((one) => isCleat(one.role));
   const widest = (role: Part['role']) =>
     Math.max(0, ...cleats.filter((one) => one.role === role).map((one) => one.thicknessMm));
   const [leftMm, rightMm] = [widest('side-cleat-left'), widest('side-cleat-right')];
   const apartMm = wallsApart(fit) - EASE_MM;
-  const cleatDegrees = tiltToPass(longMm, thicknessMm, apartMm - leftMm - rightMm);
+  const cleatDegrees = told(tiltToPass(longMm, thicknessMm, apartMm - leftMm - rightMm));
   const tilt = mouthDegrees ?? MOST_DEGREES;
   const behindMm = board.width.mm + widest('back-cleat') + EASE_MM;
   const openBelow = onCleatsOnly(shelf, input) && (!mouth || behindMm <= input.depthMm);
@@ -173,6 +173,9 @@ function wayBetween(board: Board & Support, room: Room, input: WayInput): WayIn 
   const spareMm = Math.max(below, above);
   return way(spareMm >= 0 ? 'tilted' : 'not-found', tilt, cleatDegrees ?? MOST_DEGREES, below > above, spareMm);
 }
+
+/** A tilt as it is told: a tenth of a degree, rather more than less. What room it takes is reckoned with that. */
+const told = (degrees: number | null) => (degrees === null ? null : Math.ceil(degrees * 10 - 1e-6) / 10);
 
 const isCleat = (role: Part['role']) => role === 'back-cleat' || role.startsWith('side-cleat');
 
@@ -208,9 +211,9 @@ const PLENTY_MM = 300;
 export function wayWords(way: WayIn): Message[] {
   if (way.is === 'straight') return [message('way.straight')];
   if (!goesIn(way)) return [message('way.cardboard')];
-  const through = { angle: angle(Math.ceil(way.mouthDegrees)) };
+  const through = { angle: angle(way.mouthDegrees) };
   const spare = { spare: about(Math.floor(Math.min(way.spareMm, PLENTY_MM))) };
-  const between = Math.ceil(way.cleatDegrees);
+  const between = way.cleatDegrees;
   return [
     message('way.tilted', through),
     way.fromBelow && between > 0 ? message('way.between', { angle: angle(between) }) : message('way.above'),

@@ -105,7 +105,7 @@ describe('what is told of an end', () => {
     const job = chimneyAlcove();
     const [cut] = boards(job).flatMap((one) => furtherCuts(one, 'power'));
     const said = cut!.how.map((one) => words(one, job)).join(' ');
-    expect(said).toMatch(/^\dS, (left|right) end: mark [\d.]+ mm in at the (back|front) edge\./);
+    expect(said).toMatch(/^\dS, (left|right) end: mark [\d.]+ mm from the end on the (back|front) edge\./);
     expect(said).toMatch(/[\d.]+° off square, [\d.]+ mm over 320 mm\./);
     expect(said).toMatch(/Top face up, front edge towards you\./);
     expect(cut!.figure).toMatchObject({ is: 'length' });

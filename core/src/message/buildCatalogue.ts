@@ -71,6 +71,7 @@ export interface BuildCatalogue {
   'how.cutSticks': None;
   'how.joints': None;
   'how.boreHere': None;
+  'how.boreHollow': None;
   'how.into.stud': None;
   'how.into.bareStud': None;
   'how.into.plug': { size: Text; drill: Length; deep: Length };

@@ -941,6 +941,8 @@ export interface MessageCatalogue extends BuildCatalogue {
   'buy.primer': None;
   'buy.paint': None;
   'buy.conditioner': None;
+  'buy.shims': None;
+  'buy.shelfPins': None;
   'buy.stain': None;
   'buy.clear': None;
   'buy.oil': None;

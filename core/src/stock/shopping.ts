@@ -108,10 +108,11 @@ export function shoppingFor({ job, plan, cutting }: ShoppingInput): Shopping {
     const key = `${code.replace(/^.*\./, '')}${code.startsWith('needed') && 'size' in one.what.params ? `-${slug(JSON.stringify(one.what.params.size))}` : slug(JSON.stringify(one.what.params))}`;
     return line(key, 'hardware', one.what, one.count, 'each', hardwarePacks(code), pieces);
   });
+  const small = smallLines(line, plan, pieces);
   const glue = glueLines(line, plan, cutting, ml);
   const veneer = veneerLines(line, plan, job);
   const finish = finishLines(line, job, plan, ml, pieces);
-  const lines = [...wood, ...hardware, ...glue, ...veneer, ...finish];
+  const lines = [...wood, ...hardware, ...small, ...glue, ...veneer, ...finish];
   return { lines, total: lines.reduce((sum, one) => sum + one.price, 0), spare: spareOf(cutting) };
 } // prettier-ignore
 
@@ -132,6 +133,35 @@ function hardwarePacks(code: string): Pack[] {
     default:
       return packed([1], 4.5);
   }
+}
+
+/** Shims are bought by the bundle; a shelf that lies on pins has four. */
+const SHIMS = 24;
+const PINS_A_SHELF = 4;
+
+/** What steps name beside screws: shims that level what stands, pins that shelves lie on. */
+function smallLines(line: Line, { build }: ShoppingInput['plan'], pieces: (holds: number) => Message): ShoppingLine[] {
+  const naming = (code: Message['code']) =>
+    build.steps.filter((one) => one.materials.some((of) => of.code === code)).length;
+  const [shimmed, pinned] = [naming('buy.shims'), naming('buy.shelfPins')];
+  return [
+    ...(shimmed > 0
+      ? [line('shims', 'hardware', message('buy.shims'), SHIMS, 'each', packed([12, 24], 0.15), pieces)]
+      : []),
+    ...(pinned > 0
+      ? [
+          line(
+            'shelf-pins',
+            'hardware',
+            message('buy.shelfPins'),
+            PINS_A_SHELF * pinned,
+            'each',
+            packed([8, 20, 50], 0.2),
+            pieces,
+          ),
+        ]
+      : []),
+  ];
 }
 
 /** Glue for panels, layers, housings and joints: by the surface that is glued. */

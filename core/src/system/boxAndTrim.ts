@@ -2,7 +2,7 @@ import { figure, less, plus, type Figure } from '../figure';
 import type { BoxWish } from '../job';
 import { message, type Message } from '../message';
 import type { CavityBox } from '../opening';
-import { NO_SHELF, type PartSpec } from './system';
+import { NO_SHELF, type Fastening, type PartSpec } from './system';
 
 /** Beside the box itself: what its boards and its trim are. Lengths in millimetres. */
 export interface BoxBoards {
@@ -11,6 +11,33 @@ export interface BoxBoards {
   readonly trim: BoxWish['trim'];
   /** Thickness of the trim. */
   readonly trimThickMm: number;
+}
+
+/** Screws through both sides of a box, and the shims behind them, into the studs: at every shim. */
+export function boxScrews({ shims, seat, depth }: CavityBox, wallMm: number): Fastening[] {
+  const deep = depth?.mm ?? 0;
+  if (deep <= 0) return [];
+  return (['left', 'right'] as const).flatMap((side): Fastening[] => {
+    const ours = shims.filter((one) => one.side === side);
+    if (ours.length === 0) return [];
+    const at = ours.map((one) => ({
+      alongMm: one.upMm - seat.upMm,
+      acrossMm: deep * (one.at === 'back' ? 0.25 : 0.75),
+    }));
+    return [
+      {
+        id: `box-${side}/wall`,
+        shelf: NO_SHELF,
+        through: { is: 'piece', id: `box-${side}` },
+        into: { is: 'wall', wall: side },
+        with: 'screw',
+        passMm: wallMm + Math.max(0, ...ours.map((one) => one.shimMm)),
+        spread: { is: 'given', at },
+        carries: null,
+        leverMm: 0,
+      },
+    ];
+  });
 }
 
 /**

@@ -80,6 +80,15 @@ function railPlace({ underside, top }: Shelf, input: Input): Pick<Band, 'upFrom'
   return { upFrom: middle - half, upTo: middle + half };
 }
 
+/** The slot of a laminated shelf, into which the rails go. */
+const slotOf = ({ asked, wish }: Pick<Input, 'asked' | 'wish'>) =>
+  ({
+    is: 'slotted',
+    backMm: asked.railThickness.mm,
+    endsMm: asked.railThickness.mm,
+    highMm: wish.thickness.mm - 2 * asked.skin.mm,
+  }) as const;
+
 /** The skins of a hollow shelf with its front strip, or one board with a slot. */
 function boardsOf(shelf: Shelf, input: Input): PartSpec[] {
   const { asked, wish, opening, job } = input;
@@ -90,8 +99,7 @@ function boardsOf(shelf: Shelf, input: Input): PartSpec[] {
   const long = rule ? { length: rule } : {};
   if (asked.made === 'laminated') {
     const [board] = pieces.boardAndNosing({ shelf, thicknessMm: wish.thickness.mm, depthMm, nosing: null, ...long });
-    const slot = { is: 'slotted', backMm: asked.railThickness.mm, endsMm: asked.railThickness.mm, highMm: wish.thickness.mm - 2 * asked.skin.mm } as const;
-    return [made({ ...(board as PartSpec), joint: slot })];
+    return [made({ ...(board as PartSpec), joint: slotOf(input) })];
   }
   const front = { thicknessMm: asked.frontThickness.mm, heightMm: wish.thickness.mm };
   const [top, strip] = pieces.boardAndNosing({ shelf, thicknessMm: asked.skin.mm, depthMm, nosing: front, ...long }) as [PartSpec, PartSpec];
@@ -203,7 +211,8 @@ function cornerOf(shelf: Shelf, input: Input, stick: Parameters<typeof corneredS
   const lock = lockTo(n, input);
   const laminated = asked.made === 'laminated';
   const skinned = parts.flatMap((one): PartSpec[] => {
-    if (one.role !== 'board' || laminated) return [one];
+    if (one.role !== 'board') return [one];
+    if (laminated) return [{ ...one, joint: slotOf(input) }];
     const skin = { ...one, thicknessMm: asked.skin.mm };
     return [
       { ...skin, name: message('part.skin.top'), label: `${n}T`, place: { ...one.place, upFrom: one.place.upTo - asked.skin.mm } },

@@ -4,6 +4,6 @@ export * from './apply';
 export * from './zones';
 export { dividersOf } from './dividers';
 export { bareBoards } from './bareBoards';
-export { boxAndTrim } from './boxAndTrim';
+export { boxAndTrim, boxScrews } from './boxAndTrim';
 export { shelfMarks } from './pieces';
 export { railExtras, tiltedExtras } from './extras';

@@ -20,7 +20,7 @@ import {
 import { sideIntoEnd } from './pinnedCase';
 import { caseTrim } from './caseTrim';
 import * as pieces from './pieces';
-import type { PartSpec, System, SystemInput } from './system';
+import type { Fastening, PartSpec, System, SystemInput } from './system';
 
 type Input = SystemInput<'screwed-tower'>;
 
@@ -64,6 +64,7 @@ export const screwedTower: System<'screwed-tower'> = {
       fastenings: made
         ? [
             ...boards.flatMap(({ id, topMm, depthMm }) => sideIntoEnd({ carcase, id, upMm: topMm - wish.thickness.mm / 2, sideMm: asked.sideThickness.mm, screws: asked.screws, depthMm })),
+            ...topDown(carcase, input, deep),
             ...(hasWall ? [rail.fastening] : []),
             ...trim.fastenings,
           ]
@@ -111,6 +112,27 @@ function partsOf(carcase: Carcase, bottomMm: number, input: Input): PartSpec[] {
     ...(asked.spacers ? spacersOf(carcase, bottomMm, input) : []),
   ];
 } // prettier-ignore
+
+/** Screws through the top into the upper ends of both sides. */
+function topDown(carcase: Carcase, { asked, wish }: Input, depthMm: number): Fastening[] {
+  const side = asked.sideThickness.mm;
+  const edge = Math.min(40, depthMm / 4);
+  const outs = Array.from({ length: asked.screws }, (_, k) => edge + ((depthMm - 2 * edge) * k) / (asked.screws - 1));
+  return (['left', 'right'] as const).map((at): Fastening => {
+    const alongMm = at === 'left' ? side / 2 : carcase.wide.mm - side / 2;
+    return {
+      id: `case-top/case-${at}`,
+      shelf: 0,
+      through: { is: 'piece', id: 'case-top' },
+      into: { is: 'piece', id: `case-${at}`, grain: 'end', haveMm: null },
+      with: 'screw',
+      passMm: wish.thickness.mm,
+      spread: { is: 'given', at: outs.map((acrossMm) => ({ alongMm, acrossMm })) },
+      carries: null,
+      leverMm: 0,
+    };
+  });
+}
 
 /** The panel that closes the tower behind: it lies over the rear edges of both sides, and its top is the top's. */
 const backOver = (carcase: Carcase, thicknessMm: number, upFromMm: number): PartSpec =>

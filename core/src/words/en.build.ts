@@ -86,6 +86,8 @@ export const enBuild: Sentences = {
   'how.cutSticks': 'Square an end, set a stop, cut all of one length in one go.',
   'how.joints': 'Cut joints in pairs, marked across both pieces from one line.',
   'how.boreHere': 'Hold the piece at its line, mark it where the studs really are, drill and countersink it there.',
+  'how.boreHollow':
+    'Hold the piece at its line and mark its holes on the wall. Drill piece and wall there, and countersink the piece.',
   'how.into.stud':
     'Studs: drill a thin pilot hole first. It resists to its full depth and brings out wood, or you have missed: move it. Then screw.',
   'how.into.bareStud': 'Bare studs: drill a thin pilot hole in the middle of the stud, then screw.',

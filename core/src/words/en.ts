@@ -830,7 +830,7 @@ export const en: Sentences = {
     'Anything tall tips when someone hangs on its front: screw it to the structure, above all where there are children. Local rules may ask for more.',
   'order.case.dry': 'Put it together dry; check that every board goes home in its groove.',
   'order.case.glue': 'Glue and clamp it, lying on its back.',
-  'order.case.square': 'Make it square: both diagonals alike within 2 mm.',
+  'order.case.square': 'Make it square: both diagonals alike.',
   'order.case.trim':
     'Mitre the trim to the long point, dry fit it about the face, pin and glue it, and caulk to the walls.',
   'order.case.back': 'Fix the back panel; it keeps the case square.',
@@ -926,21 +926,21 @@ export const en: Sentences = {
     '{{piece}}, {{long}} × {{wide}}: there is not enough, or nothing large enough, of what it is cut from.',
   'further.panel': '{{piece}}: when the panel is dry, rip it to {{wide}}, then cut it to {{long}}.',
   'further.in.front':
-    '{{piece}}, {{side}} end: mark {{by}} in at the front edge. Cut from the mark to the corner at the back edge: {{angle}} off square, {{by}} over {{over}}.',
+    '{{piece}}, {{side}} end: mark {{by}} from the end on the front edge. Cut from the mark to the corner at the back edge: {{angle}} off square, {{by}} over {{over}}.',
   'further.hand.in.front':
-    '{{piece}}, {{side}} end: mark {{by}} in at the front edge. Knife a line from the mark to the corner at the back edge, saw on the waste side, plane to the line: {{by}} over {{over}}.',
+    '{{piece}}, {{side}} end: mark {{by}} from the end on the front edge. Knife a line from the mark to the corner at the back edge, saw on the waste side, plane to the line: {{by}} over {{over}}.',
   'further.in.back':
-    '{{piece}}, {{side}} end: mark {{by}} in at the back edge. Cut from the mark to the corner at the front edge: {{angle}} off square, {{by}} over {{over}}.',
+    '{{piece}}, {{side}} end: mark {{by}} from the end on the back edge. Cut from the mark to the corner at the front edge: {{angle}} off square, {{by}} over {{over}}.',
   'further.hand.in.back':
-    '{{piece}}, {{side}} end: mark {{by}} in at the back edge. Knife a line from the mark to the corner at the front edge, saw on the waste side, plane to the line: {{by}} over {{over}}.',
+    '{{piece}}, {{side}} end: mark {{by}} from the end on the back edge. Knife a line from the mark to the corner at the front edge, saw on the waste side, plane to the line: {{by}} over {{over}}.',
   'further.in.upper':
-    '{{piece}}, {{side}} end: mark {{by}} in at the upper edge. Cut from the mark to the corner at the lower edge: {{angle}} off square, {{by}} over {{over}}.',
+    '{{piece}}, {{side}} end: mark {{by}} from the end on the upper edge. Cut from the mark to the corner at the lower edge: {{angle}} off square, {{by}} over {{over}}.',
   'further.hand.in.upper':
-    '{{piece}}, {{side}} end: mark {{by}} in at the upper edge. Knife a line from the mark to the corner at the lower edge, saw on the waste side, plane to the line: {{by}} over {{over}}.',
+    '{{piece}}, {{side}} end: mark {{by}} from the end on the upper edge. Knife a line from the mark to the corner at the lower edge, saw on the waste side, plane to the line: {{by}} over {{over}}.',
   'further.in.lower':
-    '{{piece}}, {{side}} end: mark {{by}} in at the lower edge. Cut from the mark to the corner at the upper edge: {{angle}} off square, {{by}} over {{over}}.',
+    '{{piece}}, {{side}} end: mark {{by}} from the end on the lower edge. Cut from the mark to the corner at the upper edge: {{angle}} off square, {{by}} over {{over}}.',
   'further.hand.in.lower':
-    '{{piece}}, {{side}} end: mark {{by}} in at the lower edge. Knife a line from the mark to the corner at the upper edge, saw on the waste side, plane to the line: {{by}} over {{over}}.',
+    '{{piece}}, {{side}} end: mark {{by}} from the end on the lower edge. Knife a line from the mark to the corner at the upper edge, saw on the waste side, plane to the line: {{by}} over {{over}}.',
   'further.bevel.under':
     '{{piece}}, {{side}} end: tilt the blade {{angle}} for this cut. The underside comes out {{by}} shorter than the top over the thickness of {{over}}.',
   'further.bevel.behind':
@@ -950,21 +950,21 @@ export const en: Sentences = {
   'further.hand.bevel.behind':
     '{{piece}}, {{side}} end: plane the rear face back by {{by}} over the thickness of {{over}}; leave the front edge as it is.',
   'further.mitre.left':
-    '{{piece}}, left end: face up, 45° from the long point on the outer edge to a mark {{by}} in on the inner edge. The outer edge stays {{long}} long.',
+    '{{piece}}, left end: face up, 45° from the long point on the outer edge to a mark {{by}} from the end on the inner edge. The outer edge stays {{long}} long.',
   'further.hand.mitre.left':
-    '{{piece}}, left end: in the mitre box, face up, 45° from the long point on the outer edge to a mark {{by}} in on the inner edge. The outer edge stays {{long}} long.',
+    '{{piece}}, left end: in the mitre box, face up, 45° from the long point on the outer edge to a mark {{by}} from the end on the inner edge. The outer edge stays {{long}} long.',
   'further.mitre.right':
-    '{{piece}}, right end: face up, 45° from the long point on the outer edge to a mark {{by}} in on the inner edge. The outer edge stays {{long}} long.',
+    '{{piece}}, right end: face up, 45° from the long point on the outer edge to a mark {{by}} from the end on the inner edge. The outer edge stays {{long}} long.',
   'further.hand.mitre.right':
-    '{{piece}}, right end: in the mitre box, face up, 45° from the long point on the outer edge to a mark {{by}} in on the inner edge. The outer edge stays {{long}} long.',
+    '{{piece}}, right end: in the mitre box, face up, 45° from the long point on the outer edge to a mark {{by}} from the end on the inner edge. The outer edge stays {{long}} long.',
   'further.mitre.lower':
-    '{{piece}}, lower end: face up, 45° from the long point on the outer edge to a mark {{by}} in on the inner edge. The outer edge stays {{long}} long.',
+    '{{piece}}, lower end: face up, 45° from the long point on the outer edge to a mark {{by}} from the end on the inner edge. The outer edge stays {{long}} long.',
   'further.hand.mitre.lower':
-    '{{piece}}, lower end: in the mitre box, face up, 45° from the long point on the outer edge to a mark {{by}} in on the inner edge. The outer edge stays {{long}} long.',
+    '{{piece}}, lower end: in the mitre box, face up, 45° from the long point on the outer edge to a mark {{by}} from the end on the inner edge. The outer edge stays {{long}} long.',
   'further.mitre.upper':
-    '{{piece}}, upper end: face up, 45° from the long point on the outer edge to a mark {{by}} in on the inner edge. The outer edge stays {{long}} long.',
+    '{{piece}}, upper end: face up, 45° from the long point on the outer edge to a mark {{by}} from the end on the inner edge. The outer edge stays {{long}} long.',
   'further.hand.mitre.upper':
-    '{{piece}}, upper end: in the mitre box, face up, 45° from the long point on the outer edge to a mark {{by}} in on the inner edge. The outer edge stays {{long}} long.',
+    '{{piece}}, upper end: in the mitre box, face up, 45° from the long point on the outer edge to a mark {{by}} from the end on the inner edge. The outer edge stays {{long}} long.',
   'further.housing':
     '{{piece}}: groove across the inner face, {{wide}} wide and {{deep}} deep, its lower edge {{at}} up from the foot. Left and right piece are a mirrored pair.',
   'further.hand.housing':
@@ -988,15 +988,15 @@ export const en: Sentences = {
     '{{piece}}: cut the outline to its full-size template, top face up: {{back}} along the back wall, {{side}} along the side wall, corner {{angle}}, L-shaped.',
   'further.hole':
     '{{piece}}: hole {{diameter}} across, its middle {{along}} from the {{side}} end and {{back}} from the back edge.',
-  'further.clip': '{{piece}}, front end: 45° from the upper corner to a mark {{by}} in on the lower edge.',
+  'further.clip': '{{piece}}, front end: 45° from the upper corner to a mark {{by}} from the end on the lower edge.',
   'further.brace.first':
-    '{{piece}}, first end: {{angle}} off square, from the long point to a mark {{by}} in on the other edge ({{by}} over {{over}}). Both long points lie on the same edge, {{long}} apart.',
+    '{{piece}}, first end: {{angle}} off square, from the long point to a mark {{by}} from the end on the other edge ({{by}} over {{over}}). Both long points lie on the same edge, {{long}} apart.',
   'further.brace.second':
-    '{{piece}}, second end: {{angle}} off square, from the long point to a mark {{by}} in on the other edge ({{by}} over {{over}}). Both long points lie on the same edge, {{long}} apart.',
+    '{{piece}}, second end: {{angle}} off square, from the long point to a mark {{by}} from the end on the other edge ({{by}} over {{over}}). Both long points lie on the same edge, {{long}} apart.',
   'further.corner.room':
-    '{{piece}}, end in the corner: mark {{by}} in at the wall face, cut to the corner at the room face: {{angle}} off square, {{by}} over the thickness of {{over}}.',
+    '{{piece}}, end in the corner: mark {{by}} from the end on the wall face, cut to the corner at the room face: {{angle}} off square, {{by}} over the thickness of {{over}}.',
   'further.corner.wall':
-    '{{piece}}, end in the corner: mark {{by}} in at the room face, cut to the corner at the wall face: {{angle}} off square, {{by}} over the thickness of {{over}}.',
+    '{{piece}}, end in the corner: mark {{by}} from the end on the room face, cut to the corner at the wall face: {{angle}} off square, {{by}} over the thickness of {{over}}.',
   'further.slot':
     '{{piece}}: slot along the back edge and both ends, {{high}} high and {{deep}} deep, in the middle of the thickness.',
   'further.notch':
@@ -1034,6 +1034,8 @@ export const en: Sentences = {
   'buy.caulk': 'Caulk, paintable',
   'buy.primer': 'Primer',
   'buy.paint': 'Paint',
+  'buy.shims': 'Shims, in pairs',
+  'buy.shelfPins': 'Shelf pins',
   'buy.conditioner': 'Stain conditioner',
   'buy.stain': 'Stain',
   'buy.clear': 'Clear coat',

@@ -1,0 +1,112 @@
+import type { Page } from '@playwright/test';
+import { AT_ONE_SIZE, expect, test, type Person } from './person';
+
+/** What is printed of the work, as text; it is taken down again. */
+async function stepsOnPaper({ page }: Person): Promise<string> {
+  await page.getByRole('radio', { name: 'Trips', exact: true }).click();
+  await expect(page.getByText(/\d+ trips?, .* with all waits/)).toBeVisible();
+  return printed(page, 'trips-sheet');
+}
+
+async function printed(page: Page, sheet: string): Promise<string> {
+  await page.evaluate(() => window.dispatchEvent(new Event('beforeprint')));
+  const paper = page.getByTestId(sheet);
+  await expect(paper).toBeAttached();
+  const text = await paper.innerText();
+  await page.evaluate(() => window.dispatchEvent(new Event('afterprint')));
+  await expect(paper).toHaveCount(0);
+  return text;
+}
+
+const turn = (page: Page, tab: 'Pieces' | 'Layouts' | 'Buy' | 'At the saw') =>
+  page.getByRole('radio', { name: tab, exact: true }).click();
+
+test(
+  'the saw, the step and the paper tell the ends of each board alike, and only then all is cut',
+  AT_ONE_SIZE,
+  async ({ person, page }) => {
+    test.slow();
+    await person.open('Chimney alcove');
+    await person.stage('Cut');
+    await turn(page, 'Layouts');
+    await expect(page.getByText(/nothing cheaper is possible/).first()).toBeVisible({ timeout: 30_000 });
+    await expect(page.getByText(/Working out how to cut it/)).toHaveCount(0, { timeout: 30_000 });
+    const onPaper = await printed(page, 'layout-sheet');
+
+    await turn(page, 'At the saw');
+    await page.getByRole('button', { name: 'Begin cutting' }).click({ timeout: 30_000 });
+    const card = page.getByTestId('saw-card');
+    // Squaring has no large figure: the first one that is read is a cut that matters.
+    await expect(card).toContainText('Square one end');
+    await expect(page.getByTestId('saw-figure')).toHaveCount(0);
+    const done = page.getByRole('button', { name: 'Cut', exact: true });
+    const over = page.getByText('All is cut');
+    const told: string[] = [];
+    let figure = '';
+    for (;;) {
+      await expect(done.or(over).first()).toBeVisible();
+      if (await over.isVisible()) break;
+      const words = await card.innerText();
+      if (words.includes('shape of the piece')) {
+        told.push(words);
+        if (words.includes('4S, left end')) figure = (await page.getByTestId('saw-figure').textContent()) ?? '';
+      }
+      await done.click();
+      await expect(page.getByText(words.split('\n')[0] as string, { exact: true })).toHaveCount(0);
+    }
+    // Five boards, both ends of each.
+    expect(told).toHaveLength(10);
+    expect(figure).toBe('5.5 mm');
+    const line = /4S, left end: mark 5\.5 mm from the end on the back edge\. .*1\.0° off square, 5\.5 mm over 320 mm\./;
+    expect(told.find((one) => one.includes('4S, left end'))).toMatch(line);
+    expect(onPaper).toMatch(line);
+    await expect(page.getByText(/30 of 30 pieces cut/)).toBeVisible();
+
+    // When all is cut, nothing of it is bought again.
+    await page.getByRole('button', { name: 'Put what is left on the rack' }).click();
+    await turn(page, 'Buy');
+    await expect(page.getByText(/every piece is cut, or its board lies on the saw/)).toBeVisible({ timeout: 30_000 });
+    await expect(page.getByRole('checkbox', { name: /pine/ })).toHaveCount(0);
+
+    // The step has the same ends, and the board by its longer edge when it is finished.
+    await turn(page, 'Pieces');
+    await person.stage('Build');
+    const steps = await stepsOnPaper(person);
+    expect(steps).toMatch(line);
+    const finished = /4S is then ([\d.]+) mm long at the back edge, ([\d.]+) mm at the front edge/.exec(steps);
+    const longer = Math.max(Number(finished?.[1]), Number(finished?.[2]));
+    expect(steps).toContain(`Board 4S, its longer edge: ${longer} mm`);
+  },
+);
+
+test(
+  'where no stud is known the steps say anchors, how to set them and how to test them, and they are on the list',
+  AT_ONE_SIZE,
+  async ({ person, page }) => {
+    await person.open('Window corner');
+    await person.stage('Build');
+    const steps = await stepsOnPaper(person);
+    expect(steps).toContain('hollow-wall anchors with their screws in the hollow board');
+    expect(steps).toContain('drive its own screw until it is snug');
+    expect(steps).toContain('Do not hang on anchors in hollow board.');
+    expect(steps).not.toMatch(/into studs|every stud|Hang on it/);
+    const driven = [...steps.matchAll(/: (\d+) hollow-wall anchors/g)].map((one) => Number(one[1]));
+    expect(driven.length).toBeGreaterThan(0);
+    await person.stage('Cut');
+    await turn(page, 'Buy');
+    await expect(page.getByRole('checkbox', { name: /hollow-wall anchors/ })).toBeVisible({ timeout: 30_000 });
+  },
+);
+
+test('the boards of the closet go in past their cleats, the upper one first', AT_ONE_SIZE, async ({ person, page }) => {
+  await person.open('Cloakroom closet');
+  await person.stage('Build');
+  const steps = await stepsOnPaper(person);
+  expect(steps).not.toMatch(/no way found/i);
+  expect(steps.indexOf('Put in shelf 2')).toBeGreaterThan(0);
+  expect(steps.indexOf('Put in shelf 1')).toBeGreaterThan(steps.indexOf('Put in shelf 2'));
+  expect(steps).toContain('Upper board first');
+  expect(steps).toMatch(/Tilt the board to 5\d\.\d° and carry it in through the front/);
+  expect(steps).toMatch(/turn it down to 1[45]\.\d°\. Lift it between the side cleats/);
+  await expect(page.getByText(/no way found/i)).toHaveCount(0);
+});
