@@ -86,7 +86,7 @@ test(
     await person.open('Window corner');
     await person.stage('Build');
     const steps = await stepsOnPaper(person);
-    expect(steps).toContain('hollow-wall anchors with their screws in the hollow board');
+    expect(steps).toContain('hollow-wall anchors with their screws, in the hollow board');
     expect(steps).toContain('drive its own screw until it is snug');
     expect(steps).toContain('Do not hang on anchors in hollow board.');
     expect(steps).not.toMatch(/into studs|every stud|Hang on it/);

@@ -47,6 +47,7 @@ export function LengthField(props: LengthFieldProps) {
   const styles = useStyles();
   const id = useId();
   const input = useRef<TextInput>(null);
+  const why = useRef<View>(null);
   const { show, hide, active } = useKeypad();
   const [draft, setDraft] = useState<string | null>(null);
   const [fault, setFault] = useState<Message | null>(null);
@@ -115,6 +116,10 @@ export function LengthField(props: LengthFieldProps) {
   useEffect(() => () => hide(id), [hide, id]);
 
   const shownFault = fault ? words(fault, { units, tape }) : null;
+  // The keypad may lie over what stands below the field.
+  useEffect(() => {
+    if (shownFault) (why.current as unknown as Partial<Element> | null)?.scrollIntoView?.({ block: 'nearest' });
+  }, [shownFault]);
   return (
     <View style={styles.field}>
       <Txt kind="small" tone="faint">
@@ -158,9 +163,11 @@ export function LengthField(props: LengthFieldProps) {
         </Txt>
       </View>
       {shownFault ? (
-        <Txt kind="small" tone="stop" role="alert">
-          {shownFault}
-        </Txt>
+        <View ref={why}>
+          <Txt kind="small" tone="stop" role="alert">
+            {shownFault}
+          </Txt>
+        </View>
       ) : null}
     </View>
   );

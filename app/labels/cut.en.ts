@@ -290,6 +290,7 @@ export const cutEn = {
   'sawing.further.outline': 'Outline',
   'sawing.further.face': 'In the face',
   'sawing.further.hole': 'Hole',
+  'sawing.drawn': 'drawn {{factor}}× out of square',
   'sawing.squareFirst': 'Square one end',
   'sawing.edgeFirst': 'Trim the edge',
   'sawing.shaped_one': '{{count}} takes more than straight cuts',

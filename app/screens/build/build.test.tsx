@@ -37,7 +37,7 @@ describe('today', () => {
     const mark = store.getState().planned.plan!.marks.find((one) => one.shelf === 5 && one.what === 'cleat-top')!;
     expect(card().getByText(`+${mark.fromLevelLine.mm} mm`)).toBeTruthy();
     expect(card().getByText(`${mark.up.mm} mm`)).toBeTruthy();
-    expect(card().getByText(/^5B: 4 screws \d.*, at \d.* from its left \(rear\) end$/)).toBeTruthy();
+    expect(card().getByText(/^5B: 4 screws \d.*, into the plugs, at \d.* from its left \(rear\) end$/)).toBeTruthy();
     press('At each wall');
     expect(card().getAllByText('floor there')).toHaveLength(store.getState().planned.plan!.stations.length);
     press('Without the walls');

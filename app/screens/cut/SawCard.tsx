@@ -1,4 +1,5 @@
 import { StyleSheet, View } from 'react-native';
+import type { FurtherCut } from '@dormer/core/fit/furtherCuts';
 import type { Job } from '@dormer/core/job/document';
 import { formatAngle, snapToTape } from '@dormer/core/quantity';
 import type { Blank, SawStep } from '@dormer/core/stock';
@@ -15,16 +16,18 @@ interface SawCardProps {
   readonly number: number;
   readonly of: number;
   readonly blanks: readonly Pick<Blank, 'id' | 'label'>[];
+  /** How many times too far out of square the piece is drawn; 1 where it is drawn as it is. */
+  readonly factor: number;
   readonly job: Job;
 }
 
 /** One cut: its figure large, how it is made, what is pencilled on the piece. */
-export function SawCard({ task, number, of, blanks, job }: SawCardProps) {
+export function SawCard({ task, number, of, blanks, factor, job }: SawCardProps) {
   const styles = useStyles();
   return (
     <View style={styles.card} testID="saw-card">
       {task.is === 'further' ? (
-        <Further task={task} number={number} of={of} job={job} />
+        <Further task={task} number={number} of={of} factor={factor} job={job} />
       ) : (
         <Straight step={task.step} number={number} of={of} blanks={blanks} job={job} />
       )}
@@ -37,8 +40,9 @@ function Further({
   task,
   number,
   of,
+  factor,
   job,
-}: Pick<SawCardProps, 'number' | 'of' | 'job'> & { task: Extract<SawTask, { is: 'further' }> }) {
+}: Pick<SawCardProps, 'number' | 'of' | 'factor' | 'job'> & { task: Extract<SawTask, { is: 'further' }> }) {
   const styles = useStyles();
   const label = useLabel();
   const { figure, how, kind, label: piece } = task.further;
@@ -50,10 +54,13 @@ function Further({
       <View style={styles.row}>
         <Piece name={piece} />
         <Txt style={[styles.figure, styles.grow]} testID="saw-figure">
-          {figure.is === 'angle' ? formatAngle(figure.degrees, { as: 'degrees' }) : lengthWords(figure.mm, job)}
+          {figureWords(figure, job)}
         </Txt>
       </View>
-      <Txt kind="small">{label(`sawing.further.${kind}`)}</Txt>
+      <Txt kind="small">
+        {label(`sawing.further.${kind}`)}
+        {factor > 1 ? ` · ${label('sawing.drawn', { factor })}` : ''}
+      </Txt>
       {how.map((one) => (
         <Txt key={one.code} kind="strong">
           {words(one, job)}
@@ -63,8 +70,14 @@ function Further({
   );
 }
 
+/** The figure of a cut, without a nought behind the point. */
+const figureWords = (figure: FurtherCut['figure'], job: Job): string =>
+  figure.is === 'angle'
+    ? formatAngle(figure.degrees, { as: 'degrees' }).replace('.0°', '°')
+    : lengthWords(figure.mm, job);
+
 /** A straight cut through what lies on the saw; squaring an end or an edge has no figure that matters. */
-function Straight({ step, number, of, blanks, job }: Omit<SawCardProps, 'task'> & { step: SawStep }) {
+function Straight({ step, number, of, blanks, job }: Omit<SawCardProps, 'task' | 'factor'> & { step: SawStep }) {
   const styles = useStyles();
   const label = useLabel();
   const leaves = step.at >= 0 && !step.shop ? step.leaves : null;

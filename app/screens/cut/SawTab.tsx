@@ -5,7 +5,7 @@ import { StyleSheet, View } from 'react-native';
 import type { Job, Saw } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { elevationScene, type Scene } from '@dormer/core/scene';
-import { sawScene } from '@dormer/core/scene/cutting';
+import { sawScene, SAW_FACTOR } from '@dormer/core/scene/cutting';
 import { layoutScene } from '@dormer/core/scene/layout';
 import { madeBlanks, restsToKeep, sawBegun, withCut } from '@dormer/core/stock/saw';
 import { finishedParts, partsOfBlank, sawTasks, type SawTask } from '@dormer/core/stock/sawTasks';
@@ -156,7 +156,14 @@ function Sawing({ job, plan, tabs, saw }: Omit<SawTabProps, 'onLayouts'> & { saw
         <NoticeLine is="doubtful" word={label('sawing.changedWord')} words={label('sawing.changed')} />
       ) : null}
       {task ? (
-        <SawCard task={task} number={at + 1} of={tasks.length} blanks={blanksIn(saw, plan)} job={job} />
+        <SawCard
+          task={task}
+          number={at + 1}
+          of={tasks.length}
+          blanks={blanksIn(saw, plan)}
+          factor={drawnFactor(task, plan)}
+          job={job}
+        />
       ) : (
         <View style={styles.card}>
           <Txt kind="title">{label('sawing.over')}</Txt>
@@ -180,6 +187,10 @@ function Sawing({ job, plan, tabs, saw }: Omit<SawTabProps, 'onLayouts'> & { saw
 function partsOnSaw(saw: Saw, plan: Plan): Set<string> {
   return new Set([...blanksIn(saw, plan).flatMap((one) => one.parts), ...saw.made.flatMap(partsOfBlank)]);
 }
+
+/** How many times too far out of square a piece is drawn. */
+const drawnFactor = (task: SawTask, plan: Plan): number =>
+  task.is === 'further' && plan.parts.some((one) => one.id === task.further.part && one.fit) ? SAW_FACTOR : 1;
 
 interface Seen {
   readonly job: Job;

@@ -50,6 +50,8 @@ export const SUSPECT = 3.3;
 const WELCOME_BACK = 2.5;
 /** Two that are off by nearly as much: either may be the slip. */
 const NEARLY_AS_MUCH = 0.9;
+/** A note that one slip of the finger explains is asked about from here on. */
+const LIKE_A_SLIP = 2;
 // More than this share of all readings is not a slip but a mess; the rest stays in, and says so.
 const MOST_ASIDE = 0.34;
 
@@ -127,9 +129,8 @@ function judgedTrials(
     const solved = solvable(() => solveFor(counting));
     if (!solved) return null;
     const open = counting.filter((one) => one.verdict !== 'kept');
-    const worst =
-      worstTrial(open.flatMap((one) => widerThanPlay(one, byReadings) ?? [])) ??
-      worstTrial(contradicting(open, solved));
+    const loose = open.flatMap((one) => widerThanPlay(one, byReadings) ?? []);
+    const worst = worstTrial(open, loose) ?? worstTrial(open, contradicting(open, solved));
     if (worst) {
       asked.set(worst.id, worst);
       continue;
@@ -167,8 +168,14 @@ function contradicting(notes: readonly Trial[], solved: Solved): TrialOff[] {
   });
 }
 
-const worstTrial = (offs: readonly TrialOff[]): TrialOff | null =>
-  offs.filter((one) => one.w > SUSPECT).sort((a, b) => b.w - a.w)[0] ?? null;
+/** The worst of notes that are off by too much; less is too much where one slip of the finger explains it. */
+function worstTrial(notes: readonly Trial[], offs: readonly TrialOff[]): TrialOff | null {
+  const tooMuch = offs.filter((off) => {
+    const note = notes.find((one) => one.id === off.id);
+    return off.w > (note?.is === 'gap' && meantBy(note, off) !== null ? LIKE_A_SLIP : SUSPECT);
+  });
+  return tooMuch.sort((a, b) => b.w - a.w)[0] ?? null;
+}
 
 interface Model {
   readonly trials: TrialStatements;
