@@ -42,6 +42,10 @@ const PHONE_VIEWS: readonly View[] = [
       for (let left = 10; left > 0; left -= 1) await ticks.first().click();
       await page.getByRole('radio', { name: 'Today' }).click();
       await expect(page.getByRole('heading', { name: 'Put up the supports of shelf 5' })).toBeVisible();
+      await page
+        .getByText(/into the plugs, at/)
+        .last()
+        .scrollIntoViewIfNeeded();
     },
   },
   {
@@ -75,11 +79,15 @@ const PHONE_VIEWS: readonly View[] = [
   },
   {
     name: 'phone-saw',
-    job: 'Parcel bench',
+    job: 'Chimney alcove',
     show: async (person) => {
+      const { page } = person;
       await cutting(person, 'At the saw');
-      await person.page.getByRole('button', { name: 'Begin cutting' }).click();
-      for (let i = 0; i < 3; i += 1) await person.page.getByRole('button', { name: 'Cut', exact: true }).click();
+      await page.getByRole('button', { name: 'Begin cutting' }).click();
+      const card = page.getByTestId('saw-card');
+      for (let left = 60; left > 0 && !(await card.innerText()).includes('4S, left end'); left -= 1)
+        await page.getByRole('button', { name: 'Cut', exact: true }).click();
+      await expect(card).toContainText('4S, left end');
     },
   },
   {
@@ -162,7 +170,13 @@ const WIDE_VIEWS: readonly View[] = [
       await person.page.evaluate(() => window.dispatchEvent(new Event('beforeprint')));
       await person.page.emulateMedia({ media: 'print' });
       await person.page.setViewportSize({ width: 720, height: 1000 });
-      await person.page.getByTestId('saw-sheet').evaluate((sheet) => sheet.scrollIntoView());
+      const sheet = person.page.getByTestId('saw-sheet');
+      // The page is laid out once more for its new size.
+      await expect(async () => {
+        await sheet.evaluate((one) => one.scrollIntoView());
+        await person.page.waitForTimeout(300);
+        expect(Math.abs(await sheet.evaluate((one) => one.getBoundingClientRect().top))).toBeLessThan(40);
+      }).toPass();
     },
   },
   { name: 'wide-cut-dark', job: 'Cloakroom closet', show: async (person) => person.stage('Cut') },
