@@ -1,9 +1,10 @@
 import type { Step } from '@dormer/core/build/hand';
-import type { Figure } from '@dormer/core/figure';
+import { figure, type Figure } from '@dormer/core/figure';
 import type { Bites, Fixing } from '@dormer/core/fixing';
 import { drivenBy } from '@dormer/core/fixing/driven';
 import { fromThere } from '@dormer/core/layout/hand';
 import type { Job } from '@dormer/core/job/document';
+import { message } from '@dormer/core/message';
 import type { Plan } from '@dormer/core/plan';
 import { lengthWords, sentence, words } from '@dormer/core/words';
 import type { Label } from '../../labels';
@@ -40,8 +41,12 @@ export function factsOf(step: Step, plan: Plan, label: Label): Fact[] {
   ];
 }
 
-/** The longer of a board's two edges as it is when it is finished: its blank may be longer, where its ends run out of square. */
-function longerEdge({ edges, length }: Plan['parts'][number]): Figure {
+/** The longer edge of a finished board: its blank is longer where both ends run out of square. */
+function longerEdge({ corner, edges, length }: Plan['parts'][number]): Figure {
+  if (corner) {
+    const along = corner.backMm >= corner.sideMm ? message('term.legBack') : message('term.legSide');
+    return figure({ label: along, mm: Math.max(corner.backMm, corner.sideMm) });
+  }
   if (!edges) return length;
   return edges.back.mm >= edges.front.mm ? edges.back : edges.front;
 }
@@ -62,7 +67,7 @@ export function atWalls(step: Step, plan: Plan, job: Job): AtWall[] {
     .filter((one) => one.fromFloor ?? one.fromCeiling);
 }
 
-/** Screws, pins and anchors of a step, piece by piece: `5B: 4 screws 5 × 60 into studs, at 40, 390, 740 from its left end`. */
+/** Screws, pins and anchors of a step, piece by piece: `5B: 4 screws 5 × 60, into studs, at 40, 390`. */
 export function fixingsOf(step: Step, plan: Plan, job: Job, label: Label): string[] {
   const own = plan.fixings.filter((one) => step.fixings.includes(one.id));
   const lines = own.flatMap(drivenBy).map(({ fixing, into, what, holes }) => ({

@@ -200,7 +200,7 @@ interface Seen {
   readonly made: ReadonlySet<string>;
 }
 
-/** The board on the saw with the piece that is cut off it; the piece itself where its ends are cut; at the end the whole. */
+/** The board on the saw; the piece itself while its ends are cut; the whole when all is cut. */
 function sceneOf({ job, plan, saw, task, made }: Seen): Scene {
   if (task?.is === 'further') {
     const part = plan.parts.find((one) => one.id === task.further.part);

@@ -23,7 +23,7 @@ export function blanksIn(saw: Saw, plan: Plan): Pick<Blank, 'id' | 'label' | 'pa
   });
 }
 
-/** Whether pieces still to be cut have another length in the plan than on the saw, or a cut that is made is no longer asked for. */
+/** Whether pieces on the saw have another length in the plan, or a cut that is made is no longer asked for. */
 export function changedSince(saw: Saw, plan: Plan, made: ReadonlySet<string>, tasks: readonly SawTask[]): boolean {
   const known = new Set(tasks.map((one) => one.id));
   if (saw.done.some((one) => one.startsWith(FURTHER) && !known.has(one))) return true;

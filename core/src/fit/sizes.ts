@@ -6,7 +6,7 @@ import type { Part } from './parts';
 
 /** A piece smaller than this in any of its sizes is no piece. Millimetres. */
 const LEAST_MM = 1;
-/** A piece that is longer by less than this than the place it stands in still goes in: readings are no better. Millimetres. */
+/** A piece longer than its place by less than this still goes in: readings are no better. Millimetres. */
 const SAME_MM = 0.5;
 
 /** Pieces that lie along the back from side to side. */

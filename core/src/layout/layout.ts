@@ -34,7 +34,7 @@ export interface Layout {
   readonly gaps: readonly Gap[];
   /** Heights no shelf's top may have. */
   readonly blocked: readonly Blocked[];
-  /** Where the space for shelves begins and ends, in a case between its bottom and its top, millimetres; the end null while it is not known. */
+  /** Where the space for shelves begins and ends; in a case, between its bottom and its top. */
   readonly space: Space;
   /** The same of what the case itself stands in. */
   readonly outer: Space;

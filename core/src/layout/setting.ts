@@ -13,11 +13,11 @@ export interface LayoutInput {
   readonly under: Under;
   /** The room inside the case the shelves are in, by what the case stands in; left away where there is none. */
   readonly inside?: (outer: Space) => Inside | null;
-  /** Depth things stand on, of a shelf by its number; 0 is what the lowest space stands on. That of all where left away. */
+  /** Depth things stand on, of a shelf by its number; 0 is the bottom boundary. That of all where left away. */
   readonly depthOf?: (shelf: number) => number;
 }
 
-/** Where the space for shelves begins and ends, above the floor mark, millimetres; the end null while it is not known. */
+/** Where a space begins and ends above the floor mark, millimetres; the end null while it is not known. */
 export interface Space {
   readonly fromMm: number;
   readonly toMm: number | null;

@@ -56,7 +56,7 @@ export function madeBlanks(saw: Saw, kerfMm: number): Set<string> {
   return made;
 } // prettier-ignore
 
-/** The job's pieces that are cut, with those of a cutting that has begun: to be kept when it is over or planned anew. */
+/** The job's cut pieces with those of a cutting that has begun, for when that is over or planned again. */
 export function withCut(cut: readonly CutPiece[], saw: Saw, kerfMm: number): CutPiece[] {
   const made = madeBlanks(saw, kerfMm);
   const fresh = piecesOn(saw).filter((one) => made.has(one.blank));

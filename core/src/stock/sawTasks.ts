@@ -19,7 +19,7 @@ export function furtherOf(parts: readonly Part[], all: readonly Part[], job: Saw
   return parts.flatMap((part) => furtherCuts(part, job.tools, glued.has(part.id)));
 }
 
-/** Everything there is to do at the saw in a cutting that has begun: its straight cuts, then what makes pieces of blanks. */
+/** All cuts of a cutting that has begun: the straight ones, then those that make pieces of blanks. */
 export function sawTasks(saw: Saw, parts: readonly Part[], job: SawnJob): SawTask[] {
   const cuts = sawSteps(saw, job.stock.kerf.mm).map((step): SawTask => ({ is: 'cut', id: step.id, step }));
   const blanks = [...piecesOn(saw).map((one) => one.blank), ...saw.made];

@@ -56,6 +56,8 @@ const LITRE = { primer: 14, paint: 22, conditioner: 20, stain: 24, clear: 26, oi
 /** Glue on a jointed edge or face, grams to the square metre. */
 const GLUE_G_M2 = 180;
 const GLUE_G_ML = 1.1;
+/** What a few butt joints take, millilitres (assumed). */
+const LEAST_GLUE_ML = 20;
 /** A bead of caulk 5 mm across, millilitres to the metre; filler over a screw's head. */
 const CAULK_ML_M = 20;
 const FILLER_ML = 0.8;
@@ -177,7 +179,7 @@ function glueLines(line: Line, { parts, build }: ShoppingInput['plan'], { blanks
   // Boards made of pieces are glued whatever holds the joints; of joints only what a step glues.
   const named = build.steps.some((one) => one.materials.some(({ code }) => code === 'buy.glue'));
   if (!named && faces === 0) return [];
-  return [line('glue', 'glue', message('buy.glue'), Math.max(Math.ceil(grams / GLUE_G_ML), 1), 'ml', packed([250, 750], 0.03), ml)];
+  return [line('glue', 'glue', message('buy.glue'), Math.max(Math.ceil(grams / GLUE_G_ML), LEAST_GLUE_ML), 'ml', packed([250, 750], 0.03), ml)];
 } // prettier-ignore
 
 /** Edge veneer for the front edges of boards that are cut from sheets and have no nosing, in metres with what is trimmed off. */

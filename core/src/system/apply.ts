@@ -78,7 +78,7 @@ export function applySystems(input: ApplyInput): Applied {
 /** What a layout has to know of the supports its shelves will have. */
 export type Rooms = Required<Pick<LayoutInput, 'inside' | 'depthOf' | 'under'>>;
 
-/** The room shelves and what stands on them have, by the system of the whole job: of a case that between its own boards. */
+/** The room for shelves and what stands on them, by the job's system: in a case, between its own boards. */
 export function roomsOf(job: Job, opening: Opening, box: CavityBox | null): Rooms {
   const name = job.support.system;
   const under = underOf(job);

@@ -160,7 +160,7 @@ function markMm(tape: Tape): number {
   return step < 1 ? 2 * step : step;
 }
 
-/** The least clear width over a range of heights, as far out as a shelf goes, down to a mark of the tape; inside a case its own. */
+/** The least clear width over a range of heights, down to a mark of the tape; inside a case, its own. */
 function clearWidth({ input: { opening, job }, inside }: Setting, fromUp: number, toUp: number): number {
   const { extent, surfaces } = opening;
   if (inside) return snapToTape(inside.across.toMm - inside.across.fromMm, job.tape, 'down');
