@@ -66,6 +66,8 @@ describe.each(everyWay)('%s', (_, job) => {
       expect(told.has('how.into.stud') || told.has('how.into.bareStud')).toBe(bites.has('stud'));
       expect(told.has('how.into.plug')).toBe(bites.has('plug'));
       expect(told.has('how.into.anchor')).toBe(bites.has('anchor'));
+      const inWood = ours.some((one) => one.screw.kind !== 'pin' && one.holes.some(({ into }) => into === 'wood'));
+      expect(told.has('how.into.wood')).toBe(inWood);
       // Nobody is told to hang on an anchor.
       expect([told.has('check.anchors'), told.has('check.tug')]).toEqual([
         bites.has('anchor'),

@@ -1,4 +1,4 @@
-import type { Bites } from '../fixing';
+import type { Bites, Fixing } from '../fixing';
 import { length, message, text, type Message } from '../message';
 import type { Step, StepTool } from './step';
 import type { Work } from './work';
@@ -22,6 +22,7 @@ export function withDriving(step: Step, { fixings, job }: Driving): Step {
     ),
     ...(bites.has('anchor') ? [message('how.into.anchor')] : []),
     ...(bites.has('panel') ? [message('how.into.panel')] : []),
+    ...(ours.some(intoWood) ? [message('how.into.wood')] : []),
   ];
   return {
     ...step,
@@ -30,6 +31,10 @@ export function withDriving(step: Step, { fixings, job }: Driving): Step {
     tools: [...new Set([...step.tools, ...toolsFor(bites)])],
   };
 }
+
+/** Screws into another piece; pins are driven without a hole. */
+const intoWood = ({ screw, holes }: Fixing): boolean =>
+  screw.kind !== 'pin' && holes.some((one) => one.into === 'wood');
 
 /** How what is fixed is tested. */
 function tests(bites: ReadonlySet<Bites>): Message[] {

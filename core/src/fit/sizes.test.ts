@@ -89,5 +89,5 @@ test('whatever is asked for, every piece has a size, and none is higher than its
     }),
     { numRuns: 60 },
   );
-  expect(looked).toBeGreaterThan(500);
+  expect(looked).toBeGreaterThan(200);
 });

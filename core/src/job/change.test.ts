@@ -136,7 +136,8 @@ describe('a thickness measured on what was bought', () => {
 test('a copy of a job has its prices and its saw, but nothing of what was cut or put in the basket', () => {
   const saw = { layouts: [], done: ['L1:/0'], made: [], wrong: [] };
   const prices = [{ item: 'a', price: 2 }];
-  const cut = { ...alcove, stock: { ...alcove.stock, saw, prices, ticked: ['glue'] } };
+  const pieces = [{ blank: 'S1-board', thicknessMm: 18, widthMm: 320, lengthMm: 1123.5 }];
+  const cut = { ...alcove, stock: { ...alcove.stock, saw, prices, ticked: ['glue'], cut: pieces } };
   expect(sound(cut)).toBe(true);
   const copy = duplicateJob(cut, 'copy', 'Copy');
   expect(copy.stock).toEqual({ ...alcove.stock, prices });

@@ -77,6 +77,7 @@ export interface BuildCatalogue {
   'how.into.plug': { size: Text; drill: Length; deep: Length };
   'how.into.anchor': None;
   'how.into.panel': None;
+  'how.into.wood': None;
   'check.anchors': None;
   'check.driven': None;
   'how.drill': None;

@@ -96,6 +96,8 @@ export const enBuild: Sentences = {
   'how.into.anchor':
     'Hollow-wall anchors: drill as the packet says, set the anchor, drive its own screw until it is snug and no further.',
   'how.into.panel': 'Cabinet sides: use no longer screw than told, so that its point does not come out.',
+  'how.into.wood':
+    'Into wood: drive each screw in its pilot hole until the head lies just under the surface, no further.',
   'check.anchors': 'Pull by hand: nothing gives. Do not hang on anchors in hollow board.',
   'check.driven': 'Every head lies under the surface, and nothing moves when you push.',
   'how.drill': 'Bore from the face that is seen; countersink so deep that the head goes under.',
