@@ -108,7 +108,7 @@ describe('behind the narrow jambs of the closet', () => {
 });
 
 /** A closet of one or two shelves on cleats, square and plumb, as far as the way in needs it. */
-function closet({ wide, short, thick, cleat, high, mouth, at, ceiling, two }: Closet): WayInput {
+function closet({ wide, short, thick, cleat, high, mouth, at, ceiling, two, supports }: Closet): WayInput {
   const fit = {
     backMm: wide - short,
     frontMm: wide - short,
@@ -130,13 +130,14 @@ function closet({ wide, short, thick, cleat, high, mouth, at, ceiling, two }: Cl
   return {
     parts: [...shelf(1, at), ...(two === null ? [] : shelf(2, at + thick + two))] as unknown as WayInput['parts'],
     hardware: [],
-    job: { place: { mouth: { width: typedLength(String(mouth), 'mm') } }, build: { supports: 'bottom-up' } },
+    job: { place: { mouth: { width: typedLength(String(mouth), 'mm') } }, build: { supports } },
     ceilingMm: ceiling,
     depthMm: 600,
   };
 }
 type Closet = Record<'wide' | 'short' | 'thick' | 'cleat' | 'high' | 'mouth' | 'at' | 'ceiling', number> & {
   two: number | null;
+  supports: 'bottom-up' | 'top-down';
 };
 
 test('every way that is told can be walked: pose by pose the board meets no wall, cleat, shelf or ceiling', () => {
@@ -154,6 +155,7 @@ test('every way that is told can be walked: pose by pose the board meets no wall
         at: whole(300, 2000),
         ceiling: whole(2100, 2700),
         two: fc.option(whole(150, 600)),
+        supports: fc.constantFrom('bottom-up' as const, 'top-down' as const),
       }),
       (given) => {
         const input = closet(given);
@@ -182,8 +184,9 @@ function walk(given: Closet, way: { mouthDegrees: number; cleatDegrees: number }
   expect(across(way.cleatDegrees)).toBeLessThanOrEqual(wide - 2 * cleat);
   const poses = Array.from({ length: 60 }, (_, i) => way.cleatDegrees * 0.9 ** i);
   const meets = poses.filter((degrees) => {
-    const besideCleat = under && two !== null && across(degrees) > wide - cleat;
-    const topMm = besideCleat ? over - high : over;
+    // The cleats of the upper shelf are up, whether its board is in or not.
+    const besideCleat = two !== null && across(degrees) > wide - cleat;
+    const topMm = besideCleat ? Math.min(over, at + thick + two - high) : over;
     return across(degrees) > wide + thick ** 2 / (2 * long) || at + up(degrees) > topMm;
   });
   expect(meets).toEqual([]);

@@ -98,7 +98,7 @@ function waysInOrder(input: WayInput, order: BoardOrder): WayIn[] {
     const lowMm = order === 'bottom-up' ? Math.max(0, ...below.map((one) => one.place.upTo)) : 0;
     const next = order === 'top-down' ? above.sort((a, b) => a.place.upFrom - b.place.upFrom)[0] : undefined;
     const highMm = Math.min(input.ceilingMm, next?.place.upFrom ?? Infinity);
-    return wayBetween(board, { lowMm, highMm, cleatsMm: next ? sideCleatsHigh(next.shelf, input) : 0 }, input);
+    return wayBetween(board, { lowMm, highMm, cleatsFromMm: sideCleatsAbove(board, input) }, input);
   });
 }
 
@@ -106,13 +106,13 @@ function waysInOrder(input: WayInput, order: BoardOrder): WayIn[] {
 interface Room {
   readonly lowMm: number;
   readonly highMm: number;
-  /** How far side cleats hang down along the walls from what is above. */
-  readonly cleatsMm: number;
+  /** Where the lowest side cleats above begin, whether their board is in or not: all supports are up. */
+  readonly cleatsFromMm: number;
 }
 
-function sideCleatsHigh(shelf: number, { parts }: WayInput): number {
-  const cleats = parts.filter((one) => one.shelf === shelf && one.role.startsWith('side-cleat'));
-  return Math.max(0, ...cleats.map(({ place }) => place.upTo - place.upFrom));
+function sideCleatsAbove({ shelf, place }: Board & Support, { parts }: WayInput): number {
+  const cleats = parts.filter((one) => one.shelf !== shelf && one.role.startsWith('side-cleat'));
+  return Math.min(Infinity, ...cleats.map((one) => one.place.upFrom).filter((mm) => mm >= place.upFrom));
 }
 
 /**
@@ -158,14 +158,14 @@ function wayBetween(board: Board & Support, room: Room, input: WayInput): WayIn 
   const openBelow = onCleatsOnly(shelf, input) && (!mouth || behindMm <= input.depthMm);
   // While its high end comes down it passes beneath the cleats of what is above.
   const besideCleat = tiltToPass(longMm, thicknessMm, apartMm - Math.max(leftMm, rightMm)) ?? MOST_DEGREES;
-  const sweptMm = room.cleatsMm > 0 ? tiltedSpan(longMm, thicknessMm, besideCleat).upMm : 0;
+  const sweptMm = tiltedSpan(longMm, thicknessMm, besideCleat).upMm;
   // How much is over when it is tilted in the mouth, and when its low end has just come above its cleat.
   const spare = (lowMm: number, restDegrees: number | null) => {
     const through = Math.min(room.highMm, mouthUpMm) - lowMm - EASE_MM - tiltedSpan(longMm, thicknessMm, tilt).upMm;
     if (mouthDegrees === null || restDegrees === null) return -Infinity;
     const overMm = room.highMm - board.place.upFrom;
     const atRest = overMm - tiltedSpan(longMm, thicknessMm, restDegrees).upMm;
-    return Math.min(through, atRest, overMm - room.cleatsMm - sweptMm);
+    return Math.min(through, atRest, room.cleatsFromMm - board.place.upFrom - sweptMm);
   };
   const below = openBelow ? spare(room.lowMm, cleatDegrees) : -Infinity;
   // Above its supports nothing stands between the walls: it is laid down at the tilt it came in at.
