@@ -1,3 +1,22 @@
+/** Packages that come as modules or as TypeScript, and are compiled for the tests. */
+const TRANSFORMED = [
+  '(jest-)?react-native',
+  '@react-native(-community)?',
+  'expo(nent)?',
+  '@expo(nent)?/.*',
+  '@expo-google-fonts/.*',
+  'react-navigation',
+  '@react-navigation/.*',
+  'react-native-svg',
+  'lucide-react-native',
+  '@reduxjs/toolkit',
+  'immer',
+  'redux-undo',
+  'idb-keyval',
+  'react-redux',
+  'date-fns',
+];
+
 module.exports = {
   displayName: 'app',
   preset: 'jest-expo',
@@ -7,7 +26,5 @@ module.exports = {
   sandboxInjectedGlobals: require('../scripts/testGlobals.cjs'),
   testMatch: ['<rootDir>/**/*.test.{ts,tsx}'],
   testPathIgnorePatterns: ['/node_modules/', '/dist/'],
-  transformIgnorePatterns: [
-    'node_modules/(?!((jest-)?react-native|@react-native(-community)?|expo(nent)?|@expo(nent)?/.*|@expo-google-fonts/.*|react-navigation|@react-navigation/.*|react-native-svg|lucide-react-native|@reduxjs/toolkit|immer|redux-undo|idb-keyval|react-redux|date-fns))',
-  ],
+  transformIgnorePatterns: [`node_modules/(?!(${TRANSFORMED.join('|')}))`],
 };

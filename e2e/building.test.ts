@@ -186,59 +186,79 @@ test('a step is left out, one is added, and the order follows', AT_ONE_SIZE, asy
   await stands(page, 'Cut 6 boards');
 });
 
-test('the calendar goes out as a file and comes back moved; one with a changed id is named', AT_ONE_SIZE, async ({ person, page }) => {
-  await page.clock.install({ time: new Date('2026-05-04T08:00:00Z') });
-  await building(person, 'Chimney alcove');
-  await part(page, 'Calendar');
-  await page.getByRole('button', { name: 'Lay it into my calendar' }).click();
-  await expect(page.getByText(/^Done by /)).toBeVisible();
-  const { name, data } = await downloaded(page, /^Calendar \(ICS\)$/);
-  expect(name).toBe('Chimney-alcove-reading-room.ics');
-  const entries = data.toString('utf8').split('BEGIN:VEVENT');
-  expect(entries).toHaveLength(28);
-  const back = async (contents: string) => {
-    const choosing = page.waitForEvent('filechooser');
-    await page.getByRole('button', { name: 'Read back' }).click();
-    await (await choosing).setFiles({ name: 'moved.ics', mimeType: 'text/calendar', buffer: Buffer.from(contents) });
-  };
-  const moved = entries.map((one) => (one.includes('Prime the pieces') ? one.replace(/DTSTART:\w+/, 'DTSTART:20260520T100000Z') : one));
-  await back(moved.map((one) => (one.includes('Sand everything') ? one.replace(/UID:[^\r]*\r\n( [^\r]*\r\n)*/, 'UID:other\r\n') : one)).join('BEGIN:VEVENT'));
-  await expect(page.getByText('One step is where you moved it.')).toBeVisible();
-  await expect(page.getByText(/“Sand everything while it lies flat” has an id that is none of this job’s steps/)).toBeVisible();
-  await expect(page.getByText('moved here')).toBeVisible();
-  await back('no calendar at all');
-  await expect(page.getByText(/no calendar file that can be read/)).toBeVisible();
-}); // prettier-ignore
+test(
+  'the calendar goes out as a file and comes back moved; one with a changed id is named',
+  AT_ONE_SIZE,
+  async ({ person, page }) => {
+    await page.clock.install({ time: new Date('2026-05-04T08:00:00Z') });
+    await building(person, 'Chimney alcove');
+    await part(page, 'Calendar');
+    await page.getByRole('button', { name: 'Lay it into my calendar' }).click();
+    await expect(page.getByText(/^Done by /)).toBeVisible();
+    const { name, data } = await downloaded(page, /^Calendar \(ICS\)$/);
+    expect(name).toBe('Chimney-alcove-reading-room.ics');
+    const entries = data.toString('utf8').split('BEGIN:VEVENT');
+    expect(entries).toHaveLength(28);
+    const back = async (contents: string) => {
+      const choosing = page.waitForEvent('filechooser');
+      await page.getByRole('button', { name: 'Read back' }).click();
+      await (await choosing).setFiles({ name: 'moved.ics', mimeType: 'text/calendar', buffer: Buffer.from(contents) });
+    };
+    const moved = entries.map((one) =>
+      one.includes('Prime the pieces') ? one.replace(/DTSTART:\w+/, 'DTSTART:20260520T100000Z') : one,
+    );
+    await back(
+      moved
+        .map((one) =>
+          one.includes('Sand everything') ? one.replace(/UID:[^\r]*\r\n( [^\r]*\r\n)*/, 'UID:other\r\n') : one,
+        )
+        .join('BEGIN:VEVENT'),
+    );
+    await expect(page.getByText('One step is where you moved it.')).toBeVisible();
+    await expect(
+      page.getByText(/“Sand everything while it lies flat” has an id that is none of this job’s steps/),
+    ).toBeVisible();
+    await expect(page.getByText('moved here')).toBeVisible();
+    await back('no calendar at all');
+    await expect(page.getByText(/no calendar file that can be read/)).toBeVisible();
+  },
+);
 
-test('photos of a note: kept without a signal, sent later; what is no picture, and one of 40 MB, are refused', AT_ONE_SIZE, async ({ person, page, server, expected }) => {
-  expected.push(/Failed to load resource/);
-  await person.open('Window corner');
-  await person.stage('Log');
-  await page.getByRole('radio', { name: 'Diary' }).click();
-  await page.getByRole('button', { name: 'Note', exact: true }).click();
-  const choose = async (name: string, mimeType: string, buffer: Buffer) => {
-    const choosing = page.waitForEvent('filechooser');
-    await page.getByRole('button', { name: 'Add a photo' }).click();
-    await (await choosing).setFiles({ name, mimeType, buffer });
-  };
-  await choose('notes.jpg', 'image/jpeg', Buffer.from('no picture at all'));
-  await expect(page.getByText(/^This is not a picture/)).toBeVisible();
-  await choose('large.jpg', 'image/jpeg', Buffer.alloc(40 * 1024 * 1024, 7));
-  await expect(page.getByText(/larger than 30 MB/)).toBeVisible();
-  await server.down();
-  await choose('corner.png', 'image/png', await page.screenshot());
-  await expect(page.getByRole('img', { name: 'Photo 1' })).toBeVisible();
-  await page.getByRole('button', { name: 'Note it' }).click();
-  await expect(page.getByRole('dialog')).toBeHidden();
-  await expect(page.getByRole('img', { name: 'Photo 1' })).toBeVisible();
-  await server.up();
-  await person.saved();
-  await page.reload();
-  await page.getByRole('radio', { name: 'Diary' }).click();
-  await expect(page.getByRole('img', { name: 'Photo 1' })).toBeVisible();
-  const { jobs } = await (await page.request.get(`${server.base}/api/jobs`)).json();
-  const { id } = jobs.find((one: { name: string }) => one.name.startsWith('Window corner'));
-  const { job } = await (await page.request.get(`${server.base}/api/jobs/${id}`)).json();
-  const [photo] = job.log.entries[0].photos;
-  await expect.poll(async () => (await page.request.get(`${server.base}/api/photos/${photo.id}`)).headers()['content-type']).toBe('image/jpeg');
-}); // prettier-ignore
+test(
+  'photos of a note: kept without a signal, sent later; what is no picture, and one of 40 MB, are refused',
+  AT_ONE_SIZE,
+  async ({ person, page, server, expected }) => {
+    expected.push(/Failed to load resource/);
+    await person.open('Window corner');
+    await person.stage('Log');
+    await page.getByRole('radio', { name: 'Diary' }).click();
+    await page.getByRole('button', { name: 'Note', exact: true }).click();
+    const choose = async (name: string, mimeType: string, buffer: Buffer) => {
+      const choosing = page.waitForEvent('filechooser');
+      await page.getByRole('button', { name: 'Add a photo' }).click();
+      await (await choosing).setFiles({ name, mimeType, buffer });
+    };
+    await choose('notes.jpg', 'image/jpeg', Buffer.from('no picture at all'));
+    await expect(page.getByText(/^This is not a picture/)).toBeVisible();
+    await choose('large.jpg', 'image/jpeg', Buffer.alloc(40 * 1024 * 1024, 7));
+    await expect(page.getByText(/larger than 30 MB/)).toBeVisible();
+    await server.down();
+    await choose('corner.png', 'image/png', await page.screenshot());
+    await expect(page.getByRole('img', { name: 'Photo 1' })).toBeVisible();
+    await page.getByRole('button', { name: 'Note it' }).click();
+    await expect(page.getByRole('dialog')).toBeHidden();
+    await expect(page.getByRole('img', { name: 'Photo 1' })).toBeVisible();
+    await server.up();
+    await person.saved();
+    await page.reload();
+    await page.getByRole('radio', { name: 'Diary' }).click();
+    await expect(page.getByRole('img', { name: 'Photo 1' })).toBeVisible();
+    const { jobs } = await (await page.request.get(`${server.base}/api/jobs`)).json();
+    const { id } = jobs.find((one: { name: string }) => one.name.startsWith('Window corner'));
+    const { job } = await (await page.request.get(`${server.base}/api/jobs/${id}`)).json();
+    const [photo] = job.log.entries[0].photos;
+    await expect
+      .poll(async () => (await page.request.get(`${server.base}/api/photos/${photo.id}`)).headers()['content-type'])
+      .toBe('image/jpeg');
+  },
+);

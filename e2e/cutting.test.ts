@@ -82,64 +82,78 @@ test('the parcel bench: from parts to layouts, the list to buy, and every cut at
   await person.home();
   await cutting(person, 'Window corner', 'Layouts');
   await expect(page.getByText(/· Parcel bench, back hall/).first()).toBeVisible();
-}); // prettier-ignore
+});
 
-test('a cut that went wrong: how long is it now, and what becomes of the rest', AT_ONE_SIZE, async ({ person, page }) => {
-  await cutting(person, 'Chimney alcove', 'At the saw');
-  await page.getByRole('button', { name: 'Begin cutting' }).click({ timeout: 30_000 });
-  const card = page.getByTestId('saw-card');
-  const done = page.getByRole('button', { name: 'Cut', exact: true });
-  const figure = page.getByTestId('saw-figure');
-  // To the first board of 1131.
-  for (let i = 0; i < 80 && !(await card.innerText()).includes('1S'); i += 1) await done.click();
-  await expect(figure).toHaveText(/\d+(\.5)? mm/);
-  await page.getByRole('button', { name: 'Cut wrong' }).click();
-  const dialog = page.getByRole('dialog');
-  const now = dialog.getByRole('textbox', { name: /^(Length|Width) now$/ });
-  await now.fill('3000');
-  await now.press('Enter');
-  await expect(dialog.getByText(/cut it again at the same setting/)).toBeVisible();
-  await now.fill('200');
-  await now.press('Enter');
-  await expect(page.getByTestId('wrong-answer')).toContainText(/Another board is needed|Nothing more to buy/, { timeout: 30_000 });
-  await dialog.getByRole('button', { name: 'Go on with the new layouts' }).click();
-  await expect(card).toContainText(/Cut 1 of \d+ · board L\d+r2/);
-  await person.undo();
-  await expect(card).not.toContainText('r2');
-}); // prettier-ignore
+test(
+  'a cut that went wrong: how long is it now, and what becomes of the rest',
+  AT_ONE_SIZE,
+  async ({ person, page }) => {
+    await cutting(person, 'Chimney alcove', 'At the saw');
+    await page.getByRole('button', { name: 'Begin cutting' }).click({ timeout: 30_000 });
+    const card = page.getByTestId('saw-card');
+    const done = page.getByRole('button', { name: 'Cut', exact: true });
+    const figure = page.getByTestId('saw-figure');
+    // To the first board of 1131.
+    for (let i = 0; i < 80 && !(await card.innerText()).includes('1S'); i += 1) await done.click();
+    await expect(figure).toHaveText(/\d+(\.5)? mm/);
+    await page.getByRole('button', { name: 'Cut wrong' }).click();
+    const dialog = page.getByRole('dialog');
+    const now = dialog.getByRole('textbox', { name: /^(Length|Width) now$/ });
+    await now.fill('3000');
+    await now.press('Enter');
+    await expect(dialog.getByText(/cut it again at the same setting/)).toBeVisible();
+    await now.fill('200');
+    await now.press('Enter');
+    await expect(page.getByTestId('wrong-answer')).toContainText(/Another board is needed|Nothing more to buy/, {
+      timeout: 30_000,
+    });
+    await dialog.getByRole('button', { name: 'Go on with the new layouts' }).click();
+    await expect(card).toContainText(/Cut 1 of \d+ · board L\d+r2/);
+    await person.undo();
+    await expect(card).not.toContainText('r2');
+  },
+);
 
-test('prices from the simulated yard, a list of one’s own, what there is already, and what is really thick', AT_ONE_SIZE, async ({ person, page }) => {
-  await cutting(person, 'Chimney alcove', 'Buy');
-  await expect(page.getByRole('checkbox', { name: /pine board, 1200 mm long/ })).toBeVisible({ timeout: 30_000 });
-  await expect(page.getByText('These are planning prices that come with Dormer', { exact: false })).toBeVisible();
-  await page.getByRole('button', { name: 'Ask Practice yard (simulated)' }).click();
-  await expect(page.getByText('Prices from Practice yard', { exact: false })).toBeVisible();
-  await page.getByRole('button', { name: 'Planning prices again' }).click();
-  await expect(page.getByText('Prices from Practice yard', { exact: false })).toHaveCount(0);
-  // Screws that lie in the drawer need not be bought.
-  await page.getByRole('button', { name: /^screws 5 × 70/ }).click();
-  const have = page.getByRole('textbox', { name: /^Have already/ });
-  await have.fill('60');
-  await have.press('Enter');
-  await expect(page.getByRole('button', { name: /^screws 5 × 70/ })).toContainText('there is enough already');
-  // A board measured thinner than it is called: the boards are planned of what it is.
-  await page.getByRole('button', { name: /pine board, 1200 mm long/ }).click();
-  await person.setLength('How thick it really is, measured', '17.5');
-  await person.planned();
-  await turn(person, 'Pieces');
-  await expect(page.getByText(/^17\.5 ×/).first()).toBeVisible();
-}); // prettier-ignore
+test(
+  'prices from the simulated yard, a list of one’s own, what there is already, and what is really thick',
+  AT_ONE_SIZE,
+  async ({ person, page }) => {
+    await cutting(person, 'Chimney alcove', 'Buy');
+    await expect(page.getByRole('checkbox', { name: /pine board, 1200 mm long/ })).toBeVisible({ timeout: 30_000 });
+    await expect(page.getByText('These are planning prices that come with Dormer', { exact: false })).toBeVisible();
+    await page.getByRole('button', { name: 'Ask Practice yard (simulated)' }).click();
+    await expect(page.getByText('Prices from Practice yard', { exact: false })).toBeVisible();
+    await page.getByRole('button', { name: 'Planning prices again' }).click();
+    await expect(page.getByText('Prices from Practice yard', { exact: false })).toHaveCount(0);
+    // Screws that lie in the drawer need not be bought.
+    await page.getByRole('button', { name: /^screws 5 × 70/ }).click();
+    const have = page.getByRole('textbox', { name: /^Have already/ });
+    await have.fill('60');
+    await have.press('Enter');
+    await expect(page.getByRole('button', { name: /^screws 5 × 70/ })).toContainText('there is enough already');
+    // A board measured thinner than it is called: the boards are planned of what it is.
+    await page.getByRole('button', { name: /pine board, 1200 mm long/ }).click();
+    await person.setLength('How thick it really is, measured', '17.5');
+    await person.planned();
+    await turn(person, 'Pieces');
+    await expect(page.getByText(/^17\.5 ×/).first()).toBeVisible();
+  },
+);
 
-test('plywood or MDF instead: what it costs, weighs and sags, side by side, and one touch to choose', AT_ONE_SIZE, async ({ person, page }) => {
-  await cutting(person, 'Chimney alcove', 'Buy');
-  await page.getByRole('button', { name: 'What if' }).click({ timeout: 30_000 });
-  const dialog = page.getByRole('dialog');
-  const mdf = dialog.getByRole('group', { name: 'MDF' });
-  await expect(mdf).toContainText(/kg · sags up to .* mm · \d+ % left over/, { timeout: 40_000 });
-  await expect(dialog.getByText('The cheapest')).toHaveCount(1);
-  await dialog.getByRole('button', { name: 'Make the boards of MDF' }).click();
-  await expect(page.getByRole('checkbox', { name: /MDF sheet/ }).first()).toBeVisible({ timeout: 30_000 });
-}); // prettier-ignore
+test(
+  'plywood or MDF instead: what it costs, weighs and sags, side by side, and one touch to choose',
+  AT_ONE_SIZE,
+  async ({ person, page }) => {
+    await cutting(person, 'Chimney alcove', 'Buy');
+    await page.getByRole('button', { name: 'What if' }).click({ timeout: 30_000 });
+    const dialog = page.getByRole('dialog');
+    const mdf = dialog.getByRole('group', { name: 'MDF' });
+    await expect(mdf).toContainText(/kg · sags up to .* mm · \d+ % left over/, { timeout: 40_000 });
+    await expect(dialog.getByText('The cheapest')).toHaveCount(1);
+    await dialog.getByRole('button', { name: 'Make the boards of MDF' }).click();
+    await expect(page.getByRole('checkbox', { name: /MDF sheet/ }).first()).toBeVisible({ timeout: 30_000 });
+  },
+);
 
 test('sheets too large for the car: the shop cuts them first', AT_ONE_SIZE, async ({ person, page }) => {
   await cutting(person, 'Parcel bench', 'Layouts');

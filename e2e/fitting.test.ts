@@ -8,7 +8,10 @@ const numberBy = async (page: Page, name: string): Promise<number> => {
   return Number(/([\d.]+) mm/.exec(text.replace(name, ''))?.[1]);
 };
 
-test('a board between its walls: its shape, its odds, its styles side by side, its template', async ({ person, page }) => {
+test('a board between its walls: its shape, its odds, its styles side by side, its template', async ({
+  person,
+  page,
+}) => {
   await person.open('Chimney alcove');
   await person.stage('Cut');
   await page.getByRole('radio', { name: 'Shelf 2' }).click();
@@ -37,7 +40,9 @@ test('a board between its walls: its shape, its odds, its styles side by side, i
   expect(read.numPages).toBe(1);
   const drawn = await (await read.getPage(1)).getOperatorList();
   // The front edge is on the sheet at full size: the corners of every path's box are what it runs between.
-  const boxes = drawn.argsArray.flatMap((args, i) => (drawn.fnArray[i] === OPS.constructPath ? [args[2] as number[]] : []));
+  const boxes = drawn.argsArray.flatMap((args, i) =>
+    drawn.fnArray[i] === OPS.constructPath ? [args[2] as number[]] : [],
+  );
   const lengths = boxes.map(([x1 = 0, y1 = 0, x2 = 0, y2 = 0]) => Math.hypot(x2 - x1, y2 - y1) / (72 / 25.4));
   for (const edge of [front, back, 100, 101.6]) {
     expect(Math.min(...lengths.map((one) => Math.abs(one - edge)))).toBeLessThan(0.05);
@@ -46,7 +51,7 @@ test('a board between its walls: its shape, its odds, its styles side by side, i
   expect((await getDocument({ data: new Uint8Array(pages.data), verbosity: 0 }).promise).numPages).toBeGreaterThan(5);
   expect((await downloaded(page, /^SVG/)).data.toString()).toContain('mm"');
   expect((await downloaded(page, /^DXF/)).data.toString()).toContain('OUTLINE');
-}); // prettier-ignore
+});
 
 test(
   'a board that binds when it is tried: what to shave, and the others learn from it',
@@ -108,28 +113,32 @@ test('the corner of a drawing: a board touched on the elevation shows its shape'
   await expect(page.getByText('Board 3S')).toBeVisible();
 });
 
-test('the box of a cavity: its trim to the long point, listed, on the saw sheet, and as wide as the gap asks', AT_ONE_SIZE, async ({ person, page }) => {
-  await person.open('Stair cavity');
-  await person.stage('Cut');
-  await expect(page.getByText('It hides the gap')).toBeVisible();
-  const long = page.getByRole('button', { name: /^TT Trim, head, length: .*Why\?$/ });
-  const before = inches((await long.getAttribute('aria-label')) ?? '');
-  await long.click();
-  await expect(page.getByText('The reveal, twice')).toBeVisible();
-  await page.keyboard.press('Escape');
-  const csv = (await downloaded(page, /^CSV$/)).data.toString();
-  expect(csv).toContain('both ends mitred 45° to the long point');
-  // A reveal wider by 1/8 makes each trim longer by 1/4.
-  await person.stage('Measure');
-  await person.setLength('Reveal', '5/16');
-  await person.stage('Cut');
-  await expect.poll(async () => inches((await long.getAttribute('aria-label')) ?? '')).toBeCloseTo(before + 0.25, 6);
-  await person.stage('Measure');
-  await person.setLength('Width of the face trim', '3/4');
-  await person.stage('Cut');
-  await expect(page.getByText('It does not hide the gap')).toBeVisible();
-  await person.saved();
-}); // prettier-ignore
+test(
+  'the box of a cavity: its trim to the long point, listed, on the saw sheet, and as wide as the gap asks',
+  AT_ONE_SIZE,
+  async ({ person, page }) => {
+    await person.open('Stair cavity');
+    await person.stage('Cut');
+    await expect(page.getByText('It hides the gap')).toBeVisible();
+    const long = page.getByRole('button', { name: /^TT Trim, head, length: .*Why\?$/ });
+    const before = inches((await long.getAttribute('aria-label')) ?? '');
+    await long.click();
+    await expect(page.getByText('The reveal, twice')).toBeVisible();
+    await page.keyboard.press('Escape');
+    const csv = (await downloaded(page, /^CSV$/)).data.toString();
+    expect(csv).toContain('both ends mitred 45° to the long point');
+    // A reveal wider by 1/8 makes each trim longer by 1/4.
+    await person.stage('Measure');
+    await person.setLength('Reveal', '5/16');
+    await person.stage('Cut');
+    await expect.poll(async () => inches((await long.getAttribute('aria-label')) ?? '')).toBeCloseTo(before + 0.25, 6);
+    await person.stage('Measure');
+    await person.setLength('Width of the face trim', '3/4');
+    await person.stage('Cut');
+    await expect(page.getByText('It does not hide the gap')).toBeVisible();
+    await person.saved();
+  },
+);
 
 /** The length in a name like "TT Trim, head, length: 17 3/8 in Why?", inches. */
 function inches(name: string): number {
@@ -150,7 +159,7 @@ test('the saw sheet: one setting to a block, its numbers those of the screen', a
   await expect(block).toContainText('Mark the front edge');
   // Every row of the list has its block.
   expect(await page.getByTestId('saw-block').count()).toBeGreaterThan(8);
-}); // prettier-ignore
+});
 
 test(
   'a wall traced elsewhere comes in as readings of it, and goes out again with undo',
@@ -185,35 +194,45 @@ test(
   },
 );
 
-test('work that cannot be: each board says what is wrong with it, the others are still cut', AT_ONE_SIZE, async ({ person, page }) => {
-  await person.open('Chimney alcove');
-  await person.stage('Shelves');
-  await person.tab('Supports');
-  // Deeper than the alcove.
-  await person.setLength('Depth with nosing', '900');
-  await expect(page.getByText(/The shelf is 900 mm deep, the opening/)).toBeVisible();
-  await person.undo();
-  // Thicker than the gaps leave room for.
-  await person.setLength('Real thickness', '600');
-  await expect(page.getByText(/5 shelves do not fit/)).toBeVisible();
-  await person.undo();
-  await expect(page.getByText(/5 shelves do not fit/)).toHaveCount(0);
-  // One above the ceiling.
-  await person.tab('Heights');
-  await page.getByRole('radio', { name: 'Each typed' }).click();
-  await person.setLength('Top of shelf 5, above the floor mark', '3000');
-  await expect(page.getByText(/Shelf 5 at 3000 mm lies above the ceiling/)).toBeVisible();
-  const list = await person.cutList();
-  expect(list).toContain('1S Board');
-  expect(list).not.toContain('5S Board');
-  await person.saved();
-  // Walls that leave nothing between them.
-  await person.newJob('No room at all');
-  const chooser = page.waitForEvent('filechooser');
-  await page.getByRole('button', { name: 'Bring in a CSV' }).click();
-  const rows = ['kind,at,side,up,value', 'width,back,,1200,4', 'width,front,,1200,4', 'depth,,middle,1200,400', 'height,front,middle,,2400'];
-  await (await chooser).setFiles({ name: 'r.csv', mimeType: 'text/csv', buffer: Buffer.from(rows.join('\n')) });
-  await expect(page.getByText('4 readings came in.')).toBeVisible();
-  await person.stage('Cut');
-  await expect(page.getByText(/Shelf 1: the walls leave about \d mm between them there/)).toHaveCount(1);
-}); // prettier-ignore
+test(
+  'work that cannot be: each board says what is wrong with it, the others are still cut',
+  AT_ONE_SIZE,
+  async ({ person, page }) => {
+    await person.open('Chimney alcove');
+    await person.stage('Shelves');
+    await person.tab('Supports');
+    // Deeper than the alcove.
+    await person.setLength('Depth with nosing', '900');
+    await expect(page.getByText(/The shelf is 900 mm deep, the opening/)).toBeVisible();
+    await person.undo();
+    // Thicker than the gaps leave room for.
+    await person.setLength('Real thickness', '600');
+    await expect(page.getByText(/5 shelves do not fit/)).toBeVisible();
+    await person.undo();
+    await expect(page.getByText(/5 shelves do not fit/)).toHaveCount(0);
+    // One above the ceiling.
+    await person.tab('Heights');
+    await page.getByRole('radio', { name: 'Each typed' }).click();
+    await person.setLength('Top of shelf 5, above the floor mark', '3000');
+    await expect(page.getByText(/Shelf 5 at 3000 mm lies above the ceiling/)).toBeVisible();
+    const list = await person.cutList();
+    expect(list).toContain('1S Board');
+    expect(list).not.toContain('5S Board');
+    await person.saved();
+    // Walls that leave nothing between them.
+    await person.newJob('No room at all');
+    const chooser = page.waitForEvent('filechooser');
+    await page.getByRole('button', { name: 'Bring in a CSV' }).click();
+    const rows = [
+      'kind,at,side,up,value',
+      'width,back,,1200,4',
+      'width,front,,1200,4',
+      'depth,,middle,1200,400',
+      'height,front,middle,,2400',
+    ];
+    await (await chooser).setFiles({ name: 'r.csv', mimeType: 'text/csv', buffer: Buffer.from(rows.join('\n')) });
+    await expect(page.getByText('4 readings came in.')).toBeVisible();
+    await person.stage('Cut');
+    await expect(page.getByText(/Shelf 1: the walls leave about \d mm between them there/)).toHaveCount(1);
+  },
+);

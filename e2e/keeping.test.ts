@@ -5,7 +5,10 @@ import { AT_ONE_SIZE, expect, listen, Person, test } from './person';
 const DOWN = [/ERR_CONNECTION_REFUSED|Failed to load resource|ERR_CONNECTION_RESET|ERR_EMPTY_RESPONSE/];
 
 test('with the server stopped nothing is lost, and it is sent when the server is back', async ({
-  person, page, server, expected,
+  person,
+  page,
+  server,
+  expected,
 }) => {
   expected.push(...DOWN);
   await person.newJob('Cellar alcove');
@@ -16,7 +19,10 @@ test('with the server stopped nothing is lost, and it is sent when the server is
   await expect.poll(() => page.evaluate(async () => (await caches.keys()).length)).toBeGreaterThan(0);
 
   await server.down();
-  await person.typeReadings([['Height', '2300'], ['Depth', '350']]);
+  await person.typeReadings([
+    ['Height', '2300'],
+    ['Depth', '350'],
+  ]);
   await expect(page.getByTestId('save-state')).toHaveText('On this device only');
   await page.reload();
   await expect(page.getByText('3 readings taken')).toBeVisible();
@@ -29,7 +35,7 @@ test('with the server stopped nothing is lost, and it is sent when the server is
   const there = await page.request.get(`${server.base}/api/jobs`);
   const { jobs } = await there.json();
   expect(jobs.find((job: { name: string }) => job.name === 'Cellar alcove')).toMatchObject({ readings: 3 });
-}); // prettier-ignore
+});
 
 test(
   'a job made without the server is sent once it is there',

@@ -33,41 +33,48 @@ test('an alcove is measured from nothing with the practice instruments, by follo
   await person.saved();
 });
 
-test('a misread value is caught, said what it looks like, read again unseen, and corrected', AT_ONE_SIZE, async ({ person, page }) => {
-  await person.open('Chimney alcove');
-  // More readings around the one that will slip, so that the others can tell.
-  for (const [up, value] of [['900', '1125'], ['1500', '1127.5']] as const) {
-    await page.getByRole('button', { name: 'Elsewhere' }).click();
-    await page.getByRole('radio', { name: 'Width', exact: true }).click();
-    await page.getByRole('radio', { name: 'Back', exact: true }).click();
-    const height = page.getByTestId('reading-up');
-    await height.fill(up);
-    await height.press('Enter');
-    await page.getByTestId('reading-value').fill(value);
+test(
+  'a misread value is caught, said what it looks like, read again unseen, and corrected',
+  AT_ONE_SIZE,
+  async ({ person, page }) => {
+    await person.open('Chimney alcove');
+    // More readings around the one that will slip, so that the others can tell.
+    for (const [up, value] of [
+      ['900', '1125'],
+      ['1500', '1127.5'],
+    ] as const) {
+      await page.getByRole('button', { name: 'Elsewhere' }).click();
+      await page.getByRole('radio', { name: 'Width', exact: true }).click();
+      await page.getByRole('radio', { name: 'Back', exact: true }).click();
+      const height = page.getByTestId('reading-up');
+      await height.fill(up);
+      await height.press('Enter');
+      await page.getByTestId('reading-value').fill(value);
+      await page.getByTestId('reading-value').press('Enter');
+      await person.done();
+    }
+    await expect(page.getByText('19 readings taken')).toBeVisible();
+    // Started at the one: an inch too much.
+    await page.getByRole('button', { name: /Width at the back, 1200 mm up: 1126/ }).click();
+    await page.getByTestId('reading-value').fill('1151.4');
+    await page.getByTestId('reading-value').press('Enter');
+    await expect(page.getByText(/Set aside: the width at the back, 1200 mm up reads 1151.4 mm/)).toContainText(
+      'it looks like the tape was started at the one',
+    );
+    await page.getByRole('button', { name: 'Take the next reading' }).click();
+    await expect(page.getByText('Read it afresh: the first figure is not shown.')).toBeVisible();
+    await expect(page.getByTestId('reading-value')).toHaveValue('');
+    await page.getByTestId('reading-value').fill('1126');
     await page.getByTestId('reading-value').press('Enter');
     await person.done();
-  }
-  await expect(page.getByText('19 readings taken')).toBeVisible();
-  // Started at the one: an inch too much.
-  await page.getByRole('button', { name: /Width at the back, 1200 mm up: 1126/ }).click();
-  await page.getByTestId('reading-value').fill('1151.4');
-  await page.getByTestId('reading-value').press('Enter');
-  await expect(page.getByText(/Set aside: the width at the back, 1200 mm up reads 1151.4 mm/)).toContainText(
-    'it looks like the tape was started at the one',
-  );
-  await page.getByRole('button', { name: 'Take the next reading' }).click();
-  await expect(page.getByText('Read it afresh: the first figure is not shown.')).toBeVisible();
-  await expect(page.getByTestId('reading-value')).toHaveValue('');
-  await page.getByTestId('reading-value').fill('1126');
-  await page.getByTestId('reading-value').press('Enter');
-  await person.done();
-  await expect(page.getByText('20 readings taken')).toBeVisible();
-  await expect(page.getByText(/Set aside: the width/)).toBeHidden();
-  // It stands there still, set aside, and can be dropped for good.
-  await page.getByRole('button', { name: /Width at the back, 1200 mm up: 1151.4/ }).click();
-  await page.getByRole('button', { name: 'Drop this reading' }).click();
-  await expect(page.getByText('19 readings taken')).toBeVisible();
-}); // prettier-ignore
+    await expect(page.getByText('20 readings taken')).toBeVisible();
+    await expect(page.getByText(/Set aside: the width/)).toBeHidden();
+    // It stands there still, set aside, and can be dropped for good.
+    await page.getByRole('button', { name: /Width at the back, 1200 mm up: 1151.4/ }).click();
+    await page.getByRole('button', { name: 'Drop this reading' }).click();
+    await expect(page.getByText('19 readings taken')).toBeVisible();
+  },
+);
 
 test(
   'a table of readings comes in, two bad rows are listed, and it goes out again',
@@ -118,20 +125,24 @@ test('the opening is seen from above, at the height one slides to', async ({ per
   await expect(page.locator('svg text', { hasText: '1131.5' })).toHaveCount(0);
 });
 
-test('what hangs on the walls: studs with where the next should be, and what must stay clear', AT_ONE_SIZE, async ({ person, page }) => {
-  await person.open('Parcel bench');
-  await page.getByRole('radio', { name: 'The place' }).click();
-  await expect(page.getByText(/Most stand 400 mm apart, but stud 4 does not\. Try at 3212 mm/)).toBeVisible();
-  await page.getByRole('button', { name: 'Remove stud 4' }).click();
-  await expect(page.getByText(/They stand 400 mm apart\. The next should be at/)).toBeVisible();
-  await person.undo();
-  await expect(page.getByText(/stud 4 does not/)).toBeVisible();
-  await page.getByRole('button', { name: 'Add something to keep clear' }).click();
-  await page.getByRole('radio', { name: 'Vent' }).click();
-  await person.done();
-  await expect(page.getByRole('button', { name: 'Change Vent' })).toBeVisible();
-  await person.saved();
-}); // prettier-ignore
+test(
+  'what hangs on the walls: studs with where the next should be, and what must stay clear',
+  AT_ONE_SIZE,
+  async ({ person, page }) => {
+    await person.open('Parcel bench');
+    await page.getByRole('radio', { name: 'The place' }).click();
+    await expect(page.getByText(/Most stand 400 mm apart, but stud 4 does not\. Try at 3212 mm/)).toBeVisible();
+    await page.getByRole('button', { name: 'Remove stud 4' }).click();
+    await expect(page.getByText(/They stand 400 mm apart\. The next should be at/)).toBeVisible();
+    await person.undo();
+    await expect(page.getByText(/stud 4 does not/)).toBeVisible();
+    await page.getByRole('button', { name: 'Add something to keep clear' }).click();
+    await page.getByRole('radio', { name: 'Vent' }).click();
+    await person.done();
+    await expect(page.getByRole('button', { name: 'Change Vent' })).toBeVisible();
+    await person.saved();
+  },
+);
 
 test('a cavity tells its box, its shims and whether the trim hides the gap', AT_ONE_SIZE, async ({ person, page }) => {
   await person.open('Stair cavity');

@@ -157,7 +157,10 @@ export class Person {
     return names.map((name) => name.replace(' Why?', '')).join('\n');
   }
 
-  /** No serious or critical fault of accessibility on the view as it stands; of its colours alone where all else is seen to. */
+  /**
+   * No serious or critical fault of accessibility on the view as it stands; of its colours alone where all else is seen
+   * to.
+   */
   async axe(what: 'all' | 'colours' = 'all'): Promise<void> {
     // There are no frames and no media to look into, and what is in order need not be told: a third of the time.
     const looking = new AxeBuilder({ page: this.page })

@@ -6,12 +6,17 @@ export const CHROMIUM: NonNullable<PlaywrightTestConfig['use']> = {
   launchOptions: {
     executablePath: '/usr/bin/chromium',
     args: [
-      '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run',
-      '--disable-background-networking', '--disable-component-update', '--disable-sync',
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-quic',
+      '--no-first-run',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
     ],
   },
   permissions: ['clipboard-read', 'clipboard-write'],
-}; // prettier-ignore
+};
 
 export const PHONE = { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true } as const;
 export const WIDE = { viewport: { width: 1280, height: 800 } } as const;

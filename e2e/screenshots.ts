@@ -182,7 +182,10 @@ const WIDE_VIEWS: readonly View[] = [
   { name: 'wide-cut-dark', job: 'Cloakroom closet', show: async (person) => person.stage('Cut') },
 ];
 
-for (const [views, size] of [[PHONE_VIEWS, PHONE], [WIDE_VIEWS, WIDE]] as const) {
+for (const [views, size] of [
+  [PHONE_VIEWS, PHONE],
+  [WIDE_VIEWS, WIDE],
+] as const) {
   test.describe(() => {
     test.use(size);
     for (const { name, job, show } of views) {
@@ -203,4 +206,4 @@ for (const [views, size] of [[PHONE_VIEWS, PHONE], [WIDE_VIEWS, WIDE]] as const)
       });
     }
   });
-} // prettier-ignore
+}

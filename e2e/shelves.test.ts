@@ -8,7 +8,10 @@ async function mark(page: Page, name: RegExp): Promise<number> {
   return Number(/: ([−\d.]+) mm/.exec(text)?.[1]?.replace('−', '-'));
 }
 
-test('things are listed, shelves suit them; one is dragged and locked, the rest spaced anew, the marks read, the pole printed', async ({ person, page }) => {
+test('things are listed, shelves suit them; one is dragged and locked, the rest spaced anew, the marks read, the pole printed', async ({
+  person,
+  page,
+}) => {
   await person.open('Chimney alcove');
   await person.stage('Shelves');
   await person.tab('Things');
@@ -64,7 +67,7 @@ test('things are listed, shelves suit them; one is dragged and locked, the rest 
   await page.evaluate(() => window.dispatchEvent(new Event('beforeprint')));
   await page.emulateMedia({ media: 'print' });
   await expect(page.getByTestId('marks-sheet')).toContainText('Right wall, front: up from the floor there');
-}); // prettier-ignore
+});
 
 async function heights(person: Person, shelves: number): Promise<number[]> {
   return Promise.all(Array.from({ length: shelves }, (_, i) => person.heightOf(i + 1)));
@@ -80,7 +83,10 @@ async function tabTo(page: Page, name: string, most = 120): Promise<void> {
   throw new Error(`Tab never came to ${name}`);
 }
 
-test('by keyboard alone: a thing listed, a layout got, a shelf moved and locked, the rest spaced, a mark read', async ({ person, page }) => {
+test('by keyboard alone: a thing listed, a layout got, a shelf moved and locked, the rest spaced, a mark read', async ({
+  person,
+  page,
+}) => {
   await person.open('Chimney alcove');
   await page.keyboard.press('2');
   await expect(page.getByRole('main', { name: 'Shelves' })).toBeVisible();
@@ -126,59 +132,69 @@ test('by keyboard alone: a thing listed, a layout got, a shelf moved and locked,
   await page.keyboard.press('Enter');
   await expect(page.getByText('Left wall, back').first()).toBeVisible();
   await person.saved();
-}); // prettier-ignore
+});
 
-test('an outlet refuses a shelf that is dragged onto it; one typed into it is named, with the heights that are free', AT_ONE_SIZE, async ({ person, page }) => {
-  await person.open('Chimney alcove');
-  await person.stage('Shelves');
-  // The outlet is 300 to 386 up: with 30 about it, board and cleat, no top may lie between 270 and 479.
-  const box = await person.shelf(1).boundingBox();
-  const scale = (await person.heightOf(2)) - (await person.heightOf(1));
-  const apart = ((await person.shelf(1).boundingBox())?.y ?? 0) - ((await person.shelf(2).boundingBox())?.y ?? 0);
-  const [x, y] = [(box?.x ?? 0) + 20, (box?.y ?? 0) + 22];
-  await page.mouse.move(x, y);
-  await page.mouse.down();
-  await page.mouse.move(x, y + ((744.5 - 440) * apart) / scale, { steps: 8 });
-  await expect(page.getByText('Keep clear: outlet')).toBeVisible();
-  await page.mouse.up();
-  await expect.poll(() => person.heightOf(1)).toBe(479);
+test(
+  'an outlet refuses a shelf that is dragged onto it; one typed into it is named, with the heights that are free',
+  AT_ONE_SIZE,
+  async ({ person, page }) => {
+    await person.open('Chimney alcove');
+    await person.stage('Shelves');
+    // The outlet is 300 to 386 up: with 30 about it, board and cleat, no top may lie between 270 and 479.
+    const box = await person.shelf(1).boundingBox();
+    const scale = (await person.heightOf(2)) - (await person.heightOf(1));
+    const apart = ((await person.shelf(1).boundingBox())?.y ?? 0) - ((await person.shelf(2).boundingBox())?.y ?? 0);
+    const [x, y] = [(box?.x ?? 0) + 20, (box?.y ?? 0) + 22];
+    await page.mouse.move(x, y);
+    await page.mouse.down();
+    await page.mouse.move(x, y + ((744.5 - 440) * apart) / scale, { steps: 8 });
+    await expect(page.getByText('Keep clear: outlet')).toBeVisible();
+    await page.mouse.up();
+    await expect.poll(() => person.heightOf(1)).toBe(479);
 
-  await person.setLength('Shelf 1: its top lies at', '400');
-  await expect(page.getByText(/Shelf 1 runs into: outlet\. Free heights for its top: 270 mm or 479 mm\./)).toBeVisible();
-  await page.getByRole('button', { name: 'Down to 270 mm' }).click();
-  await expect.poll(() => person.heightOf(1)).toBe(270);
-  await expect(page.getByText(/runs into/)).toHaveCount(0);
-  await person.undo();
-  await expect(page.getByText(/Shelf 1 runs into: outlet/)).toBeVisible();
-}); // prettier-ignore
+    await person.setLength('Shelf 1: its top lies at', '400');
+    await expect(
+      page.getByText(/Shelf 1 runs into: outlet\. Free heights for its top: 270 mm or 479 mm\./),
+    ).toBeVisible();
+    await page.getByRole('button', { name: 'Down to 270 mm' }).click();
+    await expect.poll(() => person.heightOf(1)).toBe(270);
+    await expect(page.getByText(/runs into/)).toHaveCount(0);
+    await person.undo();
+    await expect(page.getByText(/Shelf 1 runs into: outlet/)).toBeVisible();
+  },
+);
 
-test('a list is pasted; what cannot be read is named by its line, what has no room with the smallest way out', AT_ONE_SIZE, async ({ person, page }) => {
-  await person.open('Chimney alcove');
-  await person.stage('Shelves');
-  await page.getByRole('radio', { name: 'By what is stored' }).click();
-  await person.tab('Things');
-  await page.getByRole('button', { name: 'Paste a list' }).click();
-  const list = page.getByRole('textbox', { name: 'The list' });
-  await list.fill('name,count\nBox,2');
-  await page.getByRole('button', { name: 'Take it in' }).click();
-  await expect(page.getByRole('dialog')).toContainText('width, height, depth is not among them');
-  await list.fill('name;width;height;depth\nAtlas case;400;300;350\nFlat thing;100;0;100\nSurfboard;2000;300;300');
-  await page.getByRole('button', { name: 'Take it in' }).click();
-  await expect(page.getByText('2 kinds of things came in.')).toBeVisible();
-  await expect(page.getByRole('list', { name: '1 row did not come in' })).toContainText('Line 3');
-  await expect(page.getByRole('button', { name: 'Change Surfboard' })).toContainText('No room');
-  await expect(page.getByText(/wider by 87[67](\.5)? mm than the 112[23](\.5)? mm there are/).first()).toBeVisible();
-  await expect(page.getByText('deeper than the shelf by 10 mm').first()).toBeVisible();
-  await expect(page.getByText('Shelves deeper by 10 mm would take what is too deep.').first()).toBeVisible();
-  // The smallest way out is true.
-  await person.tab('Supports');
-  await person.setLength('Depth with nosing', '350');
-  await person.tab('Things');
-  await expect(page.getByText('deeper than the shelf by 10 mm')).toHaveCount(0);
-  const csv = (await downloaded(page, /^Save the list/)).data.toString();
-  expect(csv).toContain('Atlas case,400,300,350');
-  await person.saved();
-}); // prettier-ignore
+test(
+  'a list is pasted; what cannot be read is named by its line, what has no room with the smallest way out',
+  AT_ONE_SIZE,
+  async ({ person, page }) => {
+    await person.open('Chimney alcove');
+    await person.stage('Shelves');
+    await page.getByRole('radio', { name: 'By what is stored' }).click();
+    await person.tab('Things');
+    await page.getByRole('button', { name: 'Paste a list' }).click();
+    const list = page.getByRole('textbox', { name: 'The list' });
+    await list.fill('name,count\nBox,2');
+    await page.getByRole('button', { name: 'Take it in' }).click();
+    await expect(page.getByRole('dialog')).toContainText('width, height, depth is not among them');
+    await list.fill('name;width;height;depth\nAtlas case;400;300;350\nFlat thing;100;0;100\nSurfboard;2000;300;300');
+    await page.getByRole('button', { name: 'Take it in' }).click();
+    await expect(page.getByText('2 kinds of things came in.')).toBeVisible();
+    await expect(page.getByRole('list', { name: '1 row did not come in' })).toContainText('Line 3');
+    await expect(page.getByRole('button', { name: 'Change Surfboard' })).toContainText('No room');
+    await expect(page.getByText(/wider by 87[67](\.5)? mm than the 112[23](\.5)? mm there are/).first()).toBeVisible();
+    await expect(page.getByText('deeper than the shelf by 10 mm').first()).toBeVisible();
+    await expect(page.getByText('Shelves deeper by 10 mm would take what is too deep.').first()).toBeVisible();
+    // The smallest way out is true.
+    await person.tab('Supports');
+    await person.setLength('Depth with nosing', '350');
+    await person.tab('Things');
+    await expect(page.getByText('deeper than the shelf by 10 mm')).toHaveCount(0);
+    const csv = (await downloaded(page, /^Save the list/)).data.toString();
+    expect(csv).toContain('Atlas case,400,300,350');
+    await person.saved();
+  },
+);
 
 test('two layouts side by side, and either is kept', AT_ONE_SIZE, async ({ person, page }) => {
   await person.open('Chimney alcove');
@@ -239,7 +255,10 @@ test(
   },
 );
 
-test('one height set by the thumb on the keypad, and the level line is said to be carried', async ({ person, page }) => {
+test('one height set by the thumb on the keypad, and the level line is said to be carried', async ({
+  person,
+  page,
+}) => {
   await person.open('Cloakroom closet');
   await person.stage('Shelves');
   await person.shelf(2).click();
@@ -253,4 +272,4 @@ test('one height set by the thumb on the keypad, and the level line is said to b
   await page.getByRole('radio', { name: 'Water level' }).click();
   await person.setLength('It missed its beginning by', '1/4');
   await expect(page.getByText(/The level line missed its own beginning by 1\/4 in/)).toBeVisible();
-}); // prettier-ignore
+});

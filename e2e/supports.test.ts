@@ -36,7 +36,9 @@ test('from cleats to brackets and back: nothing that was said of either is lost'
   await expect(page.getByRole('textbox', { name: 'Arm, out from the wall' })).toHaveValue('280');
   // A bracket that stands out beyond the board is no plan.
   await person.setLength('Arm, out from the wall', '400');
-  await expect(page.getByText(/a bracket 400 mm deep stands out beyond the board, which is 340 mm deep/).first()).toBeVisible(); // prettier-ignore
+  await expect(
+    page.getByText(/a bracket 400 mm deep stands out beyond the board, which is 340 mm deep/).first(),
+  ).toBeVisible();
   await person.undo();
   await expect(page.getByText(/stands out beyond the board/)).toHaveCount(0);
   await person.saved();
@@ -119,7 +121,9 @@ test('a divider and a hole for a cable: in the drawing, on the list, drilled, an
   // 305.5 is clear between shelves 2 and 3, less a play of 1.
   const list = await person.cutList();
   expect(list).toMatch(/D1 Divider, length: 305(\.5)? mm/);
-  await expect(page.getByText(/hole 60 mm wide, its middle 120 mm from the right end and 120 mm from the back edge/)).toBeVisible(); // prettier-ignore
+  await expect(
+    page.getByText(/hole 60 mm wide, its middle 120 mm from the right end and 120 mm from the back edge/),
+  ).toBeVisible();
   await person.undo();
   await person.undo();
   await expect(page.getByText(/hole 60 mm wide.* and 80 mm from the back edge/)).toBeVisible();
@@ -162,7 +166,9 @@ test(
     expect(outs).toHaveLength(3);
     // Holes at 277 to 282 with 10 about them.
     for (const out of outs) expect(out <= 267 || out >= 292).toBe(true);
-    await expect(page.getByText(/Shelf 2: one screw is moved aside|Shelf 2: \d+ screws are moved aside/).first()).toBeAttached(); // prettier-ignore
+    await expect(
+      page.getByText(/Shelf 2: one screw is moved aside|Shelf 2: \d+ screws are moved aside/).first(),
+    ).toBeAttached();
     expect(await person.cutList()).toContain('1B Back cleat');
   },
 );

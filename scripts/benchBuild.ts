@@ -1,4 +1,4 @@
-import { asWritten, orderSteps, stepsFor, tripsFor, type Ordered } from '@dormer/core/build';
+import { asWritten, orderSteps, stepsFor, tripsFor, type Ordered } from '@dormer/core/steps';
 import { demoJobs } from '@dormer/core/demo';
 import { STEP_PLACES, type Job } from '@dormer/core/job';
 import { planJob } from '@dormer/core/plan';
@@ -21,7 +21,8 @@ const ways: readonly (readonly [string, Partial<Job['build']>, Partial<Job['stoc
 ];
 
 console.log(
-  'demo job                      way                       steps  trips  as written  hours  as written  bound  proven     ms',
+  'demo job                      way                       steps  trips  as written' +
+    '  hours  as written  bound  proven     ms',
 );
 const all: { naive: number; changes: number; ms: number }[] = [];
 for (const job of demoJobs()) {
@@ -36,10 +37,17 @@ for (const job of demoJobs()) {
     for (const problem of found.problems) console.log(`! ${words(problem.message, job)}`);
     all.push({ naive: found.naive.changes, changes: found.changes, ms });
     console.log(
-      job.name.padEnd(30), way.padEnd(26), String(found.steps.length).padStart(4), String(found.changes + 1).padStart(6),
-      String(found.naive.changes + 1).padStart(11), hours(found.elapsedMin).padStart(6), hours(found.naive.elapsedMin).padStart(11),
-      hours(found.boundElapsedMin).padStart(6), (found.proven ? 'yes' : 'no').padStart(7), ms.toFixed(0).padStart(6),
-    ); // prettier-ignore
+      job.name.padEnd(30),
+      way.padEnd(26),
+      String(found.steps.length).padStart(4),
+      String(found.changes + 1).padStart(6),
+      String(found.naive.changes + 1).padStart(11),
+      hours(found.elapsedMin).padStart(6),
+      hours(found.naive.elapsedMin).padStart(11),
+      hours(found.boundElapsedMin).padStart(6),
+      (found.proven ? 'yes' : 'no').padStart(7),
+      ms.toFixed(0).padStart(6),
+    );
   }
 }
 
@@ -69,7 +77,8 @@ function random(seed: number, count: number, strands: number): Ordered[] {
 
 const travel = (from: string, to: string) => (from === to ? 0 : from === 'shop' || to === 'shop' ? 30 : 5);
 console.log(
-  '\n200 random jobs             steps  trips  as written  hours  as written  proven  window named  gap where not proven  median ms  worst ms',
+  '\n200 random jobs             steps  trips  as written  hours  as written' +
+    '  proven  window named  gap where not proven  median ms  worst ms',
 );
 for (const [count, strands] of [
   [20, 3],
@@ -91,9 +100,20 @@ for (const [count, strands] of [
   );
   const more = loose.filter(({ found }) => found.changes > found.boundChanges).length;
   console.log(
-    `${String(strands)} strands`.padEnd(27), String(count).padStart(5), String(middle(runs.map((one) => one.found.changes + 1))).padStart(6),
-    String(middle(runs.map((one) => one.before.changes + 1))).padStart(11), hours(middle(runs.map((one) => one.found.elapsedMin))).padStart(6),
-    hours(middle(runs.map((one) => one.before.elapsedMin))).padStart(11), share((one) => one.found.proven).padStart(7), share((one) => one.found.tooShort.length > 0).padStart(13),
-    `${loose.length === 0 ? '–' : `${middle(gap).toFixed(1)} % (${more} in changes)`}`.padStart(21), middle(runs.map((one) => one.ms)).toFixed(0).padStart(10), Math.max(...runs.map((one) => one.ms)).toFixed(0).padStart(9),
-  ); // prettier-ignore
+    `${String(strands)} strands`.padEnd(27),
+    String(count).padStart(5),
+    String(middle(runs.map((one) => one.found.changes + 1))).padStart(6),
+    String(middle(runs.map((one) => one.before.changes + 1))).padStart(11),
+    hours(middle(runs.map((one) => one.found.elapsedMin))).padStart(6),
+    hours(middle(runs.map((one) => one.before.elapsedMin))).padStart(11),
+    share((one) => one.found.proven).padStart(7),
+    share((one) => one.found.tooShort.length > 0).padStart(13),
+    `${loose.length === 0 ? '–' : `${middle(gap).toFixed(1)} % (${more} in changes)`}`.padStart(21),
+    middle(runs.map((one) => one.ms))
+      .toFixed(0)
+      .padStart(10),
+    Math.max(...runs.map((one) => one.ms))
+      .toFixed(0)
+      .padStart(9),
+  );
 }

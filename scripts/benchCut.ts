@@ -5,8 +5,9 @@ import { parcelBench } from '@dormer/core/demo';
 import { planJob } from '@dormer/core/plan';
 import { cutBars, cutSheets, planCutting, solverOf, type Solver, type WantedPanel } from '@dormer/core/stock';
 
-// Prints how good cutting is and how long it takes: one dimension on instances of bin packing made by published recipes and
-// on made-up shelving jobs; two dimensions on the ten random classes of rectangle packing and on made-up shelving jobs.
+// Prints how good cutting is and how long it takes: one dimension on instances of bin packing made by published recipes
+// and on made-up shelving jobs; two dimensions on the ten random classes of rectangle packing and on made-up shelving
+// jobs.
 
 type Draw = (from: number, to: number) => number;
 
@@ -23,6 +24,7 @@ function done<T>(work: Generator<number, T>): T {
   return step.value;
 }
 
+const tableRow = (...cells: readonly (string | number)[]) => `| ${cells.join(' | ')} |`;
 const mean = (all: readonly number[]) => all.reduce((sum, one) => sum + one, 0) / all.length;
 const counted = (lengths: readonly number[]) => {
   const counts = new Map<number, number>();
@@ -31,7 +33,10 @@ const counted = (lengths: readonly number[]) => {
 };
 const bin = (lengthMm: number) => ({ id: 'bin', lengthMm, price: 1, yields: 1, available: null });
 
-/** E. Falkenauer, "A hybrid grouping genetic algorithm for bin packing" (1996): uniform lengths of 20 to 100 in bins of 150. */
+/**
+ * E. Falkenauer, "A hybrid grouping genetic algorithm for bin packing" (1996): uniform lengths of 20 to 100 in bins of
+ * 150.
+ */
 const uniform = (n: number, seed: number) => {
   const draw = draws(seed);
   return { bin: 150, lengths: Array.from({ length: n }, () => draw(20, 100)), optimum: null };
@@ -51,7 +56,11 @@ const triplets = (n: number, seed: number) => {
 /** A made-up shelving job in one section: cleats, nosings, posts of a few lengths, from bars of three lengths. */
 function shelvingSticks(seed: number) {
   const draw = draws(1000 + seed);
-  const kinds = [[2400, 4.1], [3000, 4.9], [4200, 7.3]].map(([lengthMm, price]) => ({ id: `${lengthMm}`, lengthMm: lengthMm!, price: price!, yields: 1, available: null })); // prettier-ignore
+  const kinds = [
+    [2400, 4.1],
+    [3000, 4.9],
+    [4200, 7.3],
+  ].map(([lengthMm, price]) => ({ id: `${lengthMm}`, lengthMm: lengthMm!, price: price!, yields: 1, available: null }));
   const lengths = Array.from({ length: draw(3, 14) }, () => draw(400, 3600) / 2);
   const wanted = lengths.map((lengthMm, i) => ({ id: `p${i}`, lengthMm, count: draw(1, 6) }));
   return { wanted, kinds };
@@ -62,13 +71,20 @@ function oneDimension(solver: Solver): void {
   console.log('| instances | pieces | runs | proven | bars − bound, all runs | mean ms | longest ms |');
   console.log('| --- | --: | --: | --: | --: | --: | --: |');
   let [all, proven] = [0, 0];
-  const sets = [[uniform, 'uniform', [60, 120, 250, 500]], [triplets, 'triplets', [60, 120, 249]]] as const; // prettier-ignore
+  const sets = [
+    [uniform, 'uniform', [60, 120, 250, 500]],
+    [triplets, 'triplets', [60, 120, 249]],
+  ] as const;
   for (const [make, name, sizes] of sets) {
     for (const n of sizes) {
       const results = Array.from({ length: 20 }, (_, i) => {
         const { bin: size, lengths, optimum } = make(n, i + 1);
         const from = performance.now();
-        const { price, boundPrice, proven: sure } = cutBars({ wanted: counted(lengths), kinds: [bin(size)], kerfMm: 0, trimMm: 0, keepMm: 0 }, solver); // prettier-ignore
+        const {
+          price,
+          boundPrice,
+          proven: sure,
+        } = cutBars({ wanted: counted(lengths), kinds: [bin(size)], kerfMm: 0, trimMm: 0, keepMm: 0 }, solver);
         if (optimum !== null && sure && Math.abs(price - optimum) > 1e-6)
           throw new Error(`${name} ${n}: not the optimum`);
         return { over: price - boundPrice, sure, took: performance.now() - from };
@@ -78,7 +94,11 @@ function oneDimension(solver: Solver): void {
   }
   const jobs = Array.from({ length: 100 }, (_, i) => {
     const from = performance.now();
-    const { price, boundPrice, proven: sure } = cutBars({ ...shelvingSticks(i), kerfMm: 3, trimMm: 10, keepMm: 300 }, solver); // prettier-ignore
+    const {
+      price,
+      boundPrice,
+      proven: sure,
+    } = cutBars({ ...shelvingSticks(i), kerfMm: 3, trimMm: 10, keepMm: 300 }, solver);
     return { over: sure ? 0 : price - boundPrice, sure, took: performance.now() - from };
   });
   row('shelving jobs, three lengths to buy', '3–84', jobs);
@@ -88,8 +108,8 @@ function oneDimension(solver: Solver): void {
     const sure = results.filter((one) => one.sure).length;
     [all, proven] = [all + results.length, proven + sure];
     const took = results.map((one) => one.took);
-    const over = results.reduce((sum, one) => sum + one.over, 0);
-    console.log(`| ${name} | ${n} | ${results.length} | ${sure} | ${over.toFixed(2)} | ${mean(took).toFixed(0)} | ${Math.max(...took).toFixed(0)} |`); // prettier-ignore
+    const over = results.reduce((sum, one) => sum + one.over, 0).toFixed(2);
+    console.log(tableRow(name, n, results.length, sure, over, mean(took).toFixed(0), Math.max(...took).toFixed(0)));
   }
 }
 
@@ -145,8 +165,19 @@ function firstFit(panels: readonly (readonly [number, number])[], length: number
 }
 
 // Averages of the least numbers of bins known for the ten published instances of each size, without turning and without
-// the cuts having to go straight through. Given only where they are beyond doubt; ours are other instances of the same kind.
-const KNOWN: Readonly<Record<string, number>> = { '1/20': 7.1, '1/60': 20.0, '1/100': 31.7, '2/20': 1.0, '2/60': 2.5, '2/100': 3.9, '9/20': 14.3, '9/60': 43.7, '9/100': 69.5 }; // prettier-ignore
+// the cuts having to go straight through. Given only where they are beyond doubt; ours are other instances of the same
+// kind.
+const KNOWN: Readonly<Record<string, number>> = {
+  '1/20': 7.1,
+  '1/60': 20.0,
+  '1/100': 31.7,
+  '2/20': 1.0,
+  '2/60': 2.5,
+  '2/100': 3.9,
+  '9/20': 14.3,
+  '9/60': 43.7,
+  '9/100': 69.5,
+};
 
 function twoDimensions(solver: Solver): void {
   const RUNS = 5;
@@ -154,22 +185,38 @@ function twoDimensions(solver: Solver): void {
   console.log('| class | panels | turned | bins | bound | first fit | literature | mean s |');
   console.log('| --: | --: | --- | --: | --: | --: | --: | --: |');
   for (let number = 1; number <= 10; number += 1)
-    for (const [n, turn] of [[20, false], [60, false], [100, false], [60, true]] as const) {
+    for (const [n, turn] of [
+      [20, false],
+      [60, false],
+      [100, false],
+      [60, true],
+    ] as const) {
       const results = Array.from({ length: RUNS }, (_, i) => {
         const { side, panels } = packingClass(number, n, i + 1);
         const from = performance.now();
         const kinds = [{ id: 's', lengthMm: side, widthMm: side, price: 1, available: null }];
-        const out = done(cutSheets({ wanted: wantedOf(panels, turn), kinds, kerfMm: 0, trimMm: 0, limit: null, seed: 1 }, solver)); // prettier-ignore
-        return { bins: out.price, bound: out.boundPrice, took: performance.now() - from, simple: firstFit(panels, side, side, 0) }; // prettier-ignore
+        const out = done(
+          cutSheets({ wanted: wantedOf(panels, turn), kinds, kerfMm: 0, trimMm: 0, limit: null, seed: 1 }, solver),
+        );
+        return {
+          bins: out.price,
+          bound: out.boundPrice,
+          took: performance.now() - from,
+          simple: firstFit(panels, side, side, 0),
+        };
       });
-      const of = (key: 'bins' | 'bound' | 'simple') => mean(results.map((one) => one[key]));
+      const average = (key: 'bins' | 'bound' | 'simple') => mean(results.map((one) => one[key])).toFixed(1);
       const known = turn ? '' : (KNOWN[`${number}/${n}`]?.toFixed(1) ?? '');
-      console.log(`| ${number} | ${n} | ${turn ? 'yes' : 'no'} | ${of('bins').toFixed(1)} | ${of('bound').toFixed(1)} | ${of('simple').toFixed(1)} | ${known} | ${(mean(results.map((one) => one.took)) / 1000).toFixed(1)} |`); // prettier-ignore
-    } // prettier-ignore
+      const seconds = (mean(results.map((one) => one.took)) / 1000).toFixed(1);
+      const found = [average('bins'), average('bound'), average('simple')];
+      console.log(tableRow(number, n, turn ? 'yes' : 'no', ...found, known, seconds));
+    }
   console.log('');
 }
 
-/** A made-up shelving job in sheets: cases with sides, shelves, tops and backs, cut from full, half and quarter sheets. */
+/**
+ * A made-up shelving job in sheets: cases with sides, shelves, tops and backs, cut from full, half and quarter sheets.
+ */
 function shelvingPanels(seed: number, parts: number) {
   const draw = draws(5000 + seed);
   const wanted: WantedPanel[] = [];
@@ -185,7 +232,11 @@ function shelvingPanels(seed: number, parts: number) {
     add('shelf', wide - 36, deep - 10, draw(2, 6));
     add('end', wide, deep, 2);
   }
-  const kinds = [[2440, 1220, 60], [1220, 1220, 35], [1220, 610, 20]].map(([l, w, price]) => ({ id: `${l}x${w}`, lengthMm: l!, widthMm: w!, price: price!, available: null })); // prettier-ignore
+  const kinds = [
+    [2440, 1220, 60],
+    [1220, 1220, 35],
+    [1220, 610, 20],
+  ].map(([l, w, price]) => ({ id: `${l}x${w}`, lengthMm: l!, widthMm: w!, price: price!, available: null }));
   return { wanted, kinds };
 }
 
@@ -193,24 +244,36 @@ function shelvingSheets(solver: Solver): void {
   console.log('Made-up shelving jobs in sheets (full 60, half 35, quarter 20): what the sheets cost on average\n');
   console.log('| parts | jobs | price | area bound | over it | first fit, full sheets | mean s | longest s |');
   console.log('| --: | --: | --: | --: | --: | --: | --: | --: |');
-  for (const [parts, jobs] of [[20, 10], [60, 10], [300, 3]] as const) {
+  for (const [parts, jobs] of [
+    [20, 10],
+    [60, 10],
+    [300, 3],
+  ] as const) {
     const results = Array.from({ length: jobs }, (_, i) => {
       const { wanted, kinds } = shelvingPanels(i + 1, parts);
       const from = performance.now();
       const out = done(cutSheets({ wanted, kinds, kerfMm: 3, trimMm: 5, limit: null, seed: 1 }, solver));
       const took = performance.now() - from;
-      const panels = wanted.flatMap((one) => Array.from({ length: one.count }, () => [one.lengthMm, one.widthMm] as const)); // prettier-ignore
+      const panels = wanted.flatMap((one) =>
+        Array.from({ length: one.count }, () => [one.lengthMm, one.widthMm] as const),
+      );
       return { price: out.price, bound: out.boundPrice, took, simple: 60 * firstFit(panels, 2430, 1210, 3) };
     });
-    const of = (key: 'price' | 'bound' | 'simple' | 'took') => mean(results.map((one) => one[key]));
+    const average = (key: 'price' | 'bound' | 'simple' | 'took') => mean(results.map((one) => one[key]));
     const longest = Math.max(...results.map((one) => one.took));
-    console.log(`| ${parts} | ${jobs} | ${of('price').toFixed(0)} | ${of('bound').toFixed(0)} | ${((100 * of('price')) / of('bound') - 100).toFixed(1)} % | ${of('simple').toFixed(0)} | ${(of('took') / 1000).toFixed(2)} | ${(longest / 1000).toFixed(2)} |`); // prettier-ignore
-  } // prettier-ignore
+    const over = `${((100 * average('price')) / average('bound') - 100).toFixed(1)} %`;
+    const prices = [average('price').toFixed(0), average('bound').toFixed(0), over, average('simple').toFixed(0)];
+    console.log(tableRow(parts, jobs, ...prices, (average('took') / 1000).toFixed(2), (longest / 1000).toFixed(2)));
+  }
   const job = parcelBench();
   const plan = planJob(job);
   const from = performance.now();
   const cutting = done(planCutting({ job, plan, rack: [] }, solver));
-  console.log(`\nThe parcel bench, ${cutting.blanks.length} blanks of ${cutting.groups.length} kinds, from parts to layouts: ${((performance.now() - from) / 1000).toFixed(2)} s\n`); // prettier-ignore
+  const seconds = ((performance.now() - from) / 1000).toFixed(2);
+  const { blanks, groups } = cutting;
+  console.log(
+    `\nThe parcel bench, ${blanks.length} blanks of ${groups.length} kinds, from parts to layouts: ${seconds} s\n`,
+  );
 }
 
 void loadHighs().then((highs) => {

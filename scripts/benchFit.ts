@@ -35,7 +35,8 @@ const SAMPLES = 400;
 const WAVIER_MM = 700;
 
 const start = newJob({ id: 'bench', name: 'Bench', kind: 'alcove', units: 'mm' });
-// The usual kit: corners by a framing square, its gap read to 1 mm (about 0.17° here); and one with a bevel gauge, 0.3°.
+// The usual kit: corners by a framing square, its gap read to 1 mm (about 0.17° here); and one with a bevel gauge,
+// 0.3°.
 const base: Job = { ...start, tape: '0.5mm' };
 const withBevel: Job = { ...base, kit: ['tape', 'level', 'straightedge', 'bevel'] };
 const bands = HEIGHTS.map((up): Band => ({ upFrom: up - THICK_MM, upTo: up, outFrom: 0, outTo: DEPTH_MM }));
@@ -71,19 +72,32 @@ function straight(band: Band, back: number, perMm: number): CutBoard {
 
 function habits(room: Room, seed: number): void {
   const tried = (name: string, readings: string, boardAt: (band: Band, up: number) => CutBoard) =>
-    note(name, readings, bands.map((band, i) => ({ ...tryIn(room, boardAt(band, HEIGHTS[i] as number)), saidOdds: null })));
+    note(
+      name,
+      readings,
+      bands.map((band, i) => ({ ...tryIn(room, boardAt(band, HEIGHTS[i] as number)), saidOdds: null })),
+    );
   const one = readsWidth(room, seed, 'front', 1200);
   tried('one width, cut 6 mm under, square', '1', (band) => straight(band, one - 6, 0));
-  const six = Math.min(...[500, 1200, 1900].flatMap((up) => [readsWidth(room, seed, 'front', up), readsWidth(room, seed, 'back', up)]));
+  const six = Math.min(
+    ...[500, 1200, 1900].flatMap((up) => [readsWidth(room, seed, 'front', up), readsWidth(room, seed, 'back', up)]),
+  );
   tried('smallest of 6 widths, 3 mm under, square', '6', (band) => straight(band, six - 3, 0));
   tried('front and back at every shelf, taper halved, 3 mm under', '10', (band, up) => {
     const [front, back] = [readsWidth(room, seed, 'front', up), readsWidth(room, seed, 'back', up)];
     const perMm = (front - back) / (outAt('front', room.extent) - outAt('back', room.extent));
     return straight(band, back - perMm * outAt('back', room.extent) - 3, perMm);
   });
-} // prettier-ignore
+}
 
-function surveyed(name: string, readings: string, room: Room, taken: readonly Reading[], odds: number, style: EndStyle): void {
+function surveyed(
+  name: string,
+  readings: string,
+  room: Room,
+  taken: readonly Reading[],
+  odds: number,
+  style: EndStyle,
+): void {
   const opening = openingOf(surveyOf({ ...base, readings: [...taken] }));
   note(
     name,
@@ -95,13 +109,15 @@ function surveyed(name: string, readings: string, room: Room, taken: readonly Re
       return { ...tryIn(room, carried(band, fitted)), saidOdds: fitted.odds };
     }),
   );
-} // prettier-ignore
+}
 
 const fixed = (room: Room, seed: number): Reading[] =>
   [
-    ...[500, 1200, 1900].flatMap((upMm) => (['back', 'front'] as const).map((at): Spot => ({ kind: 'width', at, upMm }))),
+    ...[500, 1200, 1900].flatMap((upMm) =>
+      (['back', 'front'] as const).map((at): Spot => ({ kind: 'width', at, upMm })),
+    ),
     ...(['left', 'right'] as const).map((corner): Spot => ({ kind: 'corner', corner, upMm: 1200 })),
-  ].map((spot, i) => reads(room, seed, `f${i}`, spot)); // prettier-ignore
+  ].map((spot, i) => reads(room, seed, `f${i}`, spot));
 
 function perfect(room: Room): void {
   note(

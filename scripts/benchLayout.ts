@@ -37,9 +37,20 @@ const alcove = chimneyAlcove();
 const opening = openingOf(surveyOf(alcove));
 
 function wanted(shelves: number, list: Thing[]): Job {
-  const wish = { ...alcove.shelves, way: 'contents', count: shelves, bottom: { from: 'floor' }, top: { from: 'ceiling' } } as const;
-  return { ...alcove, things: list, place: { ...alcove.place, keepClears: alcove.place.keepClears }, shelves: { ...wish, leastGap: mm(60) } };
-} // prettier-ignore
+  const wish = {
+    ...alcove.shelves,
+    way: 'contents',
+    count: shelves,
+    bottom: { from: 'floor' },
+    top: { from: 'ceiling' },
+  } as const;
+  return {
+    ...alcove,
+    things: list,
+    place: { ...alcove.place, keepClears: alcove.place.keepClears },
+    shelves: { ...wish, leastGap: mm(60) },
+  };
+}
 
 const middle = (values: number[]) => [...values].sort((a, b) => a - b)[values.length >> 1] ?? NaN;
 
@@ -64,7 +75,8 @@ function measure(name: string, runs: number, job: (seed: number) => Job): void {
       ? `; at most ${most(middle(shares))} could be gained (${most(Math.max(...shares))} in the worst)`
       : '';
   process.stdout.write(
-    `${name}: median ${middle(took).toFixed(0)} ms, slowest ${Math.max(...took).toFixed(0)} ms; everything in ${whole.length} of ${runs}${gap}\n`,
+    `${name}: median ${middle(took).toFixed(0)} ms, slowest ${Math.max(...took).toFixed(0)} ms; ` +
+      `everything in ${whole.length} of ${runs}${gap}\n`,
   );
 }
 

@@ -15,7 +15,11 @@ for (const steps of [0, 1, 3, 10, 30, 100]) {
   const off = Array.from({ length: PERSONS }, (_, seed) => {
     const draw = randomFrom(seed + 1);
     const truth = Math.exp(draw.between(-0.6, 0.6));
-    const took = Array.from({ length: steps }, () => ({ kind: 'cut', usualMin: 30, tookMin: 30 * truth * Math.exp(0.5 * draw.normal()) })); // prettier-ignore
+    const took = Array.from({ length: steps }, () => ({
+      kind: 'cut',
+      usualMin: 30,
+      tookMin: 30 * truth * Math.exp(0.5 * draw.normal()),
+    }));
     return Math.abs(Math.log((ownTimes(took)[0]?.factor ?? 1) / truth));
   });
   console.log(`| ${steps} | ${percent(mean(off))} |`);

@@ -18,10 +18,16 @@ const middle = (values: number[]) => [...values].sort((a, b) => a - b)[values.le
 
 function twelve(system: SystemName): Job {
   const job = chimneyAlcove();
-  const shelves = { ...job.shelves, way: 'equal-gaps', count: SHELVES, bottom: { from: 'height', up: mm(200) }, thickness: mm(system === 'floating-rails' ? 40 : 18) } as const;
+  const shelves = {
+    ...job.shelves,
+    way: 'equal-gaps',
+    count: SHELVES,
+    bottom: { from: 'height', up: mm(200) },
+    thickness: mm(system === 'floating-rails' ? 40 : 18),
+  } as const;
   const walls = system === 'side-screwed' ? ('panel' as const) : job.place.walls;
   return withSystem({ ...job, shelves, place: { ...job.place, walls } }, job.support.system, system);
-} // prettier-ignore
+}
 
 for (const system of SYSTEM_NAMES) {
   const job = twelve(system);
@@ -42,13 +48,23 @@ for (const system of SYSTEM_NAMES) {
   }
   const held = strengthOf(input).length;
   console.log(
-    `${system.padEnd(18)} ${held} shelves, ${fixings.length} joints: strength ${middle(took).toFixed(0)} ms, cures ${middle(cured).toFixed(0)} ms`,
+    `${system.padEnd(18)} ${held} shelves, ${fixings.length} joints: ` +
+      `strength ${middle(took).toFixed(0)} ms, cures ${middle(cured).toFixed(0)} ms`,
   );
 }
 
-const board = { lengthMm: 1100, depthMm: 320, thicknessMm: 18, ribs: [], stiffness: { alongMpa: 11_000, acrossMpa: 370, shearMpa: 690, poisson: 0.35 } }; // prettier-ignore
-const edge = (id: string, x1: number, y1: number, x2: number, y2: number) => ({ id, from: [x1, y1], to: [x2, y2] }) as const; // prettier-ignore
+const board = {
+  lengthMm: 1100,
+  depthMm: 320,
+  thicknessMm: 18,
+  ribs: [],
+  stiffness: { alongMpa: 11_000, acrossMpa: 370, shearMpa: 690, poisson: 0.35 },
+};
+const edge = (id: string, x1: number, y1: number, x2: number, y2: number) =>
+  ({ id, from: [x1, y1], to: [x2, y2] }) as const;
 const rests = [edge('l', 10, 10, 10, 320), edge('r', 1090, 10, 1090, 320), edge('b', 0, 10, 1100, 10)];
-const sag = (across: number) => solvePlate({ ...board, rests }, [{ pressure: 1e-3, points: [] }], across)?.[0]?.mostMm ?? NaN; // prettier-ignore
+const sag = (across: number) =>
+  solvePlate({ ...board, rests }, [{ pressure: 1e-3, points: [] }], across)?.[0]?.mostMm ?? NaN;
 const fine = sag(64);
-console.log(`mesh of 16 along a shelf on three sides: sag off by ${(100 * Math.abs(sag(16) / fine - 1)).toFixed(2)} % of that of 64`); // prettier-ignore
+const off = (100 * Math.abs(sag(16) / fine - 1)).toFixed(2);
+console.log(`mesh of 16 along a shelf on three sides: sag off by ${off} % of that of 64`);

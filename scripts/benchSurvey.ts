@@ -72,13 +72,16 @@ function speed(): void {
       ...[-500, -250, 0, 250, 500].map((x) => at('back', x, upMm + dz)),
     ]),
   );
-  median(`${readings.length} readings solved and checked, ${points.length} points of 12 shelves with their uncertainty`, () => {
-    const { solved } = surveyOf(job);
-    return points.map((one) => solved.ask(one));
-  });
+  median(
+    `${readings.length} readings solved and checked, ${points.length} points of 12 shelves with their uncertainty`,
+    () => {
+      const { solved } = surveyOf(job);
+      return points.map((one) => solved.ask(one));
+    },
+  );
   median(`one more reading (${readings.length}): solved and checked again`, () => surveyOf(job));
   median('and the next reading advised', () => advise({ job, survey: surveyOf(job), boards: shelves }));
-} // prettier-ignore
+}
 
 orders();
 speed();

@@ -12,9 +12,9 @@ const HELP = `Dormer: from a few tape readings of a crooked opening to shelves t
   ./dormer dev              server and app with reload
   ./dormer plan FILE        the plan of a job file, as JSON
   ./dormer cut FILE         how a job file is cut from what can be bought, and what that is, as JSON
-  ./dormer bench [plan|layout|load|survey|fit|cut|build|open] how long plans, layouts and strength take, what advised readings are
-                            worth, what boards do at the wall, how well boards and sheets are cut (some minutes each),
-                            the first screen
+  ./dormer bench [plan|layout|load|survey|fit|cut|build|open]
+                            how long plans, layouts and strength take, what advised readings are worth, what boards
+                            do at the wall, how well boards and sheets are cut (some minutes each), the first screen
   ./dormer shots            the pictures in docs/screenshots/, made anew
   ./dormer docs             the generated part of docs/, made anew
   ./dormer help             this

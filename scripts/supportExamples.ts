@@ -15,8 +15,14 @@ async function main() {
   const all = examples();
   const before = readFileSync(file, 'utf8');
   const kept = before.slice(0, before.indexOf(BEGIN) + BEGIN.length);
-  const made = await format(`${kept}\n\n${all.map((one) => one.markdown).join('\n')}`, { parser: 'markdown', printWidth: 120 });
-  const drawings = all.map((one) => ({ file: path.join(folder, `${one.system}.svg`), svg: sceneSvg(one.scene, { units: 'mm', tape: '0.5mm' }, WIDE_PX) }));
+  const made = await format(`${kept}\n\n${all.map((one) => one.markdown).join('\n')}`, {
+    parser: 'markdown',
+    printWidth: 120,
+  });
+  const drawings = all.map((one) => ({
+    file: path.join(folder, `${one.system}.svg`),
+    svg: sceneSvg(one.scene, { units: 'mm', tape: '0.5mm' }, WIDE_PX),
+  }));
   if (!process.argv.includes('--check')) {
     mkdirSync(folder, { recursive: true });
     for (const one of drawings) writeFileSync(one.file, one.svg);
@@ -25,6 +31,6 @@ async function main() {
   if (before === made && drawings.every((one) => readFileSync(one.file, 'utf8') === one.svg)) return;
   process.stderr.write('docs/supports.md is not what the code makes. Run ./dormer docs.\n');
   process.exitCode = 1;
-} // prettier-ignore
+}
 
 void main();

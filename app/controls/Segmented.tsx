@@ -10,7 +10,10 @@ export interface SegmentedProps<T extends string | number> {
   readonly onChange: (value: T) => void;
   /** Whether what is chosen is written above it too. */
   readonly titled?: boolean;
-  /** `bar`: one beside the other, as wide as there is room. `column`: one above the other. `chips`: small, and as many rows as need be. */
+  /**
+   * `bar`: one beside the other, as wide as there is room. `column`: one above the other. `chips`: small, and as many
+   * rows as need be.
+   */
   readonly look?: 'bar' | 'column' | 'chips';
 }
 

@@ -143,7 +143,9 @@ describe('a count', () => {
   test('at an end one way is shut', () => {
     const onChange = jest.fn();
     render(stepper(2, onChange));
-    expect(screen.getByLabelText('Less').props.accessibilityState ?? screen.getByLabelText('Less').props).toMatchObject({ disabled: true }); // prettier-ignore
+    expect(screen.getByLabelText('Less').props.accessibilityState ?? screen.getByLabelText('Less').props).toMatchObject(
+      { disabled: true },
+    );
     fireEvent.press(screen.getByLabelText('Less'));
     expect(onChange).not.toHaveBeenCalled();
   });
@@ -153,7 +155,10 @@ test('any of a few: each goes on and off by itself', () => {
   const onChange = jest.fn();
   const options = (['nosing', 'loose'] as const).map((value) => ({ value, title: value }));
   render(<Toggles label="Also" chosen={['nosing']} options={options} onChange={onChange} />);
-  expect(screen.getByRole('checkbox', { name: 'nosing' }).props['aria-checked'] ?? screen.getByRole('checkbox', { name: 'nosing' }).props.accessibilityState?.checked).toBe(true); // prettier-ignore
+  expect(
+    screen.getByRole('checkbox', { name: 'nosing' }).props['aria-checked'] ??
+      screen.getByRole('checkbox', { name: 'nosing' }).props.accessibilityState?.checked,
+  ).toBe(true);
   fireEvent.press(screen.getByRole('checkbox', { name: 'loose' }));
   fireEvent.press(screen.getByRole('checkbox', { name: 'nosing' }));
   expect(onChange.mock.calls).toEqual([[['nosing', 'loose']], [[]]]);

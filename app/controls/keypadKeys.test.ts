@@ -4,11 +4,22 @@ import { afterKey, BACK, DIGITS, FEET, fractionRows, MINUS, NEXT, PLUS, POINT, T
 
 const strip = fractionRows('in', '1/16in', false).flat();
 const named = (name: string): PadKey => {
-  const all = [...DIGITS, ...strip, ...fractionRows('in', '1/32in', true).flat(), POINT, BACK, PLUS, MINUS, TIMES, FEET, NEXT];
+  const all = [
+    ...DIGITS,
+    ...strip,
+    ...fractionRows('in', '1/32in', true).flat(),
+    POINT,
+    BACK,
+    PLUS,
+    MINUS,
+    TIMES,
+    FEET,
+    NEXT,
+  ];
   const key = all.find((one) => (one.text === '' ? one.is : one.text) === name);
   if (!key) throw new Error(`no key ${name}`);
   return key;
-}; // prettier-ignore
+};
 const press = (names: string, start = '') =>
   names.split(' ').reduce((text, name, index) => afterKey(text, named(name), index === 0), start);
 

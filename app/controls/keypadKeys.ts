@@ -23,11 +23,22 @@ function fraction(over: number, under: number): PadKey {
 
 const odd = (under: number) => Array.from({ length: under / 2 }, (_, i) => fraction(2 * i + 1, under));
 
-/** The rows of the fraction strip, as they lie on the tape: eighths and coarser, sixteenths, and thirty-seconds if wanted. */
+/**
+ * The rows of the fraction strip, as they lie on the tape: eighths and coarser, sixteenths, and thirty-seconds if
+ * wanted.
+ */
 export function fractionRows(units: JobUnit, tape: Tape, thirtySeconds: boolean): readonly (readonly PadKey[])[] {
   if (units !== 'in') return [];
   if (thirtySeconds && tape === '1/32in') return [odd(32).slice(0, 8), odd(32).slice(8)];
-  const eighths = [fraction(1, 8), fraction(1, 4), fraction(3, 8), fraction(1, 2), fraction(5, 8), fraction(3, 4), fraction(7, 8)]; // prettier-ignore
+  const eighths = [
+    fraction(1, 8),
+    fraction(1, 4),
+    fraction(3, 8),
+    fraction(1, 2),
+    fraction(5, 8),
+    fraction(3, 4),
+    fraction(7, 8),
+  ];
   return [eighths, odd(16)];
 }
 

@@ -1,4 +1,4 @@
-import type { Step } from '@dormer/core/build/hand';
+import type { Step } from '@dormer/core/steps/hand';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { elevationScene } from '@dormer/core/scene';

@@ -43,10 +43,13 @@ test('what is chosen keeps its place', () => {
 test.each(demoJobs())('$name: no figure lies on another, on a phone or wide', (job) => {
   for (const show of ['readings', 'shelves'] as const) {
     const scene = elevationScene(planJob(job), job, { exaggeration: 5, show });
-    for (const [width, height] of [[300, 370], [760, 740]] as const) {
+    for (const [width, height] of [
+      [300, 370],
+      [760, 740],
+    ] as const) {
       const boxes = [...placeFigures(scene, fitSheet(scene, width, height), job, none).values()].map((one) => one.box);
       expect(boxes.length).toBeGreaterThan(2);
       boxes.forEach((one, i) => boxes.slice(i + 1).forEach((other) => expect(apart(one, other)).toBe(true)));
     }
   }
-}); // prettier-ignore
+});

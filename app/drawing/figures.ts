@@ -30,15 +30,25 @@ const SHARES = [0.5, 0.3, 0.7, 0.15, 0.85] as const;
  * @param first whether a shape's figure goes before the others
  * @returns figures by the index of their shape
  */
-export function placeFigures(scene: Scene, sheet: Sheet, reader: Reader, first: (shape: Shape) => boolean): Map<number, Figure> {
+export function placeFigures(
+  scene: Scene,
+  sheet: Sheet,
+  reader: Reader,
+  first: (shape: Shape) => boolean,
+): Map<number, Figure> {
   const placed = new Map<number, Figure>();
   const order = scene.shapes.map((shape, index) => ({ shape, index }));
-  for (const { shape, index } of [...order.filter((one) => first(one.shape)), ...order.filter((one) => !first(one.shape))]) {
-    const free = figuresOf(shape, sheet, reader).find(({ box }) => [...placed.values()].every((other) => !overlap(box, other.box)));
+  for (const { shape, index } of [
+    ...order.filter((one) => first(one.shape)),
+    ...order.filter((one) => !first(one.shape)),
+  ]) {
+    const free = figuresOf(shape, sheet, reader).find(({ box }) =>
+      [...placed.values()].every((other) => !overlap(box, other.box)),
+    );
     if (free) placed.set(index, free);
   }
   return placed;
-} // prettier-ignore
+}
 
 /** Where a shape's figure may stand, the best first; none for a shape without one. */
 function figuresOf(shape: Shape, sheet: Sheet, reader: Reader): Figure[] {

@@ -111,7 +111,10 @@ export const importJob =
     return null;
   };
 
-/** Puts a job before the person: from the device, or from the server when the device does not know it. @returns whether it was found */
+/**
+ * Puts a job before the person: from the device, or from the server when the device does not know it. @returns whether
+ * it was found
+ */
 export const openJob =
   (id: string): Thunk<Promise<boolean>> =>
   async (dispatch, getState) => {
@@ -222,7 +225,9 @@ export const planOther =
     return job?.otherShelves ? core.plan({ ...job, shelves: job.otherShelves }) : null;
   };
 
-/** Takes up the practice instruments: the kit becomes theirs, the room is made up. @returns whether they were reached */
+/**
+ * Takes up the practice instruments: the kit becomes theirs, the room is made up. @returns whether they were reached
+ */
 export const takePractice =
   (): Thunk<Promise<boolean>> =>
   async (dispatch, getState, { now }) => {

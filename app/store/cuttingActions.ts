@@ -12,7 +12,9 @@ type Thunk<R> = (dispatch: AppDispatch, getState: () => RootState, services: Ser
 /** `all`: how the whole job is cut. `left`: what of it is not cut yet and does not lie on the saw. */
 export type CuttingOf = 'all' | 'left';
 
-/** What a cutting is worked out from: the job without what is only ticked off in it, what is on the rack, what is cut. */
+/**
+ * What a cutting is worked out from: the job without what is only ticked off in it, what is on the rack, what is cut.
+ */
 export function cuttingKey(job: Job, rack: RootState['rack']['pieces'], of: CuttingOf): string {
   const { stock, notes: _notes, build: _build, ...rest } = job;
   const { ticked: _ticked, have: _have, saw: _saw, finish: _finish, coats: _coats, cut: _cut, ...asked } = stock;
@@ -73,7 +75,9 @@ export const measuredStock =
   (dispatch) =>
     void dispatch(editJob((job) => withMeasured(job, section, wasMm, thickness)));
 
-/** Asks a supplier what things cost and how many there are; its answer is kept in the job. @returns whether it answered */
+/**
+ * Asks a supplier what things cost and how many there are; its answer is kept in the job. @returns whether it answered
+ */
 export const askSupplier =
   (supplier: Supplier, items: readonly { item: string; price: number }[]): Thunk<Promise<boolean>> =>
   async (dispatch) => {

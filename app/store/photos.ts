@@ -6,7 +6,8 @@ import { useAppSelector } from './hooks';
 import { selectReached } from './selectors';
 import { shrunk } from './shrunk';
 
-// Photos are on the device before they are sent, as everything is; those that are not acknowledged are sent again later.
+// Photos are on the device before they are sent, as everything is; those that are not acknowledged are sent again
+// later.
 let kept: UseStore | null = null;
 let waiting: UseStore | null = null;
 const keptStore = () => (kept ??= createStore('dormer-photos', 'photos'));
@@ -15,7 +16,10 @@ const waitingStore = () => (waiting ??= createStore('dormer-photos-waiting', 'wa
 /** Why a file is not taken as a photo. */
 export type PhotoFault = 'tooLarge' | 'notAPicture' | 'notKept';
 
-/** Keeps a picture on the device, made smaller, and sends it to the server as soon as that is there. @returns what is noted of it, or why not */
+/**
+ * Keeps a picture on the device, made smaller, and sends it to the server as soon as that is there. @returns what is
+ * noted of it, or why not
+ */
 export async function keepPhoto(file: Blob): Promise<Photo | PhotoFault> {
   if (file.size > PHOTO_LIMIT.chosenBytes) return 'tooLarge';
   const small = await shrunk(file, PHOTO_LIMIT.sidePx).catch(() => null);

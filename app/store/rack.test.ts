@@ -4,7 +4,15 @@ import { after, type RackState } from './rack';
 import { putOnRack, readRack, syncRack, takeFromRack } from './rackActions';
 import { createStore } from './store';
 
-const piece = (id: string, lengthMm = 700): Offcut => ({ id, form: 'strip', material: 'pine', thicknessMm: 20, widthMm: 45, lengthMm, note: '' }); // prettier-ignore
+const piece = (id: string, lengthMm = 700): Offcut => ({
+  id,
+  form: 'strip',
+  material: 'pine',
+  thicknessMm: 20,
+  widthMm: 45,
+  lengthMm,
+  note: '',
+});
 
 /** A server's rack behind `fetch`; it can be down. */
 class PretendRack {
@@ -95,6 +103,9 @@ test('a piece the server will not have does not keep the others waiting', async 
 });
 
 test('a piece put twice is there once, as it was put last', () => {
-  const twice = [piece('a', 700), piece('a', 500)].reduce<readonly Offcut[]>((all, one) => after(all, { is: 'put', piece: one }), []); // prettier-ignore
+  const twice = [piece('a', 700), piece('a', 500)].reduce<readonly Offcut[]>(
+    (all, one) => after(all, { is: 'put', piece: one }),
+    [],
+  );
   expect(twice).toEqual([piece('a', 500)]);
 });

@@ -14,15 +14,23 @@ describe('what is to be done next towards the server', () => {
   test.each<[string, JobRecord, unknown]>([
     ['a new job is made', fresh, { is: 'send', sending: { saveId: 'new', job, basedOn: null } }],
     ['a settled one is left alone', settled, null],
-    ['a changed one is saved over its version', { ...settled, dirty: true }, { is: 'send', sending: { saveId: 'new', job, basedOn: 3 } }],
+    [
+      'a changed one is saved over its version',
+      { ...settled, dirty: true },
+      { is: 'send', sending: { saveId: 'new', job, basedOn: 3 } },
+    ],
     ['a save on its way goes again as the same save', { ...settled, dirty: true, sending }, { is: 'send', sending }],
     ['two versions wait for a person', { ...settled, dirty: true, fault: stale }, null],
     ['a removed one is removed', { ...settled, removed: true }, { is: 'remove' }],
     ['also when it waited for a decision', { ...settled, removed: true, fault: stale }, { is: 'remove' }],
     ['once is enough', { ...settled, removed: true, removedOnServer: true }, null],
     ['what the server never had need not be removed', { ...fresh, removed: true }, null],
-    ['brought back, it is restored before it is saved', { ...settled, dirty: true, removedOnServer: true }, { is: 'restore' }],
-  ])('%s', (_, record, step) => expect(nextStep(record, id)).toEqual(step)); // prettier-ignore
+    [
+      'brought back, it is restored before it is saved',
+      { ...settled, dirty: true, removedOnServer: true },
+      { is: 'restore' },
+    ],
+  ])('%s', (_, record, step) => expect(nextStep(record, id)).toEqual(step));
 });
 
 describe('what a person is told', () => {

@@ -1,7 +1,10 @@
 import equal from 'fast-deep-equal';
 import { currentJob, type Job, type StoredJob } from '@dormer/core/job/document';
 
-/** A save on its way: what was sent, over which version (null: a new job), under which id. Sent again, it is the same save. */
+/**
+ * A save on its way: what was sent, over which version (null: a new job), under which id. Sent again, it is the same
+ * save.
+ */
 export interface Sending {
   readonly saveId: string;
   readonly job: Job;
@@ -61,7 +64,9 @@ export function recordFromDevice(kept: JobRecord): JobRecord {
   };
 }
 
-/** What is to be done next so that the server has what this device has; null when nothing is, or a person must decide. */
+/**
+ * What is to be done next so that the server has what this device has; null when nothing is, or a person must decide.
+ */
 export type NextStep = { readonly is: 'remove' | 'restore' } | { readonly is: 'send'; readonly sending: Sending };
 
 /**

@@ -2,9 +2,23 @@ import { chimneyAlcove, cloakroomCloset } from '@dormer/core/demo';
 import { withoutReading, writeJobFile } from '@dormer/core/job/document';
 import { MapDevice, PretendServer, directCore, until } from '../test/setup';
 import {
-  begin, catchUp, closeJob, copyJob, createJob, editJob, importJob, importReadings, keepBoth, keepMine, keepTheirs, openJob, redo,
-  removeJob, takeReading, undo,
-} from './actions'; // prettier-ignore
+  begin,
+  catchUp,
+  closeJob,
+  copyJob,
+  createJob,
+  editJob,
+  importJob,
+  importReadings,
+  keepBoth,
+  keepMine,
+  keepTheirs,
+  openJob,
+  redo,
+  removeJob,
+  takeReading,
+  undo,
+} from './actions';
 import { api } from './api';
 import { newRecord } from './record';
 import { records } from './records';
@@ -33,7 +47,11 @@ async function app(from: MapDevice = device): Promise<AppStore> {
 const alcove = chimneyAlcove();
 const stateOf = (store: AppStore, id = alcove.id) => selectSaveState(store.getState(), id);
 const jobOf = (store: AppStore, id = alcove.id) => store.getState().records.byId[id]?.job;
-const saved = (store: AppStore, id = alcove.id) => until(() => stateOf(store, id) === 'saved', () => store.getState().records.byId[id]?.fault); // prettier-ignore
+const saved = (store: AppStore, id = alcove.id) =>
+  until(
+    () => stateOf(store, id) === 'saved',
+    () => store.getState().records.byId[id]?.fault,
+  );
 const rename = (name: string) => editJob((job) => ({ ...job, name }));
 
 /** The alcove on the server, opened on this device. */

@@ -1,4 +1,4 @@
-import type { CalendarOfWork, Trips } from '@dormer/core/build/hand';
+import type { CalendarOfWork, Trips } from '@dormer/core/steps/hand';
 import type { AppDispatch, RootState, Services } from './store';
 
 /** Has what is left of the open job ordered, from the present on. @returns null where no job is open */

@@ -1,4 +1,4 @@
-import { calendarFor, tripsFor } from '@dormer/core/build';
+import { calendarFor, tripsFor } from '@dormer/core/steps';
 import { readReadingsCsv, readThingsCsv } from '@dormer/core/exchange';
 import { withoutTicks, type Job, type Offcut } from '@dormer/core/job/document';
 import { readJobFile } from '@dormer/core/job';

@@ -1,4 +1,4 @@
-import { calendarFor, tripsFor } from '@dormer/core/build';
+import { calendarFor, tripsFor } from '@dormer/core/steps';
 import { readReadingsCsv, readThingsCsv } from '@dormer/core/exchange';
 import { readJobFile, withoutTicks } from '@dormer/core/job';
 import { compareStyles, considerSystems, planJob } from '@dormer/core/plan';
@@ -8,7 +8,10 @@ import type { CutFrom, Request, Response } from './messages';
 import { remembered } from './remembered';
 import { solver } from './solver';
 
-/** Layouts and the order of the work are asked for after the plan of the same job; what is ticked off in it is no other plan. */
+/**
+ * Layouts and the order of the work are asked for after the plan of the same job; what is ticked off in it is no other
+ * plan.
+ */
 const planOf = remembered(planJob, 2, withoutTicks);
 
 /** Questions that are no longer wanted. */

@@ -1,4 +1,4 @@
-import type { CalendarOfWork, Trips } from '@dormer/core/build/hand';
+import type { CalendarOfWork, Trips } from '@dormer/core/steps/hand';
 import type { ReadRows, ReadThings } from '@dormer/core/exchange';
 import type { CutPiece, Job, Offcut, Refusal } from '@dormer/core/job/document';
 import type { Message } from '@dormer/core/message';

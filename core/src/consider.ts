@@ -33,7 +33,12 @@ const MOST_RECOMMENDED = 3;
  * Every support system for the shelves as they are laid: what speaks for and against it, what it takes and how it would
  * hold. None is left out; those that cannot be worked out at such a place say so.
  */
-export function considered(job: Job, opening: Opening, { shelves, gaps, contents, outer: space }: Layout, box: CavityBox | null): Considered[] {
+export function considered(
+  job: Job,
+  opening: Opening,
+  { shelves, gaps, contents, outer: space }: Layout,
+  box: CavityBox | null,
+): Considered[] {
   const all = SYSTEM_NAMES.map((system): Considered => {
     const tried = withSystem({ ...job, support: { ...job.support, shelves: [] } }, job.support.system, system);
     const { traits } = SYSTEMS[system];
@@ -41,7 +46,18 @@ export function considered(job: Job, opening: Opening, { shelves, gaps, contents
     const suit = suitOf(system, { job: tried, opening, shelves, gaps, space, box });
     if (!here) {
       const againsts = [message('suit.notHere')];
-      return { system, here, traits, fors: [], againsts, recommended: false, pieces: 0, screws: 0, strength: null, picture: { parts: [], hardware: [] } };
+      return {
+        system,
+        here,
+        traits,
+        fors: [],
+        againsts,
+        recommended: false,
+        pieces: 0,
+        screws: 0,
+        strength: null,
+        picture: { parts: [], hardware: [] },
+      };
     }
     const made = applySystems({ job: tried, opening, shelves, gaps, space, box });
     const parts = roughParts(made.parts, opening, job);
@@ -49,11 +65,17 @@ export function considered(job: Job, opening: Opening, { shelves, gaps, contents
     const { fixings } = placeFixings({ fastenings: made.fastenings, parts, hardware, opening, job: tried });
     // The shelf in the middle stands for all: what carries the most is the worst off.
     const heaviest = [...made.holds].sort((a, b) => kgOn(b.shelf, contents) - kgOn(a.shelf, contents))[0];
-    const [strength = null] = heaviest ? strengthOf({ holds: [heaviest], parts, hardware, fixings, contents, opening, job: tried }) : [];
+    const [strength = null] = heaviest
+      ? strengthOf({ holds: [heaviest], parts, hardware, fixings, contents, opening, job: tried })
+      : [];
     const stops = made.problems.filter((one) => one.severity === 'stop').map((one) => one.message);
     const weak: Message[] = [
-      ...(strength && strength.sag.state === 'over' ? [message('suit.sags', { sag: about(strength.sag.lastingMm), usual: about(strength.sag.usualMm) })] : []),
-      ...(strength && strength.weakest && strength.weakest.used > 1 ? [message('suit.fails', { percent: count(Math.round(strength.weakest.used * 100)) })] : []),
+      ...(strength && strength.sag.state === 'over'
+        ? [message('suit.sags', { sag: about(strength.sag.lastingMm), usual: about(strength.sag.usualMm) })]
+        : []),
+      ...(strength && strength.weakest && strength.weakest.used > 1
+        ? [message('suit.fails', { percent: count(Math.round(strength.weakest.used * 100)) })]
+        : []),
     ];
     const shown = shelves[Math.min(1, shelves.length - 1)]?.number ?? 1;
     return {
@@ -65,18 +87,30 @@ export function considered(job: Job, opening: Opening, { shelves, gaps, contents
       recommended: false,
       pieces: parts.length + hardware.length,
       screws: fixings.reduce((sum, one) => sum + (one.screw.kind === 'pin' ? 0 : one.holes.length), 0),
-      strength: strength && { shelf: strength.shelf, sag: strength.sag, state: strength.state, spanMm: strength.spanMm },
+      strength: strength && {
+        shelf: strength.shelf,
+        sag: strength.sag,
+        state: strength.state,
+        spanMm: strength.spanMm,
+      },
       picture: {
         parts: parts.filter((one) => one.shelf === shown || one.shelf === 0),
         hardware: hardware.filter((one) => one.shelf === shown),
       },
     };
   });
-  const order = [...all].filter((one) => one.here && one.pieces > 0).sort((a, b) => a.againsts.length - b.againsts.length || b.fors.length - a.fors.length);
+  const order = [...all]
+    .filter((one) => one.here && one.pieces > 0)
+    .sort((a, b) => a.againsts.length - b.againsts.length || b.fors.length - a.fors.length);
   const least = order[0]?.againsts.length ?? 0;
-  const best = new Set(order.filter((one, i) => i < 2 || one.againsts.length <= least).slice(0, MOST_RECOMMENDED).map((one) => one.system));
+  const best = new Set(
+    order
+      .filter((one, i) => i < 2 || one.againsts.length <= least)
+      .slice(0, MOST_RECOMMENDED)
+      .map((one) => one.system),
+  );
   return all.map((one) => ({ ...one, recommended: best.has(one.system) }));
-} // prettier-ignore
+}
 
 const kgOn = (shelf: number, contents: Layout['contents']) =>
   contents?.capacity.find((one) => one.shelf === shelf)?.kg ?? 0;

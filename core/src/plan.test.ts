@@ -13,7 +13,7 @@ const width = (at: 'front' | 'back', up: number, value: number): Reading => ({
   id: `w-${at}-${up}-${value}`,
   at,
   up: mm(up),
-  value: mm(value), // prettier-ignore
+  value: mm(value),
 });
 const height = (value: number): Reading => ({
   kind: 'height',
@@ -84,14 +84,22 @@ describe('a square alcove, worked by hand', () => {
   });
 
   test('the cut list groups by section and length, with what to pencil on each', () => {
-    const rows = plan.cutList.map((group) => [group.thicknessMm, group.widthMm, group.rows.flatMap((row) => row.labels).sort()]);
+    const rows = plan.cutList.map((group) => [
+      group.thicknessMm,
+      group.widthMm,
+      group.rows.flatMap((row) => row.labels).sort(),
+    ]);
     expect(rows).toEqual([
       [18, 280, ['1S', '2S', '3S']],
       [20, 65, ['1N', '2N', '3N']],
       [20, 45, ['1B', '1L', '1R', '2B', '2L', '2R', '3B', '3L', '3R']],
     ]);
-    expect(plan.cutList[2]?.rows.at(-1)).toMatchObject({ count: 6, lengthMm: 260, labels: ['1L', '1R', '2L', '2R', '3L', '3R'] });
-  }); // prettier-ignore
+    expect(plan.cutList[2]?.rows.at(-1)).toMatchObject({
+      count: 6,
+      lengthMm: 260,
+      labels: ['1L', '1R', '2L', '2R', '3L', '3R'],
+    });
+  });
 
   test('nothing is wrong but that too little is known for a close fit, most of all far from any reading', () => {
     expect(new Set(codes(plan))).toEqual(new Set(['problem.fitUnsure']));
@@ -114,7 +122,11 @@ describe('a taper: 990 wide at the floor, 1030 at the ceiling, 6 wider at the fr
   const least = (underside: number) => at(underside) - 0.4;
 
   test('each board is cut to the opening at its own height, down to the tape', () => {
-    for (const [shelf, underside] of [[1, 586.5], [2, 1191], [3, 1795.5]] as const) {
+    for (const [shelf, underside] of [
+      [1, 586.5],
+      [2, 1191],
+      [3, 1795.5],
+    ] as const) {
       const fit = part(plan, `S${shelf}-board`)?.fit;
       // Back and front differ by 6 over the 400; by 5.55 over the board's 370.
       const runsOut = (fit?.left.outMm ?? 0) + (fit?.right.outMm ?? 0);
@@ -124,7 +136,7 @@ describe('a taper: 990 wide at the floor, 1030 at the ceiling, 6 wider at the fr
       expect(fit?.roundedMm).toBeGreaterThanOrEqual(0);
       expect(fit?.roundedMm).toBeLessThan(0.5);
     }
-  }); // prettier-ignore
+  });
 
   test('a back cleat goes by the back at its own height, a nosing by the front', () => {
     // The cleat of shelf 3 reaches down to 1750.5, the nosing to 1748.5.
@@ -137,12 +149,20 @@ describe('a taper: 990 wide at the floor, 1030 at the ceiling, 6 wider at the fr
   });
 
   test('a gap that shows is named with the end style it comes from', () => {
-    const corners = ups.flatMap((up) => (['left', 'right'] as const).map((corner): Reading => ({ kind: 'corner', id: `c-${corner}-${up}`, corner, up: mm(up), value: { degrees: 90.43, typed: '90.43' } })));
+    const corners = ups.flatMap((up) =>
+      (['left', 'right'] as const).map((corner): Reading => ({
+        kind: 'corner',
+        id: `c-${corner}-${up}`,
+        corner,
+        up: mm(up),
+        value: { degrees: 90.43, typed: '90.43' },
+      })),
+    );
     const known = plain({ readings: [...readings, ...corners] }, { depth: mm(390) });
     const square = planJob({ ...known, fit: { ...known.fit, ends: 'square' } });
     expect(codes(square)).toContain('problem.endGap');
     expect(codes(planJob(known))).not.toContain('problem.endGap');
-  }); // prettier-ignore
+  });
 
   test('"why" leads back to the readings that weigh in it, the nearest first, and to the odds', () => {
     const terms = part(plan, 'S2-board')?.length.terms ?? [];
@@ -200,7 +220,15 @@ describe('impossible and thin jobs get a plan with named problems', () => {
 
   test('where walls cross high up that shelf alone is not cut, and it is said once', () => {
     const at = (up: number, mm: number) => [width('back', up, mm), width('front', up, mm)];
-    const crossing = plain({ readings: [...plain().readings.slice(2), ...at(500, 1100), ...at(1200, 500), ...at(2000, 2)].map((one) => ({ ...one, verdict: 'kept' as const })) }, shelvesAt(500, 2000)); // prettier-ignore
+    const crossing = plain(
+      {
+        readings: [...plain().readings.slice(2), ...at(500, 1100), ...at(1200, 500), ...at(2000, 2)].map((one) => ({
+          ...one,
+          verdict: 'kept' as const,
+        })),
+      },
+      shelvesAt(500, 2000),
+    );
     const plan = planJob(crossing);
     expect(codes(plan).filter((code) => code === 'problem.wallsCross')).toHaveLength(1);
     expect(new Set(plan.parts.map((part) => part.shelf))).toEqual(new Set([1]));
@@ -221,11 +249,16 @@ describe('impossible and thin jobs get a plan with named problems', () => {
 
 describe('for any job', () => {
   const reading = fc.oneof(
-    fc.record({ at: fc.constantFrom('front', 'back'), up: fc.integer({ min: 0, max: 2500 }), value: fc.integer({ min: 300, max: 3000 }) })
+    fc
+      .record({
+        at: fc.constantFrom('front', 'back'),
+        up: fc.integer({ min: 0, max: 2500 }),
+        value: fc.integer({ min: 300, max: 3000 }),
+      })
       .map(({ at, up, value }) => width(at as 'front' | 'back', up, value)),
     fc.integer({ min: 100, max: 900 }).map(depth),
     fc.integer({ min: 300, max: 3000 }).map(height),
-  ); // prettier-ignore
+  );
   const anyJob = fc
     .record({
       readings: fc.array(reading, { maxLength: 12 }),
@@ -237,10 +270,16 @@ describe('for any job', () => {
       bottom: fc.integer({ min: 0, max: 900 }),
     })
     .map(({ readings, count, thickness, depth: deep, tape, units, bottom }) => ({
-      ...plain({ readings: readings.map((one, i) => ({ ...one, id: `r${i}` })), tape, units }, {
-        count, thickness: mm(thickness), depth: mm(deep), bottom: { from: 'height', up: mm(bottom) },
-      }),
-    })); // prettier-ignore
+      ...plain(
+        { readings: readings.map((one, i) => ({ ...one, id: `r${i}` })), tape, units },
+        {
+          count,
+          thickness: mm(thickness),
+          depth: mm(deep),
+          bottom: { from: 'height', up: mm(bottom) },
+        },
+      ),
+    }));
 
   /** Gaps and thicknesses add up to the clear height. */
   function heightsAddUp(job: Job, plan: Plan): void {
@@ -338,10 +377,14 @@ describe('the demo jobs', () => {
 
   test('a gap that disagrees is told with its side, and so is what the others have', () => {
     const job = chimneyAlcove();
-    const readings = job.readings.map((one) => (one.kind === 'square' && one.id === 'square-11' ? { ...one, value: mm(35) } : one));
+    const readings = job.readings.map((one) =>
+      one.kind === 'square' && one.id === 'square-11' ? { ...one, value: mm(35) } : one,
+    );
     const problem = planJob({ ...job, readings }).problems.find((one) => one.about.is === 'reading');
-    expect(words(problem!.message, job)).toMatch(/reads 35 mm at the tip; the others have .* mm at the (tip|heel) there/);
-  }); // prettier-ignore
+    expect(words(problem!.message, job)).toMatch(
+      /reads 35 mm at the tip; the others have .* mm at the (tip|heel) there/,
+    );
+  });
 
   test('the next reading says for which board it would do how much', () => {
     const plan = planJob(chimneyAlcove());
@@ -367,7 +410,12 @@ describe('the demo jobs', () => {
 
   test('between two cabinets: boards screwed through the sides miss the holes there, a desk lies on rails', () => {
     const plan = planJob(cabinetSpan());
-    expect(plan.parts.filter((one) => one.shelf > 1).map((one) => one.role)).toEqual(['board', 'nosing', 'board', 'nosing']);
+    expect(plan.parts.filter((one) => one.shelf > 1).map((one) => one.role)).toEqual([
+      'board',
+      'nosing',
+      'board',
+      'nosing',
+    ]);
     expect(part(plan, 'S1-back-cleat')).toBeDefined();
     expect(plan.parts.filter((one) => one.role === 'board').every((one) => (one.fit?.odds ?? 0) >= 97)).toBe(true);
     // Rows of holes from 277 to 282 and from 540: a hand's breadth of 10 about them stays clear.
@@ -375,7 +423,7 @@ describe('the demo jobs', () => {
       expect(fixing.holes.length).toBeGreaterThanOrEqual(2);
       for (const { alongMm } of fixing.holes) expect(alongMm < 267 || alongMm > 292).toBe(true);
     }
-  }); // prettier-ignore
+  });
 
   test('in a cavity the box and its trim are listed, trim to the long point by what the survey leaves', () => {
     const plan = planJob(stairCavity());
@@ -386,7 +434,9 @@ describe('the demo jobs', () => {
     expect(head.length.mm).toBeCloseTo(box.width.mm + (-2 * 0.5 + 2 * 0.1875 + 2 * 2) * 25.4, 6);
     expect(head.joint).toEqual({ is: 'mitred' });
     // What is said of its inside edge is twice the trim's width less: the clear opening and both reveals.
-    expect(shapeWords(head, 'power')).toMatchObject([{ code: 'cutEnd.mitred', params: { inside: { mm: expect.closeTo(head.length.mm - 4 * 25.4, 6) } } }]); // prettier-ignore
+    expect(shapeWords(head, 'power')).toMatchObject([
+      { code: 'cutEnd.mitred', params: { inside: { mm: expect.closeTo(head.length.mm - 4 * 25.4, 6) } } },
+    ]);
     expect(plan.cutList.flatMap((group) => group.rows.map((row) => row.labels.join(' ')))).toEqual(
       expect.arrayContaining(['BL BR', 'BT BB 3S', '1S 2S 4S 5S', 'TL TR', 'TT TB']),
     );

@@ -1,4 +1,4 @@
-import { stepsFor, type Steps } from './build/steps';
+import { stepsFor, type Steps } from './steps/steps';
 import { considered, type Considered } from './consider';
 import type { Figure } from './figure';
 import { fitParts, liftOf, stylesSideBySide, withHoles, type Lift, type Part, type StyleOutcome } from './fit';
@@ -325,15 +325,20 @@ const notYet = (job: Job, { boards, takes }: PlaceSpec): Problem =>
   );
 
 function cautionsOf({ place }: Job): Caution[] {
-  const said = (code: 'caution.oldPaint' | 'caution.cavityWires' | 'caution.cavityLoad' | 'caution.cavityOutside' | 'caution.pilot', stage: Caution['stage'] = 'measure') => ({ message: message(code), stage });
+  const said = (
+    code: 'caution.oldPaint' | 'caution.cavityWires' | 'caution.cavityLoad' | 'caution.cavityOutside' | 'caution.pilot',
+    stage: Caution['stage'] = 'measure',
+  ) => ({ message: message(code), stage });
   return [
-    ...(specOf(place).takes === 'box' ? [said('caution.cavityWires'), said('caution.cavityLoad'), said('caution.cavityOutside')] : []),
+    ...(specOf(place).takes === 'box'
+      ? [said('caution.cavityWires'), said('caution.cavityLoad'), said('caution.cavityOutside')]
+      : []),
     ...(place.studs.length > 0 ? [said('caution.pilot')] : []),
     said('caution.oldPaint'),
     { message: message('caution.notFromFloor'), stage: 'shelves' },
     { message: message('caution.dust'), stage: 'cut' },
   ];
-} // prettier-ignore
+}
 
 /** Where to look for studs, wall by wall, from those that were found. */
 function studsOf({ place, units }: Job, { extent }: Survey): StudAdvice[] {

@@ -15,7 +15,8 @@ import { mm, plainJob, saying } from './load/testing';
 import { planJob, type Plan } from './plan';
 import { words } from './words/all';
 
-// Whatever is answered of a system, with whatever is listed, drilled and parted: the plan is sound, and says so in words.
+// Whatever is answered of a system, with whatever is listed, drilled and parted: the plan is sound, and says so in
+// words.
 
 const answerTo = (ask: Ask): fc.Arbitrary<unknown> => {
   switch (ask.is) {
@@ -40,8 +41,17 @@ const answersFor = (system: SystemName) => {
 const length = (least: number, most: number) => fc.integer({ min: least, max: most }).map(mm);
 const further = fc.record({
   dividers: fc.array(fc.record({ shelf: fc.integer({ min: 1, max: 4 }), at: length(1, 1100) }), { maxLength: 3 }),
-  holes: fc.array(fc.record({ shelf: fc.integer({ min: 1, max: 4 }), from: fc.constantFrom('left', 'right' as const), at: length(1, 1100), back: length(1, 400), diameter: length(1, 150) }), { maxLength: 3 }),
-}); // prettier-ignore
+  holes: fc.array(
+    fc.record({
+      shelf: fc.integer({ min: 1, max: 4 }),
+      from: fc.constantFrom('left', 'right' as const),
+      at: length(1, 1100),
+      back: length(1, 400),
+      diameter: length(1, 150),
+    }),
+    { maxLength: 3 },
+  ),
+});
 
 const anyJob: fc.Arbitrary<Job> = fc.constantFrom(...SYSTEM_NAMES).chain((system) =>
   fc
@@ -60,10 +70,22 @@ const anyJob: fc.Arbitrary<Job> = fc.constantFrom(...SYSTEM_NAMES).chain((system
     })
     .map((one): Job => {
       const start = plainJob(system, { tools: one.tools, load: { use: one.use } }, one.kind);
-      const job = saying({ ...start, wood: { ...start.wood, boards: one.boards }, place: { ...start.place, walls: one.walls }, shelves: { ...start.shelves, depth: one.depth, thickness: one.thickness } }, one.said); // prettier-ignore
-      const numbered = <T extends object>(all: readonly T[], letter: string) => all.map((each, i) => ({ ...each, id: `${letter}${i}` })); // prettier-ignore
+      const job = saying(
+        {
+          ...start,
+          wood: { ...start.wood, boards: one.boards },
+          place: { ...start.place, walls: one.walls },
+          shelves: { ...start.shelves, depth: one.depth, thickness: one.thickness },
+        },
+        one.said,
+      );
+      const numbered = <T extends object>(all: readonly T[], letter: string) =>
+        all.map((each, i) => ({ ...each, id: `${letter}${i}` }));
       const second = one.own ? withShelfSupport(job, 2, { depth: one.own }) : job;
-      return withFurther(second, () => ({ dividers: numbered(one.further.dividers, 'd'), holes: numbered(one.further.holes, 'h') })); // prettier-ignore
+      return withFurther(second, () => ({
+        dividers: numbered(one.further.dividers, 'd'),
+        holes: numbered(one.further.holes, 'h'),
+      }));
     }),
 );
 
@@ -73,7 +95,10 @@ function everythingIsListed({ parts, cutList }: Plan): void {
   expect([...listed].sort()).toEqual(parts.map((one) => one.id).sort());
 }
 
-/** What is drilled and bitten into is there, no hole lies beside it, each screw is as long as what it passes and its bite. */
+/**
+ * What is drilled and bitten into is there, no hole lies beside it, each screw is as long as what it passes and its
+ * bite.
+ */
 function jointsAreWhole({ parts, hardware, fixings }: Plan): void {
   const there = new Set([...parts, ...hardware].map((one) => one.id));
   for (const one of fixings) {
@@ -105,11 +130,20 @@ function piecesAreReal({ parts }: Plan): void {
 /** What is reckoned is reckoned to an end. */
 function strengthsAreNumbers({ strengths }: Plan): void {
   for (const { sag, bending, leaning, carries, weakest } of strengths) {
-    const numbers = [sag.nowMm, sag.lastingMm, sag.seenMm, sag.usualMm, bending, leaning, carries.kg, weakest?.used ?? 0];
+    const numbers = [
+      sag.nowMm,
+      sag.lastingMm,
+      sag.seenMm,
+      sag.usualMm,
+      bending,
+      leaning,
+      carries.kg,
+      weakest?.used ?? 0,
+    ];
     expect(numbers.every((one) => Number.isFinite(one) && one >= 0)).toBe(true);
     expect(sag.lastingMm).toBeGreaterThanOrEqual(sag.nowMm);
   }
-} // prettier-ignore
+}
 
 test('whatever is asked and answered, the plan is sound, and all it says is said in words', () => {
   fc.assert(
@@ -120,7 +154,14 @@ test('whatever is asked and answered, the plan is sound, and all it says is said
       jointsAreWhole(plan);
       piecesAreReal(plan);
       strengthsAreNumbers(plan);
-      const said = [...plan.problems.map((one) => one.message), ...plan.cautions.map((one) => one.message), ...plan.order.flatMap((one) => one.steps), ...plan.cures.map((one) => one.words), ...plan.needed.map((one) => one.what), ...plan.parts.map((one) => one.name)]; // prettier-ignore
+      const said = [
+        ...plan.problems.map((one) => one.message),
+        ...plan.cautions.map((one) => one.message),
+        ...plan.order.flatMap((one) => one.steps),
+        ...plan.cures.map((one) => one.words),
+        ...plan.needed.map((one) => one.what),
+        ...plan.parts.map((one) => one.name),
+      ];
       for (const one of said) expect(words(one, job)).not.toMatch(/\{\{|undefined|NaN/);
       expect(JSON.parse(JSON.stringify(plan))).toEqual(plan);
     }),

@@ -30,7 +30,11 @@ const USUAL = ['pine', 'birch-ply', 'mdf'] as const;
  * Boards, plywood and MDF for the same job, side by side: each planned and cut as if it were chosen. Yields how much of
  * the work is done, 0 to 1.
  */
-export function* whatIf({ job, rack }: { job: Job; rack: readonly Offcut[] }, solver: Solver, effort?: CuttingEffort): Generator<number, readonly WhatIf[]> {
+export function* whatIf(
+  { job, rack }: { job: Job; rack: readonly Offcut[] },
+  solver: Solver,
+  effort?: CuttingEffort,
+): Generator<number, readonly WhatIf[]> {
   const materials = [...new Set([job.wood.boards, ...USUAL])];
   const found: WhatIf[] = [];
   for (const material of materials) {
@@ -42,7 +46,10 @@ export function* whatIf({ job, rack }: { job: Job; rack: readonly Offcut[] }, so
     let step = work.next();
     for (; !step.done; step = work.next()) yield share + step.value / materials.length;
     const cutting = step.value;
-    const used = cutting.layouts.reduce((sum, one) => sum + one.item.lengthMm * one.item.widthMm * one.item.thicknessMm, 0);
+    const used = cutting.layouts.reduce(
+      (sum, one) => sum + one.item.lengthMm * one.item.widthMm * one.item.thicknessMm,
+      0,
+    );
     const parts = cutting.blanks.reduce((sum, one) => sum + one.lengthMm * one.widthMm * one.thicknessMm, 0);
     found.push({
       material,
@@ -57,4 +64,4 @@ export function* whatIf({ job, rack }: { job: Job; rack: readonly Offcut[] }, so
     });
   }
   return found;
-} // prettier-ignore
+}

@@ -31,8 +31,17 @@ describe('jobs', () => {
     expect((await server.ask('GET', route)).body).toMatchObject({ job: alcove, version: 1 });
     const { jobs } = (await server.ask('GET', '/api/jobs')).body;
     expect(jobs).toEqual([
-      { id: alcove.id, name: alcove.name, version: 1, changedAt: expect.any(String), place: 'alcove', units: 'mm', readings: 17, shelves: 5 },
-    ]); // prettier-ignore
+      {
+        id: alcove.id,
+        name: alcove.name,
+        version: 1,
+        changedAt: expect.any(String),
+        place: 'alcove',
+        units: 'mm',
+        readings: 17,
+        shelves: 5,
+      },
+    ]);
   });
 
   test('what is stored is kept in the database, and the plan of it says where it stands', async () => {
@@ -130,7 +139,10 @@ describe('jobs', () => {
     await create();
     await save({ ...alcove, readings: [] }, 1, 's2');
     const { versions } = (await server.ask('GET', `${route}/versions`)).body;
-    expect(versions).toMatchObject([{ version: 2, readings: 0 }, { version: 1, readings: 17 }]); // prettier-ignore
+    expect(versions).toMatchObject([
+      { version: 2, readings: 0 },
+      { version: 1, readings: 17 },
+    ]);
     expect((await server.ask('GET', `${route}/versions/1`)).body.job).toEqual(alcove);
     const back = await server.ask('POST', `${route}/versions/1/bring-back`, { basedOn: 2, saveId: 'back' });
     expect(back).toMatchObject({ status: 200, body: { version: 3 } });
@@ -160,9 +172,13 @@ describe('bad requests', () => {
     expect(answer.body.error.code).toBe('invalid-job');
     expect(pathsOf(answer)).toEqual(
       expect.arrayContaining([
-        'job.colour', 'job.units', 'job.readings[0].value.mm', 'job.readings[1].up.unit', 'job.shelves.thickness.mm',
+        'job.colour',
+        'job.units',
+        'job.readings[0].value.mm',
+        'job.readings[1].up.unit',
+        'job.shelves.thickness.mm',
       ]),
-    ); // prettier-ignore
+    );
     for (const field of answer.body.error.fields) expect(field.message).toMatch(/\w+/);
   });
 
@@ -192,13 +208,18 @@ describe('bad requests', () => {
 
   test('jobs, versions and routes that are not there', async () => {
     for (const [method, there] of [
-      ['GET', '/api/jobs/none'], ['DELETE', '/api/jobs/none'], ['POST', '/api/jobs/none/restore'],
-      ['GET', '/api/jobs/none/versions'], ['GET', `${route}/versions/7`], ['GET', `${route}/versions/x`], ['GET', '/api/other'],
+      ['GET', '/api/jobs/none'],
+      ['DELETE', '/api/jobs/none'],
+      ['POST', '/api/jobs/none/restore'],
+      ['GET', '/api/jobs/none/versions'],
+      ['GET', `${route}/versions/7`],
+      ['GET', `${route}/versions/x`],
+      ['GET', '/api/other'],
     ] as const) {
       const answer = await server.ask(method, there);
       expect([there, answer.status]).toEqual([there, 404]);
       expect(answer.body.error).toEqual({ code: expect.any(String), message: expect.any(String) });
-    } // prettier-ignore
+    }
     expect((await server.ask('GET', '/api/jobs/%E0%A4%A')).status).toBe(400);
   });
 });

@@ -31,7 +31,9 @@ describe('instruments', () => {
     const { status, body } = await server.ask('GET', '/api/instruments');
     expect(status).toBe(200);
     expect(body.instruments.length).toBeGreaterThan(8);
-    expect(body.instruments.every((one: { repeats: number; factor: number }) => one.repeats === 0 && one.factor === 1)).toBe(true); // prettier-ignore
+    expect(
+      body.instruments.every((one: { repeats: number; factor: number }) => one.repeats === 0 && one.factor === 1),
+    ).toBe(true);
   });
 
   test('repeats of every saved job add up, and one job can be left out', async () => {
@@ -74,7 +76,7 @@ describe('practice devices', () => {
   const place = newPlace('alcove');
   const spot: Spot = { kind: 'width', at: 'front', upMm: 900 };
   const address = (device: string, more: Record<string, string> = {}) =>
-    `/api/devices/${device}/values?${new URLSearchParams({ spot: JSON.stringify(spot), place: JSON.stringify(place), seed: '7', ...more }).toString()}`; // prettier-ignore
+    `/api/devices/${device}/values?${new URLSearchParams({ spot: JSON.stringify(spot), place: JSON.stringify(place), seed: '7', ...more }).toString()}`;
   const values = async (device: string, more: Record<string, string> = {}) => {
     const { body, headers, status } = await server.ask('GET', address(device, more));
     expect(status).toBe(200);
@@ -109,12 +111,16 @@ describe('practice devices', () => {
   });
 
   test('a gauge reads degrees, a level signed gaps', async () => {
-    const corner = await values('practice-gauge', { spot: JSON.stringify({ kind: 'corner', corner: 'left', upMm: 900 }) });
+    const corner = await values('practice-gauge', {
+      spot: JSON.stringify({ kind: 'corner', corner: 'left', upMm: 900 }),
+    });
     expect(corner.at(-1)).toMatchObject({ unit: 'degrees' });
     expect(Math.abs(corner.at(-1).value - 90)).toBeLessThan(6);
     const plumb = { kind: 'plumb', wall: 'left', at: 'front', side: 'middle', upMm: 600, overMm: 1200 };
-    expect((await values('practice-digital-level', { spot: JSON.stringify(plumb) })).at(-1)).toMatchObject({ unit: 'mm' });
-  }); // prettier-ignore
+    expect((await values('practice-digital-level', { spot: JSON.stringify(plumb) })).at(-1)).toMatchObject({
+      unit: 'mm',
+    });
+  });
 
   test.each([
     ['no such device', 'practice-sextant', {}, 404, 'no-such-device'],

@@ -72,4 +72,4 @@ test('no id leads out of the folder', async () => {
     expect([400, 404]).toContain((await put(id, DOT)).status);
     expect([400, 404]).toContain((await get(id)).status);
   }
-}); // prettier-ignore
+});

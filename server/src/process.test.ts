@@ -103,17 +103,20 @@ test('a busy port is one plain sentence and exit 1', async () => {
 });
 
 test.each([
-  ['below a file', () => {
-    const inTheWay = path.join(freshFolder(), 'file');
-    writeFileSync(inTheWay, '');
-    return path.join(inTheWay, 'data');
-  }],
+  [
+    'below a file',
+    () => {
+      const inTheWay = path.join(freshFolder(), 'file');
+      writeFileSync(inTheWay, '');
+      return path.join(inTheWay, 'data');
+    },
+  ],
   ['where no folder can be made', () => '/proc/dormer'],
 ])('a data folder %s is one plain sentence and exit 1', async (_, folder) => {
   const { output, ended } = start({ DORMER_DATA: folder() });
   expect(await ended).toBe(1);
   expect(output()).toMatch(/^The data folder .* cannot be written\. Choose another with DORMER_DATA\.\n$/);
-}); // prettier-ignore
+});
 
 test('a port that is none', async () => {
   const { output, ended } = start({ PORT: 'door', DORMER_DATA: freshFolder() });

@@ -9,7 +9,15 @@ beforeEach(async () => {
 });
 afterEach(() => server.stopAndClear());
 
-const piece = { id: 'rest-1', form: 'strip', material: 'pine', thicknessMm: 20, widthMm: 45, lengthMm: 730, note: 'Alcove' } as const; // prettier-ignore
+const piece = {
+  id: 'rest-1',
+  form: 'strip',
+  material: 'pine',
+  thicknessMm: 20,
+  widthMm: 45,
+  lengthMm: 730,
+  note: 'Alcove',
+} as const;
 const rack = async () => (await server.ask('GET', '/api/rack')).body.pieces as unknown[];
 
 describe('the offcut rack', () => {

@@ -39,7 +39,20 @@ describe('what is said of supports', () => {
   });
 
   test('a material, a load, anchors and tools of one’s own are kept to the last figure', async () => {
-    const own = { id: 'mine', name: 'Old floorboards', densityKgM3: 510.5, eAlongMpa: 9500, eAcrossMpa: 320, shearMpa: 600, bendAlongMpa: 19, bendAcrossMpa: 2.5, creep: 0.55, lasting: 0.65, price: 1.2, source: 'bent over two trestles' }; // prettier-ignore
+    const own = {
+      id: 'mine',
+      name: 'Old floorboards',
+      densityKgM3: 510.5,
+      eAlongMpa: 9500,
+      eAcrossMpa: 320,
+      shearMpa: 600,
+      bendAlongMpa: 19,
+      bendAcrossMpa: 2.5,
+      creep: 0.55,
+      lasting: 0.65,
+      price: 1.2,
+      source: 'bent over two trestles',
+    };
     const job: Job = {
       ...alcove,
       id: 'wood',
@@ -55,7 +68,14 @@ describe('what is said of supports', () => {
   });
 
   test('dividers, holes and the rod are kept, and their pieces are planned', async () => {
-    const job = { ...withFurther(alcove, () => ({ dividers: [{ id: 'd', shelf: 2, at: mm(500) }], holes: [{ id: 'h', shelf: 1, from: 'left', at: mm(300), back: mm(120), diameter: mm(60) }], rod: 'wood' })), id: 'further' }; // prettier-ignore
+    const job = {
+      ...withFurther(alcove, () => ({
+        dividers: [{ id: 'd', shelf: 2, at: mm(500) }],
+        holes: [{ id: 'h', shelf: 1, from: 'left', at: mm(300), back: mm(120), diameter: mm(60) }],
+        rod: 'wood',
+      })),
+      id: 'further',
+    };
     await keep(job);
     expect(await kept('further')).toEqual(job);
     const { parts } = (await plan(job)).body as { parts: { role: string; id: string; holes?: unknown[] }[] };
@@ -73,7 +93,11 @@ describe('what cannot be is refused, and named by where it stands', () => {
     ['a load of a feather', { ...alcove, load: { use: 'feathers' } }, 'load.use'],
     ['tools of magic', { ...alcove, tools: 'magic' }, 'tools'],
     ['wood lighter than air', { ...alcove, wood: { ...alcove.wood, own: [{ id: 'x' }] } }, 'wood.own'],
-    ['a divider on no shelf', { ...alcove, further: { dividers: [{ id: 'd', shelf: 0, at: mm(1) }], holes: [] } }, 'further.dividers'], // prettier-ignore
+    [
+      'a divider on no shelf',
+      { ...alcove, further: { dividers: [{ id: 'd', shelf: 0, at: mm(1) }], holes: [] } },
+      'further.dividers',
+    ],
   ];
   test.each(wrong)('%s', async (_, job, path) => {
     const answer = await plan(job);
@@ -83,7 +107,9 @@ describe('what cannot be is refused, and named by where it stands', () => {
 
   test('900 kg on a metre is a plan with a named problem, and what is as near as it gets', async () => {
     const job: Job = { ...alcove, load: { use: 'own', perMetre: { kg: 900, typed: '900 kg' } } };
-    const { problems } = (await plan(job)).body as { problems: { message: { code: string; params: { holds: { kg: number } } } }[] }; // prettier-ignore
+    const { problems } = (await plan(job)).body as {
+      problems: { message: { code: string; params: { holds: { kg: number } } } }[];
+    };
     const gives = problems.find((one) => one.message.code === 'problem.givesWay');
     expect(gives?.message.params.holds.kg).toBeGreaterThan(0);
     expect(gives?.message.params.holds.kg).toBeLessThan(900);

@@ -3,7 +3,7 @@ import Download from 'lucide-react-native/icons/download';
 import Upload from 'lucide-react-native/icons/upload';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
-import { usualCalendar, wallOf, type CalendarWish, type Laid, type Step } from '@dormer/core/build/hand';
+import { usualCalendar, wallOf, type CalendarWish, type Laid, type Step } from '@dormer/core/steps/hand';
 import { withBuild, type Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { sentence, words } from '@dormer/core/words';
@@ -38,25 +38,34 @@ export function CalendarTab({ job, plan, tabs }: TabProps) {
     set(usualCalendar(timeZone, wallOf(timeZone, Date.now()).day));
   };
   const drawing = <StepDrawing plan={plan} job={job} />;
-  const shared = { name: label('stage.build'), share: 0.18, keypad: <Keypad units={job.units} tape={job.tape} />, drawing };
+  const shared = {
+    name: label('stage.build'),
+    share: 0.18,
+    keypad: <Keypad units={job.units} tape={job.tape} />,
+    drawing,
+  };
   if (!calendar) {
     return (
-      <StageLayout {...shared} foot={<Button title={label('calendar.begin')} icon={CalendarPlus} look="lead" grow onPress={begin} />}>
+      <StageLayout
+        {...shared}
+        foot={<Button title={label('calendar.begin')} icon={CalendarPlus} look="lead" grow onPress={begin} />}
+      >
         {tabs}
         <Txt>{label('calendar.none')}</Txt>
       </StageLayout>
     );
   }
   return <Agenda job={job} plan={plan} calendar={calendar} onChange={set} shared={{ ...shared, tabs }} />;
-} // prettier-ignore
+}
 
 interface AgendaProps {
   readonly job: Job;
   readonly plan: Plan;
   readonly calendar: CalendarWish;
   readonly onChange: (calendar: CalendarWish | null) => void;
-  readonly shared: Pick<Parameters<typeof StageLayout>[0], 'name' | 'share' | 'keypad' | 'drawing'> & Pick<TabProps, 'tabs'>;
-} // prettier-ignore
+  readonly shared: Pick<Parameters<typeof StageLayout>[0], 'name' | 'share' | 'keypad' | 'drawing'> &
+    Pick<TabProps, 'tabs'>;
+}
 
 function Agenda({ job, plan, calendar, onChange, shared: { tabs, ...layout } }: AgendaProps) {
   const label = useLabel();
@@ -70,10 +79,20 @@ function Agenda({ job, plan, calendar, onChange, shared: { tabs, ...layout } }: 
   const laid = answer?.laid ?? [];
   const days = [...new Set(laid.map((one) => wallOf(zone, one.fromMs).day))];
   const moved = laid.find((one) => one.step === moving);
-  const places = { workshop: label('build.place.workshop'), site: label('build.place.site'), shop: label('build.place.shop') };
+  const places = {
+    workshop: label('build.place.workshop'),
+    site: label('build.place.site'),
+    shop: label('build.place.shop'),
+  };
   const write = () =>
     void sheets()
-      .then(({ calendarIcs }) => download(`${fileName(job.name)}.ics`, calendarIcs({ job, laid, steps: plan.build.steps, placeNames: places, nowMs: Date.now() }), 'text/calendar;charset=utf-8'))
+      .then(({ calendarIcs }) =>
+        download(
+          `${fileName(job.name)}.ics`,
+          calendarIcs({ job, laid, steps: plan.build.steps, placeNames: places, nowMs: Date.now() }),
+          'text/calendar;charset=utf-8',
+        ),
+      )
       .catch(() => dispatch(notify('cut.failed')));
   const read = async () => {
     const contents = await pickFile('.ics,text/calendar');
@@ -91,15 +110,33 @@ function Agenda({ job, plan, calendar, onChange, shared: { tabs, ...layout } }: 
       {...layout}
       foot={
         <>
-          <Button title={label('calendar.write')} icon={Download} grow disabled={!current || laid.length === 0} onPress={write} />
-          <Button title={label('calendar.readBack')} icon={Upload} grow disabled={!current} onPress={() => void read().catch(() => dispatch(notify('cut.failed')))} />
+          <Button
+            title={label('calendar.write')}
+            icon={Download}
+            grow
+            disabled={!current || laid.length === 0}
+            onPress={write}
+          />
+          <Button
+            title={label('calendar.readBack')}
+            icon={Upload}
+            grow
+            disabled={!current}
+            onPress={() => void read().catch(() => dispatch(notify('cut.failed')))}
+          />
         </>
       }
     >
       {tabs}
       {!answer ? <Txt tone="faint">{label(failed ? 'build.failed' : 'build.ordering')}</Txt> : null}
-      {answer?.doneMs ? <Txt kind="title">{label('calendar.doneBy', { at: `${dayWords(answer.doneMs, zone)}, ${clockWords(answer.doneMs, zone)}` })}</Txt> : null}
-      {answer && laid.length === 0 && answer.problems.length === 0 ? <NoticeLine is="sure" word={label('build.allDone')} words="" /> : null}
+      {answer?.doneMs ? (
+        <Txt kind="title">
+          {label('calendar.doneBy', { at: `${dayWords(answer.doneMs, zone)}, ${clockWords(answer.doneMs, zone)}` })}
+        </Txt>
+      ) : null}
+      {answer && laid.length === 0 && answer.problems.length === 0 ? (
+        <NoticeLine is="sure" word={label('build.allDone')} words="" />
+      ) : null}
       {said.map((one, i) => (
         <Txt key={i} role="status">
           {one}
@@ -115,7 +152,14 @@ function Agenda({ job, plan, calendar, onChange, shared: { tabs, ...layout } }: 
             aside={<Button look="quiet" title={label('calendar.lose')} onPress={() => setLosing(day)} />}
           >
             {own.map((one) => (
-              <Entry key={one.step} laid={one} step={by.get(one.step)} zone={zone} job={job} onOpen={() => setMoving(one.step)} />
+              <Entry
+                key={one.step}
+                laid={one}
+                step={by.get(one.step)}
+                zone={zone}
+                job={job}
+                onOpen={() => setMoving(one.step)}
+              />
             ))}
           </Section>
         );
@@ -123,7 +167,11 @@ function Agenda({ job, plan, calendar, onChange, shared: { tabs, ...layout } }: 
       {calendar.lost.length > 0 ? (
         <Section title={label('calendar.lostDays')}>
           {calendar.lost.map((day) => (
-            <Button key={day} title={label('calendar.found', { day })} onPress={() => onChange({ ...calendar, lost: calendar.lost.filter((one) => one !== day) })} />
+            <Button
+              key={day}
+              title={label('calendar.found', { day })}
+              onPress={() => onChange({ ...calendar, lost: calendar.lost.filter((one) => one !== day) })}
+            />
           ))}
         </Section>
       ) : null}
@@ -162,7 +210,7 @@ function Agenda({ job, plan, calendar, onChange, shared: { tabs, ...layout } }: 
       ) : null}
     </StageLayout>
   );
-} // prettier-ignore
+}
 
 interface EntryProps {
   readonly laid: Laid;
@@ -178,7 +226,12 @@ function Entry({ laid, step, zone, job, onOpen }: EntryProps) {
   if (!step) return null;
   const what = sentence(step.what, job);
   return (
-    <Pressable role="button" aria-label={`${clockWords(laid.fromMs, zone)} ${what}`} onPress={onOpen} style={styles.entry}>
+    <Pressable
+      role="button"
+      aria-label={`${clockWords(laid.fromMs, zone)} ${what}`}
+      onPress={onOpen}
+      style={styles.entry}
+    >
       <Txt style={styles.time}>
         {clockWords(laid.fromMs, zone)}–{clockWords(laid.toMs, zone)}
       </Txt>
@@ -192,11 +245,17 @@ function Entry({ laid, step, zone, job, onOpen }: EntryProps) {
       </View>
     </Pressable>
   );
-} // prettier-ignore
+}
 
 const useStyles = makeStyles(() =>
   StyleSheet.create({
-    entry: { flexDirection: 'row', gap: SPACE.one, minHeight: TARGET, alignItems: 'flex-start', paddingVertical: SPACE.small }, // prettier-ignore
+    entry: {
+      flexDirection: 'row',
+      gap: SPACE.one,
+      minHeight: TARGET,
+      alignItems: 'flex-start',
+      paddingVertical: SPACE.small,
+    },
     time: { width: 108 },
     what: { flex: 1 },
   }),

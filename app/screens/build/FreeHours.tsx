@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { USUAL_HOURS, type CalendarWish } from '@dormer/core/build/hand';
+import { USUAL_HOURS, type CalendarWish } from '@dormer/core/steps/hand';
 import { Button, Section, TextField, Toggles, Txt } from '../../controls';
 import { useLabel } from '../../labels';
 import { SPACE } from '../../theme';
@@ -39,14 +39,21 @@ export function FreeHours({ calendar, onChange }: FreeHoursProps) {
           onChange(chosen.length > 0 ? { ...rest, quiet: { from: '20:00', to: '08:00' } } : rest);
         }}
       />
-      {quiet ? <FromTo from={quiet.from} to={quiet.to} what={label('calendar.quiet')} onChange={(hours) => set({ quiet: hours })} /> : null}
+      {quiet ? (
+        <FromTo
+          from={quiet.from}
+          to={quiet.to}
+          what={label('calendar.quiet')}
+          onChange={(hours) => set({ quiet: hours })}
+        />
+      ) : null}
       <Txt kind="small" tone="faint">
         {label('calendar.zone', { zone: calendar.zone })}
       </Txt>
       <Button look="quiet" title={label('calendar.remove')} onPress={() => onChange(null)} />
     </Section>
   );
-} // prettier-ignore
+}
 
 interface HoursProps {
   readonly group: keyof typeof GROUPS;
@@ -73,11 +80,22 @@ function Hours({ group, calendar, onChange }: HoursProps) {
         onChange={(chosen) => put(chosen.map(Number), hours)}
       />
       {own.length > 0 ? (
-        <FromTo from={hours.from} to={hours.to} what={label(`calendar.${group}`)} ordered onChange={(fresh) => put(own.map((one) => one.day), fresh)} />
+        <FromTo
+          from={hours.from}
+          to={hours.to}
+          what={label(`calendar.${group}`)}
+          ordered
+          onChange={(fresh) =>
+            put(
+              own.map((one) => one.day),
+              fresh,
+            )
+          }
+        />
       ) : null}
     </>
   );
-} // prettier-ignore
+}
 
 interface FromToProps {
   readonly from: string;

@@ -1,4 +1,4 @@
-import { momentOf } from '@dormer/core/build/hand';
+import { momentOf } from '@dormer/core/steps/hand';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { Button, Sheet, Txt } from '../../controls';
@@ -21,7 +21,8 @@ interface LostDaySheetProps {
 export function LostDaySheet({ job, plan, day, doneMs, zone, onClose, onLose }: LostDaySheetProps) {
   const label = useLabel();
   const { answer, current } = useCalendar(job, plan, day);
-  const at = (ms: number | null) => (ms === null ? label('calendar.never') : `${dayWords(ms, zone)}, ${clockWords(ms, zone)}`); // prettier-ignore
+  const at = (ms: number | null) =>
+    ms === null ? label('calendar.never') : `${dayWords(ms, zone)}, ${clockWords(ms, zone)}`;
   return (
     <Sheet
       title={label('calendar.loseTitle', { day: dayWords(momentOf(zone, day, 720), zone) })}

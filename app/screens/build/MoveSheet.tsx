@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { clockMinutes, momentOf, wallOf, type Laid, type Step } from '@dormer/core/build/hand';
+import { clockMinutes, momentOf, wallOf, type Laid, type Step } from '@dormer/core/steps/hand';
 import type { Job } from '@dormer/core/job/document';
 import { sentence } from '@dormer/core/words';
 import { Button, Sheet, TextField, Txt } from '../../controls';
@@ -33,16 +33,36 @@ export function MoveSheet({ job, step, laid, zone, onClose, onMove, onMinutes }:
       footer={
         <>
           {laid.moved ? <Button title={label('calendar.unmove')} onPress={() => onMove(null)} /> : null}
-          <Button title={label('calendar.move')} look="lead" grow disabled={!good} onPress={() => onMove(momentOf(zone, day.trim(), clockMinutes(clock.trim().padStart(5, '0'))))} />
+          <Button
+            title={label('calendar.move')}
+            look="lead"
+            grow
+            disabled={!good}
+            onPress={() => onMove(momentOf(zone, day.trim(), clockMinutes(clock.trim().padStart(5, '0'))))}
+          />
         </>
       }
     >
-      <TextField label={label('calendar.day')} value={day} fault={isDay(day) ? null : label('calendar.badDay')} onChangeText={setDay} />
-      <TextField label={label('calendar.clock')} value={clock} fault={isClock(clock) ? null : label('calendar.badClock')} onChangeText={setClock} />
-      <MinutesField label={label('calendar.takes')} value={step.minutes} onCommit={(minutes) => onMinutes(minutes ?? step.minutes)} />
+      <TextField
+        label={label('calendar.day')}
+        value={day}
+        fault={isDay(day) ? null : label('calendar.badDay')}
+        onChangeText={setDay}
+      />
+      <TextField
+        label={label('calendar.clock')}
+        value={clock}
+        fault={isClock(clock) ? null : label('calendar.badClock')}
+        onChangeText={setClock}
+      />
+      <MinutesField
+        label={label('calendar.takes')}
+        value={step.minutes}
+        onCommit={(minutes) => onMinutes(minutes ?? step.minutes)}
+      />
       <Txt kind="small" tone="faint">
         {label('calendar.moveWhy')}
       </Txt>
     </Sheet>
   );
-} // prettier-ignore
+}

@@ -25,7 +25,9 @@ export function OwnStepSheet({ job, plan, own, onClose }: OwnStepSheetProps) {
   const [fault, setFault] = useState<string | null>(null);
   const set = (change: Partial<OwnStep>) => setStep((before) => ({ ...before, ...change }));
   const mine = own ? `own:${own.id}` : null;
-  const others = plan.build.steps.filter((one) => one.id !== mine).map((one) => ({ value: one.id, title: sentence(one.what, job) })); // prettier-ignore
+  const others = plan.build.steps
+    .filter((one) => one.id !== mine)
+    .map((one) => ({ value: one.id, title: sentence(one.what, job) }));
   const keep = () => {
     const what = step.what.trim();
     if (what === '') return setFault(label('own.needsWords'));
@@ -54,7 +56,13 @@ export function OwnStepSheet({ job, plan, own, onClose }: OwnStepSheetProps) {
         </>
       }
     >
-      <TextField label={label('own.what')} value={step.what} maxLength={LIMITS.name} fault={fault} onChangeText={(what) => set({ what })} />
+      <TextField
+        label={label('own.what')}
+        value={step.what}
+        maxLength={LIMITS.name}
+        fault={fault}
+        onChangeText={(what) => set({ what })}
+      />
       <Segmented
         titled
         label={label('own.where')}
@@ -62,11 +70,20 @@ export function OwnStepSheet({ job, plan, own, onClose }: OwnStepSheetProps) {
         options={STEP_PLACES.map((value) => ({ value, title: label(`build.place.${value}`) }))}
         onChange={(place) => set({ place })}
       />
-      <MinutesField label={label('own.minutes')} value={step.minutes} onCommit={(minutes) => set({ minutes: minutes ?? 0 })} />
+      <MinutesField
+        label={label('own.minutes')}
+        value={step.minutes}
+        onCommit={(minutes) => set({ minutes: minutes ?? 0 })}
+      />
       <Picks title={label('own.after')} chosen={step.after} options={others} onChange={(after) => set({ after })} />
       {step.after.length > 0 ? (
         <>
-          <MinutesField label={label('own.least')} value={step.least ?? null} mayBeNone onCommit={(least) => setStep(({ least: _least, ...rest }) => (least === null ? rest : { ...rest, least }))} />
+          <MinutesField
+            label={label('own.least')}
+            value={step.least ?? null}
+            mayBeNone
+            onCommit={(least) => setStep(({ least: _least, ...rest }) => (least === null ? rest : { ...rest, least }))}
+          />
           <MinutesField
             label={label('own.most')}
             value={step.most ?? null}
@@ -82,7 +99,7 @@ export function OwnStepSheet({ job, plan, own, onClose }: OwnStepSheetProps) {
       <Picks title={label('own.before')} chosen={step.before} options={others} onChange={(before) => set({ before })} />
     </Sheet>
   );
-} // prettier-ignore
+}
 
 interface PicksProps {
   readonly title: string;
@@ -97,8 +114,22 @@ function Picks({ title, chosen, options, onChange }: PicksProps) {
   const [all, setAll] = useState(false);
   const shown = all ? options : options.filter((one) => chosen.includes(one.value));
   return (
-    <Section title={title} aside={<Button look="quiet" title={label(all ? 'own.fewer' : 'own.choose', { what: title })} onPress={() => setAll(!all)} />}>
-      <Toggles label={shown.length === 0 ? label('own.anywhere') : title} chosen={chosen} options={shown} onChange={onChange} />
+    <Section
+      title={title}
+      aside={
+        <Button
+          look="quiet"
+          title={label(all ? 'own.fewer' : 'own.choose', { what: title })}
+          onPress={() => setAll(!all)}
+        />
+      }
+    >
+      <Toggles
+        label={shown.length === 0 ? label('own.anywhere') : title}
+        chosen={chosen}
+        options={shown}
+        onChange={onChange}
+      />
     </Section>
   );
-} // prettier-ignore
+}

@@ -2,7 +2,7 @@ import ClipboardCopy from 'lucide-react-native/icons/clipboard-copy';
 import { setStringAsync } from 'expo-clipboard';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
-import type { Trip } from '@dormer/core/build/hand';
+import type { Trip } from '@dormer/core/steps/hand';
 import { withBuild } from '@dormer/core/job/document';
 import { Button, Keypad, NoticeLine, Section, Segmented, StageLayout, Txt } from '../../controls';
 import { StepDrawing } from '../../drawing/StepDrawing';
@@ -22,14 +22,24 @@ export function PackingTab({ job, plan, found, tabs }: TabProps) {
   const trip: Trip | null = trips.find((one) => one.key === chosen) ?? trips[0] ?? null;
   const { packed } = job.build;
   const lists = trip
-    ? KINDS.map((kind) => ({ kind, things: thingsOf(trip.packing, kind, job, label).map((one) => ({ ...one, key: `${trip.key}/${kind}/${one.key}`.slice(0, 160) })) })).filter((one) => one.things.length > 0)
+    ? KINDS.map((kind) => ({
+        kind,
+        things: thingsOf(trip.packing, kind, job, label).map((one) => ({
+          ...one,
+          key: `${trip.key}/${kind}/${one.key}`.slice(0, 160),
+        })),
+      })).filter((one) => one.things.length > 0)
     : [];
   const all = lists.flatMap((one) => one.things);
   const open = all.filter((one) => !packed.includes(one.key)).length;
   const set = (keys: string[]) => dispatch(editJob((one) => withBuild(one, { packed: keys })));
   const tick = (key: string) => set(packed.includes(key) ? packed.filter((one) => one !== key) : [...packed, key]);
   const copy = async () => {
-    const lines = lists.flatMap(({ kind, things }) => [label(`packing.${kind}`), ...things.map((one) => `- ${one.what}`), '']);
+    const lines = lists.flatMap(({ kind, things }) => [
+      label(`packing.${kind}`),
+      ...things.map((one) => `- ${one.what}`),
+      '',
+    ]);
     const copied = await setStringAsync(lines.join('\n')).catch(() => false);
     dispatch(notify(copied ? 'packing.copied' : 'cut.notCopied'));
   };
@@ -42,7 +52,11 @@ export function PackingTab({ job, plan, found, tabs }: TabProps) {
       foot={
         trip ? (
           <>
-            <Button title={label('packing.clear')} disabled={open === all.length} onPress={() => set(packed.filter((key) => !all.some((one) => one.key === key)))} />
+            <Button
+              title={label('packing.clear')}
+              disabled={open === all.length}
+              onPress={() => set(packed.filter((key) => !all.some((one) => one.key === key)))}
+            />
             <Button title={label('packing.copy')} icon={ClipboardCopy} grow onPress={() => void copy()} />
           </>
         ) : null
@@ -55,18 +69,38 @@ export function PackingTab({ job, plan, found, tabs }: TabProps) {
           look="chips"
           label={label('packing.trip')}
           value={trip.key}
-          options={trips.map((one) => ({ value: one.key, title: `${one.number} ${label(`build.place.${one.place}`)}` }))}
+          options={trips.map((one) => ({
+            value: one.key,
+            title: `${one.number} ${label(`build.place.${one.place}`)}`,
+          }))}
           onChange={setChosen}
         />
       ) : null}
-      {!trip ? <Txt tone="faint">{label(found.trips ? 'packing.nothing' : found.failed ? 'build.failed' : 'build.ordering')}</Txt> : null}
-      {trip ? open === 0 ? <NoticeLine is="sure" word={label('packing.all')} words="" /> : <Txt kind="strong">{label('packing.left', { count: open })}</Txt> : null}
+      {!trip ? (
+        <Txt tone="faint">
+          {label(found.trips ? 'packing.nothing' : found.failed ? 'build.failed' : 'build.ordering')}
+        </Txt>
+      ) : null}
+      {trip ? (
+        open === 0 ? (
+          <NoticeLine is="sure" word={label('packing.all')} words="" />
+        ) : (
+          <Txt kind="strong">{label('packing.left', { count: open })}</Txt>
+        )
+      ) : null}
       {lists.map(({ kind, things }) => (
         <Section key={kind} title={label(`packing.${kind}`)}>
           {things.map(({ key, what }) => {
             const on = packed.includes(key);
             return (
-              <Pressable key={key} role="checkbox" aria-checked={on} aria-label={what} onPress={() => tick(key)} style={styles.row}>
+              <Pressable
+                key={key}
+                role="checkbox"
+                aria-checked={on}
+                aria-label={what}
+                onPress={() => tick(key)}
+                style={styles.row}
+              >
                 <View style={[styles.box, on && styles.boxOn]}>{on ? <Txt style={styles.mark}>✓</Txt> : null}</View>
                 <Txt style={[styles.what, on && styles.done]}>{what}</Txt>
               </Pressable>
@@ -76,7 +110,7 @@ export function PackingTab({ job, plan, found, tabs }: TabProps) {
       ))}
     </StageLayout>
   );
-} // prettier-ignore
+}
 
 const useStyles = makeStyles((colours) =>
   StyleSheet.create({

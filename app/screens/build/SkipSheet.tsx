@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Step } from '@dormer/core/build/hand';
+import type { Step } from '@dormer/core/steps/hand';
 import { SKIP_REASONS, withSkipped, type Job } from '@dormer/core/job/document';
 import { sentence } from '@dormer/core/words';
 import { Button, Segmented, Sheet, TextField, Txt } from '../../controls';

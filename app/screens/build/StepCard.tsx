@@ -2,7 +2,7 @@ import HourglassIcon from 'lucide-react-native/icons/hourglass';
 import Users from 'lucide-react-native/icons/users';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { durationWords, windowOf, type Step } from '@dormer/core/build/hand';
+import { durationWords, windowOf, type Step } from '@dormer/core/steps/hand';
 import type { Figure } from '@dormer/core/figure';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
@@ -55,7 +55,14 @@ export function StepCard({ step, job, plan, nowMs, above }: StepCardProps) {
               <Txt kind="small" tone="faint">
                 {name}
               </Txt>
-              <Why figure={figure} name={name} reader={job} readings={plan.readings} size={i === 0 ? 'large' : 'usual'} signed={signed} />
+              <Why
+                figure={figure}
+                name={name}
+                reader={job}
+                readings={plan.readings}
+                size={i === 0 ? 'large' : 'usual'}
+                signed={signed}
+              />
             </View>
           ))}
         </View>
@@ -99,7 +106,7 @@ export function StepCard({ step, job, plan, nowMs, above }: StepCardProps) {
       ) : null}
     </View>
   );
-} // prettier-ignore
+}
 
 /** The same mark at every wall, from floor and ceiling there: for who measures from them. */
 function Walls({ all, job, plan }: { all: readonly AtWall[]; job: Job; plan: Plan }) {
@@ -130,7 +137,7 @@ function Walls({ all, job, plan }: { all: readonly AtWall[]; job: Job; plan: Pla
         : null}
     </View>
   );
-} // prettier-ignore
+}
 
 /** When the step may be begun, in words; null where nothing is waited for. */
 function useWindowWords(step: Step, job: Job, nowMs: number): { words: string; grave: boolean } | null {
@@ -138,12 +145,15 @@ function useWindowWords(step: Step, job: Job, nowMs: number): { words: string; g
   const { opensMs, closesMs } = windowOf(step, job.build);
   const time = (ms: number) => words(durationWords(Math.max(1, Math.ceil(ms / 60_000))), job);
   if (opensMs !== null && opensMs > nowMs)
-    return { words: label('build.opensHere', { at: momentWords(opensMs, nowMs), in: time(opensMs - nowMs) }), grave: false };
+    return {
+      words: label('build.opensHere', { at: momentWords(opensMs, nowMs), in: time(opensMs - nowMs) }),
+      grave: false,
+    };
   if (closesMs === null) return null;
   const at = momentWords(closesMs, nowMs);
   if (closesMs < nowMs) return { words: label('build.closedHere', { at }), grave: true };
   return { words: label('build.closesHere', { at, in: time(closesMs - nowMs) }), grave: false };
-} // prettier-ignore
+}
 
 const useStyles = makeStyles((colours) =>
   StyleSheet.create({

@@ -4,7 +4,7 @@ import Sliders from 'lucide-react-native/icons/sliders-horizontal';
 import Undo from 'lucide-react-native/icons/undo-2';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { durationWords, windowOf, type Step } from '@dormer/core/build/hand';
+import { durationWords, windowOf, type Step } from '@dormer/core/steps/hand';
 import { withDone, withOpen } from '@dormer/core/job/document';
 import { sentence, words } from '@dormer/core/words';
 import { Button, Keypad, NoticeLine, PlanNotices, StageLayout, Txt } from '../../controls';
@@ -77,7 +77,9 @@ export function TodayTab({ job, plan, found, tabs }: TabProps) {
       }
     >
       {tabs}
-      {found.failed ? <NoticeLine is="doubtful" word={label('problem.doubtful')} words={label('build.failed')} /> : null}
+      {found.failed ? (
+        <NoticeLine is="doubtful" word={label('problem.doubtful')} words={label('build.failed')} />
+      ) : null}
       <PlanNotices reader={job} problems={[...plan.build.problems, ...(found.trips?.problems ?? [])]} />
       {plan.build.steps.length === 0 ? <Txt tone="faint">{label('build.empty')}</Txt> : null}
       {left.length > 0 && !found.trips && !found.failed ? <Txt tone="faint">{label('build.ordering')}</Txt> : null}
@@ -88,11 +90,20 @@ export function TodayTab({ job, plan, found, tabs }: TabProps) {
           job={job}
           plan={plan}
           nowMs={nowMs}
-          above={label('build.of', { number: over + 1, of: plan.build.steps.length, place: label(`build.place.${step.place}`), time: time(step.minutes) })}
+          above={label('build.of', {
+            number: over + 1,
+            of: plan.build.steps.length,
+            place: label(`build.place.${step.place}`),
+            time: time(step.minutes),
+          })}
         />
       ) : null}
       {left.length === 0 && plan.build.steps.length > 0 ? (
-        <NoticeLine is="sure" word={label('build.allDone')} words={skipped.length > 0 ? label('build.allDoneWhy', { count: skipped.length }) : ''} />
+        <NoticeLine
+          is="sure"
+          word={label('build.allDone')}
+          words={skipped.length > 0 ? label('build.allDoneWhy', { count: skipped.length }) : ''}
+        />
       ) : null}
       <Waiting steps={left.slice(1)} job={job} nowMs={nowMs} />
       {left.length > 1 ? (
@@ -119,7 +130,7 @@ export function TodayTab({ job, plan, found, tabs }: TabProps) {
       {sheet === 'own' ? <OwnStepSheet job={job} plan={plan} own={null} onClose={close} /> : null}
     </StageLayout>
   );
-} // prettier-ignore
+}
 
 /** Waits that run for steps that come later: when each may be begun, and by when. */
 function Waiting({ steps, job, nowMs }: { steps: readonly Step[]; job: TabProps['job']; nowMs: number }) {
@@ -131,8 +142,10 @@ function Waiting({ steps, job, nowMs }: { steps: readonly Step[]; job: TabProps[
     const what = sentence(step.what, job);
     const why = wait ? ` (${label(`build.wait.${wait}`)})` : '';
     const at = (ms: number) => momentWords(ms, nowMs);
-    if (opensMs !== null && opensMs > nowMs) return [label('build.opens', { what: what + why, at: at(opensMs), in: time(opensMs - nowMs) })];
-    if (closesMs !== null && closesMs > nowMs) return [label('build.closes', { what, at: at(closesMs), in: time(closesMs - nowMs) })];
+    if (opensMs !== null && opensMs > nowMs)
+      return [label('build.opens', { what: what + why, at: at(opensMs), in: time(opensMs - nowMs) })];
+    if (closesMs !== null && closesMs > nowMs)
+      return [label('build.closes', { what, at: at(closesMs), in: time(closesMs - nowMs) })];
     return closesMs === null ? [] : [label('build.closed', { what, at: at(closesMs) })];
   });
   if (lines.length === 0) return null;
@@ -144,7 +157,7 @@ function Waiting({ steps, job, nowMs }: { steps: readonly Step[]; job: TabProps[
       ))}
     </View>
   );
-} // prettier-ignore
+}
 
 const useStyles = makeStyles((colours) =>
   StyleSheet.create({

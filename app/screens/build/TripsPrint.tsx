@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { durationWords, type Step, type Trips } from '@dormer/core/build/hand';
+import { durationWords, type Step, type Trips } from '@dormer/core/steps/hand';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { lengthWords, sentence, words } from '@dormer/core/words';
@@ -16,7 +16,10 @@ interface TripsPrintProps {
   readonly trips: Trips;
 }
 
-/** The work on paper: trip by trip what is packed, then each step with a box to tick, its numbers, what is good, what to mind. */
+/**
+ * The work on paper: trip by trip what is packed, then each step with a box to tick, its numbers, what is good, what to
+ * mind.
+ */
 export function TripsPrint(props: TripsPrintProps) {
   return (
     <OnPaper>
@@ -63,7 +66,11 @@ function Line({ step, job, plan }: { step: Step; job: Job; plan: Plan }) {
     if (wait === null || leastMin === 0) return [];
     const time = (minutes: number) => words(durationWords(minutes), job);
     const why = label(`build.wait.${wait}`);
-    return [mostMin === null ? label('paper.wait', { why, least: time(leastMin) }) : label('paper.window', { why, least: time(leastMin), most: time(mostMin) })];
+    return [
+      mostMin === null
+        ? label('paper.wait', { why, least: time(leastMin) })
+        : label('paper.window', { why, least: time(leastMin), most: time(mostMin) }),
+    ];
   });
   const said = [...waits, ...facts, ...fixingsOf(step, plan, job, label), ...step.how.map((one) => words(one, job))];
   return (
@@ -85,7 +92,7 @@ function Line({ step, job, plan }: { step: Step; job: Job; plan: Plan }) {
       ) : null}
     </View>
   );
-} // prettier-ignore
+}
 
 const useStyles = makeStyles((colours) =>
   StyleSheet.create({

@@ -5,7 +5,7 @@ import Undo from 'lucide-react-native/icons/undo-2';
 import Warehouse from 'lucide-react-native/icons/warehouse';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
-import { durationWords, type Step, type Trips } from '@dormer/core/build/hand';
+import { durationWords, type Step, type Trips } from '@dormer/core/steps/hand';
 import { withDone, withOpen, type Job } from '@dormer/core/job/document';
 import { sentence, words } from '@dormer/core/words';
 import { Button, Keypad, NoticeLine, PlanNotices, Section, Sheet, StageLayout, Txt } from '../../controls';
@@ -40,17 +40,29 @@ export function TripsTab({ job, plan, found, tabs }: TabProps) {
     <StageLayout
       name={label('stage.build')}
       share={0.22}
-      foot={trips && trips.trips.length > 0 ? <Button title={label('trips.print')} icon={Printer} grow disabled={!found.current} onPress={print} /> : null}
+      foot={
+        trips && trips.trips.length > 0 ? (
+          <Button title={label('trips.print')} icon={Printer} grow disabled={!found.current} onPress={print} />
+        ) : null
+      }
       keypad={<Keypad units={job.units} tape={job.tape} />}
       drawing={<StepDrawing plan={plan} job={job} step={step} />}
     >
       {tabs}
-      {trips ? <Sum trips={trips} job={job} /> : <Txt tone="faint">{label(found.failed ? 'build.failed' : 'build.ordering')}</Txt>}
+      {trips ? (
+        <Sum trips={trips} job={job} />
+      ) : (
+        <Txt tone="faint">{label(found.failed ? 'build.failed' : 'build.ordering')}</Txt>
+      )}
       <PlanNotices reader={job} problems={[...plan.build.problems, ...(trips?.problems ?? [])]} />
       {trips?.trips.map((trip) => {
         const Icon = ICONS[trip.place];
         return (
-          <Section key={trip.key} title={label('trips.trip', { number: trip.number, place: label(`build.place.${trip.place}`) })} aside={<Icon size={22} aria-hidden />}>
+          <Section
+            key={trip.key}
+            title={label('trips.trip', { number: trip.number, place: label(`build.place.${trip.place}`) })}
+            aside={<Icon size={22} aria-hidden />}
+          >
             {trip.steps.map((one, i) => {
               const of = by.get(one.step);
               const before = trip.steps[i - 1];
@@ -69,15 +81,32 @@ export function TripsTab({ job, plan, found, tabs }: TabProps) {
           </Section>
         );
       })}
-      <Over title={label('trips.done')} all={told(job.build.done).map((one) => ({ step: one, said: momentWords(job.build.done.find((tick) => tick.step === one.id)?.at ?? nowMs, nowMs) }))} job={job} onPut={put} />
-      <Over title={label('trips.left')} all={told(job.build.skipped).map((one) => ({ step: one, said: reasonOf(job, one.id, label) }))} job={job} onPut={put} />
+      <Over
+        title={label('trips.done')}
+        all={told(job.build.done).map((one) => ({
+          step: one,
+          said: momentWords(job.build.done.find((tick) => tick.step === one.id)?.at ?? nowMs, nowMs),
+        }))}
+        job={job}
+        onPut={put}
+      />
+      <Over
+        title={label('trips.left')}
+        all={told(job.build.skipped).map((one) => ({ step: one, said: reasonOf(job, one.id, label) }))}
+        job={job}
+        onPut={put}
+      />
       {printing && trips ? <TripsPrint job={job} plan={plan} trips={trips} /> : null}
       {step ? (
         <Sheet
           title={label('step.title')}
           closeTitle={label('close')}
           onClose={() => setOpen(null)}
-          footer={step.kind === 'own' ? <Button title={label('own.change')} grow onPress={() => setOwn(step.id.slice('own:'.length))} /> : undefined}
+          footer={
+            step.kind === 'own' ? (
+              <Button title={label('own.change')} grow onPress={() => setOwn(step.id.slice('own:'.length))} />
+            ) : undefined
+          }
         >
           <StepCard step={step} job={job} plan={plan} nowMs={nowMs} />
         </Sheet>
@@ -95,7 +124,7 @@ export function TripsTab({ job, plan, found, tabs }: TabProps) {
       ) : null}
     </StageLayout>
   );
-} // prettier-ignore
+}
 
 function reasonOf(job: Job, step: string, label: ReturnType<typeof useLabel>): string {
   const said = job.build.skipped.find((one) => one.step === step);
@@ -115,12 +144,14 @@ function Sum({ trips, job }: { trips: Trips; job: Job }) {
     <View>
       <Txt kind="strong">{label('trips.sum', { count: trips.trips.length, time: time(elapsedMin) })}</Txt>
       <Txt kind="small" tone="faint">
-        {trips.proven ? label('trips.best') : label('trips.bound', { count: trips.boundChanges + 1, time: time(trips.boundElapsedMin) })}
+        {trips.proven
+          ? label('trips.best')
+          : label('trips.bound', { count: trips.boundChanges + 1, time: time(trips.boundElapsedMin) })}
         {saves ? ` ${label('trips.saves', { trips: naive.changes + 1, time: time(naive.elapsedMin) })}` : ''}
       </Txt>
     </View>
   );
-} // prettier-ignore
+}
 
 interface RowProps {
   readonly step: Step;
@@ -143,7 +174,13 @@ function Row({ step, job, waitMin, onTick, onOpen }: RowProps) {
         </Txt>
       ) : null}
       <View style={styles.row}>
-        <Pressable role="checkbox" aria-checked={false} aria-label={label('trips.tick', { what })} onPress={onTick} style={styles.tick}>
+        <Pressable
+          role="checkbox"
+          aria-checked={false}
+          aria-label={label('trips.tick', { what })}
+          onPress={onTick}
+          style={styles.tick}
+        >
           <View style={styles.box} />
         </Pressable>
         <Pressable role="button" aria-label={what} onPress={onOpen} style={styles.what}>
@@ -156,7 +193,7 @@ function Row({ step, job, waitMin, onTick, onOpen }: RowProps) {
       </View>
     </View>
   );
-} // prettier-ignore
+}
 
 interface OverProps {
   readonly title: string;
@@ -180,12 +217,18 @@ function Over({ title, all, job, onPut }: OverProps) {
               {said}
             </Txt>
           </View>
-          <Button title={label('trips.putBack', { what: sentence(step.what, job) })} icon={Undo} iconOnly look="quiet" onPress={() => onPut(step.id)} />
+          <Button
+            title={label('trips.putBack', { what: sentence(step.what, job) })}
+            icon={Undo}
+            iconOnly
+            look="quiet"
+            onPress={() => onPut(step.id)}
+          />
         </View>
       ))}
     </Section>
   );
-} // prettier-ignore
+}
 
 const useStyles = makeStyles((colours) =>
   StyleSheet.create({

@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { USUAL_WAITS, waitOf } from '@dormer/core/build/hand';
+import { USUAL_WAITS, waitOf } from '@dormer/core/steps/hand';
 import { LIMITS, WAITS, withBuild, type BuildWish, type Job, type Wait } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { Section, Segmented, Sheet, Stepper, Toggles, Txt } from '../../controls';
@@ -17,10 +17,17 @@ export function WaysSheet({ job, plan, onClose }: { job: Job; plan: Plan; onClos
   const prepare = (change: Partial<BuildWish['prepare']>) => set({ prepare: { ...build.prepare, ...change } });
   // Only what this job waits for.
   const waited = new Set(plan.build.steps.flatMap((one) => one.after.flatMap((lag) => lag.wait ?? [])));
-  const wants = (['clear', 'paint', ...(plan.takes === 'box' ? (['open'] as const) : [])] as const).filter((one) => one !== undefined);
+  const wants = (['clear', 'paint', ...(plan.takes === 'box' ? (['open'] as const) : [])] as const).filter(
+    (one) => one !== undefined,
+  );
   return (
     <Sheet title={label('build.ways')} closeTitle={label('close')} onClose={onClose}>
-      <Choice name="supports" value={build.supports} options={['top-down', 'bottom-up']} onChange={(supports) => set({ supports })} />
+      <Choice
+        name="supports"
+        value={build.supports}
+        options={['top-down', 'bottom-up']}
+        onChange={(supports) => set({ supports })}
+      />
       <Txt kind="small" tone="faint">
         {label(`ways.supportsWhy.${build.supports}`)}
       </Txt>
@@ -37,7 +44,9 @@ export function WaysSheet({ job, plan, onClose }: { job: Job; plan: Plan; onClos
         label={label('ways.place')}
         chosen={wants.filter((one) => build.prepare[one])}
         options={wants.map((value) => ({ value, title: label(`ways.prepare.${value}`) }))}
-        onChange={(chosen) => prepare({ clear: chosen.includes('clear'), paint: chosen.includes('paint'), open: chosen.includes('open') })}
+        onChange={(chosen) =>
+          prepare({ clear: chosen.includes('clear'), paint: chosen.includes('paint'), open: chosen.includes('open') })
+        }
       />
       <Stepper
         label={label('ways.holes')}
@@ -76,7 +85,7 @@ export function WaysSheet({ job, plan, onClose }: { job: Job; plan: Plan; onClos
       </Section>
     </Sheet>
   );
-} // prettier-ignore
+}
 
 interface ChoiceProps<T extends string> {
   readonly name: 'supports' | 'cut' | 'finish' | 'hold';
@@ -99,7 +108,15 @@ function Choice<T extends string>({ name, value, options, onChange }: ChoiceProp
 }
 
 /** How long one waits for one thing: earliest, and latest where there is one. */
-function WaitFields({ wait, build, onChange }: { wait: Wait; build: BuildWish; onChange: (waits: BuildWish['waits']) => void }) {
+function WaitFields({
+  wait,
+  build,
+  onChange,
+}: {
+  wait: Wait;
+  build: BuildWish;
+  onChange: (waits: BuildWish['waits']) => void;
+}) {
   const label = useLabel();
   const { leastMin, mostMin } = waitOf(wait, build);
   const what = label(`ways.wait.${wait}`);
@@ -113,14 +130,24 @@ function WaitFields({ wait, build, onChange }: { wait: Wait; build: BuildWish; o
   return (
     <View style={styles.pair}>
       <View style={styles.half}>
-        <MinutesField label={label('ways.least', { what })} value={leastMin} onCommit={(minutes) => put(minutes ?? 0, mostMin)} />
+        <MinutesField
+          label={label('ways.least', { what })}
+          value={leastMin}
+          onCommit={(minutes) => put(minutes ?? 0, mostMin)}
+        />
       </View>
       <View style={styles.half}>
-        <MinutesField label={label('ways.most', { what })} value={mostMin} mayBeNone placeholder={label('ways.never')} onCommit={(minutes) => put(leastMin, minutes)} />
+        <MinutesField
+          label={label('ways.most', { what })}
+          value={mostMin}
+          mayBeNone
+          placeholder={label('ways.never')}
+          onCommit={(minutes) => put(leastMin, minutes)}
+        />
       </View>
     </View>
   );
-} // prettier-ignore
+}
 
 const styles = StyleSheet.create({
   pair: { flexDirection: 'row', gap: SPACE.one },

@@ -190,7 +190,13 @@ describe('trips and packing', () => {
 });
 
 describe('the calendar', () => {
-  const wish = { zone: 'Europe/Amsterdam', from: '2030-05-06', free: [{ day: 6, from: '09:00', to: '17:00' }], lost: [], moved: [] };
+  const wish = {
+    zone: 'Europe/Amsterdam',
+    from: '2030-05-06',
+    free: [{ day: 6, from: '09:00', to: '17:00' }],
+    lost: [],
+    moved: [],
+  };
   const dated = () => withBuild(chimneyAlcove(), { calendar: wish });
 
   test('is begun with evenings and Saturdays, in the zone one is in', async () => {
@@ -198,7 +204,10 @@ describe('the calendar', () => {
     tab('Calendar');
     press('Lay it into my calendar');
     expect(await screen.findByText(/^Done by /)).toBeTruthy();
-    expect(jobIn(store).build.calendar).toMatchObject({ zone: new Intl.DateTimeFormat().resolvedOptions().timeZone, quiet: { from: '20:00', to: '08:00' } });
+    expect(jobIn(store).build.calendar).toMatchObject({
+      zone: new Intl.DateTimeFormat().resolvedOptions().timeZone,
+      quiet: { from: '20:00', to: '08:00' },
+    });
     press('Without a calendar');
     expect(jobIn(store).build.calendar).toBeUndefined();
   });
@@ -241,4 +250,4 @@ describe('the calendar', () => {
     fireEvent.press(screen.getByRole('checkbox', { name: 'Sun' }));
     expect(jobIn(store).build.calendar!.free).toEqual([6, 7].map((day) => ({ day, from: '09:00', to: '18:30' })));
   });
-}); // prettier-ignore
+});

@@ -1,4 +1,4 @@
-import type { Step } from '@dormer/core/build/hand';
+import type { Step } from '@dormer/core/steps/hand';
 import { figure, type Figure } from '@dormer/core/figure';
 import type { Bites, Fixing } from '@dormer/core/fixing';
 import { drivenBy } from '@dormer/core/fixing/driven';
@@ -58,9 +58,14 @@ export interface AtWall {
   readonly fromCeiling: Figure | null;
 }
 
-/** The mark of a step’s support at every wall; nothing for other steps, and where neither floor nor ceiling is known. */
+/**
+ * The mark of a step’s support at every wall; nothing for other steps, and where neither floor nor ceiling is known.
+ */
 export function atWalls(step: Step, plan: Plan, job: Job): AtWall[] {
-  const mark = step.kind === 'support' ? plan.marks.find((one) => one.shelf === step.shelf && OF_SUPPORTS.has(one.what)) : undefined; // prettier-ignore
+  const mark =
+    step.kind === 'support'
+      ? plan.marks.find((one) => one.shelf === step.shelf && OF_SUPPORTS.has(one.what))
+      : undefined;
   if (!mark) return [];
   return plan.stations
     .map((one) => ({ name: sentence(one.name, job), ...fromThere(mark, one, job.tape) }))

@@ -1,4 +1,4 @@
-import type { Packing } from '@dormer/core/build/hand';
+import type { Packing } from '@dormer/core/steps/hand';
 import type { Job } from '@dormer/core/job/document';
 import { sentence, words } from '@dormer/core/words';
 import type { Label } from '../../labels';

@@ -42,7 +42,10 @@ interface BuyTabProps {
 
 const KINDS = ['wood', 'hardware', 'glue', 'finish'] as const;
 
-/** What is brought home once: boards by the cutting, hardware in packs, what it is finished with; ticked as it goes into the basket. */
+/**
+ * What is brought home once: boards by the cutting, hardware in packs, what it is finished with; ticked as it goes into
+ * the basket.
+ */
 export function BuyTab({ job, plan, tabs }: BuyTabProps) {
   const styles = useStyles();
   const label = useLabel();
@@ -51,17 +54,33 @@ export function BuyTab({ job, plan, tabs }: BuyTabProps) {
   const [chosen, setChosen] = useState<string | null>(null);
   const [comparing, setComparing] = useState(false);
   const { stock } = job;
-  const set = (change: Partial<StockWish>) => void dispatch(editJob((one) => ({ ...one, stock: { ...one.stock, ...change } })));
+  const set = (change: Partial<StockWish>) =>
+    void dispatch(editJob((one) => ({ ...one, stock: { ...one.stock, ...change } })));
   const shopping = cutting ? shoppingFor({ job, plan, cutting }) : null;
-  const layout = cutting?.layouts.find((one) => one.item.id === chosen) ?? cutting?.layouts.find((one) => one.from === 'shop');
-  const scene = layout && cutting ? layoutScene({ ...layout, sheet: layout.item.form === 'sheet' }, { blanks: cutting.blanks, parts: plan.parts, tape: job.tape }) : elevationScene(plan, job, { exaggeration: 1, show: 'shelves' });
+  const layout =
+    cutting?.layouts.find((one) => one.item.id === chosen) ?? cutting?.layouts.find((one) => one.from === 'shop');
+  const scene =
+    layout && cutting
+      ? layoutScene(
+          { ...layout, sheet: layout.item.form === 'sheet' },
+          { blanks: cutting.blanks, parts: plan.parts, tape: job.tape },
+        )
+      : elevationScene(plan, job, { exaggeration: 1, show: 'shelves' });
   const open = shopping?.lines.filter((one) => one.packs.length > 0 && !stock.ticked.includes(one.key)).length ?? 0;
-  const tick = (key: string) => set({ ticked: stock.ticked.includes(key) ? stock.ticked.filter((one) => one !== key) : [...stock.ticked, key] });
-  const have = (key: string, count: number) => set({ have: [...stock.have.filter((one) => one.what !== key), ...(count > 0 ? [{ what: key, count }] : [])] });
+  const tick = (key: string) =>
+    set({ ticked: stock.ticked.includes(key) ? stock.ticked.filter((one) => one !== key) : [...stock.ticked, key] });
+  const have = (key: string, count: number) =>
+    set({ have: [...stock.have.filter((one) => one.what !== key), ...(count > 0 ? [{ what: key, count }] : [])] });
   const csv = () =>
     shopping
       ? void sheets()
-          .then(({ shoppingCsv }) => download(`${fileName(job.name)}-${label('buy.fileName')}.csv`, shoppingCsv(shopping, job), 'text/csv;charset=utf-8'))
+          .then(({ shoppingCsv }) =>
+            download(
+              `${fileName(job.name)}-${label('buy.fileName')}.csv`,
+              shoppingCsv(shopping, job),
+              'text/csv;charset=utf-8',
+            ),
+          )
           .catch(() => dispatch(notify('cut.failed')))
       : undefined;
   return (
@@ -125,7 +144,11 @@ export function BuyTab({ job, plan, tabs }: BuyTabProps) {
       ) : null}
       {shopping?.spare ? (
         <Txt kind="small">
-          {label('buy.spare', { what: words(shopping.spare.item.name, job), long: lengthWords(shopping.spare.item.lengthMm, job), price: money(shopping.spare.price, stock) })}
+          {label('buy.spare', {
+            what: words(shopping.spare.item.name, job),
+            long: lengthWords(shopping.spare.item.lengthMm, job),
+            price: money(shopping.spare.price, stock),
+          })}
         </Txt>
       ) : null}
       <Section title={label('buy.finishTitle')}>
@@ -137,14 +160,22 @@ export function BuyTab({ job, plan, tabs }: BuyTabProps) {
           onChange={(finish) => set({ finish })}
         />
         {stock.finish === 'bare' ? null : (
-          <Stepper label={label('buy.coats')} less={label('buy.coatsLess')} more={label('buy.coatsMore')} value={stock.coats} least={1} most={6} onChange={(coats) => set({ coats })} />
+          <Stepper
+            label={label('buy.coats')}
+            less={label('buy.coatsLess')}
+            more={label('buy.coatsMore')}
+            value={stock.coats}
+            least={1}
+            most={6}
+            onChange={(coats) => set({ coats })}
+          />
         )}
       </Section>
       {shopping ? <Prices job={job} lines={shopping.lines} /> : null}
       {comparing ? <WhatIfSheet job={job} onClose={() => setComparing(false)} /> : null}
     </StageLayout>
   );
-} // prettier-ignore
+}
 
 /** Whether some of the job is cut, or lies on the saw. */
 const cutHere = ({ stock }: Job): boolean => stock.cut.length > 0 || stock.saw !== undefined;
@@ -171,13 +202,26 @@ function Line({ line, job, ticked, open, measure, onTick, onOpen, onHave, onLeav
   return (
     <View style={styles.line}>
       <View style={styles.row}>
-        <Pressable role="checkbox" aria-checked={ticked} aria-label={label('buy.tick', { what })} onPress={onTick} style={styles.tick}>
+        <Pressable
+          role="checkbox"
+          aria-checked={ticked}
+          aria-label={label('buy.tick', { what })}
+          onPress={onTick}
+          style={styles.tick}
+        >
           <View style={[styles.box, ticked && styles.boxOn]}>{ticked ? <Txt style={styles.mark}>✓</Txt> : null}</View>
         </Pressable>
         <Pressable role="button" aria-expanded={open} onPress={onOpen} style={styles.what}>
           <Txt style={ticked ? styles.done : undefined}>{what}</Txt>
           <Txt kind="small" tone="faint">
-            {line.packs.length === 0 ? label('buy.there') : line.kind === 'wood' ? label('buy.boards', { count: line.packs[0]?.count ?? 0, price: money(line.packs[0]?.price ?? 0, job.stock) }) : label('buy.needs', { amount, packs })}
+            {line.packs.length === 0
+              ? label('buy.there')
+              : line.kind === 'wood'
+                ? label('buy.boards', {
+                    count: line.packs[0]?.count ?? 0,
+                    price: money(line.packs[0]?.price ?? 0, job.stock),
+                  })
+                : label('buy.needs', { amount, packs })}
           </Txt>
         </Pressable>
         <Txt kind="strong">{money(line.price, job.stock)}</Txt>
@@ -214,7 +258,7 @@ function Line({ line, job, ticked, open, measure, onTick, onOpen, onHave, onLeav
       ) : null}
     </View>
   );
-} // prettier-ignore
+}
 
 /** Prices from a supplier that is asked, or from a list. */
 function Prices({ job, lines }: { job: Job; lines: readonly ShoppingLine[] }) {
@@ -223,7 +267,9 @@ function Prices({ job, lines }: { job: Job; lines: readonly ShoppingLine[] }) {
   const dispatch = useAppDispatch();
   const { data } = useListSuppliersQuery();
   const [fault, setFault] = useState<Message | null>(null);
-  const [came, setCame] = useState<{ count: number; refused: readonly { line: number; message: Message }[] } | null>(null);
+  const [came, setCame] = useState<{ count: number; refused: readonly { line: number; message: Message }[] } | null>(
+    null,
+  );
   const bring = async () => {
     const contents = await pickFile('.csv,text/csv,text/plain');
     if (contents === null) return;
@@ -237,19 +283,26 @@ function Prices({ job, lines }: { job: Job; lines: readonly ShoppingLine[] }) {
   const packs = lines.flatMap((line) => line.packs.map((one) => ({ item: one.key, price: one.price })));
   return (
     <Section title={label('buy.prices')}>
-      <Txt kind="small">{job.stock.priced ? label('buy.pricedBy', { from: job.stock.priced }) : label('buy.planning')}</Txt>
+      <Txt kind="small">
+        {job.stock.priced ? label('buy.pricedBy', { from: job.stock.priced }) : label('buy.planning')}
+      </Txt>
       <View style={styles.buttons}>
         {data?.suppliers.map((one) => (
           <Button
             key={one.id}
             title={label(one.simulated ? 'buy.askSimulated' : 'buy.ask', { name: one.name })}
             disabled={packs.length === 0}
-            onPress={() => void dispatch(askSupplier(one, packs)).then((ok) => (ok ? undefined : dispatch(notify('buy.notReached'))))}
+            onPress={() =>
+              void dispatch(askSupplier(one, packs)).then((ok) => (ok ? undefined : dispatch(notify('buy.notReached'))))
+            }
           />
         ))}
         <Button title={label('buy.list')} onPress={() => void bring()} />
         {job.stock.prices.length > 0 ? (
-          <Button title={label('buy.forget')} onPress={() => dispatch(editJob((one) => ({ ...one, stock: withoutPrices(one.stock) })))} />
+          <Button
+            title={label('buy.forget')}
+            onPress={() => dispatch(editJob((one) => ({ ...one, stock: withoutPrices(one.stock) })))}
+          />
         ) : null}
       </View>
       <BroughtInView
@@ -264,7 +317,7 @@ function Prices({ job, lines }: { job: Job; lines: readonly ShoppingLine[] }) {
       />
     </Section>
   );
-} // prettier-ignore
+}
 
 /** Prices that came in, over those known before of the same things. */
 function withPrices(stock: StockWish, prices: StockWish['prices'], priced: string): StockWish {
@@ -285,7 +338,15 @@ const useStyles = makeStyles((colours) =>
     line: { borderTopWidth: 1, borderTopColor: colours.rule },
     row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.half },
     tick: { minHeight: TARGET, minWidth: TARGET, alignItems: 'center', justifyContent: 'center' },
-    box: { width: 26, height: 26, borderWidth: 2, borderColor: colours.pencil, borderRadius: RADIUS.small, alignItems: 'center', justifyContent: 'center' },
+    box: {
+      width: 26,
+      height: 26,
+      borderWidth: 2,
+      borderColor: colours.pencil,
+      borderRadius: RADIUS.small,
+      alignItems: 'center',
+      justifyContent: 'center',
+    },
     boxOn: { backgroundColor: colours.action, borderColor: colours.action },
     mark: { color: colours.panel, fontSize: SIZE.body, lineHeight: 20 },
     what: { flex: 1, minHeight: TARGET, justifyContent: 'center', paddingVertical: SPACE.small },
@@ -293,4 +354,4 @@ const useStyles = makeStyles((colours) =>
     more: { gap: SPACE.half, paddingBottom: SPACE.one, paddingLeft: SPACE.two },
     buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.half },
   }),
-); // prettier-ignore
+);

@@ -56,7 +56,9 @@ describe('one board', () => {
     expect(jobIn(store).fit.odds).toBe(90);
     await planned(store);
     // What may fail more often is cut longer.
-    expect(store.getState().planned.plan!.parts.find((one) => one.id === 'S1-board')!.length.mm).toBeGreaterThan(board(alcove, 1).length.mm - 0.01); // prettier-ignore
+    expect(store.getState().planned.plan!.parts.find((one) => one.id === 'S1-board')!.length.mm).toBeGreaterThan(
+      board(alcove, 1).length.mm - 0.01,
+    );
     fireEvent.press(screen.getByRole('radio', { name: 'Cut short and loose' }));
     type('Play, both ends together', '6');
     expect(jobIn(store).fit).toMatchObject({ habit: 'loose', play: { mm: 6 } });

@@ -65,7 +65,9 @@ export function EndsSheet({ board, fit, job, onClose }: EndsSheetProps) {
               style={[styles.style, chosen === style && styles.chosen]}
             >
               <View style={styles.grow}>
-                <Txt kind="strong">{style ? label(`ends.${style}`) : label('ends.suited', { style: label(`ends.${fit.style}`) })}</Txt>
+                <Txt kind="strong">
+                  {style ? label(`ends.${style}`) : label('ends.suited', { style: label(`ends.${fit.style}`) })}
+                </Txt>
                 <Txt kind="small" tone="faint">
                   {label(`ends.${style ?? 'suited'}.is`)}
                 </Txt>
@@ -74,7 +76,10 @@ export function EndsSheet({ board, fit, job, onClose }: EndsSheetProps) {
                 <View style={styles.outcome}>
                   <Txt kind="strong">{label('ends.gap', { gap: aboutWords(outcome.worst.mm, job) })}</Txt>
                   <Txt kind="small" tone="faint">
-                    {label('ends.range', { from: aboutWords(outcome.worst.fromMm, job), to: aboutWords(outcome.worst.toMm, job) })}
+                    {label('ends.range', {
+                      from: aboutWords(outcome.worst.fromMm, job),
+                      to: aboutWords(outcome.worst.toMm, job),
+                    })}
                   </Txt>
                   <Txt kind="small" tone="faint">
                     {label('ends.neat', { odds: ofHundred(outcome.neatOdds) })}
@@ -112,7 +117,7 @@ export function EndsSheet({ board, fit, job, onClose }: EndsSheetProps) {
       />
     </Sheet>
   );
-} // prettier-ignore
+}
 
 interface SideBySide {
   readonly outcomes: readonly Outcome[] | null;
@@ -125,7 +130,11 @@ interface SideBySide {
 /** Has every style worked out from many drawn walls, anew whenever the job changes. */
 function useSideBySide(shelf: number, job: Job): SideBySide {
   const dispatch = useAppDispatch();
-  const [state, setState] = useState<{ outcomes: readonly Outcome[] | null; share: number | null; failed: boolean } | null>(null);
+  const [state, setState] = useState<{
+    outcomes: readonly Outcome[] | null;
+    share: number | null;
+    failed: boolean;
+  } | null>(null);
   const [abort, setAbort] = useState<AbortController | null>(null);
   useEffect(() => {
     const control = new AbortController();
@@ -150,7 +159,7 @@ function useSideBySide(shelf: number, job: Job): SideBySide {
     failed: state?.failed ?? false,
     stop: () => abort?.abort(),
   };
-} // prettier-ignore
+}
 
 const useStyles = makeStyles((colours) =>
   StyleSheet.create({

@@ -8,7 +8,8 @@ import { ODDS } from './ends';
 export function HabitSection({ job }: { job: Job }) {
   const label = useLabel();
   const dispatch = useAppDispatch();
-  const set = (change: Partial<Job['fit']>) => void dispatch(editJob((one) => ({ ...one, fit: { ...one.fit, ...change } })));
+  const set = (change: Partial<Job['fit']>) =>
+    void dispatch(editJob((one) => ({ ...one, fit: { ...one.fit, ...change } })));
   return (
     <Section title={label('habit.title')}>
       <Segmented
@@ -37,4 +38,4 @@ export function HabitSection({ job }: { job: Job }) {
       />
     </Section>
   );
-} // prettier-ignore
+}

@@ -47,7 +47,9 @@ function Printed({ job, plan, cutting }: LayoutPrintProps) {
       <Txt kind="title">{label('layout.printTitle', { job: job.name })}</Txt>
       {cutting.layouts.map((layout) => (
         <View key={layout.id} testID="saw-block">
-          <Txt kind="strong">{`${layout.id}: ${words(layout.item.name, job)}, ${lengthWords(layout.item.lengthMm, job)}`}</Txt>
+          <Txt kind="strong">
+            {`${layout.id}: ${words(layout.item.name, job)}, ${lengthWords(layout.item.lengthMm, job)}`}
+          </Txt>
           <SceneView
             scene={layoutScene(
               { ...layout, sheet: layout.item.form === 'sheet' },

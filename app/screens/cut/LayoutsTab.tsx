@@ -43,7 +43,9 @@ export function LayoutsTab({ job, plan, tabs, part, onPart }: LayoutsTabProps) {
   const layout = layouts.find((one) => one.id === chosen) ?? layouts[0];
   const lit = part === null ? null : ({ is: 'part', id: part } as const);
   const pick = (id: string) => {
-    const holder = layouts.find((one) => partsOn(one.tree).some((piece) => cutting && partIn(cutting, piece.part) === id));
+    const holder = layouts.find((one) =>
+      partsOn(one.tree).some((piece) => cutting && partIn(cutting, piece.part) === id),
+    );
     if (holder) setChosen(holder.id);
     onPart(id === part ? null : id);
   };
@@ -52,7 +54,10 @@ export function LayoutsTab({ job, plan, tabs, part, onPart }: LayoutsTabProps) {
   const where = place ? { ...elevation, shapes: [...elevation.shapes, place] } : elevation;
   const scene =
     layout && cutting
-      ? layoutScene({ ...layout, sheet: layout.item.form === 'sheet' }, { blanks: cutting.blanks, parts: plan.parts, tape: job.tape })
+      ? layoutScene(
+          { ...layout, sheet: layout.item.form === 'sheet' },
+          { blanks: cutting.blanks, parts: plan.parts, tape: job.tape },
+        )
       : sectionScene(plan, job, { upMm: plan.opening.extent.height / 2, exaggeration: 1 });
   const nothing = layouts.length === 0;
   return (
@@ -76,7 +81,13 @@ export function LayoutsTab({ job, plan, tabs, part, onPart }: LayoutsTabProps) {
       foot={
         nothing ? null : (
           <>
-            <Button title={label('layout.files')} icon={Download} grow disabled={!current} onPress={() => setSaving(true)} />
+            <Button
+              title={label('layout.files')}
+              icon={Download}
+              grow
+              disabled={!current}
+              onPress={() => setSaving(true)}
+            />
             <Button title={label('cut.print')} icon={Printer} grow disabled={!current} onPress={print} />
           </>
         )
@@ -85,7 +96,9 @@ export function LayoutsTab({ job, plan, tabs, part, onPart }: LayoutsTabProps) {
       {tabs}
       <CuttingWork share={share} stopped={stopped} again={again} />
       {cutting ? <PlanNotices reader={job} problems={cutting.problems} /> : null}
-      {nothing && share === null && !stopped ? <Txt tone="faint">{label(plan.parts.length === 0 ? 'cut.empty' : 'layout.none')}</Txt> : null}
+      {nothing && share === null && !stopped ? (
+        <Txt tone="faint">{label(plan.parts.length === 0 ? 'cut.empty' : 'layout.none')}</Txt>
+      ) : null}
       {cutting?.groups.map((group) => (
         <GroupView
           key={group.id}
@@ -105,7 +118,7 @@ export function LayoutsTab({ job, plan, tabs, part, onPart }: LayoutsTabProps) {
       {printing && cutting ? <LayoutPrint job={job} plan={plan} cutting={cutting} /> : null}
     </StageLayout>
   );
-} // prettier-ignore
+}
 
 const ELEVATION = { width: 340, height: 300 } as const;
 
@@ -217,7 +230,12 @@ function leftWords(layout: Layout, job: Job, label: ReturnType<typeof useLabel>)
 const useStyles = makeStyles((colours) =>
   StyleSheet.create({
     group: { borderTopWidth: 2, borderTopColor: colours.pencil, paddingTop: SPACE.one, gap: SPACE.half },
-    layout: { borderTopWidth: 1, borderTopColor: colours.rule, paddingVertical: SPACE.half, paddingHorizontal: SPACE.half },
+    layout: {
+      borderTopWidth: 1,
+      borderTopColor: colours.rule,
+      paddingVertical: SPACE.half,
+      paddingHorizontal: SPACE.half,
+    },
     chosen: { backgroundColor: colours.panel, borderLeftWidth: 4, borderLeftColor: colours.action },
     head: { flexDirection: 'row', alignItems: 'center', gap: SPACE.one, minHeight: TARGET },
     grow: { flex: 1 },
@@ -235,4 +253,4 @@ const useStyles = makeStyles((colours) =>
     lit: { borderColor: colours.chalk, borderWidth: 2, backgroundColor: colours.panel },
     label: { fontFamily: FONT.condensedBold, fontSize: SIZE.body },
   }),
-); // prettier-ignore
+);

@@ -19,7 +19,8 @@ export function StockForm({ job }: { job: Job }) {
   const dispatch = useAppDispatch();
   const rack = useAppSelector(selectRack);
   const { stock, units, tape } = job;
-  const set = (change: Partial<StockWish>) => void dispatch(editJob((one) => ({ ...one, stock: { ...one.stock, ...change } })));
+  const set = (change: Partial<StockWish>) =>
+    void dispatch(editJob((one) => ({ ...one, stock: { ...one.stock, ...change } })));
   const { carry } = stock;
   const setCarry = (next: StockWish['carry']) =>
     void dispatch(
@@ -50,13 +51,32 @@ export function StockForm({ job }: { job: Job }) {
           chosen={carry ? ['limit'] : []}
           options={[{ value: 'limit', title: label('stock.carryLimit') }]}
           onChange={(chosen) =>
-            setCarry(chosen.length > 0 ? { length: lengthOf(units === 'in' ? 1828.8 : 1800, units), width: lengthOf(units === 'in' ? 914.4 : 900, units) } : undefined)
+            setCarry(
+              chosen.length > 0
+                ? {
+                    length: lengthOf(units === 'in' ? 1828.8 : 1800, units),
+                    width: lengthOf(units === 'in' ? 914.4 : 900, units),
+                  }
+                : undefined,
+            )
           }
         />
         {carry ? (
           <>
-            <LengthField label={label('stock.carryLong')} value={carry.length} units={units} tape={tape} onCommit={(length) => setCarry({ ...carry, length })} />
-            <LengthField label={label('stock.carryWide')} value={carry.width} units={units} tape={tape} onCommit={(width) => setCarry({ ...carry, width })} />
+            <LengthField
+              label={label('stock.carryLong')}
+              value={carry.length}
+              units={units}
+              tape={tape}
+              onCommit={(length) => setCarry({ ...carry, length })}
+            />
+            <LengthField
+              label={label('stock.carryWide')}
+              value={carry.width}
+              units={units}
+              tape={tape}
+              onCommit={(width) => setCarry({ ...carry, width })}
+            />
           </>
         ) : null}
       </Section>
@@ -90,13 +110,19 @@ export function StockForm({ job }: { job: Job }) {
               {`${lengthWords(one.thicknessMm, job, false)} × ${lengthWords(Math.floor(one.widthMm), job, false)} × ${lengthWords(Math.floor(one.lengthMm), job)}`}
               {one.note ? ` · ${one.note}` : ''}
             </Txt>
-            <Button title={label('rack.take')} icon={Trash} iconOnly look="quiet" onPress={() => dispatch(takeFromRack([one.id]))} />
+            <Button
+              title={label('rack.take')}
+              icon={Trash}
+              iconOnly
+              look="quiet"
+              onPress={() => dispatch(takeFromRack([one.id]))}
+            />
           </View>
         ))}
       </Section>
     </>
   );
-} // prettier-ignore
+}
 
 /** A piece that lies about already, put on the rack by hand. */
 function RackForm({ job }: { job: Job }) {
@@ -107,12 +133,21 @@ function RackForm({ job }: { job: Job }) {
   const [open, setOpen] = useState(false);
   const [form, setForm] = useState<Offcut['form']>('board');
   const [material, setMaterial] = useState(wood.boards);
-  const [sizes, setSizes] = useState({ thickness: shelves.thickness, width: shelves.depth, length: lengthOf(units === 'in' ? 914.4 : 1000, units) });
+  const [sizes, setSizes] = useState({
+    thickness: shelves.thickness,
+    width: shelves.depth,
+    length: lengthOf(units === 'in' ? 914.4 : 1000, units),
+  });
   const put = () => {
     const { thickness, width, length } = sizes;
     // Of a sheet the longer side is its length.
-    const [longer, shorter] = form === 'sheet' ? [Math.max(length.mm, width.mm), Math.min(length.mm, width.mm)] : [length.mm, width.mm];
-    dispatch(putOnRack([{ id: newId(), form, material, thicknessMm: thickness.mm, widthMm: shorter, lengthMm: longer, note: '' }]));
+    const [longer, shorter] =
+      form === 'sheet' ? [Math.max(length.mm, width.mm), Math.min(length.mm, width.mm)] : [length.mm, width.mm];
+    dispatch(
+      putOnRack([
+        { id: newId(), form, material, thicknessMm: thickness.mm, widthMm: shorter, lengthMm: longer, note: '' },
+      ]),
+    );
     setOpen(false);
   };
   if (!open) return <Button title={label('rack.add')} icon={Plus} onPress={() => setOpen(true)} />;
@@ -122,18 +157,31 @@ function RackForm({ job }: { job: Job }) {
         label={label('stock.form')}
         look="chips"
         value={form}
-        options={(['board', 'strip', 'timber', 'sheet', 'rod'] as const).map((value) => ({ value, title: label(`stock.form.${value}`) }))}
+        options={(['board', 'strip', 'timber', 'sheet', 'rod'] as const).map((value) => ({
+          value,
+          title: label(`stock.form.${value}`),
+        }))}
         onChange={setForm}
       />
       <Segmented
         label={label('stock.material')}
         look="chips"
         value={material}
-        options={[...new Set([wood.boards, wood.sticks])].map((value) => ({ value, title: words(materialWords(value, wood.own), job) }))}
+        options={[...new Set([wood.boards, wood.sticks])].map((value) => ({
+          value,
+          title: words(materialWords(value, wood.own), job),
+        }))}
         onChange={setMaterial}
       />
       {(['thickness', 'width', 'length'] as const).map((key) => (
-        <LengthField key={key} label={label(`stock.own.${key}`)} value={sizes[key]} units={units} tape={tape} onCommit={(value) => setSizes((before) => ({ ...before, [key]: value }))} />
+        <LengthField
+          key={key}
+          label={label(`stock.own.${key}`)}
+          value={sizes[key]}
+          units={units}
+          tape={tape}
+          onCommit={(value) => setSizes((before) => ({ ...before, [key]: value }))}
+        />
       ))}
       <View style={styles.row}>
         <Button title={label('rack.put')} look="lead" grow onPress={put} />
@@ -141,7 +189,7 @@ function RackForm({ job }: { job: Job }) {
       </View>
     </View>
   );
-} // prettier-ignore
+}
 
 /** Things one can buy that the catalogue does not have. */
 function OwnStock({ job, onChange }: { job: Job; onChange: (own: StockWish['own']) => void }) {
@@ -149,7 +197,8 @@ function OwnStock({ job, onChange }: { job: Job; onChange: (own: StockWish['own'
   const label = useLabel();
   const { stock, wood, units, tape } = job;
   const [fault, setFault] = useState<string | null>(null);
-  const change = (id: string, more: Partial<StockWish['own'][number]>) => onChange(stock.own.map((one) => (one.id === id ? { ...one, ...more } : one)));
+  const change = (id: string, more: Partial<StockWish['own'][number]>) =>
+    onChange(stock.own.map((one) => (one.id === id ? { ...one, ...more } : one)));
   const add = () =>
     onChange([
       ...stock.own,
@@ -167,23 +216,41 @@ function OwnStock({ job, onChange }: { job: Job; onChange: (own: StockWish['own'
     <View style={styles.list}>
       {stock.own.map((one) => (
         <View key={one.id} style={styles.own} role="group" aria-label={one.name}>
-          <TextField label={label('stock.name')} value={one.name} maxLength={LIMITS.name} onCommit={(typed) => (typed.trim() ? change(one.id, { name: typed.trim() }) : undefined)} />
+          <TextField
+            label={label('stock.name')}
+            value={one.name}
+            maxLength={LIMITS.name}
+            onCommit={(typed) => (typed.trim() ? change(one.id, { name: typed.trim() }) : undefined)}
+          />
           <Segmented
             label={label('stock.form')}
             look="chips"
             value={one.form}
-            options={(['board', 'strip', 'timber', 'sheet', 'rod'] as const).map((value) => ({ value, title: label(`stock.form.${value}`) }))}
+            options={(['board', 'strip', 'timber', 'sheet', 'rod'] as const).map((value) => ({
+              value,
+              title: label(`stock.form.${value}`),
+            }))}
             onChange={(form) => change(one.id, { form })}
           />
           <Segmented
             label={label('stock.material')}
             look="chips"
             value={one.material}
-            options={[...new Set([wood.boards, wood.sticks, one.material])].map((value) => ({ value, title: words(materialWords(value, wood.own), job) }))}
+            options={[...new Set([wood.boards, wood.sticks, one.material])].map((value) => ({
+              value,
+              title: words(materialWords(value, wood.own), job),
+            }))}
             onChange={(material) => change(one.id, { material })}
           />
           {(['thickness', 'width', 'length'] as const).map((key) => (
-            <LengthField key={key} label={label(`stock.own.${key}`)} value={one[key]} units={units} tape={tape} onCommit={(value) => change(one.id, { [key]: value })} />
+            <LengthField
+              key={key}
+              label={label(`stock.own.${key}`)}
+              value={one[key]}
+              units={units}
+              tape={tape}
+              onCommit={(value) => change(one.id, { [key]: value })}
+            />
           ))}
           <TextField
             label={label('stock.price', { currency: stock.currency })}
@@ -198,14 +265,24 @@ function OwnStock({ job, onChange }: { job: Job; onChange: (own: StockWish['own'
               return good;
             }}
           />
-          <TextField label={label('stock.source')} value={one.source ?? ''} maxLength={LIMITS.name} onCommit={(typed) => (typed.trim() ? change(one.id, { source: typed.trim() }) : undefined)} />
-          <Button title={label('stock.remove', { name: one.name })} icon={Trash} look="stop" onPress={() => onChange(stock.own.filter((other) => other.id !== one.id))} />
+          <TextField
+            label={label('stock.source')}
+            value={one.source ?? ''}
+            maxLength={LIMITS.name}
+            onCommit={(typed) => (typed.trim() ? change(one.id, { source: typed.trim() }) : undefined)}
+          />
+          <Button
+            title={label('stock.remove', { name: one.name })}
+            icon={Trash}
+            look="stop"
+            onPress={() => onChange(stock.own.filter((other) => other.id !== one.id))}
+          />
         </View>
       ))}
       <Button title={label('stock.add')} icon={Plus} disabled={stock.own.length >= LIMITS.ownStock} onPress={add} />
     </View>
   );
-} // prettier-ignore
+}
 
 const useStyles = makeStyles((colours) =>
   StyleSheet.create({

@@ -34,17 +34,14 @@ export function TemplateSheet({ board, job, onClose }: TemplateSheetProps) {
           <View role="table" aria-label={label(`offsets.${edge.edge}`)}>
             <Row cells={[label('offsets.at'), label('offsets.in')]} head />
             {edge.stations.map((station) => (
-              <Row
-                key={station.atMm}
-                cells={[lengthWords(station.atMm, job), lengthWords(station.inMm, job)]}
-              />
+              <Row key={station.atMm} cells={[lengthWords(station.atMm, job), lengthWords(station.inMm, job)]} />
             ))}
           </View>
         </Section>
       ))}
     </Sheet>
   );
-} // prettier-ignore
+}
 
 function Row({ cells, head }: { cells: readonly string[]; head?: boolean }) {
   const styles = useStyles();

@@ -44,8 +44,20 @@ export function WhatIfSheet({ job, onClose }: { job: Job; onClose: () => void })
               waste: Math.round(one.wasteShare * 100),
             })}
           </Txt>
-          {one.weak > 0 ? <NoticeLine is="doubtful" word={label('whatIf.weak')} words={label('whatIf.weakWhy', { count: one.weak })} /> : null}
-          {one.missing > 0 ? <NoticeLine is="doubtful" word={label('whatIf.missing')} words={label('whatIf.missingWhy', { count: one.missing })} /> : null}
+          {one.weak > 0 ? (
+            <NoticeLine
+              is="doubtful"
+              word={label('whatIf.weak')}
+              words={label('whatIf.weakWhy', { count: one.weak })}
+            />
+          ) : null}
+          {one.missing > 0 ? (
+            <NoticeLine
+              is="doubtful"
+              word={label('whatIf.missing')}
+              words={label('whatIf.missingWhy', { count: one.missing })}
+            />
+          ) : null}
           {one.missing === 0 && one.price === cheapest ? <Txt kind="small">{label('whatIf.cheapest')}</Txt> : null}
           {one.chosen ? (
             <Txt kind="small" tone="faint">
@@ -64,7 +76,7 @@ export function WhatIfSheet({ job, onClose }: { job: Job; onClose: () => void })
       ))}
     </Sheet>
   );
-} // prettier-ignore
+}
 
 function useWhatIf() {
   const dispatch = useAppDispatch();

@@ -116,7 +116,15 @@ describe('layouts', () => {
   });
 
   test('what is on the rack is used first', async () => {
-    const rest: Offcut = { id: 'rest', form: 'strip', material: 'pine', thicknessMm: 20, widthMm: 45, lengthMm: 1300, note: 'Hall' }; // prettier-ignore
+    const rest: Offcut = {
+      id: 'rest',
+      form: 'strip',
+      material: 'pine',
+      thicknessMm: 20,
+      widthMm: 45,
+      lengthMm: 1300,
+      note: 'Hall',
+    };
     await cut('Layouts');
     store.dispatch(putOnRack([rest]));
     await screen.findByText(/1300 mm · from the rack/);

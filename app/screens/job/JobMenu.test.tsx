@@ -82,5 +82,7 @@ test('earlier versions that cannot be reached say so', async () => {
   press('Earlier versions');
   screen.getByText('Earlier versions');
   await act(async () => undefined);
-  await waitFor(() => screen.getByText(/Earlier versions are on the server, which cannot be reached now/), { timeout: 15_000 }); // prettier-ignore
+  await waitFor(() => screen.getByText(/Earlier versions are on the server, which cannot be reached now/), {
+    timeout: 15_000,
+  });
 });

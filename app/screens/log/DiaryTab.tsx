@@ -2,7 +2,7 @@ import FileText from 'lucide-react-native/icons/file-text';
 import Trash from 'lucide-react-native/icons/trash';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { durationWords } from '@dormer/core/build/hand';
+import { durationWords } from '@dormer/core/steps/hand';
 import { withLog, withTook, type Job, type LogEntry } from '@dormer/core/job/document';
 import { message } from '@dormer/core/message';
 import type { Plan } from '@dormer/core/plan';
@@ -24,7 +24,9 @@ import { EntrySheet, type EntryKind } from './EntrySheet';
 import { PhotoView } from './PhotoView';
 import type { LogTabProps } from './tab';
 
-/** What is noted, how long steps took, what it cost, and what to do otherwise next time; and one document of all of it. */
+/**
+ * What is noted, how long steps took, what it cost, and what to do otherwise next time; and one document of all of it.
+ */
 export function DiaryTab({ job, plan, tabs }: LogTabProps) {
   const styles = useStyles();
   const label = useLabel();
@@ -35,11 +37,14 @@ export function DiaryTab({ job, plan, tabs }: LogTabProps) {
   const set = (change: Partial<Job['log']>) => void dispatch(editJob((one) => withLog(one, change)));
   const entries = [...log.entries].sort((a, b) => b.at - a.at);
   const report = (as: 'pdf' | 'md') =>
-    void (as === 'md'
-      ? sheets().then(({ reportMarkdown }) => download(`${fileName(job.name)}.md`, reportMarkdown(plan, job), 'text/markdown;charset=utf-8'))
-      : Promise.all([sheets(), drawings()])
-          .then(([{ reportOf }, { reportPdf }]) => reportPdf(reportOf(plan, job), job.stock.region))
-          .then((file) => download(`${fileName(job.name)}.pdf`, file, 'application/pdf'))
+    void (
+      as === 'md'
+        ? sheets().then(({ reportMarkdown }) =>
+            download(`${fileName(job.name)}.md`, reportMarkdown(plan, job), 'text/markdown;charset=utf-8'),
+          )
+        : Promise.all([sheets(), drawings()])
+            .then(([{ reportOf }, { reportPdf }]) => reportPdf(reportOf(plan, job), job.stock.region))
+            .then((file) => download(`${fileName(job.name)}.pdf`, file, 'application/pdf'))
     ).catch(() => dispatch(notify('cut.failed')));
   return (
     <StageLayout
@@ -77,7 +82,13 @@ export function DiaryTab({ job, plan, tabs }: LogTabProps) {
               </View>
             ) : null}
           </View>
-          <Button title={label('log.remove')} icon={Trash} iconOnly look="quiet" onPress={() => set({ entries: log.entries.filter((other) => other.id !== one.id) })} />
+          <Button
+            title={label('log.remove')}
+            icon={Trash}
+            iconOnly
+            look="quiet"
+            onPress={() => set({ entries: log.entries.filter((other) => other.id !== one.id) })}
+          />
         </View>
       ))}
       <Times job={job} plan={plan} />
@@ -88,7 +99,7 @@ export function DiaryTab({ job, plan, tabs }: LogTabProps) {
       {adding ? <EntrySheet kind={adding} job={job} plan={plan} onClose={() => setAdding(null)} /> : null}
     </StageLayout>
   );
-} // prettier-ignore
+}
 
 function paidOf(job: Job, paid: number | null): Job {
   const { paid: _before, ...log } = job.log;
@@ -125,7 +136,10 @@ function Times({ job, plan }: { job: Job; plan: Plan }) {
       {done.map(({ tick, step }) => (
         <MinutesField
           key={step.id}
-          label={label('log.took', { what: sentence(step.what, job), usual: words(durationWords(step.usualMinutes), job) })}
+          label={label('log.took', {
+            what: sentence(step.what, job),
+            usual: words(durationWords(step.usualMinutes), job),
+          })}
           value={tick.took?.minutes ?? null}
           mayBeNone
           onCommit={(minutes) => {
@@ -136,7 +150,7 @@ function Times({ job, plan }: { job: Job; plan: Plan }) {
       ))}
     </Section>
   );
-} // prettier-ignore
+}
 
 /** What was paid against what the list to buy came to. */
 function Cost({ job, plan, onPaid }: { job: Job; plan: Plan; onPaid: (paid: number | null) => void }) {

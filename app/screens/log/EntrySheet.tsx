@@ -53,10 +53,22 @@ export function EntrySheet({ kind, job, plan, onClose }: EntrySheetProps) {
     setPhotos((before) => [...before, made]);
   };
   const entry = (): LogEntry | string => {
-    const common = { id: newId(), at: Date.now(), text: text.trim(), ...(photos.length > 0 ? { photos: [...photos] } : {}) };
-    if (kind === 'note') return common.text === '' && photos.length === 0 ? label('log.needsText') : { ...common, is: 'note' };
+    const common = {
+      id: newId(),
+      at: Date.now(),
+      text: text.trim(),
+      ...(photos.length > 0 ? { photos: [...photos] } : {}),
+    };
+    if (kind === 'note')
+      return common.text === '' && photos.length === 0 ? label('log.needsText') : { ...common, is: 'note' };
     if (kind === 'mistake')
-      return { ...common, is: 'mistake', cause, ...(part === null ? {} : { part }), ...(minutes === null ? {} : { minutes }) };
+      return {
+        ...common,
+        is: 'mistake',
+        cause,
+        ...(part === null ? {} : { part }),
+        ...(minutes === null ? {} : { minutes }),
+      };
     return part !== null && length ? { ...common, is: 'size', part, length } : label('log.needsPart');
   };
   const keep = () => {
@@ -74,16 +86,37 @@ export function EntrySheet({ kind, job, plan, onClose }: EntrySheetProps) {
     >
       {kind === 'mistake' ? (
         <>
-          <Segmented titled look="chips" label={label('log.cause')} value={cause} options={MISTAKES.map((value) => ({ value, title: words(message(`mistake.${value}`), job) }))} onChange={setCause} />
+          <Segmented
+            titled
+            look="chips"
+            label={label('log.cause')}
+            value={cause}
+            options={MISTAKES.map((value) => ({ value, title: words(message(`mistake.${value}`), job) }))}
+            onChange={setCause}
+          />
           <MinutesField label={label('log.lost')} value={minutes} mayBeNone onCommit={setMinutes} />
         </>
       ) : null}
       {kind === 'note' ? null : (
-        <Segmented titled look="chips" label={label('log.part')} value={part ?? ''} options={plan.parts.map((one) => ({ value: one.id, title: one.label }))} onChange={setPart} />
+        <Segmented
+          titled
+          look="chips"
+          label={label('log.part')}
+          value={part ?? ''}
+          options={plan.parts.map((one) => ({ value: one.id, title: one.label }))}
+          onChange={setPart}
+        />
       )}
       {kind === 'size' ? (
         <>
-          <LengthField label={label('log.measures')} value={length} units={job.units} tape={job.tape} leastMm={1} onCommit={setLength} />
+          <LengthField
+            label={label('log.measures')}
+            value={length}
+            units={job.units}
+            tape={job.tape}
+            leastMm={1}
+            onCommit={setLength}
+          />
           <Keypad units={job.units} tape={job.tape} />
         </>
       ) : null}
@@ -93,7 +126,12 @@ export function EntrySheet({ kind, job, plan, onClose }: EntrySheetProps) {
           <PhotoView key={one.id} id={one.id} name={label('photo.name', { number: i + 1 })} />
         ))}
       </View>
-      <Button title={label('photo.add')} icon={Camera} disabled={photos.length >= PHOTO_LIMIT.each} onPress={() => void add()} />
+      <Button
+        title={label('photo.add')}
+        icon={Camera}
+        disabled={photos.length >= PHOTO_LIMIT.each}
+        onPress={() => void add()}
+      />
       {fault ? (
         <Txt tone="stop" role="alert">
           {fault}
@@ -101,6 +139,6 @@ export function EntrySheet({ kind, job, plan, onClose }: EntrySheetProps) {
       ) : null}
     </Sheet>
   );
-} // prettier-ignore
+}
 
 const styles = StyleSheet.create({ photos: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.half } });

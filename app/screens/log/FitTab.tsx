@@ -19,7 +19,10 @@ import type { LogTabProps } from './tab';
 const ENDS = ['left', 'right'] as const;
 const SPOTS = ['back', 'middle', 'front'] as const;
 
-/** Boards as they are tried: whether one went in, and where there was a gap or it bound; each note is a reading of the walls. */
+/**
+ * Boards as they are tried: whether one went in, and where there was a gap or it bound; each note is a reading of the
+ * walls.
+ */
 export function FitTab({ job, plan, tabs }: LogTabProps) {
   const styles = useStyles();
   const label = useLabel();
@@ -29,11 +32,23 @@ export function FitTab({ job, plan, tabs }: LogTabProps) {
   const [chosen, setChosen] = useState<number | null>(null);
   const [spot, setSpot] = useState<Pick<Trial, 'end' | 'at'> | null>(null);
   const board = boards.find((one) => one.shelf === chosen) ?? boards[0];
-  const scene = (board ? boardScene(plan, board.shelf, exaggeration) : null) ?? sectionScene(plan, job, { upMm: plan.opening.extent.height / 2, exaggeration }); // prettier-ignore
+  const scene =
+    (board ? boardScene(plan, board.shelf, exaggeration) : null) ??
+    sectionScene(plan, job, { upMm: plan.opening.extent.height / 2, exaggeration });
   const odds = board?.fit?.odds ?? 0;
   const said = job.log.fits.filter((one) => one.shelf === board?.shelf);
   const note = (went: boolean) =>
-    board && dispatch(editJob((one) => withLog(one, { fits: [...one.log.fits, { id: newId(), at: Date.now(), shelf: board.shelf, odds: Math.round(odds * 10) / 10, went }].slice(-LIMITS.trials) }))); // prettier-ignore
+    board &&
+    dispatch(
+      editJob((one) =>
+        withLog(one, {
+          fits: [
+            ...one.log.fits,
+            { id: newId(), at: Date.now(), shelf: board.shelf, odds: Math.round(odds * 10) / 10, went },
+          ].slice(-LIMITS.trials),
+        }),
+      ),
+    );
   return (
     <StageLayout
       name={label('stage.log')}
@@ -76,7 +91,17 @@ export function FitTab({ job, plan, tabs }: LogTabProps) {
               <Txt kind="strong" style={styles.grow}>
                 {label(one.went ? 'log.wentSaid' : 'log.boundSaid', { label: board.label })}
               </Txt>
-              <Button title={label('log.forget')} icon={Trash} iconOnly look="quiet" onPress={() => dispatch(editJob((each) => withLog(each, { fits: each.log.fits.filter((other) => other.id !== one.id) })))} />
+              <Button
+                title={label('log.forget')}
+                icon={Trash}
+                iconOnly
+                look="quiet"
+                onPress={() =>
+                  dispatch(
+                    editJob((each) => withLog(each, { fits: each.log.fits.filter((other) => other.id !== one.id) })),
+                  )
+                }
+              />
             </View>
           ))}
           <TriedNotice tried={board.tried} job={job} />
@@ -85,17 +110,22 @@ export function FitTab({ job, plan, tabs }: LogTabProps) {
             <View key={at} style={styles.row}>
               {ENDS.map((end) => (
                 <View key={end} style={styles.grow}>
-                  <Button title={label('log.spot', { end: label(`fit.end.${end}`), at: label(`trial.at.${at}`) })} onPress={() => setSpot({ end, at })} />
+                  <Button
+                    title={label('log.spot', { end: label(`fit.end.${end}`), at: label(`trial.at.${at}`) })}
+                    onPress={() => setSpot({ end, at })}
+                  />
                 </View>
               ))}
             </View>
           ))}
         </>
       ) : null}
-      {spot && board ? <TrialSheet board={board} job={job} checks={plan.trials} spot={spot} onClose={() => setSpot(null)} /> : null}
+      {spot && board ? (
+        <TrialSheet board={board} job={job} checks={plan.trials} spot={spot} onClose={() => setSpot(null)} />
+      ) : null}
     </StageLayout>
   );
-} // prettier-ignore
+}
 
 const useStyles = makeStyles(() =>
   StyleSheet.create({

@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { durationWords } from '@dormer/core/build/hand';
+import { durationWords } from '@dormer/core/steps/hand';
 import type { Job, Mistake } from '@dormer/core/job/document';
 import { AGAIN, learn, waysLearned } from '@dormer/core/log';
 import { message } from '@dormer/core/message';
@@ -45,26 +45,51 @@ export function LearnedTab({ job, plan, tabs }: LogTabProps) {
       }
     >
       {tabs}
-      {some ? <Txt tone="faint">{label('log.from', { count: jobs })}</Txt> : <Txt tone="faint">{label('log.nothing')}</Txt>}
+      {some ? (
+        <Txt tone="faint">{label('log.from', { count: jobs })}</Txt>
+      ) : (
+        <Txt tone="faint">{label('log.nothing')}</Txt>
+      )}
       {used ? <NoticeLine is="sure" word={label('log.used')} words="" /> : null}
       {times.length > 0 ? (
         <Section title={label('log.ownTimes')}>
           {times.map((one) => (
-            <Txt key={one.kind}>{label('log.ownTime', { kind: label(`log.kind.${one.kind}` as LabelKey), factor: factor(one.factor), count: one.of })}</Txt>
+            <Txt key={one.kind}>
+              {label('log.ownTime', {
+                kind: label(`log.kind.${one.kind}` as LabelKey),
+                factor: factor(one.factor),
+                count: one.of,
+              })}
+            </Txt>
           ))}
         </Section>
       ) : null}
       {errors.length > 0 ? (
         <Section title={label('log.ownErrors')}>
           {errors.map((one) => (
-            <Txt key={one.instrument}>{label('log.ownError', { instrument: words({ code: `instrument.${one.instrument}`, params: {} }, job), factor: factor(one.factor), count: one.repeats })}</Txt>
+            <Txt key={one.instrument}>
+              {label('log.ownError', {
+                instrument: words({ code: `instrument.${one.instrument}`, params: {} }, job),
+                factor: factor(one.factor),
+                count: one.repeats,
+              })}
+            </Txt>
           ))}
         </Section>
       ) : null}
       {odds.length > 0 ? (
         <Section title={label('log.odds')}>
           {odds.map((one) => (
-            <Txt key={one.from}>{label('log.oddsLine', { from: one.from, to: one.to, went: one.went, of: one.of, least: one.least.toFixed(0), most: one.most.toFixed(0) })}</Txt>
+            <Txt key={one.from}>
+              {label('log.oddsLine', {
+                from: one.from,
+                to: one.to,
+                went: one.went,
+                of: one.of,
+                least: one.least.toFixed(0),
+                most: one.most.toFixed(0),
+              })}
+            </Txt>
           ))}
         </Section>
       ) : null}
@@ -84,7 +109,7 @@ export function LearnedTab({ job, plan, tabs }: LogTabProps) {
       ) : null}
     </StageLayout>
   );
-} // prettier-ignore
+}
 
 function MistakeLine({ cause, times, minutes, job }: { cause: Mistake; times: number; minutes: number; job: Job }) {
   const label = useLabel();

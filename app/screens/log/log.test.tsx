@@ -91,7 +91,12 @@ describe('diary', () => {
 });
 
 describe('learned', () => {
-  const lived = (): Job => withLog(chimneyAlcove(), { entries: [mistake('a'), mistake('b')], fits: [{ id: 'f', at: 1, shelf: 1, odds: 97, went: false }], next: 'Prime first' });
+  const lived = (): Job =>
+    withLog(chimneyAlcove(), {
+      entries: [mistake('a'), mistake('b')],
+      fits: [{ id: 'f', at: 1, shelf: 1, odds: 97, went: false }],
+      next: 'Prime first',
+    });
 
   test('what jobs taught, and a job planned with it', async () => {
     const store = await show(<LogScreen />, lived());
@@ -101,7 +106,14 @@ describe('learned', () => {
     expect(screen.getByText(/Said 95 to 99 of 100: 0 of 1 went in/)).toBeTruthy();
     press('Plan this job with it');
     expect(jobIn(store).learned).toEqual({ times: [], mistakes: [{ cause: 'kerf', times: 2 }] });
-    await waitFor(() => expect(store.getState().planned.plan!.build.steps.filter((one) => one.guards.length > 0).map((one) => one.id)).toEqual(['cut-boards', 'cut-sticks']));
+    await waitFor(() =>
+      expect(
+        store
+          .getState()
+          .planned.plan!.build.steps.filter((one) => one.guards.length > 0)
+          .map((one) => one.id),
+      ).toEqual(['cut-boards', 'cut-sticks']),
+    );
     press('Plan with usual times again');
     expect(jobIn(store).learned).toBeUndefined();
   });
@@ -111,4 +123,4 @@ describe('learned', () => {
     tab('Learned');
     expect(screen.getByText(/No job has taught anything yet/)).toBeTruthy();
   });
-}); // prettier-ignore
+});

@@ -43,7 +43,11 @@ export function BoxSection({ job, plan }: { job: Job; plan: Plan }) {
             words={label('box.oddsIs')}
           />
           <Shims box={box} job={job} />
-          <Txt>{label(box.trim.covers ? 'box.covers' : 'box.doesNotCover', { gap: aboutWords(box.trim.worstGapMm + box.trim.sureMm, job) })}</Txt>
+          <Txt>
+            {label(box.trim.covers ? 'box.covers' : 'box.doesNotCover', {
+              gap: aboutWords(box.trim.worstGapMm + box.trim.sureMm, job),
+            })}
+          </Txt>
         </>
       ) : (
         <Txt tone="faint">{label('box.notYet')}</Txt>
@@ -68,7 +72,7 @@ export function BoxSection({ job, plan }: { job: Job; plan: Plan }) {
       ))}
     </Section>
   );
-} // prettier-ignore
+}
 
 /** What to put between box and stud at each fixing point, from the top down. */
 function Shims({ box, job }: { box: CavityBox; job: Job }) {

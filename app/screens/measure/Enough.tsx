@@ -21,7 +21,10 @@ export function Enough({ plan, job, onAgain }: EnoughProps) {
   const { enough, unknown, unchecked, next } = plan.advice;
   if (!enough) {
     if (next.length > 0) return null;
-    const what = unknown.slice(0, 2).map((one) => words(one.words, job)).join('; '); // prettier-ignore
+    const what = unknown
+      .slice(0, 2)
+      .map((one) => words(one.words, job))
+      .join('; ');
     return <NoticeLine is="doubtful" word={label('measure.noMore')} words={label('measure.noMoreWhy', { what })} />;
   }
   const alone = plan.readings.find((one) => one.id === unchecked[0]);

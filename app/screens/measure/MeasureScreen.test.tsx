@@ -33,8 +33,11 @@ function slipped(): Job {
     up: { mm: up, typed: String(up), unit: 'mm' as const },
     value: { mm: 1126, typed: '1126', unit: 'mm' as const },
   }));
-  return { ...alcove, readings: [alcove.readings[0]!, misread, ...alcove.readings.slice(2), ...near] as Job['readings'] };
-} // prettier-ignore
+  return {
+    ...alcove,
+    readings: [alcove.readings[0]!, misread, ...alcove.readings.slice(2), ...near] as Job['readings'],
+  };
+}
 
 test('readings are asked for one after another, and land where they were asked for', async () => {
   store = await show(<MeasureScreen />, bare);

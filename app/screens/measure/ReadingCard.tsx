@@ -225,7 +225,9 @@ export function ReadingCard({ job, plan, card, next, reading, onCard }: ReadingC
       {card.is === 'next' && next.why ? (
         <Txt tone="faint">
           {words(next.why, job)}
-          {next.lift ? ` ${label('measure.lift', { ...next.lift, now: Math.round(next.lift.now), then: Math.round(next.lift.then) })}` : ''}
+          {next.lift
+            ? ` ${label('measure.lift', { ...next.lift, now: Math.round(next.lift.now), then: Math.round(next.lift.then) })}`
+            : ''}
         </Txt>
       ) : null}
       {placing ? (
@@ -287,7 +289,7 @@ export function ReadingCard({ job, plan, card, next, reading, onCard }: ReadingC
       </View>
     </View>
   );
-} // prettier-ignore
+}
 
 /** What a device came to rest at, as a person would have typed it, and which way it goes. */
 function saidByDevice({ value, unit }: Shown, spot: Spot, job: Job): { said: Said; sense: string | null } {

@@ -121,10 +121,13 @@ export function ReadingValue(props: ReadingValueProps) {
           titled
           label={label(`sense.${asked}` as LabelKey)}
           value={sense ?? ways.options[0]}
-          options={ways.options.map((option) => ({ value: option, title: label(`sense.${asked}.${option}` as LabelKey) }))}
+          options={ways.options.map((option) => ({
+            value: option,
+            title: label(`sense.${asked}.${option}` as LabelKey),
+          }))}
           onChange={onSense}
         />
       ) : null}
     </>
   );
-} // prettier-ignore
+}

@@ -61,16 +61,31 @@ export function BottomForm({ job, plan, onChange }: BoundaryProps<Bottom>) {
             options={GARMENTS.map((value) => ({ value, title: label(`hang.${value}`) }))}
             onChange={(hang) => onChange({ ...bottom, hang })}
           />
-          <Length of="shelves.hangFloor" value={bottom.floor} job={job} onChange={(floor) => onChange({ ...bottom, floor })} />
+          <Length
+            of="shelves.hangFloor"
+            value={bottom.floor}
+            job={job}
+            onChange={(floor) => onChange({ ...bottom, floor })}
+          />
         </>
       ) : null}
       {bottom.from === 'garments' || bottom.from === 'rail' ? (
-        <Length of="shelves.railClear" value={bottom.clear} job={job} onChange={(one) => onChange({ ...bottom, clear: one })} />
+        <Length
+          of="shelves.railClear"
+          value={bottom.clear}
+          job={job}
+          onChange={(one) => onChange({ ...bottom, clear: one })}
+        />
       ) : null}
       {plan?.rail ? (
         <View>
           <Txt kind="strong">{label('shelves.railIs')}</Txt>
-          {([['shelves.railAt', plan.rail.up], ['shelves.railOut', plan.rail.out]] as const).map(([name, figure]) => (
+          {(
+            [
+              ['shelves.railAt', plan.rail.up],
+              ['shelves.railOut', plan.rail.out],
+            ] as const
+          ).map(([name, figure]) => (
             <View key={name} style={styles.row}>
               <Txt style={styles.grow}>{label(name)}</Txt>
               <Why figure={figure} name={label(name)} reader={job} align="right" />
@@ -80,7 +95,7 @@ export function BottomForm({ job, plan, onChange }: BoundaryProps<Bottom>) {
       ) : null}
     </View>
   );
-} // prettier-ignore
+}
 
 /** Where it ends: the ceiling, or a height. */
 export function TopForm({ job, onChange }: Omit<BoundaryProps<Top>, 'plan'>) {
@@ -100,7 +115,9 @@ export function TopForm({ job, onChange }: Omit<BoundaryProps<Top>, 'plan'>) {
           { value: 'height', title: label('top.height') },
         ]}
         onChange={(from) =>
-          onChange(from === 'ceiling' ? { from } : { from, up: 'up' in top ? top.up : usualLength(2000, '80', job.units) })
+          onChange(
+            from === 'ceiling' ? { from } : { from, up: 'up' in top ? top.up : usualLength(2000, '80', job.units) },
+          )
         }
       />
       {top.from === 'height' ? (
@@ -108,7 +125,7 @@ export function TopForm({ job, onChange }: Omit<BoundaryProps<Top>, 'plan'>) {
       ) : null}
     </View>
   );
-} // prettier-ignore
+}
 
 interface LengthProps {
   readonly of: LabelKey;

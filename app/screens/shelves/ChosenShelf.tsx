@@ -73,8 +73,14 @@ export function ChosenShelf({ shelf, job, plan, work, onShape, onClose }: Chosen
       ) : null}
       {room && room.usedMm > 0 ? (
         <Txt kind="small" tone="faint">
-          {label('chosen.room', { used: length(room.usedMm), length: length(room.lengthMm), left: length(room.leftMm) })}
-          {room.kg > 0 ? ` · ${label('chosen.load', { kg: formatMass(room.kg, job.units === 'in' ? 'lb' : 'kg') })}` : ''}
+          {label('chosen.room', {
+            used: length(room.usedMm),
+            length: length(room.lengthMm),
+            left: length(room.leftMm),
+          })}
+          {room.kg > 0
+            ? ` · ${label('chosen.load', { kg: formatMass(room.kg, job.units === 'in' ? 'lb' : 'kg') })}`
+            : ''}
         </Txt>
       ) : null}
       {work === 'supports' ? <ShelfSupport shelf={number} job={job} plan={plan} /> : null}
@@ -103,11 +109,13 @@ export function ChosenShelf({ shelf, job, plan, work, onShape, onClose }: Chosen
             }}
           />
         )}
-        {onShape ? <Button title={label('shelves.shape', { shelf: number })} icon={Scissors} onPress={onShape} /> : null}
+        {onShape ? (
+          <Button title={label('shelves.shape', { shelf: number })} icon={Scissors} onPress={onShape} />
+        ) : null}
       </View>
     </View>
   );
-} // prettier-ignore
+}
 
 interface FreeProps {
   readonly way: 'takeDown' | 'takeUp';

@@ -31,7 +31,12 @@ export function CompareSheet({ job, plan, onClose }: CompareSheetProps) {
     <View style={styles.side}>
       <Txt kind="strong">{label(`compare.${which}`)}</Txt>
       <View style={styles.drawing}>
-        <SceneView scene={elevationScene(one, of, { exaggeration: 1, show: 'shelves', stored: true })} reader={of} ground="panel" terse />
+        <SceneView
+          scene={elevationScene(one, of, { exaggeration: 1, show: 'shelves', stored: true })}
+          reader={of}
+          ground="panel"
+          terse
+        />
       </View>
     </View>
   );
@@ -43,7 +48,12 @@ export function CompareSheet({ job, plan, onClose }: CompareSheetProps) {
       footer={
         <>
           <Button title={label('compare.keepThis')} grow onPress={() => keep(withoutOther)} />
-          <Button title={label('compare.keepOther')} grow disabled={!other} onPress={() => keep((one) => withoutOther(swapped(one)))} />
+          <Button
+            title={label('compare.keepOther')}
+            grow
+            disabled={!other}
+            onPress={() => keep((one) => withoutOther(swapped(one)))}
+          />
         </>
       }
     >
@@ -51,7 +61,11 @@ export function CompareSheet({ job, plan, onClose }: CompareSheetProps) {
       {failed ? <Txt tone="stop">{label('compare.failed')}</Txt> : null}
       <View style={styles.row}>
         {side('this', plan, job)}
-        {other && otherJob ? side('other', other, otherJob) : <Txt style={styles.side}>{failed ? '' : label('compare.working')}</Txt>}
+        {other && otherJob ? (
+          side('other', other, otherJob)
+        ) : (
+          <Txt style={styles.side}>{failed ? '' : label('compare.working')}</Txt>
+        )}
       </View>
       {other && otherJob ? (
         <View role="table" aria-label={label('compare.title')}>
@@ -73,7 +87,7 @@ export function CompareSheet({ job, plan, onClose }: CompareSheetProps) {
       <Button title={label('compare.swap')} disabled={!other} onPress={() => keep(swapped)} />
     </Sheet>
   );
-} // prettier-ignore
+}
 
 /** The plan of the layout that was set beside, as it comes from the worker. */
 function useOther(job: Job): { readonly other: Plan | null; readonly failed: boolean } {
@@ -118,7 +132,9 @@ function rowsOf(plan: Plan, job: Job, label: Label): (readonly [string, string])
     [label('compare.shelves'), String(plan.shelves.length)],
     [
       label('compare.gaps'),
-      gaps.length > 0 ? label('compare.gapRange', { from: length(Math.min(...gaps)), to: length(Math.max(...gaps)) }) : '–',
+      gaps.length > 0
+        ? label('compare.gapRange', { from: length(Math.min(...gaps)), to: length(Math.max(...gaps)) })
+        : '–',
     ],
     ...(plan.contents
       ? ([
@@ -129,7 +145,7 @@ function rowsOf(plan: Plan, job: Job, label: Label): (readonly [string, string])
       : []),
     [label('compare.problems'), String(plan.problems.filter(({ about }) => about.is !== 'reading').length)],
   ];
-} // prettier-ignore
+}
 
 const useStyles = makeStyles((colours) =>
   StyleSheet.create({

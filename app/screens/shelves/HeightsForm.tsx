@@ -105,7 +105,9 @@ function TypedHeights({ job, shelves, wish }: TypedHeightsProps) {
                 value={height.up}
                 units={job.units}
                 tape={job.tape}
-                onCommit={(up) => wish({ heights: heights.map((one) => (one.id === height.id ? { ...one, up } : one)) })}
+                onCommit={(up) =>
+                  wish({ heights: heights.map((one) => (one.id === height.id ? { ...one, up } : one)) })
+                }
               />
             </View>
             <Button
@@ -119,7 +121,7 @@ function TypedHeights({ job, shelves, wish }: TypedHeightsProps) {
         ))}
     </View>
   );
-} // prettier-ignore
+}
 
 /** Shelves that stay where they are, and a way to have one more that does: lined up with something there. */
 function Held({ job, shelves }: { job: Job; shelves: Plan['shelves'] }) {

@@ -35,17 +35,25 @@ function Printed({ job, plan }: { job: Job; plan: Plan }) {
         <SceneView scene={scene} reader={job} size={DRAWING} ground="panel" />
         <View style={styles.marks}>
           <Txt kind="strong">{label('pole.running')}</Txt>
-          {runningMarks(plan.marks).reverse().map((mark) => (
-            <PaperLine small
-              key={`${mark.shelf}-${mark.what}`}
-              cells={[label('marks.name', { shelf: mark.shelf, what: label(`mark.${mark.what}`) }), lengthWords(mark.up.mm, job)]}
-            />
-          ))}
+          {runningMarks(plan.marks)
+            .reverse()
+            .map((mark) => (
+              <PaperLine
+                small
+                key={`${mark.shelf}-${mark.what}`}
+                cells={[
+                  label('marks.name', { shelf: mark.shelf, what: label(`mark.${mark.what}`) }),
+                  lengthWords(mark.up.mm, job),
+                ]}
+              />
+            ))}
         </View>
       </View>
       {WALLS.map((wall) => {
         const stations = plan.stations.filter((one) => one.wall === wall);
-        return chunked(stations).map((some) => <Wall key={some[0]?.id ?? wall} stations={some} plan={plan} job={job} />);
+        return chunked(stations).map((some) => (
+          <Wall key={some[0]?.id ?? wall} stations={some} plan={plan} job={job} />
+        ));
       })}
       {plan.cautions
         .filter((one) => one.stage === 'shelves')
@@ -56,7 +64,7 @@ function Printed({ job, plan }: { job: Job; plan: Plan }) {
         ))}
     </View>
   );
-} // prettier-ignore
+}
 
 /** A wall with many studs takes several blocks: a sheet is so wide. */
 function chunked(stations: readonly Station[]): (readonly Station[])[] {
@@ -73,25 +81,38 @@ function Wall({ stations, plan, job }: { stations: readonly Station[]; plan: Pla
   const from = ['floor', 'ceiling'] as const;
   return (
     <View style={styles.wall}>
-      <PaperLine small head cells={['', label('wall.paper.line'), ...stations.flatMap((one) => from.map((way) => label(`wall.paper.${way}`, { station: words(one.name, job) })))]} />
-      {runningMarks(plan.marks).reverse().map((mark) => (
-        <PaperLine small
-          key={`${mark.shelf}-${mark.what}`}
-          cells={[
-            label('marks.name', { shelf: mark.shelf, what: label(`mark.${mark.what}`) }),
-            (mark.fromLevelLine.mm > 0 ? '+' : '') + lengthWords(mark.fromLevelLine.mm, job),
-            ...stations.flatMap((one) =>
-              from.map((way) => {
-                const figure = measured(mark, one, way, job);
-                return figure ? lengthWords(figure.mm, job) : '–';
-              }),
-            ),
-          ]}
-        />
-      ))}
+      <PaperLine
+        small
+        head
+        cells={[
+          '',
+          label('wall.paper.line'),
+          ...stations.flatMap((one) =>
+            from.map((way) => label(`wall.paper.${way}`, { station: words(one.name, job) })),
+          ),
+        ]}
+      />
+      {runningMarks(plan.marks)
+        .reverse()
+        .map((mark) => (
+          <PaperLine
+            small
+            key={`${mark.shelf}-${mark.what}`}
+            cells={[
+              label('marks.name', { shelf: mark.shelf, what: label(`mark.${mark.what}`) }),
+              (mark.fromLevelLine.mm > 0 ? '+' : '') + lengthWords(mark.fromLevelLine.mm, job),
+              ...stations.flatMap((one) =>
+                from.map((way) => {
+                  const figure = measured(mark, one, way, job);
+                  return figure ? lengthWords(figure.mm, job) : '–';
+                }),
+              ),
+            ]}
+          />
+        ))}
     </View>
   );
-} // prettier-ignore
+}
 
 const useStyles = makeStyles(() =>
   StyleSheet.create({

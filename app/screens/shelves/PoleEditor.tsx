@@ -214,9 +214,7 @@ function Live({ dragged, job, leftX, rightX, yOf, thicknessMm }: LiveProps) {
   );
   return (
     <>
-      <View
-        style={[styles.ghost, { left: leftX, width: rightX - leftX, top, height: Math.max(under - top, 2) }]}
-      />
+      <View style={[styles.ghost, { left: leftX, width: rightX - leftX, top, height: Math.max(under - top, 2) }]} />
       {tag(aboveMm, (top + yOf(topMm + aboveMm)) / 2)}
       {tag(belowMm, (under + yOf(topMm - thicknessMm - belowMm)) / 2)}
       <View style={[styles.height, { top: top - 13, right: undefined, left: Math.max(rightX - 92, leftX + 60) }]}>
@@ -224,7 +222,7 @@ function Live({ dragged, job, leftX, rightX, yOf, thicknessMm }: LiveProps) {
       </View>
     </>
   );
-} // prettier-ignore
+}
 
 const useStyles = makeStyles((colours) =>
   StyleSheet.create({

@@ -96,7 +96,9 @@ function Shelves({ job, onShape }: ShelvesScreenProps & { job: Job }) {
                 pole={poleOf(plan, exaggeration)}
                 selected={number}
                 onSelect={setNumber}
-                onMove={(which, topMm) => byPlan((one, all) => moved(one, all.shelves, which, markOf(topMm, one), newId))}
+                onMove={(which, topMm) =>
+                  byPlan((one, all) => moved(one, all.shelves, which, markOf(topMm, one), newId))
+                }
                 onRemove={(which) => byPlan((one, all) => removed(one, all.shelves, which))}
                 onLock={(which) =>
                   byPlan((one, { shelves: all }) => {
@@ -153,7 +155,11 @@ function Shelves({ job, onShape }: ShelvesScreenProps & { job: Job }) {
       {tab === 'heights' ? (
         <>
           <HeightsForm job={job} plan={plan} />
-          <Compare job={job} onSet={() => set((one) => ({ ...one, otherShelves: one.shelves }))} onLook={() => setComparing(true)} />
+          <Compare
+            job={job}
+            onSet={() => set((one) => ({ ...one, otherShelves: one.shelves }))}
+            onLook={() => setComparing(true)}
+          />
           <TiltedForm job={job} plan={plan} />
           <PinsForm job={job} plan={plan} />
           <Txt kind="small" tone="faint">
@@ -176,10 +182,16 @@ function Shelves({ job, onShape }: ShelvesScreenProps & { job: Job }) {
         <PlanNotices reader={job} problems={[]} cautions={plan.cautions.filter((one) => one.stage === 'shelves')} />
       ) : null}
       {comparing && plan ? <CompareSheet job={job} plan={plan} onClose={() => setComparing(false)} /> : null}
-      {printing && plan ? tab === 'supports' ? <DrillingPrint job={job} plan={plan} /> : <MarksPrint job={job} plan={plan} /> : null}
+      {printing && plan ? (
+        tab === 'supports' ? (
+          <DrillingPrint job={job} plan={plan} />
+        ) : (
+          <MarksPrint job={job} plan={plan} />
+        )
+      ) : null}
     </StageLayout>
   );
-} // prettier-ignore
+}
 
 interface CompareProps {
   readonly job: Job;

@@ -105,7 +105,9 @@ describe('a shelf lined up with something', () => {
     press('Line it up');
     type('Its height above the floor mark', '1180');
     press('Line it up');
-    expect(jobIn(store).shelves.aligned).toMatchObject([{ to: { is: 'mark', name: 'Mantel', up: { mm: 1180 } }, face: 'top' }]); // prettier-ignore
+    expect(jobIn(store).shelves.aligned).toMatchObject([
+      { to: { is: 'mark', name: 'Mantel', up: { mm: 1180 } }, face: 'top' },
+    ]);
     expect(closed).toHaveBeenCalledTimes(1);
   });
 

@@ -14,7 +14,8 @@ export function chimneyAlcove(): Job {
   return {
     ...start,
     notes:
-      'Plaster on brick. Double socket low on the left wall, 300 up: keep the lowest shelf well above it. Board-game boxes and record crates.',
+      'Plaster on brick. Double socket low on the left wall, 300 up: keep the lowest shelf well above it. ' +
+      'Board-game boxes and record crates.',
     place: {
       ...start.place,
       walls: 'plaster',

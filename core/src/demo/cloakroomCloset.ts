@@ -9,7 +9,8 @@ export function cloakroomCloset(): Job {
   return {
     ...start,
     notes:
-      'Only 31 1/2 in between the jambs: a 49 in board must be turned in through the opening. Coats hang below the lower shelf.',
+      'Only 31 1/2 in between the jambs: a 49 in board must be turned in through the opening. ' +
+      'Coats hang below the lower shelf.',
     place: {
       ...start.place,
       mouth: { width: inch('31 1/2'), height: inch('80 1/2') },

@@ -7,7 +7,12 @@ type Given<S> = { readonly [K in keyof S]?: K extends `${string}Mm` ? string : S
 /** Readings of one unit, written the way a person would say them: lengths as typed. */
 export function taker(unit: JobUnit) {
   let taken = 0;
-  return <Kind extends Spot['kind']>(kind: Kind, where: Given<SpotOf<Kind>>, value: string, sense?: string): Reading => {
+  return <Kind extends Spot['kind']>(
+    kind: Kind,
+    where: Given<SpotOf<Kind>>,
+    value: string,
+    sense?: string,
+  ): Reading => {
     taken += 1;
     const typed: Record<string, ReturnType<typeof typedLength>> = {};
     const spot = Object.fromEntries(
@@ -18,7 +23,8 @@ export function taker(unit: JobUnit) {
         return [name, length.mm];
       }),
     ) as unknown as Spot;
-    const said = kind === 'corner' ? { degrees: Number(value), typed: value } : typedLength(value.split(' & ')[0] as string, unit);
+    const said =
+      kind === 'corner' ? { degrees: Number(value), typed: value } : typedLength(value.split(' & ')[0] as string, unit);
     const other = value.split(' & ')[1];
     return readingAt(spot, {
       id: `${kind}-${taken}`,
@@ -30,7 +36,7 @@ export function taker(unit: JobUnit) {
       ...(kind === 'corner' ? { with: 'bevel' } : {}),
     });
   };
-} // prettier-ignore
+}
 
 /** A stud found so far from where its wall begins. */
 export function stud(unit: JobUnit, wall: Stud['wall'], from: string, found: Stud['found']): Stud {
@@ -73,5 +79,16 @@ export function thing(
     Thing['lift'],
   ];
   const id = `thing-${name.toLowerCase().replace(/\W+/g, '-')}`;
-  return { id, name, width, height, depth, lift, weight: typedMass(weight[0], weight[1], 'kg'), stack: 1, flat: false, ...rest };
-} // prettier-ignore
+  return {
+    id,
+    name,
+    width,
+    height,
+    depth,
+    lift,
+    weight: typedMass(weight[0], weight[1], 'kg'),
+    stack: 1,
+    flat: false,
+    ...rest,
+  };
+}

@@ -1,6 +1,6 @@
 import ICAL from 'ical.js';
-import { layOut, outstanding, usualCalendar } from '../build';
-import { momentOf } from '../build/calendar/zoned';
+import { layOut, outstanding, usualCalendar } from '../steps';
+import { momentOf } from '../steps/calendar/zoned';
 import { chimneyAlcove } from '../demo';
 import { planJob } from '../plan';
 import { calendarIcs, entryId, readCalendarIcs } from './calendarIcs';
@@ -11,7 +11,13 @@ const { steps } = planJob(job).build;
 // In the week in which clocks go forward.
 const nowMs = Date.UTC(2026, 2, 23, 6);
 const calendar = usualCalendar(ZONE, '2026-03-23');
-const { laid } = layOut({ left: outstanding(steps, job.build, nowMs), order: steps.map((one) => one.id), build: job.build, calendar, nowMs }); // prettier-ignore
+const { laid } = layOut({
+  left: outstanding(steps, job.build, nowMs),
+  order: steps.map((one) => one.id),
+  build: job.build,
+  calendar,
+  nowMs,
+});
 const placeNames = { workshop: 'Workshop', site: 'At the place', shop: 'Shop' };
 const file = calendarIcs({ job, laid, steps, placeNames, nowMs });
 const of = { job, laid, steps, zone: ZONE };
@@ -19,7 +25,9 @@ const of = { job, laid, steps, zone: ZONE };
 const moved = (step: string, start: string) => {
   const id = entryId(job.id, step);
   const parts = file.split('BEGIN:VEVENT');
-  return parts.map((one) => (unfolded(one).includes(`UID:${id}`) ? one.replace(/DTSTART[^\r\n]*/, `DTSTART${start}`) : one)).join('BEGIN:VEVENT'); // prettier-ignore
+  return parts
+    .map((one) => (unfolded(one).includes(`UID:${id}`) ? one.replace(/DTSTART[^\r\n]*/, `DTSTART${start}`) : one))
+    .join('BEGIN:VEVENT');
 };
 const unfolded = (contents: string) => contents.replace(/\r?\n[ \t]/g, '');
 
@@ -52,7 +60,9 @@ test('the same job has the same ids, another one others', () => {
       .match(/UID:.*/g)!
       .map((one) => one.trim());
   expect(ids(calendarIcs({ job, laid, steps, placeNames, nowMs: nowMs + 9e7 }))).toEqual(ids(file));
-  expect(new Set([...ids(file), ...ids(calendarIcs({ job: { ...job, id: 'other' }, laid, steps, placeNames, nowMs }))]).size).toBe(2 * laid.length); // prettier-ignore
+  expect(
+    new Set([...ids(file), ...ids(calendarIcs({ job: { ...job, id: 'other' }, laid, steps, placeNames, nowMs }))]).size,
+  ).toBe(2 * laid.length);
 });
 
 test('read back as it is, nothing has moved', () => {
@@ -70,14 +80,18 @@ test('moved in a calendar: in UTC, in a named zone on either side of the change 
   expect(read(';TZID=Europe/Amsterdam:20260328T120000')).toEqual([{ step: 'prime', at: Date.UTC(2026, 2, 28, 11) }]);
   expect(read(';TZID=America/New_York:20260330T060000')).toEqual([{ step: 'prime', at: noon }]);
   expect(read(':20260330T120000')).toEqual([{ step: 'prime', at: noon }]);
-  expect(read(';TZID=A zone of its own:20260330T120000')).toEqual([{ step: 'prime', at: momentOf(ZONE, '2026-03-30', 720) }]); // prettier-ignore
+  expect(read(';TZID=A zone of its own:20260330T120000')).toEqual([
+    { step: 'prime', at: momentOf(ZONE, '2026-03-30', 720) },
+  ]);
 });
 
 test('an entry with a changed id is named and left alone; the others are taken', () => {
   const changed = moved('prime', ':20260330T100000Z').replace(entryId(job.id, 'sand'), 'someone-else@elsewhere');
   const read = readCalendarIcs(changed, of);
   expect(read.ok && read.value.moved.map((one) => one.step)).toEqual(['prime']);
-  expect(read.ok && read.value.unknown).toMatchObject([{ code: 'ics.unknownEntry', params: { name: { text: 'Sand everything while it lies flat' } } }]); // prettier-ignore
+  expect(read.ok && read.value.unknown).toMatchObject([
+    { code: 'ics.unknownEntry', params: { name: { text: 'Sand everything while it lies flat' } } },
+  ]);
 });
 
 test('what is no calendar is refused in plain words', () => {

@@ -1,8 +1,8 @@
 import ICAL from 'ical.js';
 import ical, { ICalEventStatus } from 'ical-generator';
-import type { Laid } from '../build/calendar/lay';
-import { momentOf, zoneKnown } from '../build/calendar/zoned';
-import type { Step } from '../build/step';
+import type { Laid } from '../steps/calendar/lay';
+import { momentOf, zoneKnown } from '../steps/calendar/zoned';
+import type { Step } from '../steps/step';
 import type { Job } from '../job/document';
 import { message, text, type Message } from '../message';
 import { ok, refused, type Result } from '../result';
@@ -25,8 +25,8 @@ interface WriteCalendar {
 export const entryId = (job: string, step: string): string => `${job}/${step}@${DOMAIN}`;
 
 /**
- * The steps of a job as a calendar (iCalendar, RFC 5545): an entry each, its id stable, its times as moments (UTC), so that
- * no change of clocks moves it.
+ * The steps of a job as a calendar (iCalendar, RFC 5545): an entry each, its id stable, its times as moments (UTC), so
+ * that no change of clocks moves it.
  */
 export function calendarIcs({ job, laid, steps, placeNames, nowMs }: WriteCalendar): string {
   const calendar = ical({ name: job.name, prodId: { company: 'Dormer', product: 'Dormer', language: 'EN' } });
@@ -67,11 +67,15 @@ interface CalendarOf {
 }
 
 /**
- * Reads a calendar back, after it was moved about in another program: entries are known by their ids. Times may be in UTC,
- * in a named zone, or as the clock on the wall shows.
+ * Reads a calendar back, after it was moved about in another program: entries are known by their ids. Times may be in
+ * UTC, in a named zone, or as the clock on the wall shows.
  */
-export function readCalendarIcs(contents: string, { job, laid, steps, zone }: CalendarOf): Result<ReadCalendar, Message> {
-  if (contents.length > LONGEST_ICS) return refused(message('ics.tooLarge', { most: text(`${LONGEST_ICS / 1_000_000} MB`) }));
+export function readCalendarIcs(
+  contents: string,
+  { job, laid, steps, zone }: CalendarOf,
+): Result<ReadCalendar, Message> {
+  if (contents.length > LONGEST_ICS)
+    return refused(message('ics.tooLarge', { most: text(`${LONGEST_ICS / 1_000_000} MB`) }));
   let events: ICAL.Component[];
   try {
     const parsed: unknown = ICAL.parse(contents.replace(/^\uFEFF/, '').trim());
@@ -106,7 +110,7 @@ export function readCalendarIcs(contents: string, { job, laid, steps, zone }: Ca
     else moved.push({ step, at: start });
   }
   return ok({ moved, same, unknown });
-} // prettier-ignore
+}
 
 /** When an entry begins, milliseconds since 1970; null where it does not say. */
 function startOf(event: ICAL.Component, zone: string): number | null {

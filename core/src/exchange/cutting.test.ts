@@ -42,8 +42,9 @@ test('a layout as SVG is well formed and names its pieces', () => {
   const sheet = cutting.layouts.find((one) => one.item.form === 'sheet')!;
   const svg = layoutSvg(sheet, cutting, job);
   expect(XMLValidator.validate(svg)).toBe(true);
-  for (const one of partsOn(sheet.tree)) expect(svg).toContain(cutting.blanks.find((blank) => blank.id === one.part)!.label);
-}); // prettier-ignore
+  for (const one of partsOn(sheet.tree))
+    expect(svg).toContain(cutting.blanks.find((blank) => blank.id === one.part)!.label);
+});
 
 test('all layouts as PDF, three to a page', async () => {
   const read = await PDFDocument.load(await layoutsPdf(cutting, job, job.name));

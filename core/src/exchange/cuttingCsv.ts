@@ -14,7 +14,8 @@ const written = (fields: readonly string[], data: readonly (string | number)[][]
 
 /** Every piece with the board it is cut from and its place on it: RFC 4180, millimetres beside the reader's units. */
 export function layoutsCsv({ layouts, blanks }: Pick<Cutting, 'layouts' | 'blanks'>, reader: Reader): string {
-  const head = (code: 'layout' | 'stock' | 'label' | 'length' | 'width' | 'fromEnd' | 'fromEdge') => words(message(`sheet.${code}`), reader);
+  const head = (code: 'layout' | 'stock' | 'label' | 'length' | 'width' | 'fromEnd' | 'fromEdge') =>
+    words(message(`sheet.${code}`), reader);
   const mm = (name: string) => `${name} (${words(message('sheet.millimetres'), reader)})`;
   const sizes = (['length', 'width'] as const).map(head);
   const data = layouts.flatMap((layout) =>
@@ -27,16 +28,34 @@ export function layoutsCsv({ layouts, blanks }: Pick<Cutting, 'layouts' | 'blank
       ...[one.lengthMm, one.widthMm, one.xMm, one.yMm].map((size) => Number(size.toFixed(2))),
     ]),
   );
-  return written([head('layout'), head('stock'), head('label'), ...sizes, ...sizes.map(mm), mm(head('fromEnd')), mm(head('fromEdge'))], data);
-} // prettier-ignore
+  return written(
+    [
+      head('layout'),
+      head('stock'),
+      head('label'),
+      ...sizes,
+      ...sizes.map(mm),
+      mm(head('fromEnd')),
+      mm(head('fromEdge')),
+    ],
+    data,
+  );
+}
 
 /** What is bought, a row for each pack: as a list to take along, and as the price list it can be read back as. */
 export function shoppingCsv({ lines }: Pick<Shopping, 'lines'>, reader: Reader): string {
   const data = lines.flatMap((line) =>
-    line.packs.map((pack) => [pack.key, words(line.what, reader), words(pack.what, reader), pack.count, pack.price.toFixed(2), (pack.count * pack.price).toFixed(2)]),
+    line.packs.map((pack) => [
+      pack.key,
+      words(line.what, reader),
+      words(pack.what, reader),
+      pack.count,
+      pack.price.toFixed(2),
+      (pack.count * pack.price).toFixed(2),
+    ]),
   );
   return written(['item', 'what', 'pack', 'count', 'price', 'total'], data);
-} // prettier-ignore
+}
 
 export interface ReadPrices {
   readonly prices: { readonly item: string; readonly price: number; readonly left?: number }[];
@@ -44,8 +63,8 @@ export interface ReadPrices {
 }
 
 /**
- * Reads a price list: columns `item` and `price`, and `left` for how many there are; any order, by commas, semicolons or
- * tabs. A row that cannot be read is listed with its line and the reason, and the rest comes in.
+ * Reads a price list: columns `item` and `price`, and `left` for how many there are; any order, by commas, semicolons
+ * or tabs. A row that cannot be read is listed with its line and the reason, and the rest comes in.
  */
 export function readPricesCsv(contents: string): Result<ReadPrices, Message> {
   const parsed = Papa.parse<Record<string, string>>(contents.replace(/^\uFEFF/, ''), {
@@ -61,12 +80,23 @@ export function readPricesCsv(contents: string): Result<ReadPrices, Message> {
     const item = (row.item ?? '').trim();
     const price = numberIn(row.price);
     const left = row.left?.trim() ? numberIn(row.left) : undefined;
-    const bad = !item || item.length > 120 ? ('item' as const) : price === null || price > 1_000_000 ? ('price' as const) : left === null ? ('left' as const) : null;
-    if (bad) rows.push({ line: index + 2, message: message('csv.badPrice', { column: text(bad), value: text(row[bad] ?? '') }) });
+    const bad =
+      !item || item.length > 120
+        ? ('item' as const)
+        : price === null || price > 1_000_000
+          ? ('price' as const)
+          : left === null
+            ? ('left' as const)
+            : null;
+    if (bad)
+      rows.push({
+        line: index + 2,
+        message: message('csv.badPrice', { column: text(bad), value: text(row[bad] ?? '') }),
+      });
     else prices.push({ item, price: price!, ...(left === undefined ? {} : { left: Math.floor(left!) }) });
   });
   return ok({ prices, refused: rows });
-} // prettier-ignore
+}
 
 /** A number as it is written with a point or a comma; null for what is none, or less than nothing. */
 function numberIn(typed: string | undefined): number | null {

@@ -5,7 +5,8 @@ import { planJob } from '../plan';
 import { snapToTape } from '../quantity';
 import { drillingCsv } from './drillingCsv';
 
-const rowsOf = (csv: string) => Papa.parse<Record<string, string>>(csv.replace('\uFEFF', ''), { header: true, skipEmptyLines: true }).data; // prettier-ignore
+const rowsOf = (csv: string) =>
+  Papa.parse<Record<string, string>>(csv.replace('\uFEFF', ''), { header: true, skipEmptyLines: true }).data;
 const ALONG = 'Along, from its left, rear or lower end';
 const ACROSS = 'Across, from its lower, rear or left edge';
 
@@ -18,7 +19,9 @@ test('a row for every hole that is drilled, none for pins, places on marks of th
   expect(rows).toHaveLength(drilled.reduce((sum, one) => sum + one.holes.length, 0));
   const cleat = drilled.find((one) => one.id === 'S1-back-cleat/wall')!;
   const ours = rows.filter((row) => row.Label === '1B');
-  expect(ours.map((row) => Number(row[`${ALONG} (mm)`]))).toEqual(cleat.holes.map((hole) => snapToTape(hole.alongMm, '0.5mm', 'nearest'))); // prettier-ignore
+  expect(ours.map((row) => Number(row[`${ALONG} (mm)`]))).toEqual(
+    cleat.holes.map((hole) => snapToTape(hole.alongMm, '0.5mm', 'nearest')),
+  );
   expect(ours[0]).toMatchObject({
     Part: 'Back cleat',
     Shelf: '1',
@@ -44,7 +47,10 @@ test('what a hole bites into is said in words', () => {
 });
 
 test('heads on the underside are said, others not', () => {
-  const job = withFurther(chimneyAlcove(), (all) => ({ ...all, dividers: [{ id: 'd', shelf: 2, at: { mm: 400, typed: '400', unit: 'mm' as const } }] })); // prettier-ignore
+  const job = withFurther(chimneyAlcove(), (all) => ({
+    ...all,
+    dividers: [{ id: 'd', shelf: 2, at: { mm: 400, typed: '400', unit: 'mm' as const } }],
+  }));
   const rows = rowsOf(drillingCsv(planJob(job), job));
   const below = rows.filter((row) => row.Heads === 'on the underside');
   expect(below.map((row) => row.Label)).toEqual(['2S', '2S']);

@@ -7,14 +7,29 @@ import { BYTE_ORDER_MARK } from './cutListSheet';
 
 /**
  * Every hole that is drilled for a screw as a table: RFC 4180, UTF-8, CRLF line ends, a row for each hole, in the order
- * of the shelves. Places are on marks of the tape, as the drilling sheet tells them: as shown to the reader, and as plain
- * millimetres. Pins are not drilled.
+ * of the shelves. Places are on marks of the tape, as the drilling sheet tells them: as shown to the reader, and as
+ * plain millimetres. Pins are not drilled.
  */
 export function drillingCsv(plan: Plan, reader: Reader): string {
-  const say = (code: 'part' | 'label' | 'shelf' | 'along' | 'across' | 'screw' | 'into' | 'heads' | 'clearance' | 'pilot') => words(message(`sheet.${code}`), reader);
+  const say = (
+    code: 'part' | 'label' | 'shelf' | 'along' | 'across' | 'screw' | 'into' | 'heads' | 'clearance' | 'pilot',
+  ) => words(message(`sheet.${code}`), reader);
   const mm = (name: string) => `${name} (${words(message('sheet.millimetres'), reader)})`;
   const [along, across] = [say('along'), say('across')];
-  const fields = [say('part'), say('label'), say('shelf'), along, across, mm(along), mm(across), say('screw'), say('into'), say('heads'), mm(say('clearance')), mm(say('pilot'))];
+  const fields = [
+    say('part'),
+    say('label'),
+    say('shelf'),
+    along,
+    across,
+    mm(along),
+    mm(across),
+    say('screw'),
+    say('into'),
+    say('heads'),
+    mm(say('clearance')),
+    mm(say('pilot')),
+  ];
   const data = plan.fixings.flatMap((fixing) => {
     if (fixing.screw.kind === 'pin') return [];
     const { through, sizes } = fixing;
@@ -39,4 +54,4 @@ export function drillingCsv(plan: Plan, reader: Reader): string {
     });
   });
   return BYTE_ORDER_MARK + Papa.unparse({ fields, data }, { newline: '\r\n', escapeFormulae: true }) + '\r\n';
-} // prettier-ignore
+}

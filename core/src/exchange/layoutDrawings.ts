@@ -39,7 +39,12 @@ export function layoutsDxf({ layouts, blanks }: Pick<Cutting, 'layouts' | 'blank
     const edge = item.form === 'sheet' ? trimMm : 0;
     const box = ({ xMm, yMm, lengthMm, widthMm }: Rect, layerName: string, dx = trimMm, dy = edge) => {
       const [x, y] = [xMm + dx, below + yMm + dy];
-      const points = [point2d(x, y), point2d(x + lengthMm, y), point2d(x + lengthMm, y + widthMm), point2d(x, y + widthMm)]; // prettier-ignore
+      const points = [
+        point2d(x, y),
+        point2d(x + lengthMm, y),
+        point2d(x + lengthMm, y + widthMm),
+        point2d(x, y + widthMm),
+      ];
       dxf.addLWPolyline(
         points.map((point) => ({ point })),
         { flags: LWPolylineFlags.Closed, layerName },
@@ -67,8 +72,14 @@ const MARGIN = 40;
 const INK = rgb(0.13, 0.16, 0.17);
 const FILLS = { part: rgb(0.95, 0.89, 0.78), rest: rgb(1, 1, 1), stock: rgb(0.85, 0.85, 0.85) } as const;
 
-/** All layouts as PDF on A4, three to a page, drawn as large as there is room: with the list of what is cut under each. */
-export async function layoutsPdf({ layouts, blanks }: Pick<Cutting, 'layouts' | 'blanks'>, reader: Reader, job: string): Promise<Uint8Array> {
+/**
+ * All layouts as PDF on A4, three to a page, drawn as large as there is room: with the list of what is cut under each.
+ */
+export async function layoutsPdf(
+  { layouts, blanks }: Pick<Cutting, 'layouts' | 'blanks'>,
+  reader: Reader,
+  job: string,
+): Promise<Uint8Array> {
   const pdf = await PDFDocument.create();
   const font = await pdf.embedFont(StandardFonts.Helvetica);
   const say = (said: string) => encodable(said, font);
@@ -81,10 +92,18 @@ export async function layoutsPdf({ layouts, blanks }: Pick<Cutting, 'layouts' | 
     const edge = item.form === 'sheet' ? trimMm : 0;
     const scale = Math.min((A4.width - 2 * MARGIN) / item.lengthMm, (room - 80) / item.widthMm);
     // A slender board is drawn wider than it is, as on the screen.
-    const wider = Math.max(1, (item.lengthMm / 9) / item.widthMm);
+    const wider = Math.max(1, item.lengthMm / 9 / item.widthMm);
     const high = item.widthMm * scale * wider;
     const box = (x: number, y: number, long: number, wide: number, color: (typeof FILLS)[keyof typeof FILLS]) =>
-      page.drawRectangle({ x: MARGIN + x * scale, y: top - 24 - high + y * scale * wider, width: long * scale, height: wide * scale * wider, color, borderColor: INK, borderWidth: 0.5 });
+      page.drawRectangle({
+        x: MARGIN + x * scale,
+        y: top - 24 - high + y * scale * wider,
+        width: long * scale,
+        height: wide * scale * wider,
+        color,
+        borderColor: INK,
+        borderWidth: 0.5,
+      });
     page.drawText(say(titleOf(layout, reader)), { x: MARGIN, y: top - 12, size: 11, font, color: INK });
     box(0, 0, item.lengthMm, item.widthMm, FILLS.stock);
     for (const node of nodesOf(tree)) {
@@ -93,13 +112,27 @@ export async function layoutsPdf({ layouts, blanks }: Pick<Cutting, 'layouts' | 
       if (node.is !== 'part') continue;
       const label = say(blanks.find((one) => one.id === node.part)?.label ?? node.part);
       const size = Math.min(9, node.widthMm * scale * wider * 0.7);
-      if (font.widthOfTextAtSize(label, size) < node.lengthMm * scale) page.drawText(label, { x: MARGIN + (node.xMm + trimMm) * scale + 2, y: top - 24 - high + (node.yMm + edge + node.widthMm / 2) * scale * wider - size / 3, size, font, color: INK });
+      if (font.widthOfTextAtSize(label, size) < node.lengthMm * scale)
+        page.drawText(label, {
+          x: MARGIN + (node.xMm + trimMm) * scale + 2,
+          y: top - 24 - high + (node.yMm + edge + node.widthMm / 2) * scale * wider - size / 3,
+          size,
+          font,
+          color: INK,
+        });
     }
-    const list = partsOn(tree).map((one) => `${blanks.find((blank) => blank.id === one.part)?.label ?? one.part} ${lengthWords(one.lengthMm, reader, false)} × ${lengthWords(one.widthMm, reader)}`);
-    linesOf(list, 88).slice(0, 3).forEach((line, i) => page.drawText(say(line), { x: MARGIN, y: top - 38 - high - 11 * i, size: 8.5, font, color: INK }));
+    const list = partsOn(tree).map(({ part, lengthMm, widthMm }) => {
+      const label = blanks.find((blank) => blank.id === part)?.label ?? part;
+      return `${label} ${lengthWords(lengthMm, reader, false)} × ${lengthWords(widthMm, reader)}`;
+    });
+    linesOf(list, 88)
+      .slice(0, 3)
+      .forEach((line, i) =>
+        page.drawText(say(line), { x: MARGIN, y: top - 38 - high - 11 * i, size: 8.5, font, color: INK }),
+      );
   });
   return pdf.save();
-} // prettier-ignore
+}
 
 function linesOf(all: readonly string[], longest: number): string[] {
   const lines: string[] = [];

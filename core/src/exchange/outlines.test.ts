@@ -36,9 +36,15 @@ test.each([
 });
 
 test('inches, groups that are moved and turned, and curves come out in millimetres', () => {
-  const moved = svg('<g transform="translate(1 1)"><g transform="rotate(90)"><path d="M0 0 L4 0"/></g></g>', 'width="10in" height="10in" viewBox="0 0 10 10"'); // prettier-ignore
+  const moved = svg(
+    '<g transform="translate(1 1)"><g transform="rotate(90)"><path d="M0 0 L4 0"/></g></g>',
+    'width="10in" height="10in" viewBox="0 0 10 10"',
+  );
   const [line] = drawn(moved).lines;
-  expect(line?.points.map(([x, y]) => [Math.round(x * 10) / 10, Math.round(y * 10) / 10])).toEqual([[25.4, 25.4], [25.4, 127]]); // prettier-ignore
+  expect(line?.points.map(([x, y]) => [Math.round(x * 10) / 10, Math.round(y * 10) / 10])).toEqual([
+    [25.4, 25.4],
+    [25.4, 127],
+  ]);
   // A quarter of a circle of radius 100: every point that far from its middle.
   const [curve] = drawn(svg('<path d="M100 0 A100 100 0 0 1 0 100"/>')).lines;
   expect(Math.max(...curve!.points.map(([x, y]) => Math.abs(Math.hypot(x, y) - 100)))).toBeLessThan(0.05);
@@ -50,14 +56,21 @@ test('lines, polygons and rectangles are lines too; what is only defined is not 
       '<defs><path d="M0 0L9 9"/></defs><line x1="0" y1="0" x2="50" y2="0"/><polygon points="0,0 50,0 50,50"/><rect x="1" y="1" width="60" height="40"/>',
     ),
   );
-  expect(lines.map((one) => [one.points.length, one.closed])).toEqual([[2, false], [3, true], [4, true]]); // prettier-ignore
+  expect(lines.map((one) => [one.points.length, one.closed])).toEqual([
+    [2, false],
+    [3, true],
+    [4, true],
+  ]);
 });
 
 test('a DXF in inches, y upwards, with a bulge that is an arc', () => {
   const header = ['0', 'SECTION', '2', 'HEADER', '9', '$INSUNITS', '70', '1', '0', 'ENDSEC'].join('\n');
   const line = dxf('0', 'LINE', '8', '0', '10', 0, '20', 0, '11', 10, '21', 2);
   const read = drawn(`${header}\n${line}`);
-  expect(read.lines[0]?.points).toEqual([[0, -0], [254, -50.8]]); // prettier-ignore
+  expect(read.lines[0]?.points).toEqual([
+    [0, -0],
+    [254, -50.8],
+  ]);
   // Bulge 1 is half a circle: over a chord of 100 it stands off by 50.
   const arc = dxf('0', 'LWPOLYLINE', '8', '0', '90', 2, '70', 0, '10', 0, '20', 0, '42', 1, '10', 100, '20', 0);
   const bulged = drawn(arc);

@@ -72,7 +72,14 @@ function fromSvg(contents: string): Drawing | null {
 
 /** Millimetres to a unit of the drawing, by its width and view box. */
 function scaleOf({ width = '', viewBox = '' }: Readonly<Record<string, string>>): { scale: number; sized: boolean } {
-  const UNITS: Readonly<Record<string, number>> = { mm: 1, cm: 10, in: MM_PER_INCH, pt: MM_PER_INCH / 72, pc: MM_PER_INCH / 6, px: PX_MM };
+  const UNITS: Readonly<Record<string, number>> = {
+    mm: 1,
+    cm: 10,
+    in: MM_PER_INCH,
+    pt: MM_PER_INCH / 72,
+    pc: MM_PER_INCH / 6,
+    px: PX_MM,
+  };
   const [, figure, unit = ''] = /^([\d.]+)\s*(mm|cm|in|pt|pc|px)$/.exec(width.trim()) ?? [];
   const across = Number(viewBox.trim().split(/[\s,]+/)[2]);
   if (figure && unit) {
@@ -80,7 +87,7 @@ function scaleOf({ width = '', viewBox = '' }: Readonly<Record<string, string>>)
     return { scale: across > 0 ? wide / across : (UNITS[unit] as number), sized: true };
   }
   return { scale: 1, sized: false };
-} // prettier-ignore
+}
 
 /** The path of a shape, whatever it is written as; null for what is no line. */
 function pathOf(tag: string, at: Readonly<Record<string, string>>): string | null {
@@ -108,9 +115,12 @@ function flattened(d: string): DrawnLine[] {
 function lineOf(points: readonly DrawnPoint[]): DrawnLine {
   const [first, last] = [points[0], points.at(-1)];
   const closed =
-    points.length > 3 && first !== undefined && last !== undefined && Math.hypot(first[0] - last[0], first[1] - last[1]) < 0.01;
+    points.length > 3 &&
+    first !== undefined &&
+    last !== undefined &&
+    Math.hypot(first[0] - last[0], first[1] - last[1]) < 0.01;
   return { points: closed ? points.slice(0, -1) : points, closed };
-} // prettier-ignore
+}
 
 /** Millimetres to a unit of a DXF file, by its $INSUNITS. */
 const DXF_UNITS: Readonly<Record<number, number>> = { 1: MM_PER_INCH, 2: 12 * MM_PER_INCH, 4: 1, 5: 10, 6: 1000 };
@@ -123,10 +133,12 @@ function fromDxf(contents: string): Drawing | null {
     const lines = helper
       .toPolylines()
       // y goes up in such programs.
-      .polylines.map(({ vertices }) => lineOf(vertices.map(([x, y]): DrawnPoint => [x * (scale ?? 1), -y * (scale ?? 1)])));
+      .polylines.map(({ vertices }) =>
+        lineOf(vertices.map(([x, y]): DrawnPoint => [x * (scale ?? 1), -y * (scale ?? 1)])),
+      );
     return { lines, sized: scale !== undefined };
   } catch {
     // The package stops where a group is no number: that is a file it cannot read, nothing more.
     return null;
   }
-} // prettier-ignore
+}

@@ -42,9 +42,15 @@ test('a list kept by hand: columns in any order and case, other columns passed o
 });
 
 test('a row’s own unit counts, else the job’s', () => {
-  const { readings } = read('kind,at,up,value,unit\nwidth,front,36,44 3/8,in\nwidth,front,90,112.7,cm\nwidth,back,900,1127,\n');
-  expect(readings.map((one) => ('mm' in one.value ? one.value.mm : 0))).toEqual([expect.closeTo(44.375 * 25.4, 6), 1127, 1127]);
-}); // prettier-ignore
+  const { readings } = read(
+    'kind,at,up,value,unit\nwidth,front,36,44 3/8,in\nwidth,front,90,112.7,cm\nwidth,back,900,1127,\n',
+  );
+  expect(readings.map((one) => ('mm' in one.value ? one.value.mm : 0))).toEqual([
+    expect.closeTo(44.375 * 25.4, 6),
+    1127,
+    1127,
+  ]);
+});
 
 test('rows that cannot be read are listed with their line and the reason, and the rest comes in', () => {
   const csv = [

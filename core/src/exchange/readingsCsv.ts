@@ -8,9 +8,31 @@ import { ok, refused, type Result } from '../result';
 
 /** The columns of a reading file, in the order they are written. A file from elsewhere needs `kind` and `value`. */
 export const READING_COLUMNS = [
-  'kind', 'at', 'side', 'corner', 'wall', 'of', 'along', 'run', 'from',
-  'up', 'over', 'blade', 'first', 'second', 'out', 'start', 'end', 'on', 'value', 'other', 'sense', 'with', 'unit', 'simulated',
-] as const; // prettier-ignore
+  'kind',
+  'at',
+  'side',
+  'corner',
+  'wall',
+  'of',
+  'along',
+  'run',
+  'from',
+  'up',
+  'over',
+  'blade',
+  'first',
+  'second',
+  'out',
+  'start',
+  'end',
+  'on',
+  'value',
+  'other',
+  'sense',
+  'with',
+  'unit',
+  'simulated',
+] as const;
 
 /** A row that could not be read, by its line in the file. */
 export interface RefusedRow {
@@ -106,7 +128,8 @@ function rowReading(row: Record<string, string>, usual: JobUnit, id: string): Re
       if (said === '' && field.name === 'up') return refused(message('csv.missing', { column: text('up') }));
       if (said === '') continue;
       const length = parseLength(said, { unit });
-      if (!length.ok) return refused(message('csv.unreadable', { column: text(field.name), reason: nested(length.error) }));
+      if (!length.ok)
+        return refused(message('csv.unreadable', { column: text(field.name), reason: nested(length.error) }));
       typed[field.name] = length.value;
       spot = { ...spot, [`${field.name}Mm`]: length.value.mm } as Spot;
     }
@@ -116,7 +139,8 @@ function rowReading(row: Record<string, string>, usual: JobUnit, id: string): Re
   const value = valueOf(cell('value'), spot, unit);
   if (!value.ok) return value;
   const other = kind === 'triangle' ? parseLength(cell('other'), { unit, sign: 'positive' }) : null;
-  if (other && !other.ok) return refused(message('csv.unreadable', { column: text('other'), reason: nested(other.error) }));
+  if (other && !other.ok)
+    return refused(message('csv.unreadable', { column: text('other'), reason: nested(other.error) }));
   const sense = senseOf(spot);
   const word = cell('sense').toLowerCase();
   if (sense && !sense.options.includes(word)) return notOneOf('sense', word, sense.options);
@@ -134,10 +158,11 @@ function rowReading(row: Record<string, string>, usual: JobUnit, id: string): Re
       unit,
     }),
   );
-} // prettier-ignore
+}
 
 function valueOf(said: string, spot: Spot, unit: JobUnit): Result<Reading['value'], Message> {
-  const unreadable = (reason: Message) => refused(message('csv.unreadable', { column: text('value'), reason: nested(reason) }));
+  const unreadable = (reason: Message) =>
+    refused(message('csv.unreadable', { column: text('value'), reason: nested(reason) }));
   if (spot.kind === 'corner') {
     const { least, most } = CORNER_DEGREES;
     const angle = parseAngle(said, { leastDegrees: least, mostDegrees: most });
@@ -145,7 +170,7 @@ function valueOf(said: string, spot: Spot, unit: JobUnit): Result<Reading['value
   }
   const length = parseLength(said, { unit, ...(senseOf(spot) ? {} : { sign: 'positive', leastMm: 1 }) });
   return length.ok ? ok(length.value) : unreadable(length.error);
-} // prettier-ignore
+}
 
 function notOneOf(column: string, value: string, options: readonly string[]): Result<never, Message> {
   return refused(

@@ -41,7 +41,9 @@ export async function reportPdf({ title, parts }: Report, region: Region): Promi
       need(high);
       let x = MARGIN;
       lines.forEach((one, i) => {
-        one.forEach((line, k) => page.drawText(line, { x, y: y - (k + 1) * SIZES.cell * LEADING, size: SIZES.cell, font: face, color: BLACK }));
+        one.forEach((line, k) =>
+          page.drawText(line, { x, y: y - (k + 1) * SIZES.cell * LEADING, size: SIZES.cell, font: face, color: BLACK }),
+        );
         x += shares[i]!;
       });
       y -= high;
@@ -58,8 +60,7 @@ export async function reportPdf({ title, parts }: Report, region: Region): Promi
     else if (part.is === 'list') {
       part.items.forEach((item) => write(`-  ${item}`, SIZES.text, font));
       y -= 6;
-    }
-    else if (part.is === 'heading') {
+    } else if (part.is === 'heading') {
       // Not alone at the foot of a page.
       need(5 * SIZES.heading);
       y -= SIZES.heading * 0.8;
@@ -68,9 +69,17 @@ export async function reportPdf({ title, parts }: Report, region: Region): Promi
     } else write(part.text, SIZES.text, font);
   }
   const pages = pdf.getPages();
-  pages.forEach((one, i) => one.drawText(`${i + 1} / ${pages.length}`, { x: width - MARGIN - 30, y: MARGIN / 2, size: SIZES.cell, font, color: RULE }));
+  pages.forEach((one, i) =>
+    one.drawText(`${i + 1} / ${pages.length}`, {
+      x: width - MARGIN - 30,
+      y: MARGIN / 2,
+      size: SIZES.cell,
+      font,
+      color: RULE,
+    }),
+  );
   return (await pdf.save()) as Uint8Array<ArrayBuffer>;
-} // prettier-ignore
+}
 
 /** Lines no longer than there is room; a word that is longer stands alone. */
 function wrapped(said: string, font: PDFFont, size: number, wide: number): string[] {
@@ -88,7 +97,9 @@ function wrapped(said: string, font: PDFFont, size: number, wide: number): strin
 
 /** Columns as wide as what stands in them asks for, drawn together where that is more than there is room. */
 function widths(rows: readonly (readonly string[])[], font: PDFFont, room: number): number[] {
-  const asked = (rows[0] ?? []).map((_, i) => Math.max(...rows.map((row) => font.widthOfTextAtSize(encodable(row[i] ?? '', font), SIZES.cell) + 12))); // prettier-ignore
+  const asked = (rows[0] ?? []).map((_, i) =>
+    Math.max(...rows.map((row) => font.widthOfTextAtSize(encodable(row[i] ?? '', font), SIZES.cell) + 12)),
+  );
   const sum = asked.reduce((total, one) => total + one, 0);
   if (sum <= room) return asked.map((one) => one + (room - sum) / asked.length);
   // What is narrow stays; the wide ones share what is left.

@@ -9,18 +9,37 @@ import { sceneSvg } from './sceneSvg';
 const reader = { units: 'mm', tape: '0.5mm' } as const;
 /** The drawing read again: every shape has a group of its own. */
 function read(written: string) {
-  const parser = new XMLParser({ ignoreAttributes: false, isArray: (name) => ['g', 'path', 'text', 'circle'].includes(name) });
+  const parser = new XMLParser({
+    ignoreAttributes: false,
+    isArray: (name) => ['g', 'path', 'text', 'circle'].includes(name),
+  });
   const { svg } = parser.parse(written);
   const all = (kind: string) => svg.g.flatMap((one: Record<string, unknown[]>) => one[kind] ?? []);
   return { ...svg, g: { path: all('path'), text: all('text'), circle: all('circle') } };
-} // prettier-ignore
+}
 
 const scene: Scene = {
   title: message('template.piece', { label: text('A & <B>') }),
   bounds: { x: -100, y: -50, width: 400, height: 200 },
   shapes: [
-    { is: 'polygon', role: 'board', points: [[0, 0], [200, 0], [200, 100], [0, 100]] }, // prettier-ignore
-    { is: 'path', role: 'dimension', points: [[-100, -50], [300, 150]] }, // prettier-ignore
+    {
+      is: 'polygon',
+      role: 'board',
+      points: [
+        [0, 0],
+        [200, 0],
+        [200, 100],
+        [0, 100],
+      ],
+    },
+    {
+      is: 'path',
+      role: 'dimension',
+      points: [
+        [-100, -50],
+        [300, 150],
+      ],
+    },
     { is: 'dot', role: 'screw', at: [100, 50] },
     { is: 'label', role: 'shelf-name', at: [0, 0], anchor: 'start', mm: 12.5 },
     { is: 'dimension', role: 'dimension', from: [0, 0], to: [200, 0], mm: 200 },

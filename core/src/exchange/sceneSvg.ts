@@ -23,14 +23,21 @@ export function sceneSvg({ bounds, shapes, title }: Scene, reader: Reader, width
   const scale = widthPx / bounds.width;
   const heightPx = bounds.height * scale;
   const at = ([x, y]: readonly [number, number]) => [px((x - bounds.x) * scale), px(heightPx - (y - bounds.y) * scale)];
-  const attributes = (all: Record<string, string | number>) => Object.fromEntries(Object.entries(all).map(([name, value]) => [`@_${name}`, String(value)]));
+  const attributes = (all: Record<string, string | number>) =>
+    Object.fromEntries(Object.entries(all).map(([name, value]) => [`@_${name}`, String(value)]));
   const ink = (role: Role, open: boolean) => ({
     fill: open ? 'none' : (INK[role]?.fill ?? 'none'),
     stroke: INK[role]?.stroke ?? '#22282c',
     'stroke-width': LINE_PX,
   });
-  const line = (points: readonly (readonly [number, number])[]) => points.map((one, i) => `${i === 0 ? 'M' : 'L'}${at(one).join(' ')}`).join(' ');
-  const said = (shape: Extract<Shape, { is: 'label' | 'dimension' }>) => ('words' in shape && shape.words ? words(shape.words, reader) : shape.mm === undefined ? '' : lengthWords(shape.mm, reader, false));
+  const line = (points: readonly (readonly [number, number])[]) =>
+    points.map((one, i) => `${i === 0 ? 'M' : 'L'}${at(one).join(' ')}`).join(' ');
+  const said = (shape: Extract<Shape, { is: 'label' | 'dimension' }>) =>
+    'words' in shape && shape.words
+      ? words(shape.words, reader)
+      : shape.mm === undefined
+        ? ''
+        : lengthWords(shape.mm, reader, false);
   const drawn = shapes.map((shape) => {
     switch (shape.is) {
       case 'polygon':
@@ -43,16 +50,36 @@ export function sceneSvg({ bounds, shapes, title }: Scene, reader: Reader, width
       }
       case 'label':
       case 'dimension': {
-        const place = shape.is === 'label' ? shape.at : ([(shape.from[0] + shape.to[0]) / 2, (shape.from[1] + shape.to[1]) / 2] as const);
+        const place =
+          shape.is === 'label'
+            ? shape.at
+            : ([(shape.from[0] + shape.to[0]) / 2, (shape.from[1] + shape.to[1]) / 2] as const);
         const [x, y] = at(place) as [string, string];
-        const text = { ...attributes({ x, y, 'font-size': TEXT_PX, 'font-family': 'sans-serif', 'text-anchor': shape.is === 'label' ? shape.anchor : 'middle' }), '#text': said(shape) };
-        return shape.is === 'label' ? { text } : { path: attributes({ d: line([shape.from, shape.to]), ...ink(shape.role, true) }), text };
+        const text = {
+          ...attributes({
+            x,
+            y,
+            'font-size': TEXT_PX,
+            'font-family': 'sans-serif',
+            'text-anchor': shape.is === 'label' ? shape.anchor : 'middle',
+          }),
+          '#text': said(shape),
+        };
+        return shape.is === 'label'
+          ? { text }
+          : { path: attributes({ d: line([shape.from, shape.to]), ...ink(shape.role, true) }), text };
       }
     }
   });
   const [width, height] = [px(widthPx), px(heightPx)];
-  const document = { svg: { ...attributes({ xmlns: 'http://www.w3.org/2000/svg', width, height, viewBox: `0 0 ${width} ${height}` }), title: words(title, reader), g: drawn } };
+  const document = {
+    svg: {
+      ...attributes({ xmlns: 'http://www.w3.org/2000/svg', width, height, viewBox: `0 0 ${width} ${height}` }),
+      title: words(title, reader),
+      g: drawn,
+    },
+  };
   return new XMLBuilder({ ignoreAttributes: false, format: true }).build(document);
-} // prettier-ignore
+}
 
 const px = (value: number): string => String(Number(value.toFixed(2)));

@@ -54,7 +54,11 @@ test('DXF read back by another program has the outline closed on its layer, in m
 });
 
 /** Straight lines of a page in the piece's own millimetres: what is drawn from a point to the next. */
-function linesOf(page: PDFPage, tiling: Pick<Tiling, 'paper' | 'tiles'>, index: number): [OutlinePoint, OutlinePoint][] {
+function linesOf(
+  page: PDFPage,
+  tiling: Pick<Tiling, 'paper' | 'tiles'>,
+  index: number,
+): [OutlinePoint, OutlinePoint][] {
   const { window } = tiling.tiles[index]!;
   const contents = page.node.Contents() as PDFArray;
   const all = Array.from({ length: contents?.size() ?? 0 }, (_, i) => contents!.lookup(i))
@@ -65,42 +69,61 @@ function linesOf(page: PDFPage, tiling: Pick<Tiling, 'paper' | 'tiles'>, index: 
     Number(x) / perMm - MARGIN_MM + window.x,
     tiling.paper.height - Number(y) / perMm - MARGIN_MM + window.y,
   ];
-  return [...all.matchAll(/([-\d.]+) ([-\d.]+) m\s+([-\d.]+) ([-\d.]+) l/g)].map((m) => [at(m[1]!, m[2]!), at(m[3]!, m[4]!)]);
-} // prettier-ignore
+  return [...all.matchAll(/([-\d.]+) ([-\d.]+) m\s+([-\d.]+) ([-\d.]+) l/g)].map((m) => [
+    at(m[1]!, m[2]!),
+    at(m[3]!, m[4]!),
+  ]);
+}
 
-test.each(['a4', 'letter'] as const)('PDF on %s: every page has the outline where it belongs, pages overlap and cover the piece', async (paper) => {
-  const one = template();
-  const tiling = tilesFor(one, paper);
-  const pdf = await PDFDocument.load(await templatePdf({ template: one, reader, job: job.name, paper }));
-  expect(pdf.getPageCount()).toBe(tiling.tiles.length);
-  expect(tiling.tiles.length).toBe(tiling.rows * tiling.columns);
-  pdf.getPages().forEach((page, index) => {
-    expect(page.getWidth() / (72 / 25.4)).toBeCloseTo(tiling.paper.width, 3);
-    const lines = linesOf(page, tiling, index);
-    const drawn = one.outline.map((point, i) => lines.find(([from]) => Math.hypot(from[0] - point[0], from[1] - point[1]) < 0.05 && i >= 0)?.[0]);
-    expect(apart(one.outline, drawn.map((point) => point ?? [NaN, NaN]))).toBeLessThan(0.05);
-    const bars = lines.map(([from, to]) => Math.hypot(to[0] - from[0], to[1] - from[1]));
-    for (const bar of CHECK_BARS_MM) expect(Math.min(...bars.map((mm) => Math.abs(mm - bar)))).toBeLessThan(0.001);
-  });
-  // A cross of one page lies on a cross of the next.
-  if (tiling.columns > 1) {
-    const crosses = [0, 1].map((index) =>
-      linesOf(pdf.getPage(index), tiling, index).filter(([from, to]) => Math.abs(to[0] - from[0] - 8) < 1e-3).map(([from]) => from),
-    );
-    const shared = crosses[0]!.filter(([x, y]) => crosses[1]!.some((other) => Math.hypot(other[0] - x, other[1] - y) < 0.01));
-    expect(shared).toHaveLength(2);
-  }
-  // Neighbours share a strip of 15 mm, and together they cover the piece.
-  for (const { row, column, window } of tiling.tiles) {
-    const next = tiling.tiles.find((other) => other.row === row && other.column === column + 1);
-    if (next) expect(window.x + window.width - next.window.x).toBeCloseTo(OVERLAP_MM, 9);
-    const below = tiling.tiles.find((other) => other.row === row + 1 && other.column === column);
-    if (below) expect(window.y + window.height - below.window.y).toBeCloseTo(OVERLAP_MM, 9);
-  }
-  for (const [x, y] of one.outline) {
-    expect(tiling.tiles.some(({ window: w }) => x >= w.x && x <= w.x + w.width && y >= w.y && y <= w.y + w.height)).toBe(true);
-  }
-}); // prettier-ignore
+test.each(['a4', 'letter'] as const)(
+  'PDF on %s: every page has the outline where it belongs, pages overlap and cover the piece',
+  async (paper) => {
+    const one = template();
+    const tiling = tilesFor(one, paper);
+    const pdf = await PDFDocument.load(await templatePdf({ template: one, reader, job: job.name, paper }));
+    expect(pdf.getPageCount()).toBe(tiling.tiles.length);
+    expect(tiling.tiles.length).toBe(tiling.rows * tiling.columns);
+    pdf.getPages().forEach((page, index) => {
+      expect(page.getWidth() / (72 / 25.4)).toBeCloseTo(tiling.paper.width, 3);
+      const lines = linesOf(page, tiling, index);
+      const drawn = one.outline.map(
+        (point, i) => lines.find(([from]) => Math.hypot(from[0] - point[0], from[1] - point[1]) < 0.05 && i >= 0)?.[0],
+      );
+      expect(
+        apart(
+          one.outline,
+          drawn.map((point) => point ?? [NaN, NaN]),
+        ),
+      ).toBeLessThan(0.05);
+      const bars = lines.map(([from, to]) => Math.hypot(to[0] - from[0], to[1] - from[1]));
+      for (const bar of CHECK_BARS_MM) expect(Math.min(...bars.map((mm) => Math.abs(mm - bar)))).toBeLessThan(0.001);
+    });
+    // A cross of one page lies on a cross of the next.
+    if (tiling.columns > 1) {
+      const crosses = [0, 1].map((index) =>
+        linesOf(pdf.getPage(index), tiling, index)
+          .filter(([from, to]) => Math.abs(to[0] - from[0] - 8) < 1e-3)
+          .map(([from]) => from),
+      );
+      const shared = crosses[0]!.filter(([x, y]) =>
+        crosses[1]!.some((other) => Math.hypot(other[0] - x, other[1] - y) < 0.01),
+      );
+      expect(shared).toHaveLength(2);
+    }
+    // Neighbours share a strip of 15 mm, and together they cover the piece.
+    for (const { row, column, window } of tiling.tiles) {
+      const next = tiling.tiles.find((other) => other.row === row && other.column === column + 1);
+      if (next) expect(window.x + window.width - next.window.x).toBeCloseTo(OVERLAP_MM, 9);
+      const below = tiling.tiles.find((other) => other.row === row + 1 && other.column === column);
+      if (below) expect(window.y + window.height - below.window.y).toBeCloseTo(OVERLAP_MM, 9);
+    }
+    for (const [x, y] of one.outline) {
+      expect(
+        tiling.tiles.some(({ window: w }) => x >= w.x && x <= w.x + w.width && y >= w.y && y <= w.y + w.height),
+      ).toBe(true);
+    }
+  },
+);
 
 test('PDF on one sheet is as large as the piece and its margins', async () => {
   const one = template(angled);

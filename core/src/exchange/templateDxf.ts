@@ -7,7 +7,8 @@ const TEXT_MM = 8;
 
 /**
  * A template as DXF in millimetres: the outline a closed polyline on the layer OUTLINE, the line it is marked from on
- * REFERENCE, words on LABELS, what is marked or drilled besides on MARKS and HOLES. y goes up in such programs: the front edge lies at the foot, as one looks down at it.
+ * REFERENCE, words on LABELS, what is marked or drilled besides on MARKS and HOLES. y goes up in such programs: the
+ * front edge lies at the foot, as one looks down at it.
  */
 export function templateDxf(template: Template, reader: Reader): string {
   const dxf = new DxfWriter();

@@ -61,13 +61,20 @@ export async function templatePdf({ template, reader, job, paper }: TemplatePdfO
     const place =
       paper === 'sheet'
         ? say(message('template.wholeSheet'))
-        : say(pageWords(template, { row: text(String(row + 1)), rows: text(String(sheets.rows)), column: text(String(column + 1)), columns: text(String(sheets.columns)) }));
+        : say(
+            pageWords(template, {
+              row: text(String(row + 1)),
+              rows: text(String(sheets.rows)),
+              column: text(String(column + 1)),
+              columns: text(String(sheets.columns)),
+            }),
+          );
     draw.foot([`${encodable(job, font)}: ${template.label} ${say(template.name)} · ${say(template.faceUp)}`, place]);
     draw.head(template.notes.map(say));
     draw.bars();
   }
   return pdf.save();
-} // prettier-ignore
+}
 
 /** Which page of how many: a strip has them one below another. */
 function pageWords({ strip }: Template, of: Parameters<typeof message<'template.page'>>[1]): Message {
@@ -77,9 +84,12 @@ function pageWords({ strip }: Template, of: Parameters<typeof message<'template.
 /** Where pages are laid over one another: crosses along the shared strips, on a grid of the whole piece. */
 function crossesAt({ x, y, width, height }: Box): OutlinePoint[] {
   const half = OVERLAP_MM / 2;
-  const [xs, ys] = [[x + half, x + width - half], [y + half, y + height - half]];
+  const [xs, ys] = [
+    [x + half, x + width - half],
+    [y + half, y + height - half],
+  ];
   return xs.flatMap((one) => ys.map((other): OutlinePoint => [one, other]));
-} // prettier-ignore
+}
 
 function oneSheet(template: Template) {
   const box = boxAbout(template.outline, 20);
@@ -97,15 +107,34 @@ function drawerOn(page: PDFPage, font: PDFFont, window: Box, paperHeight: number
   });
   const thin = LINE_MM * POINTS_PER_MM;
   const line = (from: OutlinePoint, to: OutlinePoint, color = BLACK, dash?: number[]) =>
-    page.drawLine({ start: at(from), end: at(to), thickness: thin, color, lineCap: LineCapStyle.Butt, ...(dash ? { dashArray: dash.map((one) => one * POINTS_PER_MM) } : {}) });
+    page.drawLine({
+      start: at(from),
+      end: at(to),
+      thickness: thin,
+      color,
+      lineCap: LineCapStyle.Butt,
+      ...(dash ? { dashArray: dash.map((one) => one * POINTS_PER_MM) } : {}),
+    });
   const words = ([x, y]: OutlinePoint, said: string, sizeMm: number, color = BLACK) => {
     const size = sizeMm * POINTS_PER_MM;
     const place = at([x, y]);
-    page.drawText(said, { x: place.x - font.widthOfTextAtSize(said, size) / 2, y: place.y - size / 3, size, font, color });
+    page.drawText(said, {
+      x: place.x - font.widthOfTextAtSize(said, size) / 2,
+      y: place.y - size / 3,
+      size,
+      font,
+      color,
+    });
   };
   /** Words from the left edge, in the printer's margin, so many millimetres down the paper. */
   const margin = (said: string, down: number, sizeMm = TEXT_MM) =>
-    page.drawText(said, { x: MARGIN_MM * POINTS_PER_MM, y: (paperHeight - down) * POINTS_PER_MM, size: sizeMm * POINTS_PER_MM, font, color: BLACK });
+    page.drawText(said, {
+      x: MARGIN_MM * POINTS_PER_MM,
+      y: (paperHeight - down) * POINTS_PER_MM,
+      size: sizeMm * POINTS_PER_MM,
+      font,
+      color: BLACK,
+    });
   const { x, y, width, height } = window;
   return {
     line,
@@ -114,7 +143,12 @@ function drawerOn(page: PDFPage, font: PDFFont, window: Box, paperHeight: number
       points.forEach((point, i) => line(point, points[(i + 1) % points.length] as OutlinePoint, color)),
     clipped: (draw: () => void) => {
       const [low, high] = [at([x, y + height]), at([x + width, y])];
-      page.pushOperators(pushGraphicsState(), rectangle(low.x, low.y, high.x - low.x, high.y - low.y), clip(), endPath());
+      page.pushOperators(
+        pushGraphicsState(),
+        rectangle(low.x, low.y, high.x - low.x, high.y - low.y),
+        clip(),
+        endPath(),
+      );
       draw();
       page.pushOperators(popGraphicsState());
     },
@@ -129,18 +163,25 @@ function drawerOn(page: PDFPage, font: PDFFont, window: Box, paperHeight: number
       line([cx, cy - 4], [cx, cy + 4], GREY);
     },
     frame: () => {
-      const corners: OutlinePoint[] = [[x, y], [x + width, y], [x + width, y + height], [x, y + height]];
+      const corners: OutlinePoint[] = [
+        [x, y],
+        [x + width, y],
+        [x + width, y + height],
+        [x, y + height],
+      ];
       corners.forEach((point, i) => line(point, corners[(i + 1) % 4] as OutlinePoint, GREY, [1, 2]));
     },
     head: (notes: readonly string[]) => margin(notes.join('   '), MARGIN_MM - 3),
-    foot: (lines: readonly string[]) => lines.forEach((said, i) => margin(said, paperHeight - MARGIN_MM + 4 + 4.2 * i, 3)),
+    foot: (lines: readonly string[]) =>
+      lines.forEach((said, i) => margin(said, paperHeight - MARGIN_MM + 4 + 4.2 * i, 3)),
     bars: () =>
       CHECK_BARS_MM.forEach((mm, i) => {
-        // Clear of the strips that are laid over one another, and of the outline where it lies near the edge of one sheet.
+        // Clear of the strips that are laid over one another, and of the outline where it lies near the edge of one
+        // sheet.
         const [left, down] = [x + OVERLAP_MM + 16, y + height - OVERLAP_MM - 16 - 7 * i];
         line([left, down], [left + mm, down]);
         for (const end of [left, left + mm]) line([end, down - 1.5], [end, down + 1.5]);
         words([left + mm / 2, down - 2.2], i === 0 ? '100 mm' : '4 in', 2.6);
       }),
   };
-} // prettier-ignore
+}

@@ -32,13 +32,21 @@ export function templateSvg(template: Template, reader: Reader): string {
           path: attributes({ d: pathOf(template.outline) }),
         },
         {
-          ...attributes({ id: 'reference', fill: 'none', stroke: 'blue', 'stroke-width': LINE_MM, 'stroke-dasharray': '6 3' }),
+          ...attributes({
+            id: 'reference',
+            fill: 'none',
+            stroke: 'blue',
+            'stroke-width': LINE_MM,
+            'stroke-dasharray': '6 3',
+          }),
           path: attributes({ d: openPath(template.reference) }),
         },
         {
           ...attributes({ id: 'marks', fill: 'none', stroke: 'black', 'stroke-width': LINE_MM }),
           path: (template.lines ?? []).map((line) => attributes({ d: openPath(line) })),
-          circle: (template.holes ?? []).map(({ at, diameterMm }) => attributes({ cx: mm(at[0]), cy: mm(at[1]), r: mm(diameterMm / 2) })),
+          circle: (template.holes ?? []).map(({ at, diameterMm }) =>
+            attributes({ cx: mm(at[0]), cy: mm(at[1]), r: mm(diameterMm / 2) }),
+          ),
         },
         {
           ...attributes({ id: 'labels', fill: 'black', stroke: 'none' }),
@@ -51,7 +59,7 @@ export function templateSvg(template: Template, reader: Reader): string {
     },
   };
   return new XMLBuilder({ ignoreAttributes: false, format: true }).build(document);
-} // prettier-ignore
+}
 
 /** To a thousandth of a millimetre. */
 const mm = (value: number): string => String(Number(value.toFixed(3)));

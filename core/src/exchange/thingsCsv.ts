@@ -7,8 +7,18 @@ import type { RefusedRow } from './readingsCsv';
 
 /** The columns of a list of things, in the order they are written. A list from elsewhere needs the first four. */
 export const THING_COLUMNS = [
-  'name', 'width', 'height', 'depth', 'weight', 'count', 'often', 'lift', 'stack', 'flat', 'unit',
-] as const; // prettier-ignore
+  'name',
+  'width',
+  'height',
+  'depth',
+  'weight',
+  'count',
+  'often',
+  'lift',
+  'stack',
+  'flat',
+  'unit',
+] as const;
 const NEEDED = THING_COLUMNS.slice(0, 4);
 
 export interface ReadThings {
@@ -23,10 +33,22 @@ export function thingsCsv(things: readonly Thing[]): string {
   const data = things.map((one) => {
     const { unit } = one.width;
     const length = (value: TypedLength) => (value.unit === unit ? value.typed : `${value.mm} mm`);
-    return [one.name, length(one.width), length(one.height), length(one.depth), one.weight.typed, String(one.count), one.often, length(one.lift), String(one.stack), one.flat ? 'yes' : 'no', unit];
+    return [
+      one.name,
+      length(one.width),
+      length(one.height),
+      length(one.depth),
+      one.weight.typed,
+      String(one.count),
+      one.often,
+      length(one.lift),
+      String(one.stack),
+      one.flat ? 'yes' : 'no',
+      unit,
+    ];
   });
   return BYTE_ORDER_MARK + Papa.unparse({ fields: [...THING_COLUMNS], data }, { newline: '\r\n' }) + '\r\n';
-} // prettier-ignore
+}
 
 /**
  * Reads a list of things from a spreadsheet, or pasted: columns in any order and case, by commas, semicolons or tabs. A

@@ -17,15 +17,23 @@ const WORTH_MM = 0.5;
  * the edge towards the room, in one that closes the edge on the wall. The longer is (depth) / cos e.
  * @param thickMm how far the cleat stands off the wall
  */
-export function besideCleat(rule: Extract<LengthRule, { is: 'along-side' }>, thickMm: number, opening: Opening, tape: Tape): { length: Figure; joint: Joint | null } {
+export function besideCleat(
+  rule: Extract<LengthRule, { is: 'along-side' }>,
+  thickMm: number,
+  opening: Opening,
+  tape: Tape,
+): { length: Figure; joint: Joint | null } {
   // To half a degree, as saws are set for so short an end: pieces that agree in that are cut in one go.
-  const opens = (Math.round((2 * opensAt(rule, opening) * DEGREES)) / 2) / DEGREES;
+  const opens = Math.round(2 * opensAt(rule, opening) * DEGREES) / 2 / DEGREES;
   const outMm = thickMm * Math.tan(Math.abs(opens));
   const alongMm = rule.figure.mm / Math.cos(opens);
   const length = toTape(plus(rule.figure, message('term.alongWall'), alongMm - rule.figure.mm), tape, 'down');
   if (outMm < WORTH_MM) return { length, joint: null };
-  return { length, joint: { is: 'corner', degrees: Math.abs(opens) * DEGREES, outMm, longer: opens > 0 ? 'room' : 'wall' } };
-} // prettier-ignore
+  return {
+    length,
+    joint: { is: 'corner', degrees: Math.abs(opens) * DEGREES, outMm, longer: opens > 0 ? 'room' : 'wall' },
+  };
+}
 
 /** By how much the corner between the back and a side is more than square at a height, radians. */
 function opensAt({ side, band }: Extract<LengthRule, { is: 'along-side' }>, opening: Opening): number {

@@ -26,7 +26,12 @@ describe('known for sure, worked by hand', () => {
     expect([fit.left.outMm, fit.right.outMm]).toEqual([3, 6]);
     // atan(3 / 300) and atan(6 / 300).
     expect([fit.left.degrees, fit.right.degrees]).toEqual([0.6, 1.1]);
-    expect(fit.outline).toEqual([[0, 0], [1000, 0], [1006, 300], [-3, 300]]); // prettier-ignore
+    expect(fit.outline).toEqual([
+      [0, 0],
+      [1000, 0],
+      [1006, 300],
+      [-3, 300],
+    ]);
     // Cut square, half of 9 is left at each front corner at the best: the board is shifted to share it.
     const square = fit.styles.find((one) => one.style === 'square')!;
     expect(square.worst.mm).toBeGreaterThan(4.4);
@@ -145,7 +150,10 @@ describe('for any straight walls', () => {
   const slope = fc.integer({ min: -40, max: 40 }).map((n) => n / 1000);
   const walls = fc.record({ left: slope, right: slope, lean: slope, back: slope });
   const opening = ({ left, right, lean, back }: { left: number; right: number; lean: number; back: number }, sd = 0) =>
-    openingWith({ left: (y, z) => -500 + left * y + lean * (z - 1000), right: (y) => 500 + right * y, back: (x) => back * x }, sd); // prettier-ignore
+    openingWith(
+      { left: (y, z) => -500 + left * y + lean * (z - 1000), right: (y) => 500 + right * y, back: (x) => back * x },
+      sd,
+    );
 
   test('straight ends at their own angle leave less than rounding does, and square ones never less than they', () => {
     fc.assert(
@@ -163,13 +171,16 @@ describe('for any straight walls', () => {
     fc.assert(
       fc.property(walls, fc.constantFrom(...END_STYLES), (one, style) => {
         const at = pocket(opening(one, 0.8), 200);
-        const [some, more] = [fitBetween(at, style, { ...wish, odds: 80 })!, fitBetween(at, style, { ...wish, odds: 99 })!];
+        const [some, more] = [
+          fitBetween(at, style, { ...wish, odds: 80 })!,
+          fitBetween(at, style, { ...wish, odds: 99 })!,
+        ];
         expect(some.odds).toBeGreaterThanOrEqual(80);
         expect(more.odds).toBeGreaterThanOrEqual(99);
         expect(more.lengthMm).toBeLessThanOrEqual(some.lengthMm);
       }),
     );
-  }); // prettier-ignore
+  });
 });
 
 test('from readings: a square piece has what is left between the innermost points, a parallelogram takes from it', () => {
@@ -194,7 +205,10 @@ test('from readings: a square piece has what is left between the innermost point
 
 describe('what is left on to scribe', () => {
   // A belly of 4 mm on the left: a straight end that touches it stands off 4 at back and front.
-  const belly = openingWith({ left: (y) => -500 + 4 * (1 - ((y - 150) / 150) ** 2), back: (x) => 3 * ((x / 500) ** 2 - 1) });
+  const belly = openingWith({
+    left: (y) => -500 + 4 * (1 - ((y - 150) / 150) ** 2),
+    back: (x) => 3 * ((x / 500) ** 2 - 1),
+  });
   const fit = fitPiece(pocket(belly), { ...piece, habit: 'scribed' })!;
 
   test('as much as a straight end leaves at its widest, so that the scribed line lies on wood all along', () => {
@@ -210,4 +224,4 @@ describe('what is left on to scribe', () => {
   test('behind a scribed back edge as much as a straight one leaves: 3 mm', () => {
     expect(fit.back?.allowanceMm).toBe(3);
   });
-}); // prettier-ignore
+});

@@ -68,7 +68,9 @@ export function fitBetween(pocket: Pocket, style: EndStyle, { tape, odds, leastM
   const clearMm = right.line.at - left.line.at;
   const mostTurn = pocket.stance === 'flat' && clearMm > 0 ? (2 * MOVED_MM) / clearMm : 0;
   const lies = liesFor(pocket);
-  const rooms = Float64Array.from(drawn, (walls) => roomAtBest(ps, lieOf(pocket, walls, left, right, lies).tight, mostTurn)).sort();
+  const rooms = Float64Array.from(drawn, (walls) =>
+    roomAtBest(ps, lieOf(pocket, walls, left, right, lies).tight, mostTurn),
+  ).sort();
   const short = rooms[Math.min(Math.floor((1 - odds / 100) * rooms.length + 1e-9), rooms.length - 1)] ?? 0;
   const clearanceMm = Math.max(-short, leastMm, 0);
   const lengthMm = snapToTape(clearMm - clearanceMm, tape, 'down');
@@ -77,7 +79,7 @@ export function fitBetween(pocket: Pocket, style: EndStyle, { tape, odds, leastM
   const cut = { style, left: moved(left, off), right: moved(right, -off), lengthMm, clearMm, clearanceMm, mostTurn };
   const goesIn = rooms.filter((room) => room + 2 * off >= -1e-9).length;
   return { ...cut, odds: (100 * goesIn) / rooms.length, ...tried(pocket, cut, COMPARED) };
-} // prettier-ignore
+}
 
 /** The same with its gaps told from all the drawn walls. */
 export function inFull(pocket: Pocket, one: Between): Between {
@@ -87,12 +89,18 @@ export function inFull(pocket: Pocket, one: Between): Between {
 type Cut = Omit<Between, 'odds' | 'neatOdds' | 'worst' | 'gaps'>;
 
 /** Tries a piece between so many of the drawn walls: the widest gaps at its ends, and where they are. */
-function tried(pocket: Pocket, { left, right, clearMm, mostTurn }: Cut, count: number): Pick<Between, 'neatOdds' | 'worst' | 'gaps'> {
+function tried(
+  pocket: Pocket,
+  { left, right, clearMm, mostTurn }: Cut,
+  count: number,
+): Pick<Between, 'neatOdds' | 'worst' | 'gaps'> {
   const { ps } = pocket;
   const drawn = pocket.drawn.slice(0, count);
   const lies = liesFor(pocket);
   const worst = new Float64Array(drawn.length);
-  const at = (['left', 'right'] as const).map((end) => ps.map((p) => ({ end, p, seen: new Float64Array(drawn.length) })));
+  const at = (['left', 'right'] as const).map((end) =>
+    ps.map((p) => ({ end, p, seen: new Float64Array(drawn.length) })),
+  );
   const [atLeft, atRight] = at as [Seen[], Seen[]];
   let neat = 0;
   drawn.forEach((walls, k) => {
@@ -107,8 +115,12 @@ function tried(pocket: Pocket, { left, right, clearMm, mostTurn }: Cut, count: n
     }
   });
   const gaps = [...atLeft, ...atRight].map(({ end, p, seen }): EndGap => ({ end, p, ...rangeOf(seen) }));
-  return { neatOdds: (100 * neat) / Math.max(drawn.length, 1), worst: rangeOf(worst), gaps: gaps.sort((a, b) => b.mm - a.mm) };
-} // prettier-ignore
+  return {
+    neatOdds: (100 * neat) / Math.max(drawn.length, 1),
+    worst: rangeOf(worst),
+    gaps: gaps.sort((a, b) => b.mm - a.mm),
+  };
+}
 
 interface Seen {
   readonly end: 'left' | 'right';

@@ -41,6 +41,8 @@ export function reasonFor(pocket: Pocket, chosen: EndStyle, asked: boolean, styl
 export function gapPlaceWords({ stance, ps }: Pocket, { end, p }: Pick<EndGap, 'end' | 'p'>): Message {
   const face = ps.at(-1) as number;
   const third = p < face / 3 ? 0 : p > (2 * face) / 3 ? 2 : 1;
-  const at = (stance === 'flat' ? (['back', 'middle', 'front'] as const) : (['lower', 'middle', 'upper'] as const))[third] as 'back';
+  const at = (stance === 'flat' ? (['back', 'middle', 'front'] as const) : (['lower', 'middle', 'upper'] as const))[
+    third
+  ] as 'back';
   return message('gap.place', { side: nested(sideWords(end)), at: nested(message(`gap.at.${at}`)) });
-} // prettier-ignore
+}

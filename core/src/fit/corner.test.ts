@@ -60,8 +60,11 @@ describe('a corner of 92.6°, legs of 400 and 300, by hand', () => {
     expect(outline).toHaveLength(5);
     expect(angleAt(outline, 1)).toBeCloseTo(90, 6);
     expect(angleAt(outline, 4)).toBeCloseTo(90, 6);
-    expect([far(outline[1]!, outline[2]!), far(outline[3]!, outline[4]!)]).toEqual([expect.closeTo(100, 6), expect.closeTo(100, 6)]);
-  }); // prettier-ignore
+    expect([far(outline[1]!, outline[2]!), far(outline[3]!, outline[4]!)]).toEqual([
+      expect.closeTo(100, 6),
+      expect.closeTo(100, 6),
+    ]);
+  });
 
   test('an L: its arms are 100 deep all along, so its inner edges run along the walls', () => {
     const { outline } = corner('ell');
@@ -92,13 +95,32 @@ describe('a corner of 92.6°, legs of 400 and 300, by hand', () => {
 test('a corner that is not known well leaves a gap at the tip: its leg times the angle', () => {
   // Each wall turns by chance about the corner: what the angle is known to.
   const flat = openingWith();
-  const opening = { ...flat, jointly: (points: Parameters<typeof flat.jointly>[0]) => ({ ...flat.jointly(points), covarianceMm2: points.map((a) => points.map((b) => (a.surface === 'left' && b.surface === 'left' && 'out' in a && 'out' in b ? a.out * b.out * 0.01 ** 2 : 0))) }) };
-  const fit = fitCorner({ opening, side: 'left', upFrom: 982, upTo: 1000, wish: wish('triangle'), backMm: 400, railMm: 20, samples: 2000 });
+  const opening = {
+    ...flat,
+    jointly: (points: Parameters<typeof flat.jointly>[0]) => ({
+      ...flat.jointly(points),
+      covarianceMm2: points.map((a) =>
+        points.map((b) =>
+          a.surface === 'left' && b.surface === 'left' && 'out' in a && 'out' in b ? a.out * b.out * 0.01 ** 2 : 0,
+        ),
+      ),
+    }),
+  };
+  const fit = fitCorner({
+    opening,
+    side: 'left',
+    upFrom: 982,
+    upTo: 1000,
+    wish: wish('triangle'),
+    backMm: 400,
+    railMm: 20,
+    samples: 2000,
+  });
   // 0.01 is 0.573°; twice that.
   expect(fit.sureDegrees).toBeCloseTo(1.146, 1);
   // Shared by both edges the widest is 300 · 400 / 700 times the angle, whose mean size is 0.8 · 0.01.
   expect(fit.worst.mm).toBeCloseTo(0.798 * 0.01 * ((300 * 400) / 700), 1);
-}); // prettier-ignore
+});
 
 test('templates are shared while the tip is off by no more than caulk hides', () => {
   const at = (cutDegrees: number): CornerFit => ({ ...corner('triangle'), cutDegrees });

@@ -26,8 +26,15 @@ export interface CornerFit {
   /** What a mitred pair of back boards is bevelled by: half the corner's angle; and the tilt of the blade for it. */
   readonly mitreDegrees: number;
   readonly tiltDegrees: number;
-  /** Rails on both walls, hidden behind the front edge: their lengths, the side one beginning at the back one's face. */
-  readonly rails: { readonly backMm: number; readonly sideMm: number; readonly setBackMm: number; readonly thicknessMm: number };
+  /**
+   * Rails on both walls, hidden behind the front edge: their lengths, the side one beginning at the back one's face.
+   */
+  readonly rails: {
+    readonly backMm: number;
+    readonly sideMm: number;
+    readonly setBackMm: number;
+    readonly thicknessMm: number;
+  };
   /** The widest gap along both walls, and how often caulk hides it, percent. */
   readonly worst: Range;
   readonly neatOdds: number;
@@ -35,7 +42,7 @@ export interface CornerFit {
   readonly off: { readonly back: readonly StandOff[]; readonly side: readonly StandOff[] };
   /** The lowest shelf whose template serves for this one too: their angles agree within what caulk hides. */
   readonly sameAs: number | null;
-} // prettier-ignore
+}
 
 /** How far a wall stands off an edge, at so much along it. */
 export interface StandOff {
@@ -84,7 +91,9 @@ export function fitCorner(options: CornerOptions): CornerFit {
   ];
   const tightest = (all: ArrayLike<number>): Pair => {
     const at = (from: number, sign: number) =>
-      Float64Array.from({ length: STATIONS }, (_, i) => Math.max(sign * (all[from + i] as number), sign * (all[from + STATIONS + i] as number)));
+      Float64Array.from({ length: STATIONS }, (_, i) =>
+        Math.max(sign * (all[from + i] as number), sign * (all[from + STATIONS + i] as number)),
+      );
     return { back: at(0, 1), side: at(2 * STATIONS, mirror) };
   };
   const joint = opening.jointly(points);
@@ -118,15 +127,30 @@ export function fitCorner(options: CornerOptions): CornerFit {
     worst: rangeOf(worst),
     neatOdds: (100 * worst.filter((one) => one <= HIDDEN_MM).length) / Math.max(worst.length, 1),
     off: {
-      back: standOff(xs, mean.back, drawn.map((one) => one.back), back.slope - off),
-      side: standOff(ys, mean.side, drawn.map((one) => one.side), along.slope - off),
+      back: standOff(
+        xs,
+        mean.back,
+        drawn.map((one) => one.back),
+        back.slope - off,
+      ),
+      side: standOff(
+        ys,
+        mean.side,
+        drawn.map((one) => one.side),
+        along.slope - off,
+      ),
     },
     sameAs: null,
   };
-} // prettier-ignore
+}
 
 /** How far a wall stands off a straight edge of a slope that touches it, and how surely. */
-function standOff(at: readonly number[], wall: ArrayLike<number>, drawn: readonly ArrayLike<number>[], slope: number): StandOff[] {
+function standOff(
+  at: readonly number[],
+  wall: ArrayLike<number>,
+  drawn: readonly ArrayLike<number>[],
+  slope: number,
+): StandOff[] {
   const off = (one: ArrayLike<number>) => {
     const line = supporting(at, one, slope);
     return at.map((alongMm, i) => alongLine(line, alongMm) - (one[i] as number));
@@ -138,7 +162,7 @@ function standOff(at: readonly number[], wall: ArrayLike<number>, drawn: readonl
     const variance = all.reduce((sum, one) => sum + ((one[i] as number) - mean) ** 2, 0) / n;
     return { alongMm: at[i] as number, mm, sureMm: 2 * Math.sqrt(variance) };
   });
-} // prettier-ignore
+}
 
 /** The inner angle of a corner on the left whose back runs out by one slope and whose side wall leans by another. */
 function angleBetween(back: number, side: number): number {
@@ -173,9 +197,15 @@ function pushedHome(xs: readonly number[], ys: readonly number[], cut: Pair, wal
  */
 export function cornerOutline({ shape, side, arm }: CornerWish, backMm: number, degrees: number): OutlinePoint[] {
   const turn = degrees / DEGREES;
-  const [u, v]: [OutlinePoint, OutlinePoint] = [[1, 0], [Math.cos(turn), Math.sin(turn)]];
+  const [u, v]: [OutlinePoint, OutlinePoint] = [
+    [1, 0],
+    [Math.cos(turn), Math.sin(turn)],
+  ];
   // Square to each wall, into the room.
-  const [w, t]: [OutlinePoint, OutlinePoint] = [[0, 1], [Math.sin(turn), -Math.cos(turn)]];
+  const [w, t]: [OutlinePoint, OutlinePoint] = [
+    [0, 1],
+    [Math.sin(turn), -Math.cos(turn)],
+  ];
   const at = (...parts: [number, OutlinePoint][]): OutlinePoint => [
     parts.reduce((sum, [mm, one]) => sum + mm * one[0], 0),
     parts.reduce((sum, [mm, one]) => sum + mm * one[1], 0),
@@ -186,10 +216,13 @@ export function cornerOutline({ shape, side, arm }: CornerWish, backMm: number, 
     case 'triangle':
       return [home, at([a, u]), at([b, v])];
     case 'rounded':
-      return [home, ...Array.from({ length: ROUND_STEPS + 1 }, (_, i) => {
-        const share = (Math.PI / 2) * (i / ROUND_STEPS);
-        return at([a * Math.cos(share), u], [b * Math.sin(share), v]);
-      })];
+      return [
+        home,
+        ...Array.from({ length: ROUND_STEPS + 1 }, (_, i) => {
+          const share = (Math.PI / 2) * (i / ROUND_STEPS);
+          return at([a * Math.cos(share), u], [b * Math.sin(share), v]);
+        }),
+      ];
     case 'clipped':
       return [home, at([a, u]), at([a, u], [c, w]), at([b, v], [c, t]), at([b, v])];
     case 'ell': {
@@ -198,7 +231,7 @@ export function cornerOutline({ shape, side, arm }: CornerWish, backMm: number, 
       return [home, at([a, u]), at([a, u], [c, w]), at([inner, u], [c, w]), at([b, v], [c, t]), at([b, v])];
     }
   }
-} // prettier-ignore
+}
 
 function frontOf(shape: CornerWish['shape'], outline: readonly OutlinePoint[]): number | null {
   if (shape !== 'triangle' && shape !== 'clipped') return null;
@@ -211,12 +244,20 @@ function railsFor(outline: readonly OutlinePoint[], degrees: number, thicknessMm
   const turn = degrees / DEGREES;
   const along = (points: readonly OutlinePoint[]) => crossingAt(points, thicknessMm).most;
   // Seen along the side wall the outline is the same, the other way about.
-  const turned = outline.map(([x, y]): OutlinePoint => [x * Math.cos(turn) + y * Math.sin(turn), x * Math.sin(turn) - y * Math.cos(turn)]);
+  const turned = outline.map(([x, y]): OutlinePoint => [
+    x * Math.cos(turn) + y * Math.sin(turn),
+    x * Math.sin(turn) - y * Math.cos(turn),
+  ]);
   const back = along(outline) - SET_BACK_MM;
   // The side rail begins where the face of the back rail meets the side wall.
   const begins = thicknessMm / Math.sin(turn);
-  return { backMm: Math.max(back, 0), sideMm: Math.max(along(turned) - SET_BACK_MM - begins, 0), setBackMm: SET_BACK_MM, thicknessMm };
-} // prettier-ignore
+  return {
+    backMm: Math.max(back, 0),
+    sideMm: Math.max(along(turned) - SET_BACK_MM - begins, 0),
+    setBackMm: SET_BACK_MM,
+    thicknessMm,
+  };
+}
 
 /**
  * Names for each shelf a lower one whose template serves: the tip would be off by no more than caulk hides. A template
@@ -226,9 +267,10 @@ export function sharedTemplates(fits: readonly { readonly shelf: number; readonl
   const own: { readonly shelf: number; readonly fit: CornerFit }[] = [];
   return fits.map((one) => {
     const { fit, shelf } = one;
-    const tip = (other: CornerFit) => (Math.abs(fit.cutDegrees - other.cutDegrees) / DEGREES) * Math.max(fit.backMm, fit.sideMm);
+    const tip = (other: CornerFit) =>
+      (Math.abs(fit.cutDegrees - other.cutDegrees) / DEGREES) * Math.max(fit.backMm, fit.sideMm);
     const lent = own.find((other) => other.fit.shape === fit.shape && tip(other.fit) <= HIDDEN_MM);
     if (!lent) own.push({ shelf, fit });
     return { ...fit, sameAs: lent?.shelf ?? null };
   });
-} // prettier-ignore
+}

@@ -11,7 +11,8 @@ export function drawnIn(fit: PieceFit, byMm: number): PieceFit | null {
   const { backMm, left, right } = fit;
   if (Math.min(backMm, fit.frontMm) + byMm <= 0) return null;
   // What belongs to an end moves with it; what lies along the back stays at its wall.
-  const end = Math.max(Math.abs(left.outMm), Math.abs(right.outMm)) + Math.abs(byMm) + left.allowanceMm + right.allowanceMm;
+  const end =
+    Math.max(Math.abs(left.outMm), Math.abs(right.outMm)) + Math.abs(byMm) + left.allowanceMm + right.allowanceMm;
   return {
     ...fit,
     backMm: backMm + byMm,
@@ -20,4 +21,4 @@ export function drawnIn(fit: PieceFit, byMm: number): PieceFit | null {
     outline: fit.outline.map(([x, y]) => [x <= end ? x : x >= backMm - end ? x + byMm : x + each, y]),
     seat: { ...fit.seat, acrossMm: fit.seat.acrossMm - each },
   };
-} // prettier-ignore
+}

@@ -37,7 +37,10 @@ test('a blade that tilts 2° is 0.7 planed off the lower edge of a board 20 thic
   const fit = fitWith({ bevelDegrees: 2 });
   expect(codes(endWords(piece(), fit, 'left', 'power'))).toEqual(['cutEnd.square', 'cutEnd.undercut']);
   const [, planed] = endWords(piece(), fit, 'left', 'hand');
-  expect(planed).toMatchObject({ code: 'cutEnd.hand.undercut', params: { by: { mm: expect.closeTo(20 * Math.tan(Math.PI / 90), 9) } } }); // prettier-ignore
+  expect(planed).toMatchObject({
+    code: 'cutEnd.hand.undercut',
+    params: { by: { mm: expect.closeTo(20 * Math.tan(Math.PI / 90), 9) } },
+  });
 });
 
 test.each([

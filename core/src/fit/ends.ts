@@ -54,7 +54,9 @@ export function endFor(pocket: Pocket, side: 'left' | 'right', style: EndStyle, 
   };
 }
 
-/** The lean of a wall that falls back towards the hidden face, where it does: an undercut lets the seen edge meet it. */
+/**
+ * The lean of a wall that falls back towards the hidden face, where it does: an undercut lets the seen edge meet it.
+ */
 function undercutOf(layers: readonly Float64Array[], behind: readonly number[]): number {
   const [seen, hidden] = [layers.at(-1) as Float64Array, layers[0] as Float64Array];
   const deep = behind[0] as number;

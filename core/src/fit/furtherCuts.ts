@@ -30,8 +30,8 @@ export const FURTHER = 'further:';
 const DEGREES = 180 / Math.PI;
 
 /**
- * Every cut a piece takes beyond the two straight ones that cut its blank to length and width: ends that run out of square,
- * bevels, mitres, scribed edges, an outline, housings, notches, slots and holes. None for a plain rectangle.
+ * Every cut a piece takes beyond the two straight ones that cut its blank to length and width: ends that run out of
+ * square, bevels, mitres, scribed edges, an outline, housings, notches, slots and holes. None for a plain rectangle.
  * @param glued the piece is a panel glued up from strips, and is cut to its blank first
  */
 export function furtherCuts(part: Part, tools: Tools, glued = false): FurtherCut[] {

@@ -11,13 +11,29 @@ type Hole = Further['holes'][number];
 const drilled = (job: Job, ...holes: Partial<Hole>[]): Job =>
   withFurther(job, (all) => ({
     ...all,
-    holes: holes.map((one, i) => ({ id: `h${i}`, shelf: 2, from: 'left', at: mm(300), back: mm(120), diameter: mm(60), ...one })), // prettier-ignore
+    holes: holes.map((one, i) => ({
+      id: `h${i}`,
+      shelf: 2,
+      from: 'left',
+      at: mm(300),
+      back: mm(120),
+      diameter: mm(60),
+      ...one,
+    })),
   }));
 const boardOf = (job: Job, shelf = 2) => planJob(job).parts.find((one) => one.shelf === shelf && one.role === 'board')!;
-const codesOf = (job: Job) => planJob(job).problems.map((one) => one.message.code).filter((code) => code.startsWith('problem.hole')); // prettier-ignore
+const codesOf = (job: Job) =>
+  planJob(job)
+    .problems.map((one) => one.message.code)
+    .filter((code) => code.startsWith('problem.hole'));
 
 describe('how far a point lies within an outline', () => {
-  const square = [[0, 0], [100, 0], [100, 50], [0, 50]] as const; // prettier-ignore
+  const square = [
+    [0, 0],
+    [100, 0],
+    [100, 50],
+    [0, 50],
+  ] as const;
   test.each([
     [[50, 25], 25],
     [[90, 25], 10],
@@ -46,7 +62,8 @@ test('each is said on the list, and a board that is drilled is a setting of its 
     code: 'cutEnd.hole',
     params: { diameter: { mm: 60 }, along: { mm: 300 }, back: { mm: 120 } },
   });
-  const rowOf = (of: typeof plan) => of.cutList.flatMap((group) => group.rows).find((row) => row.partIds.includes('S2-board'))!; // prettier-ignore
+  const rowOf = (of: typeof plan) =>
+    of.cutList.flatMap((group) => group.rows).find((row) => row.partIds.includes('S2-board'))!;
   expect(rowOf(plan).partIds).toEqual(['S2-board']);
   expect(rowOf(plain).lengthMm).toBe(rowOf(plan).lengthMm);
 });
@@ -60,7 +77,18 @@ test('in a corner it is measured from the corner on the left, and from the far e
 
 test('in a corner on the right the left end is the far one', () => {
   const corner = windowCorner();
-  const mirrored = drilled({ ...corner, place: { ...corner.place, side: 'right' }, readings: corner.readings.map((one) => ({ ...one, ...('corner' in one ? { corner: 'right' as const } : {}), ...('wall' in one && one.wall === 'left' ? { wall: 'right' as const } : {}) })) as Job['readings'] }, { shelf: 1, at: mm(220), back: mm(60) }); // prettier-ignore
+  const mirrored = drilled(
+    {
+      ...corner,
+      place: { ...corner.place, side: 'right' },
+      readings: corner.readings.map((one) => ({
+        ...one,
+        ...('corner' in one ? { corner: 'right' as const } : {}),
+        ...('wall' in one && one.wall === 'left' ? { wall: 'right' as const } : {}),
+      })) as Job['readings'],
+    },
+    { shelf: 1, at: mm(220), back: mm(60) },
+  );
   const board = boardOf(mirrored, 1);
   expect(board.corner?.side).toBe('right');
   expect(board.holes?.[0]?.at).toEqual([220 - board.corner!.backMm, 60]);
@@ -90,7 +118,11 @@ describe('what is wrong with a hole is named', () => {
   });
 
   test('over a hidden rail, which lies within the board', () => {
-    const hidden: Job = { ...alcove, support: { system: 'floating-rails', own: {} }, shelves: { ...alcove.shelves, thickness: mm(48) } }; // prettier-ignore
+    const hidden: Job = {
+      ...alcove,
+      support: { system: 'floating-rails', own: {} },
+      shelves: { ...alcove.shelves, thickness: mm(48) },
+    };
     // The back rail is 30 thick, both side rails too.
     expect(codesOf(drilled(hidden, { back: mm(55) }))).toEqual(['problem.holeOver']);
     expect(codesOf(drilled(hidden, { at: mm(55), back: mm(150) }))).toEqual(['problem.holeOver']);
@@ -111,7 +143,14 @@ describe('what is wrong with a hole is named', () => {
 });
 
 test('a hole through a hollow shelf goes through both its skins', () => {
-  const job = drilled({ ...chimneyAlcove(), support: { system: 'floating-rails', own: {} }, shelves: { ...chimneyAlcove().shelves, thickness: mm(48) } }, { back: mm(150) }); // prettier-ignore
+  const job = drilled(
+    {
+      ...chimneyAlcove(),
+      support: { system: 'floating-rails', own: {} },
+      shelves: { ...chimneyAlcove().shelves, thickness: mm(48) },
+    },
+    { back: mm(150) },
+  );
   const through = planJob(job).parts.filter((one) => one.shelf === 2 && one.holes);
   expect(through.map((one) => one.role).sort()).toEqual(['board', 'skin']);
   expect(through[0]?.holes).toEqual(through[1]?.holes);
@@ -120,5 +159,10 @@ test('a hole through a hollow shelf goes through both its skins', () => {
 test('a board without an outline of its own is the rectangle it is', () => {
   const { fit: _fit, corner: _corner, ...rest } = boardOf(chimneyAlcove());
   const outline = outlineOf({ ...rest, fit: null, corner: null });
-  expect(outline).toEqual([[0, 0], [rest.length.mm, 0], [rest.length.mm, rest.width.mm], [0, rest.width.mm]]); // prettier-ignore
+  expect(outline).toEqual([
+    [0, 0],
+    [rest.length.mm, 0],
+    [rest.length.mm, rest.width.mm],
+    [0, rest.width.mm],
+  ]);
 });

@@ -12,8 +12,15 @@ const start = newJob({ id: 'odds', name: 'Odds', kind: 'alcove', units: 'mm' });
 const SPOTS: readonly Spot[] = [
   ...[500, 1200, 1900].flatMap((upMm) => (['back', 'front'] as const).map((at): Spot => ({ kind: 'width', at, upMm }))),
   ...(['left', 'right'] as const).map((corner): Spot => ({ kind: 'square', corner, upMm: 1200, bladeMm: 330 })),
-  ...(['left', 'right'] as const).map((wall): Spot => ({ kind: 'plumb', wall, at: 'front', side: 'middle', upMm: 600, overMm: 1200 })),
-]; // prettier-ignore
+  ...(['left', 'right'] as const).map((wall): Spot => ({
+    kind: 'plumb',
+    wall,
+    at: 'front',
+    side: 'middle',
+    upMm: 600,
+    overMm: 1200,
+  })),
+];
 
 test('odds are honest: of boards said to go in 97 times of 100, 95 to 99 of 100 do', () => {
   const boards = Array.from({ length: ROOMS }, (_, i) => i + 1).flatMap((seed) => {

@@ -35,8 +35,12 @@ describe('the line that lies over points', () => {
 describe('small moves of a piece', () => {
   test('shifted it fits where one wall is 2 in the way and the other 3 off', () => {
     expect(roomAtBest(ps, lie([2, 2, 2, 2], [3, 3, 3, 3]), 0)).toBeCloseTo(1, 9);
-    expect(seatAtBest(ps, lie([2, 2, 2, 2], [3, 3, 3, 3]), lie([2, 2, 2, 2], [3, 3, 3, 3]), 0)).toMatchObject({ shift: 2.5, worstGapMm: 0.5, goesIn: true });
-  }); // prettier-ignore
+    expect(seatAtBest(ps, lie([2, 2, 2, 2], [3, 3, 3, 3]), lie([2, 2, 2, 2], [3, 3, 3, 3]), 0)).toMatchObject({
+      shift: 2.5,
+      worstGapMm: 0.5,
+      goesIn: true,
+    });
+  });
 
   test('turned by 1 in 100 it fits where both walls run askew by that, and no further than it may', () => {
     const askew = lie([0, 1, 2, 3], [0, 1, 2, 3]);
@@ -51,15 +55,24 @@ describe('small moves of a piece', () => {
   });
 
   test('the best seat enters no wall, and no tried move leaves a smaller widest gap', () => {
-    const wall = fc.array(fc.integer({ min: 0, max: 40 }).map((n) => n / 10), { minLength: 4, maxLength: 4 });
+    const wall = fc.array(
+      fc.integer({ min: 0, max: 40 }).map((n) => n / 10),
+      { minLength: 4, maxLength: 4 },
+    );
     fc.assert(
       fc.property(wall, wall, fc.integer({ min: -100, max: 100 }), (left, right, n) => {
-        const own = lie(left.map((one) => -one), right);
+        const own = lie(
+          left.map((one) => -one),
+          right,
+        );
         const seat = seatAtBest(ps, own, own, 0.002);
         expect(seat.goesIn).toBe(true);
         const turn = (0.002 * n) / 100;
         const gaps = (at: { shift: number; turn: number }) =>
-          ps.flatMap((p, i) => [at.shift - at.turn * p - (own.left[i] as number), (own.right[i] as number) - (at.shift - at.turn * p)]);
+          ps.flatMap((p, i) => [
+            at.shift - at.turn * p - (own.left[i] as number),
+            (own.right[i] as number) - (at.shift - at.turn * p),
+          ]);
         expect(Math.min(...gaps(seat))).toBeGreaterThan(-1e-4);
         for (const shift of [-1, -0.3, 0, 0.3, 1]) {
           const other = gaps({ shift, turn });
@@ -67,5 +80,5 @@ describe('small moves of a piece', () => {
         }
       }),
     );
-  }); // prettier-ignore
+  });
 });

@@ -17,7 +17,9 @@ export function outlineOfPiece({ ps }: Pocket, { left, right }: Between, back: B
   const behind = (x: number) => (back?.style === 'scribed' ? between(back.acrosses, back.profile, x) : 0);
   // A scribed back edge reaches behind the line: the ends are carried on to it.
   const endAt = (end: End, p: number) =>
-    end.style === 'scribed' && p >= 0 ? between(ps, end.profile, p) : alongLine(end.line, p) + (end.style === 'scribed' ? (end.profile[0] as number) - end.line.at : 0);
+    end.style === 'scribed' && p >= 0
+      ? between(ps, end.profile, p)
+      : alongLine(end.line, p) + (end.style === 'scribed' ? (end.profile[0] as number) - end.line.at : 0);
   const corner = (end: End): OutlinePoint => {
     const y = behind(endAt(end, 0));
     return [endAt(end, y) - origin, y];
@@ -25,11 +27,15 @@ export function outlineOfPiece({ ps }: Pocket, { left, right }: Between, back: B
   const [start, stop] = [corner(left), corner(right)];
   const backs =
     back?.style === 'scribed'
-      ? back.acrosses.map((x, i): OutlinePoint => [x - origin, back.profile[i] as number]).filter(([x]) => x > start[0] + 1 && x < stop[0] - 1)
+      ? back.acrosses
+          .map((x, i): OutlinePoint => [x - origin, back.profile[i] as number])
+          .filter(([x]) => x > start[0] + 1 && x < stop[0] - 1)
       : [];
   const face = ps.at(-1) as number;
   const along = (end: End) => (end.style === 'scribed' ? ps.filter((p) => p > start[1] + 1 && p < face - 1) : []);
-  const point = (end: End) => (p: number): OutlinePoint => [endAt(end, p) - origin, p];
+  const point =
+    (end: End) =>
+    (p: number): OutlinePoint => [endAt(end, p) - origin, p];
   return [
     start,
     ...backs,
@@ -39,7 +45,7 @@ export function outlineOfPiece({ ps }: Pocket, { left, right }: Between, back: B
     point(left)(face),
     ...[...along(left)].reverse().map(point(left)),
   ];
-} // prettier-ignore
+}
 
 /** Straight between stations, and carried on level beyond them. */
 export function between(at: readonly number[], values: ArrayLike<number>, x: number): number {
@@ -51,7 +57,10 @@ export function between(at: readonly number[], values: ArrayLike<number>, x: num
 }
 
 /** Where an outline crosses the line at y: the least and the greatest x there; y is held to where the outline is. */
-export function crossingAt(outline: readonly OutlinePoint[], y: number): { readonly least: number; readonly most: number } {
+export function crossingAt(
+  outline: readonly OutlinePoint[],
+  y: number,
+): { readonly least: number; readonly most: number } {
   const ys = outline.map((one) => one[1]);
   const at = Math.min(Math.max(y, Math.min(...ys)), Math.max(...ys));
   const xs = outline.flatMap(([x1, y1], i) => {
@@ -60,7 +69,7 @@ export function crossingAt(outline: readonly OutlinePoint[], y: number): { reado
     return y1 === y2 ? [x1, x2] : [x1 + ((x2 - x1) * (at - y1)) / (y2 - y1)];
   });
   return { least: Math.min(...xs), most: Math.max(...xs) };
-} // prettier-ignore
+}
 
 /** How far a point lies within an outline; negative outside it. Millimetres. */
 export function clearOf(outline: readonly OutlinePoint[], [x, y]: OutlinePoint): number {

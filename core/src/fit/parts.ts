@@ -24,7 +24,9 @@ import { triedOf, type Tried } from './tried';
 export interface Part extends Omit<PartSpec, 'length' | 'joint'> {
   /** What it takes of the stock: long point to long point, with what is left on for scribing. */
   readonly length: Figure;
-  /** Its back and its front edge as they are to be at last (lower and upper, on edge); null where both are its length. */
+  /**
+   * Its back and its front edge as they are to be at last (lower and upper, on edge); null where both are its length.
+   */
   readonly edges: { readonly back: Figure; readonly front: Figure } | null;
   /** Its ends and how it goes in; null for a piece that does not run from wall to wall. */
   readonly fit: PieceFit | null;
@@ -74,7 +76,10 @@ export function fitParts({ specs, opening, job }: FitPartsOptions): Fitted {
     const wish = wishFor(job.fit, spec.shelf, job.tape);
     const leastMm = Math.max(wish.leastMm, rule.least?.mm ?? 0);
     // What hides or carries a board follows its habit, not its own end style.
-    const own = kind === 'board' ? wish : { ...wish, habit: wish.habit === 'scribed' ? ('snug' as const) : wish.habit, ends: null };
+    const own =
+      kind === 'board'
+        ? wish
+        : { ...wish, habit: wish.habit === 'scribed' ? ('snug' as const) : wish.habit, ends: null };
     const whole = fitPiece(pocket, { ...own, leastMm, sideBySide: false });
     const fit = whole && drawnIn(whole, betweenMm(rule));
     if (!fit) {
@@ -83,7 +88,8 @@ export function fitParts({ specs, opening, job }: FitPartsOptions): Fitted {
       crossed.add(spec.shelf);
       return [];
     }
-    const tried = kind === 'board' ? triedOf(pocket, trialsOf(job.trials, spec.shelf, spec.place.upTo), job.tape) : null;
+    const tried =
+      kind === 'board' ? triedOf(pocket, trialsOf(job.trials, spec.shelf, spec.place.upTo), job.tape) : null;
     if (kind === 'board' && !tried) problems.push(...boardProblems(spec, fit, pocket));
     const width = plus(piece.width, message('term.leftOnBack'), fit.back?.allowanceMm ?? 0);
     return [{ ...piece, width, ...lengthsOf(spec, fit, opening, job.tape), fit, tried }];
@@ -95,17 +101,26 @@ export function fitParts({ specs, opening, job }: FitPartsOptions): Fitted {
     problems.push(stop({ is: 'place' }, message('problem.noWidth')));
   }
   // Nothing is cut for a shelf of which a piece cannot be, or whose board is not known.
-  const boardless = specs.flatMap((spec) => (spec.role === 'board' && !parts.some((part) => part.id === spec.id) ? [spec.shelf] : []));
+  const boardless = specs.flatMap((spec) =>
+    spec.role === 'board' && !parts.some((part) => part.id === spec.id) ? [spec.shelf] : [],
+  );
   const none = new Set([...crossed, ...boardless]);
-  const possible = withoutImpossible(parts.filter((part) => !none.has(part.shelf)), opening);
+  const possible = withoutImpossible(
+    parts.filter((part) => !none.has(part.shelf)),
+    opening,
+  );
   return { parts: possible.parts, problems: [...problems, ...possible.problems] };
-} // prettier-ignore
+}
 
 // More walls than a plan draws: odds are told to about half a percent.
 const SIDE_BY_SIDE = 2000;
 
 /** A board in every end style, from many drawn walls; yields how much of the work is done. */
-export function* stylesSideBySide({ spec, opening, job }: Omit<FitPartsOptions, 'specs'> & { readonly spec: PartSpec }): Generator<number, readonly StyleOutcome[] | null> {
+export function* stylesSideBySide({
+  spec,
+  opening,
+  job,
+}: Omit<FitPartsOptions, 'specs'> & { readonly spec: PartSpec }): Generator<number, readonly StyleOutcome[] | null> {
   const { length: rule } = spec;
   if (rule.is !== 'between-walls') return null;
   yield 0;
@@ -118,14 +133,19 @@ export function* stylesSideBySide({ spec, opening, job }: Omit<FitPartsOptions, 
     if (one) outcomes.push(outcomeOf(inFull(pocket, one)));
   }
   return outcomes;
-} // prettier-ignore
+}
 
 /** What the pieces a board stands between take off its length, and the housings it goes into put on. Millimetres. */
 const betweenMm = (rule: PartSpec['length']) =>
   rule.is === 'between-walls' ? (rule.between ?? []).reduce((sum, one) => sum + one.mm, 0) : 0;
 
 /** Lengths as the sums of what they came about by. */
-function lengthsOf({ length: rule }: PartSpec, fit: PieceFit, opening: Opening, tape: Tape): Pick<Part, 'length' | 'edges'> {
+function lengthsOf(
+  { length: rule }: PartSpec,
+  fit: PieceFit,
+  opening: Opening,
+  tape: Tape,
+): Pick<Part, 'length' | 'edges'> {
   if (rule.is !== 'between-walls') return { length: figure(), edges: null };
   const { band, stance, least, between = [] } = rule;
   const up = stance === 'flat' ? band.upTo : band.upFrom;
@@ -134,7 +154,9 @@ function lengthsOf({ length: rule }: PartSpec, fit: PieceFit, opening: Opening, 
   const clearMm = fit.backMm - betweenMm(rule) + fit.clearanceMm + fit.roundedMm;
   let told = plus(apart, message('term.standingOut'), clearMm - apart.mm);
   const asked = fit.playMm > 0;
-  const label = asked ? (least?.label ?? message('term.play')) : message('term.clearanceOdds', { odds: text(`${fit.wantedOdds}`) });
+  const label = asked
+    ? (least?.label ?? message('term.play'))
+    : message('term.clearanceOdds', { odds: text(`${fit.wantedOdds}`) });
   told = between.reduce((sum, one) => plus(sum, one.label, one.mm), less(told, label, fit.clearanceMm));
   told = toTape(told, tape, 'down');
   const back = told;
@@ -147,7 +169,7 @@ function lengthsOf({ length: rule }: PartSpec, fit: PieceFit, opening: Opening, 
     told = plus(told, message('term.leftOn', { side: nested(sideWords(side)) }), allowanceMm);
   }
   return { length: told, edges: { back, front } };
-} // prettier-ignore
+}
 
 function wallsCross({ shelf }: PartSpec, { mean }: Pocket): Problem {
   const apart = mean.right.map((row, l) => Math.min(...row) - Math.max(...(mean.left[l] as Float64Array)));
@@ -168,13 +190,16 @@ function boardProblems({ shelf: number }: PartSpec, fit: PieceFit, pocket: Pocke
     const [widest] = [...fit.gaps].sort((a, b) => b.mm - a.mm);
     const gap = roughly(fit.worst.mm);
     if (least > most || !widest) problems.push(doubtful(about, message('problem.fitUnsure', { shelf, gap })));
-    else problems.push(doubtful(about, message('problem.endGap', { shelf, gap, place: nested(gapPlaceWords(pocket, widest)) })));
+    else
+      problems.push(
+        doubtful(about, message('problem.endGap', { shelf, gap, place: nested(gapPlaceWords(pocket, widest)) })),
+      );
   }
   if (fit.back?.style === 'straight' && fit.back.worst.mm > HIDDEN_MM * NOTABLE && fit.habit !== 'loose') {
     problems.push(doubtful(about, message('problem.backGap', { shelf, gap: roughly(fit.back.worst.mm) })));
   }
   return problems;
-} // prettier-ignore
+}
 
 function depthProblems(wish: Job['shelves'], opening: Opening): Problem[] {
   if (!opening.surfaces.includes('front')) return [];

@@ -14,7 +14,9 @@ import type { Pocket } from './pocket';
 /** How one end is cut. */
 export interface EndCut {
   readonly style: EndStyle;
-  /** How far it runs beyond square at the front of a board (the top of a piece on edge): out is positive. Millimetres. */
+  /**
+   * How far it runs beyond square at the front of a board (the top of a piece on edge): out is positive. Millimetres.
+   */
   readonly outMm: number;
   /** The same as the angle to set the saw to, off square: degrees, to a tenth. */
   readonly degrees: number;
@@ -46,7 +48,9 @@ export interface PieceFit {
   readonly styles: readonly StyleOutcome[];
   readonly habit: Habit;
   readonly wantedOdds: number;
-  /** Share of openings that agree with the readings into which it goes, percent; and with no gap caulk does not hide. */
+  /**
+   * Share of openings that agree with the readings into which it goes, percent; and with no gap caulk does not hide.
+   */
   readonly odds: number;
   readonly neatOdds: number;
   /** What comes off for the odds or as play, and what rounding down to the tape takes beside. Millimetres. */
@@ -135,7 +139,15 @@ export function fitPiece(pocket: Pocket, wish: PieceWish): PieceFit | null {
     const one = fitBetween(pocket, style, wish);
     if (one) styles[style] = one;
     // A simpler style that suits needs no others beside it, unless they are asked for.
-    if (!wish.sideBySide && !wish.ends && one && suitedStyle(wish.habit, styles) === style && style === 'square' && one.worst.mm <= HIDDEN_MM) break;
+    if (
+      !wish.sideBySide &&
+      !wish.ends &&
+      one &&
+      suitedStyle(wish.habit, styles) === style &&
+      style === 'square' &&
+      one.worst.mm <= HIDDEN_MM
+    )
+      break;
   }
   const taken = wish.ends ?? suitedStyle(wish.habit, styles);
   const best = styles[taken] ?? styles.square;
@@ -170,7 +182,7 @@ export function fitPiece(pocket: Pocket, wish: PieceWish): PieceFit | null {
     seat: { acrossMm: left.line.at, outMm: back?.edge.outMm ?? 0, askew: back?.edge.askew ?? 0 },
     walls: wallsOf(pocket),
   };
-} // prettier-ignore
+}
 
 // A lean that shows by less than this over the thickness is not worth a bevel, millimetres.
 const LEAN_SHOWS_MM = 0.3;

@@ -104,7 +104,7 @@ export function pocketOf(opening: Walled, band: Band, options: PocketOptions): P
     sd: { left: seen(0), right: seen(1) },
     drawn: drawSamples(joint, samples, seed).map((one) => wallsIn(one)),
   };
-} // prettier-ignore
+}
 
 /** Turns the ends to how a board sees them whose back edge lies along the back: where that runs askew, so does it. */
 function turn({ left, right }: Pick<Walls, 'left' | 'right'>, ps: readonly number[], askew: number): void {

@@ -24,15 +24,24 @@ export function roughParts(specs: readonly PartSpec[], opening: Opening, job: Pi
       case 'between-walls': {
         const off = (rule.between ?? []).reduce((sum, one) => sum + one.mm, 0);
         const mm = right - left + off;
-        return { ...piece, across: piece.across ?? { fromMm: left - off / 2, toMm: right + off / 2 }, length: long(mm) };
+        return {
+          ...piece,
+          across: piece.across ?? { fromMm: left - off / 2, toMm: right + off / 2 },
+          length: long(mm),
+        };
       }
       case 'corner':
         return roughCorner(piece, spec, opening, job);
     }
   });
-} // prettier-ignore
+}
 
-function roughCorner(piece: Omit<Part, 'length'>, spec: PartSpec, opening: Opening, job: Pick<Job, 'corner' | 'units'>): Part {
+function roughCorner(
+  piece: Omit<Part, 'length'>,
+  spec: PartSpec,
+  opening: Opening,
+  job: Pick<Job, 'corner' | 'units'>,
+): Part {
   const wish = job.corner ?? usualCorner(job.units);
   const side = opening.surfaces.includes('left') ? 'left' : 'right';
   const mirror = side === 'left' ? 1 : -1;
@@ -43,7 +52,7 @@ function roughCorner(piece: Omit<Part, 'length'>, spec: PartSpec, opening: Openi
   const outline = cornerOutline(wish, backMm, SQUARE).map(([x, y]) => [mirror * x, y] as const);
   const corner: CornerFit = { ...NO_CORNER, shape: wish.shape, side, backMm, sideMm: wish.side.mm, outline };
   return { ...piece, length: long(backMm), corner };
-} // prettier-ignore
+}
 
 const SQUARE = 90;
 const RANGE = { mm: 0, fromMm: 0, toMm: 0 };

@@ -26,8 +26,8 @@ const ALONG: ReadonlySet<PartRole> = new Set([
 ]);
 
 /**
- * Leaves out pieces that cannot be: those with a size of nothing or less, and those longer than the place they stand or lie
- * in. Each is named at its shelf or at the supports; the others go on.
+ * Leaves out pieces that cannot be: those with a size of nothing or less, and those longer than the place they stand or
+ * lie in. Each is named at its shelf or at the supports; the others go on.
  */
 export function withoutImpossible(
   parts: readonly Part[],

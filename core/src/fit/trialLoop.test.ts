@@ -31,27 +31,47 @@ const cutOf = (board: Between, up: number): Trial['cut'] => ({
   left: board.left.offsetMm,
   right: board.right.offsetMm,
 });
-const note = (shelf: number, cut: Trial['cut'], what: Pick<Trial, 'end' | 'at' | 'is'>, mm: number): Trial => ({ id: `t-${what.end}-${what.at}`, shelf, cut, ...what, value: typedLength(mm.toFixed(1), 'mm') }); // prettier-ignore
+const note = (shelf: number, cut: Trial['cut'], what: Pick<Trial, 'end' | 'at' | 'is'>, mm: number): Trial => ({
+  id: `t-${what.end}-${what.at}`,
+  shelf,
+  cut,
+  ...what,
+  value: typedLength(mm.toFixed(1), 'mm'),
+});
 
 /** What a person notes who carries a board to the room: the gap at each corner, or where it binds. */
 function noted(room: Room, board: Between, up: number): Trial[] {
   const cut = cutOf(board, up);
-  const at = pocketOf(openingOfRoom(room), bandAt(up), { stance: 'flat', samples: 0, seed: 1, stations: 31, layers: 3 });
-  const along = (end: Between['left']) => ({ ...end, profile: Float64Array.from(at.ps, (p) => end.line.at + end.line.slope * p) });
+  const at = pocketOf(openingOfRoom(room), bandAt(up), {
+    stance: 'flat',
+    samples: 0,
+    seed: 1,
+    stations: 31,
+    layers: 3,
+  });
+  const along = (end: Between['left']) => ({
+    ...end,
+    profile: Float64Array.from(at.ps, (p) => end.line.at + end.line.slope * p),
+  });
   const { tight, seen } = lieOf(at, at.mean, along(board.left), along(board.right), liesFor(at));
   const { shift, turn, goesIn } = seatAtBest(at.ps, tight, seen, (2 * MOVED_MM) / board.lengthMm, board.lengthMm / 2);
   const gapAt = (end: 'left' | 'right', i: number) => {
     const where = shift - turn * (at.ps[i] as number);
     return end === 'left' ? where - (seen.left[i] as number) : (seen.right[i] as number) - where;
   };
-  const places = [['back', 0], ['front', at.ps.length - 1]] as const; // prettier-ignore
+  const places = [
+    ['back', 0],
+    ['front', at.ps.length - 1],
+  ] as const;
   return (['left', 'right'] as const).flatMap((end) =>
     places.map(([place, i]) => {
       const gap = gapAt(end, i);
-      return gap < 0 && !goesIn ? note(3, cut, { end, at: place, is: 'tight' }, 3) : note(3, cut, { end, at: place, is: 'gap' }, Math.max(gap, 0));
+      return gap < 0 && !goesIn
+        ? note(3, cut, { end, at: place, is: 'tight' }, 3)
+        : note(3, cut, { end, at: place, is: 'gap' }, Math.max(gap, 0));
     }),
   );
-} // prettier-ignore
+}
 
 test('a board tried in its place makes those not yet cut fit better, on average', () => {
   const ROOMS = 30;
@@ -61,7 +81,10 @@ test('a board tried in its place makes those not yet cut fit better, on average'
     const job = jobIn(room, seed);
     const then: Job = { ...job, trials: noted(room, fitted(job, 1200), 1200) };
     for (const up of HEIGHTS.filter((one) => one !== 1200)) {
-      const [a, b] = [tryIn(room, carried(bandAt(up), fitted(job, up))), tryIn(room, carried(bandAt(up), fitted(then, up)))];
+      const [a, b] = [
+        tryIn(room, carried(bandAt(up), fitted(job, up))),
+        tryIn(room, carried(bandAt(up), fitted(then, up))),
+      ];
       sums.before += a.worstGapMm / (4 * ROOMS);
       sums.after += b.worstGapMm / (4 * ROOMS);
       sums.inBefore += a.goesIn ? 1 : 0;
@@ -71,7 +94,7 @@ test('a board tried in its place makes those not yet cut fit better, on average'
   expect(sums.after).toBeLessThan(0.9 * sums.before);
   expect(sums.inAfter / (4 * ROOMS)).toBeGreaterThan(0.95);
   if (process.env.DORMER_FIGURES) process.stdout.write(`${JSON.stringify(sums)}\n`);
-}); // prettier-ignore
+});
 
 describe('what was noted moves the walls, by hand', () => {
   const room = trialRoom(4);
@@ -85,9 +108,12 @@ describe('what was noted moves the walls, by hand', () => {
   };
 
   test('gaps of 2 and 3 at the back: the walls stand 5 more than the board apart there', () => {
-    const trials = [note(3, cut, { end: 'left', at: 'back', is: 'gap' }, 2), note(3, cut, { end: 'right', at: 'back', is: 'gap' }, 3)];
+    const trials = [
+      note(3, cut, { end: 'left', at: 'back', is: 'gap' }, 2),
+      note(3, cut, { end: 'right', at: 'back', is: 'gap' }, 3),
+    ];
     expect(Math.abs(wide({ ...job, trials }, 0) - (board.lengthMm + 5))).toBeLessThan(0.7);
-  }); // prettier-ignore
+  });
 
   test('it binds at the front at both ends: the walls stand no further apart there than the board is long', () => {
     const trials = (['left', 'right'] as const).map((end) => note(3, cut, { end, at: 'front', is: 'tight' }, 3));
@@ -95,7 +121,10 @@ describe('what was noted moves the walls, by hand', () => {
     expect(wide(job, -1)).toBeGreaterThan(front + 1);
     expect(Math.abs(wide({ ...job, trials }, -1) - front)).toBeLessThan(0.7);
     const shaves = shavesFor(pocket({ ...job, trials }, 1200), trials, '0.5mm');
-    expect(shaves.map((one) => [one.end, one.at])).toEqual([['left', 'front'], ['right', 'front']]); // prettier-ignore
+    expect(shaves.map((one) => [one.end, one.at])).toEqual([
+      ['left', 'front'],
+      ['right', 'front'],
+    ]);
     for (const { mm } of shaves) {
       expect(mm).toBeGreaterThanOrEqual(0.5);
       expect(mm).toBeLessThanOrEqual(2);

@@ -71,5 +71,9 @@ export function shavesFor(pocket: Pocket, trials: readonly Trial[], tape: Tape):
   }
   const places = { back: 0, middle: ps.length >> 1, front: ps.length - 1 } as const;
   const binding = trials.filter((one) => one.is === 'tight');
-  return binding.map(({ end: side, at }) => ({ end: side, at, mm: Math.max(snapToTape(over[side][places[at]] as number, tape, 'up'), snapToTape(0.01, tape, 'up')) }));
-} // prettier-ignore
+  return binding.map(({ end: side, at }) => ({
+    end: side,
+    at,
+    mm: Math.max(snapToTape(over[side][places[at]] as number, tape, 'up'), snapToTape(0.01, tape, 'up')),
+  }));
+}

@@ -5,7 +5,12 @@ import { made, mm, plainJob, saying } from '../load/testing';
 import { words } from '../words';
 import { evenly, holeRows, holesFor, nearestFreeSpot, neededFor, plugHole, screwFor, usable } from '.';
 
-const stud = (wall: 'left' | 'back' | 'right', from: number) => ({ id: `${wall}-${from}`, wall, from: mm(from), found: 'pilot' as const }); // prettier-ignore
+const stud = (wall: 'left' | 'back' | 'right', from: number) => ({
+  id: `${wall}-${from}`,
+  wall,
+  from: mm(from),
+  found: 'pilot' as const,
+});
 const walled = (job: Job, change: Partial<Job['place']>): Job => ({ ...job, place: { ...job.place, ...change } });
 const fixing = (job: Job, id: string) => made(job).fixings.find((one) => one.id === id)!;
 
@@ -65,7 +70,12 @@ describe('where a screw goes', () => {
     const { holes } = fixing(job, 'S1-back-cleat/wall');
     // The cleat begins where the wall does in a square opening.
     const spots = holes.map((hole) => [Math.round(hole.spot!.alongMm), hole.into]);
-    expect(spots).toEqual([[25, 'anchor'], [230, 'stud'], [632, 'stud'], [975, 'anchor']]); // prettier-ignore
+    expect(spots).toEqual([
+      [25, 'anchor'],
+      [230, 'stud'],
+      [632, 'stud'],
+      [975, 'anchor'],
+    ]);
     expect(holes.map((hole) => hole.acrossMm)).toEqual([22.5, 22.5, 22.5, 22.5]);
   });
 
@@ -86,19 +96,42 @@ describe('where a screw goes', () => {
   });
 
   test('moved aside from an outlet, and from a hole in a cabinet’s side', () => {
-    const outlet: KeepClear = { id: 'o', what: 'outlet', wall: 'back', from: mm(460), up: mm(400), width: mm(80), height: mm(80), note: '' };
+    const outlet: KeepClear = {
+      id: 'o',
+      what: 'outlet',
+      wall: 'back',
+      from: mm(460),
+      up: mm(400),
+      width: mm(80),
+      height: mm(80),
+      note: '',
+    };
     const job = walled(plainJob('three-side-cleats'), { walls: 'plaster', keepClears: [outlet] });
     const { holes } = fixing(job, 'S1-back-cleat/wall');
     for (const { spot } of holes) expect(spot!.alongMm <= 430 || spot!.alongMm >= 570).toBe(true);
-    const hole: KeepClear = { id: 'h', what: 'hole', wall: 'left', from: mm(148), up: mm(100), width: mm(5), height: mm(2000), note: '' };
+    const hole: KeepClear = {
+      id: 'h',
+      what: 'hole',
+      wall: 'left',
+      from: mm(148),
+      up: mm(100),
+      width: mm(5),
+      height: mm(2000),
+      note: '',
+    };
     const span = walled(plainJob('side-screwed', {}, 'span'), { keepClears: [hole] });
     expect(fixing(span, 'S1-board/left').holes.map((one) => one.alongMm)).toEqual([40, 137, 260]);
     expect(fixing(span, 'S1-board/right').holes.map((one) => one.alongMm)).toEqual([40, 150, 260]);
     expect(made(span).codes).toContain('problem.sideMoved');
-  }); // prettier-ignore
+  });
 
   test('even places with both ends, and the nearest that is free', () => {
-    expect(evenly({ fromMm: 25, toMm: 975 }, 400, 2)).toEqual([25, expect.closeTo(341.67, 2), expect.closeTo(658.33, 2), 975]); // prettier-ignore
+    expect(evenly({ fromMm: 25, toMm: 975 }, 400, 2)).toEqual([
+      25,
+      expect.closeTo(341.67, 2),
+      expect.closeTo(658.33, 2),
+      975,
+    ]);
     expect(usable(1000)).toEqual({ fromMm: 25, toMm: 975 });
     expect(usable(60)).toEqual({ fromMm: 15, toMm: 45 });
     expect(nearestFreeSpot(50, { fromMm: 0, toMm: 100 }, (at) => at >= 70)).toBe(70);
@@ -107,7 +140,11 @@ describe('where a screw goes', () => {
 });
 
 test('holes are told on marks of the tape, row by row', () => {
-  const holes = [{ alongMm: 341.7, acrossMm: 22.6 }, { alongMm: 25, acrossMm: 22.6 }, { alongMm: 25, acrossMm: 60 }] as never; // prettier-ignore
+  const holes = [
+    { alongMm: 341.7, acrossMm: 22.6 },
+    { alongMm: 25, acrossMm: 22.6 },
+    { alongMm: 25, acrossMm: 60 },
+  ] as never;
   const through = { is: 'piece', id: 'a' } as const;
   expect(holeRows({ holes, through }, '1mm')).toEqual([
     { acrossMm: 23, alongs: [25, 342] },
@@ -136,7 +173,14 @@ test('what is bought is counted: brackets, screws by size, anchors with theirs, 
 test('in random jobs no screw lies outside its piece or in what must stay clear, and every joint has two or a problem', () => {
   const wall = fc.constantFrom('left', 'back', 'right' as const);
   const clears = fc.array(
-    fc.record({ what: fc.constantFrom('outlet', 'hole', 'pipe', 'vent' as const), wall, from: fc.integer({ min: 20, max: 900 }), up: fc.integer({ min: 50, max: 1700 }), width: fc.integer({ min: 5, max: 200 }), height: fc.integer({ min: 5, max: 300 }) }),
+    fc.record({
+      what: fc.constantFrom('outlet', 'hole', 'pipe', 'vent' as const),
+      wall,
+      from: fc.integer({ min: 20, max: 900 }),
+      up: fc.integer({ min: 50, max: 1700 }),
+      width: fc.integer({ min: 5, max: 200 }),
+      height: fc.integer({ min: 5, max: 300 }),
+    }),
     { maxLength: 5 },
   );
   const random = fc.record({
@@ -144,7 +188,10 @@ test('in random jobs no screw lies outside its piece or in what must stay clear,
     walls: fc.constantFrom('lined', 'plaster', 'panel', 'studs' as const),
     anchors: fc.boolean(),
     clears,
-    studs: fc.uniqueArray(fc.record({ wall, from: fc.integer({ min: 10, max: 990 }) }), { maxLength: 8, selector: (one) => `${one.wall}${one.from}` }),
+    studs: fc.uniqueArray(fc.record({ wall, from: fc.integer({ min: 10, max: 990 }) }), {
+      maxLength: 8,
+      selector: (one) => `${one.wall}${one.from}`,
+    }),
     depth: fc.integer({ min: 150, max: 380 }),
     thickness: fc.integer({ min: 12, max: 50 }),
     heights: fc.uniqueArray(fc.integer({ min: 10, max: 40 }), { minLength: 1, maxLength: 4 }),
@@ -159,9 +206,23 @@ test('in random jobs no screw lies outside its piece or in what must stay clear,
           ...start.place,
           walls,
           studs: studs.map((one) => stud(one.wall, one.from)),
-          keepClears: kept.map((one, i) => ({ id: `k${i}`, note: '', what: one.what, wall: one.wall, from: mm(one.from), up: mm(one.up), width: mm(one.width), height: mm(one.height) })),
+          keepClears: kept.map((one, i) => ({
+            id: `k${i}`,
+            note: '',
+            what: one.what,
+            wall: one.wall,
+            from: mm(one.from),
+            up: mm(one.up),
+            width: mm(one.width),
+            height: mm(one.height),
+          })),
         },
-        shelves: { ...start.shelves, depth: mm(depth), thickness: mm(thickness), heights: heights.map((one, i) => ({ id: `h${i}`, up: mm(one * 50) })) },
+        shelves: {
+          ...start.shelves,
+          depth: mm(depth),
+          thickness: mm(thickness),
+          heights: heights.map((one, i) => ({ id: `h${i}`, up: mm(one * 50) })),
+        },
       };
       const { fixings, pieces, fastenings, codes } = made(job);
       const troubled = codes.some((code) => /noStudNoAnchor|noPlaceForScrews|noScrew|sideBlocked/.test(code));
@@ -179,13 +240,16 @@ test('in random jobs no screw lies outside its piece or in what must stay clear,
           if (!on || !hole.spot) continue;
           const { alongMm, upMm } = hole.spot;
           for (const zone of zonesOn(job.place, on)) {
-            expect(alongMm <= zone.fromMm || alongMm >= zone.toMm || upMm <= zone.lowMm || upMm >= zone.highMm).toBe(true);
+            expect(alongMm <= zone.fromMm || alongMm >= zone.toMm || upMm <= zone.lowMm || upMm >= zone.highMm).toBe(
+              true,
+            );
           }
           if (!anchors) expect(hole.into).not.toBe('anchor');
         }
         // Never out at the far side.
         const reach = one.screw.lengthMm - one.passMm - one.liningMm;
-        const deep = into.is === 'piece' ? (into.haveMm ?? Infinity) : walls === 'panel' ? job.fixing.panel.mm : Infinity;
+        const deep =
+          into.is === 'piece' ? (into.haveMm ?? Infinity) : walls === 'panel' ? job.fixing.panel.mm : Infinity;
         expect(reach).toBeLessThan(deep);
         expect(holes.length >= 2 || troubled).toBe(true);
       }
@@ -193,4 +257,4 @@ test('in random jobs no screw lies outside its piece or in what must stay clear,
     }),
     { numRuns: 250 },
   );
-}); // prettier-ignore
+});

@@ -20,7 +20,9 @@ export interface Hole {
   readonly into: Bites;
   /** The stud behind it, by id. */
   readonly stud: string | null;
-  /** On the wall: along it from where it begins (its left end, a side wall its back corner), and above the floor mark. */
+  /**
+   * On the wall: along it from where it begins (its left end, a side wall its back corner), and above the floor mark.
+   */
   readonly spot: { readonly alongMm: number; readonly upMm: number } | null;
 }
 
@@ -89,7 +91,9 @@ interface Drilled {
   readonly label: string;
   readonly lengthMm: number;
   readonly widthMm: number;
-  /** Along the wall where its length begins (where its left edge is, for an upright), and how high its lower edge is. */
+  /**
+   * Along the wall where its length begins (where its left edge is, for an upright), and how high its lower edge is.
+   */
   readonly startMm: number;
   readonly lowMm: number;
   readonly upright: boolean;
@@ -102,10 +106,15 @@ function placeOne(one: Fastening, input: PlaceInput): { fixing: Fixing | null; p
   const { parts, hardware, job, opening } = input;
   if (one.into.is === 'piece' && !parts.some((part) => part.id === (one.into as { id: string }).id)) return null;
   const part = one.through.is === 'piece' ? parts.find(({ id }) => id === (one.through as { id: string }).id) : null;
-  const item = one.through.is === 'hardware' ? hardware.find(({ id }) => id === (one.through as { id: string }).id) : null;
+  const item =
+    one.through.is === 'hardware' ? hardware.find(({ id }) => id === (one.through as { id: string }).id) : null;
   if (part === undefined || item === undefined) return null;
   const wall = one.into.is === 'wall' ? one.into.wall : null;
-  const drilled = part ? drilledPart(part, wall, one.edge ?? false, opening) : item ? drilledItem(item, wall, opening.extent.left) : null;
+  const drilled = part
+    ? drilledPart(part, wall, one.edge ?? false, opening)
+    : item
+      ? drilledItem(item, wall, opening.extent.left)
+      : null;
   const about = one.shelf > 0 ? ({ is: 'shelf', shelf: one.shelf } as const) : ({ is: 'support' } as const);
   const name = drilled?.label ? message('fixing.piece', { label: text(drilled.label) }) : message('fixing.bracket');
   const { holes, problems } = wall && drilled ? wallHoles(one, wall, drilled, input) : pieceHoles(one, drilled);
@@ -113,7 +122,10 @@ function placeOne(one: Fastening, input: PlaceInput): { fixing: Fixing | null; p
   const chosen = screwOf(one, holes, job);
   if (!chosen) {
     const pass = length(one.passMm);
-    return { fixing: null, problems: [...said, stop(about, message('problem.noScrew', { piece: { is: 'message', message: name }, pass }))] };
+    return {
+      fixing: null,
+      problems: [...said, stop(about, message('problem.noScrew', { piece: { is: 'message', message: name }, pass }))],
+    };
   }
   if (holes.length === 0) return { fixing: null, problems: said };
   const fixing: Fixing = {
@@ -136,34 +148,68 @@ function placeOne(one: Fastening, input: PlaceInput): { fixing: Fixing | null; p
     ...(one.heads ? { heads: one.heads } : {}),
   };
   return { fixing, problems: said };
-} // prettier-ignore
+}
 
-function drilledPart(part: Part, wall: FixedWall | null, edge: boolean, { extent: { left, right }, surfaces }: PlaceInput['opening']): Drilled {
+function drilledPart(
+  part: Part,
+  wall: FixedWall | null,
+  edge: boolean,
+  { extent: { left, right }, surfaces }: PlaceInput['opening'],
+): Drilled {
   const { place, across, upright = false, label, width, thicknessMm } = part;
   // What lies along the back of a corner on the right ends in that corner.
   const starts = part.role === 'rail-back' && !part.fit && !surfaces.includes('left') ? right - part.length.mm : left;
-  const along = wall === 'back' || wall === null ? (across?.fromMm ?? part.fit?.seat.acrossMm ?? starts) - left : place.outFrom;
-  return { label, lengthMm: part.fit?.backMm ?? part.length.mm, widthMm: edge ? thicknessMm : width.mm, startMm: along, lowMm: place.upFrom, upright, falls: ((part.tiltDegrees ?? 0) * Math.PI) / 180, highMm: place.upTo };
-} // prettier-ignore
+  const along =
+    wall === 'back' || wall === null ? (across?.fromMm ?? part.fit?.seat.acrossMm ?? starts) - left : place.outFrom;
+  return {
+    label,
+    lengthMm: part.fit?.backMm ?? part.length.mm,
+    widthMm: edge ? thicknessMm : width.mm,
+    startMm: along,
+    lowMm: place.upFrom,
+    upright,
+    falls: ((part.tiltDegrees ?? 0) * Math.PI) / 180,
+    highMm: place.upTo,
+  };
+}
 
 function drilledItem({ place, across }: Hardware, wall: FixedWall | null, left: number): Drilled {
-  const [from, to] = wall === 'left' || wall === 'right' ? [place.outFrom, place.outTo] : [across.fromMm - left, across.toMm - left];
-  return { label: '', lengthMm: place.upTo - place.upFrom, widthMm: to - from, startMm: from, lowMm: place.upFrom, upright: true, falls: 0, highMm: place.upTo };
-} // prettier-ignore
+  const [from, to] =
+    wall === 'left' || wall === 'right' ? [place.outFrom, place.outTo] : [across.fromMm - left, across.toMm - left];
+  return {
+    label: '',
+    lengthMm: place.upTo - place.upFrom,
+    widthMm: to - from,
+    startMm: from,
+    lowMm: place.upFrom,
+    upright: true,
+    falls: 0,
+    highMm: place.upTo,
+  };
+}
 
 /** Where a hole of a piece comes to lie on its wall: along it from where it begins, and above the floor mark. */
-function spotOn({ upright, startMm, lowMm, highMm, widthMm, falls }: Drilled, alongMm: number, acrossMm: number): { alongMm: number; upMm: number } {
+function spotOn(
+  { upright, startMm, lowMm, highMm, widthMm, falls }: Drilled,
+  alongMm: number,
+  acrossMm: number,
+): { alongMm: number; upMm: number } {
   if (upright) return { alongMm: startMm + acrossMm, upMm: lowMm + alongMm };
   if (falls === 0) return { alongMm: startMm + alongMm, upMm: lowMm + acrossMm };
   // Along the slope from its rear upper corner, and square down from its upper edge.
   const [sin, cos, down] = [Math.sin(falls), Math.cos(falls), widthMm - acrossMm];
   return { alongMm: startMm + alongMm * cos - down * sin, upMm: highMm - alongMm * sin - down * cos };
-} // prettier-ignore
+}
 
 type Said = (about: Problem['about'], piece: ReturnType<typeof message>) => Problem;
 
 /** Holes that go into a wall: at its studs where it has any, else spread. */
-function wallHoles(one: Fastening, wall: FixedWall, drilled: Drilled, { job }: PlaceInput): { holes: Hole[]; problems: Said[] } {
+function wallHoles(
+  one: Fastening,
+  wall: FixedWall,
+  drilled: Drilled,
+  { job }: PlaceInput,
+): { holes: Hole[]; problems: Said[] } {
   const { place, fixing } = job;
   const kind = wallKindOf(place, wall);
   const zones = zonesOn(place, wall);
@@ -173,12 +219,15 @@ function wallHoles(one: Fastening, wall: FixedWall, drilled: Drilled, { job }: P
   const hole = (alongMm: number, acrossMm: number): Hole => {
     const spot = spotOf(alongMm, acrossMm);
     const stud = kind === 'lined' ? studAt(spot.alongMm) : null;
-    const into = kind === 'lined' ? (stud ? 'stud' : 'anchor') : kind === 'plaster' ? 'plug' : kind === 'panel' ? 'panel' : 'stud';
+    const into =
+      kind === 'lined' ? (stud ? 'stud' : 'anchor') : kind === 'plaster' ? 'plug' : kind === 'panel' ? 'panel' : 'stud';
     return { alongMm, acrossMm, into, stud: stud?.id ?? null, spot };
   };
   const free = (alongMm: number, acrossMm: number) => {
     const spot = spotOf(alongMm, acrossMm);
-    const housed = (one.avoidMm ?? []).some((band) => spot.upMm > band.fromMm - HOUSED_MM && spot.upMm < band.toMm + HOUSED_MM);
+    const housed = (one.avoidMm ?? []).some(
+      (band) => spot.upMm > band.fromMm - HOUSED_MM && spot.upMm < band.toMm + HOUSED_MM,
+    );
     return !housed && clearOfAll(zones, spot.alongMm, spot.upMm);
   };
   const { spread } = one;
@@ -186,23 +235,48 @@ function wallHoles(one: Fastening, wall: FixedWall, drilled: Drilled, { job }: P
     const given = spread.is === 'given' ? spread.at : [];
     const holes = given.filter((at) => free(at.alongMm, at.acrossMm)).map((at) => hole(at.alongMm, at.acrossMm));
     const anchored = holes.filter((at) => at.into !== 'anchor' || fixing.anchors);
-    return { holes: anchored, problems: tooFew(anchored, 2, given.length - holes.length, kind === 'lined' && !fixing.anchors) };
+    return {
+      holes: anchored,
+      problems: tooFew(anchored, 2, given.length - holes.length, kind === 'lined' && !fixing.anchors),
+    };
   }
   const stretch = usable(drilled.lengthMm, one.shortMm);
   // An upright has its screws on the line of the stud behind it.
-  const rows = drilled.upright && kind === 'lined' ? uprightRows(studs.map((stud) => stud.from.mm), drilled, spread.acrossMm) : spread.acrossMm;
+  const rows =
+    drilled.upright && kind === 'lined'
+      ? uprightRows(
+          studs.map((stud) => stud.from.mm),
+          drilled,
+          spread.acrossMm,
+        )
+      : spread.acrossMm;
   const rowFree = (alongMm: number) => rows.every((acrossMm) => free(alongMm, acrossMm));
-  const atStuds = kind === 'lined' && !drilled.upright ? studPlaces(studs.map((stud) => stud.from.mm), drilled, stretch) : null;
+  const atStuds =
+    kind === 'lined' && !drilled.upright
+      ? studPlaces(
+          studs.map((stud) => stud.from.mm),
+          drilled,
+          stretch,
+        )
+      : null;
   let [places, lost]: [number[], number] = [[], 0];
   if (atStuds) {
     places = atStuds.filter(rowFree);
     lost = atStuds.length - places.length;
     if (fixing.anchors) places = withEnds(places, stretch, spread.least, rowFree);
-  } else if (kind !== 'lined' || fixing.anchors || rows.every((acrossMm) => studAt(spotOf(stretch.fromMm, acrossMm).alongMm))) {
+  } else if (
+    kind !== 'lined' ||
+    fixing.anchors ||
+    rows.every((acrossMm) => studAt(spotOf(stretch.fromMm, acrossMm).alongMm))
+  ) {
     const wanted = evenly(stretch, spread.everyMm, spread.least);
     const found: number[] = [];
     for (const at of wanted) {
-      const near = nearestFreeSpot(at, stretch, (mm) => rowFree(mm) && found.every((other) => Math.abs(other - mm) >= APART_MM));
+      const near = nearestFreeSpot(
+        at,
+        stretch,
+        (mm) => rowFree(mm) && found.every((other) => Math.abs(other - mm) >= APART_MM),
+      );
       if (near === null) lost += 1;
       else found.push(near);
     }
@@ -210,29 +284,44 @@ function wallHoles(one: Fastening, wall: FixedWall, drilled: Drilled, { job }: P
   }
   const holes = places.flatMap((alongMm) => rows.map((acrossMm) => hole(alongMm, acrossMm)));
   return { holes, problems: tooFew(holes, spread.least, lost, kind === 'lined' && !fixing.anchors) };
-} // prettier-ignore
+}
 
 // A screw keeps so far from a housing cut into the piece it passes, and from the next.
 const HOUSED_MM = 15;
 const APART_MM = 20;
 
-function uprightRows(studs: readonly number[], { startMm, widthMm }: Drilled, rows: readonly number[]): readonly number[] {
+function uprightRows(
+  studs: readonly number[],
+  { startMm, widthMm }: Drilled,
+  rows: readonly number[],
+): readonly number[] {
   const edge = Math.min(10, widthMm / 4);
-  const behind = studs.map((mm) => mm - startMm).find((mm) => mm >= edge - STUD_HALF_MM && mm <= widthMm - edge + STUD_HALF_MM);
+  const behind = studs
+    .map((mm) => mm - startMm)
+    .find((mm) => mm >= edge - STUD_HALF_MM && mm <= widthMm - edge + STUD_HALF_MM);
   return behind === undefined ? rows : [Math.min(Math.max(behind, edge), widthMm - edge)];
-} // prettier-ignore
+}
 
 /** Where studs are behind a piece, along it: one just beyond its last place for a screw is met at that. */
-function studPlaces(studs: readonly number[], { startMm, falls }: Drilled, { fromMm, toMm }: { fromMm: number; toMm: number }): number[] {
+function studPlaces(
+  studs: readonly number[],
+  { startMm, falls }: Drilled,
+  { fromMm, toMm }: { fromMm: number; toMm: number },
+): number[] {
   return studs
     .map((mm) => (mm - startMm) / Math.cos(falls))
     .filter((mm) => mm >= fromMm - STUD_HALF_MM && mm <= toMm + STUD_HALF_MM)
     .map((mm) => Math.min(Math.max(mm, fromMm), toMm))
     .sort((a, b) => a - b);
-} // prettier-ignore
+}
 
 /** With an anchor near each end that no stud is near, and as many as make the least there must be. */
-function withEnds(places: readonly number[], stretch: { readonly fromMm: number; readonly toMm: number }, least: number, free: (mm: number) => boolean): number[] {
+function withEnds(
+  places: readonly number[],
+  stretch: { readonly fromMm: number; readonly toMm: number },
+  least: number,
+  free: (mm: number) => boolean,
+): number[] {
   const all = [...places];
   for (const end of [stretch.fromMm, stretch.toMm]) {
     if (all.some((mm) => Math.abs(mm - end) <= NEAR_END_MM)) continue;
@@ -241,14 +330,20 @@ function withEnds(places: readonly number[], stretch: { readonly fromMm: number;
   }
   while (all.length < least) {
     const sorted = [stretch.fromMm, ...all.sort((a, b) => a - b), stretch.toMm];
-    const gaps = sorted.slice(1).map((mm, i) => ({ middle: (mm + (sorted[i] as number)) / 2, size: mm - (sorted[i] as number) }));
+    const gaps = sorted
+      .slice(1)
+      .map((mm, i) => ({ middle: (mm + (sorted[i] as number)) / 2, size: mm - (sorted[i] as number) }));
     const widest = gaps.reduce((a, b) => (b.size > a.size ? b : a));
-    const found = nearestFreeSpot(widest.middle, stretch, (mm) => free(mm) && all.every((other) => Math.abs(other - mm) >= APART_MM));
+    const found = nearestFreeSpot(
+      widest.middle,
+      stretch,
+      (mm) => free(mm) && all.every((other) => Math.abs(other - mm) >= APART_MM),
+    );
     if (found === null) break;
     all.push(found);
   }
   return all.sort((a, b) => a - b);
-} // prettier-ignore
+}
 
 function tooFew(holes: readonly Hole[], least: number, lost: number, studsOnly: boolean): Said[] {
   const said: Said[] = [];
@@ -257,10 +352,12 @@ function tooFew(holes: readonly Hole[], least: number, lost: number, studsOnly: 
     const code = studsOnly ? 'problem.noStudNoAnchor' : 'problem.noPlaceForScrews';
     said.push((about, piece) => stop(about, message(code, { piece: pieceOf(piece), count: count(holes.length) })));
   } else if (holes.length < least || lost > 0) {
-    said.push((about, piece) => doubtful(about, message('problem.fewerScrews', { piece: pieceOf(piece), count: count(holes.length) })));
+    said.push((about, piece) =>
+      doubtful(about, message('problem.fewerScrews', { piece: pieceOf(piece), count: count(holes.length) })),
+    );
   }
   return said;
-} // prettier-ignore
+}
 
 /** Holes through one piece, or through a wall from behind, into another piece. */
 function pieceHoles(
@@ -292,7 +389,13 @@ const BITE_MM = { side: 25, edge: 30, end: 45 } as const;
 function screwOf(one: Fastening, holes: readonly Hole[], { place, fixing, units }: PlaceInput['job']) {
   const { into, passMm } = one;
   const way = ((): Way => {
-    if (into.is === 'piece') return { passMm, liningMm: 0, biteMm: one.with === 'pin' ? 20 : BITE_MM[into.grain], haveMm: into.haveMm ?? Infinity };
+    if (into.is === 'piece')
+      return {
+        passMm,
+        liningMm: 0,
+        biteMm: one.with === 'pin' ? 20 : BITE_MM[into.grain],
+        haveMm: into.haveMm ?? Infinity,
+      };
     const kind = wallKindOf(place, into.wall);
     if (kind === 'lined') return { passMm, liningMm: fixing.lining.mm, biteMm: STUD_BITE_MM, haveMm: STUD_DEEP_MM };
     if (kind === 'plaster') return { passMm, liningMm: 0, biteMm: PLUG_BITE_MM, haveMm: Infinity };
@@ -302,4 +405,4 @@ function screwOf(one: Fastening, holes: readonly Hole[], { place, fixing, units 
   const duty = one.with !== 'screw' ? one.with : into.is === 'wall' || one.through.is === 'wall' ? 'wall' : 'wood';
   const chosen = screwFor(duty, way, units);
   return chosen && { ...chosen, liningMm: way.liningMm, holes };
-} // prettier-ignore
+}

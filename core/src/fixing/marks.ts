@@ -20,8 +20,14 @@ export function holeRows({ holes, through }: Pick<Fixing, 'holes' | 'through'>, 
 }
 
 const FLAT: ReadonlySet<PartRole> = new Set([
-  'board', 'skin', 'slat', 'mesh', 'tilted-board', 'case-top', 'case-bottom',
-]); // prettier-ignore
+  'board',
+  'skin',
+  'slat',
+  'mesh',
+  'tilted-board',
+  'case-top',
+  'case-bottom',
+]);
 
 /** Whether a piece lies on its face: it is drilled as seen from above, across it from its back edge. */
 export const liesFlat = ({ role }: { readonly role: PartRole }): boolean => FLAT.has(role);

@@ -83,11 +83,18 @@ function screwOf(duty: Duty, { passMm, liningMm, biteMm, haveMm }: Way, units: J
   told = plus(told, message('term.lining'), liningMm);
   const bite = lengthMm - before;
   told = plus(told, message('term.bite'), bite);
-  const size = `${range.name} × ${units === 'in' ? formatLength(lengthMm, { unit: 'in', denominator: 16, withUnit: true }) : lengthMm}`;
-  return { screw: { kind: duty === 'wall' || duty === 'wood' ? 'screw' : duty, diameterMm: range.diameterMm, lengthMm, size }, length: told, biteMm: bite };
-} // prettier-ignore
+  const long = units === 'in' ? formatLength(lengthMm, { unit: 'in', denominator: 16, withUnit: true }) : lengthMm;
+  const size = `${range.name} × ${long}`;
+  return {
+    screw: { kind: duty === 'wall' || duty === 'wood' ? 'screw' : duty, diameterMm: range.diameterMm, lengthMm, size },
+    length: told,
+    biteMm: bite,
+  };
+}
 
-/** The core of a wood screw between its threads, as a share of its diameter: what bears and what a pilot hole is for. */
+/**
+ * The core of a wood screw between its threads, as a share of its diameter: what bears and what a pilot hole is for.
+ */
 export const ROOT = 0.65;
 
 /** Holes for a screw, millimetres, as drills come: through what it holds, and into what it bites. */
@@ -98,7 +105,10 @@ export interface HoleSizes {
   readonly countersinkMm: number;
 }
 
-/** The hole for a plug in masonry: as wide as the plug for a screw so thick, and deeper than the screw goes. Millimetres. */
+/**
+ * The hole for a plug in masonry: as wide as the plug for a screw so thick, and deeper than the screw goes.
+ * Millimetres.
+ */
 export interface PlugHole {
   readonly drillMm: number;
   readonly deepMm: number;

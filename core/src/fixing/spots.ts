@@ -6,7 +6,10 @@ export interface Stretch {
   readonly toMm: number;
 }
 
-/** A screw keeps from the ends of what it passes: 25 mm, or a quarter of a short piece. Pre-drilled (EN 1995-1-1, 8.3.1). */
+/**
+ * A screw keeps from the ends of what it passes: 25 mm, or a quarter of a short piece. Pre-drilled (EN 1995-1-1,
+ * 8.3.1).
+ */
 export function usable(lengthMm: number, shortMm = 0): Stretch {
   const end = Math.min(END_MM, lengthMm / 4);
   return { fromMm: end, toMm: Math.max(lengthMm - end - shortMm, end) };
@@ -23,13 +26,19 @@ export function evenly({ fromMm, toMm }: Stretch, everyMm: number, least: number
 const STEP_MM = 2;
 
 /** The nearest place of a stretch that is free, to a wanted one; null where the whole stretch is taken. */
-export function nearestFreeSpot(wantedMm: number, { fromMm, toMm }: Stretch, free: (mm: number) => boolean): number | null {
+export function nearestFreeSpot(
+  wantedMm: number,
+  { fromMm, toMm }: Stretch,
+  free: (mm: number) => boolean,
+): number | null {
   for (let off = 0; off <= toMm - fromMm + STEP_MM; off += STEP_MM) {
-    const found = [wantedMm - off, wantedMm + off].find((one) => one >= fromMm - 1e-9 && one <= toMm + 1e-9 && free(one));
+    const found = [wantedMm - off, wantedMm + off].find(
+      (one) => one >= fromMm - 1e-9 && one <= toMm + 1e-9 && free(one),
+    );
     if (found !== undefined) return found;
   }
   return null;
-} // prettier-ignore
+}
 
 /** Whether a point of a wall lies in nothing that must stay clear. */
 export const clearOfAll = (zones: readonly WallZone[], alongMm: number, upMm: number): boolean =>

@@ -15,11 +15,16 @@ const first = screws[0]!.holes[0]!;
 test('a hole 8 mm clear of a screw is let be; one nearer takes it away', () => {
   const beside = (gap: number) => throughHoles([drilled(first.alongMm + 30 + gap, first.acrossMm, 60)], plan.fixings);
   expect(beside(8.5)).toEqual([]);
-  expect(beside(7.5)).toMatchObject([{ severity: 'doubtful', about: { is: 'shelf', shelf: 2 }, message: { code: 'problem.holeScrew' } }]); // prettier-ignore
+  expect(beside(7.5)).toMatchObject([
+    { severity: 'doubtful', about: { is: 'shelf', shelf: 2 }, message: { code: 'problem.holeScrew' } },
+  ]);
 });
 
 test('a board is named once, however many holes and screws meet', () => {
-  const both = { ...board, holes: screws.flatMap((one) => one.holes).map((hole) => drilled(hole.alongMm, hole.acrossMm, 60).holes[0]!) }; // prettier-ignore
+  const both = {
+    ...board,
+    holes: screws.flatMap((one) => one.holes).map((hole) => drilled(hole.alongMm, hole.acrossMm, 60).holes[0]!),
+  };
   expect(throughHoles([both], plan.fixings)).toHaveLength(1);
 });
 
@@ -29,7 +34,11 @@ test('screws of other boards are none of its business', () => {
 });
 
 test('it is named just where a screw is nearer than the hole’s half and 8 mm', () => {
-  const at = fc.tuple(fc.integer({ min: 0, max: 1120 }), fc.integer({ min: 0, max: 320 }), fc.integer({ min: 10, max: 120 })); // prettier-ignore
+  const at = fc.tuple(
+    fc.integer({ min: 0, max: 1120 }),
+    fc.integer({ min: 0, max: 320 }),
+    fc.integer({ min: 10, max: 120 }),
+  );
   const places = screws.flatMap((one) => one.holes);
   fc.assert(
     fc.property(at, ([x, y, wide]) => {

@@ -11,9 +11,11 @@ export function throughHoles(parts: readonly Part[], fixings: readonly Fixing[])
   return parts.flatMap((part): Problem[] => {
     const screws = fixings.filter(({ through }) => through.is === 'piece' && through.id === part.id);
     const taken = (part.holes ?? []).some(({ at: [x, y], diameterMm }) =>
-      screws.some((one) => one.holes.some((hole) => Math.hypot(hole.alongMm - x, hole.acrossMm - y) < diameterMm / 2 + BESIDE_MM)),
+      screws.some((one) =>
+        one.holes.some((hole) => Math.hypot(hole.alongMm - x, hole.acrossMm - y) < diameterMm / 2 + BESIDE_MM),
+      ),
     );
     const said = { piece: text(part.label), shelf: count(part.shelf) };
     return taken ? [doubtful({ is: 'shelf', shelf: part.shelf }, message('problem.holeScrew', said))] : [];
   });
-} // prettier-ignore
+}

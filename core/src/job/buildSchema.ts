@@ -46,12 +46,18 @@ const calendar = z.strictObject({
 
 /** How the work is gone about, and how far it has come. */
 export const buildSchema = z.strictObject({
-  supports: z.enum(['top-down', 'bottom-up']).describe('Which supports are put up first; the shelves go in the other way round'),
+  supports: z
+    .enum(['top-down', 'bottom-up'])
+    .describe('Which supports are put up first; the shelves go in the other way round'),
   finish: z.enum(['before', 'after']).describe('Whether it is finished before it is put in, or after'),
-  cut: z.enum(['all', 'in-place']).describe('All is cut first, or the boards when their supports are up and they have been measured there'),
+  cut: z
+    .enum(['all', 'in-place'])
+    .describe('All is cut first, or the boards when their supports are up and they have been measured there'),
   hold: z.enum(['screws', 'glue']).describe('Joints are screwed dry, or glued and screwed or pinned'),
   help: z.boolean().describe('Whether there is someone who helps'),
-  travel: z.strictObject({ workshop: minutes, shop: minutes }).describe('Minutes from the place to the workshop, and to the shop'),
+  travel: z
+    .strictObject({ workshop: minutes, shop: minutes })
+    .describe('Minutes from the place to the workshop, and to the shop'),
   prepare: z.strictObject({
     clear: z.boolean().describe('Something old is to be taken out'),
     holes: z.int().min(0).max(LIMITS.oldHoles).describe('Old holes to fill'),
@@ -62,13 +68,27 @@ export const buildSchema = z.strictObject({
     .array(z.strictObject({ wait: z.enum(WAITS), least: minutes, most: minutes.optional() }))
     .max(WAITS.length)
     .describe('How long one waits for what, where the tin says otherwise; minutes'),
-  minutes: z.array(z.strictObject({ step: stepId, minutes })).max(LIMITS.steps).describe('How long single steps take, where the person knows better'),
+  minutes: z
+    .array(z.strictObject({ step: stepId, minutes }))
+    .max(LIMITS.steps)
+    .describe('How long single steps take, where the person knows better'),
   own: z.array(ownStep).max(LIMITS.ownSteps),
   done: z
-    .array(z.strictObject({ step: stepId, at: moment, took: z.strictObject({ minutes, usual: minutes, kind: z.string().min(1).max(40) }).optional().describe('How long it really took, what is usual for it, and what kind of step it is') }))
+    .array(
+      z.strictObject({
+        step: stepId,
+        at: moment,
+        took: z
+          .strictObject({ minutes, usual: minutes, kind: z.string().min(1).max(40) })
+          .optional()
+          .describe('How long it really took, what is usual for it, and what kind of step it is'),
+      }),
+    )
     .max(LIMITS.steps)
     .describe('What is done, and when that was'),
-  skipped: z.array(z.strictObject({ step: stepId, why: z.enum(SKIP_REASONS), note: z.string().max(LIMITS.name).optional() })).max(LIMITS.steps),
+  skipped: z
+    .array(z.strictObject({ step: stepId, why: z.enum(SKIP_REASONS), note: z.string().max(LIMITS.name).optional() }))
+    .max(LIMITS.steps),
   packed: z.array(z.string().min(1).max(160)).max(LIMITS.prices).describe('What is packed for the next trip'),
   calendar: calendar.optional(),
-}); // prettier-ignore
+});

@@ -2,7 +2,10 @@ import { emptyLog } from './newJob';
 import { withBuild, withoutTicks } from './ticks';
 import type { FitChoices, Job, Reading, Trial } from './schema';
 
-/** A copy under another id and name, for another piece of work: nothing of it is cut, done or noted yet; everything else as it is. */
+/**
+ * A copy under another id and name, for another piece of work: nothing of it is cut, done or noted yet; everything else
+ * as it is.
+ */
 export function duplicateJob(job: Job, id: string, name: string): Job {
   const { saw: _begun, ...stock } = job.stock;
   const copy = { ...withoutTicks(job), id, name, stock: { ...stock, ticked: [], cut: [] }, log: emptyLog() };

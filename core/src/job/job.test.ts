@@ -218,7 +218,11 @@ describe('what is said of supports', () => {
   });
 
   test('what nobody said is as it usually is, in what one measures in', () => {
-    expect(askedOf({ ...job, units: 'in' }, 'brackets')).toMatchObject({ arm: { mm: 254, typed: '10' }, made: 'bought', ratedKg: 50 });
+    expect(askedOf({ ...job, units: 'in' }, 'brackets')).toMatchObject({
+      arm: { mm: 254, typed: '10' },
+      made: 'bought',
+      ratedKg: 50,
+    });
     expect(askedOf({ ...job, units: 'cm' }, 'brackets').arm).toMatchObject({ mm: 250, typed: '25' });
   });
 
@@ -240,16 +244,21 @@ describe('what is said of supports', () => {
 
   test('a shelf of its own, and as all others again', () => {
     const own = withShelfSupport(job, 2, { system: 'brackets', depth: typedLength('8', 'in') });
-    expect(own.support.shelves).toEqual([{ shelf: 2, system: 'brackets', depth: { mm: 203.2, typed: '8', unit: 'in' } }]);
+    expect(own.support.shelves).toEqual([
+      { shelf: 2, system: 'brackets', depth: { mm: 203.2, typed: '8', unit: 'in' } },
+    ]);
     expect(withShelfSupport(own, 2, { system: undefined, depth: undefined })).toEqual(job);
   });
 
   test('a cure is one change of the job, its length typed as one works', () => {
     expect(withChange(job, { is: 'thickness', mm: 25.4 }).shelves.thickness).toMatchObject({ mm: 25.4, typed: '1' });
     const nosing = withChange(job, { is: 'nosing', system: 'end-cleats', heightMm: 63.5 });
-    expect(nosing.support.own['end-cleats']).toMatchObject({ nosing: true, nosingHeight: { mm: 63.5, typed: '2 1/2' } });
+    expect(nosing.support.own['end-cleats']).toMatchObject({
+      nosing: true,
+      nosingHeight: { mm: 63.5, typed: '2 1/2' },
+    });
   });
-}); // prettier-ignore
+});
 
 test('studs and keep-clears have each an id of their own', () => {
   const job = cloakroomCloset();
@@ -299,7 +308,12 @@ test('a copy is another piece of work: nothing of it is done or noted, how it is
     lost: ['2026-05-05'],
     moved: [{ step: 'sand', at: 1 }],
   };
-  const begun = withSkipped(withDone(withBuild(chimneyAlcove(), { cut: 'in-place', packed: ['level'], calendar }), 'buy', 1), 'caulk', 'no-time', ''); // prettier-ignore
+  const begun = withSkipped(
+    withDone(withBuild(chimneyAlcove(), { cut: 'in-place', packed: ['level'], calendar }), 'buy', 1),
+    'caulk',
+    'no-time',
+    '',
+  );
   const lived = withLog(begun, { entries: [{ id: 'a', at: 1, is: 'note', text: 'Damp' }], paid: 10 });
   const copy = duplicateJob(lived, 'b', 'Copy');
   expect(copy.build).toMatchObject({ cut: 'in-place', done: [], skipped: [], packed: [] });
@@ -310,7 +324,13 @@ test('a copy is another piece of work: nothing of it is done or noted, how it is
 
 test('ticks: done, left out and open again are one of the three', () => {
   const done = withDone(chimneyAlcove(), 'buy', 5);
-  expect(withSkipped(done, 'buy', 'was-done', ' from before ').build).toMatchObject({ done: [], skipped: [{ step: 'buy', why: 'was-done', note: 'from before' }] });
-  expect(withDone(withSkipped(done, 'buy', 'was-done', ''), 'buy', 6).build).toMatchObject({ done: [{ step: 'buy', at: 6 }], skipped: [] });
+  expect(withSkipped(done, 'buy', 'was-done', ' from before ').build).toMatchObject({
+    done: [],
+    skipped: [{ step: 'buy', why: 'was-done', note: 'from before' }],
+  });
+  expect(withDone(withSkipped(done, 'buy', 'was-done', ''), 'buy', 6).build).toMatchObject({
+    done: [{ step: 'buy', at: 6 }],
+    skipped: [],
+  });
   expect(withOpen(done, 'buy').build).toMatchObject({ done: [], skipped: [] });
-}); // prettier-ignore
+});

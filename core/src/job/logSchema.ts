@@ -20,21 +20,52 @@ export const logSchema = z.strictObject({
     .array(
       z.discriminatedUnion('is', [
         z.strictObject({ ...entry, is: z.literal('note') }),
-        z.strictObject({ ...entry, is: z.literal('mistake'), cause: z.enum(MISTAKES), part: z.string().max(120).optional().describe('Which piece, by its id'), minutes: minutes.optional().describe('What it cost') }),
-        z.strictObject({ ...entry, is: z.literal('size'), part: z.string().min(1).max(120), length: positiveLength.describe('What it measures now that it is made') }),
+        z.strictObject({
+          ...entry,
+          is: z.literal('mistake'),
+          cause: z.enum(MISTAKES),
+          part: z.string().max(120).optional().describe('Which piece, by its id'),
+          minutes: minutes.optional().describe('What it cost'),
+        }),
+        z.strictObject({
+          ...entry,
+          is: z.literal('size'),
+          part: z.string().min(1).max(120),
+          length: positiveLength.describe('What it measures now that it is made'),
+        }),
       ]),
     )
     .max(LIMITS.entries),
   fits: z
-    .array(z.strictObject({ id, at: moment, shelf: z.int().min(1).max(LIMITS.shelves), odds: z.number().min(0).max(100).describe('How surely it was to go in, percent'), went: z.boolean().describe('It went in at the first try') }))
+    .array(
+      z.strictObject({
+        id,
+        at: moment,
+        shelf: z.int().min(1).max(LIMITS.shelves),
+        odds: z.number().min(0).max(100).describe('How surely it was to go in, percent'),
+        went: z.boolean().describe('It went in at the first try'),
+      }),
+    )
     .max(LIMITS.trials)
     .describe('What was said of boards, and what they did'),
   paid: z.number().min(0).max(1_000_000).optional().describe('What it cost in all'),
   next: words.describe('What is to be done otherwise next time'),
-}); // prettier-ignore
+});
 
 /** What other jobs taught, taken into this one. */
 export const learnedSchema = z.strictObject({
-  times: z.array(z.strictObject({ kind: z.string().min(1).max(40), factor: z.number().min(0.1).max(10), of: z.int().min(1).max(1_000_000) })).max(60).describe('Own times by kind of step, as a factor of the usual'),
-  mistakes: z.array(z.strictObject({ cause: z.enum(MISTAKES), times: z.int().min(1).max(1_000_000) })).max(MISTAKES.length).describe('Mistakes that came again'),
-}); // prettier-ignore
+  times: z
+    .array(
+      z.strictObject({
+        kind: z.string().min(1).max(40),
+        factor: z.number().min(0.1).max(10),
+        of: z.int().min(1).max(1_000_000),
+      }),
+    )
+    .max(60)
+    .describe('Own times by kind of step, as a factor of the usual'),
+  mistakes: z
+    .array(z.strictObject({ cause: z.enum(MISTAKES), times: z.int().min(1).max(1_000_000) }))
+    .max(MISTAKES.length)
+    .describe('Mistakes that came again'),
+});

@@ -14,7 +14,10 @@ export interface NewJobOptions {
 /** What nearly everyone has to measure with. */
 export const USUAL_KIT: readonly Instrument[] = ['tape', 'level', 'square', 'straightedge'];
 
-/** What each kind of place usually is, before anything is known of one; whether a box goes into it, and what its shelves are carried by. */
+/**
+ * What each kind of place usually is, before anything is known of one; whether a box goes into it, and what its shelves
+ * are carried by.
+ */
 const USUAL: Readonly<
   Record<PlaceKind, Pick<Place, 'side' | 'back' | 'walls'> & { readonly box: boolean; readonly system: SystemName }>
 > = {
@@ -97,7 +100,9 @@ export const usualBuild = (): Job['build'] => ({
 /** Nothing has happened yet. */
 export const emptyLog = (): Job['log'] => ({ entries: [], fits: [], next: '' });
 
-/** A new job: no readings, three shelves with equal gaps between floor and ceiling, on what is usual in such a place. */
+/**
+ * A new job: no readings, three shelves with equal gaps between floor and ceiling, on what is usual in such a place.
+ */
 export function newJob({ id, name, kind, units }: NewJobOptions): Job {
   const length = (mm: number, inches: string) => usualLength(mm, inches, units);
   return {

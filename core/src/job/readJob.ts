@@ -42,7 +42,9 @@ export function readJob(document: unknown): Result<Job, Refusal> {
   return refused({ message: message('file.faults', { count: count(faults.length) }), faults });
 }
 
-/** Takes in the text of a job file: broken, cut short, huge, foreign and later ones are each named for what they are. */
+/**
+ * Takes in the text of a job file: broken, cut short, huge, foreign and later ones are each named for what they are.
+ */
 export function readJobFile(contents: string): Result<Job, Refusal> {
   const trimmed = contents.replace(/^\uFEFF/, '').trim();
   if (trimmed === '') return plainly('file.empty');

@@ -83,7 +83,8 @@ const trial = z.strictObject({
       right: z.number().min(-LONGEST_MM).max(LONGEST_MM),
     })
     .describe(
-      'The board as it was cut: its top’s height, its section, its back edge, how far each end runs out at the front; millimetres',
+      'The board as it was cut: its top’s height, its section, its back edge, ' +
+        'how far each end runs out at the front; millimetres',
     ),
 });
 

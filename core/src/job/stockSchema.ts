@@ -87,16 +87,31 @@ export const stockSchema = z.strictObject({
   squaring: anyLength.describe('What is cut off the first end of a board to have it square'),
   edges: anyLength.describe('What is cut off every edge of a sheet as it comes'),
   keep: positiveLength.describe('What is left over and shorter than this is waste'),
-  carry: z.strictObject({ length: positiveLength, width: positiveLength }).optional().describe('The largest piece that fits into the car and up the stairs'),
+  carry: z
+    .strictObject({ length: positiveLength, width: positiveLength })
+    .optional()
+    .describe('The largest piece that fits into the car and up the stairs'),
   own: z.array(ownStock).max(LIMITS.ownStock),
-  measured: z.array(z.strictObject({ item: itemId, thickness: positiveLength })).max(LIMITS.measured).describe('Real thicknesses the person measured'),
+  measured: z
+    .array(z.strictObject({ item: itemId, thickness: positiveLength }))
+    .max(LIMITS.measured)
+    .describe('Real thicknesses the person measured'),
   prices: z
-    .array(z.strictObject({ item: z.string().min(1).max(120), price: money, left: z.int().min(0).max(1_000_000).optional().describe('How many the shop has') }))
+    .array(
+      z.strictObject({
+        item: z.string().min(1).max(120),
+        price: money,
+        left: z.int().min(0).max(1_000_000).optional().describe('How many the shop has'),
+      }),
+    )
     .max(LIMITS.prices)
     .describe('What things cost where they are bought'),
   priced: name.optional().describe('Whose prices they are'),
   leave: z.array(itemId).max(LIMITS.prices).describe('What is not to be bought, though it would do'),
-  have: z.array(z.strictObject({ what: z.string().min(1).max(160), count: z.number().min(0).max(100_000) })).max(LIMITS.prices).describe('What there is already'),
+  have: z
+    .array(z.strictObject({ what: z.string().min(1).max(160), count: z.number().min(0).max(100_000) }))
+    .max(LIMITS.prices)
+    .describe('What there is already'),
   ticked: z.array(z.string().min(1).max(160)).max(LIMITS.prices).describe('What is in the basket'),
   useRack: z.boolean().describe('Whether what is on the rack is used first'),
   finish: z.enum(FINISHES),
@@ -110,8 +125,11 @@ export const stockSchema = z.strictObject({
       layouts: z.array(sawLayout).max(LIMITS.layouts),
       done: z.array(z.string().max(120)).max(LIMITS.cuts).describe('Cuts that are made, by layout and number'),
       made: z.array(z.string().max(120)).max(LIMITS.cuts).describe('Pieces cut before the rest was planned anew'),
-      wrong: z.array(z.strictObject({ part: z.string().max(120), lengthMm: mm, widthMm: mm })).max(LIMITS.cuts).describe('Pieces that were cut wrong, by what they measure'),
+      wrong: z
+        .array(z.strictObject({ part: z.string().max(120), lengthMm: mm, widthMm: mm }))
+        .max(LIMITS.cuts)
+        .describe('Pieces that were cut wrong, by what they measure'),
     })
     .optional()
     .describe('Cutting that has begun: how, and how far'),
-}); // prettier-ignore
+});

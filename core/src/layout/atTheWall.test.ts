@@ -24,15 +24,18 @@ const mm = (value: number) => typedLength(String(value), 'mm');
 function falling(): Job {
   const job = chimneyAlcove();
   const level = (at: 'front' | 'back') =>
-    readingAt({ ...spotOfKind('level'), of: 'floor', along: 'across', at, overMm: 1000 } as Parameters<typeof readingAt>[0], {
-      id: `level-${at}`,
-      value: mm(8),
-      sense: 'right',
-      typed: { over: mm(1000) },
-      unit: 'mm',
-    } as Parameters<typeof readingAt>[1]);
+    readingAt(
+      { ...spotOfKind('level'), of: 'floor', along: 'across', at, overMm: 1000 } as Parameters<typeof readingAt>[0],
+      {
+        id: `level-${at}`,
+        value: mm(8),
+        sense: 'right',
+        typed: { over: mm(1000) },
+        unit: 'mm',
+      } as Parameters<typeof readingAt>[1],
+    );
   return { ...job, readings: [...job.readings, level('front'), level('back')] };
-} // prettier-ignore
+}
 
 test('on a floor that falls 9 to the right, a level mark is 9 higher above the floor there', () => {
   const extent = {
@@ -102,8 +105,13 @@ test('one marks at the side walls front and back, and at every stud of the back'
   const closet = cloakroomCloset();
   const ids = planJob(closet).stations.map((one) => one.id);
   expect(ids).toEqual([
-    'left-front', 'left-back', 'stud-stud-back-8-1-2', 'stud-stud-back-24-1-2', 'right-back', 'right-front',
-  ]); // prettier-ignore
+    'left-front',
+    'left-back',
+    'stud-stud-back-8-1-2',
+    'stud-stud-back-24-1-2',
+    'right-back',
+    'right-front',
+  ]);
   expect(planJob(chimneyAlcove()).stations.map((one) => one.id)).toContain('back-middle');
 });
 

@@ -40,13 +40,19 @@ export interface Held {
 }
 
 /** Shelves that stay: on the bottom boundary, locked, or lined up with something there. */
-export function heldShelves(wish: ShelvesWish, bottom: Bottom, job: Pick<Job, 'place' | 'levelLine'>): { readonly held: Held[]; readonly problems: Problem[] } {
+export function heldShelves(
+  wish: ShelvesWish,
+  bottom: Bottom,
+  job: Pick<Job, 'place' | 'levelLine'>,
+): { readonly held: Held[]; readonly problems: Problem[] } {
   const thickness = wish.thickness.mm;
   const over = (from: Figure) => plus(from, message('term.plusThickness'), thickness);
   const problems: Problem[] = [];
   const seated: Held[] = bottom.seats ? [{ top: over(bottom.at), held: 'seated', id: null }] : [];
   const locked = wish.heights.flatMap((one): Held[] =>
-    one.locked ? [{ top: figure({ label: message('term.lockedHeight'), mm: one.up.mm }), held: 'locked', id: one.id }] : [],
+    one.locked
+      ? [{ top: figure({ label: message('term.lockedHeight'), mm: one.up.mm }), held: 'locked', id: one.id }]
+      : [],
   );
   const aligned = (wish.aligned ?? []).flatMap((one): Held[] => {
     const there = thereAt(one, job);
@@ -57,7 +63,7 @@ export function heldShelves(wish: ShelvesWish, bottom: Bottom, job: Pick<Job, 'p
     return [{ top: one.face === 'top' ? there : over(there), held: 'aligned', id: one.id }];
   });
   return { held: [...seated, ...locked, ...aligned].sort((a, b) => a.top.mm - b.top.mm), problems };
-} // prettier-ignore
+}
 
 /** The height of something there; null where it is there no more. */
 function thereAt({ to }: Aligned, { place, levelLine }: Pick<Job, 'place' | 'levelLine'>): Figure | null {

@@ -3,7 +3,11 @@ import { metAt, nearestFree, type Blocked } from './keepClear';
 
 /** What a shelf is dragged among. Heights above the floor mark, millimetres. */
 export interface DragAmong {
-  readonly shelves: readonly { readonly number: number; readonly top: { readonly mm: number }; readonly underside: { readonly mm: number } }[]; // prettier-ignore
+  readonly shelves: readonly {
+    readonly number: number;
+    readonly top: { readonly mm: number };
+    readonly underside: { readonly mm: number };
+  }[];
   readonly blocked: readonly Blocked[];
   readonly thicknessMm: number;
   /** As high as a top may come. */
@@ -35,8 +39,10 @@ export function dragTo(among: DragAmong, number: number, wishedMm: number): Drag
   let topMm = between;
   if (met) {
     const { belowMm, aboveMm } = nearestFree(between, blocked, { leastMm: least, mostMm: most, tape });
-    const nearest = [belowMm, aboveMm].filter((one) => one !== null).sort((a, b) => Math.abs(a - wishedMm) - Math.abs(b - wishedMm));
+    const nearest = [belowMm, aboveMm]
+      .filter((one) => one !== null)
+      .sort((a, b) => Math.abs(a - wishedMm) - Math.abs(b - wishedMm));
     topMm = nearest[0] ?? between;
   }
   return { topMm, belowMm: topMm - thicknessMm - below, aboveMm: above - topMm, refusedBy: met ?? null };
-} // prettier-ignore
+}

@@ -15,7 +15,9 @@ export interface Under {
 /** Nothing below the board. */
 export const NOTHING_UNDER: Under = { backMm: 0, sideMm: 0, hangsMm: 0 };
 
-/** Heights no shelf's top may have, both ends without: its board or what carries it would be in the way. Millimetres. */
+/**
+ * Heights no shelf's top may have, both ends without: its board or what carries it would be in the way. Millimetres.
+ */
 export interface Blocked {
   /** The keep-clear's id; `rail` for a chair rail. */
   readonly id: string;
@@ -62,9 +64,11 @@ export function blockedTops(place: Job['place'], { thicknessMm, depthMm, under }
     return [band(one.id, one.what, one.up.mm - margin, one.up.mm + one.height.mm + margin, support)];
   });
   const { rail } = place;
-  const chair = rail ? [band('rail', 'trim', rail.up.mm, rail.up.mm + rail.height.mm, Math.max(under.backMm, under.sideMm))] : [];
+  const chair = rail
+    ? [band('rail', 'trim', rail.up.mm, rail.up.mm + rail.height.mm, Math.max(under.backMm, under.sideMm))]
+    : [];
   return [...clears, ...chair].sort((a, b) => a.fromMm - b.fromMm);
-} // prettier-ignore
+}
 
 const CLOSE_MM = 1e-6;
 
@@ -82,7 +86,9 @@ export interface Within {
   readonly tape: Tape;
 }
 
-/** The nearest marks of the tape below and above a height that are free of everything; null where there is none within. */
+/**
+ * The nearest marks of the tape below and above a height that are free of everything; null where there is none within.
+ */
 export function nearestFree(topMm: number, blocked: readonly Blocked[], { leastMm, mostMm, tape }: Within) {
   const walk = (way: 'fromMm' | 'toMm', snap: 'down' | 'up'): number => {
     let at = topMm;

@@ -39,13 +39,15 @@ test('locked shelves never move, however the others are spaced', () => {
   const heights = fc.uniqueArray(fc.integer({ min: 5, max: 22 }), { minLength: 1, maxLength: 3 });
   fc.assert(
     fc.property(way, heights, fc.integer({ min: 1, max: 6 }), (one, ups, count) => {
-      const tops = topsOf(laid({ way: one, count, heights: ups.map((up, i) => locked(`l${i}`, up * 100)) }, { things: [box()] }));
+      const tops = topsOf(
+        laid({ way: one, count, heights: ups.map((up, i) => locked(`l${i}`, up * 100)) }, { things: [box()] }),
+      );
       for (const up of ups) expect(tops).toContain(up * 100);
       expect(tops).toHaveLength(one === 'typed' ? ups.length : Math.max(count, ups.length));
     }),
     { numRuns: 40 },
   );
-}); // prettier-ignore
+});
 
 test('a base, a rail and garments: the lowest shelf lies on them', () => {
   expect(topsOf(laid({ bottom: { from: 'base', up: mm(100) }, count: 3 }))[0]).toBe(118);
@@ -61,7 +63,9 @@ test('a base, a rail and garments: the lowest shelf lies on them', () => {
 test('a shelf lined up with what is there, by either face; what is gone is named', () => {
   const { place } = cloakroomCloset();
   const to = (one: NonNullable<ShelvesWish['aligned']>[number]['to'], face: 'top' | 'underside' = 'top') =>
-    topsOf(laid({ way: 'typed', aligned: [{ id: 'x', to: one, face }] }, { place: { ...alcove.place, mouth: place.mouth } }));
+    topsOf(
+      laid({ way: 'typed', aligned: [{ id: 'x', to: one, face }] }, { place: { ...alcove.place, mouth: place.mouth } }),
+    );
   expect(to({ is: 'level-line' })).toEqual([1000]);
   expect(to({ is: 'skirting' }, 'underside')).toEqual([138]);
   expect(to({ is: 'keep-clear', id: 'clear-outlet-left', edge: 'top' })).toEqual([386]);
@@ -69,7 +73,7 @@ test('a shelf lined up with what is there, by either face; what is gone is named
   expect(to({ is: 'mouth' })[0]).toBeCloseTo(80.5 * 25.4, 6);
   const gone = laid({ aligned: [{ id: 'x', to: { is: 'keep-clear', id: 'no', edge: 'top' }, face: 'top' }] });
   expect(codes(gone)).toContain('problem.alignedGone');
-}); // prettier-ignore
+});
 
 test('heights that run into an outlet, by hand: board 18, cleat 45, 30 kept clear about 500 to 580', () => {
   const place = { ...alcove.place, keepClears: [outlet(500)] };
@@ -96,14 +100,20 @@ test('heights that run into an outlet, by hand: board 18, cleat 45, 30 kept clea
 test('a shelf that meets a keep-clear is named with the free heights; the margin is the person’s to say', () => {
   const place = { ...alcove.place, keepClears: [outlet(500)] };
   const meets = (up: number, keepClears = place.keepClears) =>
-    laid({ way: 'typed', heights: [{ id: 'a', up: mm(up) }] }, { place: { ...place, keepClears } }).problems.filter((one) => one.message.code.startsWith('problem.meets'));
-  expect(meets(600)[0]).toMatchObject({ severity: 'stop', message: { code: 'problem.meets.board' }, about: { is: 'shelf', shelf: 1 } });
+    laid({ way: 'typed', heights: [{ id: 'a', up: mm(up) }] }, { place: { ...place, keepClears } }).problems.filter(
+      (one) => one.message.code.startsWith('problem.meets'),
+    );
+  expect(meets(600)[0]).toMatchObject({
+    severity: 'stop',
+    message: { code: 'problem.meets.board' },
+    about: { is: 'shelf', shelf: 1 },
+  });
   expect(meets(650)[0]?.message.code).toBe('problem.meets.support');
   expect(meets(460)).toEqual([]);
   expect(meets(480, [{ ...outlet(500), margin: mm(0) }])).toEqual([]);
   // A pipe can be notched around.
   expect(meets(600, [{ ...outlet(500), what: 'pipe' }])[0]?.severity).toBe('doubtful');
-}); // prettier-ignore
+});
 
 function box(change: Partial<Thing> = {}): Thing {
   return {
@@ -123,38 +133,56 @@ function box(change: Partial<Thing> = {}): Thing {
 }
 
 test('by what is stored: everything goes in, no shelf in a keep-clear, nothing higher than its gap', () => {
-  const sizes = fc.record({ h: fc.integer({ min: 60, max: 420 }), w: fc.integer({ min: 60, max: 500 }), n: fc.integer({ min: 1, max: 5 }), often: fc.constantFrom('daily', 'weekly', 'rarely' as const) });
+  const sizes = fc.record({
+    h: fc.integer({ min: 60, max: 420 }),
+    w: fc.integer({ min: 60, max: 500 }),
+    n: fc.integer({ min: 1, max: 5 }),
+    often: fc.constantFrom('daily', 'weekly', 'rarely' as const),
+  });
   fc.assert(
-    fc.property(fc.array(sizes, { minLength: 1, maxLength: 7 }), fc.integer({ min: 1, max: 6 }), fc.integer({ min: 500, max: 2000 }), (given, count, outletUp) => {
-      const things = given.map((one, i) => box({ id: `t${i}`, height: mm(one.h), width: mm(one.w), count: one.n, often: one.often }));
-      const place = { ...alcove.place, keepClears: [outlet(outletUp)] };
-      const layout = laid({ way: 'contents', count }, { things, place });
-      const { contents } = layout;
-      expect(layout.shelves).toHaveLength(count);
-      for (const top of topsOf(layout)) expect(metAt(top, layout.blocked)).toEqual([]);
-      if (!contents) throw new Error('nothing stored');
-      for (const { top } of layout.shelves) expect(top.terms.reduce((sum, term) => sum + term.mm, 0)).toBeCloseTo(top.mm, 6);
-      const hangs = 47;
-      for (const one of contents.stored) {
-        const gap = layout.gaps.find(({ below }) => below === (one.shelf === 0 ? null : one.shelf));
-        expect(one.highMm + 20).toBeLessThanOrEqual((gap?.clear.mm ?? 0) - (gap?.above ? hangs : 0) + 0.01);
-      }
-      for (const one of contents.capacity) {
-        expect(one.usedMm + one.leftMm).toBeCloseTo(one.lengthMm, 6);
-        expect(one.leftMm).toBeGreaterThanOrEqual(-1e-6);
-      }
-      for (const thing of things) {
-        const inside = contents.stored.filter((one) => one.thing === thing.id).reduce((sum, one) => sum + one.count, 0);
-        const out = contents.leftOut.find((one) => one.thing === thing.id)?.count ?? 0;
-        expect(inside + out).toBe(thing.count);
-      }
-    }),
+    fc.property(
+      fc.array(sizes, { minLength: 1, maxLength: 7 }),
+      fc.integer({ min: 1, max: 6 }),
+      fc.integer({ min: 500, max: 2000 }),
+      (given, count, outletUp) => {
+        const things = given.map((one, i) =>
+          box({ id: `t${i}`, height: mm(one.h), width: mm(one.w), count: one.n, often: one.often }),
+        );
+        const place = { ...alcove.place, keepClears: [outlet(outletUp)] };
+        const layout = laid({ way: 'contents', count }, { things, place });
+        const { contents } = layout;
+        expect(layout.shelves).toHaveLength(count);
+        for (const top of topsOf(layout)) expect(metAt(top, layout.blocked)).toEqual([]);
+        if (!contents) throw new Error('nothing stored');
+        for (const { top } of layout.shelves)
+          expect(top.terms.reduce((sum, term) => sum + term.mm, 0)).toBeCloseTo(top.mm, 6);
+        const hangs = 47;
+        for (const one of contents.stored) {
+          const gap = layout.gaps.find(({ below }) => below === (one.shelf === 0 ? null : one.shelf));
+          expect(one.highMm + 20).toBeLessThanOrEqual((gap?.clear.mm ?? 0) - (gap?.above ? hangs : 0) + 0.01);
+        }
+        for (const one of contents.capacity) {
+          expect(one.usedMm + one.leftMm).toBeCloseTo(one.lengthMm, 6);
+          expect(one.leftMm).toBeGreaterThanOrEqual(-1e-6);
+        }
+        for (const thing of things) {
+          const inside = contents.stored
+            .filter((one) => one.thing === thing.id)
+            .reduce((sum, one) => sum + one.count, 0);
+          const out = contents.leftOut.find((one) => one.thing === thing.id)?.count ?? 0;
+          expect(inside + out).toBe(thing.count);
+        }
+      },
+    ),
     { numRuns: 25 },
   );
-}, 120_000); // prettier-ignore
+}, 120_000);
 
 test('a height by what is stored says why: what stands below it, what hangs there, the board', () => {
-  const { shelves } = laid({ way: 'contents', count: 2, bottom: { from: 'base', up: mm(100) } }, { things: [box({ count: 6 })] });
+  const { shelves } = laid(
+    { way: 'contents', count: 2, bottom: { from: 'base', up: mm(100) } },
+    { things: [box({ count: 6 })] },
+  );
   // On the lowest shelf, 118 up, boxes of 280 with 20 above them; cleats of 47 hang in; a board of 18.
   expect(shelves[1]?.top.terms.map((term) => [term.label.code, term.mm])).toEqual([
     ['term.topOfShelfBelow', 118],
@@ -163,10 +191,11 @@ test('a height by what is stored says why: what stands below it, what hangs ther
     ['term.plusThickness', 18],
   ]);
   expect(shelves[1]?.top.mm).toBe(483);
-}); // prettier-ignore
+});
 
 test('what does not fit is named with the smallest way out, and the way out is true', () => {
-  const way = (wish: Partial<ShelvesWish>, ...things: Thing[]) => laid({ way: 'contents', count: 2, ...wish }, { things }).contents!;
+  const way = (wish: Partial<ShelvesWish>, ...things: Thing[]) =>
+    laid({ way: 'contents', count: 2, ...wish }, { things }).contents!;
   // Deeper by 30 than the shelf, and the opening has it.
   const deep = way({ depth: mm(300) }, box({ depth: mm(330) }));
   expect(deep).toMatchObject({ leftOut: [{ thing: 'box', count: 4, why: { code: 'out.deep' } }] });
@@ -182,11 +211,16 @@ test('what does not fit is named with the smallest way out, and the way out is t
   const high = { count: 5, bottom: { from: 'height', up: mm(1350) } } as const;
   const [fewer] = way(high, box({ height: mm(500) })).wayOut;
   expect(fewer?.code).toMatch(/^wayOut\.(one|two)Fewer|bottomDown/);
-}); // prettier-ignore
+});
 
 test('the top of the space is raised by what is missing: 45 for a thing 45 too high', () => {
   // One shelf on a base of 0: its top at 18, the space to 400: 382. The thing asks for 427.
-  const wish = { way: 'contents', count: 1, bottom: { from: 'base', up: mm(0) }, top: { from: 'height', up: mm(400) } } as const;
+  const wish = {
+    way: 'contents',
+    count: 1,
+    bottom: { from: 'base', up: mm(0) },
+    top: { from: 'height', up: mm(400) },
+  } as const;
   const { contents } = laid(wish, { things: [box({ height: mm(407), count: 1 })] });
   expect(contents?.leftOut).toMatchObject([{ thing: 'box' }]);
   const up = contents?.wayOut.find((one) => one.code === 'wayOut.topUp')?.params.by;
@@ -194,7 +228,7 @@ test('the top of the space is raised by what is missing: 45 for a thing 45 too h
   expect(up.mm).toBeGreaterThanOrEqual(45);
   const raised = { ...wish, top: { from: 'height', up: mm(400 + up.mm) } } as const;
   expect(laid(raised, { things: [box({ height: mm(407), count: 1 })] }).contents?.leftOut).toEqual([]);
-}); // prettier-ignore
+});
 
 test('silly wishes come to named problems, never to an exception', () => {
   const many = Array.from({ length: 200 }, (_, i) => box({ id: `t${i}`, name: `Box ${i}` }));

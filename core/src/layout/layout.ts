@@ -66,7 +66,9 @@ export function layOut(input: LayoutInput): Layout {
   const overTopMm = (outerTop?.mm ?? 0) - (top?.mm ?? 0);
   const setting: Setting = { input, bottom, top, inside, overTopMm, held, blocked };
   const laid = layTops(setting);
-  const shelves = [...laid.shelves].sort((a, b) => a.top.mm - b.top.mm).map((one, i) => laidShelf(one, i + 1, wish.thickness.mm));
+  const shelves = [...laid.shelves]
+    .sort((a, b) => a.top.mm - b.top.mm)
+    .map((one, i) => laidShelf(one, i + 1, wish.thickness.mm));
   return {
     shelves,
     gaps: gapsBetween(shelves, bottom, setting.top),
@@ -74,7 +76,13 @@ export function layOut(input: LayoutInput): Layout {
     space: { fromMm: bottom.at.mm, toMm: top?.mm ?? null },
     outer,
     rail,
-    contents: laid.contents === undefined ? storedOn(setting, shelves.map((one) => one.top.mm)) : laid.contents,
+    contents:
+      laid.contents === undefined
+        ? storedOn(
+            setting,
+            shelves.map((one) => one.top.mm),
+          )
+        : laid.contents,
     problems: [
       ...problems,
       ...laid.problems,
@@ -84,13 +92,15 @@ export function layOut(input: LayoutInput): Layout {
       ...hangerProblems(rail, depthMm),
     ],
   };
-} // prettier-ignore
+}
 
 function layTops(setting: Setting): Laid {
   const { held, input, top } = setting;
   const { shelves: wish, things } = input.job;
   if (wish.way === 'typed') {
-    const free = wish.heights.filter((one) => !one.locked).map((one) => ({ top: figure({ label: message('term.typedHeight'), mm: one.up.mm }), held: null, id: one.id }));
+    const free = wish.heights
+      .filter((one) => !one.locked)
+      .map((one) => ({ top: figure({ label: message('term.typedHeight'), mm: one.up.mm }), held: null, id: one.id }));
     const all = [...held, ...free];
     return { shelves: all, problems: all.length === 0 ? [stop({ is: 'shelves' }, message('problem.noShelves'))] : [] };
   }
@@ -109,8 +119,21 @@ function layTops(setting: Setting): Laid {
   const stored = storeIn(setting, top);
   if (stored) return stored;
   const even = layEvenly(setting, top, 'equal-gaps');
-  return { ...even, problems: [...even.problems, ...(even.problems.length > 0 ? [] : [stop({ is: 'shelves' }, message('problem.leastGap', { count: count(wish.count), gap: length(wish.leastGap?.mm ?? LEAST_GAP_MM) }))])] };
-} // prettier-ignore
+  return {
+    ...even,
+    problems: [
+      ...even.problems,
+      ...(even.problems.length > 0
+        ? []
+        : [
+            stop(
+              { is: 'shelves' },
+              message('problem.leastGap', { count: count(wish.count), gap: length(wish.leastGap?.mm ?? LEAST_GAP_MM) }),
+            ),
+          ]),
+    ],
+  };
+}
 
 /** Shelves shared out evenly over what is left between those that are held. */
 function layEvenly({ held, bottom, input }: Setting, top: Figure, way: Spaced): Laid {
@@ -134,7 +157,7 @@ function layEvenly({ held, bottom, input }: Setting, top: Figure, way: Spaced): 
     shelves: [...held, ...tops.map((one) => ({ top: toTape(one, tape, 'nearest'), held: null, id: null }))],
     problems: [],
   };
-} // prettier-ignore
+}
 
 function stretchesBetween(held: readonly Held[], bottom: Bottom, top: Figure, thicknessMm: number): Stretch[] {
   return [...held, null].flatMap((one, i): Stretch[] => {
@@ -144,13 +167,19 @@ function stretchesBetween(held: readonly Held[], bottom: Bottom, top: Figure, th
     return [
       {
         from: below ? figure({ label: message('term.topOfHeld'), mm: below.top.mm }) : bottom.at,
-        to: one ? less(figure({ label: message('term.topOfHeld'), mm: one.top.mm }), message('term.lessThickness'), thicknessMm) : top,
+        to: one
+          ? less(
+              figure({ label: message('term.topOfHeld'), mm: one.top.mm }),
+              message('term.lessThickness'),
+              thicknessMm,
+            )
+          : top,
         onShelf: below !== undefined,
         underShelf: one !== null,
       },
     ];
   });
-} // prettier-ignore
+}
 
 function laidShelf(one: Laid['shelves'][number], number: number, thickness: number): LaidShelf {
   const shelfTop = figure({ label: message('term.shelfTop', { shelf: count(number) }), mm: one.top.mm });
@@ -217,7 +246,12 @@ function caseProblems(shelves: readonly LaidShelf[], { bottom, top }: Inside): P
 const ON_MM = 0.05;
 
 /** Shelves that meet a keep-clear; a free height must leave room for the board between the shelves beside it. */
-function clearProblems(shelves: readonly LaidShelf[], blocked: readonly Blocked[], { shelves: wish, tape }: Job, ceilingMm: number): Problem[] {
+function clearProblems(
+  shelves: readonly LaidShelf[],
+  blocked: readonly Blocked[],
+  { shelves: wish, tape }: Job,
+  ceilingMm: number,
+): Problem[] {
   const thicknessMm = wish.thickness.mm;
   return shelves.flatMap((shelf, i) => {
     const free = nearestFree(shelf.top.mm, blocked, {
@@ -227,4 +261,4 @@ function clearProblems(shelves: readonly LaidShelf[], blocked: readonly Blocked[
     });
     return meetsKeepClear({ number: shelf.number, topMm: shelf.top.mm }, blocked, free);
   });
-} // prettier-ignore
+}

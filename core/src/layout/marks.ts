@@ -47,10 +47,15 @@ export function stationsOf(opening: Opening, { studs }: Job['place'], outMm: num
   const { left, right } = extent;
   const there = (id: string, wall: Station['wall'], name: Message, across: number, out: number): Station[] =>
     surfaces.includes(wall) ? [{ id, wall, name, ...levelsAt(opening, across, out) }] : [];
-  const onBack = studs.filter((one) => one.wall === 'back' && one.from.mm < right - left).sort((a, b) => a.from.mm - b.from.mm);
+  const onBack = studs
+    .filter((one) => one.wall === 'back' && one.from.mm < right - left)
+    .sort((a, b) => a.from.mm - b.from.mm);
   const along =
     onBack.length > 0
-      ? onBack.map((one) => [`stud-${one.id}`, message('station.stud', { from: length(one.from.mm) }), left + one.from.mm] as const)
+      ? onBack.map(
+          (one) =>
+            [`stud-${one.id}`, message('station.stud', { from: length(one.from.mm) }), left + one.from.mm] as const,
+        )
       : ([
           ['back-left', message('station.back.left'), left + (right - left) * 0.1],
           ['back-middle', message('station.back.middle'), (left + right) / 2],
@@ -63,7 +68,7 @@ export function stationsOf(opening: Opening, { studs }: Job['place'], outMm: num
     ...there('right-back', 'right', message('station.right.back'), right, 0),
     ...there('right-front', 'right', message('station.right.front'), right, outMm),
   ];
-} // prettier-ignore
+}
 
 function levelsAt(opening: Opening, across: number, out: number): Pick<Station, 'floor' | 'ceiling'> {
   const mark: SurfacePoint = { surface: 'floor', ...floorMark(opening.extent) };
@@ -74,7 +79,7 @@ function levelsAt(opening: Opening, across: number, out: number): Pick<Station, 
     return sureMm > UNKNOWN_MM ? null : { at: opening.between(mark, here, label), sureMm };
   };
   return { floor: level('floor', message('term.floorThere')), ceiling: level('ceiling', message('term.ceilingThere')) };
-} // prettier-ignore
+}
 
 /** What to measure for a mark at a station: up from the floor there, and down from the ceiling there. */
 export interface FromThere {

@@ -44,10 +44,15 @@ const WOOD_MM = 4;
  * groove. Each other shelf's main hole lies so far below its wanted underside as a pin has it; more are above and below
  * it by the pitch. A hole that would fall in the groove, off the side or into another is left out.
  */
-export function pinHoles({ wish, shelves, fromMm, toMm, depthMm }: PinsInput): { readonly pins: Pins | null; readonly problems: Problem[] } {
+export function pinHoles({ wish, shelves, fromMm, toMm, depthMm }: PinsInput): {
+  readonly pins: Pins | null;
+  readonly problems: Problem[];
+} {
   const middle = (fromMm + toMm) / 2;
   const held = shelves.filter((one) => one.held !== null);
-  const [fixed] = [...(held.length > 0 ? held : shelves)].sort((a, b) => Math.abs(a.top.mm - middle) - Math.abs(b.top.mm - middle));
+  const [fixed] = [...(held.length > 0 ? held : shelves)].sort(
+    (a, b) => Math.abs(a.top.mm - middle) - Math.abs(b.top.mm - middle),
+  );
   if (!fixed) return { pins: null, problems: [] };
   const clear = wish.diameter.mm / 2 + WOOD_MM;
   const inGroove = (mm: number) => mm > fixed.underside.mm - clear && mm < fixed.top.mm + clear;
@@ -55,7 +60,9 @@ export function pinHoles({ wish, shelves, fromMm, toMm, depthMm }: PinsInput): {
   const movable = shelves.filter((one) => one !== fixed);
   const main = movable.map((one) => ({ upMm: one.underside.mm - wish.hangs.mm, shelf: one.number as number | null }));
   const others = main.flatMap(({ upMm }) =>
-    Array.from({ length: wish.either }, (_, i) => (i + 1) * wish.pitch.mm).flatMap((by) => [upMm - by, upMm + by].map((mm) => ({ upMm: mm, shelf: null }))),
+    Array.from({ length: wish.either }, (_, i) => (i + 1) * wish.pitch.mm).flatMap((by) =>
+      [upMm - by, upMm + by].map((mm) => ({ upMm: mm, shelf: null })),
+    ),
   );
   const kept: { upMm: number; shelf: number | null }[] = [];
   for (const hole of [...main, ...others]) {
@@ -63,17 +70,42 @@ export function pinHoles({ wish, shelves, fromMm, toMm, depthMm }: PinsInput): {
     if (kept.every((one) => Math.abs(one.upMm - hole.upMm) >= 2 * clear)) kept.push(hole);
   }
   const lost = main.filter((one) => !kept.includes(one));
-  const holes = kept.sort((a, b) => a.upMm - b.upMm).map(({ upMm, shelf }): PinHole => {
-    const above = upMm > fixed.top.mm;
-    const face = figure({ label: message('term.holeUp'), mm: upMm });
-    const label = message(above ? 'term.fixedTop' : 'term.fixedUnder', { shelf: count(fixed.number) });
-    const from = above ? less(face, label, fixed.top.mm) : figure({ label, mm: fixed.underside.mm }, { label: message('term.holeUp'), mm: -upMm });
-    return { upMm, shelf, fromFixed: from };
-  });
-  const problems = lost.map((one) => doubtful({ is: 'shelf', shelf: one.shelf as number }, message('problem.pinInGroove', { shelf: count(one.shelf as number), fixed: count(fixed.number) })));
-  const tooWide = 2 * wish.setBack.mm >= depthMm ? [doubtful({ is: 'shelves' }, message('problem.pinRows', { setBack: length(wish.setBack.mm), depth: length(depthMm) }))] : [];
+  const holes = kept
+    .sort((a, b) => a.upMm - b.upMm)
+    .map(({ upMm, shelf }): PinHole => {
+      const above = upMm > fixed.top.mm;
+      const face = figure({ label: message('term.holeUp'), mm: upMm });
+      const label = message(above ? 'term.fixedTop' : 'term.fixedUnder', { shelf: count(fixed.number) });
+      const from = above
+        ? less(face, label, fixed.top.mm)
+        : figure({ label, mm: fixed.underside.mm }, { label: message('term.holeUp'), mm: -upMm });
+      return { upMm, shelf, fromFixed: from };
+    });
+  const problems = lost.map((one) =>
+    doubtful(
+      { is: 'shelf', shelf: one.shelf as number },
+      message('problem.pinInGroove', { shelf: count(one.shelf as number), fixed: count(fixed.number) }),
+    ),
+  );
+  const tooWide =
+    2 * wish.setBack.mm >= depthMm
+      ? [
+          doubtful(
+            { is: 'shelves' },
+            message('problem.pinRows', { setBack: length(wish.setBack.mm), depth: length(depthMm) }),
+          ),
+        ]
+      : [];
   return {
-    pins: { fixed: fixed.number, holes, rowsMm: [wish.setBack.mm, depthMm - wish.setBack.mm], diameterMm: wish.diameter.mm, fromMm, toMm, depthMm },
+    pins: {
+      fixed: fixed.number,
+      holes,
+      rowsMm: [wish.setBack.mm, depthMm - wish.setBack.mm],
+      diameterMm: wish.diameter.mm,
+      fromMm,
+      toMm,
+      depthMm,
+    },
     problems: [...problems, ...tooWide],
   };
-} // prettier-ignore
+}

@@ -23,7 +23,9 @@ export interface Space {
   readonly toMm: number | null;
 }
 
-/** The room inside a case: between its bottom and its top, and between its sides. Millimetres in the opening's frame. */
+/**
+ * The room inside a case: between its bottom and its top, and between its sides. Millimetres in the opening's frame.
+ */
 export interface Inside {
   readonly bottom: Figure;
   /** Null while the top of the space is not known. */

@@ -37,16 +37,33 @@ test('shelves go where the gaps are largest: of 1000 and 400, three into the one
 test('gaps and boards add up to the clear height, whichever way they are spaced', () => {
   const way = fc.constantFrom('equal-gaps', 'on-centre', 'graduated' as const);
   fc.assert(
-    fc.property(way, fc.integer({ min: 1, max: 12 }), fc.integer({ min: 6, max: 40 }), fc.boolean(), fc.boolean(), fc.double({ min: 0.6, max: 1, noNaN: true }), (kind, n, t, on, under, ratio) => {
-      const one = stretch(130, 130 + n * (t + 120) + 200, on, under);
-      const laid = tops(one, n, by(kind, t, ratio));
-      const gaps = [...laid, null].map((top, i) => (top === null ? one.to.mm : top - t) - (i === 0 ? one.from.mm : (laid[i - 1] as number)));
-      expect(gaps.reduce((sum, gap) => sum + gap, n * t)).toBeCloseTo(one.to.mm - one.from.mm, 6);
-      expect(Math.min(...gaps)).toBeCloseTo(leastGapMm(one, n, by(kind, t, ratio)), 6);
-      if (kind === 'equal-gaps') gaps.forEach((gap) => expect(gap).toBeCloseTo(gaps[0] as number, 6));
-      if (kind === 'graduated') gaps.slice(1).forEach((gap, i) => expect(gap).toBeCloseTo((gaps[i] as number) * ratio, 6));
-      if (kind === 'on-centre') laid.slice(2).forEach((top, i) => expect(top - (laid[i + 1] as number)).toBeCloseTo((laid[1] as number) - (laid[0] as number), 6));
-      for (const figure of spaced(one, n, by(kind, t, ratio))) expect(figure.terms.reduce((sum, term) => sum + term.mm, 0)).toBeCloseTo(figure.mm, 6);
-    }),
+    fc.property(
+      way,
+      fc.integer({ min: 1, max: 12 }),
+      fc.integer({ min: 6, max: 40 }),
+      fc.boolean(),
+      fc.boolean(),
+      fc.double({ min: 0.6, max: 1, noNaN: true }),
+      (kind, n, t, on, under, ratio) => {
+        const one = stretch(130, 130 + n * (t + 120) + 200, on, under);
+        const laid = tops(one, n, by(kind, t, ratio));
+        const gaps = [...laid, null].map(
+          (top, i) => (top === null ? one.to.mm : top - t) - (i === 0 ? one.from.mm : (laid[i - 1] as number)),
+        );
+        expect(gaps.reduce((sum, gap) => sum + gap, n * t)).toBeCloseTo(one.to.mm - one.from.mm, 6);
+        expect(Math.min(...gaps)).toBeCloseTo(leastGapMm(one, n, by(kind, t, ratio)), 6);
+        if (kind === 'equal-gaps') gaps.forEach((gap) => expect(gap).toBeCloseTo(gaps[0] as number, 6));
+        if (kind === 'graduated')
+          gaps.slice(1).forEach((gap, i) => expect(gap).toBeCloseTo((gaps[i] as number) * ratio, 6));
+        if (kind === 'on-centre')
+          laid
+            .slice(2)
+            .forEach((top, i) =>
+              expect(top - (laid[i + 1] as number)).toBeCloseTo((laid[1] as number) - (laid[0] as number), 6),
+            );
+        for (const figure of spaced(one, n, by(kind, t, ratio)))
+          expect(figure.terms.reduce((sum, term) => sum + term.mm, 0)).toBeCloseTo(figure.mm, 6);
+      },
+    ),
   );
-}); // prettier-ignore
+});

@@ -19,7 +19,9 @@ export interface Tilted {
   readonly run: Figure;
   /** The depth it needs, from the back wall to its front edge. */
   readonly needs: Figure;
-  /** Clear space square to its face up to the next tilted shelf; null for the highest, or where that slopes otherwise. */
+  /**
+   * Clear space square to its face up to the next tilted shelf; null for the highest, or where that slopes otherwise.
+   */
   readonly clear: Figure | null;
 }
 
@@ -35,7 +37,10 @@ export interface TiltedInput {
  * D sin to the rear and runs D cos; its square-cut rear lower edge stands T sin farther back than its upper one, so
  * that it needs D cos + T sin of depth. Two of one slope whose fronts lie H apart leave H cos - T between them.
  */
-export function tiltedShelves({ wishes, thicknessMm, depthMm }: TiltedInput): { readonly tilted: Tilted[]; readonly problems: Problem[] } {
+export function tiltedShelves({ wishes, thicknessMm, depthMm }: TiltedInput): {
+  readonly tilted: Tilted[];
+  readonly problems: Problem[];
+} {
   const sorted = [...wishes].sort((a, b) => a.front.mm - b.front.mm);
   const tilted = sorted.map((wish, i): Tilted => {
     const turn = (wish.degrees * Math.PI) / 180;
@@ -43,26 +48,52 @@ export function tiltedShelves({ wishes, thicknessMm, depthMm }: TiltedInput): { 
     const front = figure({ label: message('term.tiltedFront'), mm: wish.front.mm });
     const slope = message('term.tiltedRise', { depth: length(wish.depth.mm), angle: angle(wish.degrees) });
     const rear = plus(front, slope, wish.depth.mm * sin);
-    const under = (one: Figure) => plus(one, message('term.tiltedThickness', { thickness: length(thicknessMm) }), -thicknessMm * cos);
-    const run = figure({ label: message('term.tiltedRun', { depth: length(wish.depth.mm), angle: angle(wish.degrees) }), mm: wish.depth.mm * cos });
+    const under = (one: Figure) =>
+      plus(one, message('term.tiltedThickness', { thickness: length(thicknessMm) }), -thicknessMm * cos);
+    const run = figure({
+      label: message('term.tiltedRun', { depth: length(wish.depth.mm), angle: angle(wish.degrees) }),
+      mm: wish.depth.mm * cos,
+    });
     const next = sorted[i + 1];
     const apart = next ? next.front.mm - wish.front.mm : 0;
     const clear =
       next?.degrees === wish.degrees
         ? figure(
-            { label: message('term.tiltedApart', { apart: length(apart), angle: angle(wish.degrees) }), mm: apart * cos },
+            {
+              label: message('term.tiltedApart', { apart: length(apart), angle: angle(wish.degrees) }),
+              mm: apart * cos,
+            },
             { label: message('term.lessThickness'), mm: -thicknessMm },
           )
         : null;
-    return { id: wish.id, number: i + 1, degrees: wish.degrees, front, rear, frontUnder: under(front), rearUnder: under(rear), run, needs: plus(run, message('term.tiltedHeel'), thicknessMm * sin), clear };
+    return {
+      id: wish.id,
+      number: i + 1,
+      degrees: wish.degrees,
+      front,
+      rear,
+      frontUnder: under(front),
+      rearUnder: under(rear),
+      run,
+      needs: plus(run, message('term.tiltedHeel'), thicknessMm * sin),
+      clear,
+    };
   });
   const problems = tilted.flatMap((one): Problem[] => {
     const about = { is: 'shelves' } as const;
     const shelf = count(one.number);
-    const deep = one.needs.mm > depthMm ? [doubtful(about, message('problem.tiltedDeep', { shelf, needs: length(one.needs.mm), depth: length(depthMm) }))] : [];
+    const deep =
+      one.needs.mm > depthMm
+        ? [
+            doubtful(
+              about,
+              message('problem.tiltedDeep', { shelf, needs: length(one.needs.mm), depth: length(depthMm) }),
+            ),
+          ]
+        : [];
     const low = one.frontUnder.mm < 0 ? [stop(about, message('problem.tiltedLow', { shelf }))] : [];
     const shut = one.clear && one.clear.mm <= 0 ? [stop(about, message('problem.tiltedShut', { shelf }))] : [];
     return [...low, ...deep, ...shut];
   });
   return { tilted, problems };
-} // prettier-ignore
+}

@@ -53,7 +53,8 @@ export class BandMatrix {
 
   /**
    * Factors the matrix in place as L·Lᵀ (Cholesky within the band; Golub & Van Loan, Matrix Computations, 4.3.5).
-   * @returns what solves for a right-hand side; null where the matrix is not positive definite: something can move freely
+   * @returns what solves for a right-hand side; null where the matrix is not positive definite: something can move
+   *   freely
    */
   factor(): ((right: Float64Array) => Float64Array) | null {
     const { size, half, rows } = this;
@@ -84,7 +85,7 @@ export class BandMatrix {
       }
     }
     return (right) => this.substitute(right, firsts);
-  } // prettier-ignore
+  }
 
   /** Forward along the rows of L, and back along them again: a row's unknown is taken out of all before it. */
   private substitute(right: Float64Array, firsts: Int32Array): Float64Array {
@@ -104,5 +105,5 @@ export class BandMatrix {
       for (let k = firsts[i] as number; k < i; k += 1) x[k] = (x[k] as number) - (rows[ri + k] as number) * found;
     }
     return x;
-  } // prettier-ignore
+  }
 }

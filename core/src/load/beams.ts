@@ -24,7 +24,9 @@ export interface Beam {
 /** Wood as a beam along its grain. */
 export const beamOf = (material: Material): Beam => ({ ...material, bearsMpa: lastingStrength(material).along });
 
-/** What a beam between two supports comes to under an even load that stays: sag after years, mm; share of its strength. */
+/**
+ * What a beam between two supports comes to under an even load that stays: sag after years, mm; share of its strength.
+ */
 export interface Bent {
   readonly lastingMm: number;
   readonly used: number;
@@ -33,11 +35,16 @@ export interface Bent {
 /**
  * A beam on two supports under an even load: at the middle 5 w L⁴ / 384 E I, with M = w L² / 8 (ibid., table H-2).
  */
-export function bentBetween({ inertia, modulus }: Section, spanMm: number, kgPerMetre: number, { eAlongMpa, creep, bearsMpa }: Beam): Bent {
+export function bentBetween(
+  { inertia, modulus }: Section,
+  spanMm: number,
+  kgPerMetre: number,
+  { eAlongMpa, creep, bearsMpa }: Beam,
+): Bent {
   const perMm = (kgPerMetre * GRAVITY) / 1000;
   const now = (5 * perMm * spanMm ** 4) / (384 * eAlongMpa * inertia);
   return { lastingMm: now * (1 + creep), used: (perMm * spanMm ** 2) / 8 / modulus / bearsMpa };
-} // prettier-ignore
+}
 
 /** A stick that carries a shelf from post to post. Millimetres; share of its bending strength. */
 export interface BeamLoad {
@@ -49,12 +56,23 @@ export interface BeamLoad {
 }
 
 /**
- * Sag and bending of sticks that carry a board between posts, each by itself: one that runs on over its posts bends less.
+ * Sag and bending of sticks that carry a board between posts, each by itself: one that runs on over its posts bends
+ * less.
  * @param kg all that is on the board, and the board; @param lengthMm over which that is spread
  */
-export function beamLoads({ beams = [] }: Pick<Hold, 'beams'>, kg: number, lengthMm: number, stick: Material): BeamLoad[] {
+export function beamLoads(
+  { beams = [] }: Pick<Hold, 'beams'>,
+  kg: number,
+  lengthMm: number,
+  stick: Material,
+): BeamLoad[] {
   return beams.map(({ part, spanMm, heightMm, thicknessMm, share }) => {
-    const { lastingMm, used } = bentBetween(rectangle(thicknessMm, heightMm), spanMm, (1000 * kg * share) / lengthMm, beamOf(stick));
+    const { lastingMm, used } = bentBetween(
+      rectangle(thicknessMm, heightMm),
+      spanMm,
+      (1000 * kg * share) / lengthMm,
+      beamOf(stick),
+    );
     return { part, spanMm, lastingMm, usualMm: sagLimits(spanMm).usualMm, bending: used };
   });
-} // prettier-ignore
+}

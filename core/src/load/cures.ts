@@ -65,7 +65,8 @@ function curesOf(held: HeldBoard, { shelf, weakest }: Strength, system: SystemNa
   const asked = askedOf(job, system) as Readonly<Record<string, unknown>>;
   const boardLitres = litresOf(parts, system, job, 'board');
   const cures: Cure[] = [];
-  const give = (change: Change, words: Message, tried: Tried, cost: number) => cures.push({ system, shelf, change, words, sagMm: tried.sagMm, used: tried.used, cost });
+  const give = (change: Change, words: Message, tried: Tried, cost: number) =>
+    cures.push({ system, shelf, change, words, sagMm: tried.sagMm, used: tried.used, cost });
   const carried = carriedBy(shelf, held.model.lengthMm, job, input.contents);
   const tryOut = (model: PlateModel, by: Materials): Tried => {
     const board = { ...held, model };
@@ -87,7 +88,7 @@ function curesOf(held: HeldBoard, { shelf, weakest }: Strength, system: SystemNa
   /** The least of some models, each stiffer than the one before, that is good. */
   const least = <T>(all: readonly T[], model: (one: T) => PlateModel, by = materials) => {
     let found: { readonly one: T; readonly tried: Tried } | null = null;
-    for (let [low, high] = [0, all.length]; low < high; ) {
+    for (let [low, high] = [0, all.length]; low < high;) {
       const middle = (low + high) >> 1;
       const one = all[middle] as T;
       const tried = tryOut(model(one), by);
@@ -105,30 +106,71 @@ function curesOf(held: HeldBoard, { shelf, weakest }: Strength, system: SystemNa
     const hollow = job.support.system === 'floating-rails';
     const thick = asked.nosingThickness as { mm: number } | undefined;
     if (thick && !model.outline) {
-      const found = least(of(NOSINGS, job).filter((mm) => mm > (rib?.heightMm ?? 0) && mm > model.thicknessMm), (mm) => nosed(model, mm, thick.mm, materials.stick));
+      const found = least(
+        of(NOSINGS, job).filter((mm) => mm > (rib?.heightMm ?? 0) && mm > model.thicknessMm),
+        (mm) => nosed(model, mm, thick.mm, materials.stick),
+      );
       if (found) {
         const more = (found.one - (rib?.heightMm ?? 0)) * thick.mm * model.lengthMm;
-        give({ is: 'nosing', system, heightMm: found.one }, message('cure.nosing', { height: length(found.one) }), found.tried, (more / 1e6) * materials.stick.price);
+        give(
+          { is: 'nosing', system, heightMm: found.one },
+          message('cure.nosing', { height: length(found.one) }),
+          found.tried,
+          (more / 1e6) * materials.stick.price,
+        );
       }
     }
     if (!hollow) {
-      const found = least(of(THICKNESSES, job).filter((mm) => mm > model.thicknessMm + 0.5), (mm) => thicker(model, mm));
-      if (found) give({ is: 'thickness', mm: found.one }, message('cure.thickness', { thickness: length(found.one) }), found.tried, boardLitres * (found.one / model.thicknessMm - 1) * materials.board.price);
+      const found = least(
+        of(THICKNESSES, job).filter((mm) => mm > model.thicknessMm + 0.5),
+        (mm) => thicker(model, mm),
+      );
+      if (found)
+        give(
+          { is: 'thickness', mm: found.one },
+          message('cure.thickness', { thickness: length(found.one) }),
+          found.tried,
+          boardLitres * (found.one / model.thicknessMm - 1) * materials.board.price,
+        );
     }
-    const others = materialsOf(job.wood.own).filter((one) => one.eAlongMpa / (1 + one.creep) > materials.board.eAlongMpa / (1 + materials.board.creep)).sort((a, b) => a.price - b.price);
-    const found = first(others, (one) => ({ ...model, stiffness: stiffnessOf(one) }), (one) => ({ ...materials, board: one }));
-    if (found) give({ is: 'material', id: found.one.id }, message('cure.material', { material: nested(found.one.name) }), found.tried, Math.max(boardLitres * (found.one.price - materials.board.price), 0));
+    const others = materialsOf(job.wood.own)
+      .filter((one) => one.eAlongMpa / (1 + one.creep) > materials.board.eAlongMpa / (1 + materials.board.creep))
+      .sort((a, b) => a.price - b.price);
+    const found = first(
+      others,
+      (one) => ({ ...model, stiffness: stiffnessOf(one) }),
+      (one) => ({ ...materials, board: one }),
+    );
+    if (found)
+      give(
+        { is: 'material', id: found.one.id },
+        message('cure.material', { material: nested(found.one.name) }),
+        found.tried,
+        Math.max(boardLitres * (found.one.price - materials.board.price), 0),
+      );
     if (system === 'brackets') {
       const now = model.rests.length;
-      const found = least([1, 2, 3, 4, 6].map((more) => now + more), (n) => ({ ...model, rests: evenRests(model, n) }));
+      const found = least(
+        [1, 2, 3, 4, 6].map((more) => now + more),
+        (n) => ({ ...model, rests: evenRests(model, n) }),
+      );
       if (found) {
         const apartMm = Math.floor(model.lengthMm / found.one / 10) * 10;
-        give({ is: 'apart', mm: apartMm }, message('cure.apart', { apart: length(apartMm) }), found.tried, (found.one - now) * BRACKET_PRICE);
+        give(
+          { is: 'apart', mm: apartMm },
+          message('cure.apart', { apart: length(apartMm) }),
+          found.tried,
+          (found.one - now) * BRACKET_PRICE,
+        );
       }
     }
     if (system === 'end-cleats' && input.opening.surfaces.includes('back')) {
       const back = { id: 'back', from: [0, BACK_CLEAT_MM] as const, to: [model.lengthMm, BACK_CLEAT_MM] as const };
-      const onCleats = { ...model, rests: [...model.rests, back], ribs: [nosing(model, rib?.heightMm ?? usualNosing(job), 20, materials.stick)] };
+      const onCleats = {
+        ...model,
+        rests: [...model.rests, back],
+        ribs: [nosing(model, rib?.heightMm ?? usualNosing(job), 20, materials.stick)],
+      };
       const tried = tryOut(onCleats, materials);
       const litres = ((45 * 20 + 65 * 20) * model.lengthMm) / 1e6;
       const change: Change = { is: 'system', from: system, to: 'three-side-cleats' };
@@ -139,22 +181,47 @@ function curesOf(held: HeldBoard, { shelf, weakest }: Strength, system: SystemNa
     }
     // What nothing cures alone, two things may.
     if (cures.length === 0) {
-      for (const one of others) together.push({ change: { is: 'material', id: one.id }, words: message('cure.material', { material: nested(one.name) }), model: { ...model, stiffness: stiffnessOf(one) }, by: { ...materials, board: one }, cost: boardLitres * (one.price - materials.board.price) });
+      for (const one of others)
+        together.push({
+          change: { is: 'material', id: one.id },
+          words: message('cure.material', { material: nested(one.name) }),
+          model: { ...model, stiffness: stiffnessOf(one) },
+          by: { ...materials, board: one },
+          cost: boardLitres * (one.price - materials.board.price),
+        });
       for (const base of hollow ? [] : together) {
-        const found = least(of(THICKNESSES, job).filter((mm) => mm > model.thicknessMm + 0.5), (mm) => thicker(base.model, mm), base.by);
+        const found = least(
+          of(THICKNESSES, job).filter((mm) => mm > model.thicknessMm + 0.5),
+          (mm) => thicker(base.model, mm),
+          base.by,
+        );
         if (!found) continue;
         const more = boardLitres * (found.one / model.thicknessMm - 1) * base.by.board.price;
-        give({ is: 'all', changes: [base.change, { is: 'thickness', mm: found.one }] }, message('cure.both', { first: nested(base.words), second: nested(message('cure.thickness', { thickness: length(found.one) })) }), found.tried, Math.max(base.cost, 0) + more);
+        give(
+          { is: 'all', changes: [base.change, { is: 'thickness', mm: found.one }] },
+          message('cure.both', {
+            first: nested(base.words),
+            second: nested(message('cure.thickness', { thickness: length(found.one) })),
+          }),
+          found.tried,
+          Math.max(base.cost, 0) + more,
+        );
       }
     }
   }
   const screws = asked.screws as number | undefined;
   if (joints && screws !== undefined) {
     const needed = Math.ceil(screws * weakest.used);
-    if (needed <= 8 && weakest.into !== 'rating') give({ is: 'screws', system, count: needed }, message('cure.screws', { count: count(needed) }), { sagMm: 0, used: (weakest.used * screws) / needed, good: true }, (needed - screws) * SCREW_PRICE);
+    if (needed <= 8 && weakest.into !== 'rating')
+      give(
+        { is: 'screws', system, count: needed },
+        message('cure.screws', { count: count(needed) }),
+        { sagMm: 0, used: (weakest.used * screws) / needed, good: true },
+        (needed - screws) * SCREW_PRICE,
+      );
   }
   return cures.sort((a, b) => a.cost - b.cost).slice(0, MOST);
-} // prettier-ignore
+}
 
 /** More than so many are no help in choosing. */
 const MOST = 5;
@@ -173,11 +240,28 @@ const BACK_CLEAT_MM = 10;
 
 const usualNosing = (job: Job) => askedOf(job, 'three-side-cleats').nosingHeight.mm;
 
-function nosing({ lengthMm, depthMm, thicknessMm }: PlateModel, heightMm: number, thickMm: number, stick: Material): PlateModel['ribs'][number] {
-  return { id: 'nosing', fromMm: 0, toMm: lengthMm, outMm: depthMm, thicknessMm: thickMm, heightMm, offsetMm: thicknessMm / 2 - heightMm / 2, modulusMpa: stick.eAlongMpa, shearMpa: stick.shearMpa };
-} // prettier-ignore
+function nosing(
+  { lengthMm, depthMm, thicknessMm }: PlateModel,
+  heightMm: number,
+  thickMm: number,
+  stick: Material,
+): PlateModel['ribs'][number] {
+  return {
+    id: 'nosing',
+    fromMm: 0,
+    toMm: lengthMm,
+    outMm: depthMm,
+    thicknessMm: thickMm,
+    heightMm,
+    offsetMm: thicknessMm / 2 - heightMm / 2,
+    modulusMpa: stick.eAlongMpa,
+    shearMpa: stick.shearMpa,
+  };
+}
 
-/** The plate with a higher nosing; one that had none becomes less deep by its thickness, for the shelf stays as deep. */
+/**
+ * The plate with a higher nosing; one that had none becomes less deep by its thickness, for the shelf stays as deep.
+ */
 function nosed(model: PlateModel, heightMm: number, thickMm: number, stick: Material): PlateModel {
   const depthMm = model.ribs.length > 0 ? model.depthMm : model.depthMm - thickMm;
   const within = ([x, y]: readonly [number, number]) => [x, Math.min(y, depthMm)] as const;
@@ -189,8 +273,12 @@ function nosed(model: PlateModel, heightMm: number, thickMm: number, stick: Mate
 /** The plate with a thicker board: a nosing whose top lies level with it moves along. */
 function thicker(model: PlateModel, thicknessMm: number): PlateModel {
   const by = (thicknessMm - model.thicknessMm) / 2;
-  return { ...model, thicknessMm, ribs: model.ribs.map((rib) => ({ ...rib, offsetMm: rib.offsetMm === 0 ? 0 : rib.offsetMm + by })) };
-} // prettier-ignore
+  return {
+    ...model,
+    thicknessMm,
+    ribs: model.ribs.map((rib) => ({ ...rib, offsetMm: rib.offsetMm === 0 ? 0 : rib.offsetMm + by })),
+  };
+}
 
 /** So many brackets, even, half a space in from the ends. */
 function evenRests({ lengthMm, rests }: PlateModel, n: number): PlateModel['rests'] {
@@ -206,4 +294,4 @@ function litresOf(parts: readonly Part[], system: SystemName, { support }: Job, 
   return parts
     .filter((one) => one.role === role && systemOf(support, one.shelf) === system)
     .reduce((sum, one) => sum + (one.length.mm * one.width.mm * one.thicknessMm) / 1e6, 0);
-} // prettier-ignore
+}

@@ -61,9 +61,13 @@ test('without a gap modes II to IV are those of EN 1995-1-1, 8.2.2 (c to f), wit
   const [f1, t1, t2, d, my] = [20, 20, 35, 4, 6400];
   const beta = 25 / 20;
   const r = t2 / t1;
-  const c = ((f1 * t1 * d) / (1 + beta)) * (Math.sqrt(beta + 2 * beta ** 2 * (1 + r + r ** 2) + beta ** 3 * r ** 2) - beta * (1 + r)); // prettier-ignore
+  const c =
+    ((f1 * t1 * d) / (1 + beta)) *
+    (Math.sqrt(beta + 2 * beta ** 2 * (1 + r + r ** 2) + beta ** 3 * r ** 2) - beta * (1 + r));
   const f = Math.sqrt((2 * beta) / (1 + beta)) * Math.sqrt(2 * my * f1 * d);
-  const side = ((f1 * t1 * d) / (2 + beta)) * (Math.sqrt(2 * beta * (1 + beta) + (4 * beta * (2 + beta) * my) / (f1 * d * t1 ** 2)) - beta); // prettier-ignore
+  const side =
+    ((f1 * t1 * d) / (2 + beta)) *
+    (Math.sqrt(2 * beta * (1 + beta) + (4 * beta * (2 + beta) * my) / (f1 * d * t1 ** 2)) - beta);
   const modes = worked(0);
   expect(modes.II).toBeCloseTo(c, 6);
   expect(modes.IV).toBeCloseTo(f, 6);
@@ -73,14 +77,28 @@ test('without a gap modes II to IV are those of EN 1995-1-1, 8.2.2 (c to f), wit
 test('a gap never makes a joint stronger, and the least mode governs', () => {
   const size = fc.double({ min: 5, max: 80, noNaN: true });
   fc.assert(
-    fc.property(size, size, size, size, fc.double({ min: 2, max: 8, noNaN: true }), fc.double({ min: 0, max: 40, noNaN: true }), (lm, fm, ls, fs, d, gapMm) => {
-      const at = (gap: number) => lateralYield({ main: { lengthMm: lm, bearingMpa: fm }, side: { lengthMm: ls, bearingMpa: fs }, gapMm: gap, dowel: { diameterMm: d, yieldMpa: 600 } });
-      const [without, with_] = [at(0), at(gapMm)];
-      for (const mode of YIELD_MODES) expect(with_.modes[mode]).toBeLessThanOrEqual(without.modes[mode] * (1 + 1e-9));
-      expect(with_.newtons).toBe(Math.min(...Object.values(with_.modes)));
-    }),
+    fc.property(
+      size,
+      size,
+      size,
+      size,
+      fc.double({ min: 2, max: 8, noNaN: true }),
+      fc.double({ min: 0, max: 40, noNaN: true }),
+      (lm, fm, ls, fs, d, gapMm) => {
+        const at = (gap: number) =>
+          lateralYield({
+            main: { lengthMm: lm, bearingMpa: fm },
+            side: { lengthMm: ls, bearingMpa: fs },
+            gapMm: gap,
+            dowel: { diameterMm: d, yieldMpa: 600 },
+          });
+        const [without, with_] = [at(0), at(gapMm)];
+        for (const mode of YIELD_MODES) expect(with_.modes[mode]).toBeLessThanOrEqual(without.modes[mode] * (1 + 1e-9));
+        expect(with_.newtons).toBe(Math.min(...Object.values(with_.modes)));
+      },
+    ),
   );
-}); // prettier-ignore
+});
 
 describe('values of the tables it rests on', () => {
   test('wood of specific gravity 0.42 bears 3350 psi (NDS 2018, table 12.3.3)', () => {

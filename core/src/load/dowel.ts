@@ -33,7 +33,11 @@ export interface DowelInput {
 }
 
 /** Yield load of a joint, newtons, in each mode; the least of them governs. */
-export function lateralYield({ main, side, gapMm: g, dowel }: DowelInput): { readonly modes: Readonly<Record<YieldMode, number>>; readonly mode: YieldMode; readonly newtons: number } {
+export function lateralYield({ main, side, gapMm: g, dowel }: DowelInput): {
+  readonly modes: Readonly<Record<YieldMode, number>>;
+  readonly mode: YieldMode;
+  readonly newtons: number;
+} {
   const { diameterMm: d, yieldMpa } = dowel;
   const [qm, qs] = [main.bearingMpa * d, side.bearingMpa * d];
   const [lm, ls] = [main.lengthMm, side.lengthMm];
@@ -50,7 +54,7 @@ export function lateralYield({ main, side, gapMm: g, dowel }: DowelInput): { rea
   };
   const mode = YIELD_MODES.reduce((least, one) => (modes[one] < modes[least] ? one : least));
   return { modes, mode, newtons: modes[mode] };
-} // prettier-ignore
+}
 
 const PSI = 0.00689476;
 const MM_PER_INCH = 25.4;

@@ -7,14 +7,32 @@
  */
 
 /** Corners in the order that all element matrices have: (−1, −1), (1, −1), (1, 1), (−1, 1). */
-const CORNERS = [[-1, -1], [1, -1], [1, 1], [-1, 1]] as const; // prettier-ignore
+const CORNERS = [
+  [-1, -1],
+  [1, -1],
+  [1, 1],
+  [-1, 1],
+] as const;
 
 type Matrix = readonly Float64Array[];
 const matrix = (rows: number, columns: number): Float64Array[] =>
   Array.from({ length: rows }, () => new Float64Array(columns));
 
 /** Powers (of ξ, of η) of the twelve terms of w. */
-const TERMS = [[0, 0], [1, 0], [0, 1], [2, 0], [1, 1], [0, 2], [3, 0], [2, 1], [1, 2], [0, 3], [3, 1], [1, 3]] as const; // prettier-ignore
+const TERMS = [
+  [0, 0],
+  [1, 0],
+  [0, 1],
+  [2, 0],
+  [1, 1],
+  [0, 2],
+  [3, 0],
+  [2, 1],
+  [1, 2],
+  [0, 3],
+  [3, 1],
+  [1, 3],
+] as const;
 
 /** A term's value, or a derivative of it, at a point. */
 function term([p, q]: readonly [number, number], [dp, dq]: readonly [number, number], x: number, y: number): number {
@@ -29,7 +47,9 @@ function term([p, q]: readonly [number, number], [dp, dq]: readonly [number, num
 /** Inverse of a small matrix by Gauss and Jordan. */
 function inverse(of: Matrix): Float64Array[] {
   const n = of.length;
-  const work = of.map((row, i) => Float64Array.from([...row, ...Array.from({ length: n }, (_, j) => (i === j ? 1 : 0))]));
+  const work = of.map((row, i) =>
+    Float64Array.from([...row, ...Array.from({ length: n }, (_, j) => (i === j ? 1 : 0))]),
+  );
   for (let c = 0; c < n; c += 1) {
     let pivot = c;
     for (let r = c + 1; r < n; r += 1) if (Math.abs(work[r]![c]!) > Math.abs(work[pivot]![c]!)) pivot = r;
@@ -43,7 +63,7 @@ function inverse(of: Matrix): Float64Array[] {
     }
   }
   return work.map((row) => row.slice(n));
-} // prettier-ignore
+}
 
 const GAUSS = [
   [-Math.sqrt(0.6), 5 / 9],
@@ -51,9 +71,19 @@ const GAUSS = [
   [Math.sqrt(0.6), 5 / 9],
 ] as const;
 
-/** Shape functions' terms from corner values (w, w_ξ, w_η of each corner in turn): the inverse of what they are there. */
+/**
+ * Shape functions' terms from corner values (w, w_ξ, w_η of each corner in turn): the inverse of what they are there.
+ */
 const SHAPES = inverse(
-  CORNERS.flatMap(([x, y]) => ([[0, 0], [1, 0], [0, 1]] as const).map((by) => Float64Array.from(TERMS, (one) => term(one, by, x, y)))), // prettier-ignore
+  CORNERS.flatMap(([x, y]) =>
+    (
+      [
+        [0, 0],
+        [1, 0],
+        [0, 1],
+      ] as const
+    ).map((by) => Float64Array.from(TERMS, (one) => term(one, by, x, y))),
+  ),
 );
 
 /** A derivative of w at a point as weights of the twelve corner values. */
@@ -72,11 +102,12 @@ function integral(one: readonly [number, number], other: readonly [number, numbe
   for (const [x, wx] of GAUSS) {
     for (const [y, wy] of GAUSS) {
       const [a, b] = [weights(one, x, y), weights(other, x, y)];
-      for (let i = 0; i < 12; i += 1) for (let j = 0; j < 12; j += 1) out[i]![j] = out[i]![j]! + wx * wy * a[i]! * b[j]!;
+      for (let i = 0; i < 12; i += 1)
+        for (let j = 0; j < 12; j += 1) out[i]![j] = out[i]![j]! + wx * wy * a[i]! * b[j]!;
     }
   }
   return out;
-} // prettier-ignore
+}
 
 const XX = integral([2, 0], [2, 0]);
 const YY = integral([0, 2], [0, 2]);
@@ -85,9 +116,10 @@ const TWIST = integral([1, 1], [1, 1]);
 /** ∫∫ w over the natural square. */
 const LOAD = (() => {
   const out = new Float64Array(12);
-  for (const [x, wx] of GAUSS) for (const [y, wy] of GAUSS) weights([0, 0], x, y).forEach((one, k) => (out[k] = out[k]! + wx * wy * one));
+  for (const [x, wx] of GAUSS)
+    for (const [y, wy] of GAUSS) weights([0, 0], x, y).forEach((one, k) => (out[k] = out[k]! + wx * wy * one));
   return out;
-})(); // prettier-ignore
+})();
 
 /** Bending stiffnesses of an orthotropic plate, N·mm: along x, along y, coupling, twist. */
 export interface Flexural {
@@ -107,12 +139,13 @@ export function bendingStiffness(a: number, b: number, { x, y, xy, twist }: Flex
   const [px, py, pxy] = [(x * b) / a ** 3, (y * a) / b ** 3, 1 / (a * b)];
   for (let i = 0; i < 12; i += 1) {
     for (let j = 0; j < 12; j += 1) {
-      const value = px * XX[i]![j]! + py * YY[i]![j]! + pxy * (xy * (XY[i]![j]! + XY[j]![i]!) + 4 * twist * TWIST[i]![j]!);
+      const value =
+        px * XX[i]![j]! + py * YY[i]![j]! + pxy * (xy * (XY[i]![j]! + XY[j]![i]!) + 4 * twist * TWIST[i]![j]!);
       out[i]![j] = value * scale[i]! * scale[j]!;
     }
   }
   return out;
-} // prettier-ignore
+}
 
 /** Loads at the corners of a bending element under an even pressure, N/mm²: 12 values. */
 export function pressureLoad(a: number, b: number, pressure: number): Float64Array {
@@ -127,17 +160,28 @@ export function deflectionWeights(a: number, b: number, x: number, y: number): F
 }
 
 /** Curvatures (∂²w/∂x², ∂²w/∂y², ∂²w/∂x∂y) at a natural point, as weights of the twelve corner values. */
-export function curvatures(a: number, b: number, x: number, y: number): readonly [Float64Array, Float64Array, Float64Array] {
+export function curvatures(
+  a: number,
+  b: number,
+  x: number,
+  y: number,
+): readonly [Float64Array, Float64Array, Float64Array] {
   const scale = scales(a, b);
-  const by = (order: readonly [number, number], over: number) => weights(order, x, y).map((one, k) => (one * scale[k]!) / over);
+  const by = (order: readonly [number, number], over: number) =>
+    weights(order, x, y).map((one, k) => (one * scale[k]!) / over);
   return [by([2, 0], a * a), by([0, 2], b * b), by([1, 1], a * b)];
-} // prettier-ignore
+}
 
 /** Stiffnesses of a plate in its own plane, N/mm: along x, along y, coupling, shear. */
 export type Membrane = Flexural;
 
 /** Strains (ε_x, ε_y, γ) at a natural point of a bilinear rectangle, as weights of u, v of each corner. */
-export function strains(a: number, b: number, x: number, y: number): readonly [Float64Array, Float64Array, Float64Array] {
+export function strains(
+  a: number,
+  b: number,
+  x: number,
+  y: number,
+): readonly [Float64Array, Float64Array, Float64Array] {
   const [ex, ey, g] = [new Float64Array(8), new Float64Array(8), new Float64Array(8)];
   CORNERS.forEach(([cx, cy], k) => {
     const dx = (cx * (1 + cy * y)) / (4 * a);
@@ -148,7 +192,7 @@ export function strains(a: number, b: number, x: number, y: number): readonly [F
     g[2 * k + 1] = dx;
   });
   return [ex, ey, g];
-} // prettier-ignore
+}
 
 /** Stiffness of a bilinear rectangle 2a by 2b (mm), 8 by 8: u, v of each corner. */
 export function membraneStiffness(a: number, b: number, { x, y, xy, twist: shear }: Membrane): Matrix {
@@ -159,11 +203,15 @@ export function membraneStiffness(a: number, b: number, { x, y, xy, twist: shear
       const [ex, ey, g] = strains(a, b, px, py);
       for (let i = 0; i < 8; i += 1) {
         for (let j = 0; j < 8; j += 1) {
-          const value = x * ex[i]! * ex[j]! + y * ey[i]! * ey[j]! + xy * (ex[i]! * ey[j]! + ey[i]! * ex[j]!) + shear * g[i]! * g[j]!;
+          const value =
+            x * ex[i]! * ex[j]! +
+            y * ey[i]! * ey[j]! +
+            xy * (ex[i]! * ey[j]! + ey[i]! * ex[j]!) +
+            shear * g[i]! * g[j]!;
           out[i]![j] = out[i]![j]! + a * b * value;
         }
       }
     }
   }
   return out;
-} // prettier-ignore
+}

@@ -46,7 +46,10 @@ interface CapacityInput {
 }
 
 /** What one hole may carry sideways and in pull, newtons. */
-export function mayCarry(hole: Pick<Hole, 'into'>, { fixing, job, board, stick }: CapacityInput): { readonly shearN: number; readonly pullN: number; readonly mode: YieldMode | null } {
+export function mayCarry(
+  hole: Pick<Hole, 'into'>,
+  { fixing, job, board, stick }: CapacityInput,
+): { readonly shearN: number; readonly pullN: number; readonly mode: YieldMode | null } {
   if (hole.into === 'anchor' || hole.into === 'plug') {
     const said = hole.into === 'anchor' ? (job.fixing.anchorKg?.kg ?? ANCHOR_KG) : (job.fixing.plugKg?.kg ?? PLUG_KG);
     return { shearN: said * GRAVITY, pullN: (said * GRAVITY) / 2, mode: null };
@@ -62,8 +65,12 @@ export function mayCarry(hole: Pick<Hole, 'into'>, { fixing, job, board, stick }
     gapMm: liningMm,
     dowel: { diameterMm: root, yieldMpa: screwYieldMpa(screw.diameterMm) },
   });
-  return { shearN: reliableLateral(newtons, root), pullN: intoEnd ? 0 : withdrawal(main, screw.diameterMm, biteMm), mode };
-} // prettier-ignore
+  return {
+    shearN: reliableLateral(newtons, root),
+    pullN: intoEnd ? 0 : withdrawal(main, screw.diameterMm, biteMm),
+    mode,
+  };
+}
 
 interface SharesInput extends Omit<CapacityInput, 'fixing'> {
   readonly held: HeldBoard;
@@ -74,12 +81,24 @@ interface SharesInput extends Omit<CapacityInput, 'fixing'> {
 }
 
 /** What every joint of a shelf carries of it: by the holes nearest to where the board bears. */
-export function fixingLoads({ held, reactions, fixings, hardware, left, job, board, stick }: SharesInput): FixingLoad[] {
+export function fixingLoads({
+  held,
+  reactions,
+  fixings,
+  hardware,
+  left,
+  job,
+  board,
+  stick,
+}: SharesInput): FixingLoad[] {
   const own = fixings.flatMap((fixing): FixingLoad[] => {
     if (!fixing.carries) return [];
     const here = reactions.filter((one) => one.id === fixing.carries);
     const whole = here.reduce((sum, one) => sum + one.newtons, 0);
-    const shares = fixing.leverMm > 0 ? fixing.holes.map(() => whole / fixing.holes.length) : nearestShares(fixing, here, held, left);
+    const shares =
+      fixing.leverMm > 0
+        ? fixing.holes.map(() => whole / fixing.holes.length)
+        : nearestShares(fixing, here, held, left);
     // A bracket tips about its foot: its uppermost screws are pulled.
     const arm = whole > 0 ? here.reduce((sum, one) => sum + one.newtons * one.at[1], 0) / whole : 0;
     const top = Math.max(...fixing.holes.map((one) => one.alongMm));
@@ -87,24 +106,55 @@ export function fixingLoads({ held, reactions, fixings, hardware, left, job, boa
     const loads = fixing.holes.map((hole, i): FixingLoad => {
       const may = mayCarry(hole, { fixing, job, board, stick });
       const shearN = Math.max(shares[i] as number, 0);
-      const pullN = fixing.leverMm > 0 && hole.alongMm > top - 1 ? (Math.max(whole, 0) * arm) / fixing.leverMm / upper : 0;
+      const pullN =
+        fixing.leverMm > 0 && hole.alongMm > top - 1 ? (Math.max(whole, 0) * arm) / fixing.leverMm / upper : 0;
       // Both at once: their squares add up (EN 1995-1-1, 8.3.3).
       const used = Math.hypot(shearN / may.shearN, pullN > 0 ? pullN / may.pullN : 0);
-      return { fixing: fixing.id, hole: i + 1, into: hole.into, shearN, mayShearN: may.shearN, pullN, mayPullN: may.pullN, used, mode: may.mode };
+      return {
+        fixing: fixing.id,
+        hole: i + 1,
+        into: hole.into,
+        shearN,
+        mayShearN: may.shearN,
+        pullN,
+        mayPullN: may.pullN,
+        used,
+        mode: may.mode,
+      };
     });
     return loads.length === 0 ? [] : [loads.reduce((worst, one) => (one.used > worst.used ? one : worst))];
   });
   const rated = hardware.flatMap((item): FixingLoad[] => {
     if (item.shelf !== held.shelf) return [];
-    const shearN = Math.max(reactions.reduce((sum, one) => sum + (one.id === item.id ? one.newtons : 0), 0), 0);
+    const shearN = Math.max(
+      reactions.reduce((sum, one) => sum + (one.id === item.id ? one.newtons : 0), 0),
+      0,
+    );
     const mayShearN = item.ratedKg * GRAVITY;
-    return [{ fixing: item.id, hole: 0, into: 'rating', shearN, mayShearN, pullN: 0, mayPullN: 0, used: shearN / mayShearN, mode: null }];
+    return [
+      {
+        fixing: item.id,
+        hole: 0,
+        into: 'rating',
+        shearN,
+        mayShearN,
+        pullN: 0,
+        mayPullN: 0,
+        used: shearN / mayShearN,
+        mode: null,
+      },
+    ];
   });
   return [...own, ...rated];
-} // prettier-ignore
+}
 
 /** Each bit of a line of bearing goes to the holes nearest to it along that line. */
-function nearestShares({ holes, into, through }: Fixing, reactions: PlateResult['reactions'], { startMm, mirror, model: { outline } }: HeldBoard, left: number): number[] {
+function nearestShares(
+  { holes, into, through }: Fixing,
+  reactions: PlateResult['reactions'],
+  { startMm, mirror, model: { outline } }: HeldBoard,
+  left: number,
+): number[] {
   const shares = holes.map(() => 0);
   const wall = into.is === 'wall' ? into.wall : through.is === 'wall' ? through.wall : null;
   const place = (hole: Hole) => hole.spot?.alongMm ?? hole.alongMm;
@@ -116,4 +166,4 @@ function nearestShares({ holes, into, through }: Fixing, reactions: PlateResult[
     for (const i of near) shares[i] = (shares[i] as number) + newtons / near.length;
   }
   return shares;
-} // prettier-ignore
+}

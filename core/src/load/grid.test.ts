@@ -21,14 +21,27 @@ test('even lines where nothing says otherwise: 16 along, at least four across', 
 });
 
 test('a line runs through every rest and along every rib', () => {
-  const rib = { id: 'r', fromMm: 120, toMm: 880, outMm: 290, heightMm: 40, thicknessMm: 20, offsetMm: 0, modulusMpa: 1, shearMpa: 1 }; // prettier-ignore
+  const rib = {
+    id: 'r',
+    fromMm: 120,
+    toMm: 880,
+    outMm: 290,
+    heightMm: 40,
+    thicknessMm: 20,
+    offsetMm: 0,
+    modulusMpa: 1,
+    shearMpa: 1,
+  };
   const { xs, ys } = gridLines(model({ rests: [rest(333, 0, 333, 250)], ribs: [rib] }), 16);
   for (const x of [120, 333, 880]) expect(xs).toContain(x);
   for (const y of [250, 290]) expect(ys).toContain(y);
 });
 
 test('lines a hair apart are one, and the edges stay where they are', () => {
-  const { xs } = gridLines(model({ rests: [rest(500, 0, 500, 300), rest(500.4, 0, 500.4, 300), rest(999.5, 0, 999.5, 300)] }), 16); // prettier-ignore
+  const { xs } = gridLines(
+    model({ rests: [rest(500, 0, 500, 300), rest(500.4, 0, 500.4, 300), rest(999.5, 0, 999.5, 300)] }),
+    16,
+  );
   expect(xs.filter((x) => Math.abs(x - 500) < 1)).toHaveLength(1);
   expect(xs.at(-1)).toBe(1000);
 });
@@ -41,7 +54,10 @@ test('the nodes of a rest lie on it, from one end to the other', () => {
 });
 
 test('whatever rests there are: lines go up, none is a splinter, no element is longer than its share', () => {
-  const places = fc.array(fc.tuple(fc.double({ min: 0, max: 1000, noNaN: true }), fc.double({ min: 0, max: 300, noNaN: true })), { maxLength: 6 }); // prettier-ignore
+  const places = fc.array(
+    fc.tuple(fc.double({ min: 0, max: 1000, noNaN: true }), fc.double({ min: 0, max: 300, noNaN: true })),
+    { maxLength: 6 },
+  );
   fc.assert(
     fc.property(places, fc.integer({ min: 4, max: 24 }), (all, across) => {
       const { xs, ys } = gridLines(model({ rests: all.map(([x, y]) => rest(x, 0, x, y)) }), across);

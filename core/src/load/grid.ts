@@ -18,8 +18,16 @@ const SAME_MM = 1;
 export function gridLines({ lengthMm, depthMm, rests, ribs }: PlateModel, across: number): Grid {
   const most = Math.max(lengthMm, depthMm) / across;
   const all = rests.flatMap((one) => [one.from, one.to]);
-  const xs = divided([0, lengthMm, ...all.map(([x]) => x), ...ribs.flatMap((one) => [one.fromMm, one.toMm])], lengthMm, most);
-  const ys = divided([0, depthMm, ...all.map(([, y]) => y), ...ribs.map((one) => one.outMm)], depthMm, Math.min(most, depthMm / 4));
+  const xs = divided(
+    [0, lengthMm, ...all.map(([x]) => x), ...ribs.flatMap((one) => [one.fromMm, one.toMm])],
+    lengthMm,
+    most,
+  );
+  const ys = divided(
+    [0, depthMm, ...all.map(([, y]) => y), ...ribs.map((one) => one.outMm)],
+    depthMm,
+    Math.min(most, depthMm / 4),
+  );
   const near = (lines: readonly number[], from: number, to: number) =>
     lines.flatMap((at, i) => (at >= Math.min(from, to) - SAME_MM && at <= Math.max(from, to) + SAME_MM ? [i] : []));
   return {
@@ -29,11 +37,12 @@ export function gridLines({ lengthMm, depthMm, rests, ribs }: PlateModel, across
     within: (x, y) => {
       const [i, j] = [slot(xs, x), slot(ys, y)];
       const [a, b] = [((xs[i + 1] as number) - (xs[i] as number)) / 2, ((ys[j + 1] as number) - (ys[j] as number)) / 2];
-      const at = (lines: readonly number[], index: number, halfMm: number, mm: number) => Math.min(Math.max((mm - (lines[index] as number)) / halfMm - 1, -1), 1);
+      const at = (lines: readonly number[], index: number, halfMm: number, mm: number) =>
+        Math.min(Math.max((mm - (lines[index] as number)) / halfMm - 1, -1), 1);
       return { i, j, weights: Array.from(deflectionWeights(a, b, at(xs, i, a, x), at(ys, j, b, y))) };
     },
   };
-} // prettier-ignore
+}
 
 /** Which interval of a list of lines a place lies in. */
 function slot(lines: readonly number[], at: number): number {
@@ -44,7 +53,10 @@ function slot(lines: readonly number[], at: number): number {
 /** Places that must be lines, with even lines between them. */
 function divided(places: readonly number[], end: number, most: number): number[] {
   const must = [...places].sort((a, b) => a - b).filter((one) => one >= -SAME_MM && one <= end + SAME_MM);
-  const apart = must.reduce<number[]>((kept, one) => (kept.length > 0 && one - (kept.at(-1) as number) < SAME_MM ? kept : [...kept, one]), []);
+  const apart = must.reduce<number[]>(
+    (kept, one) => (kept.length > 0 && one - (kept.at(-1) as number) < SAME_MM ? kept : [...kept, one]),
+    [],
+  );
   apart[0] = 0;
   if (end - (apart.at(-1) as number) < SAME_MM) apart[apart.length - 1] = end;
   return apart.flatMap((from, i) => {
@@ -53,4 +65,4 @@ function divided(places: readonly number[], end: number, most: number): number[]
     const parts = Math.max(Math.ceil((to - from) / most - 1e-9), 1);
     return Array.from({ length: parts }, (_, k) => from + ((to - from) * k) / parts);
   });
-} // prettier-ignore
+}

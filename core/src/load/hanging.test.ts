@@ -35,7 +35,10 @@ test('a pine bar 30 thick over 1200 with 30 kg/m: 18.2 mm at once, 29 in time', 
 
 test('a steel tube in its place sags 2.8 mm and stays there', () => {
   const steel = { eAlongMpa: 210_000, creep: 0, bearsMpa: 213.6 };
-  expect(bentBetween(tube(30, 1.5), 1200, 30, steel).lastingMm).toBeCloseTo((5 * 0.2943 * 1200 ** 4) / (384 * 210_000 * 13_673.7), 2); // prettier-ignore
+  expect(bentBetween(tube(30, 1.5), 1200, 30, steel).lastingMm).toBeCloseTo(
+    (5 * 0.2943 * 1200 ** 4) / (384 * 210_000 * 13_673.7),
+    2,
+  );
 });
 
 test('the beam of a board agrees with the plate solved for it', () => {
@@ -49,10 +52,17 @@ test('the beam of a board agrees with the plate solved for it', () => {
 /** The greatest sag of a plate on both its ends under an even load, millimetres. */
 function solvePlateOver(lengthMm: number, depthMm: number, thicknessMm: number, kgPerM: number): number {
   const rest = (x: number) => ({ id: `x${x}`, from: [x, 0], to: [x, depthMm] }) as const;
-  const model = { lengthMm, depthMm, thicknessMm, stiffness: stiffnessOf(pine), rests: [rest(0), rest(lengthMm)], ribs: [] };
+  const model = {
+    lengthMm,
+    depthMm,
+    thicknessMm,
+    stiffness: stiffnessOf(pine),
+    rests: [rest(0), rest(lengthMm)],
+    ribs: [],
+  };
   const pressure = (kgPerM * GRAVITY) / 1000 / depthMm;
   return solvePlate(model, [{ pressure, points: [] }])![0]!.mostMm;
-} // prettier-ignore
+}
 
 const piece = (role: Part['role'], lengthMm: number, widthMm: number, thicknessMm: number): Part => ({
   ...BARE,
@@ -67,7 +77,9 @@ const piece = (role: Part['role'], lengthMm: number, widthMm: number, thicknessM
   place: { upFrom: 0, upTo: 1, outFrom: 0, outTo: 1 },
 });
 const codes = (part: Part, further?: { rod: 'tube' | 'wood' }) =>
-  hangingProblems([part], { wood, ...(further ? { further: { dividers: [], holes: [], ...further } } : {}) }).map((one) => one.message.code); // prettier-ignore
+  hangingProblems([part], { wood, ...(further ? { further: { dividers: [], holes: [], ...further } } : {}) }).map(
+    (one) => one.message.code,
+  );
 
 describe('what is named', () => {
   test('a rod of wood breaks over 1200, sags over 900, holds over 500; a tube holds over 1200 and sags over 1500', () => {
@@ -89,7 +101,10 @@ describe('what is named', () => {
   test('other pieces are none of its business', () => expect(codes(piece('board', 3000, 300, 6))).toEqual([]));
 
   test('carried in the middle a rod sags a sixteenth', () => {
-    const [problem] = hangingProblems([piece('closet-rod', 900, 30, 30)], { wood, further: { dividers: [], holes: [], rod: 'wood' } }); // prettier-ignore
+    const [problem] = hangingProblems([piece('closet-rod', 900, 30, 30)], {
+      wood,
+      further: { dividers: [], holes: [], rod: 'wood' },
+    });
     const { sag, halved } = problem?.message.params as unknown as { sag: { mm: number }; halved: { mm: number } };
     expect(sag.mm / halved.mm).toBeCloseTo(16, 6);
   });

@@ -6,7 +6,10 @@ import { beamOf, bentBetween, rectangle, type Section } from './beams';
 import { sagLimits } from './limits';
 import { materialsFor, type Material } from './materials';
 
-/** What hangs on a metre of a full closet rod, kilograms; and what stands on a metre of a shelf for shoes. Planning values. */
+/**
+ * What hangs on a metre of a full closet rod, kilograms; and what stands on a metre of a shelf for shoes. Planning
+ * values.
+ */
 export const HANGING_KG_PER_M = 30;
 export const SHOES_KG_PER_M = 12;
 
@@ -40,25 +43,47 @@ export function hangingProblems(parts: readonly Part[], job: Pick<Job, 'wood' | 
       const kgPerMetre = HANGING_KG_PER_M + selfKgPerM;
       const { lastingMm, used } = bentBetween(section, span, kgPerMetre, beam);
       const halved = bentBetween(section, span / 2, kgPerMetre, beam);
-      const said = { sag: about(lastingMm), kg: mass((HANGING_KG_PER_M * span) / 1000), halved: about(halved.lastingMm) };
+      const said = {
+        sag: about(lastingMm),
+        kg: mass((HANGING_KG_PER_M * span) / 1000),
+        halved: about(halved.lastingMm),
+      };
       if (used > 1) return [stop(where, message('problem.rodBreaks', said))];
       return lastingMm > sagLimits(span).usualMm ? [doubtful(where, message('problem.rodSags', said))] : [];
     }
     if (part.role === 'tilted-board') {
       const kgPerMetre = SHOES_KG_PER_M + selfKg(board, part.width.mm * part.thicknessMm);
-      const { lastingMm, used } = bentBetween(rectangle(part.width.mm, part.thicknessMm), span, kgPerMetre, beamOf(board));
-      const said = { piece: { is: 'text', text: part.label } as const, sag: about(lastingMm), usual: about(sagLimits(span).usualMm) };
+      const { lastingMm, used } = bentBetween(
+        rectangle(part.width.mm, part.thicknessMm),
+        span,
+        kgPerMetre,
+        beamOf(board),
+      );
+      const said = {
+        piece: { is: 'text', text: part.label } as const,
+        sag: about(lastingMm),
+        usual: about(sagLimits(span).usualMm),
+      };
       if (used > 1) return [stop(where, message('problem.tiltedBreaks', said))];
       return lastingMm > sagLimits(span).usualMm ? [doubtful(where, message('problem.tiltedSags', said))] : [];
     }
     return [];
   });
-} // prettier-ignore
+}
 
 function rodOf(diameterMm: number, stick: Material, made: NonNullable<NonNullable<Job['further']>['rod']>) {
-  if (made === 'wood') return { beam: beamOf(stick), section: round(diameterMm), selfKgPerM: selfKg(stick, (Math.PI * diameterMm ** 2) / 4) };
-  return { beam: STEEL, section: tube(diameterMm, TUBE_WALL_MM), selfKgPerM: selfKg(STEEL, Math.PI * (diameterMm - TUBE_WALL_MM) * TUBE_WALL_MM) };
-} // prettier-ignore
+  if (made === 'wood')
+    return {
+      beam: beamOf(stick),
+      section: round(diameterMm),
+      selfKgPerM: selfKg(stick, (Math.PI * diameterMm ** 2) / 4),
+    };
+  return {
+    beam: STEEL,
+    section: tube(diameterMm, TUBE_WALL_MM),
+    selfKgPerM: selfKg(STEEL, Math.PI * (diameterMm - TUBE_WALL_MM) * TUBE_WALL_MM),
+  };
+}
 
 /** What a metre of a stick or board of so much section weighs, kilograms. */
 const selfKg = ({ densityKgM3 }: Pick<Material, 'densityKgM3'>, areaMm2: number): number =>

@@ -51,9 +51,9 @@ const KINDS: Readonly<Record<Kind, Pick<Material, 'creep' | 'lasting' | 'partial
   fibre: { creep: 2.25, lasting: 0.4, partial: 1.3, source: message('source.panel') },
 };
 
-// Solid wood after EN 338 (C24, C18, D30), joined boards as softwood; across the grain a sixth of that along it, as tests of
-// small pieces have it; panels after EN 12369-1, rounded; plywood below
-// what makers state of it, for a grade is rarely known in a shop.
+// Solid wood after EN 338 (C24, C18, D30), joined boards as softwood; across the grain a sixth of that along it, as
+// tests of small pieces have it; panels after EN 12369-1, rounded; plywood below what makers state of it, for a grade
+// is rarely known in a shop.
 const ROWS: readonly Row[] = [
   ['pine', 420, 11000, 370, 690, 24, 4, 'solid', 2.2],
   ['spruce', 380, 9000, 300, 560, 18, 3.5, 'solid', 1.6],
@@ -66,24 +66,32 @@ const ROWS: readonly Row[] = [
 ];
 
 /** The materials that come with Dormer. */
-export const MATERIALS: readonly Material[] = ROWS.map(([id, density, eAlong, eAcross, shear, bendAlong, bendAcross, kind, price]) => ({
-  id,
-  name: message(`material.${id}` as 'material.pine'),
-  densityKgM3: density,
-  eAlongMpa: eAlong,
-  eAcrossMpa: eAcross,
-  shearMpa: shear,
-  bendAlongMpa: bendAlong,
-  bendAcrossMpa: bendAcross,
-  price,
-  ...KINDS[kind],
-})); // prettier-ignore
+export const MATERIALS: readonly Material[] = ROWS.map(
+  ([id, density, eAlong, eAcross, shear, bendAlong, bendAcross, kind, price]) => ({
+    id,
+    name: message(`material.${id}` as 'material.pine'),
+    densityKgM3: density,
+    eAlongMpa: eAlong,
+    eAcrossMpa: eAcross,
+    shearMpa: shear,
+    bendAlongMpa: bendAlong,
+    bendAcrossMpa: bendAcross,
+    price,
+    ...KINDS[kind],
+  }),
+);
 
 /** A material a person added, with what they know of it. */
 export function ownMaterial({ id, name, source, ...values }: OwnMaterial): Material {
   const { partial } = KINDS.solid;
-  return { ...values, id, name: message('material.own', { name: text(name) }), partial, source: message('material.own', { name: text(source) }) };
-} // prettier-ignore
+  return {
+    ...values,
+    id,
+    name: message('material.own', { name: text(name) }),
+    partial,
+    source: message('material.own', { name: text(source) }),
+  };
+}
 
 /** Every material of a job: those that come with Dormer, and the person's own. */
 export function materialsOf(own: readonly OwnMaterial[]): Material[] {

@@ -39,10 +39,15 @@ export function heldBoard({ hold, parts, extent, board, stick }: BoardInput): He
   const outline = corner?.outline.map(([x, y]) => [Math.max(mirror * x, 0), y] as const);
   const lengthMm = corner ? Math.max(...(outline ?? []).map(([x]) => x)) : (fit?.backMm ?? part.length.mm);
   const flat = part.place.outTo - part.place.outFrom;
-  const depthMm = corner ? Math.max(...(outline ?? []).map(([, y]) => y)) : hold.slats ? hold.slats.count * hold.slats.widthMm : flat;
+  const depthMm = corner
+    ? Math.max(...(outline ?? []).map(([, y]) => y))
+    : hold.slats
+      ? hold.slats.count * hold.slats.widthMm
+      : flat;
   const startMm = corner ? 0 : (across?.fromMm ?? fit?.seat.acrossMm ?? extent.left);
   const thicknessMm = hold.skins ? hold.skins.skinMm * SKINS : part.thicknessMm;
-  const x = (at: AcrossPlace) => (at.from === 'opening' ? at.acrossMm - startMm : at.from === 'left' ? at.inMm : lengthMm - at.inMm);
+  const x = (at: AcrossPlace) =>
+    at.from === 'opening' ? at.acrossMm - startMm : at.from === 'left' ? at.inMm : lengthMm - at.inMm;
   const rests = hold.rests.map((rest) => placedRest(rest, x, parts, lengthMm, depthMm));
   const ribs = hold.ribs.map((rib) => ({
     id: rib.part,
@@ -57,10 +62,21 @@ export function heldBoard({ hold, parts, extent, board, stick }: BoardInput): He
   }));
   const boards = hold.skins ? 2 * hold.skins.skinMm : part.thicknessMm;
   const area = outline ? areaOf(outline) : lengthMm * depthMm;
-  const selfKg = (area * boards * board.densityKgM3 + ribs.reduce((sum, one) => sum + one.thicknessMm * one.heightMm * lengthMm * stick.densityKgM3, 0)) / 1e9;
-  const model = { lengthMm, depthMm, thicknessMm, stiffness: hold.slats ? apart(stiffnessOf(board)) : stiffnessOf(board), rests, ribs, ...(outline ? { outline } : {}) };
+  const selfKg =
+    (area * boards * board.densityKgM3 +
+      ribs.reduce((sum, one) => sum + one.thicknessMm * one.heightMm * lengthMm * stick.densityKgM3, 0)) /
+    1e9;
+  const model = {
+    lengthMm,
+    depthMm,
+    thicknessMm,
+    stiffness: hold.slats ? apart(stiffnessOf(board)) : stiffnessOf(board),
+    rests,
+    ribs,
+    ...(outline ? { outline } : {}),
+  };
   return { shelf: hold.shelf, model, startMm, mirror, spanMm: spanOf(rests, lengthMm, depthMm), selfKg };
-} // prettier-ignore
+}
 
 /** Slats side by side: stiff along, next to nothing across. */
 const apart = (one: PlateStiffness): PlateStiffness => ({
@@ -72,7 +88,13 @@ const apart = (one: PlateStiffness): PlateStiffness => ({
 const SLATTED = 0.01;
 
 /** A rest within the board, and no longer than the piece that is there. */
-function placedRest({ by, from, to }: RestSpec, x: (at: AcrossPlace) => number, parts: readonly Part[], lengthMm: number, depthMm: number): Rest {
+function placedRest(
+  { by, from, to }: RestSpec,
+  x: (at: AcrossPlace) => number,
+  parts: readonly Part[],
+  lengthMm: number,
+  depthMm: number,
+): Rest {
   const within = (value: number, most: number) => Math.min(Math.max(value, 0), most);
   const start = [within(x(from.at), lengthMm), within(from.outMm, depthMm)] as const;
   const end = [within(x(to.at), lengthMm), within(to.outMm, depthMm)] as const;
@@ -81,7 +103,7 @@ function placedRest({ by, from, to }: RestSpec, x: (at: AcrossPlace) => number, 
   const along = Math.abs(end[0] - start[0]) > Math.abs(end[1] - start[1]) ? 0 : 1;
   const reach = Math.min(end[along], start[along] + piece.length.mm);
   return { id: by, from: start, to: along === 0 ? [reach, end[1]] : [end[0], reach] };
-} // prettier-ignore
+}
 
 /**
  * The longest stretch a board spans between what carries it across its depth, twice over where an end stands free; for
@@ -109,11 +131,15 @@ const ALONG = 8;
 const ROWS = 3;
 
 /** The load that stays on a board: its own weight, and what stands on it. */
-export function stayingLoad({ model: { lengthMm, depthMm, outline }, selfKg }: HeldBoard, { stretches }: Carried): PlateLoad {
+export function stayingLoad(
+  { model: { lengthMm, depthMm, outline }, selfKg }: HeldBoard,
+  { stretches }: Carried,
+): PlateLoad {
   const area = outline ? areaOf(outline) : lengthMm * depthMm;
   const [whole] = stretches;
   const even = stretches.length === 1 && whole && whole.fromMm <= 0 && whole.toMm >= lengthMm - 1;
-  const pressure = ((selfKg + (even || outline ? stretches.reduce((sum, one) => sum + one.kg, 0) : 0)) * GRAVITY) / area;
+  const pressure =
+    ((selfKg + (even || outline ? stretches.reduce((sum, one) => sum + one.kg, 0) : 0)) * GRAVITY) / area;
   if (even || outline) return { pressure, points: [] };
   const points = stretches.flatMap(({ fromMm, toMm, kg }) =>
     Array.from({ length: ALONG * ROWS }, (_, k) => ({
@@ -123,17 +149,21 @@ export function stayingLoad({ model: { lengthMm, depthMm, outline }, selfKg }: H
     })),
   );
   return { pressure, points };
-} // prettier-ignore
+}
 
-/** Someone leaning on the middle of the front edge with so much of their weight, on a forearm, beside what stands there. */
+/**
+ * Someone leaning on the middle of the front edge with so much of their weight, on a forearm, beside what stands there.
+ */
 export function leaningLoad(board: HeldBoard, staying: PlateLoad): PlateLoad {
   const { lengthMm, depthMm, outline } = board.model;
   const middle = lengthMm / 2;
   const front = outline ? crossingAt(outline, middle) : depthMm;
-  const spots = [-1, 0, 1].flatMap((i) => [0, 0.5, 1].map((share) => ({ x: middle + i * ARM_MM.along, y: Math.max(front - share * ARM_MM.deep, 0) })));
+  const spots = [-1, 0, 1].flatMap((i) =>
+    [0, 0.5, 1].map((share) => ({ x: middle + i * ARM_MM.along, y: Math.max(front - share * ARM_MM.deep, 0) })),
+  );
   const newtons = (LEANING_KG * GRAVITY) / spots.length;
   return { ...staying, points: [...staying.points, ...spots.map((one) => ({ ...one, newtons }))] };
-} // prettier-ignore
+}
 
 const ARM_MM = { along: 120, deep: 80 } as const;
 

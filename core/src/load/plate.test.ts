@@ -1,7 +1,9 @@
 import fc from 'fast-check';
 import { flexural, solvePlate, type PlateModel, type PlateStiffness, type Rest } from './plate';
 
-/** One rectangle of a section: its width, its height, its middle above a line of one's choice (mm), its modulus (N/mm²). */
+/**
+ * One rectangle of a section: its width, its height, its middle above a line of one's choice (mm), its modulus (N/mm²).
+ */
 interface SectionPiece {
   readonly widthMm: number;
   readonly heightMm: number;
@@ -10,8 +12,9 @@ interface SectionPiece {
 }
 
 /**
- * Bending stiffness of pieces glued to one another, N·mm², and where their common middle lies (mm): each piece by its own
- * stiffness and by how far it stands from the middle (transformed section; Gere & Goodno, Mechanics of Materials, 6.3).
+ * Bending stiffness of pieces glued to one another, N·mm², and where their common middle lies (mm): each piece by its
+ * own stiffness and by how far it stands from the middle (transformed section; Gere & Goodno, Mechanics of Materials,
+ * 6.3).
  */
 function compositeSection(pieces: readonly SectionPiece[]): { readonly ei: number; readonly middleMm: number } {
   const weights = pieces.map((one) => one.modulusMpa * one.widthMm * one.heightMm);
@@ -48,7 +51,12 @@ const edges = (long: number, deep: number) => ({
   back: line('back', 0, 0, long, 0),
   front: line('front', 0, deep, long, deep),
 });
-const plate = (lengthMm: number, depthMm: number, rests: readonly Rest[], more: Partial<PlateModel> = {}): PlateModel => ({ lengthMm, depthMm, thicknessMm: THICK, stiffness: TABLES, rests, ribs: [], ...more }); // prettier-ignore
+const plate = (
+  lengthMm: number,
+  depthMm: number,
+  rests: readonly Rest[],
+  more: Partial<PlateModel> = {},
+): PlateModel => ({ lengthMm, depthMm, thicknessMm: THICK, stiffness: TABLES, rests, ribs: [], ...more });
 const evenly = { pressure: PRESSURE, points: [] };
 const solved = (model: PlateModel, across = 48) => solvePlate(model, [evenly], across)![0]!;
 const within = (value: number, of: number, share: number) => expect(Math.abs(value / of - 1)).toBeLessThan(share);
@@ -130,7 +138,17 @@ describe('as a beam, worked by hand', () => {
     within(ei / 10_000, 812_694, 0.001);
     const { left, right } = edges(1000, 60);
     const stiffness = { alongMpa: 10_000, acrossMpa: 10_000, shearMpa: 5000, poisson: 0 };
-    const rib = { id: 'n', fromMm: 0, toMm: 1000, outMm: 30, thicknessMm: 20, heightMm: 65, offsetMm: offset, modulusMpa: 10_000, shearMpa: 5000 }; // prettier-ignore
+    const rib = {
+      id: 'n',
+      fromMm: 0,
+      toMm: 1000,
+      outMm: 30,
+      thicknessMm: 20,
+      heightMm: 65,
+      offsetMm: offset,
+      modulusMpa: 10_000,
+      shearMpa: 5000,
+    };
     const { mostMm, stress } = solved(plate(1000, 60, [left, right], { thicknessMm: 18, stiffness, ribs: [rib] }));
     within(mostMm, (5 * 0.06 * 1000 ** 4) / (384 * ei), 0.01);
     // Its lower edge is the furthest from the middle: 65 - 9 - 12.84.
@@ -139,20 +157,29 @@ describe('as a beam, worked by hand', () => {
 });
 
 describe('whatever it is like', () => {
-  const sizes = fc.record({ long: fc.integer({ min: 300, max: 2000 }), deep: fc.integer({ min: 100, max: 600 }), thick: fc.integer({ min: 12, max: 50 }) }); // prettier-ignore
+  const sizes = fc.record({
+    long: fc.integer({ min: 300, max: 2000 }),
+    deep: fc.integer({ min: 100, max: 600 }),
+    thick: fc.integer({ min: 12, max: 50 }),
+  });
 
   test('what it rests on carries all that is on it', () => {
     fc.assert(
-      fc.property(sizes, fc.double({ min: 0, max: 1, noNaN: true }), fc.double({ min: 0, max: 1, noNaN: true }), ({ long, deep, thick }, u, v) => {
-        const { left, right, back } = edges(long, deep);
-        const load = { pressure: 1e-4, points: [{ x: u * long, y: v * deep, newtons: 100 }] };
-        const [one] = solvePlate(plate(long, deep, [left, right, back], { thicknessMm: thick }), [load])!;
-        const carried = one!.reactions.reduce((sum, at) => sum + at.newtons, 0);
-        within(carried, 1e-4 * long * deep + 100, 1e-6);
-      }),
+      fc.property(
+        sizes,
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        ({ long, deep, thick }, u, v) => {
+          const { left, right, back } = edges(long, deep);
+          const load = { pressure: 1e-4, points: [{ x: u * long, y: v * deep, newtons: 100 }] };
+          const [one] = solvePlate(plate(long, deep, [left, right, back], { thicknessMm: thick }), [load])!;
+          const carried = one!.reactions.reduce((sum, at) => sum + at.newtons, 0);
+          within(carried, 1e-4 * long * deep + 100, 1e-6);
+        },
+      ),
       { numRuns: 40 },
     );
-  }); // prettier-ignore
+  });
 
   test('thicker bends less, by the cube of its thickness', () => {
     fc.assert(
@@ -172,6 +199,9 @@ describe('whatever it is like', () => {
   });
 
   test('stiffness of a plate: E t³ / 12 (1 − ν²)', () => {
-    expect(flexural(TABLES, THICK)).toMatchObject({ x: expect.closeTo(D, 6), twist: expect.closeTo((MODULUS / 2.6) * (THICK ** 3 / 12), 6) }); // prettier-ignore
+    expect(flexural(TABLES, THICK)).toMatchObject({
+      x: expect.closeTo(D, 6),
+      twist: expect.closeTo((MODULUS / 2.6) * (THICK ** 3 / 12), 6),
+    });
   });
 });

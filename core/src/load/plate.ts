@@ -12,7 +12,10 @@ import {
 import { gridLines, type Grid } from './grid';
 import { addRib, ribStress, type Rib } from './rib';
 
-/** How stiff a plate's material is: along x, along y and in shear, N/mm²; `poisson` for strain along y from stress along x. */
+/**
+ * How stiff a plate's material is: along x, along y and in shear, N/mm²; `poisson` for strain along y from stress along
+ * x.
+ */
 export interface PlateStiffness {
   readonly alongMpa: number;
   readonly acrossMpa: number;
@@ -55,16 +58,25 @@ export interface PlateResult {
   /** The largest bending stress along x and along y, and in the ribs. */
   readonly stress: { readonly along: number; readonly across: number; readonly ribs: readonly number[] };
   /** What each rest carries, by its nodes. */
-  readonly reactions: readonly { readonly id: string; readonly at: readonly [x: number, y: number]; readonly newtons: number }[];
-} // prettier-ignore
+  readonly reactions: readonly {
+    readonly id: string;
+    readonly at: readonly [x: number, y: number];
+    readonly newtons: number;
+  }[];
+}
 
 /** Bending stiffness of a plate, N·mm (Timoshenko & Woinowsky-Krieger, Theory of Plates and Shells, art. 85). */
 export function flexural({ alongMpa, acrossMpa, shearMpa, poisson }: PlateStiffness, thicknessMm: number): Flexural {
   const other = (poisson * acrossMpa) / alongMpa;
   const by = thicknessMm ** 3 / 12;
   const over = 1 - poisson * other;
-  return { x: (alongMpa * by) / over, y: (acrossMpa * by) / over, xy: (poisson * acrossMpa * by) / over, twist: shearMpa * by };
-} // prettier-ignore
+  return {
+    x: (alongMpa * by) / over,
+    y: (acrossMpa * by) / over,
+    xy: (poisson * acrossMpa * by) / over,
+    twist: shearMpa * by,
+  };
+}
 
 function membrane({ alongMpa, acrossMpa, shearMpa, poisson }: PlateStiffness, thicknessMm: number): Membrane {
   const over = 1 - (poisson * poisson * acrossMpa) / alongMpa;
@@ -72,7 +84,12 @@ function membrane({ alongMpa, acrossMpa, shearMpa, poisson }: PlateStiffness, th
   return { x, y, xy: poisson * y, twist: shearMpa * thicknessMm };
 }
 
-const CORNERS = [[0, 0], [1, 0], [1, 1], [0, 1]] as const; // prettier-ignore
+const CORNERS = [
+  [0, 0],
+  [1, 0],
+  [1, 1],
+  [0, 1],
+] as const;
 const GAUSS = [-1 / Math.sqrt(3), 1 / Math.sqrt(3)];
 
 /**
@@ -93,21 +110,35 @@ export function solvePlate(model: PlateModel, loads: readonly PlateLoad[], acros
   const half = (ys.length + 2) * per;
   const k = new BandMatrix(size, half);
   const [bend, stretch] = [flexural(stiffness, thicknessMm), membrane(stiffness, thicknessMm)];
-  const elements = elementsOf(grid).filter(({ i, j, a, b }) => !model.outline || clearOf(model.outline, [(xs[i] as number) + a, (ys[j] as number) + b]) > 0);
+  const elements = elementsOf(grid).filter(
+    ({ i, j, a, b }) => !model.outline || clearOf(model.outline, [(xs[i] as number) + a, (ys[j] as number) + b]) > 0,
+  );
   const kinds = elementKinds(bend, stretch);
   for (const { i, j, a, b } of elements) {
     const nodes = CORNERS.map(([di, dj]) => node(i + di, j + dj) * per);
     const { bends, stretches } = kinds.of(a, b);
-    addTo(k, nodes.flatMap((at) => [at, at + 1, at + 2]), bends);
-    if (stretched) addTo(k, nodes.flatMap((at) => [at + 3, at + 4]), stretches);
+    addTo(
+      k,
+      nodes.flatMap((at) => [at, at + 1, at + 2]),
+      bends,
+    );
+    if (stretched)
+      addTo(
+        k,
+        nodes.flatMap((at) => [at + 3, at + 4]),
+        stretches,
+      );
   }
   for (const rib of ribs) addRib(k, rib, grid, (i, j) => node(i, j) * per, stretched);
   const free = k.copy();
   const used = new Set(elements.flatMap(({ i, j }) => CORNERS.map(([di, dj]) => node(i + di, j + dj))));
-  const held = rests.flatMap((rest) => grid.on(rest).flatMap(([i, j]) => (used.has(node(i, j)) ? [{ id: rest.id, i, j }] : [])));
+  const held = rests.flatMap((rest) =>
+    grid.on(rest).flatMap(([i, j]) => (used.has(node(i, j)) ? [{ id: rest.id, i, j }] : [])),
+  );
   const tied = new Set(held.map(({ i, j }) => node(i, j) * per));
   for (const at of tied) k.tie(at);
-  for (let at = 0; at < xs.length * ys.length; at += 1) if (!used.has(at)) for (let d = 0; d < per; d += 1) k.tie(at * per + d);
+  for (let at = 0; at < xs.length * ys.length; at += 1)
+    if (!used.has(at)) for (let d = 0; d < per; d += 1) k.tie(at * per + d);
   if (stretched) for (const at of [3, 4, node(xs.length - 1, 0) * per + 4]) k.tie(at);
   const solve = k.factor();
   if (!solve) return null;
@@ -119,7 +150,14 @@ export function solvePlate(model: PlateModel, loads: readonly PlateLoad[], acros
     }
     for (const { x, y, newtons } of load.points) {
       const at = grid.within(x, y);
-      CORNERS.forEach(([di, dj], c) => addPush(right, node(at.i + di, at.j + dj) * per, at.weights.map((one) => one * newtons), c));
+      CORNERS.forEach(([di, dj], c) =>
+        addPush(
+          right,
+          node(at.i + di, at.j + dj) * per,
+          at.weights.map((one) => one * newtons),
+          c,
+        ),
+      );
     }
     const tiedRight = right.slice();
     for (const at of tied) tiedRight[at] = 0;
@@ -143,7 +181,7 @@ export function solvePlate(model: PlateModel, loads: readonly PlateLoad[], acros
       stress: stressOf(elements, moved, { node, per, bend, stretch, thicknessMm, ribs, grid, kinds }),
     };
   });
-} // prettier-ignore
+}
 
 interface ElementAt {
   readonly i: number;
@@ -154,8 +192,12 @@ interface ElementAt {
 }
 
 function elementsOf({ xs, ys }: Grid): ElementAt[] {
-  return xs.slice(1).flatMap((x, i) => ys.slice(1).map((y, j) => ({ i, j, a: (x - (xs[i] as number)) / 2, b: (y - (ys[j] as number)) / 2 })));
-} // prettier-ignore
+  return xs
+    .slice(1)
+    .flatMap((x, i) =>
+      ys.slice(1).map((y, j) => ({ i, j, a: (x - (xs[i] as number)) / 2, b: (y - (ys[j] as number)) / 2 })),
+    );
+}
 
 function addTo(k: BandMatrix, unknowns: readonly number[], values: readonly Float64Array[]): void {
   for (let r = 0; r < unknowns.length; r += 1) {
@@ -181,13 +223,15 @@ function elementKinds(bend: Flexural, stretch: Membrane): { readonly of: (a: num
     of: (a, b) => {
       const found = known.find((one) => Math.abs(one.a - a) < 1e-9 && Math.abs(one.b - b) < 1e-9);
       if (found) return found.kind;
-      const points = GAUSS.flatMap((x) => GAUSS.map((y) => ({ curves: curvatures(a, b, x, y), strained: strains(a, b, x, y) })));
+      const points = GAUSS.flatMap((x) =>
+        GAUSS.map((y) => ({ curves: curvatures(a, b, x, y), strained: strains(a, b, x, y) })),
+      );
       const kind = { bends: bendingStiffness(a, b, bend), stretches: membraneStiffness(a, b, stretch), points };
       known.push({ a, b, kind });
       return kind;
     },
   };
-} // prettier-ignore
+}
 
 function addPush(right: Float64Array, at: number, push: ArrayLike<number>, corner: number): void {
   for (let d = 0; d < 3; d += 1) right[at + d] = (right[at + d] as number) + (push[3 * corner + d] as number);
@@ -238,7 +282,7 @@ function stressOf(elements: readonly ElementAt[], moved: Float64Array, input: St
     }
   }
   return { along, across, ribs: ribs.map((rib) => ribStress(rib, grid, (i, j) => node(i, j) * per, moved, per === 5)) };
-} // prettier-ignore
+}
 
 function dot(one: Float64Array, other: Float64Array): number {
   let sum = 0;

@@ -28,15 +28,22 @@ export function strengthProblems(strengths: readonly Strength[], cures: readonly
     const { shelf, carries } = failing;
     const used = usedMost(failing);
     const holdsKg = Math.max((carries.kg + carries.selfKg) / used - carries.selfKg, 0);
-    const numbers = { shelf: count(shelf), kg: mass(carries.kg), percent: count(Math.round(100 * used)), holds: mass(holdsKg) };
+    const numbers = {
+      shelf: count(shelf),
+      kg: mass(carries.kg),
+      percent: count(Math.round(100 * used)),
+      holds: mass(holdsKg),
+    };
     told.push(stop({ is: 'shelf', shelf }, message('problem.givesWay', numbers)));
   }
   if (sagging) {
     const { shelf, sag } = sagging;
     const cure = cured(sagging);
     const sags = { shelf: count(shelf), sag: about(sag.lastingMm), usual: about(sag.usualMm) };
-    const words = cure ? message('problem.sagsCured', { ...sags, cure: nested(cure.words) }) : message('problem.sags', sags);
+    const words = cure
+      ? message('problem.sagsCured', { ...sags, cure: nested(cure.words) })
+      : message('problem.sags', sags);
     told.push(doubtful({ is: 'shelf', shelf }, words));
   }
   return told;
-} // prettier-ignore
+}

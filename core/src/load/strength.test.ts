@@ -57,7 +57,9 @@ describe('a shelf on its ends, worked by hand', () => {
 
 test('a cleat along the back makes the same shelf stiffer, its nosing far more', () => {
   const bare = saying(plainJob('three-side-cleats'), { nosingHeight: mm(18), nosingThickness: mm(1) });
-  const [ends, sides, nosed] = [plainJob('end-cleats'), bare, plainJob('three-side-cleats')].map((job) => first(loaded(job, 30)).sag.nowMm) as [number, number, number]; // prettier-ignore
+  const [ends, sides, nosed] = [plainJob('end-cleats'), bare, plainJob('three-side-cleats')].map(
+    (job) => first(loaded(job, 30)).sag.nowMm,
+  ) as [number, number, number];
   // Wood is weak across its grain: the back edge helps the front one little.
   expect(ends / sides).toBeGreaterThan(1.3);
   expect(sides / nosed).toBeGreaterThan(2);
@@ -70,7 +72,8 @@ describe('brackets', () => {
   test('the uppermost screw is pulled by what tips the bracket: load times its arm over the lever', () => {
     const wall = all.find((one) => one.fixing.endsWith('/wall'))!;
     const whole = 2 * wall.shearN;
-    // An even load on an arm of 250 under a board of 300: about in the middle of the board, 150 out; lever 300 - 25 - 12.5.
+    // An even load on an arm of 250 under a board of 300: about in the middle of the board, 150 out; lever 300 - 25 -
+    // 12.5.
     near(wall.pullN, (whole * 150) / 262.5, 0.2);
     expect(wall.used).toBeCloseTo(Math.hypot(wall.shearN / wall.mayShearN, wall.pullN / wall.mayPullN), 9);
   });
@@ -97,12 +100,17 @@ describe('what one fixing may carry', () => {
   test('an anchor and a plug by the packet’s figure where there is one', () => {
     expect(mayCarry({ into: 'anchor' }, { ...input, job: { fixing: plain } }).shearN).toBeCloseTo(10 * GRAVITY, 9);
     const said = { fixing: { ...plain, anchorKg: kg(24), plugKg: kg(40) } };
-    expect(mayCarry({ into: 'anchor' }, { ...input, job: said })).toEqual({ shearN: 24 * GRAVITY, pullN: 12 * GRAVITY, mode: null }); // prettier-ignore
+    expect(mayCarry({ into: 'anchor' }, { ...input, job: said })).toEqual({
+      shearN: 24 * GRAVITY,
+      pullN: 12 * GRAVITY,
+      mode: null,
+    });
     expect(mayCarry({ into: 'plug' }, { ...input, job: said }).shearN).toBeCloseTo(40 * GRAVITY, 9);
   });
 
   test('a screw in a stud carries less across lining than without', () => {
-    const stud = (liningMm: number) => mayCarry({ into: 'stud' }, { ...input, fixing: { ...cleat!, liningMm }, job: { fixing: plain } }); // prettier-ignore
+    const stud = (liningMm: number) =>
+      mayCarry({ into: 'stud' }, { ...input, fixing: { ...cleat!, liningMm }, job: { fixing: plain } });
     expect(stud(12.5).shearN).toBeLessThan(0.8 * stud(0).shearN);
     // A 5 mm screw through 20 of pine and 12.5 of plasterboard: some 15 kg, far below what holds in a rule of thumb.
     expect(stud(12.5).shearN / GRAVITY).toBeGreaterThan(10);
@@ -146,10 +154,14 @@ describe('what cannot bear what is asked of it is a problem with the nearest thi
   test('900 kg on a metre: how much it carries as it is, and that it then does', () => {
     const job = loaded(plainJob('three-side-cleats'), 900);
     const [problem] = strengthProblems(strengths(job), []);
-    expect(problem).toMatchObject({ severity: 'stop', message: { code: 'problem.givesWay', params: { kg: { kg: expect.closeTo(900, 0) } } } });
+    expect(problem).toMatchObject({
+      severity: 'stop',
+      message: { code: 'problem.givesWay', params: { kg: { kg: expect.closeTo(900, 0) } } },
+    });
     const { holds } = problem!.message.params as unknown as { holds: { kg: number } };
     // Over a metre: so much on it uses all it may, a little more is too much.
-    const worst = (by: number) => Math.max(...strengths(loaded(job, by)).map((one) => Math.max(one.bending, one.weakest?.used ?? 0)));
+    const worst = (by: number) =>
+      Math.max(...strengths(loaded(job, by)).map((one) => Math.max(one.bending, one.weakest?.used ?? 0)));
     near(worst(holds.kg), 1, 0.02);
     expect(words(problem!.message, job)).toMatch(/^Shelf \d may give way under 900 kg/);
   });
@@ -163,7 +175,7 @@ describe('what cannot bear what is asked of it is a problem with the nearest thi
     expect(words(problem!.message, job)).toContain(words(cures[0]!.words, job));
     expect(strengthProblems(strengths(loaded(plainJob('three-side-cleats'), 10)), [])).toEqual([]);
   });
-}); // prettier-ignore
+});
 
 describe('materials', () => {
   test('the table holds what plans are reckoned by, each with its source', () => {
@@ -179,7 +191,20 @@ describe('materials', () => {
   });
 
   test('one of one’s own is taken by its id; what is gone is pine', () => {
-    const own = { id: 'my', name: 'Bamboo', source: 'Its maker', densityKgM3: 700, eAlongMpa: 14_000, eAcrossMpa: 900, shearMpa: 700, bendAlongMpa: 50, bendAcrossMpa: 8, creep: 0.5, lasting: 0.6, price: 4 }; // prettier-ignore
+    const own = {
+      id: 'my',
+      name: 'Bamboo',
+      source: 'Its maker',
+      densityKgM3: 700,
+      eAlongMpa: 14_000,
+      eAcrossMpa: 900,
+      shearMpa: 700,
+      bendAlongMpa: 50,
+      bendAcrossMpa: 8,
+      creep: 0.5,
+      lasting: 0.6,
+      price: 4,
+    };
     expect(materialOf('my', [own])).toMatchObject({ eAlongMpa: 14_000, creep: 0.5 });
     expect(materialsOf([own])).toHaveLength(MATERIALS.length + 1);
     expect(materialOf('gone', [])).toMatchObject({ id: 'pine' });
@@ -192,7 +217,10 @@ describe('loads', () => {
   const job = plainJob('end-cleats');
   test('a named use by the metre; books while nothing is listed', () => {
     expect(carriedBy(1, 2000, { ...job, load: { use: 'records' } }, null)).toMatchObject({ by: 'records', kg: 110 });
-    expect(carriedBy(1, 1000, { ...job, load: { use: 'listed' } }, null)).toMatchObject({ by: 'books', kg: USE_KG_PER_M.books }); // prettier-ignore
+    expect(carriedBy(1, 1000, { ...job, load: { use: 'listed' } }, null)).toMatchObject({
+      by: 'books',
+      kg: USE_KG_PER_M.books,
+    });
   });
 
   test('the longest span: between brackets, or twice what stands out beyond the last', () => {
@@ -207,7 +235,12 @@ describe('loads', () => {
   });
 
   test('a rail between posts, by hand: half of 120 kg over 2000, span 1000, 45 x 95 of pine', () => {
-    const [beam] = beamLoads({ beams: [{ part: 'r', spanMm: 1000, heightMm: 95, thicknessMm: 45, share: 0.5 }] }, 120, 2000, materialOf('pine', [])); // prettier-ignore
+    const [beam] = beamLoads(
+      { beams: [{ part: 'r', spanMm: 1000, heightMm: 95, thicknessMm: 45, share: 0.5 }] },
+      120,
+      2000,
+      materialOf('pine', []),
+    );
     const perMm = (60 * GRAVITY) / 2000;
     const inertia = (45 * 95 ** 3) / 12;
     expect(beam!.lastingMm).toBeCloseTo(((5 * perMm * 1000 ** 4) / (384 * 11_000 * inertia)) * 1.6, 9);
@@ -227,9 +260,13 @@ describe('tall units', () => {
     const job = plainJob('housed-case');
     const { fixings } = made(job);
     expect(tippingProblems([tall], fixings, 30, job)).toEqual([]);
-    expect(tippingProblems([{ ...tall, fastening: null }], fixings, 30, job)).toMatchObject([{ message: { code: 'problem.tipsUnfixed' } }]); // prettier-ignore
+    expect(tippingProblems([{ ...tall, fastening: null }], fixings, 30, job)).toMatchObject([
+      { message: { code: 'problem.tipsUnfixed' } },
+    ]);
     const weak = { ...job, fixing: { ...job.fixing, anchorKg: kg(1) } };
-    expect(tippingProblems([tall], fixings, 30, weak)).toMatchObject([{ severity: 'stop', message: { code: 'problem.tips' } }]); // prettier-ignore
+    expect(tippingProblems([tall], fixings, 30, weak)).toMatchObject([
+      { severity: 'stop', message: { code: 'problem.tips' } },
+    ]);
     expect(tippingProblems([{ ...tall, heightMm: 500, fastening: null }], fixings, 30, job)).toEqual([]);
   });
 });
@@ -251,7 +288,11 @@ test('every system is reckoned: sag, strength and joints are numbers, and a heav
 
 describe('what nothing cures alone', () => {
   const alcove = chimneyAlcove();
-  const weak = (boards: string): Job => ({ ...withSystem(alcove, 'three-side-cleats', 'end-cleats'), load: { use: 'tins' }, wood: { ...alcove.wood, boards } }); // prettier-ignore
+  const weak = (boards: string): Job => ({
+    ...withSystem(alcove, 'three-side-cleats', 'end-cleats'),
+    load: { use: 'tins' },
+    wood: { ...alcove.wood, boards },
+  });
 
   test('chipboard under paint tins: two changes together, the cheapest first, no more than five', () => {
     const { cures, strengths } = planJob(weak('chipboard'));
@@ -275,6 +316,8 @@ describe('what nothing cures alone', () => {
 
   test('the problem says the cheapest of them', () => {
     const { problems, cures } = planJob(weak('mdf'));
-    expect(problems.find((one) => one.message.code === 'problem.sagsCured')?.message.params).toMatchObject({ cure: { message: cures[0]?.words } }); // prettier-ignore
+    expect(problems.find((one) => one.message.code === 'problem.sagsCured')?.message.params).toMatchObject({
+      cure: { message: cures[0]?.words },
+    });
   });
 });

@@ -53,7 +53,9 @@ export interface StrengthInput {
   readonly job: Job;
 }
 
-/** Someone leans for a moment: a material bears more then than for years (k_mod, short-term; EN 1995-1-1, table 3.1). */
+/**
+ * Someone leans for a moment: a material bears more then than for years (k_mod, short-term; EN 1995-1-1, table 3.1).
+ */
 const SHORT = 0.9;
 
 /** A board that is held so that it cannot be reckoned, and one that can, with what it does. */
@@ -74,11 +76,19 @@ export function strengthOf(input: StrengthInput): Strength[] {
     if (!solved) return [];
     const { held } = solved;
     const ours = fixings.filter((one) => one.shelf === hold.shelf);
-    const loads = fixingLoads({ held, reactions: solved.staying.reactions, fixings: ours, hardware, left: opening.extent.left, job, ...materials });
+    const loads = fixingLoads({
+      held,
+      reactions: solved.staying.reactions,
+      fixings: ours,
+      hardware,
+      left: opening.extent.left,
+      job,
+      ...materials,
+    });
     const beams = beamLoads(hold, solved.carried.kg + held.selfKg, held.model.lengthMm, materials.stick);
     return [toldStrength(solved, loads, beams, materials)];
   });
-} // prettier-ignore
+}
 
 /** The boards of all shelves as they are held. */
 export function heldBoards({ holds, parts, opening, job }: StrengthInput): HeldBoard[] {
@@ -86,7 +96,12 @@ export function heldBoards({ holds, parts, opening, job }: StrengthInput): HeldB
   return holds.flatMap((hold) => heldBoard({ hold, parts, extent: opening.extent, ...materials }) ?? []);
 }
 
-function solveHold(hold: Hold, { parts, contents, opening, job }: StrengthInput, materials: Materials, known: Map<string, readonly PlateResult[] | null>): Solved | null {
+function solveHold(
+  hold: Hold,
+  { parts, contents, opening, job }: StrengthInput,
+  materials: Materials,
+  known: Map<string, readonly PlateResult[] | null>,
+): Solved | null {
   const held = heldBoard({ hold, parts, extent: opening.extent, ...materials });
   if (!held) return null;
   const carried = carriedBy(hold.shelf, held.model.lengthMm, job, contents);
@@ -95,18 +110,27 @@ function solveHold(hold: Hold, { parts, contents, opening, job }: StrengthInput,
   const results = solveOnce(held, loads, known);
   const [first, second] = results ?? [];
   return first && second ? { held, carried, staying: first, leaning: second } : null;
-} // prettier-ignore
+}
 
 /** Shelves that are alike are solved once; what carries each is named anew. */
-function solveOnce(held: HeldBoard, loads: readonly PlateLoad[], known: Map<string, readonly PlateResult[] | null>): readonly PlateResult[] | null {
+function solveOnce(
+  held: HeldBoard,
+  loads: readonly PlateLoad[],
+  known: Map<string, readonly PlateResult[] | null>,
+): readonly PlateResult[] | null {
   const names = new Map(held.model.rests.map((one, i) => [`${i}`, one.id]));
   const model = { ...held.model, rests: held.model.rests.map((one, i) => ({ ...one, id: `${i}` })) };
   const ribs = model.ribs.map((one) => ({ ...one, id: '' }));
-  const key = JSON.stringify([{ ...model, ribs }, loads], (_, value: unknown) => (typeof value === 'number' ? Math.round(value * 1000) / 1000 : value));
+  const key = JSON.stringify([{ ...model, ribs }, loads], (_, value: unknown) =>
+    typeof value === 'number' ? Math.round(value * 1000) / 1000 : value,
+  );
   const found = known.has(key) ? (known.get(key) as readonly PlateResult[] | null) : solvePlate(model, loads);
   known.set(key, found);
-  return found && found.map((one) => ({ ...one, reactions: one.reactions.map((at) => ({ ...at, id: names.get(at.id) as string })) }));
-} // prettier-ignore
+  return (
+    found &&
+    found.map((one) => ({ ...one, reactions: one.reactions.map((at) => ({ ...at, id: names.get(at.id) as string })) }))
+  );
+}
 
 /** How much of its strength a board and its ribs use, for years or for a moment. */
 export function bendingUsed({ stress }: PlateResult, { board, stick }: Materials, lasting: boolean): number {
@@ -116,13 +140,25 @@ export function bendingUsed({ stress }: PlateResult, { board, stick }: Materials
     return { along: along * by, across: across * by };
   };
   const [boards, sticks] = [bears(board), bears(stick)];
-  return Math.max(stress.along / boards.along, stress.across / boards.across, ...stress.ribs.map((one) => one / sticks.along));
-} // prettier-ignore
+  return Math.max(
+    stress.along / boards.along,
+    stress.across / boards.across,
+    ...stress.ribs.map((one) => one / sticks.along),
+  );
+}
 
-function toldStrength({ held, carried, staying, leaning }: Solved, fixings: readonly FixingLoad[], beams: readonly BeamLoad[], materials: Materials): Strength {
+function toldStrength(
+  { held, carried, staying, leaning }: Solved,
+  fixings: readonly FixingLoad[],
+  beams: readonly BeamLoad[],
+  materials: Materials,
+): Strength {
   const { shelf, spanMm, selfKg } = held;
   const sag = sagOf(staying, spanMm, materials);
-  const weakest = fixings.reduce<FixingLoad | null>((worst, one) => (!worst || one.used > worst.used ? one : worst), null);
+  const weakest = fixings.reduce<FixingLoad | null>(
+    (worst, one) => (!worst || one.used > worst.used ? one : worst),
+    null,
+  );
   const [bending, leans] = [bendingUsed(staying, materials, true), bendingUsed(leaning, materials, false)];
   const fails = Math.max(bending, leans, weakest?.used ?? 0, ...beams.map((one) => one.bending)) > 1;
   const sags = sag.state === 'over' || beams.some((one) => one.lastingMm > one.usualMm);
@@ -139,9 +175,11 @@ function toldStrength({ held, carried, staying, leaning }: Solved, fixings: read
     weakest,
     beams,
     state: fails ? 'fails' : sags ? 'sags' : 'holds',
-    front: held.model.outline ? [] : grid.xs.map((x, i) => [x, (sagMm[i]?.[row] as number) * (1 + materials.board.creep)] as const),
+    front: held.model.outline
+      ? []
+      : grid.xs.map((x, i) => [x, (sagMm[i]?.[row] as number) * (1 + materials.board.creep)] as const),
   };
-} // prettier-ignore
+}
 
 /** Sag at once and for good, against what is seen and what is usual. */
 export function sagOf({ mostMm, mostAt }: PlateResult, spanMm: number, { board }: Materials): Strength['sag'] {

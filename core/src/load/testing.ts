@@ -14,11 +14,34 @@ const readings = (at: Job, wideMm: number, deepMm: number, highMm: number): Job[
   const spots = [200, 1200, 2200];
   const kept = { verdict: 'kept' as const };
   return [
-    ...spots.flatMap((up) => (['front', 'back'] as const).map((out) => ({ kind: 'width' as const, id: `w-${out}-${up}`, at: out, up: mm(up), value: mm(wideMm), ...kept }))),
-    ...(['left', 'right'] as const).map((side) => ({ kind: 'depth' as const, id: `d-${side}`, side, up: mm(1200), value: mm(deepMm), ...kept })),
-    ...(['left', 'right'] as const).map((side) => ({ kind: 'height' as const, id: `h-${side}`, side, at: 'front' as const, value: mm(highMm), ...kept })),
+    ...spots.flatMap((up) =>
+      (['front', 'back'] as const).map((out) => ({
+        kind: 'width' as const,
+        id: `w-${out}-${up}`,
+        at: out,
+        up: mm(up),
+        value: mm(wideMm),
+        ...kept,
+      })),
+    ),
+    ...(['left', 'right'] as const).map((side) => ({
+      kind: 'depth' as const,
+      id: `d-${side}`,
+      side,
+      up: mm(1200),
+      value: mm(deepMm),
+      ...kept,
+    })),
+    ...(['left', 'right'] as const).map((side) => ({
+      kind: 'height' as const,
+      id: `h-${side}`,
+      side,
+      at: 'front' as const,
+      value: mm(highMm),
+      ...kept,
+    })),
   ].filter(() => at.place.kind !== 'corner');
-}; // prettier-ignore
+};
 
 /** A plain job in millimetres: 1000 wide, 400 deep, 2400 high; shelves at 500, 1000 and 1500, 18 thick, 300 deep. */
 export function plainJob(system: SystemName, change: Partial<Job> = {}, kind: PlaceKind = 'alcove'): Job {
@@ -51,11 +74,19 @@ const openings = new Map<string, Opening>();
 
 /** The opening of a job; plain ones are solved once. */
 export function openingFor(job: Job): Opening {
-  const key = JSON.stringify([job.readings, job.place.kind, job.place.side, job.place.back, job.place.walls, job.place.own, job.place.rough]);
+  const key = JSON.stringify([
+    job.readings,
+    job.place.kind,
+    job.place.side,
+    job.place.back,
+    job.place.walls,
+    job.place.own,
+    job.place.rough,
+  ]);
   const found = openings.get(key) ?? openingOf(surveyOf(job));
   openings.set(key, found);
   return found;
-} // prettier-ignore
+}
 
 export interface Made extends Applied {
   readonly job: Job;
@@ -74,7 +105,13 @@ export function made(job: Job): Made {
   const { shelves, gaps, outer: space } = layOut({ job, opening, ...roomsOf(job, opening, null) });
   const applied = applySystems({ job, opening, shelves, gaps, space, box: null });
   const pieces = roughParts(applied.parts, opening, job);
-  const placed = placeFixings({ fastenings: applied.fastenings, parts: pieces, hardware: applied.hardware, opening, job }); // prettier-ignore
+  const placed = placeFixings({
+    fastenings: applied.fastenings,
+    parts: pieces,
+    hardware: applied.hardware,
+    opening,
+    job,
+  });
   const part = (id: string) => pieces.find((one) => one.id === id);
   const codes = [...applied.problems, ...placed.problems].map((one) => one.message.code);
   return {

@@ -7,12 +7,16 @@ import { mayCarry } from './fixingLoad';
 import { GRAVITY } from './limits';
 import { materialsFor } from './materials';
 
-/** A child that climbs: so much hangs so far in front of the unit's face, kilograms and millimetres. Planning values. */
+/**
+ * A child that climbs: so much hangs so far in front of the unit's face, kilograms and millimetres. Planning values.
+ */
 const HANGS = { kg: 30, beforeMm: 100 } as const;
 /** Lower than this, or no higher than so many times its depth, nothing is asked of the wall. */
 const LOW_MM = 600;
 
-/** What a standing unit asks of the wall so that it does not tip about its front foot, newtons; its own weight helps. */
+/**
+ * What a standing unit asks of the wall so that it does not tip about its front foot, newtons; its own weight helps.
+ */
 export function pullOnWall({ heightMm, depthMm }: Pick<Standing, 'heightMm' | 'depthMm'>, ownKg: number): number {
   const over = HANGS.kg * GRAVITY * HANGS.beforeMm;
   const back = ownKg * GRAVITY * (depthMm / 2);
@@ -22,7 +26,12 @@ export function pullOnWall({ heightMm, depthMm }: Pick<Standing, 'heightMm' | 'd
 const PUSHED_N = 100;
 
 /** Units that stand on the floor: whether what ties them to the wall holds. */
-export function tippingProblems(standing: readonly Standing[], fixings: readonly Fixing[], ownKg: number, job: Pick<Job, 'fixing' | 'wood'>): Problem[] {
+export function tippingProblems(
+  standing: readonly Standing[],
+  fixings: readonly Fixing[],
+  ownKg: number,
+  job: Pick<Job, 'fixing' | 'wood'>,
+): Problem[] {
   return standing.flatMap((unit): Problem[] => {
     if (unit.heightMm < LOW_MM) return [];
     const about = { is: 'support' } as const;
@@ -32,6 +41,8 @@ export function tippingProblems(standing: readonly Standing[], fixings: readonly
     const { board, stick } = materialsFor(job);
     const has = fixing.holes.reduce((sum, hole) => sum + mayCarry(hole, { fixing, job, board, stick }).pullN, 0);
     const pull = pullOnWall(unit, ownKg);
-    return has >= pull ? [] : [stop(about, message('problem.tips', { kg: mass(pull / GRAVITY), has: mass(has / GRAVITY) }))];
+    return has >= pull
+      ? []
+      : [stop(about, message('problem.tips', { kg: mass(pull / GRAVITY), has: mass(has / GRAVITY) }))];
   });
-} // prettier-ignore
+}

@@ -30,7 +30,12 @@ export interface Carried {
 }
 
 /** What a shelf so long is reckoned to carry. */
-export function carriedBy(shelf: number, lengthMm: number, { load, things }: Pick<Job, 'load' | 'things'>, contents: Contents | null): Carried {
+export function carriedBy(
+  shelf: number,
+  lengthMm: number,
+  { load, things }: Pick<Job, 'load' | 'things'>,
+  contents: Contents | null,
+): Carried {
   const even = (by: LoadUse, perMetre: number): Carried => {
     const kg = (perMetre * lengthMm) / 1000;
     return { by, kg, stretches: [{ fromMm: 0, toMm: lengthMm, kg }] };
@@ -41,9 +46,17 @@ export function carriedBy(shelf: number, lengthMm: number, { load, things }: Pic
   const stretches = contents.stored.flatMap((one): Stretch[] => {
     const thing = things.find(({ id }) => id === one.thing);
     if (one.shelf !== shelf || !thing) return [];
-    return [{ fromMm: Math.min(one.fromMm, lengthMm), toMm: Math.min(one.fromMm + one.runsMm, lengthMm), kg: one.count * thing.weight.kg }];
+    return [
+      {
+        fromMm: Math.min(one.fromMm, lengthMm),
+        toMm: Math.min(one.fromMm + one.runsMm, lengthMm),
+        kg: one.count * thing.weight.kg,
+      },
+    ];
   });
   const kg = stretches.reduce((sum, one) => sum + one.kg, 0);
   // A shelf that stands empty today will not stay so.
-  return kg < (USE_KG_PER_M.display * lengthMm) / 1000 ? even('display', USE_KG_PER_M.display) : { by: 'listed', kg, stretches };
-} // prettier-ignore
+  return kg < (USE_KG_PER_M.display * lengthMm) / 1000
+    ? even('display', USE_KG_PER_M.display)
+    : { by: 'listed', kg, stretches };
+}

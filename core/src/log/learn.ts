@@ -22,7 +22,10 @@ export const AGAIN = 2;
 /** A job that taught something. */
 export type Lived = Pick<Job, 'id' | 'name' | 'log' | 'build' | 'readings'>;
 
-/** What jobs taught: own times by kind of step, how often boards went in, which mistakes come again, what to do otherwise. */
+/**
+ * What jobs taught: own times by kind of step, how often boards went in, which mistakes come again, what to do
+ * otherwise.
+ */
 export function learn(all: readonly Lived[]): Lessons {
   // A copy of a job tells nothing new.
   const ticks = once(

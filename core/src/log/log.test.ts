@@ -110,17 +110,33 @@ describe('what was said of boards, and what they did', () => {
 });
 
 describe('across jobs', () => {
-  const entry = (id: string, cause: 'kerf' | 'misread' | 'other', minutes = 10) => ({ id, at: 0, text: '', is: 'mistake' as const, cause, minutes });
+  const entry = (id: string, cause: 'kerf' | 'misread' | 'other', minutes = 10) => ({
+    id,
+    at: 0,
+    text: '',
+    is: 'mistake' as const,
+    cause,
+    minutes,
+  });
   const lived = (more: Partial<Job['log']>, job = chimneyAlcove()): Job => ({ ...job, log: { ...job.log, ...more } });
 
   test('mistakes are counted by cause; one that came twice is guarded against where it bites', () => {
-    const lessons = learn([lived({ entries: [entry('a', 'kerf', 20), entry('b', 'misread')], next: 'Prime before cutting' }), lived({ entries: [entry('c', 'kerf', 15)] })]);
-    expect(lessons.mistakes).toEqual([{ cause: 'kerf', times: 2, minutes: 35 }, { cause: 'misread', times: 1, minutes: 10 }]);
+    const lessons = learn([
+      lived({ entries: [entry('a', 'kerf', 20), entry('b', 'misread')], next: 'Prime before cutting' }),
+      lived({ entries: [entry('c', 'kerf', 15)] }),
+    ]);
+    expect(lessons.mistakes).toEqual([
+      { cause: 'kerf', times: 2, minutes: 35 },
+      { cause: 'misread', times: 1, minutes: 10 },
+    ]);
     expect(lessons.next).toEqual([{ job: 'Chimney alcove, reading room', text: 'Prime before cutting' }]);
     const learned = waysLearned(lessons);
     expect(learned.mistakes).toEqual([{ cause: 'kerf', times: 2 }]);
     const { steps } = planJob({ ...chimneyAlcove(), learned }).build;
-    expect(steps.filter((one) => one.guards.length > 0).map((one) => [one.id, one.guards[0]!.code])).toEqual([['cut-boards', 'guard.kerf'], ['cut-sticks', 'guard.kerf']]);
+    expect(steps.filter((one) => one.guards.length > 0).map((one) => [one.id, one.guards[0]!.code])).toEqual([
+      ['cut-boards', 'guard.kerf'],
+      ['cut-sticks', 'guard.kerf'],
+    ]);
   });
 
   test('a copy of a job tells nothing new', () => {
@@ -132,10 +148,15 @@ describe('across jobs', () => {
 
   test('own times are learned from what steps took, and the next job is planned with them', () => {
     const job = chimneyAlcove();
-    const slow = Array.from({ length: 12 }, (_, i) => i).reduce((one, i) => withTook(withDone(one, `own:${i}`, i), `own:${i}`, { minutes: 60, usual: 30, kind: 'cut' }), job);
+    const slow = Array.from({ length: 12 }, (_, i) => i).reduce(
+      (one, i) => withTook(withDone(one, `own:${i}`, i), `own:${i}`, { minutes: 60, usual: 30, kind: 'cut' }),
+      job,
+    );
     const learned = waysLearned(learn([slow]));
     expect(learned.times[0]).toMatchObject({ kind: 'cut', of: 12 });
-    const [usual, own] = [job, { ...job, learned }].map((one) => planJob(one).build.steps.find(({ id }) => id === 'cut-boards')!);
+    const [usual, own] = [job, { ...job, learned }].map((one) =>
+      planJob(one).build.steps.find(({ id }) => id === 'cut-boards')!,
+    );
     expect(own!.minutes).toBeGreaterThan(1.6 * usual!.minutes);
     expect(own!.usualMinutes).toBe(usual!.minutes);
   });
@@ -144,4 +165,4 @@ describe('across jobs', () => {
     expect(learn([])).toEqual({ jobs: 0, times: [], errors: [], odds: [], mistakes: [], next: [] });
     expect(waysLearned(learn([chimneyAlcove()]))).toEqual({ times: [], mistakes: [] });
   });
-}); // prettier-ignore
+});

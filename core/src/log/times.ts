@@ -13,8 +13,8 @@ export interface OwnTime {
 }
 
 /**
- * How far people’s own speed is from the usual, and how far single steps are from that: standard deviations of the natural
- * logarithm. Someone is seldom more than half again as slow or fast; a single step may well be.
+ * How far people’s own speed is from the usual, and how far single steps are from that: standard deviations of the
+ * natural logarithm. Someone is seldom more than half again as slow or fast; a single step may well be.
  */
 const BETWEEN_PEOPLE = 0.4;
 const BETWEEN_STEPS = 0.5;
@@ -22,15 +22,22 @@ const BETWEEN_STEPS = 0.5;
 const MOST_RATIO = 5;
 
 /**
- * Own times by kind of step: the mean of the logarithms of took over usual, drawn towards the usual by as much as so few
- * steps say (the posterior mean of a normal with known variances; e.g. Gelman et al., Bayesian Data Analysis, 2.5). All steps
- * together first say how fast the person is; each kind is then drawn towards that.
+ * Own times by kind of step: the mean of the logarithms of took over usual, drawn towards the usual by as much as so
+ * few steps say (the posterior mean of a normal with known variances; e.g. Gelman et al., Bayesian Data Analysis, 2.5).
+ * All steps together first say how fast the person is; each kind is then drawn towards that.
  */
 export function ownTimes(all: readonly Took[]): OwnTime[] {
   const logs = all
     .filter((one) => one.usualMin > 0 && one.tookMin > 0)
-    .map((one) => ({ kind: one.kind, log: Math.log(Math.min(Math.max(one.tookMin / one.usualMin, 1 / MOST_RATIO), MOST_RATIO)) })); // prettier-ignore
-  const person = drawn(logs.map((one) => one.log), 0, BETWEEN_PEOPLE); // prettier-ignore
+    .map((one) => ({
+      kind: one.kind,
+      log: Math.log(Math.min(Math.max(one.tookMin / one.usualMin, 1 / MOST_RATIO), MOST_RATIO)),
+    }));
+  const person = drawn(
+    logs.map((one) => one.log),
+    0,
+    BETWEEN_PEOPLE,
+  );
   const kinds = [...new Set(logs.map((one) => one.kind))].sort();
   return kinds.map((kind) => {
     const own = logs.filter((one) => one.kind === kind).map((one) => one.log);

@@ -66,7 +66,8 @@ export function cavityBox(survey: Survey, job: BoxJob): CavityBox | null {
   const ups = stations(0.01 * extent.height, 0.99 * extent.height, 9);
   const outs = stations(0, extent.depth, 3);
   const across = stations(acrossAt('left', extent), acrossAt('right', extent), 3);
-  const wall = (surface: 'left' | 'right') => ups.flatMap((up) => outs.map((out): SurfacePoint => ({ surface, out, up })));
+  const wall = (surface: 'left' | 'right') =>
+    ups.flatMap((up) => outs.map((out): SurfacePoint => ({ surface, out, up })));
   const level = (surface: 'floor' | 'ceiling') =>
     across.flatMap((x) => outs.map((out): SurfacePoint => ({ surface, across: x, out })));
   const faces: Faces = [wall('left'), wall('right'), level('floor'), level('ceiling')];
@@ -77,7 +78,11 @@ export function cavityBox(survey: Survey, job: BoxJob): CavityBox | null {
 
   const sized = (label: Message, between: Functional, wantedMm: number) => {
     const told = surveyed(survey, between, label);
-    return toTape(less(told, message('term.boxOdds', { odds: text(`${wish.odds}`) }), told.mm - wantedMm), job.tape, 'down');
+    return toTape(
+      less(told, message('term.boxOdds', { odds: text(`${wish.odds}`) }), told.mm - wantedMm),
+      job.tape,
+      'down',
+    );
   };
   const width = sized(message('term.cavityWidth'), mean.acrossFrom, widthMm);
   const height = sized(message('term.cavityHeight'), mean.upFrom, heightMm);
@@ -86,17 +91,36 @@ export function cavityBox(survey: Survey, job: BoxJob): CavityBox | null {
   const seat = { acrossMm: mean.left + (mean.width - width.mm) / 2, upMm: mean.floor };
   const problems: Problem[] = [];
   if (width.mm <= 0 || height.mm <= 0) {
-    problems.push(stop({ is: 'place' }, message('problem.noBox', { width: length(Math.max(mean.width, 0)), height: length(Math.max(mean.height, 0)) })));
-    return { width, height, depth, seat, odds: 0, shims: [], trim: { worstGapMm: 0, sureMm: 0, coversMm: 0, covers: false }, problems };
+    problems.push(
+      stop(
+        { is: 'place' },
+        message('problem.noBox', { width: length(Math.max(mean.width, 0)), height: length(Math.max(mean.height, 0)) }),
+      ),
+    );
+    return {
+      width,
+      height,
+      depth,
+      seat,
+      odds: 0,
+      shims: [],
+      trim: { worstGapMm: 0, sureMm: 0, coversMm: 0, covers: false },
+      problems,
+    };
   }
   const goesIn = rooms.filter((room) => room.width >= width.mm && room.height >= height.mm).length;
   const shims = shimsOf(survey, width.mm, height.mm, mean, job.tape);
   const trim = trimOf(survey, width.mm, height.mm, mean, wish.trim, job.shelves.thickness.mm);
   if (!trim.covers) {
-    problems.push(doubtful({ is: 'place' }, message('problem.trimShort', { covers: length(trim.coversMm), gap: about(trim.worstGapMm + trim.sureMm) })));
+    problems.push(
+      doubtful(
+        { is: 'place' },
+        message('problem.trimShort', { covers: length(trim.coversMm), gap: about(trim.worstGapMm + trim.sureMm) }),
+      ),
+    );
   }
   return { width, height, depth, seat, odds: (100 * goesIn) / rooms.length, shims, trim, problems };
-} // prettier-ignore
+}
 
 /** Points of the left and right wall, the sill and the head. */
 type Faces = readonly [left: SurfacePoint[], right: SurfacePoint[], floor: SurfacePoint[], ceiling: SurfacePoint[]];
@@ -168,21 +192,34 @@ function shimsOf(survey: Survey, width: number, height: number, room: Room, tape
 }
 
 /** The widest gap at the face all round, and whether the trim hides it and still lies on the wall. */
-function trimOf(survey: Survey, width: number, height: number, room: Room, trim: BoxWish['trim'], wallMm: number): CavityBox['trim'] {
+function trimOf(
+  survey: Survey,
+  width: number,
+  height: number,
+  room: Room,
+  trim: BoxWish['trim'],
+  wallMm: number,
+): CavityBox['trim'] {
   const opening = openingOf(survey);
   const { depth, left, right } = survey.extent;
   const spare = room.width - width;
   const box = { left: room.left + spare / 2, right: room.left + spare / 2 + width, head: room.floor + height };
   const gaps = [
     ...stations(0, survey.extent.height, 7).flatMap((up) => {
-      const [l, r] = [opening.position({ surface: 'left', out: depth, up }), opening.position({ surface: 'right', out: depth, up })];
+      const [l, r] = [
+        opening.position({ surface: 'left', out: depth, up }),
+        opening.position({ surface: 'right', out: depth, up }),
+      ];
       return [
         { gap: box.left - l.mm, sd: l.sdMm },
         { gap: r.mm - box.right, sd: r.sdMm },
       ];
     }),
     ...stations(left, right, 5).flatMap((across) => {
-      const [f, c] = [opening.position({ surface: 'floor', across, out: depth }), opening.position({ surface: 'ceiling', across, out: depth })];
+      const [f, c] = [
+        opening.position({ surface: 'floor', across, out: depth }),
+        opening.position({ surface: 'ceiling', across, out: depth }),
+      ];
       return [
         { gap: room.floor - f.mm, sd: f.sdMm },
         { gap: c.mm - box.head, sd: c.sdMm },
@@ -198,4 +235,4 @@ function trimOf(survey: Survey, width: number, height: number, room: Room, trim:
     coversMm,
     covers: coversMm - LAP_MM >= worst.gap + SURE * worst.sd,
   };
-} // prettier-ignore
+}

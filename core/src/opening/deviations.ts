@@ -76,8 +76,15 @@ function corner({ extent, setting, solved }: Survey, side: 'left' | 'right'): De
   const opens = expected - 90;
   const words = message(opens >= 0 ? 'opening.opens' : 'opening.closes', { side: name, by: angle(Math.abs(opens)) });
   const { sd } = solved.ask(terms);
-  return judged({ what: 'corner', unit: 'degrees', value: opens, sd, words, about: message('opening.about.corner', { side: name }) });
-} // prettier-ignore
+  return judged({
+    what: 'corner',
+    unit: 'degrees',
+    value: opens,
+    sd,
+    words,
+    about: message('opening.about.corner', { side: name }),
+  });
+}
 
 function bow(survey: Survey): Deviation {
   const { left, right, height } = survey.extent;
@@ -92,10 +99,14 @@ function fall(survey: Survey): Deviation {
   const { extent, spec } = survey;
   const point = (side: 'left' | 'right') => at('floor', acrossAt(side, extent), outAt('front', extent));
   const floor = nested(message(`level.${spec.levels.floor}`));
-  return inMm(survey, 'fall', message('opening.about.fall', { floor }), minus(point('left'), point('right')), (by, more) =>
-    message('opening.drops', { floor, by, side: nested(sideWords(more ? 'right' : 'left')) }),
+  return inMm(
+    survey,
+    'fall',
+    message('opening.about.fall', { floor }),
+    minus(point('left'), point('right')),
+    (by, more) => message('opening.drops', { floor, by, side: nested(sideWords(more ? 'right' : 'left')) }),
   );
-} // prettier-ignore
+}
 
 function taper(survey: Survey): Deviation {
   const y = outAt('front', survey.extent);
@@ -107,10 +118,16 @@ function taper(survey: Survey): Deviation {
 
 type InWords = (by: ReturnType<typeof roughly>, more: boolean) => Message;
 
-function inMm({ solved }: Survey, what: Deviation['what'], about: Message, terms: Functional, words: InWords): Deviation {
+function inMm(
+  { solved }: Survey,
+  what: Deviation['what'],
+  about: Message,
+  terms: Functional,
+  words: InWords,
+): Deviation {
   const { mean, sd } = solved.ask(terms);
   return judged({ what, unit: 'mm', value: mean, sd, words: words(roughly(Math.abs(mean)), mean >= 0), about });
-} // prettier-ignore
+}
 
 interface Judging extends Pick<Deviation, 'what' | 'unit' | 'value' | 'about'> {
   readonly sd: number;

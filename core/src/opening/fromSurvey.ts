@@ -37,10 +37,13 @@ export function openingOf(survey: Survey): Opening {
     },
     clearHeight: () => {
       if (!surfaces.includes('ceiling')) return null;
-      return clearBetween(survey, ceilingPoints(survey), { least: message('term.lowestCeiling'), most: message('term.highestCeiling') });
+      return clearBetween(survey, ceilingPoints(survey), {
+        least: message('term.lowestCeiling'),
+        most: message('term.highestCeiling'),
+      });
     },
   };
-} // prettier-ignore
+}
 
 /** Covariances less what one more reading takes off them (a rank-one update); positions are what they are. */
 function ahead(survey: Survey, spot: Spot, instrument: Instrument): ReturnType<Opening['ahead']> {

@@ -10,11 +10,20 @@ import { cavityBox, drawSamples, openingOf, outlineOf, sectionAt, type Opening, 
 
 /** The width at a point, with its standard deviation. */
 function widthAt(opening: Opening, out: number, up: number): { mm: number; sdMm: number } {
-  const { meanMm, covarianceMm2: c } = opening.jointly([{ surface: 'left', out, up }, { surface: 'right', out, up }]);
+  const { meanMm, covarianceMm2: c } = opening.jointly([
+    { surface: 'left', out, up },
+    { surface: 'right', out, up },
+  ]);
   const variance = (c[0]?.[0] ?? 0) + (c[1]?.[1] ?? 0) - 2 * (c[0]?.[1] ?? 0);
   return { mm: (meanMm[1] ?? 0) - (meanMm[0] ?? 0), sdMm: Math.sqrt(variance) };
-} // prettier-ignore
-const some = [exactly(width('back', 900), 1000, 'a'), exactly(width('front', 900), 1004, 'b'), exactly(width('back', 1800), 1006, 'c'), exactly({ kind: 'depth', side: 'left', upMm: 900 }, 400, 'd'), exactly({ kind: 'height', side: 'left', at: 'front' }, 2400, 'e')]; // prettier-ignore
+}
+const some = [
+  exactly(width('back', 900), 1000, 'a'),
+  exactly(width('front', 900), 1004, 'b'),
+  exactly(width('back', 1800), 1006, 'c'),
+  exactly({ kind: 'depth', side: 'left', upMm: 900 }, 400, 'd'),
+  exactly({ kind: 'height', side: 'left', at: 'front' }, 2400, 'e'),
+];
 
 describe('with nothing read', () => {
   const opening = openingOf(surveyWith([]));
@@ -45,20 +54,41 @@ test('one more reading ahead leaves walls as sure as the reading itself does, wh
   const ahead = before.ahead(spot, 'tape').jointly(points);
   for (const said of [1005, 1009]) {
     const taken = openingOf(surveyWith([...some, exactly(spot, said, 'next')])).jointly(points);
-    taken.covarianceMm2.forEach((row, i) => row.forEach((one, j) => expect(ahead.covarianceMm2[i]?.[j]).toBeCloseTo(one, 5)));
+    taken.covarianceMm2.forEach((row, i) =>
+      row.forEach((one, j) => expect(ahead.covarianceMm2[i]?.[j]).toBeCloseTo(one, 5)),
+    );
   }
   expect(ahead.meanMm).toEqual(before.jointly(points).meanMm);
-}); // prettier-ignore
+});
 
 describe('joint distribution and samples', () => {
   const point = fc.oneof(
-    fc.record({ surface: fc.constantFrom('left', 'right'), out: fc.integer({ min: 0, max: 400 }), up: fc.integer({ min: 0, max: 2400 }) }),
-    fc.record({ surface: fc.constantFrom('floor', 'ceiling'), across: fc.integer({ min: -500, max: 500 }), out: fc.integer({ min: 0, max: 400 }) }),
-    fc.record({ surface: fc.constantFrom('back', 'front'), across: fc.integer({ min: -500, max: 500 }), up: fc.integer({ min: 0, max: 2400 }) }),
-  ) as fc.Arbitrary<SurfacePoint>; // prettier-ignore
+    fc.record({
+      surface: fc.constantFrom('left', 'right'),
+      out: fc.integer({ min: 0, max: 400 }),
+      up: fc.integer({ min: 0, max: 2400 }),
+    }),
+    fc.record({
+      surface: fc.constantFrom('floor', 'ceiling'),
+      across: fc.integer({ min: -500, max: 500 }),
+      out: fc.integer({ min: 0, max: 400 }),
+    }),
+    fc.record({
+      surface: fc.constantFrom('back', 'front'),
+      across: fc.integer({ min: -500, max: 500 }),
+      up: fc.integer({ min: 0, max: 2400 }),
+    }),
+  ) as fc.Arbitrary<SurfacePoint>;
   const readings = fc
-    .array(fc.tuple(fc.constantFrom('front', 'back'), fc.integer({ min: 0, max: 2400 }), fc.integer({ min: 990, max: 1010 })), { maxLength: 6 })
-    .map((all) => all.map(([at, up, value], i) => exactly(width(at as 'front', up), value, `r${i}`))); // prettier-ignore
+    .array(
+      fc.tuple(
+        fc.constantFrom('front', 'back'),
+        fc.integer({ min: 0, max: 2400 }),
+        fc.integer({ min: 990, max: 1010 }),
+      ),
+      { maxLength: 6 },
+    )
+    .map((all) => all.map(([at, up, value], i) => exactly(width(at as 'front', up), value, `r${i}`)));
 
   test('agree with each point alone, and are a covariance', () => {
     fc.assert(
@@ -92,8 +122,11 @@ describe('joint distribution and samples', () => {
     for (const i of [0, 1, 2]) {
       const sd = Math.sqrt(covarianceMm2[i]?.[i] ?? 0);
       expect(Math.abs(mean(i) - (meanMm[i] ?? 0))).toBeLessThan((4 * sd) / Math.sqrt(all.length));
-      const between = all.reduce((sum, one) => sum + ((one[i] ?? 0) - mean(i)) * ((one[0] ?? 0) - mean(0)), 0) / all.length; // prettier-ignore
-      expect(Math.abs(between - (covarianceMm2[i]?.[0] ?? 0))).toBeLessThan(0.1 * sd * Math.sqrt(covarianceMm2[0]?.[0] ?? 0) + 0.01); // prettier-ignore
+      const between =
+        all.reduce((sum, one) => sum + ((one[i] ?? 0) - mean(i)) * ((one[0] ?? 0) - mean(0)), 0) / all.length;
+      expect(Math.abs(between - (covarianceMm2[i]?.[0] ?? 0))).toBeLessThan(
+        0.1 * sd * Math.sqrt(covarianceMm2[0]?.[0] ?? 0) + 0.01,
+      );
     }
   });
 
@@ -121,17 +154,23 @@ test.each(demoJobs())('the outline of $name has its surfaces from floor to ceili
 describe('the largest box in a cavity', () => {
   const place = newPlace('cavity');
   const spots: Spot[] = [
-    ...[60, 400, 760, 1120, 1440].flatMap((upMm): Spot[] => [{ kind: 'width', at: 'front', upMm }, { kind: 'width', at: 'back', upMm }]),
+    ...[60, 400, 760, 1120, 1440].flatMap((upMm): Spot[] => [
+      { kind: 'width', at: 'front', upMm },
+      { kind: 'width', at: 'back', upMm },
+    ]),
     { kind: 'height', side: 'left', at: 'front' },
     { kind: 'height', side: 'right', at: 'front' },
     { kind: 'plumb', wall: 'left', at: 'front', side: 'middle', upMm: 150, overMm: 1200 },
     { kind: 'plumb', wall: 'right', at: 'front', side: 'middle', upMm: 150, overMm: 1200 },
     { kind: 'level', of: 'floor', along: 'across', at: 'front', side: 'middle', overMm: 300 },
-  ]; // prettier-ignore
+  ];
   const straight = (spot: Spot) => ('wall' in spot || 'of' in spot ? 0 : spot.kind === 'width' ? 370 : 1500);
 
   test('in a square cavity it is nearly the cavity, and its shims are nearly nothing', () => {
-    const job = jobOf(spots.map((spot, i) => exactly(spot, straight(spot), `r${i}`, { sd: 0.2 })), { place }); // prettier-ignore
+    const job = jobOf(
+      spots.map((spot, i) => exactly(spot, straight(spot), `r${i}`, { sd: 0.2 })),
+      { place },
+    );
     const box = cavityBox(surveyOf(job), job);
     expect(box?.width.mm).toBeGreaterThan(364);
     expect(box?.width.mm).toBeLessThanOrEqual(370);
@@ -148,10 +187,14 @@ describe('the largest box in a cavity', () => {
 
   test('studs that lean the same way by 8 leave 8 less, and wedges of it at opposite ends', () => {
     const leaning = (spot: Spot) => ('wall' in spot ? (spot.wall === 'left' ? -6.4 : 6.4) : straight(spot));
-    const job = jobOf(spots.map((spot, i) => exactly(spot, leaning(spot), `r${i}`, { sd: 0.2 })), { place }); // prettier-ignore
+    const job = jobOf(
+      spots.map((spot, i) => exactly(spot, leaning(spot), `r${i}`, { sd: 0.2 })),
+      { place },
+    );
     const box = cavityBox(surveyOf(job), job);
     expect(Math.abs((box?.width.mm ?? 0) - (370 - 8))).toBeLessThan(4);
-    const gap = (side: string, low: boolean) => box?.shims.find((one) => one.side === side && one.at === 'front' && one.upMm < 300 === low)?.gapMm ?? 0; // prettier-ignore
+    const gap = (side: string, low: boolean) =>
+      box?.shims.find((one) => one.side === side && one.at === 'front' && one.upMm < 300 === low)?.gapMm ?? 0;
     expect(gap('left', true)).toBeGreaterThan(gap('left', false) + 3);
     expect(gap('right', false)).toBeGreaterThan(gap('right', true) + 3);
   });
@@ -164,8 +207,10 @@ describe('the largest box in a cavity', () => {
       const job = jobOf(takeAll(room, spots, seed), { place });
       const box = cavityBox(surveyOf(job), job);
       const ups = Array.from({ length: 40 }, (_, i) => 15 + (i * 1470) / 39);
-      const clear = (wall: 'left' | 'right') => ups.flatMap((up) => [0, 45, 90].map((out) => room.position(wall, out, up))); // prettier-ignore
-      const level = (surface: 'floor' | 'ceiling') => [-160, 0, 160].flatMap((x) => [0, 45, 90].map((y) => room.position(surface, x, y))); // prettier-ignore
+      const clear = (wall: 'left' | 'right') =>
+        ups.flatMap((up) => [0, 45, 90].map((out) => room.position(wall, out, up)));
+      const level = (surface: 'floor' | 'ceiling') =>
+        [-160, 0, 160].flatMap((x) => [0, 45, 90].map((y) => room.position(surface, x, y)));
       const wide = Math.min(...clear('right')) - Math.max(...clear('left'));
       const high = Math.min(...level('ceiling')) - Math.max(...level('floor'));
       if (box && box.width.mm <= wide && box.height.mm <= high) goesIn += 1;
@@ -176,13 +221,22 @@ describe('the largest box in a cavity', () => {
   test('trim that is too narrow for the gap is named; the demo’s covers', () => {
     const job = stairCavity();
     expect(cavityBox(surveyOf(job), job)?.trim.covers).toBe(true);
-    const narrow = { ...job, box: { odds: 97, trim: { width: { mm: 20, typed: '20 mm', unit: 'in' as const }, reveal: job.box!.trim.reveal } } }; // prettier-ignore
+    const narrow = {
+      ...job,
+      box: { odds: 97, trim: { width: { mm: 20, typed: '20 mm', unit: 'in' as const }, reveal: job.box!.trim.reveal } },
+    };
     expect(cavityBox(surveyOf(narrow), narrow)?.problems.map((one) => one.message.code)).toEqual(['problem.trimShort']);
   });
 
   test('a cavity that is no room at all is a named problem', () => {
-    const job = jobOf([exactly(width('front', 700), 3, 'w'), exactly({ kind: 'height', side: 'left', at: 'front' }, 1500, 'h')], { place }); // prettier-ignore
-    expect(cavityBox(surveyOf(job), job)?.problems[0]).toMatchObject({ severity: 'stop', message: { code: 'problem.noBox' } }); // prettier-ignore
+    const job = jobOf(
+      [exactly(width('front', 700), 3, 'w'), exactly({ kind: 'height', side: 'left', at: 'front' }, 1500, 'h')],
+      { place },
+    );
+    expect(cavityBox(surveyOf(job), job)?.problems[0]).toMatchObject({
+      severity: 'stop',
+      message: { code: 'problem.noBox' },
+    });
     expect(cavityBox(surveyOf(jobOf([], { place })), job)).toBeNull();
   });
 });

@@ -18,11 +18,12 @@ export function drawSamples({ meanMm, covarianceMm2 }: Joint, count: number, see
   for (let k = 0; k < count; k += 1) {
     const drawn = Float64Array.from(meanMm);
     const own = z.subarray(k * n, (k + 1) * n);
-    for (let i = 0; i < n; i += 1) drawn[i] = (drawn[i] as number) + dot(rows[i] as Float64Array, own, lower ? i + 1 : n);
+    for (let i = 0; i < n; i += 1)
+      drawn[i] = (drawn[i] as number) + dot(rows[i] as Float64Array, own, lower ? i + 1 : n);
     all.push(drawn);
   }
   return all;
-} // prettier-ignore
+}
 
 function dot(a: Float64Array, b: Float64Array, n: number): number {
   let sum = 0;

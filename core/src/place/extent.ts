@@ -19,7 +19,11 @@ export interface Extent {
 export function extentOf(place: Place, readings: readonly Reading[]): Extent {
   const { rough } = specOf(place);
   const read = (kind: ReadingKind) =>
-    median(readings.flatMap((one) => (one.kind === kind && one.verdict !== 'dropped' && 'mm' in one.value ? [one.value.mm] : [])));
+    median(
+      readings.flatMap((one) =>
+        one.kind === kind && one.verdict !== 'dropped' && 'mm' in one.value ? [one.value.mm] : [],
+      ),
+    );
   const [width, depth, height] = [read('width'), read('depth'), read('height')];
   const wide = width ?? place.rough.width?.mm ?? rough.widthMm;
   const surfaces = specOf(place).surfaces(place);
@@ -30,7 +34,7 @@ export function extentOf(place: Place, readings: readonly Reading[]): Extent {
     height: height ?? place.rough.height?.mm ?? rough.heightMm,
     measured,
   };
-} // prettier-ignore
+}
 
 /** Where an opening so wide begins and ends across, by the side walls it has. */
 export function acrossOf(surfaces: readonly SurfaceName[], wide: number): { left: number; right: number } {

@@ -2,8 +2,13 @@ import { typedLength, type Stud } from '../job';
 import { studAdvice } from '.';
 
 const studs = (...from: number[]): Pick<Parameters<typeof studAdvice>[0], 'studs'> => ({
-  studs: from.map((mm, i): Stud => ({ id: `s${i}`, wall: 'back', from: typedLength(String(mm), 'mm'), found: 'magnet' })),
-}); // prettier-ignore
+  studs: from.map((mm, i): Stud => ({
+    id: `s${i}`,
+    wall: 'back',
+    from: typedLength(String(mm), 'mm'),
+    found: 'magnet',
+  })),
+});
 const advice = (length: number, ...from: number[]) => studAdvice(studs(...from), 'back', length, 'mm');
 
 test('nothing is said of a wall where none was found', () => {

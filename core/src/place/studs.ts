@@ -4,7 +4,9 @@ import { MM_PER_INCH, type JobUnit } from '../quantity';
 /** Usual distances from the middle of one stud to the middle of the next, millimetres. */
 const SPACINGS_MM = [400, 16 * MM_PER_INCH, 600, 24 * MM_PER_INCH] as const;
 
-/** The spacing one would try first, in what one measures in: 400 mm or 16 in; and the next usual one, 600 mm or 24 in. */
+/**
+ * The spacing one would try first, in what one measures in: 400 mm or 16 in; and the next usual one, 600 mm or 24 in.
+ */
 export function spacingsTriedMm(units: JobUnit): readonly [number, number] {
   return units === 'in' ? [16 * MM_PER_INCH, 24 * MM_PER_INCH] : [400, 600];
 }
@@ -16,7 +18,10 @@ export interface StudAdvice {
   readonly spacingMm: number | null;
   /** `one`: only one is known, any spacing is a guess. `holds`, `broken`: whether the found ones keep a spacing. */
   readonly state: 'one' | 'holds' | 'broken';
-  /** Where to look next, from where the wall begins (its left end; a side wall its back corner), nearest to a found one first, millimetres. */
+  /**
+   * Where to look next, from where the wall begins (its left end; a side wall its back corner), nearest to a found one
+   * first, millimetres.
+   */
   readonly tryMm: readonly number[];
   /** Found studs that do not lie where the spacing has them, by id. */
   readonly odd: readonly string[];
@@ -43,14 +48,19 @@ export function studAdvice(
   const [first] = found;
   if (!first) return null;
   if (found.length === 1) {
-    const tryMm = spacingsTriedMm(units).flatMap((by) => [first.from.mm + by, first.from.mm - by]).filter((mm) => mm > 0 && mm < lengthMm);
+    const tryMm = spacingsTriedMm(units)
+      .flatMap((by) => [first.from.mm + by, first.from.mm - by])
+      .filter((mm) => mm > 0 && mm < lengthMm);
     return { wall, spacingMm: null, state: 'one', tryMm, odd: [] };
   }
   const fits = SPACINGS_MM.map((spacing) => fitTo(found, spacing));
-  const best = fits.reduce((a, b) => (b.odd.length < a.odd.length || (b.odd.length === a.odd.length && b.miss < a.miss) ? b : a));
+  const best = fits.reduce((a, b) =>
+    b.odd.length < a.odd.length || (b.odd.length === a.odd.length && b.miss < a.miss) ? b : a,
+  );
   // A spacing is believed when most of the found ones keep it.
   const kept = found.length - best.odd.length;
-  if (kept < 2 || kept < found.length / 2) return { wall, spacingMm: null, state: 'broken', tryMm: [], odd: found.map((one) => one.id) };
+  if (kept < 2 || kept < found.length / 2)
+    return { wall, spacingMm: null, state: 'broken', tryMm: [], odd: found.map((one) => one.id) };
   const tryMm: number[] = [];
   for (let k = Math.ceil(-best.start / best.spacing); best.start + k * best.spacing < lengthMm; k += 1) {
     const mm = best.start + k * best.spacing;
@@ -65,7 +75,7 @@ export function studAdvice(
     tryMm,
     odd: best.odd.map((one) => one.id),
   };
-} // prettier-ignore
+}
 
 interface SpacingFit {
   readonly spacing: number;
@@ -85,5 +95,7 @@ function fitTo(found: readonly Stud[], spacing: number): SpacingFit {
     const miss = misses.reduce((sum, one) => sum + Math.min(Math.abs(one), NEAR_MM), 0);
     return { spacing, start: origin.from.mm, odd, miss };
   };
-  return found.map(from).reduce((a, b) => (b.odd.length < a.odd.length || (b.odd.length === a.odd.length && b.miss < a.miss) ? b : a));
-} // prettier-ignore
+  return found
+    .map(from)
+    .reduce((a, b) => (b.odd.length < a.odd.length || (b.odd.length === a.odd.length && b.miss < a.miss) ? b : a));
+}

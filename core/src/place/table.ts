@@ -11,7 +11,21 @@ const alcove: PlaceSpec = {
   kind: 'alcove',
   surfaces: () => ALL,
   reference: () => 'back',
-  readings: ['width', 'height', 'depth', 'square', 'corner', 'plumb', 'straightedge', 'offset', 'diagonal', 'level', 'line', 'face', 'triangle'],
+  readings: [
+    'width',
+    'height',
+    'depth',
+    'square',
+    'corner',
+    'plumb',
+    'straightedge',
+    'offset',
+    'diagonal',
+    'level',
+    'line',
+    'face',
+    'triangle',
+  ],
   levels: { floor: 'floor', ceiling: 'ceiling' },
   rough: { widthMm: 1000, depthMm: 400, heightMm: 2400 },
   boards: 'between',
@@ -19,7 +33,7 @@ const alcove: PlaceSpec = {
   asks: ['mouth'],
   sides: [],
   takes: 'boards',
-}; // prettier-ignore
+};
 
 /** A hole between studs: two sides, sill and head, a back only where the far side is closed. */
 const cavity: PlaceSpec = {

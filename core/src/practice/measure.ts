@@ -11,17 +11,22 @@ import type { Room } from './room';
 export function trueValues(room: Room, spot: Spot, levelLineUpMm = 1000, out?: number): number[] {
   const setting: Setting = { extent: room.extent, levelLineUpMm };
   const where: Where = (surface, s, z) =>
-    surface.startsWith('aux:') ? (out ?? ('outMm' in spot ? spot.outMm : 0)) : room.position(surface as SurfaceName, s, z);
+    surface.startsWith('aux:')
+      ? (out ?? ('outMm' in spot ? spot.outMm : 0))
+      : room.position(surface as SurfaceName, s, z);
   return statementsAt(spot, 'true', setting).statements.map((statement) => valueOf(statement, where));
-} // prettier-ignore
+}
 
 function valueOf(statement: Statement, where: Where): number {
   if (statement.is === 'linear') {
-    return statement.terms.reduce((sum, term) => sum + term.weight * where(term.surface, term.s, term.z), statement.plus);
+    return statement.terms.reduce(
+      (sum, term) => sum + term.weight * where(term.surface, term.s, term.z),
+      statement.plus,
+    );
   }
   const points = statement.points(where);
   return statement.value(points.map((point) => where(point.surface, point.s, point.z)));
-} // prettier-ignore
+}
 
 /** What an instrument would say there: the true values with the usual error of one reading. */
 export function readWithError(

@@ -117,8 +117,13 @@ function shiftOf(
   const [left, right] = [surfaces.includes('left'), surfaces.includes('right')];
   const mid = (side: 'left' | 'right') => raw(side, extent.depth / 2, extent.height / 2);
   const across =
-    left && right ? (mid('left') + mid('right')) / 2 : left || right ? raw(left ? 'left' : 'right', 0, extent.height / 2) : 0;
+    left && right
+      ? (mid('left') + mid('right')) / 2
+      : left || right
+        ? raw(left ? 'left' : 'right', 0, extent.height / 2)
+        : 0;
   const mark = floorMark(extent);
   const up = surfaces.includes('floor') ? raw('floor', mark.across, mark.out) : 0;
-  return (surface) => (surface === 'left' || surface === 'right' ? across : surface === 'floor' || surface === 'ceiling' ? up : 0);
-} // prettier-ignore
+  return (surface) =>
+    surface === 'left' || surface === 'right' ? across : surface === 'floor' || surface === 'ceiling' ? up : 0;
+}

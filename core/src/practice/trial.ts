@@ -33,7 +33,9 @@ export interface TakeOptions {
   readonly levelLineUpMm?: number;
 }
 
-/** A reading a careful person would take in a room: with the usual error, to the finest mark of the tape, and any slip. */
+/**
+ * A reading a careful person would take in a room: with the usual error, to the finest mark of the tape, and any slip.
+ */
 export function takeReading(options: TakeOptions): Reading {
   const { room, spot, random, id, slip = 0, unit = 'mm', levelLineUpMm } = options;
   const [first = 0, second] = readWithError(room, spot, random, levelLineUpMm, options.with);
@@ -73,7 +75,14 @@ export function chanceSlip(spot: Spot, random: Random, { share, offMm }: Slips):
  * Takes as many readings as wished, each the one advised next and with the instrument advised; fewer when the advice
  * ends. Each may be a slip.
  */
-export function followAdvice(room: Room, job: Job, boards: readonly Wanted[], most: number, seed: number, slips?: Slips): Reading[] {
+export function followAdvice(
+  room: Room,
+  job: Job,
+  boards: readonly Wanted[],
+  most: number,
+  seed: number,
+  slips?: Slips,
+): Reading[] {
   let readings: Reading[] = [];
   while (readings.length < most) {
     const now = { ...job, readings };
@@ -86,7 +95,7 @@ export function followAdvice(room: Room, job: Job, boards: readonly Wanted[], mo
     readings = [...readings, next.again ? { ...taken, blind: true } : taken];
   }
   return readings;
-} // prettier-ignore
+}
 
 /**
  * Mean error of the four corners of every board's opening (each side wall at back and front), after the whole is

@@ -37,7 +37,9 @@ export function trialRoom(seed: number, knotsMm: number = KNOTS_MM): Room {
 function departure(surface: SurfaceName, heightMm: number, knotsMm: number, random: Random): Departure {
   const of = TRIAL_CROOKED;
   const upright = surface !== 'floor' && surface !== 'ceiling';
-  const square = upright ? Math.tan((of.outOfSquareDegrees * random.normal() * Math.PI) / 180) : of.outOfPlumb * random.normal();
+  const square = upright
+    ? Math.tan((of.outOfSquareDegrees * random.normal() * Math.PI) / 180)
+    : of.outOfPlumb * random.normal();
   const plumb = of.outOfPlumb * random.normal();
   const twist = of.twistPerMm * random.normal();
   const half = of.bowMm / Math.SQRT2;
@@ -48,7 +50,7 @@ function departure(surface: SurfaceName, heightMm: number, knotsMm: number, rand
   const askew = surface === 'back' || surface === 'front' ? 0 : square;
   const share = surface === 'front' ? 0.3 : 1;
   return (u, v) => askew * u + share * (plumb * v + twist * u * v + bow(u, v) + spline(v) + rough(u, v));
-} // prettier-ignore
+}
 
 /** A sum of waves of chance directions, lengths about 2π `over` and this standard deviation in all. */
 function waves(sdMm: number, overMm: number, count: number, random: Random): Departure {

@@ -35,7 +35,11 @@ export function nameOf(spot: Spot): Message {
     case 'square':
       return message('reading.square', { side: side(spot.corner), up: length(spot.upMm) });
     case 'plumb':
-      return message('reading.plumb', { wall: nested(surfaceWords(spot.wall)), along: along(spot), up: length(spot.upMm) });
+      return message('reading.plumb', {
+        wall: nested(surfaceWords(spot.wall)),
+        along: along(spot),
+        up: length(spot.upMm),
+      });
     case 'level':
       return spot.along === 'across'
         ? message('reading.level.across', { surface: nested(surfaceWords(spot.of)), at: at(spot.at) })
@@ -43,11 +47,23 @@ export function nameOf(spot: Spot): Message {
     case 'straightedge':
       return spot.run === 'level'
         ? message('reading.straightedge.level', { wall: nested(surfaceWords(spot.wall)), up: length(spot.upMm) })
-        : message('reading.straightedge.upright', { wall: nested(surfaceWords(spot.wall)), along: along(spot), up: length(spot.upMm) });
+        : message('reading.straightedge.upright', {
+            wall: nested(surfaceWords(spot.wall)),
+            along: along(spot),
+            up: length(spot.upMm),
+          });
     case 'offset':
-      return message('reading.offset', { wall: nested(surfaceWords(spot.wall)), on: length(spot.onMm), up: length(spot.upMm) });
+      return message('reading.offset', {
+        wall: nested(surfaceWords(spot.wall)),
+        on: length(spot.onMm),
+        up: length(spot.upMm),
+      });
     case 'diagonal':
-      return message('reading.diagonal', { from: side(spot.from), to: side(opposite(spot.from)), up: length(spot.upMm) });
+      return message('reading.diagonal', {
+        from: side(spot.from),
+        to: side(opposite(spot.from)),
+        up: length(spot.upMm),
+      });
     case 'face':
       return message('reading.face', { from: side(spot.from), to: side(opposite(spot.from)), at: at(spot.at) });
     case 'triangle':
@@ -55,7 +71,7 @@ export function nameOf(spot: Spot): Message {
     case 'line':
       return message('reading.line', { side: side(spot.side), at: at(spot.at) });
   }
-} // prettier-ignore
+}
 
 /** What to do to take it: "Hook the tape on the left wall ...". */
 export function instructionFor(spot: Spot): Message {
@@ -69,29 +85,71 @@ export function instructionFor(spot: Spot): Message {
     case 'corner':
       return message('reading.do.corner', { side: side(spot.corner), up: length(spot.upMm) });
     case 'square':
-      return message('reading.do.square', { side: side(spot.corner), up: length(spot.upMm), blade: length(spot.bladeMm) });
+      return message('reading.do.square', {
+        side: side(spot.corner),
+        up: length(spot.upMm),
+        blade: length(spot.bladeMm),
+      });
     case 'plumb':
-      return message('reading.do.plumb', { wall: nested(surfaceWords(spot.wall)), along: along(spot), up: length(spot.upMm), over: length(spot.overMm) });
+      return message('reading.do.plumb', {
+        wall: nested(surfaceWords(spot.wall)),
+        along: along(spot),
+        up: length(spot.upMm),
+        over: length(spot.overMm),
+      });
     case 'level':
       return spot.along === 'across'
-        ? message('reading.do.level.across', { surface: nested(surfaceWords(spot.of)), at: at(spot.at), over: length(spot.overMm) })
-        : message('reading.do.level.out', { surface: nested(surfaceWords(spot.of)), side: side(spot.side), over: length(spot.overMm) });
+        ? message('reading.do.level.across', {
+            surface: nested(surfaceWords(spot.of)),
+            at: at(spot.at),
+            over: length(spot.overMm),
+          })
+        : message('reading.do.level.out', {
+            surface: nested(surfaceWords(spot.of)),
+            side: side(spot.side),
+            over: length(spot.overMm),
+          });
     case 'straightedge':
       return spot.run === 'level'
-        ? message('reading.do.straightedge.level', { wall: nested(surfaceWords(spot.wall)), up: length(spot.upMm), over: length(spot.overMm) })
-        : message('reading.do.straightedge.upright', { wall: nested(surfaceWords(spot.wall)), along: along(spot), up: length(spot.upMm), over: length(spot.overMm) });
+        ? message('reading.do.straightedge.level', {
+            wall: nested(surfaceWords(spot.wall)),
+            up: length(spot.upMm),
+            over: length(spot.overMm),
+          })
+        : message('reading.do.straightedge.upright', {
+            wall: nested(surfaceWords(spot.wall)),
+            along: along(spot),
+            up: length(spot.upMm),
+            over: length(spot.overMm),
+          });
     case 'offset':
-      return message(spot.wall === 'back' ? 'reading.do.offset.back' : 'reading.do.offset.side', { wall: nested(surfaceWords(spot.wall)), start: length(spot.startMm), end: length(spot.endMm), on: length(spot.onMm), up: length(spot.upMm) });
+      return message(spot.wall === 'back' ? 'reading.do.offset.back' : 'reading.do.offset.side', {
+        wall: nested(surfaceWords(spot.wall)),
+        start: length(spot.startMm),
+        end: length(spot.endMm),
+        on: length(spot.onMm),
+        up: length(spot.upMm),
+      });
     case 'diagonal':
-      return message('reading.do.diagonal', { from: side(spot.from), to: side(opposite(spot.from)), up: length(spot.upMm) });
+      return message('reading.do.diagonal', {
+        from: side(spot.from),
+        to: side(opposite(spot.from)),
+        up: length(spot.upMm),
+      });
     case 'face':
       return message('reading.do.face', { from: side(spot.from), to: side(opposite(spot.from)), at: at(spot.at) });
     case 'triangle':
-      return message('reading.do.triangle', { side: side(spot.corner), up: length(spot.upMm), first: length(spot.firstMm), second: length(spot.secondMm), out: length(spot.outMm) });
+      return message('reading.do.triangle', {
+        side: side(spot.corner),
+        up: length(spot.upMm),
+        first: length(spot.firstMm),
+        second: length(spot.secondMm),
+        out: length(spot.outMm),
+      });
     case 'line':
       return message('reading.do.line', { side: side(spot.side), at: at(spot.at) });
   }
-} // prettier-ignore
+}
 
 /** "at the tip", "leaning out" as a message: the word that goes with a figure. */
 export const senseWords = (sense: string): Message => message(`sense.${sense}` as 'sense.tip');

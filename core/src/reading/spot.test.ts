@@ -3,9 +3,25 @@ import { newJob, readJob, typedLength, type Job } from '../job';
 import type { JobUnit } from '../quantity';
 import { words } from '../words';
 import {
-  FIELDS, fieldsOf, instructionFor, instrumentsFor, isAngle, nameOf, readingAt, sameSpot, senseOf, senseWord,
-  signedValue, spotKey, spotOf, spotOfKind, typedFields, usualSd, viewOf, type Spot,
-} from '.'; // prettier-ignore
+  FIELDS,
+  fieldsOf,
+  instructionFor,
+  instrumentsFor,
+  isAngle,
+  nameOf,
+  readingAt,
+  sameSpot,
+  senseOf,
+  senseWord,
+  signedValue,
+  spotKey,
+  spotOf,
+  spotOfKind,
+  typedFields,
+  usualSd,
+  viewOf,
+  type Spot,
+} from '.';
 
 const KINDS = Object.keys(FIELDS) as (keyof typeof FIELDS)[];
 /** Any spot of any kind: every choice, lengths to a whole millimetre. */
@@ -86,9 +102,17 @@ test('a figure with a sense is signed: the first word is the positive one', () =
 });
 
 test('spots are the same when they differ in what does not count for them only', () => {
-  const level: Spot = { kind: 'straightedge', wall: 'back', run: 'level', at: 'front', side: 'left', upMm: 900, overMm: 600 };
+  const level: Spot = {
+    kind: 'straightedge',
+    wall: 'back',
+    run: 'level',
+    at: 'front',
+    side: 'left',
+    upMm: 900,
+    overMm: 600,
+  };
   expect(sameSpot(level, { ...level, at: 'back', side: 'right' })).toBe(true);
   expect(sameSpot({ ...level, run: 'upright' }, { ...level, run: 'upright', side: 'right' })).toBe(false);
   expect(fieldsOf(level).map((field) => field.name)).toEqual(['wall', 'run', 'up', 'over']);
   fc.assert(fc.property(spot, spot, (a, b) => sameSpot(a, b) === (spotKey(a) === spotKey(b))));
-}); // prettier-ignore
+});

@@ -32,9 +32,11 @@ export function spotOfKind(kind: ReadingKind, like: Spot | null = null): Spot {
 export function typedFields(reading: Reading): Readonly<Record<string, TypedLength>> {
   const from = reading as unknown as Loose;
   return Object.fromEntries(
-    FIELDS[reading.kind].flatMap((field) => (field.is === 'length' ? [[field.name, from[field.name] as TypedLength]] : [])),
+    FIELDS[reading.kind].flatMap((field) =>
+      field.is === 'length' ? [[field.name, from[field.name] as TypedLength]] : [],
+    ),
   );
-} // prettier-ignore
+}
 
 /** What was read at a spot. */
 export interface Taken extends Pick<Reading, 'id' | 'with' | 'sd' | 'verdict' | 'blind' | 'simulated'> {

@@ -66,13 +66,18 @@ function frameOf({ walls, outline, seat }: Fit, factor: number, deep: number): B
     return Math.abs(x - nominal) < long / 4 ? nominal + clamp((x - nominal) * factor, -most, most) : x;
   };
   // Near its back line the departure of the back is drawn as much too large.
-  const out = (y: number) => (y - seat.outMm < deep / 4 ? clamp((y - seat.outMm) * factor, -top + marginMm, deep / 4) : y - seat.outMm);
+  const out = (y: number) =>
+    y - seat.outMm < deep / 4 ? clamp((y - seat.outMm) * factor, -top + marginMm, deep / 4) : y - seat.outMm;
   return {
     marginMm,
-    edges: { left: left - reach(walls.left, left) - 2 * marginMm, right: right + reach(walls.right, right) + 2 * marginMm, top },
+    edges: {
+      left: left - reach(walls.left, left) - 2 * marginMm,
+      right: right + reach(walls.right, right) + 2 * marginMm,
+      top,
+    },
     sheet: ([x, y]) => [across(x), -out(y)],
   };
-} // prettier-ignore
+}
 
 /** The outline where it lies in the opening. */
 function outlineIn({ outline, seat }: Fit): [number, number][] {
@@ -83,20 +88,33 @@ function wallShapes({ walls, seat }: Fit, { sheet, edges, marginMm }: BoardFrame
   const sides = (['left', 'right'] as const).flatMap((side): Shape[] => {
     const outer = edges[side];
     const sure = side === 'left' ? walls.leftSure : walls.rightSure;
-    const at = (by: number) => walls[side].map((x, i) => sheet([x + by * (sure[i] as number), seat.outMm + (walls.ps[i] as number)]));
+    const at = (by: number) =>
+      walls[side].map((x, i) => sheet([x + by * (sure[i] as number), seat.outMm + (walls.ps[i] as number)]));
     const face = at(0);
     const [foot, head] = [face.at(-1) as Point, face[0] as Point];
-    const on: Point[] = [[foot[0], -deep - marginMm], [outer, -deep - marginMm], [outer, edges.top], [head[0], edges.top]];
+    const on: Point[] = [
+      [foot[0], -deep - marginMm],
+      [outer, -deep - marginMm],
+      [outer, edges.top],
+      [head[0], edges.top],
+    ];
     return [
       { is: 'polygon', role: 'wall', points: [...face, ...on] },
       { is: 'polygon', role: 'uncertain-band', points: [...at(1), ...at(-1).reverse()] },
     ];
   });
   if (walls.back.length === 0) return sides;
-  const back = walls.back.map((y, i): Point => sheet([walls.acrosses[i] as number, y - seat.askew * (walls.acrosses[i] as number)]));
-  const wide: Point[] = [[edges.right, (back.at(-1) as Point)[1]], [edges.right, edges.top], [edges.left, edges.top], [edges.left, (back[0] as Point)[1]]];
+  const back = walls.back.map((y, i): Point =>
+    sheet([walls.acrosses[i] as number, y - seat.askew * (walls.acrosses[i] as number)]),
+  );
+  const wide: Point[] = [
+    [edges.right, (back.at(-1) as Point)[1]],
+    [edges.right, edges.top],
+    [edges.left, edges.top],
+    [edges.left, (back[0] as Point)[1]],
+  ];
   return [{ is: 'polygon', role: 'wall', points: [...back, ...wide] }, ...sides];
-} // prettier-ignore
+}
 
 /** What carries the board and hides its front edge, dashed where it lies under it. */
 function supportShapes(plan: Plan, board: Part, { seat, walls }: Fit, { sheet }: BoardFrame): Shape[] {
@@ -106,15 +124,33 @@ function supportShapes(plan: Plan, board: Part, { seat, walls }: Fit, { sheet }:
     const { outFrom, outTo } = part.place;
     // Only where walls and ends are is exaggerated: how thick and how deep a stick is, is true.
     const across = (x: number) => sheet([x, seat.outMm])[0];
-    const box = (from: number, to: number, y1: number, y2: number, role: Role): Shape =>
-      ({ is: 'polygon', role, about, points: [[from, -y1], [to, -y1], [to, -y2], [from, -y2]] });
-    if (part.fit) return [box(across(part.fit.seat.acrossMm), across(part.fit.seat.acrossMm + part.fit.backMm), outFrom, outTo, part.role === 'nosing' ? 'nosing' : 'cleat-below')];
+    const box = (from: number, to: number, y1: number, y2: number, role: Role): Shape => ({
+      is: 'polygon',
+      role,
+      about,
+      points: [
+        [from, -y1],
+        [to, -y1],
+        [to, -y2],
+        [from, -y2],
+      ],
+    });
+    if (part.fit)
+      return [
+        box(
+          across(part.fit.seat.acrossMm),
+          across(part.fit.seat.acrossMm + part.fit.backMm),
+          outFrom,
+          outTo,
+          part.role === 'nosing' ? 'nosing' : 'cleat-below',
+        ),
+      ];
     const side = part.role === 'side-cleat-left' ? 'left' : 'right';
     const wall = across(walls[side][0] as number);
     const edge = wall + (side === 'left' ? 1 : -1) * part.thicknessMm;
     return [box(Math.min(wall, edge), Math.max(wall, edge), outFrom, outFrom + part.length.mm, 'cleat-below')];
   });
-} // prettier-ignore
+}
 
 /** The gap at each end as a surface: whether caulk hides it is told by how it is inked, and by its figure. */
 function gapShapes({ walls, gaps, seat, outline }: Fit, { sheet }: BoardFrame): Shape[] {
@@ -126,20 +162,39 @@ function gapShapes({ walls, gaps, seat, outline }: Fit, { sheet }: BoardFrame): 
       .filter(([x, y]) => (end === 'left' ? x < middle : x > middle) && (y >= 0 || Math.abs(y) < face / 4))
       .sort((a, b) => b[1] - a[1])
       .map(([x, y]) => sheet([seat.acrossMm + x, seat.outMm + y]));
-    return { is: 'polygon', role: roleOf(Math.max(...gaps.filter((one) => one.end === end).map((one) => one.mm))), points: [...wall, ...board] };
+    return {
+      is: 'polygon',
+      role: roleOf(Math.max(...gaps.filter((one) => one.end === end).map((one) => one.mm))),
+      points: [...wall, ...board],
+    };
   });
-} // prettier-ignore
+}
 
 const roleOf = (mm: number): Role => (mm > HIDDEN_MM ? 'gap-seen' : 'gap-hidden');
 
 /** Lengths along back and front, what each end runs out, and the gaps at the corners. */
-function figures({ seat, backMm, frontMm, left, right, gaps, walls }: Fit, { sheet, marginMm }: BoardFrame, deep: number, foremost: number): Shape[] {
+function figures(
+  { seat, backMm, frontMm, left, right, gaps, walls }: Fit,
+  { sheet, marginMm }: BoardFrame,
+  deep: number,
+  foremost: number,
+): Shape[] {
   const x = seat.acrossMm;
-  const string = (from: Point, to: Point, mm: number, share = 0.5): Shape => ({ is: 'dimension', role: 'dimension', from, to, mm, share });
+  const string = (from: Point, to: Point, mm: number, share = 0.5): Shape => ({
+    is: 'dimension',
+    role: 'dimension',
+    from,
+    to,
+    mm,
+    share,
+  });
   const [y0, y1] = [-marginMm * 1.1, -foremost - marginMm * 1.6];
   const start = sheet([x, seat.outMm])[0];
   const stop = sheet([x + backMm, seat.outMm])[0];
-  const front = [sheet([x - left.outMm, seat.outMm + deep])[0], sheet([x + backMm + right.outMm, seat.outMm + deep])[0]] as const;
+  const front = [
+    sheet([x - left.outMm, seat.outMm + deep])[0],
+    sheet([x + backMm + right.outMm, seat.outMm + deep])[0],
+  ] as const;
   return [
     string([start, y0], [stop, y0], backMm),
     string([front[0], y1], [front[1], y1], frontMm),
@@ -158,4 +213,4 @@ function figures({ seat, backMm, frontMm, left, right, gaps, walls }: Fit, { she
       };
     }),
   ];
-} // prettier-ignore
+}

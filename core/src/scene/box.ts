@@ -19,14 +19,31 @@ export function boxScene(plan: Plan, job: Job): Scene | null {
   const foot = box.seat.upMm;
   const [right, head] = [left + box.width.mm, foot + box.height.mm];
   // Outwards of the box's clear opening: to where the trim begins, and to where it ends.
-  const outBy = (by: number) => ({ l: left + wall - by, r: right - wall + by, f: foot + wall - by, h: head - wall + by });
+  const outBy = (by: number) => ({
+    l: left + wall - by,
+    r: right - wall + by,
+    f: foot + wall - by,
+    h: head - wall + by,
+  });
   const inner = outBy(trim.reveal.mm);
   const outer = outBy(trim.reveal.mm + trim.width.mm);
   const margin = Math.max(box.width.mm, box.height.mm) * 0.04;
-  const edge = { l: Math.min(outer.l, left) - 2.4 * margin, r: Math.max(outer.r, right) + margin, f: Math.min(outer.f, foot) - margin, h: Math.max(outer.h, head) + 2.4 * margin };
+  const edge = {
+    l: Math.min(outer.l, left) - 2.4 * margin,
+    r: Math.max(outer.r, right) + margin,
+    f: Math.min(outer.f, foot) - margin,
+    h: Math.max(outer.h, head) + 2.4 * margin,
+  };
   const shape = (role: Role, ...points: Point[]): Shape => ({ is: 'polygon', role, points });
   const rect = (role: Role, l: number, r: number, f: number, h: number) => shape(role, [l, f], [r, f], [r, h], [l, h]);
-  const string = (from: Point, to: Point, mm: number, share = 0.5): Shape => ({ is: 'dimension', role: 'dimension', from, to, mm, share });
+  const string = (from: Point, to: Point, mm: number, share = 0.5): Shape => ({
+    is: 'dimension',
+    role: 'dimension',
+    from,
+    to,
+    mm,
+    share,
+  });
   const studs = (['left', 'right'] as const).flatMap((side): Shape[] => {
     const face = opening.sections.flatMap((one): Point[] => {
       const front = one[side]?.at(-1);
@@ -69,4 +86,4 @@ export function boxScene(plan: Plan, job: Job): Scene | null {
       },
     ],
   };
-} // prettier-ignore
+}

@@ -51,7 +51,14 @@ export function cornerScene(plan: Plan, shelfNumber: number, factor: Exaggeratio
   const xs = corner.outline.map(([x]) => x);
   const [left, right] = [Math.min(...xs, 0) - 2 * margin, Math.max(...xs, 0) + 2 * margin];
   const deep = Math.max(...corner.outline.map(([, y]) => y));
-  const string = (from: readonly [number, number], to: readonly [number, number], mm: number): Shape => ({ is: 'dimension', role: 'dimension', from: sheet(from), to: sheet(to), mm, share: 0.5 });
+  const string = (from: readonly [number, number], to: readonly [number, number], mm: number): Shape => ({
+    is: 'dimension',
+    role: 'dimension',
+    from: sheet(from),
+    to: sheet(to),
+    mm,
+    share: 0.5,
+  });
   const inset = size * 0.06;
   const front = frontEnds(corner);
   return {
@@ -67,7 +74,13 @@ export function cornerScene(plan: Plan, shelfNumber: number, factor: Exaggeratio
       string([0, inset], [inward * corner.backMm, inset], corner.backMm),
       string([inward * inset, 0], [v[0] * corner.sideMm + inward * inset, v[1] * corner.sideMm], corner.sideMm),
       ...(front && corner.frontMm !== null ? [string(...front, corner.frontMm)] : []),
-      { is: 'label', role: 'shelf-name', at: sheet([inward * size * 0.2, size * 0.16]), anchor: 'middle', words: message('sheet.angle', { angle: angle(corner.cutDegrees) }) },
+      {
+        is: 'label',
+        role: 'shelf-name',
+        at: sheet([inward * size * 0.2, size * 0.16]),
+        anchor: 'middle',
+        words: message('sheet.angle', { angle: angle(corner.cutDegrees) }),
+      },
       {
         is: 'label',
         role: corner.neatOdds >= 50 ? 'gap-hidden' : 'gap-seen',
@@ -77,7 +90,7 @@ export function cornerScene(plan: Plan, shelfNumber: number, factor: Exaggeratio
       },
     ],
   };
-} // prettier-ignore
+}
 
 /** Directions along the back and along the side wall. */
 function legs({ side, cutDegrees }: Corner): [[number, number], [number, number]] {

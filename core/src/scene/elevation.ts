@@ -51,10 +51,13 @@ export function elevationScene(plan: Plan, job: Job, options: ElevationOptions):
 }
 
 /** Where the pole stands on the sheet of an elevation of shelves, and as high as it goes. Millimetres of the sheet. */
-export function poleOf(plan: Plan, exaggeration: Exaggeration): { readonly x: number; readonly width: number; readonly left: number; readonly height: number } {
+export function poleOf(
+  plan: Plan,
+  exaggeration: Exaggeration,
+): { readonly x: number; readonly width: number; readonly left: number; readonly height: number } {
   const frame = frameOf(plan, exaggeration);
   return { x: poleAcross(frame), width: frame.poleMm, left: frame.left, height: frame.heightMm };
-} // prettier-ignore
+}
 
 /** The sheet an elevation is drawn on. */
 export interface Frame {
@@ -190,11 +193,22 @@ export function roleOf(plan: Plan, id: string, behind: boolean): Role {
   return behind ? 'reading-behind' : 'reading';
 }
 
-/** Skirting and chair rail run across the back, and on behind the side walls and the floor, which are drawn over them. */
+/**
+ * Skirting and chair rail run across the back, and on behind the side walls and the floor, which are drawn over them.
+ */
 function trimShapes({ place: { skirting, rail } }: Job, { middleMm, outerMm, marginMm }: Frame): Shape[] {
   const [left, right] = [middleMm - outerMm, middleMm + outerMm];
   const band = (from: number, to: number): Shape => {
-    return { is: 'polygon', role: 'trim', points: [[left, from], [right, from], [right, to], [left, to]] }; // prettier-ignore
+    return {
+      is: 'polygon',
+      role: 'trim',
+      points: [
+        [left, from],
+        [right, from],
+        [right, to],
+        [left, to],
+      ],
+    };
   };
   return [
     ...(skirting ? [band(-marginMm, skirting.height.mm)] : []),
@@ -213,13 +227,27 @@ function keepClearShapes(job: Job, plan: Plan): Shape[] {
     const wide = one.wall === 'back' ? width.mm : Math.min(depth, (right - left) * 0.04);
     const x = one.wall === 'back' ? left + from.mm : one.wall === 'left' ? left : right - wide;
     const [z, top] = [up.mm, up.mm + height.mm];
-    const points: Point[] = [[x, z], [x + wide, z], [x + wide, top], [x, top]]; // prettier-ignore
+    const points: Point[] = [
+      [x, z],
+      [x + wide, z],
+      [x + wide, top],
+      [x, top],
+    ];
     return [{ is: 'polygon', role: 'keep-clear', points }];
   });
   const lines = studs.flatMap((one): Shape[] => {
     if (one.wall !== 'back') return [];
     const x = left + one.from.mm;
-    return [{ is: 'path', role: 'stud', points: [[x, 0], [x, plan.opening.extent.height]] }]; // prettier-ignore
+    return [
+      {
+        is: 'path',
+        role: 'stud',
+        points: [
+          [x, 0],
+          [x, plan.opening.extent.height],
+        ],
+      },
+    ];
   });
   return [...lines, ...boxes];
 }

@@ -18,7 +18,12 @@ export function shelfShapes(plan: Plan, frame: Frame, stored: boolean, strength 
       is: 'polygon',
       role,
       ...said,
-      points: [[from, upFrom], [to, upFrom], [to, upTo], [from, upTo]], // prettier-ignore
+      points: [
+        [from, upFrom],
+        [to, upFrom],
+        [to, upTo],
+        [from, upTo],
+      ],
     });
     if (part.fit) {
       const { seat, backMm, left: l, right: r } = part.fit;
@@ -48,7 +53,12 @@ export function shelfShapes(plan: Plan, frame: Frame, stored: boolean, strength 
   const brackets = plan.hardware.map((one): Shape => {
     const { fromMm, toMm } = one.across;
     const { upFrom, upTo } = one.place;
-    const points: Point[] = [[fromMm, upFrom], [toMm, upFrom], [toMm, upTo], [fromMm, upTo]]; // prettier-ignore
+    const points: Point[] = [
+      [fromMm, upFrom],
+      [toMm, upFrom],
+      [toMm, upTo],
+      [fromMm, upTo],
+    ];
     return {
       is: 'polygon',
       role: 'bracket',
@@ -89,7 +99,16 @@ function levelLineShapes(plan: Plan, frame: Frame): Shape[] {
   const up = plan.levelLineUpMm;
   if (up <= 0 || up >= frame.heightMm) return [];
   const end = poleAcross(frame) + frame.poleMm;
-  return [{ is: 'path', role: 'level-line', points: [[frame.left, up], [end, up]] }]; // prettier-ignore
+  return [
+    {
+      is: 'path',
+      role: 'level-line',
+      points: [
+        [frame.left, up],
+        [end, up],
+      ],
+    },
+  ];
 }
 
 /** So much larger than it is, a sag that is seen at arm’s length is seen in the drawing too. */
@@ -117,18 +136,52 @@ function sagShapes(plan: Plan, { across }: Frame): Shape[] {
     const middle = points[points.length >> 1] as Point;
     return [
       { is: 'path', role: 'sag', points, about },
-      ...(sag.lastingMm < SAID_FROM_MM ? [] : [{ is: 'label', role: 'sag', at: middle, anchor: 'middle', words: message('scene.sags', { sag: roughly(sag.lastingMm) }), withinMm: Math.abs((ends[1] as number) - (ends[0] as number)), about } as const]),
+      ...(sag.lastingMm < SAID_FROM_MM
+        ? []
+        : [
+            {
+              is: 'label',
+              role: 'sag',
+              at: middle,
+              anchor: 'middle',
+              words: message('scene.sags', { sag: roughly(sag.lastingMm) }),
+              withinMm: Math.abs((ends[1] as number) - (ends[0] as number)),
+              about,
+            } as const,
+          ]),
     ];
   });
-} // prettier-ignore
+}
 
 /** A tilted shelf by its front edge, and a line where its rear lies behind. */
 function tiltedShapes(plan: Plan, { left, right, across }: Frame): Shape[] {
   const [from, to] = [across(left), across(right)];
   return plan.tilted.flatMap(({ front, frontUnder, rear, number }): Shape[] => [
-    { is: 'path', role: 'wall-behind', points: [[from, rear.mm], [to, rear.mm]] }, // prettier-ignore
-    { is: 'polygon', role: 'board', points: [[from, frontUnder.mm], [to, frontUnder.mm], [to, front.mm], [from, front.mm]] }, // prettier-ignore
-    { is: 'label', role: 'shelf-name', at: [(from + to) / 2, (front.mm + rear.mm) / 2], anchor: 'middle', words: message('scene.tilted', { shelf: count(number) }) }, // prettier-ignore
+    {
+      is: 'path',
+      role: 'wall-behind',
+      points: [
+        [from, rear.mm],
+        [to, rear.mm],
+      ],
+    },
+    {
+      is: 'polygon',
+      role: 'board',
+      points: [
+        [from, frontUnder.mm],
+        [to, frontUnder.mm],
+        [to, front.mm],
+        [from, front.mm],
+      ],
+    },
+    {
+      is: 'label',
+      role: 'shelf-name',
+      at: [(from + to) / 2, (front.mm + rear.mm) / 2],
+      anchor: 'middle',
+      words: message('scene.tilted', { shelf: count(number) }),
+    },
   ]);
 }
 
@@ -137,7 +190,14 @@ function railShapes({ rail }: Plan, { left, right, across }: Frame): Shape[] {
   if (!rail) return [];
   const [from, to, up] = [across(left), across(right), rail.up.mm];
   return [
-    { is: 'path', role: 'closet-rail', points: [[from, up], [to, up]] }, // prettier-ignore
+    {
+      is: 'path',
+      role: 'closet-rail',
+      points: [
+        [from, up],
+        [to, up],
+      ],
+    },
     {
       is: 'label',
       role: 'shelf-name',
@@ -149,7 +209,9 @@ function railShapes({ rail }: Plan, { left, right, across }: Frame): Shape[] {
   ];
 }
 
-/** Clear gaps as dimension strings: in the middle of the opening, or near its right wall where things stand on shelves. */
+/**
+ * Clear gaps as dimension strings: in the middle of the opening, or near its right wall where things stand on shelves.
+ */
 function gapShapes(plan: Plan, { middleMm, left, right }: Frame, stored: boolean): Shape[] {
   const x = stored && plan.contents ? right - (right - left) * 0.06 : middleMm;
   const topOf = (shelf: number | null) => plan.shelves.find((one) => one.number === shelf)?.top.mm ?? null;
@@ -178,17 +240,39 @@ function poleShapes(plan: Plan, frame: Frame): Shape[] {
   const stick: Shape = {
     is: 'polygon',
     role: 'pole',
-    points: [[left, 0], [right, 0], [right, frame.heightMm], [left, frame.heightMm]], // prettier-ignore
+    points: [
+      [left, 0],
+      [right, 0],
+      [right, frame.heightMm],
+      [left, frame.heightMm],
+    ],
   };
   const blocked = plan.blocked.map(({ fromMm, toMm }): Shape => {
     const [low, high] = [Math.max(fromMm, 0), Math.min(toMm, frame.heightMm)];
-    return { is: 'polygon', role: 'blocked', points: [[left, low], [right, low], [right, high], [left, high]] }; // prettier-ignore
+    return {
+      is: 'polygon',
+      role: 'blocked',
+      points: [
+        [left, low],
+        [right, low],
+        [right, high],
+        [left, high],
+      ],
+    };
   });
   const marks = plan.shelves.flatMap((shelf): Shape[] => {
     const about = { is: 'shelf', shelf: shelf.number } as const;
     const { mm } = shelf.top;
     return [
-      { is: 'path', role: 'floor-mark', points: [[left, mm], [right, mm]], about }, // prettier-ignore
+      {
+        is: 'path',
+        role: 'floor-mark',
+        points: [
+          [left, mm],
+          [right, mm],
+        ],
+        about,
+      },
       { is: 'label', role: 'dimension', at: [right + frame.poleMm * 0.8, mm], anchor: 'start', mm, about },
     ];
   });

@@ -61,7 +61,8 @@ export function elevationSpot(spot: Spot, frame: ElevationFrame, spotInk: SpotIn
     }
     case 'level': {
       const z = spot.of === 'floor' ? smallMm * 0.7 : height - smallMm * 0.7;
-      if (spot.along === 'out') return dotShapes([sideOf(spot.side), z], [sideOf(spot.side) + smallMm, z], 'start', ink);
+      if (spot.along === 'out')
+        return dotShapes([sideOf(spot.side), z], [sideOf(spot.side) + smallMm, z], 'start', ink);
       return stringShapes([mid - spot.overMm / 2, z], [mid + spot.overMm / 2, z], 0.5, ink);
     }
     case 'straightedge': {
@@ -80,10 +81,15 @@ export function elevationSpot(spot: Spot, frame: ElevationFrame, spotInk: SpotIn
       return dotShapes(at, [x + smallMm * 0.8 * (x > mid ? -1 : 1), spot.upMm], x > mid ? 'end' : 'start', ink);
     }
     case 'diagonal':
-      return stringShapes([left, spot.upMm + smallMm], [right, spot.upMm + smallMm], spot.from === 'left' ? 0.2 : 0.8, ink);
+      return stringShapes(
+        [left, spot.upMm + smallMm],
+        [right, spot.upMm + smallMm],
+        spot.from === 'left' ? 0.2 : 0.8,
+        ink,
+      );
     case 'face': {
       const [foot, head] = spot.from === 'left' ? [left, right] : [right, left];
       return stringShapes([foot, 0], [head, height], 0.3, ink);
     }
   }
-} // prettier-ignore
+}

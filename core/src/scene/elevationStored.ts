@@ -14,8 +14,17 @@ function thingShapes({ contents }: Plan, { left }: Frame): Shape[] {
   if (!contents) return [];
   return contents.stored.flatMap((one): Shape[] => {
     const { piles, layers, count, runsMm, highMm, upMm, spareMm } = one;
-    const [x, each, high] = [(contents.acrossMm ?? left) + one.fromMm, runsMm / piles, highMm / Math.min(layers, count)];
-    const box = (x1: number, y1: number, x2: number, y2: number): Point[] => [[x1, y1], [x2, y1], [x2, y2], [x1, y2]]; // prettier-ignore
+    const [x, each, high] = [
+      (contents.acrossMm ?? left) + one.fromMm,
+      runsMm / piles,
+      highMm / Math.min(layers, count),
+    ];
+    const box = (x1: number, y1: number, x2: number, y2: number): Point[] => [
+      [x1, y1],
+      [x2, y1],
+      [x2, y2],
+      [x1, y2],
+    ];
     const boxes = Array.from({ length: count }, (_, i): Shape => {
       const [pile, layer] = [Math.floor(i / layers), i % layers];
       const [px, py] = [x + pile * each, upMm + layer * high];
@@ -27,12 +36,25 @@ function thingShapes({ contents }: Plan, { left }: Frame): Shape[] {
     return [
       ...boxes,
       ...(spareMm > 1
-        ? [{ is: 'polygon', role: 'headroom', points: box(x, upMm + highMm, x + runsMm, upMm + highMm + spareMm) } as const]
+        ? [
+            {
+              is: 'polygon',
+              role: 'headroom',
+              points: box(x, upMm + highMm, x + runsMm, upMm + highMm + spareMm),
+            } as const,
+          ]
         : []),
-      { is: 'label', role: 'shelf-name', at: [x + runsMm / 2, upMm + highMm / 2], anchor: 'middle', words, withinMm: runsMm },
+      {
+        is: 'label',
+        role: 'shelf-name',
+        at: [x + runsMm / 2, upMm + highMm / 2],
+        anchor: 'middle',
+        words,
+        withinMm: runsMm,
+      },
     ];
   });
-} // prettier-ignore
+}
 
 /** Beside the opening, between a person's hip and eye: where what is used daily belongs; and as high as they reach. */
 function reachShapes({ people }: Job, { left, right, middleMm, outerMm, poleMm, heightMm }: Frame): Shape[] {
@@ -40,12 +62,35 @@ function reachShapes({ people }: Job, { left, right, middleMm, outerMm, poleMm, 
     const { hipMm, eyeMm, reachMm } = reachOf(one.height.mm);
     const x = middleMm - outerMm - poleMm * (0.8 + 1.3 * i);
     const tick = (up: number): Shape => {
-      return { is: 'path', role: 'reach', points: [[x - poleMm * 0.4, up], [x + poleMm * 0.4, up]] }; // prettier-ignore
+      return {
+        is: 'path',
+        role: 'reach',
+        points: [
+          [x - poleMm * 0.4, up],
+          [x + poleMm * 0.4, up],
+        ],
+      };
     };
     const words = message('scene.reach', { name: text(one.name) });
     return [
-      { is: 'polygon', role: 'reach', points: [[left, hipMm], [right, hipMm], [right, eyeMm], [left, eyeMm]] }, // prettier-ignore
-      { is: 'path', role: 'reach', points: [[x, hipMm], [x, eyeMm]] }, // prettier-ignore
+      {
+        is: 'polygon',
+        role: 'reach',
+        points: [
+          [left, hipMm],
+          [right, hipMm],
+          [right, eyeMm],
+          [left, eyeMm],
+        ],
+      },
+      {
+        is: 'path',
+        role: 'reach',
+        points: [
+          [x, hipMm],
+          [x, eyeMm],
+        ],
+      },
       ...[hipMm, eyeMm, ...(reachMm < heightMm ? [reachMm] : [])].map(tick),
       { is: 'label', role: 'reach', at: [x + poleMm * 0.6, eyeMm + poleMm * 0.8], anchor: 'end', words },
     ];

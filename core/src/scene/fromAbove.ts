@@ -24,7 +24,9 @@ export function aboveFrame(outline: Outline, factor: number, frontMm: number): A
   const marginMm = Math.max(right - left, frontMm) * 0.05;
   const [mostAcross, mostOut] = [(right - left) * 0.2, depth * 0.4];
   const furthest = (walls: (one: WallSection) => readonly Estimate[] | null, nominal: number, most: number) => {
-    const off = outline.sections.flatMap((one) => (walls(one) ?? []).map((wall) => Math.abs(wall.mm - nominal) * factor));
+    const off = outline.sections.flatMap((one) =>
+      (walls(one) ?? []).map((wall) => Math.abs(wall.mm - nominal) * factor),
+    );
     return Math.min(Math.max(0, ...off), most);
   };
   const edges = {
@@ -47,7 +49,7 @@ export function aboveFrame(outline: Outline, factor: number, frontMm: number): A
     sheet: (x, y) => [across(x), -y],
     along: (x, y) => [x, clamp(-out(y), edges.bottom, edges.top)],
   };
-} // prettier-ignore
+}
 
 /** Walls, front line and their uncertainty at a height, seen from above. */
 export function wallsFromAbove(outline: Outline, upMm: number, frame: AboveFrame): Shape[] {
@@ -75,7 +77,13 @@ export function wallsFromAbove(outline: Outline, upMm: number, frame: AboveFrame
     shapes.push({
       is: 'polygon',
       role: 'wall',
-      points: [[edgeLeft, (ends[0] as Point)[1]], ...face, [edgeRight, (ends[1] as Point)[1]], [edgeRight, top], [edgeLeft, top]],
+      points: [
+        [edgeLeft, (ends[0] as Point)[1]],
+        ...face,
+        [edgeRight, (ends[1] as Point)[1]],
+        [edgeRight, top],
+        [edgeLeft, top],
+      ],
     });
     shapes.push(bandAlong(back, (mm, i) => along(acrossesMm[i] as number, mm)));
   }
@@ -84,7 +92,7 @@ export function wallsFromAbove(outline: Outline, upMm: number, frame: AboveFrame
     shapes.push({ is: 'path', role: 'wall-behind', points: line });
   }
   return shapes;
-} // prettier-ignore
+}
 
 /** How surely a wall is known, either side of it. */
 function bandAlong(wall: readonly Estimate[], sheet: (mm: number, index: number) => Point): Shape {

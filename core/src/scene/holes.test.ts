@@ -70,7 +70,16 @@ describe('at full size', () => {
 test('the elevation shows a divider between its shelves', () => {
   const divider = plan.parts.find((one) => one.role === 'divider')!;
   const scene = elevationScene(plan, drilled, { exaggeration: 1, show: 'shelves' });
-  const drawn = scene.shapes.filter((one) => one.is === 'polygon' && one.points.every(([x, y]) => Math.abs(x - (divider.across!.fromMm + 9)) < 9.1 && y >= divider.place.upFrom - 0.1 && y <= divider.place.upTo + 0.1)); // prettier-ignore
+  const drawn = scene.shapes.filter(
+    (one) =>
+      one.is === 'polygon' &&
+      one.points.every(
+        ([x, y]) =>
+          Math.abs(x - (divider.across!.fromMm + 9)) < 9.1 &&
+          y >= divider.place.upFrom - 0.1 &&
+          y <= divider.place.upTo + 0.1,
+      ),
+  );
   expect(drawn).toHaveLength(1);
   expect(drawn[0]).toMatchObject({ role: 'board', about: { is: 'shelf', shelf: 2 } });
 });
@@ -82,7 +91,8 @@ test('what carries a board is drawn as thick as it is, however large departures 
     );
     const sizes = shapes.flatMap((one) => {
       if (one.is !== 'polygon') return [];
-      const span = (axis: 0 | 1) => Math.max(...one.points.map((at) => at[axis])) - Math.min(...one.points.map((at) => at[axis])); // prettier-ignore
+      const span = (axis: 0 | 1) =>
+        Math.max(...one.points.map((at) => at[axis])) - Math.min(...one.points.map((at) => at[axis]));
       return [Math.round(Math.min(span(0), span(1)))];
     });
     expect(sizes).toEqual([20, 20, 20]);

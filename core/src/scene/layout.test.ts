@@ -95,7 +95,10 @@ test('at the saw: the piece on it, what falls off, and what is cut already', asy
   const scene = drawn(layout, cutting, { piece, gives: second!, made: new Set([first!.part]) });
   expect(box(polygons(scene, 'chosen')[0]!.points).long).toBeCloseTo(second!.lengthMm, 6);
   expect(polygons(scene, 'board')).toHaveLength(partsOn(layout.tree).length - 1);
-  const outline = scene.shapes.find((one) => one.is === 'path' && one.role === 'cut-line') as Extract<Shape, { is: 'path' }>; // prettier-ignore
+  const outline = scene.shapes.find((one) => one.is === 'path' && one.role === 'cut-line') as Extract<
+    Shape,
+    { is: 'path' }
+  >;
   expect(box(outline.points).long).toBeCloseTo(piece.lengthMm, 6);
 });
 
@@ -103,13 +106,21 @@ test('corner shelves are marked on their blank, two head to tail, within it and 
   const { cutting, plan } = await cut(windowCorner());
   const layout = cutting.layouts.find((one) => partsOn(one.tree).some((part) => part.part.includes('+')))!;
   const scene = drawn(layout, cutting, { parts: plan.parts });
-  const outlines = scene.shapes.filter((one): one is Extract<Shape, { is: 'path' }> => one.is === 'path' && one.role === 'cut-line'); // prettier-ignore
+  const outlines = scene.shapes.filter(
+    (one): one is Extract<Shape, { is: 'path' }> => one.is === 'path' && one.role === 'cut-line',
+  );
   const pairs = partsOn(layout.tree).map((one) => cutting.blanks.find((blank) => blank.id === one.part)!);
   expect(outlines).toHaveLength(pairs.reduce((sum, one) => sum + one.parts.length, 0));
   const blanks = polygons(scene, 'board').map((one) => box(one.points));
   for (const one of outlines) {
     const at = box(one.points);
-    const inside = blanks.some((blank) => at.left >= blank.left - 1e-6 && at.right <= blank.right + 1e-6 && at.low >= blank.low - 1e-6 && at.high <= blank.high + 1e-6); // prettier-ignore
+    const inside = blanks.some(
+      (blank) =>
+        at.left >= blank.left - 1e-6 &&
+        at.right <= blank.right + 1e-6 &&
+        at.low >= blank.low - 1e-6 &&
+        at.high <= blank.high + 1e-6,
+    );
     expect(inside).toBe(true);
   }
 });

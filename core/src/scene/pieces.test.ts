@@ -65,7 +65,10 @@ describe('the box of a cavity', () => {
   test('four trims meet at its corners; along them stand their long points, as long as they are', () => {
     const scene = boxScene(cavity, cavityJob)!;
     expect(of(scene, 'trim')).toHaveLength(4);
-    expect(strings(scene).map((one) => one.mm)).toEqual([part(cavity, 'trim-head').length.mm, part(cavity, 'trim-left').length.mm]); // prettier-ignore
+    expect(strings(scene).map((one) => one.mm)).toEqual([
+      part(cavity, 'trim-head').length.mm,
+      part(cavity, 'trim-left').length.mm,
+    ]);
     // Lengths are on the tape's next mark, so the drawing may be shorter by less than one.
     for (const { from, to, mm } of strings(scene)) {
       const drawn = Math.hypot(to[0] - from[0], to[1] - from[1]);
@@ -91,9 +94,21 @@ describe('a corner shelf', () => {
 });
 
 test('a traced wall: a hollow lies above the line, a belly below it, so many times too large', () => {
-  const scene = traceScene({ chordMm: 300, stations: [{ atMm: 100, offMm: 2 }, { atMm: 200, offMm: -1 }] }, 'left'); // prettier-ignore
+  const scene = traceScene(
+    {
+      chordMm: 300,
+      stations: [
+        { atMm: 100, offMm: 2 },
+        { atMm: 200, offMm: -1 },
+      ],
+    },
+    'left',
+  );
   const dots = scene.shapes.flatMap((shape) => (shape.is === 'dot' ? [shape.at] : []));
-  expect(dots).toEqual([[100, 2 * TRACE_FACTOR], [200, -TRACE_FACTOR]]); // prettier-ignore
+  expect(dots).toEqual([
+    [100, 2 * TRACE_FACTOR],
+    [200, -TRACE_FACTOR],
+  ]);
   const labels = scene.shapes.flatMap((shape) => (shape.is === 'label' && shape.mm !== undefined ? [shape.mm] : []));
   expect(labels).toEqual([2, 1]);
 });

@@ -28,7 +28,11 @@ export function roleOfPart({ role }: Pick<Piece, 'role'>): Role {
 }
 
 /** Where a piece stands across the opening, millimetres in its frame. */
-export function acrossOf(part: Pick<Piece, 'across' | 'fit' | 'role' | 'thicknessMm' | 'length' | 'corner'>, left: number, right: number): { readonly fromMm: number; readonly toMm: number } {
+export function acrossOf(
+  part: Pick<Piece, 'across' | 'fit' | 'role' | 'thicknessMm' | 'length' | 'corner'>,
+  left: number,
+  right: number,
+): { readonly fromMm: number; readonly toMm: number } {
   if (part.across) return part.across;
   if (part.fit) return { fromMm: part.fit.seat.acrossMm, toMm: part.fit.seat.acrossMm + part.fit.backMm };
   if (part.role === 'side-cleat-left') return { fromMm: left, toMm: left + part.thicknessMm };
@@ -36,12 +40,15 @@ export function acrossOf(part: Pick<Piece, 'across' | 'fit' | 'role' | 'thicknes
   if (part.role === 'rail-side') return { fromMm: left, toMm: left + part.thicknessMm };
   const mirrored = part.corner?.side === 'right';
   return mirrored ? { fromMm: right - part.length.mm, toMm: right } : { fromMm: left, toMm: left + part.length.mm };
-} // prettier-ignore
+}
 
 const ROUND = 24;
 
 /** A hole through a board, seen from above: `sheet` is where the board's points come to lie on the drawing. */
-export function holeShapes({ holes = [], shelf }: Pick<Piece, 'holes' | 'shelf'>, sheet: (point: readonly [number, number]) => Point): Shape[] {
+export function holeShapes(
+  { holes = [], shelf }: Pick<Piece, 'holes' | 'shelf'>,
+  sheet: (point: readonly [number, number]) => Point,
+): Shape[] {
   return holes.map(({ at: [x, y], diameterMm }) => ({
     is: 'polygon',
     role: 'hole-through',
@@ -51,7 +58,7 @@ export function holeShapes({ holes = [], shelf }: Pick<Piece, 'holes' | 'shelf'>
       return sheet([x + (diameterMm / 2) * Math.cos(turn), y + (diameterMm / 2) * Math.sin(turn)]);
     }),
   }));
-} // prettier-ignore
+}
 
 /** Screws into the walls as they are seen from the front, and what they bite into by their role. */
 export function screwShapes(plan: Plan): Shape[] {
@@ -66,7 +73,7 @@ export function screwShapes(plan: Plan): Shape[] {
       return [{ is: 'dot', at: [x, hole.spot.upMm], role: screwRole(hole), ...about }];
     });
   });
-} // prettier-ignore
+}
 
 /** Whether a screw finds something to bite into, or hangs on an anchor. */
 export const screwRole = ({ into }: Pick<Hole, 'into'>): Role => (into === 'anchor' ? 'screw-anchor' : 'screw');

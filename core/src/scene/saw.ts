@@ -32,7 +32,12 @@ export function sawScene(part: Part): Scene {
   const seen = outline.map(sheet);
   const high = front - back;
   const margin = Math.max(long * 0.05, high * 0.14);
-  const blank: Point[] = [[from, -back], [to, -back], [to, -front], [from, -front]];
+  const blank: Point[] = [
+    [from, -back],
+    [to, -back],
+    [to, -front],
+    [from, -front],
+  ];
   // Along each long edge of the piece, between its own corners.
   const edge = (level: number, y: number, mm: number): Shape => {
     const ends = seen.flatMap(([x, at]) => (Math.abs(at + level) < high * 0.05 ? [x] : []));
@@ -49,12 +54,25 @@ export function sawScene(part: Part): Scene {
     const x = side === 'left' ? from : to;
     const inward = side === 'left' ? 1 : -1;
     const at: Point = [x + inward * (Math.min(Math.abs(out) * factor, most) + long * 0.015), -y];
-    return [{ is: 'label', role: 'cut-line', at, anchor: side === 'left' ? 'start' : 'end', words: message('figure.cutOff', { by: length(Math.abs(out)) }) }];
+    return [
+      {
+        is: 'label',
+        role: 'cut-line',
+        at,
+        anchor: side === 'left' ? 'start' : 'end',
+        words: message('figure.cutOff', { by: length(Math.abs(out)) }),
+      },
+    ];
   });
   const [above, below] = alongEdges(part);
   return {
     title: message('scene.saw'),
-    bounds: { x: from - margin, y: -front - 2.4 * margin, width: long + 2 * margin, height: high + (above === null ? 3.4 : 4.4) * margin },
+    bounds: {
+      x: from - margin,
+      y: -front - 2.4 * margin,
+      width: long + 2 * margin,
+      height: high + (above === null ? 3.4 : 4.4) * margin,
+    },
     shapes: [
       { is: 'polygon', role: 'waste', points: blank },
       { is: 'polygon', role: 'board', points: seen },
@@ -62,10 +80,16 @@ export function sawScene(part: Part): Scene {
       ...(above === null ? [] : [edge(back, -back + margin, above)]),
       edge(front, -front - margin, below),
       ...corners,
-      { is: 'label', role: 'shelf-name', at: [middle, -(back + front) / 2], anchor: 'middle', words: message('figure.piece', { label: text(part.label) }) },
+      {
+        is: 'label',
+        role: 'shelf-name',
+        at: [middle, -(back + front) / 2],
+        anchor: 'middle',
+        words: message('figure.piece', { label: text(part.label) }),
+      },
     ],
   };
-} // prettier-ignore
+}
 
 /** Lengths along the edge away from the person, where it says anything new, and along the one towards them. */
 function alongEdges({ edges, role, joint, corner, width, length: { mm } }: Part): readonly [number | null, number] {
@@ -82,7 +106,12 @@ function plainOutline({ length: { mm }, width, joint }: Part): OutlinePoint[] {
     joint?.is === 'mitred' ? width.mm : 0,
     joint?.is === 'mitred' || joint?.is === 'mitred-one' ? width.mm : 0,
   ];
-  return [[0, 0], [mm, 0], [mm - stop, width.mm], [start, width.mm]]; // prettier-ignore
+  return [
+    [0, 0],
+    [mm, 0],
+    [mm - stop, width.mm],
+    [start, width.mm],
+  ];
 }
 
 /** The sides of an outline that do not lie on the long edges of its blank: where the saw goes. */
@@ -93,4 +122,4 @@ function cuts(points: readonly Point[], { back, front }: { back: number; front: 
     const onEdge = along(point) && along(next) && Math.abs(point[1] - next[1]) < 0.01;
     return onEdge ? [] : [[point, next]];
   });
-} // prettier-ignore
+}

@@ -45,10 +45,12 @@ describe('the elevation', () => {
       expect(Math.max(...xs)).toBeLessThanOrEqual(whole.opening.extent.right + 1e-6);
     }
     // A bar for each person, between hip and eye, beside the opening and on the sheet.
-    const bars = drawn.shapes.filter((shape) => shape.is === 'path' && shape.role === 'reach' && shape.points[0]?.[0] === shape.points[1]?.[0]);
+    const bars = drawn.shapes.filter(
+      (shape) => shape.is === 'path' && shape.role === 'reach' && shape.points[0]?.[0] === shape.points[1]?.[0],
+    );
     expect(bars).toHaveLength(2);
     for (const bar of bars) for (const point of points(bar)) expect(inside(drawn, point)).toBe(true);
-  }); // prettier-ignore
+  });
 
   test('a corner shelf is as long as its leg along the back, and stands in the corner', () => {
     const corner = demoJobs().find((one) => one.place.kind === 'corner')!;
@@ -83,8 +85,11 @@ describe('the elevation', () => {
 
   test('a figure that goes one way or the other says which; one of nothing does not', () => {
     const sensesOf = (readings: typeof job.readings) =>
-      elevationScene(planJob({ ...job, readings }), { ...job, readings }, { exaggeration: 1, show: 'readings' })
-        .shapes.flatMap((shape) => (shape.is === 'dimension' && shape.sense ? [shape.sense.code] : [])); // prettier-ignore
+      elevationScene(
+        planJob({ ...job, readings }),
+        { ...job, readings },
+        { exaggeration: 1, show: 'readings' },
+      ).shapes.flatMap((shape) => (shape.is === 'dimension' && shape.sense ? [shape.sense.code] : []));
     const plumb = job.readings.filter((one) => one.kind === 'plumb');
     expect(plumb.length).toBeGreaterThan(0);
     expect(sensesOf(plumb)).toEqual(plumb.map((one) => `sense.brief.${one.leans}`));
@@ -190,7 +195,9 @@ describe('the section at a height', () => {
   test.each(['left', 'right'] as const)('on the %s wall it lies as far from the back corner as was said', (wall) => {
     const keepClears = job.place.keepClears.map((one) => ({ ...one, wall }));
     const there = { ...job, place: { ...job.place, keepClears } };
-    const outlet = sectionScene(plan, there, { upMm: 340, exaggeration: 1 }).shapes.find((one) => one.role === 'keep-clear'); // prettier-ignore
+    const outlet = sectionScene(plan, there, { upMm: 340, exaggeration: 1 }).shapes.find(
+      (one) => one.role === 'keep-clear',
+    );
     const outs = outlet ? points(outlet).map(([, y]) => -y) : [];
     expect([Math.min(...outs), Math.max(...outs)]).toEqual([140, 286]);
   });
@@ -216,13 +223,14 @@ describe.each(demoJobs())('$name', (one) => {
     const isIt = (one: Shape) => 'about' in one && one.about?.is === 'reading' && one.about.id === first.id;
     const drawn = (wanted: Spot | null) => {
       const options = { exaggeration: 5, wanted } as const;
-      return [elevationScene(plan, job, { ...options, show: 'readings' }), sectionScene(plan, job, { ...options, upMm: 1200 })].map(
-        (one) => one.shapes.filter(isIt).length,
-      );
+      return [
+        elevationScene(plan, job, { ...options, show: 'readings' }),
+        sectionScene(plan, job, { ...options, upMm: 1200 }),
+      ].map((one) => one.shapes.filter(isIt).length);
     };
     expect(drawn(null)).toEqual([1, 1]);
     expect(drawn(spotOf(first))).toEqual([0, 0]);
-  }); // prettier-ignore
+  });
 
   test('any spot that may be read is drawn, as wanted, in both views', () => {
     for (const kind of Object.keys(FIELDS) as (keyof typeof FIELDS)[]) {

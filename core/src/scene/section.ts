@@ -26,7 +26,12 @@ export function sectionScene(plan: Plan, job: Job, { upMm, exaggeration, wanted 
   const taken = readingsBeside(job, wanted).flatMap((reading) => {
     const spot = spotOf(reading);
     if (!('upMm' in spot) || Math.abs(spot.upMm - upMm) > SHOWN_WITHIN_MM || spot.kind === 'plumb') return [];
-    const ink = { role: roleOf(plan, reading.id, false), value: reading.value, sense: senseWord(reading), about: { is: 'reading', id: reading.id } } as const;
+    const ink = {
+      role: roleOf(plan, reading.id, false),
+      value: reading.value,
+      sense: senseWord(reading),
+      about: { is: 'reading', id: reading.id },
+    } as const;
     return sectionSpot(spot, plan, upMm, frame, ink);
   });
   return {
@@ -44,7 +49,7 @@ export function sectionScene(plan: Plan, job: Job, { upMm, exaggeration, wanted 
       ...(wanted ? sectionSpot(wanted, plan, upMm, frame, { role: 'reading-wanted', value: null }) : []),
     ],
   };
-} // prettier-ignore
+}
 
 /** A spot seen from above: a string where the tape goes, or a dot where it goes up and down. */
 function sectionSpot(spot: Spot, plan: Plan, upMm: number, frame: AboveFrame, ink: SpotInk): Shape[] {
@@ -90,9 +95,11 @@ function sectionSpot(spot: Spot, plan: Plan, upMm: number, frame: AboveFrame, in
       return [legs, ...dotShapes(tip, [tip[0] + to * small, tip[1]], to === 1 ? 'start' : 'end', ink)];
     }
     case 'straightedge': {
-      if (spot.run === 'upright') return dot(spot.wall === 'back' ? acrossAt(spot.side, extent) : wall(spot.wall), small);
+      if (spot.run === 'upright')
+        return dot(spot.wall === 'back' ? acrossAt(spot.side, extent) : wall(spot.wall), small);
       const half = spot.overMm / 2;
-      if (spot.wall === 'back') return stringShapes(at(mid - half, small * 0.6), at(mid + half, small * 0.6), 0.35, ink);
+      if (spot.wall === 'back')
+        return stringShapes(at(mid - half, small * 0.6), at(mid + half, small * 0.6), 0.35, ink);
       const x = wall(spot.wall) + inward(spot.wall) * small * 0.6;
       return stringShapes(at(x, depth / 2 - half), at(x, depth / 2 + half), 0.5, ink);
     }
@@ -123,16 +130,30 @@ function sectionSpot(spot: Spot, plan: Plan, upMm: number, frame: AboveFrame, in
     case 'line':
       return dot(acrossAt(spot.side, extent), outAt(spot.at, extent));
     case 'plumb':
-      return dot(spot.wall === 'back' ? acrossAt(spot.side, extent) : wall(spot.wall), spot.wall === 'back' ? 0 : outAt(spot.at, extent));
+      return dot(
+        spot.wall === 'back' ? acrossAt(spot.side, extent) : wall(spot.wall),
+        spot.wall === 'back' ? 0 : outAt(spot.at, extent),
+      );
     case 'level': {
-      if (spot.along === 'across') return stringShapes(at(mid - spot.overMm / 2, outAt(spot.at, extent)), at(mid + spot.overMm / 2, outAt(spot.at, extent)), 0.5, ink);
+      if (spot.along === 'across')
+        return stringShapes(
+          at(mid - spot.overMm / 2, outAt(spot.at, extent)),
+          at(mid + spot.overMm / 2, outAt(spot.at, extent)),
+          0.5,
+          ink,
+        );
       const x = acrossAt(spot.side, extent);
-      return stringShapes(at(x, Math.max(depth / 2 - spot.overMm / 2, 0)), at(x, depth / 2 + spot.overMm / 2), 0.5, ink);
+      return stringShapes(
+        at(x, Math.max(depth / 2 - spot.overMm / 2, 0)),
+        at(x, depth / 2 + spot.overMm / 2),
+        0.5,
+        ink,
+      );
     }
     case 'face':
       return stringShapes(at(left, outAt(spot.at, extent)), at(right, outAt(spot.at, extent)), 0.5, ink);
   }
-} // prettier-ignore
+}
 
 /** Outlets and the like that lie at the height of the section, as blocks on their walls. */
 function keepClears({ place }: Job, upMm: number, { left, right, marginMm }: AboveFrame): Shape[] {
@@ -140,7 +161,12 @@ function keepClears({ place }: Job, upMm: number, { left, right, marginMm }: Abo
     .filter((one) => upMm >= one.up.mm && upMm <= one.up.mm + one.height.mm)
     .map((one): Shape => {
       const [from, to, thick] = [one.from.mm, one.from.mm + one.width.mm, marginMm * 0.6];
-      const box = (x1: number, x2: number, y1: number, y2: number): Point[] => [[x1, -y1], [x2, -y1], [x2, -y2], [x1, -y2]]; // prettier-ignore
+      const box = (x1: number, x2: number, y1: number, y2: number): Point[] => [
+        [x1, -y1],
+        [x2, -y1],
+        [x2, -y2],
+        [x1, -y2],
+      ];
       const points =
         one.wall === 'back'
           ? box(left + from, left + to, 0, thick)

@@ -17,7 +17,10 @@ function pointsOf(scene: Scene): (readonly [number, number])[] {
   });
 }
 const inside = ({ bounds }: Scene, [x, y]: readonly [number, number]) =>
-  x >= bounds.x - 1e-6 && x <= bounds.x + bounds.width + 1e-6 && y >= bounds.y - 1e-6 && y <= bounds.y + bounds.height + 1e-6; // prettier-ignore
+  x >= bounds.x - 1e-6 &&
+  x <= bounds.x + bounds.width + 1e-6 &&
+  y >= bounds.y - 1e-6 &&
+  y <= bounds.y + bounds.height + 1e-6;
 
 test.each(SYSTEM_NAMES)(
   'the picture of %s lies on its sheet, with its wall beside it where it can be made',
@@ -42,7 +45,9 @@ test('a shelf cut through from the side: board, cleats and nosing where they are
 
 test('a brace slopes from the leg out to the arm', () => {
   const scene = sideScene(planJob(parcelBench()), 2)!;
-  const slanted = scene.shapes.filter((shape) => shape.is === 'polygon' && new Set(shape.points.map(([x]) => x)).size > 2); // prettier-ignore
+  const slanted = scene.shapes.filter(
+    (shape) => shape.is === 'polygon' && new Set(shape.points.map(([x]) => x)).size > 2,
+  );
   expect(slanted).toHaveLength(1);
 });
 
@@ -61,7 +66,9 @@ test('as SVG a drawing keeps its shapes and its figures', () => {
   const svg = sceneSvg(scene, reader, 400);
   expect(svg).toMatch(/^<svg[^>]*width="400"/);
   expect(svg).toContain('<title>Shelf 3 cut through from the side</title>');
-  expect(svg.match(/<path/g)!.length).toBeGreaterThanOrEqual(scene.shapes.filter((shape) => shape.is === 'polygon').length); // prettier-ignore
+  expect(svg.match(/<path/g)!.length).toBeGreaterThanOrEqual(
+    scene.shapes.filter((shape) => shape.is === 'polygon').length,
+  );
   expect(svg).toContain('>1394<');
   expect(svg).not.toMatch(/NaN|undefined/);
 });
@@ -76,7 +83,8 @@ describe('the systems side by side', () => {
   });
 
   test('what speaks against one is said: soft sides, a board too thin to hide rails in', () => {
-    const against = (system: string) => considered.find((one) => one.system === system)!.againsts.map((one) => one.code);
+    const against = (system: string) =>
+      considered.find((one) => one.system === system)!.againsts.map((one) => one.code);
     expect(against('side-screwed')).toContain('problem.notRigid');
     expect(against('floating-rails')).toContain('problem.hollowThin');
     expect(against('end-cleats')).toContain('suit.wideSpan');
@@ -90,12 +98,14 @@ describe('the systems side by side', () => {
       expect(codes.some((code) => code.startsWith('suit.hand'))).toBe(true);
     }
   });
-}); // prettier-ignore
+});
 
 test('a board to drill has its front at the foot: a hole near its back edge is near the head', () => {
   const { parts, fixings } = planJob(chimneyAlcove());
   const fixing = fixings.find((one) => one.through.is === 'piece' && one.through.id === 'S1-board')!;
   const board = parts.find((one) => one.id === 'S1-board')!;
-  const dots = drillScene(fixing, board.length.mm, board.width.mm, '0.5mm', true).shapes.flatMap((one) => (one.is === 'dot' ? [one.at[1]] : [])); // prettier-ignore
+  const dots = drillScene(fixing, board.length.mm, board.width.mm, '0.5mm', true).shapes.flatMap((one) =>
+    one.is === 'dot' ? [one.at[1]] : [],
+  );
   expect(dots).toEqual(fixing.holes.map((hole) => board.width.mm - hole.acrossMm));
 });

@@ -21,7 +21,10 @@ export interface Blank {
   readonly turn: boolean;
   /** For two nested parts, how far along the second stands. */
   readonly shiftMm?: number;
-  /** Where it is one of several that make up a part: joined end to end, side by side as strips, or face to face as layers. */
+  /**
+   * Where it is one of several that make up a part: joined end to end, side by side as strips, or face to face as
+   * layers.
+   */
   readonly piece?: { readonly number: number; readonly of: number; readonly is: 'joined' | 'strip' | 'layer' };
 }
 
@@ -35,7 +38,7 @@ export function blanksOf(parts: readonly Part[], job: Pick<Job, 'wood' | 'stock'
   const corners = cut.filter((part) => part.corner !== null && !isStick(part.role));
   const others = cut.filter((part) => !corners.includes(part));
   return [...others.map((part) => blankOf(part, job)), ...paired(corners, job)];
-} // prettier-ignore
+}
 
 function blankOf(part: Part, { wood, further }: Pick<Job, 'wood' | 'further'>): Blank {
   const rod = part.role === 'closet-rod';
@@ -75,11 +78,22 @@ function paired(parts: readonly Part[], job: Pick<Job, 'wood' | 'stock' | 'furth
     }
     order.shift();
     const { shiftMm } = pair;
-    const [lengthMm, widthMm] = [pair.lengthMm, pair.widthMm].map((mm) => snapToTape(mm, job.tape, 'up')) as [number, number];
-    blanks.push({ ...alone, id: `${first.id}+${second.id}`, parts: [first.id, second.id], label: `${first.label} ${second.label}`, lengthMm, widthMm, shiftMm });
+    const [lengthMm, widthMm] = [pair.lengthMm, pair.widthMm].map((mm) => snapToTape(mm, job.tape, 'up')) as [
+      number,
+      number,
+    ];
+    blanks.push({
+      ...alone,
+      id: `${first.id}+${second.id}`,
+      parts: [first.id, second.id],
+      label: `${first.label} ${second.label}`,
+      lengthMm,
+      widthMm,
+      shiftMm,
+    });
   }
   return blanks;
-} // prettier-ignore
+}
 
 /** A corner shelf's blank: the box about its outline. */
 function sized(part: Part, job: Pick<Job, 'wood' | 'further' | 'tape'>): Blank {
@@ -91,22 +105,33 @@ function sized(part: Part, job: Pick<Job, 'wood' | 'further' | 'tape'>): Blank {
 }
 
 /** Where a long board may be joined end to end, from its left end: over the middle of what carries it. Millimetres. */
-export function joinsOver(part: Part, parts: readonly Part[], hardware: readonly { shelf: number; across: { fromMm: number; toMm: number } }[], { extent }: Outline): number[] {
+export function joinsOver(
+  part: Part,
+  parts: readonly Part[],
+  hardware: readonly { shelf: number; across: { fromMm: number; toMm: number } }[],
+  { extent }: Outline,
+): number[] {
   const carrying = new Set<Part['role']>(['joist', 'bracket-arm', 'post', 'upright', 'rung', 'divider']);
   const spans = [
     ...parts.flatMap((one) => (carrying.has(one.role) && one.shelf === part.shelf && one.across ? [one.across] : [])),
     ...hardware.flatMap((one) => (one.shelf === part.shelf ? [one.across] : [])),
   ];
   const at = spans.map((one) => (one.fromMm + one.toMm) / 2 - extent.left);
-  return [...new Set(at.map((mm) => Math.round(mm)))].filter((mm) => mm > 0 && mm < part.length.mm).sort((a, b) => a - b);
-} // prettier-ignore
+  return [...new Set(at.map((mm) => Math.round(mm)))]
+    .filter((mm) => mm > 0 && mm < part.length.mm)
+    .sort((a, b) => a - b);
+}
 
 /**
  * A blank in pieces joined end to end, none longer than can be had, each joint over a support where there is one.
  * @param over where it may be joined, from its left end
  * @returns the pieces, and whether every joint lies over a support
  */
-export function joinedFrom(blank: Blank, longestMm: number, over: readonly number[]): { blanks: Blank[]; atMm: number[]; supported: boolean } {
+export function joinedFrom(
+  blank: Blank,
+  longestMm: number,
+  over: readonly number[],
+): { blanks: Blank[]; atMm: number[]; supported: boolean } {
   const least = Math.ceil(blank.lengthMm / longestMm - 1e-9);
   const atMm: number[] = [];
   let from = 0;
@@ -119,7 +144,9 @@ export function joinedFrom(blank: Blank, longestMm: number, over: readonly numbe
     from = next;
   }
   const supported = blank.lengthMm - from <= longestMm + 1e-6;
-  const cuts = supported ? atMm : Array.from({ length: least - 1 }, (_, i) => Math.round((blank.lengthMm * (i + 1)) / least));
+  const cuts = supported
+    ? atMm
+    : Array.from({ length: least - 1 }, (_, i) => Math.round((blank.lengthMm * (i + 1)) / least));
   const ends = [...cuts, blank.lengthMm];
   return {
     atMm: cuts,
@@ -132,7 +159,7 @@ export function joinedFrom(blank: Blank, longestMm: number, over: readonly numbe
       piece: { number: i + 1, of: ends.length, is: 'joined' as const },
     })),
   };
-} // prettier-ignore
+}
 
 /** What jointing takes off each edge of a strip, and what a glued panel is cut to at last. Millimetres. */
 export const JOINTING = { edgeMm: 2, panelMm: 4, endMm: 15 } as const;

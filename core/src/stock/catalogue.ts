@@ -80,14 +80,21 @@ const key = (mm: number) => String(Math.round(mm * 10) / 10);
 /** A planning price: to a tenth, and never nothing. */
 const priceFor = (perLitre: number, cubicMm: number) => Math.max(0.5, Math.round((perLitre * cubicMm) / 1e5) / 10);
 
-function nameOf(nominal: string | null, form: StockForm, material: string, thicknessMm: number, widthMm: number, own: Job['wood']['own']): Message {
+function nameOf(
+  nominal: string | null,
+  form: StockForm,
+  material: string,
+  thicknessMm: number,
+  widthMm: number,
+  own: Job['wood']['own'],
+): Message {
   const of = materialWords(material, own);
   const said = { form: nested(message(`stock.${form}`)), material: nested(of) };
   if (nominal !== null) return message('stock.nominal', { ...said, nominal: text(nominal) });
   return form === 'sheet'
     ? message('stock.sheetOf', { ...said, thick: length(thicknessMm) })
     : message('stock.section', { ...said, thick: length(thicknessMm), wide: length(widthMm) });
-} // prettier-ignore
+}
 
 /** A material as one says it in a row of words. */
 export function materialWords(material: string, own: Job['wood']['own']): Message {

@@ -57,10 +57,24 @@ const inch = (
   }));
 
 /** A full sheet, its half (across) and its quarter. */
-const cutDown = (form: StockForm, materials: readonly string[], region: Region, thicknessMm: readonly number[], [long, wide]: readonly [number, number], perLitre: number, nominal: (mm: number) => string | null = () => null): CatalogueRow[] =>
+const cutDown = (
+  form: StockForm,
+  materials: readonly string[],
+  region: Region,
+  thicknessMm: readonly number[],
+  [long, wide]: readonly [number, number],
+  perLitre: number,
+  nominal: (mm: number) => string | null = () => null,
+): CatalogueRow[] =>
   thicknessMm.flatMap((thick) =>
     // A piece of a sheet costs more for its size than the whole.
-    ([[long, wide, 1], [long / 2, wide, 1.15], [long / 2, wide / 2, 1.3]] as const).map(([lengthMm, widthMm, dearer]) => ({
+    (
+      [
+        [long, wide, 1],
+        [long / 2, wide, 1.15],
+        [long / 2, wide / 2, 1.3],
+      ] as const
+    ).map(([lengthMm, widthMm, dearer]) => ({
       region,
       form,
       materials,
@@ -70,11 +84,11 @@ const cutDown = (form: StockForm, materials: readonly string[], region: Region, 
       lengthsMm: [Math.max(widthMm, lengthMm)],
       perLitre: perLitre * dearer,
     })),
-  ); // prettier-ignore
+  );
 
-// Sizes as they are usual in the trade: planed timber and jointed boards by the millimetre (widths after EN 1313-1, less
-// planing), dressed lumber by its nominal inches (American Softwood Lumber Standard PS 20, dry), panels as they are made.
-// Sanded plywood is a little under its name.
+// Sizes as they are usual in the trade: planed timber and jointed boards by the millimetre (widths after EN 1313-1,
+// less planing), dressed lumber by its nominal inches (American Softwood Lumber Standard PS 20, dry), panels as they
+// are made. Sanded plywood is a little under its name.
 export const CATALOGUE_ROWS: readonly CatalogueRow[] = [
   ...metric('board', ['pine'], 18, [200, 250, 300, 400, 500, 600], [800, 1200, 2000, 2500], 1.85),
   ...metric('board', ['pine'], 22, [200, 300, 400, 600], [1200, 2000, 2500], 1.95),
@@ -99,19 +113,114 @@ export const CATALOGUE_ROWS: readonly CatalogueRow[] = [
   ...cutDown('sheet', ['osb'], 'metric', [12, 15, 18, 22], [2500, 1250], 0.42),
   ...cutDown('sheet', ['chipboard'], 'metric', [16, 19, 22], [2800, 2070], 0.4),
   ...cutDown('sheet', ['mdf'], 'metric', [6, 10, 12, 16, 18, 19, 22, 25], [2440, 1220], 0.58),
-  ...inch('board', ['pine'], [['1 × 2', 0.75, 1.5], ['1 × 3', 0.75, 2.5], ['1 × 4', 0.75, 3.5], ['1 × 6', 0.75, 5.5], ['1 × 8', 0.75, 7.25], ['1 × 10', 0.75, 9.25], ['1 × 12', 0.75, 11.25]], feet(6, 8, 10, 12), 1.55),
-  ...inch('board', ['pine'], [['3/4 × 16', 0.75, 15.25], ['3/4 × 20', 0.75, 19.25], ['3/4 × 24', 0.75, 23.25]], feet(4, 6, 8), 1.9),
-  ...inch('board', ['hardwood'], [['1 × 2', 0.75, 1.5], ['1 × 3', 0.75, 2.5], ['1 × 4', 0.75, 3.5], ['1 × 6', 0.75, 5.5], ['1 × 8', 0.75, 7.25], ['1 × 10', 0.75, 9.25], ['1 × 12', 0.75, 11.25]], feet(4, 6, 8), 4.8),
-  ...inch('board', ['pine', 'hardwood'], [['1/2 × 2', 0.5, 1.5], ['1/2 × 3', 0.5, 2.5], ['1/2 × 4', 0.5, 3.5], ['1/2 × 6', 0.5, 5.5]], feet(3, 4, 6), 3.2),
-  ...inch('strip', ['pine'], [['1/2 × 1', 0.5, 0.75], ['1/2 × 2', 0.5, 1.5]], feet(6, 8), 2.1),
-  ...inch('timber', SOFT, [['2 × 2', 1.5, 1.5], ['2 × 3', 1.5, 2.5], ['2 × 4', 1.5, 3.5], ['2 × 6', 1.5, 5.5], ['2 × 8', 1.5, 7.25], ['2 × 10', 1.5, 9.25]], feet(8, 10, 12, 16), 0.65),
+  ...inch(
+    'board',
+    ['pine'],
+    [
+      ['1 × 2', 0.75, 1.5],
+      ['1 × 3', 0.75, 2.5],
+      ['1 × 4', 0.75, 3.5],
+      ['1 × 6', 0.75, 5.5],
+      ['1 × 8', 0.75, 7.25],
+      ['1 × 10', 0.75, 9.25],
+      ['1 × 12', 0.75, 11.25],
+    ],
+    feet(6, 8, 10, 12),
+    1.55,
+  ),
+  ...inch(
+    'board',
+    ['pine'],
+    [
+      ['3/4 × 16', 0.75, 15.25],
+      ['3/4 × 20', 0.75, 19.25],
+      ['3/4 × 24', 0.75, 23.25],
+    ],
+    feet(4, 6, 8),
+    1.9,
+  ),
+  ...inch(
+    'board',
+    ['hardwood'],
+    [
+      ['1 × 2', 0.75, 1.5],
+      ['1 × 3', 0.75, 2.5],
+      ['1 × 4', 0.75, 3.5],
+      ['1 × 6', 0.75, 5.5],
+      ['1 × 8', 0.75, 7.25],
+      ['1 × 10', 0.75, 9.25],
+      ['1 × 12', 0.75, 11.25],
+    ],
+    feet(4, 6, 8),
+    4.8,
+  ),
+  ...inch(
+    'board',
+    ['pine', 'hardwood'],
+    [
+      ['1/2 × 2', 0.5, 1.5],
+      ['1/2 × 3', 0.5, 2.5],
+      ['1/2 × 4', 0.5, 3.5],
+      ['1/2 × 6', 0.5, 5.5],
+    ],
+    feet(3, 4, 6),
+    3.2,
+  ),
+  ...inch(
+    'strip',
+    ['pine'],
+    [
+      ['1/2 × 1', 0.5, 0.75],
+      ['1/2 × 2', 0.5, 1.5],
+    ],
+    feet(6, 8),
+    2.1,
+  ),
+  ...inch(
+    'timber',
+    SOFT,
+    [
+      ['2 × 2', 1.5, 1.5],
+      ['2 × 3', 1.5, 2.5],
+      ['2 × 4', 1.5, 3.5],
+      ['2 × 6', 1.5, 5.5],
+      ['2 × 8', 1.5, 7.25],
+      ['2 × 10', 1.5, 9.25],
+    ],
+    feet(8, 10, 12, 16),
+    0.65,
+  ),
   ...inch('timber', SOFT, [['4 × 4', 3.5, 3.5]], feet(8, 10), 0.8),
   ...inch('rod', ['pine', 'hardwood'], [['1 1/4', 1.25, 1.25]], feet(4, 6, 8), 5),
   ...inch('rod', ['tube'], [['1 1/8', 1.125, 1.125]], feet(4, 6, 8), 9),
-  ...cutDown('sheet', ['birch-ply', 'softwood-ply'], 'inch', [0.2031, 0.4688, 0.7188].map((one) => one * INCH), [96 * INCH, 48 * INCH], 1.15, nameOfPly),
-  ...cutDown('sheet', ['osb'], 'inch', [0.4375, 0.7188].map((one) => one * INCH), [96 * INCH, 48 * INCH], 0.4, nameOfPly),
-  ...cutDown('sheet', ['mdf', 'chipboard'], 'inch', [0.25, 0.5, 0.75].map((one) => one * INCH), [97 * INCH, 49 * INCH], 0.5, nameOfPly),
-]; // prettier-ignore
+  ...cutDown(
+    'sheet',
+    ['birch-ply', 'softwood-ply'],
+    'inch',
+    [0.2031, 0.4688, 0.7188].map((one) => one * INCH),
+    [96 * INCH, 48 * INCH],
+    1.15,
+    nameOfPly,
+  ),
+  ...cutDown(
+    'sheet',
+    ['osb'],
+    'inch',
+    [0.4375, 0.7188].map((one) => one * INCH),
+    [96 * INCH, 48 * INCH],
+    0.4,
+    nameOfPly,
+  ),
+  ...cutDown(
+    'sheet',
+    ['mdf', 'chipboard'],
+    'inch',
+    [0.25, 0.5, 0.75].map((one) => one * INCH),
+    [97 * INCH, 49 * INCH],
+    0.5,
+    nameOfPly,
+  ),
+];
 
 /** Panels are called by the fraction above what they really are. */
 function nameOfPly(mm: number): string {

@@ -25,8 +25,11 @@ const piece = (id: string, thicknessMm: number, widthMm: number, lengthMm: numbe
 
 test('one section is one group, one length is one row, the widest and the longest first', () => {
   const list = cutList([
-    piece('a', 20, 45, 900), piece('b', 18, 300, 1120, 1), piece('c', 18, 300, 1127, 3), piece('d', 18, 300, 1120, 2),
-  ]); // prettier-ignore
+    piece('a', 20, 45, 900),
+    piece('b', 18, 300, 1120, 1),
+    piece('c', 18, 300, 1127, 3),
+    piece('d', 18, 300, 1120, 2),
+  ]);
   expect(list.map((group) => [group.thicknessMm, group.widthMm, group.totalLengthMm])).toEqual([
     [18, 300, 3367],
     [20, 45, 900],

@@ -28,28 +28,40 @@ const problemsOf = ({ problems }: { problems: Awaited<ReturnType<typeof cutting>
   problems.map((one) => one.message.code);
 const withStock = (job: Job, stock: Partial<Job['stock']>): Job => ({ ...job, stock: { ...job.stock, ...stock } });
 
-const offcut = (lengthMm: number, more: Partial<Offcut> = {}): Offcut => ({ id: `rest-${lengthMm}`, form: 'strip', material: 'pine', thicknessMm: 20, widthMm: 45, lengthMm, note: 'before', ...more }); // prettier-ignore
+const offcut = (lengthMm: number, more: Partial<Offcut> = {}): Offcut => ({
+  id: `rest-${lengthMm}`,
+  form: 'strip',
+  material: 'pine',
+  thicknessMm: 20,
+  widthMm: 45,
+  lengthMm,
+  note: 'before',
+  ...more,
+});
 
-test.each(demoJobs().map((job) => [job.name, job] as const))('%s: every blank lies on one board, once, cut straight through', async (_, job) => {
-  const { layouts, blanks, groups, price, boundPrice, problems } = await cutting(job);
-  const cut = layouts.flatMap((one) => partsOn(one.tree).map((piece) => piece.part));
-  expect([...cut].sort()).toEqual(blanks.map((one) => one.id).sort());
-  expect(problems.filter((one) => one.severity === 'stop')).toEqual([]);
-  for (const { tree, item, trimMm } of layouts) {
-    expect(faultsOf(tree, job.stock.kerf.mm)).toEqual([]);
-    expect(tree.lengthMm).toBeLessThanOrEqual(item.lengthMm - trimMm + 1e-6);
-    expect(tree.widthMm).toBeLessThanOrEqual(item.widthMm + 1e-6);
-    for (const piece of partsOn(tree)) {
-      const blank = blanks.find((one) => one.id === piece.part)!;
-      const [l, w] = piece.turned ? [blank.widthMm, blank.lengthMm] : [blank.lengthMm, blank.widthMm];
-      expect(piece.lengthMm).toBeCloseTo(l, 6);
-      // A stick is as wide as it comes, and a rod as thick.
-      expect(piece.widthMm).toBeGreaterThanOrEqual(w - (blank.form === 'rod' ? 6 : 0.6));
+test.each(demoJobs().map((job) => [job.name, job] as const))(
+  '%s: every blank lies on one board, once, cut straight through',
+  async (_, job) => {
+    const { layouts, blanks, groups, price, boundPrice, problems } = await cutting(job);
+    const cut = layouts.flatMap((one) => partsOn(one.tree).map((piece) => piece.part));
+    expect([...cut].sort()).toEqual(blanks.map((one) => one.id).sort());
+    expect(problems.filter((one) => one.severity === 'stop')).toEqual([]);
+    for (const { tree, item, trimMm } of layouts) {
+      expect(faultsOf(tree, job.stock.kerf.mm)).toEqual([]);
+      expect(tree.lengthMm).toBeLessThanOrEqual(item.lengthMm - trimMm + 1e-6);
+      expect(tree.widthMm).toBeLessThanOrEqual(item.widthMm + 1e-6);
+      for (const piece of partsOn(tree)) {
+        const blank = blanks.find((one) => one.id === piece.part)!;
+        const [l, w] = piece.turned ? [blank.widthMm, blank.lengthMm] : [blank.lengthMm, blank.widthMm];
+        expect(piece.lengthMm).toBeCloseTo(l, 6);
+        // A stick is as wide as it comes, and a rod as thick.
+        expect(piece.widthMm).toBeGreaterThanOrEqual(w - (blank.form === 'rod' ? 6 : 0.6));
+      }
     }
-  }
-  expect(price).toBeGreaterThanOrEqual(boundPrice - 1e-9);
-  for (const group of groups.filter((one) => one.kind === 'bars')) expect(group.proven).toBe(true);
-}); // prettier-ignore
+    expect(price).toBeGreaterThanOrEqual(boundPrice - 1e-9);
+    for (const group of groups.filter((one) => one.kind === 'bars')) expect(group.proven).toBe(true);
+  },
+);
 
 test('a top longer than any sheet meets over a joist, a shelf over a bracket, and says so', async () => {
   const { blanks, problems, plan, job } = await cutting(parcelBench());
@@ -84,7 +96,11 @@ test('boards wider than any that is sold are glued up of strips, and the strips 
 
 test('a thickness nobody sells is planed down to, or glued up in layers, or named with what to do', async () => {
   const alcove = chimneyAlcove();
-  const thick = (typed: string, boards: string) => ({ ...alcove, shelves: { ...alcove.shelves, thickness: mm(typed) }, wood: { ...alcove.wood, boards } });
+  const thick = (typed: string, boards: string) => ({
+    ...alcove,
+    shelves: { ...alcove.shelves, thickness: mm(typed) },
+    wood: { ...alcove.wood, boards },
+  });
   const planed = await cutting(thick('24', 'pine'));
   expect(planed.groups.find((one) => one.thicknessMm === 24)).toMatchObject({ planedFromMm: 27 });
   expect(problemsOf(await cutting(windowCorner()))).toContain('problem.inLayers');
@@ -92,7 +108,7 @@ test('a thickness nobody sells is planed down to, or glued up in layers, or name
   expect(none.problems.filter((one) => one.message.code === 'problem.noStock')).toHaveLength(5);
   // What can be cut is cut nevertheless.
   expect(none.layouts.length).toBeGreaterThan(0);
-}); // prettier-ignore
+});
 
 describe('what is really bought', () => {
   const plywood = (): Job => ({ ...chimneyAlcove(), wood: { boards: 'birch-ply', sticks: 'pine', own: [] } });
@@ -114,15 +130,33 @@ describe('what is really bought', () => {
 
   test('a name that is not its size is told before anything is cut', async () => {
     const start = chimneyAlcove();
-    const job = withStock({ ...start, shelves: { ...start.shelves, thickness: mm('19.05') }, wood: { ...start.wood, boards: 'birch-ply' } }, { region: 'inch' });
+    const job = withStock(
+      { ...start, shelves: { ...start.shelves, thickness: mm('19.05') }, wood: { ...start.wood, boards: 'birch-ply' } },
+      { region: 'inch' },
+    );
     const { problems } = await cutting(job);
     expect(problems.map((one) => one.message)).toContainEqual(
-      expect.objectContaining({ code: 'problem.reallyThick', params: expect.objectContaining({ planned: { is: 'length', mm: 19.05 }, really: { is: 'length', mm: expect.closeTo(18.26, 1) } }) }),
+      expect.objectContaining({
+        code: 'problem.reallyThick',
+        params: expect.objectContaining({
+          planned: { is: 'length', mm: 19.05 },
+          really: { is: 'length', mm: expect.closeTo(18.26, 1) },
+        }),
+      }),
     );
   });
 
   test('what a person can buy besides is used where it is cheaper', async () => {
-    const own = { id: 'sale', name: 'Sale board', form: 'board', material: 'pine', thickness: mm('18'), width: mm('320'), length: mm('2400'), price: 4 } as const;
+    const own = {
+      id: 'sale',
+      name: 'Sale board',
+      form: 'board',
+      material: 'pine',
+      thickness: mm('18'),
+      width: mm('320'),
+      length: mm('2400'),
+      price: 4,
+    } as const;
     const { buy } = await cutting(withStock(chimneyAlcove(), { own: [own] }));
     expect(buy.find((one) => one.item.id === 'own:sale')?.count).toBe(3);
   });
@@ -144,7 +178,7 @@ describe('what is really bought', () => {
     expect(none.buy.some((one) => one.item.id === first!.item.id)).toBe(false);
     expect(none.problems.filter((one) => one.severity === 'stop')).toEqual([]);
   });
-}); // prettier-ignore
+});
 
 test('what is on the rack is used before anything is bought, and only where it is wanted', async () => {
   const rack = [offcut(1300), offcut(700)];
@@ -170,7 +204,7 @@ test('what does not fit into the car is cut where it is bought', async () => {
       expect(Math.max(node.lengthMm, node.widthMm)).toBeLessThanOrEqual(2000 + 1e-6);
       expect(Math.min(node.lengthMm, node.widthMm)).toBeLessThanOrEqual(900 + 1e-6);
     }
-}); // prettier-ignore
+});
 
 test('blanks of corner shelves are cut to marks of the tape, and hold their shelves', async () => {
   const { blanks, plan } = await cutting(windowCorner());
@@ -196,18 +230,29 @@ describe('the shopping list', () => {
     const { plan, job, ...result } = await cutting(chimneyAlcove());
     const { lines, total, spare } = shoppingFor({ job, plan, cutting: result });
     expect(new Set(lines.map((one) => one.key)).size).toBe(lines.length);
-    expect(total).toBeCloseTo(lines.reduce((sum, one) => sum + one.price, 0), 9);
+    expect(total).toBeCloseTo(
+      lines.reduce((sum, one) => sum + one.price, 0),
+      9,
+    );
     const wood = lines.filter((one) => one.kind === 'wood');
     expect(wood.reduce((sum, one) => sum + one.price, 0)).toBeCloseTo(result.price, 9);
-    expect(lines.filter((one) => one.kind === 'hardware').map((one) => one.need)).toEqual(plan.needed.map((one) => one.count));
+    expect(lines.filter((one) => one.kind === 'hardware').map((one) => one.need)).toEqual(
+      plan.needed.map((one) => one.count),
+    );
     expect(spare?.item.widthMm).toBe(400);
   });
 
   test('what there is already is taken off', async () => {
     const { plan, job, ...result } = await cutting(chimneyAlcove());
     const [board] = result.buy;
-    const list = (stock: Partial<Job['stock']>) => shoppingFor({ job: withStock(job, stock), plan, cutting: result }).lines;
-    const have = list({ have: [{ what: 'screw-5-70', count: 40 }, { what: board!.item.id, count: 2 }] });
+    const list = (stock: Partial<Job['stock']>) =>
+      shoppingFor({ job: withStock(job, stock), plan, cutting: result }).lines;
+    const have = list({
+      have: [
+        { what: 'screw-5-70', count: 40 },
+        { what: board!.item.id, count: 2 },
+      ],
+    });
     expect(have.find((one) => one.key === 'screw-5-70')).toMatchObject({ need: 40, packs: [], price: 0 });
     expect(have.find((one) => one.key === board!.item.id)?.packs[0]?.count).toBe(board!.count - 2);
   });
@@ -235,12 +280,15 @@ describe('the shopping list', () => {
 
   test('paint for a painted job, none for a bare one', async () => {
     const { plan, job, ...result } = await cutting(chimneyAlcove());
-    const keys = (finish: Job['stock']['finish']) => shoppingFor({ job: withStock(job, { finish }), plan, cutting: result }).lines.map((one) => one.key);
+    const keys = (finish: Job['stock']['finish']) =>
+      shoppingFor({ job: withStock(job, { finish }), plan, cutting: result }).lines.map((one) => one.key);
     expect(keys('paint')).toEqual(expect.arrayContaining(['primer', 'paint', 'caulk', 'filler']));
-    expect(keys('bare').filter((one) => ['primer', 'paint', 'stain', 'clear', 'oil', 'caulk', 'filler'].includes(one))).toEqual([]);
+    expect(
+      keys('bare').filter((one) => ['primer', 'paint', 'stain', 'clear', 'oil', 'caulk', 'filler'].includes(one)),
+    ).toEqual([]);
     expect(keys('stain')).toEqual(expect.arrayContaining(['stain', 'clear']));
   });
-}); // prettier-ignore
+});
 
 describe('an offcut is used once', () => {
   const wide = (id: string, lengthMm: number): Offcut => ({

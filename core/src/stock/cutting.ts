@@ -85,16 +85,23 @@ const sectionKey = (one: Blank) => [one.form, one.material, round(one.thicknessM
 const sheetKey = (one: Blank) => [one.material, round(one.thicknessMm)].join('/');
 
 /**
- * From parts to layouts: blanks, what they can be cut from, which of that to buy, and how to cut it. What cannot be had as
- * asked is made of several pieces, and named; what cannot be had at all is named and left out.
- * Yields how much of the work is done, 0 to 1.
+ * From parts to layouts: blanks, what they can be cut from, which of that to buy, and how to cut it. What cannot be had
+ * as asked is made of several pieces, and named; what cannot be had at all is named and left out. Yields how much of
+ * the work is done, 0 to 1.
  */
-export function* planCutting(input: CuttingInput, solver: Solver, effort: CuttingEffort = USUAL_CUTTING): Generator<number, Cutting> {
+export function* planCutting(
+  input: CuttingInput,
+  solver: Solver,
+  effort: CuttingEffort = USUAL_CUTTING,
+): Generator<number, Cutting> {
   const { job, plan, made } = input;
   const { stock, wood } = job;
   const carry = stock.carry ? { lengthMm: stock.carry.length.mm, widthMm: stock.carry.width.mm } : null;
   const mayBuy = catalogueOf(job);
-  const kept = [...(input.bench ?? []).map((one) => ({ ...rackItem(one, wood.own), id: `bench:${one.id}` })), ...(stock.useRack ? input.rack.map((one) => rackItem(one, wood.own)) : [])];
+  const kept = [
+    ...(input.bench ?? []).map((one) => ({ ...rackItem(one, wood.own), id: `bench:${one.id}` })),
+    ...(stock.useRack ? input.rack.map((one) => rackItem(one, wood.own)) : []),
+  ];
   const offered = [...mayBuy, ...kept];
   const leave = new Set(stock.leave);
   const problems: Problem[] = [];
@@ -106,7 +113,8 @@ export function* planCutting(input: CuttingInput, solver: Solver, effort: Cuttin
     if (!said.has(once)) problems.push(problem);
     said.add(once);
   };
-  const sectionWords = (one: Blank): Message => message('stock.size', { thick: length(one.thicknessMm), wide: length(one.widthMm) });
+  const sectionWords = (one: Blank): Message =>
+    message('stock.size', { thick: length(one.thicknessMm), wide: length(one.widthMm) });
 
   // What is on the rack or the bench is there once: a piece that is taken is not offered again.
   const taken = new Set<string>();
@@ -114,21 +122,37 @@ export function* planCutting(input: CuttingInput, solver: Solver, effort: Cuttin
   const groups: CuttingGroup[] = [];
   const layouts: Layout[] = [];
   const already = ({ blank }: Sourced) => isAmong(blank, input.cut ?? []);
-  const all = blanksOf(parts, job).flatMap((blank) => sourced(blank)).filter(({ blank }) => !made?.has(blank.id));
+  const all = blanksOf(parts, job)
+    .flatMap((blank) => sourced(blank))
+    .filter(({ blank }) => !made?.has(blank.id));
   const blanks = [...all];
-  let missing = yield* take(all.filter((one) => !already(one)), '');
+  let missing = yield* take(
+    all.filter((one) => !already(one)),
+    '',
+  );
   // What another piece took the offcut from is looked for once more among what is left.
-  const again = missing.filter((one) => one.sources.items.some((item) => taken.has(item.id))).flatMap(({ blank }) => sourced(blank));
+  const again = missing
+    .filter((one) => one.sources.items.some((item) => taken.has(item.id)))
+    .flatMap(({ blank }) => sourced(blank));
   missing = missing.filter((one) => !one.sources.items.some((item) => taken.has(item.id)));
   if (again.length > 0) {
     blanks.push(...again.filter((one) => !blanks.some((other) => other.blank.id === one.blank.id)));
     missing.push(...(yield* take(again, '+')));
   }
   notCut(missing.map((one) => one.blank));
-  const cut = new Set(layouts.flatMap((one) => nodesOf(one.tree).flatMap((node) => (node.is === 'part' ? [node.part] : []))));
+  const cut = new Set(
+    layouts.flatMap((one) => nodesOf(one.tree).flatMap((node) => (node.is === 'part' ? [node.part] : []))),
+  );
   const buy = boughtOf(layouts);
   // A board is seldom cut where it is bought; whether it can be carried is asked.
-  for (const { item } of buy) if (item.form !== 'sheet' && !fitsCar(item, carry)) say(doubtful({ is: 'shelves' }, message('problem.longBoard', { item: nested(item.name), long: length(item.lengthMm) })));
+  for (const { item } of buy)
+    if (item.form !== 'sheet' && !fitsCar(item, carry))
+      say(
+        doubtful(
+          { is: 'shelves' },
+          message('problem.longBoard', { item: nested(item.name), long: length(item.lengthMm) }),
+        ),
+      );
   return {
     groups,
     layouts,
@@ -142,10 +166,16 @@ export function* planCutting(input: CuttingInput, solver: Solver, effort: Cuttin
 
   /** Lays pieces out group by group. @returns those for which there is nothing left */
   function* take(all: readonly Sourced[], again: string): Generator<number, Sourced[]> {
-    const bars = grouped(all.filter((one) => !one.sheet), (one) => sectionKey(one.blank));
+    const bars = grouped(
+      all.filter((one) => !one.sheet),
+      (one) => sectionKey(one.blank),
+    );
     // The widest have the fewest offcuts to choose from: they choose first.
     if (kept.length > 0) bars.sort((a, b) => b[0]!.blank.widthMm - a[0]!.blank.widthMm);
-    const sheets = grouped(all.filter((one) => one.sheet), (one) => sheetKey(one.blank));
+    const sheets = grouped(
+      all.filter((one) => one.sheet),
+      (one) => sheetKey(one.blank),
+    );
     const steps = bars.length + sheets.length;
     const left: Blank[] = [];
     for (const [done, group] of bars.entries()) {
@@ -173,15 +203,54 @@ export function* planCutting(input: CuttingInput, solver: Solver, effort: Cuttin
       if (layers) {
         one = layersOf(blank, layers.count, layers.thicknessMm);
         sources = sourcesFor(one[0]!, items, leave);
-        say(doubtful(about, message('problem.inLayers', { piece, layers: count(layers.count), thick: length(layers.thicknessMm), made: length(layers.count * layers.thicknessMm) })));
+        say(
+          doubtful(
+            about,
+            message('problem.inLayers', {
+              piece,
+              layers: count(layers.count),
+              thick: length(layers.thicknessMm),
+              made: length(layers.count * layers.thicknessMm),
+            }),
+          ),
+        );
       }
     }
     if (!sources) {
-      say(stop(about, message('problem.noStock', { piece, thick: length(blank.thicknessMm), wide: length(blank.widthMm), material: text(blank.material) })));
+      say(
+        stop(
+          about,
+          message('problem.noStock', {
+            piece,
+            thick: length(blank.thicknessMm),
+            wide: length(blank.widthMm),
+            material: text(blank.material),
+          }),
+        ),
+      );
       return [];
     }
-    if (sources.reallyMm !== null) say(doubtful(about, message('problem.reallyThick', { planned: length(blank.thicknessMm), really: length(sources.reallyMm), item: nested(sources.items[0]!.name) })));
-    if (sources.instead !== null) say(doubtful(about, message('problem.otherWood', { section: nested(sectionWords(blank)), material: nested(sources.items[0]!.name) })));
+    if (sources.reallyMm !== null)
+      say(
+        doubtful(
+          about,
+          message('problem.reallyThick', {
+            planned: length(blank.thicknessMm),
+            really: length(sources.reallyMm),
+            item: nested(sources.items[0]!.name),
+          }),
+        ),
+      );
+    if (sources.instead !== null)
+      say(
+        doubtful(
+          about,
+          message('problem.otherWood', {
+            section: nested(sectionWords(blank)),
+            material: nested(sources.items[0]!.name),
+          }),
+        ),
+      );
     if (sheet) return joined(one, sources, true);
     return joined(one, sources, false).flatMap((each) => gluedUp(each));
   }
@@ -191,7 +260,10 @@ export function* planCutting(input: CuttingInput, solver: Solver, effort: Cuttin
     const edges = sheet ? 2 * stock.edges.mm : stock.squaring.mm;
     const fresh = sources.items.filter((one) => !one.id.startsWith('rack:') && !one.id.startsWith('bench:'));
     const from = fresh.length > 0 ? fresh : sources.items;
-    const fitting = sheet && carry ? from.map((one) => ({ ...one, lengthMm: Math.min(one.lengthMm, Math.max(carry.lengthMm, carry.widthMm)) })) : from;
+    const fitting =
+      sheet && carry
+        ? from.map((one) => ({ ...one, lengthMm: Math.min(one.lengthMm, Math.max(carry.lengthMm, carry.widthMm)) }))
+        : from;
     return all.flatMap((blank): Sourced[] => {
       const longest = Math.max(...fitting.map((one) => longestIn(one, blank, edges)));
       if (blank.lengthMm <= longest + 1e-6) return [{ blank, sources, sheet }];
@@ -199,7 +271,16 @@ export function* planCutting(input: CuttingInput, solver: Solver, effort: Cuttin
       const about = aboutOf(blank, parts);
       const piece = text(blank.label);
       if (longest < 100 || blank.parts.length > 1) {
-        say(stop(about, message('problem.tooWideForStock', { piece, wide: length(blank.widthMm), widest: length(Math.max(...from.map((one) => one.widthMm - edges))) })));
+        say(
+          stop(
+            about,
+            message('problem.tooWideForStock', {
+              piece,
+              wide: length(blank.widthMm),
+              widest: length(Math.max(...from.map((one) => one.widthMm - edges))),
+            }),
+          ),
+        );
         return [];
       }
       const over = part ? joinsOver(part, parts, plan.hardware, plan.opening) : [];
@@ -212,17 +293,50 @@ export function* planCutting(input: CuttingInput, solver: Solver, effort: Cuttin
 
   /** Strips side by side, where nothing is wide enough. */
   function gluedUp({ blank, sources }: Sourced): Sourced[] {
-    if (sources.items.some((one) => one.widthMm >= blank.widthMm - SAME_WIDTH_MM && one.lengthMm - stock.squaring.mm >= blank.lengthMm - 1e-6) || blank.form === 'rod') return [{ blank, sources, sheet: false }];
-    const fresh = sources.items.filter((one) => !one.id.startsWith('rack:') && !one.id.startsWith('bench:') && one.lengthMm - stock.squaring.mm >= blank.lengthMm + 30 && one.widthMm >= 60);
+    if (
+      sources.items.some(
+        (one) =>
+          one.widthMm >= blank.widthMm - SAME_WIDTH_MM && one.lengthMm - stock.squaring.mm >= blank.lengthMm - 1e-6,
+      ) ||
+      blank.form === 'rod'
+    )
+      return [{ blank, sources, sheet: false }];
+    const fresh = sources.items.filter(
+      (one) =>
+        !one.id.startsWith('rack:') &&
+        !one.id.startsWith('bench:') &&
+        one.lengthMm - stock.squaring.mm >= blank.lengthMm + 30 &&
+        one.widthMm >= 60,
+    );
     const rate = (one: StockItem) => (stripsFor(blank.widthMm, one.widthMm).count * one.price) / one.lengthMm;
     const [best] = [...fresh].sort((a, b) => rate(a) - rate(b));
     if (!best) {
-      say(stop(aboutOf(blank, parts), message('problem.noStock', { piece: text(blank.label), thick: length(blank.thicknessMm), wide: length(blank.widthMm), material: text(blank.material) })));
+      say(
+        stop(
+          aboutOf(blank, parts),
+          message('problem.noStock', {
+            piece: text(blank.label),
+            thick: length(blank.thicknessMm),
+            wide: length(blank.widthMm),
+            material: text(blank.material),
+          }),
+        ),
+      );
       return [];
     }
     const { count: strips, stripMm } = stripsFor(blank.widthMm, best.widthMm);
     glueUps.push({ part: blank.parts[0]!, label: blank.label, strips, stripMm, fromSection: best.section });
-    say(doubtful(aboutOf(blank, parts), message('problem.glueUp', { piece: text(blank.label), strips: count(strips), wide: length(stripMm), item: nested(best.name) })));
+    say(
+      doubtful(
+        aboutOf(blank, parts),
+        message('problem.glueUp', {
+          piece: text(blank.label),
+          strips: count(strips),
+          wide: length(stripMm),
+          item: nested(best.name),
+        }),
+      ),
+    );
     const only = { ...sources, items: sources.items.filter((one) => one.widthMm === best.widthMm) };
     return stripsOf(blank, best.widthMm).map((one) => ({ blank: one, sources: only, sheet: false }));
   }
@@ -230,16 +344,28 @@ export function* planCutting(input: CuttingInput, solver: Solver, effort: Cuttin
   function takeBars(group: readonly Sourced[], again: string): Blank[] {
     const { blank: first, sources } = group[0]!;
     const kerf = stock.kerf.mm;
-    const usable = sources.items.filter(there).filter((one) => one.widthMm >= first.widthMm - SAME_WIDTH_MM || first.form === 'rod');
-    const kinds = usable.map((one) => ({ id: one.id, lengthMm: one.lengthMm, price: one.price, available: one.left, yields: yieldsOf(one, first, kerf) }));
+    const usable = sources.items
+      .filter(there)
+      .filter((one) => one.widthMm >= first.widthMm - SAME_WIDTH_MM || first.form === 'rod');
+    const kinds = usable.map((one) => ({
+      id: one.id,
+      lengthMm: one.lengthMm,
+      price: one.price,
+      available: one.left,
+      yields: yieldsOf(one, first, kerf),
+    }));
     const lengths = grouped(group, (one) => String(round(one.blank.lengthMm)));
-    const result: CutBars = cutBars({
-      wanted: lengths.map((all) => ({ id: all[0]!.blank.id, lengthMm: all[0]!.blank.lengthMm, count: all.length })),
-      kinds,
-      kerfMm: kerf,
-      trimMm: stock.squaring.mm,
-      keepMm: stock.keep.mm,
-    }, solver, effort.bars);
+    const result: CutBars = cutBars(
+      {
+        wanted: lengths.map((all) => ({ id: all[0]!.blank.id, lengthMm: all[0]!.blank.lengthMm, count: all.length })),
+        kinds,
+        kerfMm: kerf,
+        trimMm: stock.squaring.mm,
+        keepMm: stock.keep.mm,
+      },
+      solver,
+      effort.bars,
+    );
     const waiting = new Map(lengths.map((all) => [all[0]!.blank.id, all.map((one) => one.blank)]));
     const id = sectionKey(first) + again;
     const from = layouts.length;
@@ -247,8 +373,15 @@ export function* planCutting(input: CuttingInput, solver: Solver, effort: Cuttin
       const item = usable.find((one) => one.id === kind.id)!;
       const all = result.bars.filter((one) => one.kind === kind.id);
       for (let at = 0; at < all.length; at += kind.yields) {
-        const rows = all.slice(at, at + kind.yields).map((bar) => bar.pieces.map((piece) => waiting.get(piece)!.shift()!));
-        put({ group: id, item, trimMm: stock.squaring.mm, tree: ordered(barTree({ item, rows, trimMm: stock.squaring.mm, kerfMm: kerf }), kerf) });
+        const rows = all
+          .slice(at, at + kind.yields)
+          .map((bar) => bar.pieces.map((piece) => waiting.get(piece)!.shift()!));
+        put({
+          group: id,
+          item,
+          trimMm: stock.squaring.mm,
+          tree: ordered(barTree({ item, rows, trimMm: stock.squaring.mm, kerfMm: kerf }), kerf),
+        });
       }
     }
     groups.push(groupOf(id, 'bars', first, result, from, sources.planedFromMm));
@@ -261,17 +394,34 @@ export function* planCutting(input: CuttingInput, solver: Solver, effort: Cuttin
     if (from !== 'shop') taken.add(layout.item.id);
   }
 
-  function* takeSheets(group: readonly Sourced[], again: string, from: number, share: number): Generator<number, Blank[]> {
+  function* takeSheets(
+    group: readonly Sourced[],
+    again: string,
+    from: number,
+    share: number,
+  ): Generator<number, Blank[]> {
     const { blank: first, sources } = group[0]!;
     const sizes = grouped(group, ({ blank }) => [round(blank.lengthMm), round(blank.widthMm), blank.turn].join('/'));
-    const work = cutSheets({
-      wanted: sizes.map((all) => ({ ...all[0]!.blank, count: all.length })),
-      kinds: sources.items.filter(there).map((one) => ({ id: one.id, lengthMm: one.lengthMm, widthMm: one.widthMm, price: one.price, available: one.left })),
-      kerfMm: stock.kerf.mm,
-      trimMm: stock.edges.mm,
-      limit: carry,
-      seed: 7,
-    }, solver, effort.sheets);
+    const work = cutSheets(
+      {
+        wanted: sizes.map((all) => ({ ...all[0]!.blank, count: all.length })),
+        kinds: sources.items
+          .filter(there)
+          .map((one) => ({
+            id: one.id,
+            lengthMm: one.lengthMm,
+            widthMm: one.widthMm,
+            price: one.price,
+            available: one.left,
+          })),
+        kerfMm: stock.kerf.mm,
+        trimMm: stock.edges.mm,
+        limit: carry,
+        seed: 7,
+      },
+      solver,
+      effort.sheets,
+    );
     let step = work.next();
     for (; !step.done; step = work.next()) yield from + share * step.value;
     const result = step.value;
@@ -280,7 +430,12 @@ export function* planCutting(input: CuttingInput, solver: Solver, effort: Cuttin
     const before = layouts.length;
     for (const one of result.sheets) {
       const item = sources.items.find((each) => each.id === one.kind)!;
-      const named = (node: CutNode): CutNode => node.is === 'cut' ? { ...node, pieces: node.pieces.map(named) } : node.is === 'part' ? { ...node, part: waiting.get(node.part)!.shift()!.id } : node;
+      const named = (node: CutNode): CutNode =>
+        node.is === 'cut'
+          ? { ...node, pieces: node.pieces.map(named) }
+          : node.is === 'part'
+            ? { ...node, part: waiting.get(node.part)!.shift()!.id }
+            : node;
       put({ group: id, item, trimMm: stock.edges.mm, tree: ordered(named(one.layout), stock.kerf.mm) });
     }
     groups.push(groupOf(id, 'sheets', first, result, before, null));
@@ -288,17 +443,49 @@ export function* planCutting(input: CuttingInput, solver: Solver, effort: Cuttin
   }
 
   function notCut(blank: readonly Blank[]) {
-    for (const one of blank) say(stop(aboutOf(one, parts), message('problem.notEnough', { piece: text(one.label), long: length(one.lengthMm), wide: length(one.widthMm) })));
+    for (const one of blank)
+      say(
+        stop(
+          aboutOf(one, parts),
+          message('problem.notEnough', {
+            piece: text(one.label),
+            long: length(one.lengthMm),
+            wide: length(one.widthMm),
+          }),
+        ),
+      );
   }
 
-  function groupOf(id: string, kind: CuttingGroup['kind'], first: Blank, result: Pick<CutBars, 'price' | 'boundPrice' | 'proven'>, from: number, planedFromMm: number | null): CuttingGroup {
+  function groupOf(
+    id: string,
+    kind: CuttingGroup['kind'],
+    first: Blank,
+    result: Pick<CutBars, 'price' | 'boundPrice' | 'proven'>,
+    from: number,
+    planedFromMm: number | null,
+  ): CuttingGroup {
     const ours = layouts.slice(from);
     const whole = ours.reduce((sum, one) => sum + one.item.lengthMm * one.item.widthMm, 0);
-    const used = ours.reduce((sum, one) => sum + nodesOf(one.tree).reduce((all, node) => all + (node.is === 'part' ? node.lengthMm * node.widthMm : 0), 0), 0);
+    const used = ours.reduce(
+      (sum, one) =>
+        sum + nodesOf(one.tree).reduce((all, node) => all + (node.is === 'part' ? node.lengthMm * node.widthMm : 0), 0),
+      0,
+    );
     const { price, boundPrice, proven } = result;
-    return { id, kind, material: first.material, thicknessMm: first.thicknessMm, widthMm: kind === 'bars' ? first.widthMm : 0, price, boundPrice, proven, usedShare: whole > 0 ? used / whole : 0, planedFromMm };
+    return {
+      id,
+      kind,
+      material: first.material,
+      thicknessMm: first.thicknessMm,
+      widthMm: kind === 'bars' ? first.widthMm : 0,
+      price,
+      boundPrice,
+      proven,
+      usedShare: whole > 0 ? used / whole : 0,
+      planedFromMm,
+    };
   }
-} // prettier-ignore
+}
 
 interface Sourced {
   readonly blank: Blank;

@@ -24,7 +24,10 @@ export const wallCoatingsFor = (areaM2: number): { what: Coating; litres: number
 ];
 
 /** What is needed to finish so much surface, litres. */
-export function coatingsFor(areaM2: number, { finish, coats }: Pick<Job['stock'], 'finish' | 'coats'>): { what: Coating; litres: number }[] {
+export function coatingsFor(
+  areaM2: number,
+  { finish, coats }: Pick<Job['stock'], 'finish' | 'coats'>,
+): { what: Coating; litres: number }[] {
   const litres = (what: Coating, times: number) => ({ what, litres: (areaM2 * times) / COVERS[what] });
   switch (finish) {
     case 'bare':
@@ -37,4 +40,4 @@ export function coatingsFor(areaM2: number, { finish, coats }: Pick<Job['stock']
     case 'oil':
       return [litres(finish, coats)];
   }
-} // prettier-ignore
+}

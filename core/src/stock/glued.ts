@@ -4,7 +4,10 @@ import { blanksOf } from './blanks';
 import { catalogueOf } from './catalogue';
 import { fromSheets, sourcesFor } from './sources';
 
-/** How pieces are cut: from sheets, from boards, from sticks and rods; and which of them nothing that is sold is wide enough for. */
+/**
+ * How pieces are cut: from sheets, from boards, from sticks and rods; and which of them nothing that is sold is wide
+ * enough for.
+ */
 export interface CutKinds {
   readonly sheets: readonly string[];
   readonly boards: readonly string[];

@@ -6,11 +6,18 @@ import { figure } from '../figure';
 import { message } from '../message';
 import type { OutlinePoint } from '../fit';
 
-const triangle = (a: number, b: number): OutlinePoint[] => [[0, 0], [a, 0], [0, b]]; // prettier-ignore
+const triangle = (a: number, b: number): OutlinePoint[] => [
+  [0, 0],
+  [a, 0],
+  [0, b],
+];
 const quarter = (r: number): OutlinePoint[] => [
   [0, 0],
-  ...Array.from({ length: 65 }, (_, i): OutlinePoint => [r * Math.sin((i * Math.PI) / 128), r * Math.cos((i * Math.PI) / 128)]),
-]; // prettier-ignore
+  ...Array.from({ length: 65 }, (_, i): OutlinePoint => [
+    r * Math.sin((i * Math.PI) / 128),
+    r * Math.cos((i * Math.PI) / 128),
+  ]),
+];
 
 describe('two corner shelves in one blank', () => {
   test('triangles lie along one another, a kerf between their long edges', () => {
@@ -45,18 +52,27 @@ describe('panels glued up of strips', () => {
 });
 
 describe('packs', () => {
-  const screws = [{ holds: 25, price: 3 }, { holds: 100, price: 8 }, { holds: 200, price: 14 }]; // prettier-ignore
+  const screws = [
+    { holds: 25, price: 3 },
+    { holds: 100, price: 8 },
+    { holds: 200, price: 14 },
+  ];
   test('a hundred for less than four times twenty-five', () =>
     expect(packsFor(80, screws)).toMatchObject({ price: 8, packs: [{ holds: 100, count: 1 }] }));
-  test('a large one and a small one', () =>
-    expect(packsFor(110, screws)).toMatchObject({ price: 11, holds: 125 }));
+  test('a large one and a small one', () => expect(packsFor(110, screws)).toMatchObject({ price: 11, holds: 125 }));
   test('exactly full is enough', () => expect(packsFor(25, screws)).toMatchObject({ price: 3, holds: 25 }));
   test('one more is not', () => expect(packsFor(26, screws)).toMatchObject({ price: 6, holds: 50 }));
   test('at one price the fuller', () =>
-    expect(packsFor(30, [{ holds: 50, price: 6 }, { holds: 25, price: 3 }])).toMatchObject({ price: 6, holds: 50 })); // prettier-ignore
-  test('nothing is needed, nothing is bought', () => expect(packsFor(0, screws)).toMatchObject({ price: 0, packs: [] }));
+    expect(
+      packsFor(30, [
+        { holds: 50, price: 6 },
+        { holds: 25, price: 3 },
+      ]),
+    ).toMatchObject({ price: 6, holds: 50 }));
+  test('nothing is needed, nothing is bought', () =>
+    expect(packsFor(0, screws)).toMatchObject({ price: 0, packs: [] }));
   test('free packs', () => expect(packsFor(30, [{ holds: 50, price: 0 }])).toMatchObject({ price: 0, holds: 50 }));
-}); // prettier-ignore
+});
 
 describe('finish', () => {
   const label = message('part.board');

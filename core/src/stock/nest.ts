@@ -1,6 +1,8 @@
 import type { OutlinePoint } from '../fit';
 
-/** Two shapes head to tail in one blank: how large it is, and how far the second, turned half round, stands along it. */
+/**
+ * Two shapes head to tail in one blank: how large it is, and how far the second, turned half round, stands along it.
+ */
 export interface NestedPair {
   readonly lengthMm: number;
   readonly widthMm: number;
@@ -32,7 +34,7 @@ export function nestPair(first: readonly OutlinePoint[], second: readonly Outlin
     }
   }
   return { lengthMm: Math.max(sizeOf(a)[0], shiftMm + long), widthMm, shiftMm };
-} // prettier-ignore
+}
 
 /** A shape turned half round, its foot at the blank's far edge. */
 function turnedRound(points: readonly OutlinePoint[], widthMm: number): OutlinePoint[] {
@@ -41,9 +43,14 @@ function turnedRound(points: readonly OutlinePoint[], widthMm: number): OutlineP
 }
 
 /** What is marked on a blank of corner shelves: one outline from its corner, or two head to tail. */
-export function outlinesOn(outlines: readonly (readonly OutlinePoint[])[], { widthMm, shiftMm = 0 }: { widthMm: number; shiftMm?: number }): OutlinePoint[][] {
-  return outlines.map((one, i) => (i === 0 ? atOrigin(one) : turnedRound(one, widthMm).map(([x, y]): OutlinePoint => [x + shiftMm, y])));
-} // prettier-ignore
+export function outlinesOn(
+  outlines: readonly (readonly OutlinePoint[])[],
+  { widthMm, shiftMm = 0 }: { widthMm: number; shiftMm?: number },
+): OutlinePoint[][] {
+  return outlines.map((one, i) =>
+    i === 0 ? atOrigin(one) : turnedRound(one, widthMm).map(([x, y]): OutlinePoint => [x + shiftMm, y]),
+  );
+}
 
 function sizeOf(points: readonly OutlinePoint[]): [number, number] {
   const [xs, ys] = [points.map(([x]) => x), points.map(([, y]) => y)];

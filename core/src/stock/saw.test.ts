@@ -27,21 +27,28 @@ test('layouts are in the order they are cut in, on the screen, on paper and at t
     expect(faultsOf(tree, kerf)).toEqual([]);
     for (const node of nodesOf(tree)) {
       if (node.is !== 'cut') continue;
-      const sizes = node.pieces.filter((one) => one.is !== 'rest').map((one) => (node.way === 'rip' ? one.widthMm : one.lengthMm));
+      const sizes = node.pieces
+        .filter((one) => one.is !== 'rest')
+        .map((one) => (node.way === 'rip' ? one.widthMm : one.lengthMm));
       expect(sizes).toEqual([...sizes].sort((a, b) => b - a));
     }
   }
-}); // prettier-ignore
+});
 
 test('equal parts come from one setting: six joists, six arms, six legs, six braces', async () => {
   const { steps } = await begun(parcelBench());
-  for (const [mm, count] of [[510, 6], [280, 6], [270, 6], [339.5, 6]] as const) {
+  for (const [mm, count] of [
+    [510, 6],
+    [280, 6],
+    [270, 6],
+    [339.5, 6],
+  ] as const) {
     const of = steps.filter((one) => one.is === 'cross' && one.settingMm === mm);
     expect(of).toHaveLength(count);
     expect(settingsIn(of)).toBe(1);
     expect(of.map((one) => one.number)).toEqual(of.map((_, i) => of[0]!.number + i));
   }
-}); // prettier-ignore
+});
 
 test('when every cut is ticked every blank is made; one tick less, one or two less', async () => {
   const { saw, steps, kerf } = await begun(parcelBench());
@@ -70,13 +77,16 @@ describe('a cut that went wrong', () => {
     expect(ours.some((mm) => Math.abs(mm - 480) < 1e-6)).toBe(true);
     expect(ours.some((mm) => Math.abs(mm - (step.piece.lengthMm - 480 - kerf)) < 1e-6)).toBe(true);
     // Boards not begun lie there whole.
-    for (const layout of saw.layouts.filter((one) => !steps.slice(0, at).some((cut) => cut.layout === one.id) && one.id !== step.layout))
+    for (const layout of saw.layouts.filter(
+      (one) => !steps.slice(0, at).some((cut) => cut.layout === one.id) && one.id !== step.layout,
+    ))
       expect(bench.some((one) => one.note === layout.id && one.lengthMm === layout.lengthMm)).toBe(true);
   });
 
   test('the rest is planned anew from the bench: what is made stays made, everything else is cut', async () => {
     const { job, saw, steps, kerf } = await begun(parcelBench());
-    // The longest of four posts, 801.5 long, was cut to 790: what is left of its board, a metre more than was wanted, still gives all four.
+    // The longest of four posts, 801.5 long, was cut to 790: what is left of its board, a metre more than was wanted,
+    // still gives all four.
     const at = steps.findIndex((one) => one.gives.part === 'S1-post-4');
     const step = steps[at]!;
     expect(step.settingMm).toBe(801.5);
@@ -104,7 +114,7 @@ describe('a cut that went wrong', () => {
     expect(cutting.buy.reduce((sum, one) => sum + one.count, 0)).toBe(1);
     expect(cutting.buy[0]!.item.lengthMm).toBeGreaterThanOrEqual(step.settingMm);
   });
-}); // prettier-ignore
+});
 
 test('what is left and long enough goes on the rack, once its board is cut up', async () => {
   const { job, saw, steps } = await begun(parcelBench());

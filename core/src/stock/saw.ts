@@ -50,11 +50,12 @@ export function madeBlanks(saw: Saw, kerfMm: number): Set<string> {
       const last = node.pieces.length - 1;
       const piece = node.pieces[last];
       const own = steps.filter((one) => one.layout === layout.id && one.path.join() === path.join() && one.at >= 0);
-      if (piece?.is === 'part' && !own.some((one) => one.at === last) && own.every((one) => done.has(one.id))) made.add(piece.part);
+      if (piece?.is === 'part' && !own.some((one) => one.at === last) && own.every((one) => done.has(one.id)))
+        made.add(piece.part);
     }
   }
   return made;
-} // prettier-ignore
+}
 
 /** The job's cut pieces with those of a cutting that has begun, for when that is over or planned again. */
 export function withCut(cut: readonly CutPiece[], saw: Saw, kerfMm: number): CutPiece[] {
@@ -68,7 +69,9 @@ function withPaths(node: CutNode, path: readonly number[]): { node: CutNode; pat
   return [{ node, path }, ...(node.is === 'cut' ? node.pieces.flatMap((one, i) => withPaths(one, [...path, i])) : [])];
 }
 
-/** Everything that lies on the bench: boards not begun, what is left of those that are, and pieces that were cut wrong. */
+/**
+ * Everything that lies on the bench: boards not begun, what is left of those that are, and pieces that were cut wrong.
+ */
 export function benchOf(saw: Saw, kerfMm: number, wrong?: { step: SawStep; sizeMm: number }): Offcut[] {
   const done = new Set(saw.done);
   const made = madeBlanks(saw, kerfMm);
@@ -80,7 +83,16 @@ export function benchOf(saw: Saw, kerfMm: number, wrong?: { step: SawStep; sizeM
     const put = (rect: Pick<Rect, 'lengthMm' | 'widthMm'>) => {
       if (rect.lengthMm < LEAST_MM || rect.widthMm < LEAST_MM) return;
       const { form, material, thicknessMm } = layout;
-      pieces.push({ id: `${layout.id}-${pieces.length + 1}`, item: layout.item, form, material, thicknessMm, note: layout.id, lengthMm: rect.lengthMm, widthMm: rect.widthMm });
+      pieces.push({
+        id: `${layout.id}-${pieces.length + 1}`,
+        item: layout.item,
+        form,
+        material,
+        thicknessMm,
+        note: layout.id,
+        lengthMm: rect.lengthMm,
+        widthMm: rect.widthMm,
+      });
     };
     if (!touched) {
       put({ lengthMm: layout.lengthMm, widthMm: layout.widthMm });
@@ -112,7 +124,7 @@ export function benchOf(saw: Saw, kerfMm: number, wrong?: { step: SawStep; sizeM
     }
   }
   return pieces;
-} // prettier-ignore
+}
 
 /** Smaller than this nothing is made of it. Millimetres. */
 const LEAST_MM = 15;
@@ -129,41 +141,83 @@ export function afterWrong(saw: Saw, step: SawStep, sizeMm: number, { kerf }: Pi
   };
 }
 
-/** The cutting as it goes on, planned anew from what is on the bench; what it still takes is `layouts` from the shop. */
-export function sawAgain(saw: Saw, step: SawStep, sizeMm: number, cutting: Pick<Cutting, 'layouts'>, kerfMm: number): Saw {
+/**
+ * The cutting as it goes on, planned anew from what is on the bench; what it still takes is `layouts` from the shop.
+ */
+export function sawAgain(
+  saw: Saw,
+  step: SawStep,
+  sizeMm: number,
+  cutting: Pick<Cutting, 'layouts'>,
+  kerfMm: number,
+): Saw {
   const along = step.is === 'cross';
   const fresh = sawBegun(cutting);
   const turn = saw.wrong.length + 2;
   // What the new layouts do not use stays on the bench as it is, and goes on the rack with the other rests.
   const used = new Set(cutting.layouts.map((one) => one.item.id));
-  const spare = benchOf(saw, kerfMm, { step, sizeMm }).filter((one) => !used.has(`bench:${one.id}`)).map(keptWhole);
+  const spare = benchOf(saw, kerfMm, { step, sizeMm })
+    .filter((one) => !used.has(`bench:${one.id}`))
+    .map(keptWhole);
   return {
     // Named anew, so that a tick of before is not taken for one of now.
     layouts: [...fresh.layouts, ...spare].map((one) => ({ ...one, id: `${one.id}r${turn}` })),
     // What makes pieces of blanks that are cut stays done.
     done: saw.done.filter((one) => one.startsWith(FURTHER)),
     made: [...madeBlanks(saw, kerfMm)],
-    wrong: [...saw.wrong, { part: step.gives.part ?? '', lengthMm: along ? sizeMm : step.gives.lengthMm, widthMm: along ? step.gives.widthMm : sizeMm }],
+    wrong: [
+      ...saw.wrong,
+      {
+        part: step.gives.part ?? '',
+        lengthMm: along ? sizeMm : step.gives.lengthMm,
+        widthMm: along ? step.gives.widthMm : sizeMm,
+      },
+    ],
   };
-} // prettier-ignore
+}
 
 /** A piece of the bench that nothing is cut from. */
 function keptWhole({ id, note: _note, ...piece }: Offcut): Saw['layouts'][number] {
   const { lengthMm, widthMm } = piece;
-  return { ...piece, id: `spare-${id}`, from: 'bench', group: 'spare', trimMm: 0, tree: { is: 'rest', xMm: 0, yMm: 0, lengthMm, widthMm } };
-} // prettier-ignore
+  return {
+    ...piece,
+    id: `spare-${id}`,
+    from: 'bench',
+    group: 'spare',
+    trimMm: 0,
+    tree: { is: 'rest', xMm: 0, yMm: 0, lengthMm, widthMm },
+  };
+}
 
 /** What is left of boards that are cut up, large enough to keep: for the rack. */
 export function restsToKeep(saw: Saw, { keep, kerf }: Pick<Job['stock'], 'keep' | 'kerf'>): Offcut[] {
   const done = new Set(saw.done);
   const steps = sawSteps(saw, kerf.mm);
-  const over = saw.layouts.filter((layout) => steps.filter((one) => one.layout === layout.id).every((one) => done.has(one.id)));
+  const over = saw.layouts.filter((layout) =>
+    steps.filter((one) => one.layout === layout.id).every((one) => done.has(one.id)),
+  );
   return over.flatMap((layout) =>
     nodesOf(layout.tree as CutNode).flatMap((node): Offcut[] => {
       const { form, material, thicknessMm, item } = layout;
-      if (node.is !== 'rest' || Math.max(node.lengthMm, node.widthMm) < keep.mm || Math.min(node.lengthMm, node.widthMm) < 20) return [];
+      if (
+        node.is !== 'rest' ||
+        Math.max(node.lengthMm, node.widthMm) < keep.mm ||
+        Math.min(node.lengthMm, node.widthMm) < 20
+      )
+        return [];
       const [lengthMm, widthMm] = [node.lengthMm, node.widthMm];
-      return [{ id: `${layout.id}-${Math.round(node.xMm)}-${Math.round(node.yMm)}`, item, form, material, thicknessMm, widthMm, lengthMm, note: '' }];
+      return [
+        {
+          id: `${layout.id}-${Math.round(node.xMm)}-${Math.round(node.yMm)}`,
+          item,
+          form,
+          material,
+          thicknessMm,
+          widthMm,
+          lengthMm,
+          note: '',
+        },
+      ];
     }),
   );
-} // prettier-ignore
+}

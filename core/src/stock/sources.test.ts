@@ -41,7 +41,9 @@ describe('the catalogue', () => {
   test('a name is not a size: a 2 × 4 is 38 by 89, a 1 × 12 is 19 by 286', () => {
     const inch = items(withStock({ region: 'inch' }));
     const named = (nominal: string) =>
-      inch.find((one) => 'nominal' in one.name.params && JSON.stringify(one.name.params.nominal).includes(`"${nominal}"`))!; // prettier-ignore
+      inch.find(
+        (one) => 'nominal' in one.name.params && JSON.stringify(one.name.params.nominal).includes(`"${nominal}"`),
+      )!;
     expect([named('2 × 4').thicknessMm, named('2 × 4').widthMm]).toEqual([
       expect.closeTo(38.1, 6),
       expect.closeTo(88.9, 6),
@@ -65,7 +67,15 @@ describe('the catalogue', () => {
   });
 
   test('the person’s own board is in it, with its price or without', () => {
-    const own = { id: 'a', name: 'Sale', form: 'board', material: 'pine', thickness: mm('18'), width: mm('300'), length: mm('2000') } as const; // prettier-ignore
+    const own = {
+      id: 'a',
+      name: 'Sale',
+      form: 'board',
+      material: 'pine',
+      thickness: mm('18'),
+      width: mm('300'),
+      length: mm('2000'),
+    } as const;
     const [free] = items(withStock({ own: [own] })).filter((one) => one.id === 'own:a');
     expect(free).toMatchObject({ price: 0, priceIs: 'own', widthMm: 300 });
   });
@@ -84,7 +94,15 @@ describe('the catalogue', () => {
   });
 
   test('a piece of the rack costs nothing, and there is one of it', () => {
-    const piece = { id: 'r', form: 'board', material: 'pine', thicknessMm: 18, widthMm: 300, lengthMm: 900, note: 'Hall' } as const; // prettier-ignore
+    const piece = {
+      id: 'r',
+      form: 'board',
+      material: 'pine',
+      thicknessMm: 18,
+      widthMm: 300,
+      lengthMm: 900,
+      note: 'Hall',
+    } as const;
     expect(rackItem(piece, [])).toMatchObject({ id: 'rack:r', price: 0, left: 1 });
   });
 });

@@ -32,19 +32,26 @@ export function fromSheets({ form, material }: Pick<Blank, 'form' | 'material'>,
 /** What the catalogue and the rack have that blanks of one section can be cut from; null where there is nothing. */
 export function sourcesFor(blank: Blank, items: readonly StockItem[], leave: ReadonlySet<string>): Sources | null {
   const sheets = fromSheets(blank, items);
-  const forms: ReadonlySet<string> = new Set(blank.form === 'rod' ? ['rod'] : sheets ? ['sheet'] : ['board', 'strip', 'timber']);
+  const forms: ReadonlySet<string> = new Set(
+    blank.form === 'rod' ? ['rod'] : sheets ? ['sheet'] : ['board', 'strip', 'timber'],
+  );
   const fitting = items.filter((one) => forms.has(one.form) && !leave.has(one.id) && one.left !== 0);
   const of = (material: string) => fitting.filter((one) => one.material === material);
   const own = of(blank.material);
   // A stick of another wood does what a stick does; of boards only softwoods stand in for one another.
-  const other = SOFTWOODS.has(blank.material) || blank.form !== 'flat' ? fitting.filter((one) => SOFTWOODS.has(one.material)) : [];
+  const other =
+    SOFTWOODS.has(blank.material) || blank.form !== 'flat' ? fitting.filter((one) => SOFTWOODS.has(one.material)) : [];
   const from = atThickness(own, blank, sheets) ?? atThickness(other, blank, sheets);
   if (!from) return null;
   const [first] = from.items;
   return { ...from, instead: first && first.material !== blank.material ? first.material : null };
-} // prettier-ignore
+}
 
-function atThickness(items: readonly StockItem[], { thicknessMm, form }: Blank, sheets: boolean): Omit<Sources, 'instead'> | null {
+function atThickness(
+  items: readonly StockItem[],
+  { thicknessMm, form }: Blank,
+  sheets: boolean,
+): Omit<Sources, 'instead'> | null {
   const off = (one: StockItem) => Math.abs(one.thicknessMm - thicknessMm);
   const near = form === 'rod' ? 6 : SAME_MM;
   const same = items.filter((one) => off(one) <= near);
@@ -52,19 +59,34 @@ function atThickness(items: readonly StockItem[], { thicknessMm, form }: Blank, 
     const least = Math.min(...same.map(off));
     const taken = same.filter((one) => off(one) <= least + 0.05);
     const really = taken[0]!.thicknessMm;
-    return { items: taken, planedFromMm: null, reallyMm: form !== 'rod' && Math.abs(really - thicknessMm) > NOTABLE_MM ? really : null };
+    return {
+      items: taken,
+      planedFromMm: null,
+      reallyMm: form !== 'rod' && Math.abs(really - thicknessMm) > NOTABLE_MM ? really : null,
+    };
   }
   if (sheets || form === 'rod') return null;
   const thicker = items.filter((one) => one.thicknessMm > thicknessMm && one.thicknessMm <= thicknessMm + PLANED_MM);
   if (thicker.length === 0) return null;
   const least = Math.min(...thicker.map((one) => one.thicknessMm));
   return { items: thicker.filter((one) => one.thicknessMm <= least + 0.05), planedFromMm: least, reallyMm: null };
-} // prettier-ignore
+}
 
-/** Layers of a sheet that come to a thickness: as few as can be, never thinner than what is wanted by more than can be left alone. */
+/**
+ * Layers of a sheet that come to a thickness: as few as can be, never thinner than what is wanted by more than can be
+ * left alone.
+ */
 export function layersFor(blank: Blank, items: readonly StockItem[]): { count: number; thicknessMm: number } | null {
-  const thick = [...new Set(items.flatMap((one) => (one.form === 'sheet' && one.material === blank.material ? [one.thicknessMm] : [])))];
-  const ways = thick.flatMap((each) => [2, 3, 4].map((count) => ({ count, thicknessMm: each, over: count * each - blank.thicknessMm })));
-  const [best] = ways.filter((one) => one.over > -0.6 && one.over < 4).sort((a, b) => a.count - b.count || a.over - b.over);
+  const thick = [
+    ...new Set(
+      items.flatMap((one) => (one.form === 'sheet' && one.material === blank.material ? [one.thicknessMm] : [])),
+    ),
+  ];
+  const ways = thick.flatMap((each) =>
+    [2, 3, 4].map((count) => ({ count, thicknessMm: each, over: count * each - blank.thicknessMm })),
+  );
+  const [best] = ways
+    .filter((one) => one.over > -0.6 && one.over < 4)
+    .sort((a, b) => a.count - b.count || a.over - b.over);
   return best ? { count: best.count, thicknessMm: best.thicknessMm } : null;
-} // prettier-ignore
+}

@@ -23,7 +23,10 @@ export interface SawStep {
   /** Done where the sheet is bought. */
   readonly shop: boolean;
   readonly settingMm: number;
-  /** What the setting has over the size of what falls off: the shop measures from a factory edge, which is trimmed later. */
+  /**
+   * What the setting has over the size of what falls off: the shop measures from a factory edge, which is trimmed
+   * later.
+   */
   readonly overMm: number;
   /** The setting of the cut before it still stands. */
   readonly same: boolean;
@@ -44,8 +47,9 @@ const OVER_MM = 2;
 const NOTHING_MM = 0.3;
 
 /**
- * Every cut of some layouts in the order they are made: what the shop does, then ends squared and edges trimmed, then the
- * outer cuts before the inner ones, and of those the largest setting first, so that equal parts come from one setting.
+ * Every cut of some layouts in the order they are made: what the shop does, then ends squared and edges trimmed, then
+ * the outer cuts before the inner ones, and of those the largest setting first, so that equal parts come from one
+ * setting.
  */
 export function stepsOf(layouts: readonly Cuttable[], kerfMm: number): SawStep[] {
   type Loose = Omit<SawStep, 'number' | 'same'> & { readonly order: readonly (number | string)[] };
@@ -55,7 +59,13 @@ export function stepsOf(layouts: readonly Cuttable[], kerfMm: number): SawStep[]
     const group = groups.indexOf(layout.group);
     const cuts = cutsIn(tree, [], kerfMm, trimMm).map(({ rankMm, ...one }): Loose => {
       const outer = one.path.length;
-      return { ...one, id: `${id}:${one.id}`, layout: id, solid: layout.form !== 'sheet', order: [one.shop ? 0 : 1, group, 1 + outer, one.is, -rankMm, index, one.at] };
+      return {
+        ...one,
+        id: `${id}:${one.id}`,
+        layout: id,
+        solid: layout.form !== 'sheet',
+        order: [one.shop ? 0 : 1, group, 1 + outer, one.is, -rankMm, index, one.at],
+      };
     });
     const whole: Rect = tree;
     const bar = layout.form !== 'sheet';
@@ -86,10 +96,15 @@ export function stepsOf(layouts: readonly Cuttable[], kerfMm: number): SawStep[]
   loose.sort((a, b) => compared(a.order, b.order));
   return loose.map(({ order, ...one }, i): SawStep => {
     const before = loose[i - 1];
-    const same = before !== undefined && before.is === one.is && before.shop === one.shop && before.order[1] === order[1] && Math.abs(before.settingMm - one.settingMm) < 0.05;
+    const same =
+      before !== undefined &&
+      before.is === one.is &&
+      before.shop === one.shop &&
+      before.order[1] === order[1] &&
+      Math.abs(before.settingMm - one.settingMm) < 0.05;
     return { ...one, number: i + 1, same };
   });
-} // prettier-ignore
+}
 
 function compared(a: readonly (number | string)[], b: readonly (number | string)[]): number {
   for (let i = 0; i < a.length; i += 1) {
@@ -147,10 +162,14 @@ export function stepWords(step: SawStep, tools: Job['tools']): Message {
   if (step.shop) return message(step.is === 'rip' ? 'saw.shopRip' : 'saw.shopCross', { setting });
   if (step.is === 'square') return message(tools === 'hand' ? 'saw.squareHand' : 'saw.square', { setting });
   if (step.is === 'edge' || step.is === 'edges') return message(`saw.${step.is}`, { setting });
-  if (step.is === 'rip' && step.solid && tools === 'power') return message('saw.ripTwice', { setting, over: length(step.settingMm + OVER_MM) });
-  const codes = { hand: { rip: 'saw.ripHand', cross: 'saw.crossHand' }, power: { rip: 'saw.rip', cross: 'saw.cross' } } as const;
+  if (step.is === 'rip' && step.solid && tools === 'power')
+    return message('saw.ripTwice', { setting, over: length(step.settingMm + OVER_MM) });
+  const codes = {
+    hand: { rip: 'saw.ripHand', cross: 'saw.crossHand' },
+    power: { rip: 'saw.rip', cross: 'saw.cross' },
+  } as const;
   return message(codes[tools][step.is], { setting });
-} // prettier-ignore
+}
 
 /** How many settings some cuts take: the fence or stop is moved when the next is not the same. */
 export const settingsIn = (steps: readonly SawStep[]): number => steps.filter((one) => !one.same).length;

@@ -14,7 +14,9 @@ interface BarTree {
   readonly kerfMm: number;
 }
 
-/** A board as a tree of cuts: ripped into strips where it gives several or is too wide, each cut across into its pieces. */
+/**
+ * A board as a tree of cuts: ripped into strips where it gives several or is too wide, each cut across into its pieces.
+ */
 export function barTree({ item, rows, trimMm, kerfMm }: BarTree): CutNode {
   const whole: Rect = { xMm: 0, yMm: 0, lengthMm: item.lengthMm - trimMm, widthMm: item.widthMm };
   const widthMm = rows[0]?.[0]?.widthMm ?? item.widthMm;
@@ -46,8 +48,8 @@ function across(strip: Rect, row: readonly Blank[], kerfMm: number): CutNode {
 }
 
 /**
- * The tree with the pieces of every cut in order of size, what is left over last: so that one setting serves all of a size
- * and everything is measured from the reference edge.
+ * The tree with the pieces of every cut in order of size, what is left over last: so that one setting serves all of a
+ * size and everything is measured from the reference edge.
  */
 export function ordered(node: CutNode, kerfMm: number): CutNode {
   if (node.is !== 'cut') return node;

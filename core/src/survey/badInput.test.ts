@@ -21,10 +21,13 @@ test('readings that contradict one another are named, and there is a plan', () =
 
 test('a diagonal shorter than the width is set aside, not solved for', () => {
   const job = jobOf([
-    ...[700, 1200, 1700].flatMap((up) => [exactly(width('back', up), 1000, `b${up}`), exactly(width('front', up), 1000, `f${up}`)]),
+    ...[700, 1200, 1700].flatMap((up) => [
+      exactly(width('back', up), 1000, `b${up}`),
+      exactly(width('front', up), 1000, `f${up}`),
+    ]),
     exactly({ kind: 'depth', side: 'left', upMm: 1200 }, 400, 'd'),
     exactly({ kind: 'diagonal', from: 'left', upMm: 1200 }, 900, 'short'),
-  ]); // prettier-ignore
+  ]);
   sound(job);
   expect(planJob(job).readings.find((one) => one.id === 'short')?.state).toBe('aside');
 });
@@ -56,21 +59,38 @@ test('500 readings are solved, even when every tenth is a slip', () => {
 test('what cannot be a reading is refused with a sentence that names it', () => {
   const refusal = (reading: unknown) => {
     const read = readJob({ ...jobOf([]), readings: [reading] });
-    return read.ok ? '' : read.error.faults.map((fault) => sentence(fault.message, { units: 'mm', tape: '1mm' })).join(' ');
+    return read.ok
+      ? ''
+      : read.error.faults.map((fault) => sentence(fault.message, { units: 'mm', tape: '1mm' })).join(' ');
   };
   const flat = exactly({ kind: 'corner', corner: 'left', upMm: 1200 }, 180, 'r');
   expect(refusal(flat)).toMatch(/Readings\[0\]\.value\.degrees is 180; at most 160/);
   const below = { ...exactly(width('back', 1200), 1000, 'r'), value: { mm: -40, typed: '-40', unit: 'mm' } };
   expect(refusal(below)).toMatch(/Readings\[0\]\.value\.mm is -40; at least 0.1/);
-}); // prettier-ignore
+});
 
 test('whatever is read, and however wrong, the plan is sound', () => {
   const spot = fc.constantFrom(
-    ...(['width', 'depth', 'height', 'corner', 'square', 'plumb', 'level', 'straightedge', 'diagonal', 'face', 'triangle', 'line'] as const),
+    ...([
+      'width',
+      'depth',
+      'height',
+      'corner',
+      'square',
+      'plumb',
+      'level',
+      'straightedge',
+      'diagonal',
+      'face',
+      'triangle',
+      'line',
+    ] as const),
   );
   const anything = fc.record({
     kind: fc.constantFrom(...PLACE_KINDS),
-    taken: fc.array(fc.tuple(spot, fc.integer({ min: 1, max: 4000 }), fc.integer({ min: 1, max: 4000 })), { maxLength: 8 }),
+    taken: fc.array(fc.tuple(spot, fc.integer({ min: 1, max: 4000 }), fc.integer({ min: 1, max: 4000 })), {
+      maxLength: 8,
+    }),
   });
   fc.assert(
     fc.property(anything, ({ kind, taken }) => {
@@ -81,4 +101,4 @@ test('whatever is read, and however wrong, the plan is sound', () => {
     }),
     { numRuns: 60 },
   );
-}); // prettier-ignore
+});

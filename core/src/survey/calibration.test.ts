@@ -82,4 +82,4 @@ test('with 5 % slips among 12 readings, nine in ten over 8 mm are set aside and 
   expect(slips).toBeGreaterThan(200);
   expect(caught / slips).toBeGreaterThanOrEqual(0.9);
   expect(wronged / good).toBeLessThanOrEqual(0.03);
-}); // prettier-ignore
+});

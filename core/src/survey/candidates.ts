@@ -66,33 +66,85 @@ export function candidates({ survey, place, units, kit, heightsMm }: CandidateOp
   const lowest = place.skirting ? place.skirting.height.mm + 20 : 0.08 * extent.height;
   const foot = nice(Math.max(lowest, (extent.height - tools.level) / 2));
   const spots: { readonly [Kind in ReadingKind]: () => Spot[] } = {
-    width: () => heights.flatMap((upMm) => (['back', 'front'] as const).map((at): Spot => ({ kind: 'width', at, upMm }))),
+    width: () =>
+      heights.flatMap((upMm) => (['back', 'front'] as const).map((at): Spot => ({ kind: 'width', at, upMm }))),
     depth: () =>
-      (['left', 'middle', 'right'] as const).flatMap((side) => sparse(heights).map((upMm): Spot => ({ kind: 'depth', side, upMm }))),
+      (['left', 'middle', 'right'] as const).flatMap((side) =>
+        sparse(heights).map((upMm): Spot => ({ kind: 'depth', side, upMm })),
+      ),
     height: () =>
-      (['left', 'middle', 'right'] as const).flatMap((side) => (['front', 'back'] as const).map((at): Spot => ({ kind: 'height', side, at }))),
+      (['left', 'middle', 'right'] as const).flatMap((side) =>
+        (['front', 'back'] as const).map((at): Spot => ({ kind: 'height', side, at })),
+      ),
     corner: () => sides.flatMap((corner) => heights.map((upMm): Spot => ({ kind: 'corner', corner, upMm }))),
-    square: () => sides.flatMap((corner) => heights.map((upMm): Spot => ({ kind: 'square', corner, upMm, bladeMm: tools.blade }))),
+    square: () =>
+      sides.flatMap((corner) => heights.map((upMm): Spot => ({ kind: 'square', corner, upMm, bladeMm: tools.blade }))),
     plumb: () => [
       ...sides.flatMap((wall) =>
-        (['front', 'back'] as const).map((at): Spot => ({ kind: 'plumb', wall, at, side: 'middle', upMm: foot, overMm: tools.level })),
+        (['front', 'back'] as const).map((at): Spot => ({
+          kind: 'plumb',
+          wall,
+          at,
+          side: 'middle',
+          upMm: foot,
+          overMm: tools.level,
+        })),
       ),
       { kind: 'plumb', wall: 'back', at: 'front', side: 'middle', upMm: foot, overMm: tools.level },
     ],
     level: () => [
-      { kind: 'level', of: 'floor', along: 'across', at: 'front', side: 'middle', overMm: Math.min(tools.level, nice((extent.right - extent.left) * 0.9)) },
+      {
+        kind: 'level',
+        of: 'floor',
+        along: 'across',
+        at: 'front',
+        side: 'middle',
+        overMm: Math.min(tools.level, nice((extent.right - extent.left) * 0.9)),
+      },
     ],
-    straightedge: () =>
-      [
-        ...heights.map((upMm): Spot => ({ kind: 'straightedge', wall: 'back', run: 'level', at: 'front', side: 'middle', upMm, overMm: tools.straightedge })),
-        // In a corner, the side wall carries a board's edge as much as the back does.
-        ...(spec.nearlySquare ? [] : sides.flatMap((wall) => heights.map((upMm): Spot => ({ kind: 'straightedge', wall, run: 'level', at: 'front', side: 'middle', upMm, overMm: tools.sideEdge })))),
-      ],
+    straightedge: () => [
+      ...heights.map((upMm): Spot => ({
+        kind: 'straightedge',
+        wall: 'back',
+        run: 'level',
+        at: 'front',
+        side: 'middle',
+        upMm,
+        overMm: tools.straightedge,
+      })),
+      // In a corner, the side wall carries a board's edge as much as the back does.
+      ...(spec.nearlySquare
+        ? []
+        : sides.flatMap((wall) =>
+            heights.map((upMm): Spot => ({
+              kind: 'straightedge',
+              wall,
+              run: 'level',
+              at: 'front',
+              side: 'middle',
+              upMm,
+              overMm: tools.sideEdge,
+            })),
+          )),
+    ],
     // Never asked for: what a tracing brings, or a person of their own accord.
     offset: () => [],
-    diagonal: () => sparse(heights).flatMap((upMm) => (['left', 'right'] as const).map((from): Spot => ({ kind: 'diagonal', from, upMm }))),
+    diagonal: () =>
+      sparse(heights).flatMap((upMm) =>
+        (['left', 'right'] as const).map((from): Spot => ({ kind: 'diagonal', from, upMm })),
+      ),
     face: () => (['left', 'right'] as const).map((from): Spot => ({ kind: 'face', from, at: 'front' })),
-    triangle: () => sides.flatMap((corner) => sparse(heights).map((upMm): Spot => ({ kind: 'triangle', corner, upMm, firstMm: 0, secondMm: tools.leg, outMm: tools.leg }))),
+    triangle: () =>
+      sides.flatMap((corner) =>
+        sparse(heights).map((upMm): Spot => ({
+          kind: 'triangle',
+          corner,
+          upMm,
+          firstMm: 0,
+          secondMm: tools.leg,
+          outMm: tools.leg,
+        })),
+      ),
     line: () => (['left', 'middle', 'right'] as const).map((side): Spot => ({ kind: 'line', side, at: 'front' })),
   };
   return spec.readings.flatMap((kind) => {
@@ -102,7 +154,7 @@ export function candidates({ survey, place, units, kit, heightsMm }: CandidateOp
       .filter((spot) => surfacesOf(spot, survey.setting).every((name) => surfaces.includes(name)))
       .map((spot) => ({ spot, with: instrument, trouble: TROUBLE[kind] }));
   });
-} // prettier-ignore
+}
 
 /** Low, middle and high of a list that is longer than that. */
 function sparse(heights: readonly number[]): number[] {
@@ -113,9 +165,15 @@ function sparse(heights: readonly number[]): number[] {
 /** Heights to read at: those of the boards, at most a dozen, and never nearer to one another than is useful. */
 function heightsFor(boards: readonly number[], extent: Extent, nice: (mm: number) => number): number[] {
   const wanted = [...new Set(boards.map(nice))].sort((a, b) => a - b);
-  const spread = wanted.length <= MOST_HEIGHTS ? wanted : Array.from({ length: MOST_HEIGHTS }, (_, i) => wanted[Math.round((i * (wanted.length - 1)) / (MOST_HEIGHTS - 1))] as number);
+  const spread =
+    wanted.length <= MOST_HEIGHTS
+      ? wanted
+      : Array.from(
+          { length: MOST_HEIGHTS },
+          (_, i) => wanted[Math.round((i * (wanted.length - 1)) / (MOST_HEIGHTS - 1))] as number,
+        );
   return spread.filter((up) => up >= 0 && up <= extent.height);
-} // prettier-ignore
+}
 
 /** Whether a tape lies on the bare wall at a height: not on the skirting or a rail, not in floor or ceiling. */
 function reachable(up: number, { skirting, rail }: Place, { height }: Extent): boolean {

@@ -11,7 +11,10 @@ const straight = (change: Readonly<Record<string, number>> = {}): Reading[] =>
   );
 const check = (readings: Reading[], id: string) =>
   surveyWith(readings).checks.find((one) => one.id === id) as ReadingCheck;
-const aside = (readings: Reading[]) => surveyWith(readings).checks.filter((one) => one.state === 'aside').map((one) => one.id); // prettier-ignore
+const aside = (readings: Reading[]) =>
+  surveyWith(readings)
+    .checks.filter((one) => one.state === 'aside')
+    .map((one) => one.id);
 
 test('readings that agree are all used, and each is off by next to nothing', () => {
   const { checks } = surveyWith(straight());
@@ -27,7 +30,11 @@ test('a reading an inch out is set aside, and what the others expect there is to
   expect(check(readings, 'front1100').off).toBeCloseTo(25.4, 0);
   // The walls are as if it had never been read.
   const survey = surveyWith(readings);
-  const width = (s: typeof survey) => s.solved.mean([{ surface: 'right', s: 376, z: 1100, weight: 1 }, { surface: 'left', s: 376, z: 1100, weight: -1 }]); // prettier-ignore
+  const width = (s: typeof survey) =>
+    s.solved.mean([
+      { surface: 'right', s: 376, z: 1100, weight: 1 },
+      { surface: 'left', s: 376, z: 1100, weight: -1 },
+    ]);
   expect(width(survey)).toBeCloseTo(1000, 1);
 });
 
@@ -45,13 +52,16 @@ test('of two that disagree and nothing else, either may be the slip: both are na
 });
 
 test('a crooked wall is no slip: a steady taper of 40 stays', () => {
-  const change = Object.fromEntries(heights.flatMap((up) => ['back', 'front'].map((out) => [`${out}${up}`, 1000 + up / 50]))); // prettier-ignore
+  const change = Object.fromEntries(
+    heights.flatMap((up) => ['back', 'front'].map((out) => [`${out}${up}`, 1000 + up / 50])),
+  );
   expect(aside(straight(change))).toEqual([]);
 });
 
 test('one the person keeps is never set aside; one they leave out does not count but is still compared', () => {
   const slipped = straight({ front1100: 1025.4 });
-  const said = (verdict: Reading['verdict']) => slipped.map((one) => (one.id === 'front1100' ? { ...one, verdict } : one)) as Reading[]; // prettier-ignore
+  const said = (verdict: Reading['verdict']) =>
+    slipped.map((one) => (one.id === 'front1100' ? { ...one, verdict } : one)) as Reading[];
   expect(check(said('kept'), 'front1100').state).toBe('used');
   expect(check(said('dropped'), 'front1100')).toMatchObject({ state: 'dropped', expected: expect.closeTo(1000, 0) });
 });

@@ -15,7 +15,10 @@ const deviation = (survey: Survey, what: string, nth = 0) =>
 
 describe('a plumb, square, level opening', () => {
   const spots: [Spot, number][] = [
-    ...([300, 1200, 2100] as const).flatMap((up): [Spot, number][] => [[width('back', up), 1000], [width('front', up), 1000]]),
+    ...([300, 1200, 2100] as const).flatMap((up): [Spot, number][] => [
+      [width('back', up), 1000],
+      [width('front', up), 1000],
+    ]),
     [{ kind: 'depth', side: 'left', upMm: 1200 }, 400],
     [{ kind: 'depth', side: 'right', upMm: 1200 }, 400],
     [{ kind: 'height', side: 'left', at: 'front' }, 2400],
@@ -29,11 +32,15 @@ describe('a plumb, square, level opening', () => {
     [{ kind: 'face', from: 'left', at: 'front' }, Math.hypot(1000, 2400)],
     [{ kind: 'line', side: 'right', at: 'front' }, 1000],
     [{ kind: 'triangle', corner: 'left', upMm: 1200, firstMm: 0, secondMm: 300, outMm: 395 }, 400],
-  ]; // prettier-ignore
+  ];
   const survey = surveyWith(spots.map(([spot, value], i) => exactly(spot, value, `r${i}`, { ...SURE, other: 500 })));
 
   test('stands where it was read', () => {
-    for (const [y, z] of [[0, 300], [200, 1200], [400, 2100]] as const) {
+    for (const [y, z] of [
+      [0, 300],
+      [200, 1200],
+      [400, 2100],
+    ] as const) {
       expect(place(survey, 'left', y, z)).toBeCloseTo(-500, 1);
       expect(place(survey, 'right', y, z)).toBeCloseTo(500, 1);
     }
@@ -41,7 +48,7 @@ describe('a plumb, square, level opening', () => {
     expect(place(survey, 'front', 0, 1200)).toBeCloseTo(400, 1);
     expect(place(survey, 'floor', 300, 200)).toBeCloseTo(0, 1);
     expect(place(survey, 'ceiling', 300, 200)).toBeCloseTo(2400, 1);
-  }); // prettier-ignore
+  });
 
   test('departs from nothing, and no reading disagrees', () => {
     expect(deviationsOf(survey).filter((one) => one.is === 'shown')).toEqual([]);
@@ -99,19 +106,28 @@ describe('a corner by hand', () => {
     ['by bevel', { kind: 'corner', corner: 'left', upMm: 1200 }, 93, undefined],
     ['by square', { kind: 'square', corner: 'left', upMm: 1200, bladeMm: 400 }, 400 * Math.tan(opens), undefined],
     // From the corner 300; from 400 along the back, by the law of cosines with 93° between.
-    ['by tape triangle', { kind: 'triangle', corner: 'left', upMm: 1200, firstMm: 0, secondMm: 400, outMm: 290 }, 300, Math.sqrt(300 ** 2 + 400 ** 2 - 2 * 300 * 400 * Math.cos(Math.PI / 2 + opens))],
+    [
+      'by tape triangle',
+      { kind: 'triangle', corner: 'left', upMm: 1200, firstMm: 0, secondMm: 400, outMm: 290 },
+      300,
+      Math.sqrt(300 ** 2 + 400 ** 2 - 2 * 300 * 400 * Math.cos(Math.PI / 2 + opens)),
+    ],
   ])('%s opens 3°', (_, spot, value, other) => {
     const survey = solved(spot, value, other);
     expect(survey.failed).toBeNull();
     expect(deviation(survey, 'corner')?.value).toBeCloseTo(3, 1);
     // The wall as it runs from the corner out; the back takes a little of the angle on itself.
     expect(place(survey, 'left', 299.6, 1200) - place(survey, 'left', 0, 1200)).toBeCloseTo(-15.7, 0);
-  }); // prettier-ignore
+  });
 
   test('3, 4, 5 is square', () => {
-    const survey = solved({ kind: 'triangle', corner: 'left', upMm: 1200, firstMm: 0, secondMm: 400, outMm: 320 }, 300, 500);
+    const survey = solved(
+      { kind: 'triangle', corner: 'left', upMm: 1200, firstMm: 0, secondMm: 400, outMm: 320 },
+      300,
+      500,
+    );
     expect(Math.abs(deviation(survey, 'corner')?.value ?? 9)).toBeLessThan(0.05);
-  }); // prettier-ignore
+  });
 });
 
 test('diagonals of a parallelogram: 8 over 400 to the right at both sides', () => {
@@ -142,24 +158,32 @@ test('with a very wide prior it is ordinary least squares', () => {
   });
   const { extent } = survey;
   const row = (y: number, z: number) => [1, y, z / 1000, (y * z) / 1000];
-  const design = new Matrix(
-    spots.map((spot) => (spot.kind === 'width' ? row(outAt(spot.at, extent), spot.upMm) : [])),
-  );
+  const design = new Matrix(spots.map((spot) => (spot.kind === 'width' ? row(outAt(spot.at, extent), spot.upMm) : [])));
   const said = Matrix.columnVector(readings.map((one) => ('mm' in one.value ? one.value.mm : 0)));
   const plane = leastSquares(design, said, true).to1DArray();
-  for (const [y, z] of [[20, 500], [200, 1500], [380, 2200]] as const) {
+  for (const [y, z] of [
+    [20, 500],
+    [200, 1500],
+    [380, 2200],
+  ] as const) {
     const fitted = row(y, z).reduce((sum, one, i) => sum + one * (plane[i] as number), 0);
     expect(place(survey, 'right', y, z) - place(survey, 'left', y, z)).toBeCloseTo(fitted, 2);
   }
   // And its uncertainty is that of least squares: σ² xᵀ (XᵀX)⁻¹ x.
   const x = Matrix.columnVector(row(200, 1500));
-  const variance = x.transpose().mmul(leastSquares(design.transpose().mmul(design), x)).get(0, 0);
+  const variance = x
+    .transpose()
+    .mmul(leastSquares(design.transpose().mmul(design), x))
+    .get(0, 0);
   const asked = survey.solved.ask(minus(at('right', 200, 1500), at('left', 200, 1500)));
   expect(asked.sd).toBeCloseTo(Math.sqrt(variance), 3);
-}); // prettier-ignore
+});
 
 describe('the frame', () => {
-  const survey = surveyWith([exactly(width('front', 1200), 1000, 'a'), exactly({ kind: 'line', side: 'right', at: 'front' }, 1008, 'b', SURE)]); // prettier-ignore
+  const survey = surveyWith([
+    exactly(width('front', 1200), 1000, 'a'),
+    exactly({ kind: 'line', side: 'right', at: 'front' }, 1008, 'b', SURE),
+  ]);
 
   test('x = 0 is the middle of the opening, z = 0 the floor mark, y = 0 the back', () => {
     const { extent, solved } = survey;
@@ -185,7 +209,11 @@ describe('the frame', () => {
 });
 
 test('many kinds of readings of a crooked room, without error, agree and put the walls where they are', () => {
-  const room = crookedRoom({ place: newPlace('alcove'), seed: 4, size: { widthMm: 1000, depthMm: 400, heightMm: 2400 } });
+  const room = crookedRoom({
+    place: newPlace('alcove'),
+    seed: 4,
+    size: { widthMm: 1000, depthMm: 400, heightMm: 2400 },
+  });
   const spots: Spot[] = [
     ...[300, 700, 1200, 1700, 2100].flatMap((up) => [width('back', up), width('front', up)]),
     { kind: 'depth', side: 'left', upMm: 1200 },
@@ -203,7 +231,12 @@ test('many kinds of readings of a crooked room, without error, agree and put the
   const readings = spots.map((spot, i) => exactly(spot, trueValues(room, spot)[0] ?? 0, `r${i}`, { sd: 0.05 }));
   const survey = surveyWith(readings, {}, jobOf([]));
   expect(survey.checks.filter((one) => one.state !== 'used')).toEqual([]);
-  for (const [y, z] of [[20, 700], [380, 1200], [200, 1200], [380, 950]] as const) {
+  for (const [y, z] of [
+    [20, 700],
+    [380, 1200],
+    [200, 1200],
+    [380, 950],
+  ] as const) {
     const wide = place(survey, 'right', y, z) - place(survey, 'left', y, z);
     const truly = room.position('right', y, z) - room.position('left', y, z);
     expect(Math.abs(wide - truly)).toBeLessThan(1);
@@ -211,4 +244,4 @@ test('many kinds of readings of a crooked room, without error, agree and put the
   const { position } = room;
   const runsOut = position('left', 380, 1200) - position('left', 20, 1200);
   expect(Math.abs(place(survey, 'left', 380, 1200) - place(survey, 'left', 20, 1200) - runsOut)).toBeLessThan(1);
-}); // prettier-ignore
+});

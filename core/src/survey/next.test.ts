@@ -23,10 +23,17 @@ test('with nothing read a width at a shelf comes first, and its reason is said i
   const next = first(plain);
   expect(next?.spot).toMatchObject({ kind: 'width' });
   expect(TRIAL_BOARDS.map((one) => one.upMm)).toContain(next && 'upMm' in next.spot ? next.spot.upMm : null);
-  expect(words(next!.why, plain)).toMatch(/^Nothing is known yet of the width of shelf \d at the \w+ and what hangs on it\.$/);
-  const begun = jobOf([exactly(width('back', 1200), 1130, 'a'), exactly({ kind: 'depth', side: 'middle', upMm: 1200 }, 365, 'b')]);
-  expect(words(first(begun)!.why, plain)).toMatch(/^It settles the most: .* is known to ±.* so far and would be to ±.* mm\.$/);
-}); // prettier-ignore
+  expect(words(next!.why, plain)).toMatch(
+    /^Nothing is known yet of the width of shelf \d at the \w+ and what hangs on it\.$/,
+  );
+  const begun = jobOf([
+    exactly(width('back', 1200), 1130, 'a'),
+    exactly({ kind: 'depth', side: 'middle', upMm: 1200 }, 365, 'b'),
+  ]);
+  expect(words(first(begun)!.why, plain)).toMatch(
+    /^It settles the most: .* is known to ±.* so far and would be to ±.* mm\.$/,
+  );
+});
 
 test('while no board is planned it takes one of each size first: the ceiling decides where boards go', () => {
   const kinds = new Set(followAdvice(room(2), plain, [], 6, 2).map((one) => one.kind));
@@ -36,9 +43,12 @@ test('while no board is planned it takes one of each size first: the ceiling dec
 /** Widths that agree at so many heights, and one that is off by so much. */
 const withOdd = (heights: readonly number[], off: number) =>
   jobOf([
-    ...heights.flatMap((up) => [exactly(width('back', up), 1000, `b${up}`), exactly(width('front', up), 1000, `f${up}`)]),
+    ...heights.flatMap((up) => [
+      exactly(width('back', up), 1000, `b${up}`),
+      exactly(width('front', up), 1000, `f${up}`),
+    ]),
     exactly(width('front', 1200), 1000 + off, 'odd'),
-  ]); // prettier-ignore
+  ]);
 
 test('a reading that counts but is likely a slip is read again, the last time it is asked for', () => {
   const job = withOdd([500, 1900], 7);
@@ -79,7 +89,10 @@ test('nobody is sent up and down the ladder: the next stays at the height of the
 });
 
 test('a suspect is taken again before anything else, once', () => {
-  const steady = [500, 850, 1200, 1550, 1900].flatMap((up) => [exactly(width('back', up), 1000, `b${up}`), exactly(width('front', up), 1000, `f${up}`)]); // prettier-ignore
+  const steady = [500, 850, 1200, 1550, 1900].flatMap((up) => [
+    exactly(width('back', up), 1000, `b${up}`),
+    exactly(width('front', up), 1000, `f${up}`),
+  ]);
   const slipped = steady.map((one) => (one.id === 'f1200' ? exactly(width('front', 1200), 1025.4, 'f1200') : one));
   expect(first(jobOf(slipped))).toMatchObject({ again: 'f1200', spot: width('front', 1200) });
   const repeated = [...slipped, { ...exactly(width('front', 1200), 1000, 'repeat'), blind: true } as Reading];
@@ -88,7 +101,10 @@ test('a suspect is taken again before anything else, once', () => {
 
 test('readings that nothing else checks are named; read once more, they are checked', () => {
   const depth: Spot = { kind: 'depth', side: 'middle', upMm: 1200 };
-  const widths = [500, 850, 1200, 1550, 1900].flatMap((up) => [exactly(width('back', up), 1000, `b${up}`), exactly(width('front', up), 1000, `f${up}`)]); // prettier-ignore
+  const widths = [500, 850, 1200, 1550, 1900].flatMap((up) => [
+    exactly(width('back', up), 1000, `b${up}`),
+    exactly(width('front', up), 1000, `f${up}`),
+  ]);
   const once = advice(jobOf([...widths, exactly(depth, 365, 'depth')]));
   expect(once.unchecked).toEqual(['depth']);
   expect(advice(jobOf([...widths, exactly(depth, 365, 'depth'), exactly(depth, 366, 'again')])).unchecked).toEqual([]);
@@ -121,18 +137,23 @@ test.each(['alcove', 'cavity', 'corner', 'span', 'run'] as const)('a sensible ca
   expect(all.every(({ spot }) => survey.spec.readings.includes(spot.kind))).toBe(true);
   // Each can be put to the survey as it is.
   const spots: Spot[] = all.map((one) => one.spot);
-  const readings = spots.map((spot, i): Reading => exactly(spot, spot.kind === 'corner' ? 90 : 300, `r${i}`, { other: 400 }));
+  const readings = spots.map((spot, i): Reading =>
+    exactly(spot, spot.kind === 'corner' ? 90 : 300, `r${i}`, { other: 400 }),
+  );
   expect(surveyOf(jobOf(readings, { place })).checks.every((check) => check.state !== 'foreign')).toBe(true);
-}); // prettier-ignore
+});
 
 test('the advised order beats a fixed one of good sense and one by chance, at the shelf ends', () => {
   const rooms = Array.from({ length: 30 }, (_, i) => i + 1);
   const mean = (list: (seed: number) => Reading[], count: number) =>
-    rooms.reduce((sum, seed) => sum + endError(room(seed), surveyOf(jobOf(list(seed).slice(0, count))), TRIAL_BOARDS), 0) / rooms.length;
+    rooms.reduce(
+      (sum, seed) => sum + endError(room(seed), surveyOf(jobOf(list(seed).slice(0, count))), TRIAL_BOARDS),
+      0,
+    ) / rooms.length;
   const advised = new Map(rooms.map((seed) => [seed, followAdvice(room(seed), plain, TRIAL_BOARDS, 12, seed)]));
   for (const count of [6, 8, 10, 12]) {
     const ours = mean((seed) => advised.get(seed) ?? [], count);
     expect(ours).toBeLessThan(mean((seed) => takeAll(room(seed), FIXED_ORDER, seed), count));
     expect(ours).toBeLessThan(mean((seed) => takeAll(room(seed), randomOrder(seed), seed), count));
   }
-}, 60_000); // prettier-ignore
+}, 60_000);

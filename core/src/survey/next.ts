@@ -39,7 +39,9 @@ export interface Advice {
   readonly unknown: readonly Unknown[];
   /** Readings that boards lean on and nothing else checks: a slip in one would go unseen. The most telling first. */
   readonly unchecked: readonly string[];
-  /** How surely the widths and ends of the planned boards are known on the whole: two standard deviations, millimetres. */
+  /**
+   * How surely the widths and ends of the planned boards are known on the whole: two standard deviations, millimetres.
+   */
   readonly sureMm: number;
 }
 
@@ -81,7 +83,13 @@ export function advise({ job, survey, boards }: AdviseOptions): Advice {
   const wished = boardsOpen ? known.filter((one) => one.target.counts === 1 || open.includes(one)) : open;
   const again = againFor(job, survey);
   const readings = job.readings.filter((one) => one.verdict !== 'dropped').map(spotOf);
-  const options = { survey, place: job.place, units: job.units, kit: job.kit, heightsMm: levels.map((one) => one.upMm) };
+  const options = {
+    survey,
+    place: job.place,
+    units: job.units,
+    kit: job.kit,
+    heightsMm: levels.map((one) => one.upMm),
+  };
   const rated =
     open.length === 0
       ? []
@@ -89,7 +97,10 @@ export function advise({ job, survey, boards }: AdviseOptions): Advice {
           .filter(({ spot }) => !readings.some((taken) => sameSpot(taken, spot)))
           .map((candidate) => rate(candidate, survey, wished))
           .sort((a, b) => b.worth - a.worth);
-  const wanting = open.reduce((sum, { target, variance }) => sum + (target.counts * variance) / target.enoughMm ** 2, 0);
+  const wanting = open.reduce(
+    (sum, { target, variance }) => sum + (target.counts * variance) / target.enoughMm ** 2,
+    0,
+  );
   const worthwhile = rated.filter((one) => one.gain > WORTH_THE_WALK * wanting);
   const next = [...again, ...together(worthwhile, survey, wished, job).slice(0, SHOWN).map(suggestion)];
   return {
@@ -101,7 +112,7 @@ export function advise({ job, survey, boards }: AdviseOptions): Advice {
     unchecked: uncheckedIn(survey, targets),
     sureMm: SURE * sureOf(known),
   };
-} // prettier-ignore
+}
 
 interface Known {
   readonly target: Target;
@@ -126,7 +137,9 @@ function rate(candidate: Candidate, { solved, setting, errors }: Survey, open: r
   const factor = errors.find((one) => one.instrument === candidate.with)?.factor ?? 1;
   const sd = usualSd(candidate.spot.kind, candidate.with) * factor;
   // Of a tape triangle the second distance tells the corner; its own unknown is settled by the first.
-  const terms = solved.linearise(statements.at(-1) as (typeof statements)[number]).terms.filter((one) => !one.surface.startsWith('aux:')) as Functional;
+  const terms = solved
+    .linearise(statements.at(-1) as (typeof statements)[number])
+    .terms.filter((one) => !one.surface.startsWith('aux:')) as Functional;
   const prepared = solved.prepare(terms);
   const variance = solved.between(prepared, prepared) + sd ** 2;
   let [gain, most, settles, off] = [0, 0, open[0] as Known, 0];
@@ -146,13 +159,18 @@ function rate(candidate: Candidate, { solved, setting, errors }: Survey, open: r
     now: SURE * Math.sqrt(settles.variance),
     then: SURE * Math.sqrt(Math.max(settles.variance - off, 0)),
   };
-} // prettier-ignore
+}
 
 /**
  * The best first; but when one of the next few lies at the height of the last reading, that one, so that nobody is
  * sent up and down the ladder for readings that will all be taken.
  */
-function together(rated: readonly Rated[], { solved }: Survey, wished: readonly Known[], job: AdviseOptions['job']): Rated[] {
+function together(
+  rated: readonly Rated[],
+  { solved }: Survey,
+  wished: readonly Known[],
+  job: AdviseOptions['job'],
+): Rated[] {
   const last = job.readings.at(-1);
   const here = last ? heightOf(spotOf(last)) : null;
   if (here === null || rated.length === 0) return [...rated];
@@ -170,7 +188,7 @@ function together(rated: readonly Rated[], { solved }: Survey, wished: readonly 
   const near = coming.find((one) => heightOf(one.spot) === here);
   const first = near ? [near, ...coming.filter((one) => one !== near)] : coming;
   return [...first, ...rated.filter((one) => !first.includes(one))];
-} // prettier-ignore
+}
 
 const heightOf = (spot: Spot): number | null => ('upMm' in spot ? spot.upMm : null);
 
@@ -227,8 +245,11 @@ function uncheckedIn({ solved, checks, readings }: Survey, targets: readonly Tar
       if (by > (moved.get(id) ?? 0)) moved.set(id, by);
     }
   }
-  return [...moved].filter(([, by]) => by > 1).sort((a, b) => b[1] - a[1]).map(([id]) => id);
-} // prettier-ignore
+  return [...moved]
+    .filter(([, by]) => by > 1)
+    .sort((a, b) => b[1] - a[1])
+    .map(([id]) => id);
+}
 
 /** Root mean square of what is known of the boards' widths and ends. */
 function sureOf(known: readonly Known[]): number {

@@ -6,7 +6,8 @@ import type { FieldName, Point } from './functional';
  * What is held of a surface before anything is read: a plane of uncertain place and tilt, a twist, a bow and
  * roughness. Covariance of its positions at (s, z) and (s', z'), with s and z from the middle of the surface:
  *
- *     k = place² + square² s s' + plumb² z z' + twist² s s' z z' + bow² exp(-d²/2 bowOver²) + rough² exp(-d²/2 roughOver²)
+ *     k = place² + square² s s' + plumb² z z' + twist² s s' z z' + bow² exp(-d²/2 bowOver²) + rough² exp(-d²/2
+ * roughOver²)
  *
  * A Gaussian process with a linear trend (universal kriging): Rasmussen & Williams, Gaussian Processes for Machine
  * Learning (2006), ch. 2; Chilès & Delfiner, Geostatistics, ch. 3. Millimetres and mm per mm.

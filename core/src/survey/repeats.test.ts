@@ -28,7 +28,10 @@ test('a slip among repeats is pulled in: it cannot make the tape a bad one', () 
 
 test('with many repeats it comes to the person’s own error', () => {
   const random = randomFrom(11);
-  const pairs = Array.from({ length: 200 }, (_, i) => [at(1000 + 1.8 * random.normal(), `a${i}`, i), at(1000 + 1.8 * random.normal(), `b${i}`, i)]).flat(); // prettier-ignore
+  const pairs = Array.from({ length: 200 }, (_, i) => [
+    at(1000 + 1.8 * random.normal(), `a${i}`, i),
+    at(1000 + 1.8 * random.normal(), `b${i}`, i),
+  ]).flat();
   const learned = factor(pairs) ?? 0;
   expect(learned).toBeGreaterThan(1.55);
   expect(learned).toBeLessThan(1.9);
@@ -51,7 +54,11 @@ test('the same repeats in a copy of a job count once, with what the copy has mor
 
 test('what is learned weighs in the survey, unless a reading has an error of its own', () => {
   const loose = [at(1000, 'a'), at(1005, 'b'), at(998, 'c'), at(1004, 'd')];
-  const sdOf = (readings: Reading[]) => surveyOf(jobOf(readings)).solved.ask([{ surface: 'right', s: 24, z: 1200, weight: 1 }, { surface: 'left', s: 24, z: 1200, weight: -1 }]).sd; // prettier-ignore
+  const sdOf = (readings: Reading[]) =>
+    surveyOf(jobOf(readings)).solved.ask([
+      { surface: 'right', s: 24, z: 1200, weight: 1 },
+      { surface: 'left', s: 24, z: 1200, weight: -1 },
+    ]).sd;
   const own = loose.map((one): Reading => ({ ...one, sd: 0.3 }));
   expect(sdOf(loose)).toBeGreaterThan(0.5);
   expect(sdOf(own)).toBeLessThan(0.2);

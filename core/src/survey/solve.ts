@@ -152,14 +152,23 @@ export function solve({ priors: walls, aux, observations }: SolveInput): Solved 
 
   const prepare = (terms: Functional): Prepared => {
     const row = compile(terms);
-    return { row, solved: forward(factor, Float64Array.from(rows, (one) => crossed(one, row))) };
+    return {
+      row,
+      solved: forward(
+        factor,
+        Float64Array.from(rows, (one) => crossed(one, row)),
+      ),
+    };
   };
   const between = (a: Prepared, b: Prepared) => crossed(a.row, b.row) - dot(a.solved, b.solved);
   const ask = (terms: Functional): Answer => {
     const row = compile(terms);
     const k = Float64Array.from(rows, (one) => crossed(one, row));
     const forwarded = forward(factor, k);
-    return { mean: prior(row) + dot(k, alpha), sd: Math.sqrt(Math.max(crossed(row, row) - dot(forwarded, forwarded), 0)) };
+    return {
+      mean: prior(row) + dot(k, alpha),
+      sd: Math.sqrt(Math.max(crossed(row, row) - dot(forwarded, forwarded), 0)),
+    };
   };
 
   return {
@@ -195,7 +204,7 @@ export function solve({ priors: walls, aux, observations }: SolveInput): Solved 
       }));
     },
   };
-} // prettier-ignore
+}
 
 /** A curved statement where the walls are held to be: its derivative by each position, and what it would read. */
 function linearised(

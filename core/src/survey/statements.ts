@@ -161,7 +161,12 @@ function offsetTerms({ wall, upMm, startMm, endMm, onMm }: SpotOf<'offset'>, { l
  * A corner by the chords of its two walls over a blade: interior angle less 90°, in radians, given to `from` for
  * the reading's own unit. Left: -(slope of the side) - (slope of the back); right: both positive.
  */
-function cornerStatement(side: 'left' | 'right', up: number, blade: number, from: (opens: number) => number): Statement {
+function cornerStatement(
+  side: 'left' | 'right',
+  up: number,
+  blade: number,
+  from: (opens: number) => number,
+): Statement {
   const inward = side === 'left' ? 1 : -1;
   return {
     is: 'curved',
@@ -177,7 +182,7 @@ function cornerStatement(side: 'left' | 'right', up: number, blade: number, from
     value: ([heel = 0, tip = 0, near = 0, far = 0]) =>
       from(-inward * Math.atan2(tip - heel, blade) - Math.atan2(far - near, blade)),
   };
-} // prettier-ignore
+}
 
 /** Distance on the level from a front corner to the back corner across. */
 function planDiagonal({ from, upMm: z }: SpotOf<'diagonal'>, { depth }: Extent): Statement {
@@ -237,4 +242,4 @@ function triangle({ corner, upMm: z, firstMm, secondMm, outMm }: SpotOf<'triangl
     value: ([heel = 0, x = 0, back = 0, y = 0]) => Math.hypot(x - (heel + inward * fromCorner), y - back),
   });
   return { statements: [leg(firstMm), leg(secondMm)], aux: [{ name: out, meanMm: outMm, sdMm: ABOUT_MM }] };
-} // prettier-ignore
+}

@@ -64,7 +64,10 @@ export interface SurveyOptions {
  * Solves the opening from a job's readings. Never refuses for want of data: with nothing read, walls are where
  * such places have them, and nothing is sure.
  */
-export function surveyOf(job: Pick<Job, 'place' | 'readings' | 'levelLine' | 'errors' | 'trials'>, options: SurveyOptions = {}): Survey {
+export function surveyOf(
+  job: Pick<Job, 'place' | 'readings' | 'levelLine' | 'errors' | 'trials'>,
+  options: SurveyOptions = {},
+): Survey {
   const { place, readings } = job;
   const spec = specOf(place);
   const extent = extentOf(place, readings);
@@ -75,7 +78,8 @@ export function surveyOf(job: Pick<Job, 'place' | 'readings' | 'levelLine' | 'er
   );
   const errors = learnErrors([...(job.errors ?? []), ...repeatSums(readings)]);
   const own = readings.filter(
-    (one) => spec.readings.includes(one.kind) && surfacesOf(spotOf(one), setting).every((name) => surfaces.includes(name)),
+    (one) =>
+      spec.readings.includes(one.kind) && surfacesOf(spotOf(one), setting).every((name) => surfaces.includes(name)),
   );
   const counting = own.filter((one) => one.verdict !== 'dropped');
   const gauge = gaugeOf(surfaces, extent);
@@ -83,9 +87,13 @@ export function surveyOf(job: Pick<Job, 'place' | 'readings' | 'levelLine' | 'er
   // Which readings are slips is for the readings to say: no note of a trial sets one aside.
   const { solved: byReadings, aside, failed } = adjust(bare, counting);
   const notes = surfaces.includes('left') && surfaces.includes('right') ? job.trials : [];
-  const said = (trials: readonly Trial[]): Model => ({ ...bare, trials: trialStatements(trials, extent, surfaces.includes('back')) });
+  const said = (trials: readonly Trial[]): Model => ({
+    ...bare,
+    trials: trialStatements(trials, extent, surfaces.includes('back')),
+  });
   const used = counting.filter((one) => !aside.has(one.id));
-  const judged = failed === 'not-solvable' ? null : judgedTrials(notes, byReadings, (trials) => solveWith(said(trials), used));
+  const judged =
+    failed === 'not-solvable' ? null : judgedTrials(notes, byReadings, (trials) => solveWith(said(trials), used));
   const solved = judged?.solved ?? byReadings;
   const model = judged ? said(judged.counting) : bare;
   const left = leftOutByReading(solved);
@@ -103,7 +111,7 @@ export function surveyOf(job: Pick<Job, 'place' | 'readings' | 'levelLine' | 'er
       own.includes(reading) ? checkOf(reading, left.get(reading.id), model, solved, aside) : foreign(reading.id),
     ),
   };
-} // prettier-ignore
+}
 
 const NONE: TrialStatements = { observations: [], aux: [] };
 
@@ -114,8 +122,8 @@ interface Judged {
 }
 
 /**
- * Notes of trial fits are readings that can be slips. One that contradicts the readings, or the other notes with them, does
- * not count until the person has confirmed it: the worst goes first, and the rest is looked at again.
+ * Notes of trial fits are readings that can be slips. One that contradicts the readings, or the other notes with them,
+ * does not count until the person has confirmed it: the worst goes first, and the rest is looked at again.
  */
 function judgedTrials(
   notes: readonly Trial[],
@@ -205,7 +213,7 @@ function gaugeOf(surfaces: readonly SurfaceName[], extent: Extent): Observation[
     sd: GAUGE_SD_MM,
     reading: null,
   }));
-} // prettier-ignore
+}
 
 function factors(errors: readonly LearnedError[]) {
   return (reading: Reading) =>
@@ -252,7 +260,10 @@ function adjust(model: Model, readings: readonly Reading[]): Adjusted {
       const found = suspects(solved, kept);
       if (found.length === 0) break;
       for (const [id, against] of found.slice(0, most - aside.size)) aside.set(id, against);
-      solved = solveWith(model, readings.filter((one) => !aside.has(one.id)));
+      solved = solveWith(
+        model,
+        readings.filter((one) => !aside.has(one.id)),
+      );
     }
     const back = readings.filter((one) => {
       if (!aside.has(one.id)) return false;
@@ -260,14 +271,21 @@ function adjust(model: Model, readings: readonly Reading[]): Adjusted {
     });
     if (back.length > 0) {
       back.forEach((one) => aside.delete(one.id));
-      solved = solveWith(model, readings.filter((one) => !aside.has(one.id)));
+      solved = solveWith(
+        model,
+        readings.filter((one) => !aside.has(one.id)),
+      );
     }
     return { solved, aside, failed: solved.settled ? null : 'not-settled' };
   } catch (error) {
     if (!(error instanceof NotSolvable)) throw error;
-    return { solved: solve({ priors: model.priors, aux: [], observations: model.gauge }), aside, failed: 'not-solvable' };
+    return {
+      solved: solve({ priors: model.priors, aux: [], observations: model.gauge }),
+      aside,
+      failed: 'not-solvable',
+    };
   }
-} // prettier-ignore
+}
 
 // With very many readings, suspects this near to the worst go with it: one at a time would take too long.
 const MANY = 80;
@@ -287,8 +305,14 @@ function suspects(solved: Solved, kept: ReadonlySet<string>): [string, string | 
   const rival = sorted.find(([id, w]) => id !== worst[0] && w > NEARLY_AS_MUCH * worst[1]);
   const first: [string, string | null] = [worst[0], rival?.[0] ?? null];
   if (left.length < MANY) return [first];
-  return [first, ...open.slice(1).filter(([, w]) => w > WITH_THE_WORST * worst[1]).map(([id]): [string, null] => [id, null])];
-} // prettier-ignore
+  return [
+    first,
+    ...open
+      .slice(1)
+      .filter(([, w]) => w > WITH_THE_WORST * worst[1])
+      .map(([id]): [string, null] => [id, null]),
+  ];
+}
 
 interface Off {
   readonly expected: number;

@@ -48,12 +48,18 @@ export function targetsFor(survey: Survey, wanted: readonly Wanted[]): Target[] 
       ...(has('left', 'right') ? [width(0, 'back'), width(outMm, 'front')] : []),
       ...sides.map((side) => of(minus(at(side, outMm, z), at(side, 0, z)), ENOUGH_MM.end, endWords(shelf, z, side))),
       ...(has('back')
-        ? [of(overChord(at('back', extent.left, z), at('back', mid, z), at('back', extent.right, z)), ENOUGH_MM.back, backWords(shelf, z))]
+        ? [
+            of(
+              overChord(at('back', extent.left, z), at('back', mid, z), at('back', extent.right, z)),
+              ENOUGH_MM.back,
+              backWords(shelf, z),
+            ),
+          ]
         : []),
     ];
   });
   return [...targets, ...placeTargets(survey, has, wanted.length > 0)];
-} // prettier-ignore
+}
 
 function widthWords(shelf: number | null, up: number, place: 'back' | 'front'): Message {
   const spot = nested(atWords(place));
@@ -72,14 +78,19 @@ function backWords(shelf: number | null, up: number): Message {
   return message('target.back', { shelf: count(shelf) });
 }
 
-function placeTargets({ extent }: Survey, has: (...names: readonly Survey['surfaces'][number][]) => boolean, planned: boolean): Target[] {
+function placeTargets(
+  { extent }: Survey,
+  has: (...names: readonly Survey['surfaces'][number][]) => boolean,
+  planned: boolean,
+): Target[] {
   const targets: Target[] = [];
   const whole = (words: Message, enoughMm: number, terms: Functional, counts = OF_THE_PLACE) =>
     targets.push({ terms, enoughMm, words, shelf: null, counts });
   const levels = planned ? ONCE_PLANNED : OF_THE_PLACE;
   const [y, mid] = [outAt('front', extent), (extent.left + extent.right) / 2];
   const z = extent.height / 2;
-  if (has('front', 'back')) whole(message('target.depth'), ENOUGH_MM.depth, minus(at('front', mid, z), at('back', mid, z)));
+  if (has('front', 'back'))
+    whole(message('target.depth'), ENOUGH_MM.depth, minus(at('front', mid, z), at('back', mid, z)));
   for (const side of ['left', 'right'] as const) {
     const x = acrossAt(side, extent);
     if (has('ceiling', 'floor')) {
@@ -97,7 +108,7 @@ function placeTargets({ extent }: Survey, has: (...names: readonly Survey['surfa
     whole(words, ENOUGH_MM.plumb, minus(at(wall, y, 0.9 * extent.height), at(wall, y, 0.1 * extent.height)));
   }
   return targets;
-} // prettier-ignore
+}
 
 /** Levels that stand for the opening while no shelf is planned: low, middle and high, five for a box. */
 export function levelsOf(spec: PlaceSpec, { height, depth }: Extent): Wanted[] {

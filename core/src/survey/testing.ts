@@ -5,7 +5,12 @@ import { surveyOf, type Survey, type SurveyOptions } from './survey';
 // For tests only: readings with exact values, and jobs that hold them.
 
 /** A reading of exactly this signed value at a spot; `sd` how exact it is held to be. */
-export function exactly(spot: Spot, value: number, id: string, more: { sd?: number; other?: number; verdict?: Reading['verdict'] } = {}): Reading {
+export function exactly(
+  spot: Spot,
+  value: number,
+  id: string,
+  more: { sd?: number; other?: number; verdict?: Reading['verdict'] } = {},
+): Reading {
   const sense = senseOf(spot);
   const length = (mm: number) => typedLength(String(Number(mm.toFixed(6))), 'mm');
   return readingAt(spot, {
@@ -17,7 +22,7 @@ export function exactly(spot: Spot, value: number, id: string, more: { sd?: numb
     sd: more.sd,
     verdict: more.verdict,
   });
-} // prettier-ignore
+}
 
 /** An alcove, 1000 by 400 by 2400, or another place, with readings. */
 export function jobOf(readings: readonly Reading[], change: Partial<Job> = {}): Job {

@@ -71,11 +71,9 @@ function observation(trial: Trial, sd: number, extent: Extent, hasBack: boolean)
   const board = sum(at(shiftOf(name), 0, 0), times(-out, at(turnOf(name), 0, 0)));
   const gap = trial.is === 'gap' ? value.mm : -(cut.thickness * value.mm) / cut.back;
   const [terms, said] =
-    end === 'right'
-      ? [sum(wall, times(-1, board)), gap + cut.back + runs]
-      : [sum(board, times(-1, wall)), gap + runs];
+    end === 'right' ? [sum(wall, times(-1, board)), gap + cut.back + runs] : [sum(board, times(-1, wall)), gap + runs];
   return { statement: { is: 'linear', terms, plus: 0 }, said, sd, reading: null, trial: trial.id };
-} // prettier-ignore
+}
 
 /** Slope of the least-squares line along the back wall at a height, as a weighted sum of its positions. */
 function slopeOfBack({ left, right }: Extent, up: number): Functional {

@@ -32,7 +32,10 @@ test('where the noted studs end too soon the rest is guessed, and said to be', (
 
 test('a stud behind something that must stay clear is left out, an even place is moved aside', () => {
   const zone = { id: 'k', what: 'outlet', fromMm: -40, toMm: 40, lowMm: 800, highMm: 900 } as const;
-  expect(along([100, 500, 900], { zones: [zone] })).toMatchObject({ blocked: 1, acrosses: expect.arrayContaining([-400, 400]) }); // prettier-ignore
+  expect(along([100, 500, 900], { zones: [zone] })).toMatchObject({
+    blocked: 1,
+    acrosses: expect.arrayContaining([-400, 400]),
+  });
   const moved = along([], { zones: [{ ...zone, fromMm: -280, toMm: -220 }] }).acrosses;
   expect(moved[0]! <= -280 - 12.5 || moved[0]! >= -220 + 12.5).toBe(true);
   // At another height it is in nobody's way.

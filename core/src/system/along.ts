@@ -9,7 +9,10 @@ import type { Across, LengthRule } from './system';
 const END_MM = 3;
 
 /** A board along a wall that has one end free, or both: as long as the run, less a little at a wall it meets. */
-export function alongRun({ extent, surfaces }: Pick<Opening, 'extent' | 'surfaces'>, boxed: boolean): { readonly rule: ((band: Band) => LengthRule) | null; readonly across: Across | null } {
+export function alongRun(
+  { extent, surfaces }: Pick<Opening, 'extent' | 'surfaces'>,
+  boxed: boolean,
+): { readonly rule: ((band: Band) => LengthRule) | null; readonly across: Across | null } {
   if (boxed) return { rule: null, across: null };
   const { left, right } = extent;
   const run = figure({ label: message('term.runLength'), mm: right - left });
@@ -20,7 +23,7 @@ export function alongRun({ extent, surfaces }: Pick<Opening, 'extent' | 'surface
     toMm: right - (surfaces.includes('right') ? END_MM : 0),
   };
   return { rule: () => ({ is: 'given', figure: long, rounded: 'down' }), across };
-} // prettier-ignore
+}
 
 /** A band of a wall that must stay clear, across and up, millimetres in the opening's frame. */
 interface Zone {
@@ -54,26 +57,43 @@ export interface Uprights {
 }
 
 /**
- * Places for brackets or posts along the back wall, left to right: at studs, as few as keep the distance asked for; where
- * no stud is noted or none is needed, even, half a space in from the ends.
+ * Places for brackets or posts along the back wall, left to right: at studs, as few as keep the distance asked for;
+ * where no stud is noted or none is needed, even, half a space in from the ends.
  */
-export function uprightsAlong({ place, opening: { extent }, apartMm, wideMm, zones, lowMm, highMm }: UprightsInput): Uprights {
+export function uprightsAlong({
+  place,
+  opening: { extent },
+  apartMm,
+  wideMm,
+  zones,
+  lowMm,
+  highMm,
+}: UprightsInput): Uprights {
   const { left, right } = extent;
   const free = (x: number) =>
-    zones.every((one) => one.highMm < lowMm || one.lowMm > highMm || x + wideMm / 2 < one.fromMm || x - wideMm / 2 > one.toMm);
-  const all = place.studs.flatMap((one) => (one.wall === 'back' && one.from.mm < right - left ? [left + one.from.mm] : [])).sort((a, b) => a - b);
+    zones.every(
+      (one) => one.highMm < lowMm || one.lowMm > highMm || x + wideMm / 2 < one.fromMm || x - wideMm / 2 > one.toMm,
+    );
+  const all = place.studs
+    .flatMap((one) => (one.wall === 'back' && one.from.mm < right - left ? [left + one.from.mm] : []))
+    .sort((a, b) => a - b);
   const studs = all.filter(free);
   const onStuds = wallKindOf(place, 'back') === 'lined' && studs.length >= 2;
   if (onStuds) {
     const kept = thinned(studs, apartMm);
     const guessed = filled(kept, left, right, apartMm).map((x) => clearOf(x, free, apartMm / 4));
-    return { acrosses: [...kept, ...guessed].sort((a, b) => a - b), onStuds, blocked: all.length - studs.length, guessed };
+    return {
+      acrosses: [...kept, ...guessed].sort((a, b) => a - b),
+      onStuds,
+      blocked: all.length - studs.length,
+      guessed,
+    };
   }
   const length = right - left;
   const count = Math.max(2, Math.ceil(length / apartMm));
   const even = Array.from({ length: count }, (_, i) => left + ((i + 0.5) * length) / count);
   return { acrosses: even.map((x) => clearOf(x, free, length / count / 2)), onStuds: false, blocked: 0, guessed: [] };
-} // prettier-ignore
+}
 
 /** As few of the studs as keep the distance where they can; the outermost stay. */
 function thinned(studs: readonly number[], apartMm: number): number[] {

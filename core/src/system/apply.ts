@@ -19,14 +19,20 @@ interface ApplyInput {
 export interface Applied extends Omit<SystemResult, 'hangsMm' | 'order' | 'standing' | 'boxSides'> {
   readonly boxSides: Joint | null;
   readonly standing: readonly Standing[];
-  /** What is really left to reach in by under each gap's upper shelf, in the order of the gaps; null where not planned. */
+  /**
+   * What is really left to reach in by under each gap's upper shelf, in the order of the gaps; null where not planned.
+   */
   readonly reachIn: readonly (Figure | null)[];
   readonly order: readonly { readonly system: SystemName; readonly steps: SystemResult['order'] }[];
   /** Shelves whose system is not worked out at such a place. */
   readonly bare: readonly LaidShelf[];
 }
 
-function inputFor<Name extends SystemName>(name: Name, { job, opening, gaps, space, box }: ApplyInput, shelves: readonly LaidShelf[]): SystemInput<Name> {
+function inputFor<Name extends SystemName>(
+  name: Name,
+  { job, opening, gaps, space, box }: ApplyInput,
+  shelves: readonly LaidShelf[],
+): SystemInput<Name> {
   return {
     wish: job.shelves,
     asked: askedOf(job, name),
@@ -39,7 +45,7 @@ function inputFor<Name extends SystemName>(name: Name, { job, opening, gaps, spa
     box,
     levelLineUpMm: job.levelLine.up.mm,
   };
-} // prettier-ignore
+}
 
 const run = <Name extends SystemName>(name: Name, input: ApplyInput, shelves: readonly LaidShelf[]): SystemResult =>
   SYSTEMS[name].plan(inputFor(name, input, shelves) as never);
@@ -52,7 +58,8 @@ export function applySystems(input: ApplyInput): Applied {
     const ours = shelves.filter((one) => systemOf(job.support, one.number) === name);
     return { name, ours, result: run(name, input, ours) };
   });
-  const hangs = (shelf: number) => results.find((one) => one.ours.some(({ number }) => number === shelf))?.result.hangsMm(shelf) ?? null;
+  const hangs = (shelf: number) =>
+    results.find((one) => one.ours.some(({ number }) => number === shelf))?.result.hangsMm(shelf) ?? null;
   const marks = results.flatMap((one) => one.result.marks);
   const cautions = results.flatMap((one) => one.result.cautions);
   return {
@@ -73,7 +80,7 @@ export function applySystems(input: ApplyInput): Applied {
     }),
     bare: shelves.filter((one) => !plannedAt(systemOf(job.support, one.number), job.place)),
   };
-} // prettier-ignore
+}
 
 /** What a layout has to know of the supports its shelves will have. */
 export type Rooms = Required<Pick<LayoutInput, 'inside' | 'depthOf' | 'under'>>;

@@ -13,8 +13,8 @@ type Input = SystemInput<'brackets'>;
 type Shelf = Input['shelves'][number];
 
 /**
- * A shelf on brackets that hang off the back wall: bought, rated for a pair, or made of sticks with a brace. A bracket's
- * top lies one thickness below the shelf's top, and higher by what it is let into the board.
+ * A shelf on brackets that hang off the back wall: bought, rated for a pair, or made of sticks with a brace. A
+ * bracket's top lies one thickness below the shelf's top, and higher by what it is let into the board.
  */
 export const brackets: System<'brackets'> = {
   name: 'brackets',
@@ -23,7 +23,10 @@ export const brackets: System<'brackets'> = {
   under: (wish, asked) => ({
     backMm: 0,
     sideMm: 0,
-    hangsMm: Math.max(pieces.hangsBelow(pieces.nosingOf(asked), wish.thickness.mm), asked.made === 'shop' ? asked.stickThickness.mm : 0),
+    hangsMm: Math.max(
+      pieces.hangsBelow(pieces.nosingOf(asked), wish.thickness.mm),
+      asked.made === 'shop' ? asked.stickThickness.mm : 0,
+    ),
   }),
   plan: (input) => {
     const { asked, shelves, wish, opening } = input;
@@ -33,7 +36,8 @@ export const brackets: System<'brackets'> = {
     const made = stopped ? [] : shelves.map((shelf) => ({ shelf, uprights: uprightsOf(shelf, input) }));
     return {
       parts: made.flatMap(({ shelf, uprights }) => partsOf(shelf, uprights, input)),
-      hardware: asked.made === 'bought' ? made.flatMap(({ shelf, uprights }) => hardwareOf(shelf, uprights, input)) : [],
+      hardware:
+        asked.made === 'bought' ? made.flatMap(({ shelf, uprights }) => hardwareOf(shelf, uprights, input)) : [],
       holds: made.map(({ shelf, uprights }) => holdOf(shelf, uprights, input)),
       fastenings: made.flatMap(({ shelf, uprights }) => fasteningsOf(shelf, uprights, input)),
       marks: shelves.flatMap((shelf) => pieces.shelfMarks(shelf, input.levelLineUpMm, 'bracket-top', asked.notch.mm)),
@@ -50,29 +54,64 @@ export const brackets: System<'brackets'> = {
         ...blocked,
         ...pieces.floorProblems(shelves, asked.leg.mm),
         ...(opening.surfaces.includes('back') ? [] : [stop({ is: 'support' }, message('problem.noBackForBrackets'))]),
-        ...made.flatMap(({ shelf, uprights }) => (uprights.guessed.length > 0 ? [doubtful({ is: 'shelf', shelf: shelf.number }, message('problem.bracketNoStud', { shelf: count(shelf.number), count: count(uprights.guessed.length) }))] : [])),
-        ...made.flatMap(({ shelf, uprights }) => (uprights.blocked > 0 ? [doubtful({ is: 'shelf', shelf: shelf.number }, message('problem.studBlocked', { shelf: count(shelf.number), count: count(uprights.blocked) }))] : [])),
+        ...made.flatMap(({ shelf, uprights }) =>
+          uprights.guessed.length > 0
+            ? [
+                doubtful(
+                  { is: 'shelf', shelf: shelf.number },
+                  message('problem.bracketNoStud', {
+                    shelf: count(shelf.number),
+                    count: count(uprights.guessed.length),
+                  }),
+                ),
+              ]
+            : [],
+        ),
+        ...made.flatMap(({ shelf, uprights }) =>
+          uprights.blocked > 0
+            ? [
+                doubtful(
+                  { is: 'shelf', shelf: shelf.number },
+                  message('problem.studBlocked', { shelf: count(shelf.number), count: count(uprights.blocked) }),
+                ),
+              ]
+            : [],
+        ),
       ],
-      cautions: [...pieces.usualCautions, ...(asked.made === 'bought' ? [{ message: message('caution.ratedLoad'), stage: 'shelves' } as const] : [])],
+      cautions: [
+        ...pieces.usualCautions,
+        ...(asked.made === 'bought' ? [{ message: message('caution.ratedLoad'), stage: 'shelves' } as const] : []),
+      ],
     };
   },
   suit: ({ opening, job: { place, fixing }, shelves, asked }) => {
     if (!opening.surfaces.includes('back')) return { fors: [], againsts: [message('suit.noBack')] };
     const lined = wallKindOf(place, 'back') === 'lined';
     const { left, right } = opening.extent;
-    const studs = place.studs.filter((one) => one.wall === 'back' && one.from.mm < right - left).map((one) => one.from.mm);
+    const studs = place.studs
+      .filter((one) => one.wall === 'back' && one.from.mm < right - left)
+      .map((one) => one.from.mm);
     const near = (end: number) => studs.some((one) => Math.abs(one - end) <= NEAR_END_MM);
     const noStud = lined && (!near(0) || !near(right - left));
     const low = shelves.some((one) => one.underside.mm > 0 && one.underside.mm < asked.leg.mm);
     return {
-      fors: [...(lined && studs.length >= 2 ? [message('suit.brackets.studs', { count: count(studs.length) })] : []), ...(place.kind === 'run' ? [message('suit.brackets.openEnds')] : [])],
+      fors: [
+        ...(lined && studs.length >= 2 ? [message('suit.brackets.studs', { count: count(studs.length) })] : []),
+        ...(place.kind === 'run' ? [message('suit.brackets.openEnds')] : []),
+      ],
       againsts: [
-        ...(noStud ? [message(fixing.anchors ? 'suit.brackets.noStud' : 'suit.brackets.noStudNoAnchor', { near: length(NEAR_END_MM) })] : []),
+        ...(noStud
+          ? [
+              message(fixing.anchors ? 'suit.brackets.noStud' : 'suit.brackets.noStudNoAnchor', {
+                near: length(NEAR_END_MM),
+              }),
+            ]
+          : []),
         ...(low ? [message('suit.brackets.floor')] : []),
       ],
     };
   },
-}; // prettier-ignore
+};
 
 // A shelf that stands out beyond its last bracket by more than this dips at its end.
 const NEAR_END_MM = 300;
@@ -129,11 +168,19 @@ function bracketParts(shelf: Shelf, x: number, index: number, input: Input): Par
   const n = shelf.number;
   const brace = braceFor(input);
   const width = figure({ label: message('term.stickWidth'), mm: wide });
-  const piece = (role: 'bracket-arm' | 'bracket-leg' | 'bracket-brace', letter: string, long: Figure, place: Band, joint?: Joint): PartSpec => ({
+  const piece = (
+    role: 'bracket-arm' | 'bracket-leg' | 'bracket-brace',
+    letter: string,
+    long: Figure,
+    place: Band,
+    joint?: Joint,
+  ): PartSpec => ({
     shelf: n,
     id: `S${n}-${role}-${index + 1}`,
     role,
-    name: message(`part.${role === 'bracket-arm' ? 'bracketArm' : role === 'bracket-leg' ? 'bracketLeg' : 'bracketBrace'}`),
+    name: message(
+      `part.${role === 'bracket-arm' ? 'bracketArm' : role === 'bracket-leg' ? 'bracketLeg' : 'bracketBrace'}`,
+    ),
     label: `${n}${letter}${index + 1}`,
     thicknessMm: thick,
     width,
@@ -148,9 +195,15 @@ function bracketParts(shelf: Shelf, x: number, index: number, input: Input): Par
   return [
     piece('bracket-arm', 'A', arm, { upFrom: upTo - thick, upTo, outFrom: 0, outTo: asked.arm.mm }),
     piece('bracket-leg', 'G', leg, { upFrom, upTo: upTo - thick, outFrom: 0, outTo: thick }),
-    piece('bracket-brace', 'D', brace.length, { upFrom: upFrom + BRACE_BACK_MM, upTo: upTo - thick, outFrom: thick, outTo: asked.arm.mm - BRACE_BACK_MM }, { is: 'braced', degrees: brace.degrees, otherDegrees: brace.otherDegrees }),
+    piece(
+      'bracket-brace',
+      'D',
+      brace.length,
+      { upFrom: upFrom + BRACE_BACK_MM, upTo: upTo - thick, outFrom: thick, outTo: asked.arm.mm - BRACE_BACK_MM },
+      { is: 'braced', degrees: brace.degrees, otherDegrees: brace.otherDegrees },
+    ),
   ];
-} // prettier-ignore
+}
 
 function braceFor({ asked }: Input) {
   const thick = asked.stickThickness.mm;
@@ -194,7 +247,10 @@ function fasteningsOf(shelf: Shelf, { acrosses }: Uprights, input: Input): Faste
   const shop = asked.made === 'shop';
   const nosing = pieces.nosingOf(asked);
   const legMm = shop ? asked.leg.mm - asked.stickThickness.mm : asked.leg.mm;
-  const spots = Array.from({ length: asked.screws }, (_, k) => FROM_END_MM + ((legMm - 2 * FROM_END_MM) * k) / (asked.screws - 1));
+  const spots = Array.from(
+    { length: asked.screws },
+    (_, k) => FROM_END_MM + ((legMm - 2 * FROM_END_MM) * k) / (asked.screws - 1),
+  );
   const wide = wideOf(input);
   const walls = acrosses.map((_, i): Fastening => ({
     id: `${carrier(n, i, input)}/wall`,
@@ -229,9 +285,18 @@ function fasteningsOf(shelf: Shelf, { acrosses }: Uprights, input: Input): Faste
     ...walls,
     ...boards,
     ...joints,
-    ...(nosing ? [pieces.nosingOn({ shelf: n, ...nosing, boardMm: wish.thickness.mm, depthMm: pieces.boardDepth(input.depthOf(n), nosing).mm })] : []),
+    ...(nosing
+      ? [
+          pieces.nosingOn({
+            shelf: n,
+            ...nosing,
+            boardMm: wish.thickness.mm,
+            depthMm: pieces.boardDepth(input.depthOf(n), nosing).mm,
+          }),
+        ]
+      : []),
   ];
-} // prettier-ignore
+}
 
 const BOUGHT_PLATE_MM = 3;
 
@@ -245,10 +310,16 @@ function bracketJoints(n: number, i: number, { asked }: Input): Fastening[] {
     into: { is: 'piece', id: `S${n}-${to}-${i}`, grain: 'end', haveMm },
     with: 'screw',
     passMm: thick,
-    spread: { is: 'given', at: [{ alongMm, acrossMm: wide * 0.3 }, { alongMm, acrossMm: wide * 0.7 }] },
+    spread: {
+      is: 'given',
+      at: [
+        { alongMm, acrossMm: wide * 0.3 },
+        { alongMm, acrossMm: wide * 0.7 },
+      ],
+    },
     carries: null,
     leverMm: 0,
-  }); // prettier-ignore
+  });
   const brace = braceFor({ asked } as Input);
   return [
     joint('bracket-arm', 'bracket-leg', thick / 2, asked.leg.mm - thick),
@@ -267,7 +338,8 @@ function problemsOf(input: Input): Problem[] {
     if (empty.length > 0) return empty;
     const board = pieces.boardDepth(depthMm, nosing).mm;
     const sizes = { arm: length(asked.arm.mm), board: length(board) };
-    if (asked.arm.mm > board) return [stop(about, message('problem.bracketTooDeep', { shelf: count(shelf.number), ...sizes }))];
+    if (asked.arm.mm > board)
+      return [stop(about, message('problem.bracketTooDeep', { shelf: count(shelf.number), ...sizes }))];
     if (asked.arm.mm < board * LEAST_ARM) {
       const least = length(board * LEAST_ARM);
       return [doubtful(about, message('problem.bracketShort', { shelf: count(shelf.number), ...sizes, least }))];
@@ -279,8 +351,13 @@ function problemsOf(input: Input): Problem[] {
   const thick = asked.stickThickness.mm;
   const stubby = Math.min(asked.leg.mm - 2 * thick, asked.arm.mm - 2 * thick) <= BRACE_BACK_MM;
   const short = asked.made === 'shop' && (stubby || !(brace.mm > 2 * asked.stickWidth.mm));
-  return [...problems, ...(short ? [stop({ is: 'support' }, message('problem.noBrace', { arm: length(asked.arm.mm), leg: length(asked.leg.mm) }))] : [])];
-} // prettier-ignore
+  return [
+    ...problems,
+    ...(short
+      ? [stop({ is: 'support' }, message('problem.noBrace', { arm: length(asked.arm.mm), leg: length(asked.leg.mm) }))]
+      : []),
+  ];
+}
 
 /** A bracket carries a board to about two thirds of its depth at the least. */
 const LEAST_ARM = 2 / 3;

@@ -28,7 +28,9 @@ export interface Carcase {
   readonly topMm: number;
   /** Across the opening, in its middle. */
   readonly across: Across;
-  /** Its two sides, by the beginning of their ids: of its own, or those of a cavity's box, which has a top and a bottom. */
+  /**
+   * Its two sides, by the beginning of their ids: of its own, or those of a cavity's box, which has a top and a bottom.
+   */
   readonly sides: 'case' | 'box';
 }
 
@@ -51,13 +53,15 @@ export function narrowest(opening: Opening, { upFrom, upTo, outFrom, outTo }: Ba
 /** How high the floor lies at the highest of where a case stands, above the floor mark, millimetres. */
 function floorUnder(opening: Opening, { fromMm, toMm }: Across, depthMm: number): number {
   if (!opening.surfaces.includes('floor')) return 0;
-  const all = [fromMm, toMm].flatMap((across) => [0, depthMm].map((out) => opening.position({ surface: 'floor', across, out }).mm));
+  const all = [fromMm, toMm].flatMap((across) =>
+    [0, depthMm].map((out) => opening.position({ surface: 'floor', across, out }).mm),
+  );
   return Math.round(10 * Math.max(...all)) / 10;
-} // prettier-ignore
+}
 
 /**
- * Sizes of a case: as wide as the opening at its narrowest less its play, from the highest of the floor to the top of the
- * space for shelves.
+ * Sizes of a case: as wide as the opening at its narrowest less its play, from the highest of the floor to the top of
+ * the space for shelves.
  */
 export function carcaseOf({ opening, shelves, space, wish, depthOf, asked, box }: CaseInput): Carcase {
   if (box) return boxCarcase(box, wish.thickness.mm);
@@ -78,7 +82,7 @@ export function carcaseOf({ opening, shelves, space, wish, depthOf, asked, box }
   const high = less(figure({ label: message('term.caseTop'), mm: topMm }), message('term.floorThere'), footMm);
   const inside = less(wide, message('term.bothSides'), 2 * asked.sideThickness.mm);
   return { wide, high, inside, depthMm, footMm, topMm, across, sides: 'case' };
-} // prettier-ignore
+}
 
 /** The box of a cavity as a case: it is there already, its shelves go into it. */
 function boxCarcase({ width, height, depth, seat }: CavityBox, sideMm: number): Carcase {
@@ -94,7 +98,9 @@ function boxCarcase({ width, height, depth, seat }: CavityBox, sideMm: number): 
   };
 }
 
-/** How high a case may reach so that it can be stood up: its diagonal goes under the ceiling. Above the floor mark, mm. */
+/**
+ * How high a case may reach so that it can be stood up: its diagonal goes under the ceiling. Above the floor mark, mm.
+ */
 function tallest(opening: Opening, footMm: number, depthMm: number): number {
   const ceiling = opening.clearHeight()?.narrowest.mm ?? null;
   if (ceiling === null) return Infinity;
@@ -102,11 +108,18 @@ function tallest(opening: Opening, footMm: number, depthMm: number): number {
 }
 
 /** Both sides of a case, mirrored, with what is cut into each. */
-export function caseSides(carcase: Carcase, { asked, job }: CaseInput, width: Figure, joint: (side: 'left' | 'right') => Joint | null): PartSpec[] {
+export function caseSides(
+  carcase: Carcase,
+  { asked, job }: CaseInput,
+  width: Figure,
+  joint: (side: 'left' | 'right') => Joint | null,
+): PartSpec[] {
   const thick = asked.sideThickness.mm;
   const { across, footMm, topMm, high } = carcase;
   const { skirting } = job.place;
-  const notched: Joint | null = skirting ? { is: 'notched', deepMm: skirting.thickness.mm, highMm: skirting.height.mm } : null;
+  const notched: Joint | null = skirting
+    ? { is: 'notched', deepMm: skirting.thickness.mm, highMm: skirting.height.mm }
+    : null;
   return (['left', 'right'] as const).map((side): PartSpec => {
     const own = joint(side) ?? notched;
     return {
@@ -118,13 +131,16 @@ export function caseSides(carcase: Carcase, { asked, job }: CaseInput, width: Fi
       thicknessMm: thick,
       width,
       place: { upFrom: footMm, upTo: topMm, outFrom: 0, outTo: width.mm },
-      across: side === 'left' ? { fromMm: across.fromMm, toMm: across.fromMm + thick } : { fromMm: across.toMm - thick, toMm: across.toMm },
+      across:
+        side === 'left'
+          ? { fromMm: across.fromMm, toMm: across.fromMm + thick }
+          : { fromMm: across.toMm - thick, toMm: across.toMm },
       upright: true,
       length: { is: 'given', figure: high, rounded: 'down' },
       ...(own ? { joint: own } : {}),
     };
   });
-} // prettier-ignore
+}
 
 /** Between the sides of a case, let into them by so much at both ends (negative: short of them). */
 export function insideAcross({ across }: Carcase, sideMm: number, intoMm: number): Across {
@@ -144,12 +160,25 @@ interface CaseBoard {
 /** A shelf of a case, and its nosing where it has one. */
 export function caseShelf({ shelf, thicknessMm, depthMm, long, across, nosing }: CaseBoard): PartSpec[] {
   return pieces
-    .boardAndNosing({ shelf, thicknessMm, depthMm, nosing, length: () => ({ is: 'given', figure: long, rounded: 'down' }) })
+    .boardAndNosing({
+      shelf,
+      thicknessMm,
+      depthMm,
+      nosing,
+      length: () => ({ is: 'given', figure: long, rounded: 'down' }),
+    })
     .map((one): PartSpec => ({ ...one, across }));
-} // prettier-ignore
+}
 
 /** Top and bottom boards of a case, at their upper faces, let into its sides like the shelves. */
-export function caseEnds(carcase: Carcase, bottomTopMm: number, thicknessMm: number, width: Figure, long: Figure, across: Across): PartSpec[] {
+export function caseEnds(
+  carcase: Carcase,
+  bottomTopMm: number,
+  thicknessMm: number,
+  width: Figure,
+  long: Figure,
+  across: Across,
+): PartSpec[] {
   const board = (id: 'case-top' | 'case-bottom', label: string, topMm: number): PartSpec => ({
     shelf: 0,
     id,
@@ -163,11 +192,11 @@ export function caseEnds(carcase: Carcase, bottomTopMm: number, thicknessMm: num
     length: { is: 'given', figure: long, rounded: 'down' },
   });
   return [board('case-top', 'CT', carcase.topMm), board('case-bottom', 'CB', bottomTopMm)];
-} // prettier-ignore
+}
 
 /**
- * The room inside a case before its shelves are laid: between the upper face of its bottom, the underside of its top and
- * its two sides.
+ * The room inside a case before its shelves are laid: between the upper face of its bottom, the underside of its top
+ * and its two sides.
  */
 export function insideOf(input: CaseInput, plinthMm: number): Inside {
   const { wish, space, box, asked } = input;
@@ -183,7 +212,11 @@ export function insideOf(input: CaseInput, plinthMm: number): Inside {
 }
 
 /** A strip under the top, at the back, through which a case is screwed to the wall so that it cannot tip. */
-export function tipRail(carcase: Carcase, thicknessMm: number, backMm: number): { readonly part: PartSpec; readonly fastening: Fastening } {
+export function tipRail(
+  carcase: Carcase,
+  thicknessMm: number,
+  backMm: number,
+): { readonly part: PartSpec; readonly fastening: Fastening } {
   const upTo = carcase.topMm - thicknessMm;
   const across = insideAcross(carcase, thicknessMm, 0);
   const part: PartSpec = {
@@ -198,9 +231,15 @@ export function tipRail(carcase: Carcase, thicknessMm: number, backMm: number): 
     across,
     length: { is: 'given', figure: carcase.inside, rounded: 'down' },
   };
-  const fastening = pieces.stickToWall({ shelf: 0, part: part.id, wall: 'back', thicknessMm: thicknessMm + backMm, heightMm: TIP_RAIL_MM });
+  const fastening = pieces.stickToWall({
+    shelf: 0,
+    part: part.id,
+    wall: 'back',
+    thicknessMm: thicknessMm + backMm,
+    heightMm: TIP_RAIL_MM,
+  });
   return { part, fastening: { ...fastening, carries: null } };
-} // prettier-ignore
+}
 
 const TIP_RAIL_MM = 70;
 
@@ -210,18 +249,32 @@ export function caseProblems(carcase: Carcase, { opening, shelves, depthOf, aske
   const most = tallest(opening, carcase.footMm, carcase.depthMm);
   if (carcase.sides === 'case' && carcase.topMm > most) {
     const diagonal = Math.hypot(carcase.high.mm, carcase.depthMm);
-    problems.push(stop({ is: 'support' }, message('problem.caseTilts', { height: length(carcase.high.mm), diagonal: length(diagonal), most: length(most - carcase.footMm) })));
+    problems.push(
+      stop(
+        { is: 'support' },
+        message('problem.caseTilts', {
+          height: length(carcase.high.mm),
+          diagonal: length(diagonal),
+          most: length(most - carcase.footMm),
+        }),
+      ),
+    );
   }
-  if (carcase.inside.mm <= 0) problems.push(stop({ is: 'support' }, message('problem.caseNarrow', { width: length(carcase.wide.mm) })));
-  if (carcase.sides === 'box' && carcase.depthMm <= 0) problems.push(stop({ is: 'support' }, message('problem.noBoxDepth')));
+  if (carcase.inside.mm <= 0)
+    problems.push(stop({ is: 'support' }, message('problem.caseNarrow', { width: length(carcase.wide.mm) })));
+  if (carcase.sides === 'box' && carcase.depthMm <= 0)
+    problems.push(stop({ is: 'support' }, message('problem.noBoxDepth')));
   if (!box) {
     const { back = false, backThickness = { mm: 0 }, nosing = false, nosingThickness = { mm: 0 } } = asked;
     const takenMm = (back ? backThickness.mm : 0) + (nosing ? nosingThickness.mm : 0);
     const shallow = Math.min(carcase.depthMm, ...shelves.map(({ number }) => depthOf(number)));
-    if (shelves.length > 0 && shallow <= takenMm) problems.push(stop({ is: 'support' }, message('problem.caseShallow', { depth: length(shallow), taken: length(takenMm) })));
+    if (shelves.length > 0 && shallow <= takenMm)
+      problems.push(
+        stop({ is: 'support' }, message('problem.caseShallow', { depth: length(shallow), taken: length(takenMm) })),
+      );
   }
   return problems;
-} // prettier-ignore
+}
 
 /** The upper face of a case's bottom board: on its plinth, or where the space for shelves begins. */
 export const bottomTop = (carcase: Carcase, plinthMm: number, thicknessMm: number, fromMm: number): number =>
@@ -257,7 +310,11 @@ const NONE_MM = 0.05;
 /** The panel that closes a case behind: it lies in a rebate of both sides and stands square the whole case. */
 export function backPanel(carcase: Carcase, thicknessMm: number, rebateMm: number, upFromMm: number): PartSpec {
   const wide = plus(carcase.inside, message('term.intoRebates'), 2 * rebateMm);
-  const high = less(figure({ label: message('term.caseTop'), mm: carcase.topMm }), message('term.undersideOf'), upFromMm);
+  const high = less(
+    figure({ label: message('term.caseTop'), mm: carcase.topMm }),
+    message('term.undersideOf'),
+    upFromMm,
+  );
   return {
     shelf: 0,
     id: 'back-panel',
@@ -271,7 +328,7 @@ export function backPanel(carcase: Carcase, thicknessMm: number, rebateMm: numbe
     upright: true,
     length: { is: 'given', figure: less(high, message('term.panelPlay'), PANEL_PLAY_MM), rounded: 'down' },
   };
-} // prettier-ignore
+}
 const PANEL_PLAY_MM = 2;
 
 /** What a case with a back panel asks beside its sides. */
@@ -283,11 +340,16 @@ interface BackedAsked extends CaseAsked {
   readonly nosingHeight: { readonly mm: number };
 }
 
-/** Depth of a shelf's board in a case: the case's less its nosing and the panel behind it; in a cavity's box all of it. */
-export function shelfDepth({ asked, depthOf, box }: Pick<CaseInput, 'depthOf' | 'box'> & { readonly asked: BackedAsked }, shelf: number): Figure {
+/**
+ * Depth of a shelf's board in a case: the case's less its nosing and the panel behind it; in a cavity's box all of it.
+ */
+export function shelfDepth(
+  { asked, depthOf, box }: Pick<CaseInput, 'depthOf' | 'box'> & { readonly asked: BackedAsked },
+  shelf: number,
+): Figure {
   if (box) return figure({ label: message('term.boxDepth'), mm: box.depth?.mm ?? 0 });
   return lessBack(pieces.boardDepth(depthOf(shelf), pieces.nosingOf(asked)), asked);
-} // prettier-ignore
+}
 
 /** Depth things stand on in a case: up to the front of the nosing, before the panel behind. Millimetres. */
 export function standingDepth({ asked, depthOf, box }: Parameters<typeof shelfDepth>[0], shelf: number): number {

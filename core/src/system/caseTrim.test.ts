@@ -17,7 +17,9 @@ describe.each(cases)('%s', (system) => {
     expect(long('case-trim-head')).toBeCloseTo(944 + 6 + 50, 0);
     const head = pieces.find((one) => one.id === 'case-trim-head')!;
     expect(head.joint).toEqual({ is: 'mitred' });
-    expect(head.length.terms.map((term) => term.label.code)).toEqual(expect.arrayContaining(['term.reveals', 'term.trimWidths'])); // prettier-ignore
+    expect(head.length.terms.map((term) => term.label.code)).toEqual(
+      expect.arrayContaining(['term.reveals', 'term.trimWidths']),
+    );
   });
 
   test('an upright: from the floor to the underside of the top, a reveal and a width above it', () => {
@@ -26,7 +28,9 @@ describe.each(cases)('%s', (system) => {
     const upright = pieces.find((one) => one.id === 'case-trim-left')!;
     expect(long('case-trim-left')).toBeCloseTo(top.place.upFrom + 3 + 25 - upright.place.upFrom, 0);
     expect(upright.joint).toEqual({ is: 'mitred-one' });
-    expect(shapeWords(upright, 'power')).toMatchObject([{ code: 'cutEnd.mitredOne', params: { inside: { mm: upright.length.mm - 25 } } }]); // prettier-ignore
+    expect(shapeWords(upright, 'power')).toMatchObject([
+      { code: 'cutEnd.mitredOne', params: { inside: { mm: upright.length.mm - 25 } } },
+    ]);
   });
 
   test('left and right are two pieces, mirrored about the middle, and lie before the face', () => {
@@ -50,9 +54,13 @@ describe.each(cases)('%s', (system) => {
 
   test('too wide runs into the walls, by how much; too narrow leaves the gap open', () => {
     const wide = trimmed(system, { trimWidth: mm(45) });
-    expect(wide.problems.find((one) => one.message.code === 'problem.trimOver')?.message.params).toMatchObject({ over: { mm: expect.closeTo(20, 0) } }); // prettier-ignore
+    expect(wide.problems.find((one) => one.message.code === 'problem.trimOver')?.message.params).toMatchObject({
+      over: { mm: expect.closeTo(20, 0) },
+    });
     const narrow = trimmed(system, { trimWidth: mm(18), trimReveal: mm(3) });
-    expect(narrow.problems.find((one) => one.message.code === 'problem.trimOpen')?.message.params).toMatchObject({ open: { mm: expect.closeTo(7, 0) } }); // prettier-ignore
+    expect(narrow.problems.find((one) => one.message.code === 'problem.trimOpen')?.message.params).toMatchObject({
+      open: { mm: expect.closeTo(7, 0) },
+    });
     expect(trimmed(system).codes.filter((code) => code.startsWith('problem.trim'))).toEqual([]);
   });
 
@@ -70,16 +78,26 @@ describe.each(cases)('%s', (system) => {
 
 test('at a ceiling the head has to be lower', () => {
   const tall = plainJob('screwed-tower');
-  const job = saying({ ...tall, shelves: { ...tall.shelves, heights: [...tall.shelves.heights, { id: 'top', up: mm(2330) }] } }, { trim: true, play: mm(20), trimWidth: mm(60) }); // prettier-ignore
+  const job = saying(
+    { ...tall, shelves: { ...tall.shelves, heights: [...tall.shelves.heights, { id: 'top', up: mm(2330) }] } },
+    { trim: true, play: mm(20), trimWidth: mm(60) },
+  );
   expect(made(job).codes).toContain('problem.trimCeiling');
 });
 
 test('the saw sheet shows one end mitred, the other square', () => {
   const { pieces } = trimmed('housed-case');
-  const outlineOf = (id: string) => sawScene(pieces.find((one) => one.id === id)!).shapes.flatMap((one) => (one.is === 'polygon' && one.role === 'board' ? [one.points] : []))[0]!; // prettier-ignore
+  const outlineOf = (id: string) =>
+    sawScene(pieces.find((one) => one.id === id)!).shapes.flatMap((one) =>
+      one.is === 'polygon' && one.role === 'board' ? [one.points] : [],
+    )[0]!;
   const slanted = (id: string) => {
     const points = outlineOf(id);
-    return points.filter(([x], i) => Math.abs(x - points[(i + 1) % points.length]![0]) > 1 && Math.abs(points[i]![1] - points[(i + 1) % points.length]![1]) > 1).length; // prettier-ignore
+    return points.filter(
+      ([x], i) =>
+        Math.abs(x - points[(i + 1) % points.length]![0]) > 1 &&
+        Math.abs(points[i]![1] - points[(i + 1) % points.length]![1]) > 1,
+    ).length;
   };
   expect(slanted('case-trim-left')).toBe(1);
   expect(slanted('case-trim-head')).toBe(2);

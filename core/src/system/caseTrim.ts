@@ -21,9 +21,9 @@ type CaseTrim = Pick<SystemResult, 'parts' | 'fastenings' | 'problems'>;
 
 /**
  * Trim about the face of a case: two uprights that stand square on the floor and a head, mitred where they meet. It
- * stands back from the case's inner edges by the reveal and hides the gap to the walls. To the long point the head is the
- * inside, twice the reveal and twice the trim's width; an upright reaches as far above the inside. A cavity's box has its
- * own trim.
+ * stands back from the case's inner edges by the reveal and hides the gap to the walls. To the long point the head is
+ * the inside, twice the reveal and twice the trim's width; an upright reaches as far above the inside. A cavity's box
+ * has its own trim.
  */
 export function caseTrim(carcase: Carcase, { asked, opening, wish, box }: TrimInput): CaseTrim {
   if (!asked.trim || box) return { parts: [], fastenings: [], problems: [] };
@@ -31,10 +31,18 @@ export function caseTrim(carcase: Carcase, { asked, opening, wish, box }: TrimIn
   const out = reveal + width;
   const { footMm, depthMm } = carcase;
   const innerTop = carcase.topMm - wish.thickness.mm;
-  const inside: Across = { fromMm: carcase.across.fromMm + asked.sideThickness.mm, toMm: carcase.across.toMm - asked.sideThickness.mm };
+  const inside: Across = {
+    fromMm: carcase.across.fromMm + asked.sideThickness.mm,
+    toMm: carcase.across.toMm - asked.sideThickness.mm,
+  };
   const outer: Across = { fromMm: inside.fromMm - out, toMm: inside.toMm + out };
   const wide = figure({ label: message('term.trimWidth'), mm: width });
-  const pointed = (from: Figure, times: 1 | 2) => plus(plus(from, message(times === 2 ? 'term.reveals' : 'term.reveal'), times * reveal), message(times === 2 ? 'term.trimWidths' : 'term.oneTrimWidth'), times * width);
+  const pointed = (from: Figure, times: 1 | 2) =>
+    plus(
+      plus(from, message(times === 2 ? 'term.reveals' : 'term.reveal'), times * reveal),
+      message(times === 2 ? 'term.trimWidths' : 'term.oneTrimWidth'),
+      times * width,
+    );
   const shared = { shelf: 0, role: 'trim', thicknessMm: thick, width: wide } as const;
   const front = { outFrom: depthMm, outTo: depthMm + thick };
   const high = less(figure({ label: message('term.caseInsideTop'), mm: innerTop }), message('term.floorThere'), footMm);
@@ -44,7 +52,10 @@ export function caseTrim(carcase: Carcase, { asked, opening, wish, box }: TrimIn
     name: message(`part.trim.${side}`),
     label: side === 'left' ? 'XL' : 'XR',
     place: { ...front, upFrom: footMm, upTo: innerTop + out },
-    across: side === 'left' ? { fromMm: outer.fromMm, toMm: outer.fromMm + width } : { fromMm: outer.toMm - width, toMm: outer.toMm },
+    across:
+      side === 'left'
+        ? { fromMm: outer.fromMm, toMm: outer.fromMm + width }
+        : { fromMm: outer.toMm - width, toMm: outer.toMm },
     upright: true,
     length: { is: 'given', figure: pointed(high, 1), rounded: 'up' },
     joint: { is: 'mitred-one' },
@@ -76,7 +87,7 @@ export function caseTrim(carcase: Carcase, { asked, opening, wish, box }: TrimIn
     fastenings: [pinned(left, 'case-left'), pinned(right, 'case-right'), pinned(head, 'case-top')],
     problems: problemsOf({ outer, headMm: innerTop + out, carcase }, opening),
   };
-} // prettier-ignore
+}
 
 interface Seat {
   readonly outer: Across;
@@ -84,12 +95,16 @@ interface Seat {
   readonly carcase: Carcase;
 }
 
-/** Trim that runs into a wall or the ceiling, or leaves part of the gap beside the case open, at the worst of its height. */
+/**
+ * Trim that runs into a wall or the ceiling, or leaves part of the gap beside the case open, at the worst of its
+ * height.
+ */
 function problemsOf({ outer, headMm, carcase: { depthMm, footMm, topMm, across } }: Seat, opening: Opening): Problem[] {
   const about = { is: 'support' } as const;
   const problems: Problem[] = [];
   const ceiling = opening.clearHeight()?.narrowest.mm ?? null;
-  if (ceiling !== null && headMm > ceiling) problems.push(doubtful(about, message('problem.trimCeiling', { over: length(headMm - ceiling) })));
+  if (ceiling !== null && headMm > ceiling)
+    problems.push(doubtful(about, message('problem.trimCeiling', { over: length(headMm - ceiling) })));
   let [over, open] = [0, 0];
   for (const side of ['left', 'right'] as const) {
     if (!opening.surfaces.includes(side)) continue;
@@ -104,7 +119,7 @@ function problemsOf({ outer, headMm, carcase: { depthMm, footMm, topMm, across }
   if (over > TOLERATED_MM) problems.push(doubtful(about, message('problem.trimOver', { over: length(over) })));
   else if (open > HIDDEN_MM) problems.push(doubtful(about, message('problem.trimOpen', { open: length(open) })));
   return problems;
-} // prettier-ignore
+}
 
 // What is planed off trim without a word, millimetres.
 const TOLERATED_MM = 0.5;

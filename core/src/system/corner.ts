@@ -49,13 +49,21 @@ export function corneredShelf({ shelf: { number, top, underside }, input, stick 
     shelf: number,
     id: `S${number}-${role}`,
     role,
-    name: message(stick.role === 'rail' ? (role === 'rail-back' ? 'part.rail.back' : 'part.rail.side') : role === 'rail-back' ? 'part.backCleat' : 'part.sideCleat'),
+    name: message(
+      stick.role === 'rail'
+        ? role === 'rail-back'
+          ? 'part.rail.back'
+          : 'part.rail.side'
+        : role === 'rail-back'
+          ? 'part.backCleat'
+          : 'part.sideCleat',
+    ),
     label: `${number}${letter}`,
     thicknessMm: stick.thicknessMm,
     width,
     place: role === 'rail-back' ? { ...under, outTo: stick.thicknessMm } : { ...under, outFrom: stick.thicknessMm },
     length: { is: 'corner', band: under },
-  }); // prettier-ignore
+  });
   const half = stick.thicknessMm / 2;
   const [back, other] = [`S${number}-rail-back`, `S${number}-rail-side`];
   const toWall = (part: string, wall: 'left' | 'back' | 'right') =>
@@ -78,10 +86,16 @@ export function corneredShelf({ shelf: { number, top, underside }, input, stick 
       ...(stick.role === 'rail'
         ? []
         : [
-            pieces.boardDown({ shelf: number, part: back, thicknessMm, haveMm: stick.heightMm, spread: { is: 'along', acrossMm: [half], everyMm: 300, least: 2 } }),
+            pieces.boardDown({
+              shelf: number,
+              part: back,
+              thicknessMm,
+              haveMm: stick.heightMm,
+              spread: { is: 'along', acrossMm: [half], everyMm: 300, least: 2 },
+            }),
           ]),
     ],
-  }; // prettier-ignore
+  };
 }
 
 /** The board of a corner, whose shape its walls give it. */

@@ -42,7 +42,8 @@ test('two screws through the board below and two through the one above; the free
   expect(fastenings.map((one) => one.id)).toEqual(['S1-divider-D1/S1-board', 'S1-divider-D1/S2-board']);
   const pieces = roughParts([...all.parts, ...parts], all.opening, job);
   const { fixings } = placeFixings({ fastenings, parts: pieces, hardware: [], opening: all.opening, job });
-  // A quarter and three quarters of 260 behind a cleat of 20: 85 and 215 in from the board's back edge, both 400 along it.
+  // A quarter and three quarters of 260 behind a cleat of 20: 85 and 215 in from the board's back edge, both 400 along
+  // it.
   expect(fixings[0]?.holes.map((hole) => [hole.alongMm, hole.acrossMm])).toEqual([
     [400, 85],
     [400, 215],
@@ -90,8 +91,13 @@ describe('what cannot be is named, and left out', () => {
     ['beyond the board', job, { at: mm(996) }, 'problem.dividerOff'],
     ['nothing above it to end at', job, { shelf: 3 }, 'problem.dividerTop'],
     ['higher than the gap', job, { height: mm(490) }, 'problem.dividerHigh'],
-    ['in the way of a bracket that is made', saying(plainJob('brackets', { place: { ...job.place, walls: 'plaster' } }), { made: 'shop' }), { at: mm(100) }, 'problem.dividerMeets'],
-  ]; // prettier-ignore
+    [
+      'in the way of a bracket that is made',
+      saying(plainJob('brackets', { place: { ...job.place, walls: 'plaster' } }), { made: 'shop' }),
+      { at: mm(100) },
+      'problem.dividerMeets',
+    ],
+  ];
   test.each(cases)('%s', (_, of, wish, code) => {
     const all = made(of);
     const arm = all.parts.find((one) => one.id === 'S2-bracket-arm-1')?.across;
@@ -134,14 +140,33 @@ test('a divider is said to be no support; without one nothing is', () => {
 });
 
 test('whatever carries the shelves, a divider stands in its gap and meets no other piece', () => {
-  const systems = ['three-side-cleats', 'end-cleats', 'housed-posts', 'brackets', 'housed-case', 'pinned-case', 'screwed-tower', 'ladder-frames'] as const satisfies readonly SystemName[]; // prettier-ignore
+  const systems = [
+    'three-side-cleats',
+    'end-cleats',
+    'housed-posts',
+    'brackets',
+    'housed-case',
+    'pinned-case',
+    'screwed-tower',
+    'ladder-frames',
+  ] as const satisfies readonly SystemName[];
   const wish = fc.record({ shelf: fc.integer({ min: 1, max: 2 }), at: fc.integer({ min: 1, max: 1000 }).map(mm) });
   fc.assert(
     fc.property(fc.constantFrom(...systems), wish, (system, one) => {
       const { parts, codes, all } = parted(plainJob(system), one);
       expect(parts.length + codes.length).toBe(1);
       for (const { place, across } of parts) {
-        const others = all.parts.filter((other) => other.across && other.place.upFrom < place.upTo && other.place.upTo > place.upFrom && other.place.outFrom < place.outTo && other.place.outTo > place.outFrom && other.across.fromMm < across!.toMm && other.across.toMm > across!.fromMm && other.shelf === one.shelf + 1); // prettier-ignore
+        const others = all.parts.filter(
+          (other) =>
+            other.across &&
+            other.place.upFrom < place.upTo &&
+            other.place.upTo > place.upFrom &&
+            other.place.outFrom < place.outTo &&
+            other.place.outTo > place.outFrom &&
+            other.across.fromMm < across!.toMm &&
+            other.across.toMm > across!.fromMm &&
+            other.shelf === one.shelf + 1,
+        );
         expect(others.map((other) => other.id)).toEqual([]);
         expect(place.upTo).toBeLessThan(one.shelf === 1 ? 982 : 1482);
       }

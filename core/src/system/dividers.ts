@@ -27,8 +27,8 @@ const PLAY_MM = 1;
 
 /**
  * Upright boards that stand on a shelf and part it: as high as the clear gap, or as asked; as deep as the board, less
- * what hangs under the shelf above at the back and at the front. Two screws from below, two from above where it reaches;
- * none through a shelf that is hollow or of slats or mesh.
+ * what hangs under the shelf above at the back and at the front. Two screws from below, two from above where it
+ * reaches; none through a shelf that is hollow or of slats or mesh.
  */
 export function dividersOf(input: DividersInput): Dividers {
   const { job } = input;
@@ -42,16 +42,18 @@ export function dividersOf(input: DividersInput): Dividers {
     problems: [...all.flatMap((one) => one.problems), ...meetOneAnother(made)],
     cautions: caution,
   };
-} // prettier-ignore
+}
 
 /** Dividers of one shelf that would stand in one another. */
 function meetOneAnother(made: readonly PartSpec[]): Problem[] {
   return made.flatMap((one, i) => {
-    const other = made.slice(0, i).find(({ shelf, across }) => shelf === one.shelf && across && one.across && overlaps(across, one.across));
+    const other = made
+      .slice(0, i)
+      .find(({ shelf, across }) => shelf === one.shelf && across && one.across && overlaps(across, one.across));
     const said = other && { piece: text(one.label), shelf: count(one.shelf), other: text(other.label) };
     return said ? [doubtful({ is: 'shelf', shelf: one.shelf }, message('problem.dividerMeets', said))] : [];
   });
-} // prettier-ignore
+}
 
 const none = (...problems: Problem[]): Dividers => ({ parts: [], fastenings: [], problems, cautions: [] });
 
@@ -78,12 +80,17 @@ function dividerOf({ shelf, at, height }: Wish, label: string, input: DividersIn
   const foot = board.place.upTo;
   const across: Across = { fromMm: start + at.mm - thick / 2, toMm: start + at.mm + thick / 2 };
   const reaches = gap.above !== null && high.mm > gap.clear.mm - 2 * PLAY_MM;
-  const hangs = ({ shelf: of, place }: Pick<PartSpec, 'shelf' | 'place'>) => of === gap.above && place.upFrom < foot + high.mm - 0.01;
-  if (input.hardware.some((one) => hangs(one) && overlaps(one.across, across))) return none(doubtful(about, message('problem.dividerBracket', piece)));
+  const hangs = ({ shelf: of, place }: Pick<PartSpec, 'shelf' | 'place'>) =>
+    of === gap.above && place.upFrom < foot + high.mm - 0.01;
+  if (input.hardware.some((one) => hangs(one) && overlaps(one.across, across)))
+    return none(doubtful(about, message('problem.dividerBracket', piece)));
   const meets = specs.filter((one) => hangs(one) && overlaps(acrossOf(one, opening.extent), across));
   // Between two shelves it is no deeper than the shallower.
   const upper = reaches && gap.above !== null ? deckOf(gap.above, input) : null;
-  const deep = { outFrom: Math.max(board.place.outFrom, upper?.place.outFrom ?? 0), outTo: Math.min(board.place.outTo, upper?.place.outTo ?? Infinity) };
+  const deep = {
+    outFrom: Math.max(board.place.outFrom, upper?.place.outFrom ?? 0),
+    outTo: Math.min(board.place.outTo, upper?.place.outTo ?? Infinity),
+  };
   const { rear, front, problems } = depthBetween(deep, meets, about, piece);
   if (front - rear <= 0) return none(...problems);
   const width = less(figure({ label: message('term.boardHere'), mm: front }), message('term.behindDivider'), rear);
@@ -107,22 +114,30 @@ function dividerOf({ shelf, at, height }: Wish, label: string, input: DividersIn
     const deck = deckOf(of, input);
     // Beyond the end of a board that is shorter than the other there is nothing to screw through.
     if (!deck?.solid || middle < deck.across.fromMm + END_MM || middle > deck.across.toMm - END_MM) return [];
-    return [{
-    id: `${id}/S${of}-board`,
-    shelf,
-    through: { is: 'piece', id: `S${of}-board` },
-    into: { is: 'piece', id, grain: 'end', haveMm: high.mm },
-    with: 'screw',
-    ...(of === shelf ? { heads: 'below' } : {}),
-    passMm: thick,
-    spread: { is: 'given', at: [0.25, 0.75].map((share) => ({ alongMm: middle - deck.across.fromMm, acrossMm: rear + share * (front - rear) - deck.place.outFrom })) },
-    carries: null,
-    leverMm: 0,
-    }];
+    return [
+      {
+        id: `${id}/S${of}-board`,
+        shelf,
+        through: { is: 'piece', id: `S${of}-board` },
+        into: { is: 'piece', id, grain: 'end', haveMm: high.mm },
+        with: 'screw',
+        ...(of === shelf ? { heads: 'below' } : {}),
+        passMm: thick,
+        spread: {
+          is: 'given',
+          at: [0.25, 0.75].map((share) => ({
+            alongMm: middle - deck.across.fromMm,
+            acrossMm: rear + share * (front - rear) - deck.place.outFrom,
+          })),
+        },
+        carries: null,
+        leverMm: 0,
+      },
+    ];
   };
   const above = reaches && gap.above !== null ? [gap.above] : [];
   return { parts: [part], fastenings: [shelf, ...above].flatMap(screws), problems, cautions: [] };
-} // prettier-ignore
+}
 
 /** What lies flat on one shelf, all of it together, and whether that is one solid board; null where there is none. */
 function deckOf(shelf: number, { specs, opening: { extent } }: DividersInput) {
@@ -130,7 +145,12 @@ function deckOf(shelf: number, { specs, opening: { extent } }: DividersInput) {
   const [first] = flat;
   if (!first) return null;
   const place = flat.reduce(
-    (all, { place: one }) => ({ ...all, upTo: Math.max(all.upTo, one.upTo), outFrom: Math.min(all.outFrom, one.outFrom), outTo: Math.max(all.outTo, one.outTo) }),
+    (all, { place: one }) => ({
+      ...all,
+      upTo: Math.max(all.upTo, one.upTo),
+      outFrom: Math.min(all.outFrom, one.outFrom),
+      outTo: Math.max(all.outTo, one.outTo),
+    }),
     first.place,
   );
   const { length: rule } = first;
@@ -138,7 +158,7 @@ function deckOf(shelf: number, { specs, opening: { extent } }: DividersInput) {
   const more = rule.is === 'between-walls' ? (rule.between ?? []).reduce((sum, one) => sum + one.mm, 0) : 0;
   const across: Across = first.across ?? { fromMm: extent.left - more / 2, toMm: extent.right + more / 2 };
   return { place, across, solid: flat.length === 1 && first.role === 'board' };
-} // prettier-ignore
+}
 const FLAT: ReadonlySet<PartSpec['role']> = new Set(['board', 'skin', 'slat', 'mesh']);
 
 /** How high a divider is: as asked, or what the gap leaves; null where nothing is above and nothing was asked. */
@@ -159,13 +179,23 @@ function acrossOf({ across, role, thicknessMm }: PartSpec, { left, right }: { le
 const overlaps = (a: Across, b: Across): boolean => a.fromMm < b.toMm && a.toMm > b.fromMm;
 
 /** From where to where out a divider fits: in front of what hangs at the back, behind what hangs at the front. */
-function depthBetween(deep: Pick<PartSpec['place'], 'outFrom' | 'outTo'>, meets: readonly PartSpec[], about: Problem['about'], piece: { piece: ReturnType<typeof text>; shelf: ReturnType<typeof count> }) {
+function depthBetween(
+  deep: Pick<PartSpec['place'], 'outFrom' | 'outTo'>,
+  meets: readonly PartSpec[],
+  about: Problem['about'],
+  piece: { piece: ReturnType<typeof text>; shelf: ReturnType<typeof count> },
+) {
   let [rear, front] = [deep.outFrom, deep.outTo];
   const middle = (rear + front) / 2;
   for (const { place, label } of meets) {
     if (place.outTo <= middle) rear = Math.max(rear, place.outTo);
     else if (place.outFrom >= middle) front = Math.min(front, place.outFrom);
-    else return { rear, front: rear, problems: [doubtful(about, message('problem.dividerMeets', { ...piece, other: text(label) }))] };
+    else
+      return {
+        rear,
+        front: rear,
+        problems: [doubtful(about, message('problem.dividerMeets', { ...piece, other: text(label) }))],
+      };
   }
   return { rear, front, problems: [] as Problem[] };
-} // prettier-ignore
+}

@@ -8,9 +8,9 @@ import type { Fastening, Hold, PartSpec, System, SystemInput } from './system';
 type Input = SystemInput<'end-cleats'>;
 
 /**
- * A shelf on a cleat at either end, nothing behind it: it spans the whole width. A cleat stops short of the front and is
- * cut off there at 45°, so that it is little seen; its length is along its upper edge, under the board. A loose shelf
- * lifts out.
+ * A shelf on a cleat at either end, nothing behind it: it spans the whole width. A cleat stops short of the front and
+ * is cut off there at 45°, so that it is little seen; its length is along its upper edge, under the board. A loose
+ * shelf lifts out.
  */
 export const endCleats: System<'end-cleats'> = {
   name: 'end-cleats',
@@ -18,7 +18,11 @@ export const endCleats: System<'end-cleats'> = {
   traits: { seen: 'little', liftsOut: true, wants: 'hand' },
   under: (wish, asked) => {
     const cleat = asked.cleatHeight.mm;
-    return { backMm: 0, sideMm: cleat, hangsMm: Math.max(pieces.hangsBelow(pieces.nosingOf(asked), wish.thickness.mm), cleat) };
+    return {
+      backMm: 0,
+      sideMm: cleat,
+      hangsMm: Math.max(pieces.hangsBelow(pieces.nosingOf(asked), wish.thickness.mm), cleat),
+    };
   },
   plan: (input) => {
     const { asked, shelves, wish } = input;
@@ -33,7 +37,12 @@ export const endCleats: System<'end-cleats'> = {
       fastenings: made.flatMap((shelf) => fasteningsOf(shelf.number, input)),
       marks: shelves.flatMap((shelf) => pieces.shelfMarks(shelf, input.levelLineUpMm, 'cleat-top')),
       hangsMm: () => pieces.hangsBelow(nosing, wish.thickness.mm),
-      order: [message('order.cleats.ends'), message('order.board.on'), ...(asked.loose ? [] : [message('order.board.screwed')]), ...(nosing ? [message('order.nosing')] : [])],
+      order: [
+        message('order.cleats.ends'),
+        message('order.board.on'),
+        ...(asked.loose ? [] : [message('order.board.screwed')]),
+        ...(nosing ? [message('order.nosing')] : []),
+      ],
       problems: [
         ...blocked,
         ...pieces.gapProblems(input.gaps, new Set(shelves.map((one) => one.number)), hangs),
@@ -50,7 +59,7 @@ export const endCleats: System<'end-cleats'> = {
       againsts: across > WIDE_MM ? [message('suit.wideSpan', { span: about(across) })] : [],
     };
   },
-}; // prettier-ignore
+};
 
 // A board on its ends alone is long beyond this, whatever it is made of.
 const WIDE_MM = 800;
@@ -65,7 +74,12 @@ function partsOf(shelf: Input['shelves'][number], input: Input): PartSpec[] {
   const { asked, wish } = input;
   const n = shelf.number;
   const depthMm = input.depthOf(n);
-  const boards = pieces.boardAndNosing({ shelf, thicknessMm: wish.thickness.mm, depthMm, nosing: pieces.nosingOf(asked) });
+  const boards = pieces.boardAndNosing({
+    shelf,
+    thicknessMm: wish.thickness.mm,
+    depthMm,
+    nosing: pieces.nosingOf(asked),
+  });
   const under = shelf.underside.mm;
   const long = cleatLength(input, depthMm);
   const place: Band = { upFrom: under - asked.cleatHeight.mm, upTo: under, outFrom: 0, outTo: long.mm };
@@ -82,7 +96,7 @@ function partsOf(shelf: Input['shelves'][number], input: Input): PartSpec[] {
     ...(asked.frontCut === '45' ? { joint: { is: 'clipped' } as const } : {}),
   });
   return [...boards, cleat('left'), cleat('right')];
-} // prettier-ignore
+}
 
 function holdOf(n: number, input: Input): Hold {
   const { asked, wish } = input;
@@ -114,11 +128,25 @@ function fasteningsOf(n: number, input: Input): Fastening[] {
     ...(asked.loose
       ? []
       : (['left', 'right'] as const).map((side) =>
-          pieces.boardDown({ shelf: n, part: `S${n}-side-cleat-${side}`, thicknessMm: wish.thickness.mm, haveMm: heightMm, spread: { is: 'from-end', end: side, inMm: thicknessMm / 2, fromMm: 0, toMm: cleatLength(input, input.depthOf(n)).mm, everyMm: 300, least: 2 } }),
+          pieces.boardDown({
+            shelf: n,
+            part: `S${n}-side-cleat-${side}`,
+            thicknessMm: wish.thickness.mm,
+            haveMm: heightMm,
+            spread: {
+              is: 'from-end',
+              end: side,
+              inMm: thicknessMm / 2,
+              fromMm: 0,
+              toMm: cleatLength(input, input.depthOf(n)).mm,
+              everyMm: 300,
+              least: 2,
+            },
+          }),
         )),
     ...(nosing ? [pieces.nosingOn({ shelf: n, ...nosing, boardMm: wish.thickness.mm, depthMm: boardMm })] : []),
   ];
-} // prettier-ignore
+}
 
 function depthProblems(input: Input, depthMm: number): Problem[] {
   const { asked } = input;
@@ -127,11 +155,18 @@ function depthProblems(input: Input, depthMm: number): Problem[] {
   const long = cleatLength(input, depthMm).mm;
   const least = asked.frontCut === '45' ? asked.cleatHeight.mm : 0;
   if (long > least) return [];
-  return [stop({ is: 'support' }, message('problem.noCleatLength', { depth: length(depthMm), setBack: length(asked.setBack.mm) }))];
-} // prettier-ignore
+  return [
+    stop(
+      { is: 'support' },
+      message('problem.noCleatLength', { depth: length(depthMm), setBack: length(asked.setBack.mm) }),
+    ),
+  ];
+}
 
 /** A board on its ends must lie at the back too: a cleat that ends far behind the front lets it tip when leaned on. */
 function cornerProblems({ asked, shelves, depthOf }: Input): Problem[] {
   const far = shelves.filter(({ number }) => asked.setBack.mm > depthOf(number) / 3);
-  return far.length === 0 ? [] : [doubtful({ is: 'support' }, message('problem.tipsForward', { setBack: length(asked.setBack.mm) }))];
-} // prettier-ignore
+  return far.length === 0
+    ? []
+    : [doubtful({ is: 'support' }, message('problem.tipsForward', { setBack: length(asked.setBack.mm) }))];
+}

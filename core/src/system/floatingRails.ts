@@ -14,8 +14,8 @@ type Shelf = Input['shelves'][number];
 
 /**
  * A shelf that slides over rails on the walls and hides them. Hollow: two skins and a front strip between which the
- * rails go; or glued up of layers with a slot. A rail is lower than its slot by what is shaved off it, and stops short of
- * the front; screws through a skin lock the shelf to it.
+ * rails go; or glued up of layers with a slot. A rail is lower than its slot by what is shaved off it, and stops short
+ * of the front; screws through a skin lock the shelf to it.
  */
 export const floatingRails: System<'floating-rails'> = {
   name: 'floating-rails',
@@ -33,11 +33,21 @@ export const floatingRails: System<'floating-rails'> = {
       parts: corner ? cornered.flatMap((one) => one.parts) : made.flatMap((shelf) => partsOf(shelf, input)),
       hardware: [],
       holds: corner ? cornered.map((one) => one.hold) : made.map((shelf) => holdOf(shelf, input)),
-      fastenings: corner ? cornered.flatMap((one) => one.fastenings) : made.flatMap((shelf) => fasteningsOf(shelf, input)),
+      fastenings: corner
+        ? cornered.flatMap((one) => one.fastenings)
+        : made.flatMap((shelf) => fasteningsOf(shelf, input)),
       marks: shelves.flatMap((shelf) => pieces.shelfMarks(shelf, input.levelLineUpMm, null)),
       hangsMm: () => 0,
-      order: [message('order.float.rails'), message('order.float.dry'), message('order.float.slide'), message(asked.lock === 'below' ? 'order.float.lockBelow' : 'order.float.lockAbove')],
-      problems: [...blocked, ...(opening.surfaces.includes('back') ? [] : [stop({ is: 'support' }, message('problem.noBackForCleat'))])],
+      order: [
+        message('order.float.rails'),
+        message('order.float.dry'),
+        message('order.float.slide'),
+        message(asked.lock === 'below' ? 'order.float.lockBelow' : 'order.float.lockAbove'),
+      ],
+      problems: [
+        ...blocked,
+        ...(opening.surfaces.includes('back') ? [] : [stop({ is: 'support' }, message('problem.noBackForCleat'))]),
+      ],
       cautions: pieces.usualCautions,
     };
   },
@@ -47,13 +57,16 @@ export const floatingRails: System<'floating-rails'> = {
       fors: [message('suit.float.hidden')],
       againsts: [
         ...(opening.surfaces.includes('back') ? [] : [message('suit.noBack')]),
-        ...(place.kind === 'run' || (opening.surfaces.includes('left') !== opening.surfaces.includes('right') && place.kind !== 'corner') ? [message('suit.float.oneWall')] : []),
+        ...(place.kind === 'run' ||
+        (opening.surfaces.includes('left') !== opening.surfaces.includes('right') && place.kind !== 'corner')
+          ? [message('suit.float.oneWall')]
+          : []),
         ...(lined ? [message('suit.noStuds')] : []),
         ...(tools === 'hand' ? [message('suit.handSlots')] : []),
       ],
     };
   },
-}; // prettier-ignore
+};
 
 /** A rail lower than this splits when it is screwed, millimetres. */
 const LEAST_RAIL_MM = 18;
@@ -102,16 +115,23 @@ function boardsOf(shelf: Shelf, input: Input): PartSpec[] {
     return [made({ ...(board as PartSpec), joint: slotOf(input) })];
   }
   const front = { thicknessMm: asked.frontThickness.mm, heightMm: wish.thickness.mm };
-  const [top, strip] = pieces.boardAndNosing({ shelf, thicknessMm: asked.skin.mm, depthMm, nosing: front, ...long }) as [PartSpec, PartSpec];
+  const [top, strip] = pieces.boardAndNosing({
+    shelf,
+    thicknessMm: asked.skin.mm,
+    depthMm,
+    nosing: front,
+    ...long,
+  }) as [PartSpec, PartSpec];
   const upper: Band = { ...top.place, upFrom: shelf.top.mm - asked.skin.mm };
   const lower: Band = { ...top.place, upFrom: shelf.underside.mm, upTo: shelf.underside.mm + asked.skin.mm };
-  const banded = (one: PartSpec, band: Band): PartSpec => made({ ...one, place: band, length: 'band' in one.length ? { ...one.length, band } : one.length });
+  const banded = (one: PartSpec, band: Band): PartSpec =>
+    made({ ...one, place: band, length: 'band' in one.length ? { ...one.length, band } : one.length });
   return [
     banded({ ...top, name: message('part.skin.top'), label: `${n}T` }, upper),
     banded({ ...top, id: `S${n}-skin`, role: 'skin', name: message('part.skin.bottom'), label: `${n}U` }, lower),
     made({ ...strip, name: message('part.frontStrip'), label: `${n}F` }),
   ];
-} // prettier-ignore
+}
 
 function partsOf(shelf: Shelf, input: Input): PartSpec[] {
   const { asked, opening } = input;
@@ -148,7 +168,7 @@ function partsOf(shelf: Shelf, input: Input): PartSpec[] {
       length: { is: 'along-side', side: wall, band: side, figure: sideLength },
     })),
   ];
-} // prettier-ignore
+}
 
 function holdOf({ number: n }: Shelf, input: Input): Hold {
   const { asked, wish, opening } = input;
@@ -158,31 +178,47 @@ function holdOf({ number: n }: Shelf, input: Input): Hold {
   const sides = (['left', 'right'] as const).filter((wall) => opening.surfaces.includes(wall));
   const rests = [
     pieces.restAlong(`S${n}-rail-back`, thick / 2),
-    ...sides.map((wall) => pieces.restAcross(`S${n}-side-cleat-${wall}`, { from: wall, inMm: thick / 2 }, thick / 2, reach)),
+    ...sides.map((wall) =>
+      pieces.restAcross(`S${n}-side-cleat-${wall}`, { from: wall, inMm: thick / 2 }, thick / 2, reach),
+    ),
   ];
   // A shelf on its back rail alone is held by the rail's whole depth: it cannot turn up behind.
   const gripped = sides.length < 2 ? [{ ...pieces.restAlong(`S${n}-rail-back`, 0) }] : [];
   const hold = { shelf: n, board: `S${n}-board`, rests: [...rests, ...gripped] };
   if (asked.made === 'laminated') return { ...hold, ribs: [] };
-  const front = boxedFront({ thicknessMm: wish.thickness.mm, skinMm: asked.skin.mm, stripMm: asked.frontThickness.mm, spanMm: opening.extent.right - opening.extent.left });
+  const front = boxedFront({
+    thicknessMm: wish.thickness.mm,
+    skinMm: asked.skin.mm,
+    stripMm: asked.frontThickness.mm,
+    spanMm: opening.extent.right - opening.extent.left,
+  });
   return {
     ...hold,
     skins: { skinMm: asked.skin.mm },
-    ribs: [{ part: `S${n}-nosing`, heightMm: wish.thickness.mm, thicknessMm: front.widthMm, outMm: depthMm - asked.frontThickness.mm, offsetMm: 0 }],
+    ribs: [
+      {
+        part: `S${n}-nosing`,
+        heightMm: wish.thickness.mm,
+        thicknessMm: front.widthMm,
+        outMm: depthMm - asked.frontThickness.mm,
+        offsetMm: 0,
+      },
+    ],
   };
-} // prettier-ignore
+}
 
 function fasteningsOf({ number: n }: Shelf, input: Input): Fastening[] {
   const { asked, opening } = input;
   const height = railHeight(input).mm;
-  const toWall = (part: string, wall: 'left' | 'back' | 'right') => pieces.stickToWall({ shelf: n, part, wall, thicknessMm: asked.railThickness.mm, heightMm: height });
+  const toWall = (part: string, wall: 'left' | 'back' | 'right') =>
+    pieces.stickToWall({ shelf: n, part, wall, thicknessMm: asked.railThickness.mm, heightMm: height });
   const sides = (['left', 'right'] as const).filter((wall) => opening.surfaces.includes(wall));
   return [
     toWall(`S${n}-rail-back`, 'back'),
     ...sides.map((wall) => toWall(`S${n}-side-cleat-${wall}`, wall)),
     lockTo(n, input),
   ];
-} // prettier-ignore
+}
 
 /** Screws through a skin into the back rail, which keep the shelf from being pulled off. */
 function lockTo(n: number, { asked, wish }: Input): Fastening {
@@ -215,22 +251,46 @@ function cornerOf(shelf: Shelf, input: Input, stick: Parameters<typeof corneredS
     if (laminated) return [{ ...one, joint: slotOf(input) }];
     const skin = { ...one, thicknessMm: asked.skin.mm };
     return [
-      { ...skin, name: message('part.skin.top'), label: `${n}T`, place: { ...one.place, upFrom: one.place.upTo - asked.skin.mm } },
-      { ...skin, id: `S${n}-skin`, role: 'skin', name: message('part.skin.bottom'), label: `${n}U`, place: { ...one.place, upTo: one.place.upFrom + asked.skin.mm } },
+      {
+        ...skin,
+        name: message('part.skin.top'),
+        label: `${n}T`,
+        place: { ...one.place, upFrom: one.place.upTo - asked.skin.mm },
+      },
+      {
+        ...skin,
+        id: `S${n}-skin`,
+        role: 'skin',
+        name: message('part.skin.bottom'),
+        label: `${n}U`,
+        place: { ...one.place, upTo: one.place.upFrom + asked.skin.mm },
+      },
     ];
   });
   const skins = laminated ? {} : { skins: { skinMm: asked.skin.mm } };
   return { parts: skinned, hold: { ...hold, ...skins }, fastenings: [...fastenings, lock] };
-} // prettier-ignore
+}
 
 function problemsOf({ asked, wish, shelves, ...input }: Input): Problem[] {
   const needs = leastThickness(asked);
   if (wish.thickness.mm < needs) {
-    return [stop({ is: 'support' }, message('problem.hollowThin', { thickness: length(wish.thickness.mm), needed: length(needs) }))];
+    return [
+      stop(
+        { is: 'support' },
+        message('problem.hollowThin', { thickness: length(wish.thickness.mm), needed: length(needs) }),
+      ),
+    ];
   }
   if (input.job.place.kind === 'corner') return [];
-  const deep = shelves.find(({ number }) => sideRail({ ...input, asked, wish, shelves }, input.depthOf(number)).mm <= 0);
+  const deep = shelves.find(
+    ({ number }) => sideRail({ ...input, asked, wish, shelves }, input.depthOf(number)).mm <= 0,
+  );
   if (!deep) return [];
   const needed = asked.frontThickness.mm + asked.railThickness.mm + asked.setBack.mm;
-  return [stop({ is: 'support' }, message('problem.noRail', { depth: length(input.depthOf(deep.number)), needed: length(needed) }))];
-} // prettier-ignore
+  return [
+    stop(
+      { is: 'support' },
+      message('problem.noRail', { depth: length(input.depthOf(deep.number)), needed: length(needed) }),
+    ),
+  ];
+}

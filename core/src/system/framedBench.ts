@@ -10,9 +10,9 @@ type Input = SystemInput<'framed-bench'>;
 type Shelf = Input['shelves'][number];
 
 /**
- * A bench top on a frame: a cleat on the wall, a rail along the front, joists between them, posts under the rail, an edge
- * strip along the top. A joist is as long as the frame is deep less both rails' thickness; those at the ends cover the
- * ends of the rails and are cut last, in place. Each post is as long as its own floor asks.
+ * A bench top on a frame: a cleat on the wall, a rail along the front, joists between them, posts under the rail, an
+ * edge strip along the top. A joist is as long as the frame is deep less both rails' thickness; those at the ends cover
+ * the ends of the rails and are cut last, in place. Each post is as long as its own floor asks.
  */
 export const framedBench: System<'framed-bench'> = {
   name: 'framed-bench',
@@ -21,7 +21,10 @@ export const framedBench: System<'framed-bench'> = {
   under: (_, asked) => ({ backMm: asked.frameHeight.mm, sideMm: asked.frameHeight.mm, hangsMm: asked.frameHeight.mm }),
   plan: (input) => {
     const { asked, shelves } = input;
-    const problems = [...shelves.flatMap((shelf) => problemsOf(shelf, input)), ...(input.opening.surfaces.includes('back') ? [] : [stop({ is: 'support' }, message('problem.noBackForCleat'))])];
+    const problems = [
+      ...shelves.flatMap((shelf) => problemsOf(shelf, input)),
+      ...(input.opening.surfaces.includes('back') ? [] : [stop({ is: 'support' }, message('problem.noBackForCleat'))]),
+    ];
     const made = problems.length > 0 ? [] : shelves;
     return {
       parts: made.flatMap((shelf) => partsOf(shelf, input)),
@@ -30,7 +33,14 @@ export const framedBench: System<'framed-bench'> = {
       fastenings: made.flatMap((shelf) => fasteningsOf(shelf, input)),
       marks: shelves.flatMap((shelf) => pieces.shelfMarks(shelf, input.levelLineUpMm, 'cleat-top')),
       hangsMm: () => asked.frameHeight.mm,
-      order: [message('order.bench.cleat'), message('order.bench.frame'), message('order.bench.posts'), message('order.bench.ends'), message('order.bench.top'), message('order.bench.edge')],
+      order: [
+        message('order.bench.cleat'),
+        message('order.bench.frame'),
+        message('order.bench.posts'),
+        message('order.bench.ends'),
+        message('order.bench.top'),
+        message('order.bench.edge'),
+      ],
       problems,
       cautions: pieces.usualCautions,
     };
@@ -42,7 +52,7 @@ export const framedBench: System<'framed-bench'> = {
       ...(shelves.length > 1 ? [message('suit.bench.onlyLow')] : []),
     ],
   }),
-}; // prettier-ignore
+};
 
 /** A frame seen from above: how deep, and where its sticks are. Millimetres. */
 interface Frame {
@@ -70,9 +80,12 @@ function frameOf(shelf: Shelf, input: Input): Frame {
     depthMm,
     underMm: shelf.underside.mm,
     joists: divided(inner, asked.joistApart.mm).slice(1, -1),
-    posts: divided({ fromMm: across.fromMm + asked.post.mm / 2, toMm: across.toMm - asked.post.mm / 2 }, asked.postApart.mm),
+    posts: divided(
+      { fromMm: across.fromMm + asked.post.mm / 2, toMm: across.toMm - asked.post.mm / 2 },
+      asked.postApart.mm,
+    ),
   };
-} // prettier-ignore
+}
 // An end joist is cut in place; until then so much is left beside it.
 const CUT_IN_PLACE_MM = 3;
 
@@ -105,10 +118,28 @@ function partsOf(shelf: Shelf, input: Input): PartSpec[] {
   const { rule, across: run } = alongRun(opening, false);
   const nosing = { thicknessMm: asked.edgeThickness.mm, heightMm: wish.thickness.mm };
   const top = pieces
-    .boardAndNosing({ shelf, thicknessMm: wish.thickness.mm, depthMm: input.depthOf(n), nosing, ...(rule ? { length: rule } : {}) })
-    .map((one): PartSpec => ({ ...one, across: run as Across, name: message(one.role === 'board' ? 'part.benchTop' : 'part.edgeStrip') }));
+    .boardAndNosing({
+      shelf,
+      thicknessMm: wish.thickness.mm,
+      depthMm: input.depthOf(n),
+      nosing,
+      ...(rule ? { length: rule } : {}),
+    })
+    .map((one): PartSpec => ({
+      ...one,
+      across: run as Across,
+      name: message(one.role === 'board' ? 'part.benchTop' : 'part.edgeStrip'),
+    }));
   const width = figure({ label: message('term.frameHeight'), mm: high });
-  const stick = (id: string, role: PartSpec['role'], name: PartSpec['name'], label: string, place: Band, across: Across, long: Figure): PartSpec => ({
+  const stick = (
+    id: string,
+    role: PartSpec['role'],
+    name: PartSpec['name'],
+    label: string,
+    place: Band,
+    across: Across,
+    long: Figure,
+  ): PartSpec => ({
     shelf: n,
     id: `S${n}-${id}`,
     role,
@@ -121,7 +152,11 @@ function partsOf(shelf: Shelf, input: Input): PartSpec[] {
     length: { is: 'given', figure: long, rounded: 'down' },
   });
   const inner = { fromMm: frame.across.fromMm + thick, toMm: frame.across.toMm - thick };
-  const railLong = less(figure({ label: message('term.frameLength'), mm: frame.across.toMm - frame.across.fromMm }), message('term.bothEndJoists'), 2 * thick);
+  const railLong = less(
+    figure({ label: message('term.frameLength'), mm: frame.across.toMm - frame.across.fromMm }),
+    message('term.bothEndJoists'),
+    2 * thick,
+  );
   const joist = joistLength(input, frame.depthMm);
   const end = figure({ label: message('term.frameDepth'), mm: frame.depthMm });
   const railOut = { outFrom: frame.depthMm - thick, outTo: frame.depthMm };
@@ -129,11 +164,45 @@ function partsOf(shelf: Shelf, input: Input): PartSpec[] {
   const postOut = frame.depthMm - post / 2;
   return [
     ...top,
-    stick('back-cleat', 'back-cleat', message('part.wallCleat'), 'B', { ...up, outFrom: 0, outTo: thick }, inner, railLong),
+    stick(
+      'back-cleat',
+      'back-cleat',
+      message('part.wallCleat'),
+      'B',
+      { ...up, outFrom: 0, outTo: thick },
+      inner,
+      railLong,
+    ),
     stick('rail-front', 'rail-front', message('part.frontRail'), 'R', { ...up, ...railOut }, inner, railLong),
-    ...frame.joists.map((x, i) => stick(`joist-${i + 1}`, 'joist', message('part.joist'), `J${i + 1}`, { ...up, outFrom: thick, outTo: frame.depthMm - thick }, { fromMm: x - thick / 2, toMm: x + thick / 2 }, joist)),
-    stick('joist-left', 'joist', message('part.endJoist.left'), 'JL', { ...up, outFrom: 0, outTo: frame.depthMm }, { fromMm: frame.across.fromMm, toMm: inner.fromMm }, end),
-    stick('joist-right', 'joist', message('part.endJoist.right'), 'JR', { ...up, outFrom: 0, outTo: frame.depthMm }, { fromMm: inner.toMm, toMm: frame.across.toMm }, end),
+    ...frame.joists.map((x, i) =>
+      stick(
+        `joist-${i + 1}`,
+        'joist',
+        message('part.joist'),
+        `J${i + 1}`,
+        { ...up, outFrom: thick, outTo: frame.depthMm - thick },
+        { fromMm: x - thick / 2, toMm: x + thick / 2 },
+        joist,
+      ),
+    ),
+    stick(
+      'joist-left',
+      'joist',
+      message('part.endJoist.left'),
+      'JL',
+      { ...up, outFrom: 0, outTo: frame.depthMm },
+      { fromMm: frame.across.fromMm, toMm: inner.fromMm },
+      end,
+    ),
+    stick(
+      'joist-right',
+      'joist',
+      message('part.endJoist.right'),
+      'JR',
+      { ...up, outFrom: 0, outTo: frame.depthMm },
+      { fromMm: inner.toMm, toMm: frame.across.toMm },
+      end,
+    ),
     ...frame.posts.map((x, i): PartSpec => {
       const floor = floorAt(input, x, postOut);
       return {
@@ -147,11 +216,19 @@ function partsOf(shelf: Shelf, input: Input): PartSpec[] {
         place: { upFrom: floor.mm, upTo: up.upFrom, outFrom: frame.depthMm - post, outTo: frame.depthMm },
         across: { fromMm: x - post / 2, toMm: x + post / 2 },
         upright: true,
-        length: { is: 'given', figure: less(less(figure({ label: message('term.undersideOf'), mm: frame.underMm }), message('term.frameHeight'), high), message('term.floorThere'), floor.mm), rounded: 'down' },
+        length: {
+          is: 'given',
+          figure: less(
+            less(figure({ label: message('term.undersideOf'), mm: frame.underMm }), message('term.frameHeight'), high),
+            message('term.floorThere'),
+            floor.mm,
+          ),
+          rounded: 'down',
+        },
       };
     }),
   ];
-} // prettier-ignore
+}
 
 function holdOf(shelf: Shelf, input: Input): Hold {
   const { asked, wish } = input;
@@ -159,7 +236,8 @@ function holdOf(shelf: Shelf, input: Input): Hold {
   const frame = frameOf(shelf, input);
   const thick = asked.frameThickness.mm;
   const line = (by: string, out: number) => pieces.restAlong(by, out);
-  const joist = (id: string, acrossMm: number) => pieces.restAcross(`S${n}-${id}`, { from: 'opening', acrossMm }, 0, frame.depthMm);
+  const joist = (id: string, acrossMm: number) =>
+    pieces.restAcross(`S${n}-${id}`, { from: 'opening', acrossMm }, 0, frame.depthMm);
   const boardMm = input.depthOf(n) - asked.edgeThickness.mm;
   const spans = frame.posts.slice(1).map((x, i) => x - (frame.posts[i] as number));
   return {
@@ -172,10 +250,23 @@ function holdOf(shelf: Shelf, input: Input): Hold {
       joist('joist-left', frame.across.fromMm + thick / 2),
       joist('joist-right', frame.across.toMm - thick / 2),
     ],
-    ribs: pieces.nosingRib(n, { thicknessMm: asked.edgeThickness.mm, heightMm: wish.thickness.mm }, wish.thickness.mm, boardMm),
-    beams: [{ part: `S${n}-rail-front`, spanMm: Math.max(...spans, 0), heightMm: asked.frameHeight.mm, thicknessMm: thick, share: 0.5 }],
+    ribs: pieces.nosingRib(
+      n,
+      { thicknessMm: asked.edgeThickness.mm, heightMm: wish.thickness.mm },
+      wish.thickness.mm,
+      boardMm,
+    ),
+    beams: [
+      {
+        part: `S${n}-rail-front`,
+        spanMm: Math.max(...spans, 0),
+        heightMm: asked.frameHeight.mm,
+        thicknessMm: thick,
+        share: 0.5,
+      },
+    ],
   };
-} // prettier-ignore
+}
 
 function fasteningsOf(shelf: Shelf, input: Input): Fastening[] {
   const { asked } = input;
@@ -220,11 +311,20 @@ function fasteningsOf(shelf: Shelf, input: Input): Fastening[] {
     carries: null,
     leverMm: 0,
   });
-  const cleat = pieces.stickToWall({ shelf: n, part: `S${n}-back-cleat`, wall: 'back', thicknessMm: thick, heightMm: high });
+  const cleat = pieces.stickToWall({
+    shelf: n,
+    part: `S${n}-back-cleat`,
+    wall: 'back',
+    thicknessMm: thick,
+    heightMm: high,
+  });
   return [
     cleat,
     ...frame.joists.flatMap((x, i) => [railIntoJoist(`joist-${i + 1}`, x), joistIntoCleat(`joist-${i + 1}`)]),
-    ...(['left', 'right'] as const).flatMap((side) => [endInto(side, 'back-cleat', thick / 2), endInto(side, 'rail-front', frame.depthMm - thick / 2)]),
+    ...(['left', 'right'] as const).flatMap((side) => [
+      endInto(side, 'back-cleat', thick / 2),
+      endInto(side, 'rail-front', frame.depthMm - thick / 2),
+    ]),
     ...frame.posts.map((x, i): Fastening => ({
       id: `S${n}-rail-front/S${n}-post-${i + 1}`,
       shelf: n,
@@ -232,15 +332,43 @@ function fasteningsOf(shelf: Shelf, input: Input): Fastening[] {
       into: { is: 'piece', id: `S${n}-rail-front`, grain: 'edge', haveMm: high },
       with: 'pocket',
       passMm: 30,
-      spread: { is: 'given', at: [0.3, 0.7].map((share) => ({ alongMm: shelfPost(input, frame, x) - POCKET_MM, acrossMm: asked.post.mm * share })) },
+      spread: {
+        is: 'given',
+        at: [0.3, 0.7].map((share) => ({
+          alongMm: shelfPost(input, frame, x) - POCKET_MM,
+          acrossMm: asked.post.mm * share,
+        })),
+      },
       carries: null,
       leverMm: 0,
     })),
-    { ...pieces.boardDown({ shelf: n, part: `S${n}-rail-front`, thicknessMm: input.wish.thickness.mm, haveMm: high, spread: { is: 'along', acrossMm: [frame.depthMm - thick / 2], everyMm: 500, least: 2 } }) },
-    { ...pieces.boardDown({ shelf: n, part: `S${n}-back-cleat`, thicknessMm: input.wish.thickness.mm, haveMm: high, spread: { is: 'along', acrossMm: [thick / 2], everyMm: 500, least: 2 } }) },
-    pieces.nosingOn({ shelf: n, thicknessMm: asked.edgeThickness.mm, heightMm: input.wish.thickness.mm, boardMm: input.wish.thickness.mm, depthMm: input.depthOf(n) - asked.edgeThickness.mm }),
+    {
+      ...pieces.boardDown({
+        shelf: n,
+        part: `S${n}-rail-front`,
+        thicknessMm: input.wish.thickness.mm,
+        haveMm: high,
+        spread: { is: 'along', acrossMm: [frame.depthMm - thick / 2], everyMm: 500, least: 2 },
+      }),
+    },
+    {
+      ...pieces.boardDown({
+        shelf: n,
+        part: `S${n}-back-cleat`,
+        thicknessMm: input.wish.thickness.mm,
+        haveMm: high,
+        spread: { is: 'along', acrossMm: [thick / 2], everyMm: 500, least: 2 },
+      }),
+    },
+    pieces.nosingOn({
+      shelf: n,
+      thicknessMm: asked.edgeThickness.mm,
+      heightMm: input.wish.thickness.mm,
+      boardMm: input.wish.thickness.mm,
+      depthMm: input.depthOf(n) - asked.edgeThickness.mm,
+    }),
   ];
-} // prettier-ignore
+}
 /** Where a pocket begins, from the end of its piece. */
 const POCKET_MM = 38;
 
@@ -252,9 +380,18 @@ function problemsOf(shelf: Shelf, input: Input): Problem[] {
   const frame = frameOf(shelf, input);
   const about = { is: 'shelf', shelf: shelf.number } as const;
   const joist = joistLength(input, frame.depthMm).mm;
-  if (joist < 2 * POCKET_MM) return [stop(about, message('problem.benchShallow', { shelf: count(shelf.number), depth: length(input.depthOf(shelf.number)) }))];
+  if (joist < 2 * POCKET_MM)
+    return [
+      stop(
+        about,
+        message('problem.benchShallow', { shelf: count(shelf.number), depth: length(input.depthOf(shelf.number)) }),
+      ),
+    ];
   const least = asked.frameHeight.mm + LEAST_POST_MM;
-  if (shelf.underside.mm < least) return [stop(about, message('problem.benchLow', { shelf: count(shelf.number), height: length(asked.frameHeight.mm) }))];
+  if (shelf.underside.mm < least)
+    return [
+      stop(about, message('problem.benchLow', { shelf: count(shelf.number), height: length(asked.frameHeight.mm) })),
+    ];
   return [];
-} // prettier-ignore
+}
 const LEAST_POST_MM = 100;

@@ -34,7 +34,11 @@ export const housedCase: System<'housed-case'> = {
   name: 'housed-case',
   places: ['alcove', 'span', 'run', 'cavity'],
   traits: { seen: 'hidden', liftsOut: false, wants: 'power' },
-  under: (wish, asked) => ({ backMm: 0, sideMm: 0, hangsMm: pieces.hangsBelow(pieces.nosingOf(asked), wish.thickness.mm) }),
+  under: (wish, asked) => ({
+    backMm: 0,
+    sideMm: 0,
+    hangsMm: pieces.hangsBelow(pieces.nosingOf(asked), wish.thickness.mm),
+  }),
   inside: (input) => insideOf(input, input.asked.plinth.mm),
   standsOn: (input, shelf) => standingDepth(input, shelf),
   plan: (input) => {
@@ -57,7 +61,9 @@ export const housedCase: System<'housed-case'> = {
               shelf: n,
               board: `S${n}-board`,
               rests: [
-                ...(['left', 'right'] as const).map((side) => pieces.restAcross(sideOf(carcase, side), { from: side, inMm: asked.groove.mm / 2 }, 0, depth)),
+                ...(['left', 'right'] as const).map((side) =>
+                  pieces.restAcross(sideOf(carcase, side), { from: side, inMm: asked.groove.mm / 2 }, 0, depth),
+                ),
                 // Pinned to the panel all along its back.
                 ...(asked.back && !box ? [pieces.restAlong('back-panel', 0)] : []),
               ],
@@ -66,7 +72,22 @@ export const housedCase: System<'housed-case'> = {
           })
         : [],
       fastenings: made && !box ? [...(hasWall ? [rail.fastening] : []), ...trim.fastenings] : [],
-      ...(box ? { boxSides: { is: 'housed', depthMm: asked.groove.mm, wideMm: wish.thickness.mm, atMm: shelves.map((one) => one.underside.mm - carcase.footMm) } as const } : { standing: { heightMm: carcase.high.mm, depthMm: carcase.depthMm, fastening: hasWall ? rail.fastening.id : null } }),
+      ...(box
+        ? {
+            boxSides: {
+              is: 'housed',
+              depthMm: asked.groove.mm,
+              wideMm: wish.thickness.mm,
+              atMm: shelves.map((one) => one.underside.mm - carcase.footMm),
+            } as const,
+          }
+        : {
+            standing: {
+              heightMm: carcase.high.mm,
+              depthMm: carcase.depthMm,
+              fastening: hasWall ? rail.fastening.id : null,
+            },
+          }),
       marks: shelves.flatMap((shelf) => pieces.shelfMarks(shelf, input.levelLineUpMm, null)),
       hangsMm: () => pieces.hangsBelow(nosing, wish.thickness.mm),
       order: [
@@ -80,22 +101,31 @@ export const housedCase: System<'housed-case'> = {
       ],
       problems: [...problems, ...(made ? trim.problems : [])],
       // A box in a wall cannot tip.
-      cautions: [...(box ? [] : [{ message: message('caution.tipping'), stage: 'shelves' } as const]), { message: message('caution.grooveInPairs'), stage: 'cut' }, ...pieces.usualCautions],
+      cautions: [
+        ...(box ? [] : [{ message: message('caution.tipping'), stage: 'shelves' } as const]),
+        { message: message('caution.grooveInPairs'), stage: 'cut' },
+        ...pieces.usualCautions,
+      ],
     };
   },
   suit: ({ job: { tools, place } }) => ({
     fors: [message('suit.case.square'), ...(place.kind === 'run' ? [message('suit.brackets.openEnds')] : [])],
-    againsts: [...(tools === 'hand' ? [message('suit.handGrooves')] : []), ...(place.kind === 'alcove' ? [message('suit.case.gaps')] : [])],
+    againsts: [
+      ...(tools === 'hand' ? [message('suit.handGrooves')] : []),
+      ...(place.kind === 'alcove' ? [message('suit.case.gaps')] : []),
+    ],
   }),
-}; // prettier-ignore
+};
 
 /** Shelves let into the sides of a cavity's box. */
 function boxShelves(carcase: Carcase, input: Input): PartSpec[] {
   const { asked, shelves, wish } = input;
   const long = plus(carcase.inside, message('term.intoGrooves'), 2 * asked.groove.mm);
   const across = insideAcross(carcase, wish.thickness.mm, asked.groove.mm);
-  return shelves.flatMap((shelf) => caseShelf({ carcase, shelf, thicknessMm: wish.thickness.mm, depthMm: carcase.depthMm, long, across, nosing: null }));
-} // prettier-ignore
+  return shelves.flatMap((shelf) =>
+    caseShelf({ carcase, shelf, thicknessMm: wish.thickness.mm, depthMm: carcase.depthMm, long, across, nosing: null }),
+  );
+}
 
 function partsOf(carcase: Carcase, input: Input): PartSpec[] {
   const { asked, shelves, wish, space } = input;
@@ -108,20 +138,40 @@ function partsOf(carcase: Carcase, input: Input): PartSpec[] {
   const inner = lessBack(width, asked);
   const forward = (one: PartSpec) => beforeBack(one, asked);
   return [
-    ...caseSides(carcase, input, width, () => ({ is: 'housed', depthMm: asked.groove.mm, wideMm: thick, atMm: undersides.map((mm) => mm - carcase.footMm) })),
+    ...caseSides(carcase, input, width, () => ({
+      is: 'housed',
+      depthMm: asked.groove.mm,
+      wideMm: thick,
+      atMm: undersides.map((mm) => mm - carcase.footMm),
+    })),
     ...caseEnds(carcase, bottom, thick, inner, long, across).map(forward),
     ...shelves.flatMap((shelf) =>
-      caseShelf({ carcase, shelf, thicknessMm: thick, depthMm: input.depthOf(shelf.number), long, across, nosing: pieces.nosingOf(asked) }).map((one) =>
-        one.role === 'board' ? forward({ ...one, width: shelfDepth(input, shelf.number) }) : one,
-      ),
+      caseShelf({
+        carcase,
+        shelf,
+        thicknessMm: thick,
+        depthMm: input.depthOf(shelf.number),
+        long,
+        across,
+        nosing: pieces.nosingOf(asked),
+      }).map((one) => (one.role === 'board' ? forward({ ...one, width: shelfDepth(input, shelf.number) }) : one)),
     ),
     ...plinthBoard(carcase, asked.sideThickness.mm, bottom - thick, carcase.depthMm),
     ...(asked.back ? [backPanel(carcase, asked.backThickness.mm, asked.groove.mm, bottom - thick)] : []),
   ];
-} // prettier-ignore
+}
 
 function grooveProblems({ asked }: Input): Problem[] {
   const most = asked.sideThickness.mm / 2;
   if (asked.groove.mm <= most) return [];
-  return [stop({ is: 'support' }, message('problem.grooveTooDeep', { groove: length(asked.groove.mm), post: length(asked.sideThickness.mm), most: length(most) }))];
-} // prettier-ignore
+  return [
+    stop(
+      { is: 'support' },
+      message('problem.grooveTooDeep', {
+        groove: length(asked.groove.mm),
+        post: length(asked.sideThickness.mm),
+        most: length(most),
+      }),
+    ),
+  ];
+}

@@ -18,7 +18,11 @@ export const housedPosts: System<'housed-posts'> = {
   name: 'housed-posts',
   places: ['alcove', 'span'],
   traits: { seen: 'little', liftsOut: true, wants: 'power' },
-  under: (wish, asked) => ({ backMm: 0, sideMm: 0, hangsMm: pieces.hangsBelow(pieces.nosingOf(asked), wish.thickness.mm) }),
+  under: (wish, asked) => ({
+    backMm: 0,
+    sideMm: 0,
+    hangsMm: pieces.hangsBelow(pieces.nosingOf(asked), wish.thickness.mm),
+  }),
   plan: (input) => {
     const { asked, shelves, wish, job } = input;
     const nosing = pieces.nosingOf(asked);
@@ -26,7 +30,9 @@ export const housedPosts: System<'housed-posts'> = {
     const blocked = problemsOf(input);
     const stopped = blocked.filter((one) => one.severity === 'stop').map((one) => one.about);
     const all = stopped.some((one) => one.is !== 'shelf');
-    const made = all ? [] : shelves.filter((shelf) => !stopped.some((one) => one.is === 'shelf' && one.shelf === shelf.number));
+    const made = all
+      ? []
+      : shelves.filter((shelf) => !stopped.some((one) => one.is === 'shelf' && one.shelf === shelf.number));
     const standing = { ...input, shelves: made };
     return {
       parts: made.length === 0 ? [] : [...made.flatMap((shelf) => boardsOf(shelf, standing)), ...postsOf(standing)],
@@ -35,7 +41,12 @@ export const housedPosts: System<'housed-posts'> = {
       fastenings: made.length === 0 ? [] : fasteningsOf(standing),
       marks: shelves.flatMap((shelf) => pieces.shelfMarks(shelf, input.levelLineUpMm, null)),
       hangsMm: () => hangs,
-      order: [message(job.tools === 'hand' ? 'order.posts.chisel' : 'order.posts.groove'), message('order.posts.stand'), message('order.posts.shelves'), ...(nosing ? [message('order.nosing')] : [])],
+      order: [
+        message(job.tools === 'hand' ? 'order.posts.chisel' : 'order.posts.groove'),
+        message('order.posts.stand'),
+        message('order.posts.shelves'),
+        ...(nosing ? [message('order.nosing')] : []),
+      ],
       problems: [...blocked, ...pieces.gapProblems(input.gaps, new Set(shelves.map((one) => one.number)), hangs)],
       cautions: [...pieces.usualCautions, { message: message('caution.grooveInPairs'), stage: 'cut' }],
     };
@@ -44,7 +55,7 @@ export const housedPosts: System<'housed-posts'> = {
     fors: [message('suit.posts.noHardware')],
     againsts: tools === 'hand' ? [message('suit.handGrooves')] : [],
   }),
-}; // prettier-ignore
+};
 
 function boardsOf(shelf: Shelf, input: Input): PartSpec[] {
   const { asked, wish } = input;
@@ -53,9 +64,16 @@ function boardsOf(shelf: Shelf, input: Input): PartSpec[] {
     { label: message('term.intoGrooves'), mm: 2 * asked.groove.mm },
   ];
   return pieces
-    .boardAndNosing({ shelf, thicknessMm: wish.thickness.mm, depthMm: input.depthOf(shelf.number), nosing: pieces.nosingOf(asked) })
-    .map((one): PartSpec => (one.length.is === 'between-walls' && one.role === 'board' ? { ...one, length: { ...one.length, between } } : one));
-} // prettier-ignore
+    .boardAndNosing({
+      shelf,
+      thicknessMm: wish.thickness.mm,
+      depthMm: input.depthOf(shelf.number),
+      nosing: pieces.nosingOf(asked),
+    })
+    .map((one): PartSpec =>
+      one.length.is === 'between-walls' && one.role === 'board' ? { ...one, length: { ...one.length, between } } : one,
+    );
+}
 
 /** Ranges out from the back that the posts of a side take up: one in the middle of a shallow shelf, else two. */
 function standsOf(input: Input): readonly Band['outFrom'][][] {
@@ -83,11 +101,16 @@ function postsOf(input: Input): PartSpec[] {
   const thick = asked.postThickness.mm;
   return (['left', 'right'] as const).flatMap((side) =>
     standsOf(input).map(([outFrom = 0, outTo = 0], k): PartSpec => {
-      const across: Across = side === 'left' ? { fromMm: left, toMm: left + thick } : { fromMm: right - thick, toMm: right };
+      const across: Across =
+        side === 'left' ? { fromMm: left, toMm: left + thick } : { fromMm: right - thick, toMm: right };
       const foot = footOf(input, side, (outFrom + outTo) / 2);
       const top = shelves.at(-1)?.top ?? figure();
       const upTo = top.mm + TOP_LEFT_ON_MM;
-      const long = plus(less(figure({ label: message('term.topShelf'), mm: top.mm }), message('term.floorThere'), foot), message('term.postAbove'), TOP_LEFT_ON_MM);
+      const long = plus(
+        less(figure({ label: message('term.topShelf'), mm: top.mm }), message('term.floorThere'), foot),
+        message('term.postAbove'),
+        TOP_LEFT_ON_MM,
+      );
       return {
         shelf: 0,
         id: idOf(side, k),
@@ -100,11 +123,16 @@ function postsOf(input: Input): PartSpec[] {
         across,
         upright: true,
         length: { is: 'given', figure: long, rounded: 'down' },
-        joint: { is: 'housed', depthMm: asked.groove.mm, wideMm: wish.thickness.mm, atMm: shelves.map((shelf) => shelf.underside.mm - foot) },
+        joint: {
+          is: 'housed',
+          depthMm: asked.groove.mm,
+          wideMm: wish.thickness.mm,
+          atMm: shelves.map((shelf) => shelf.underside.mm - foot),
+        },
       };
     }),
   );
-} // prettier-ignore
+}
 
 /** A groove so near to a post's end would break out. */
 const TOP_LEFT_ON_MM = 40;
@@ -139,7 +167,13 @@ function fasteningsOf(input: Input): Fastening[] {
   const nosing = pieces.nosingOf(asked);
   const posts = (['left', 'right'] as const).flatMap((side) =>
     standsOf(input).map(([from = 0, to = 0], k): Fastening => ({
-      ...pieces.stickToWall({ shelf: 0, part: idOf(side, k), wall: side, thicknessMm: asked.postThickness.mm, heightMm: to - from }),
+      ...pieces.stickToWall({
+        shelf: 0,
+        part: idOf(side, k),
+        wall: side,
+        thicknessMm: asked.postThickness.mm,
+        heightMm: to - from,
+      }),
       // The floor carries it.
       carries: null,
       spread: { is: 'along', acrossMm: [(to - from) / 2], everyMm: 600, least: 2 },
@@ -148,9 +182,18 @@ function fasteningsOf(input: Input): Fastening[] {
   );
   return [
     ...posts,
-    ...(nosing ? shelves.map(({ number }) => pieces.nosingOn({ shelf: number, ...nosing, boardMm: wish.thickness.mm, depthMm: pieces.boardDepth(input.depthOf(number), nosing).mm })) : []),
+    ...(nosing
+      ? shelves.map(({ number }) =>
+          pieces.nosingOn({
+            shelf: number,
+            ...nosing,
+            boardMm: wish.thickness.mm,
+            depthMm: pieces.boardDepth(input.depthOf(number), nosing).mm,
+          }),
+        )
+      : []),
   ];
-} // prettier-ignore
+}
 
 function problemsOf(input: Input): Problem[] {
   const { asked, shelves } = input;
@@ -159,11 +202,33 @@ function problemsOf(input: Input): Problem[] {
   if (depths.length > 0) return depths.slice(0, 1);
   const deep = asked.groove.mm;
   const most = asked.postThickness.mm * LEAVES;
-  if (deep > most) return [stop({ is: 'support' }, message('problem.grooveTooDeep', { groove: length(deep), post: length(asked.postThickness.mm), most: length(most) }))];
-  const ceilingMm = input.opening.surfaces.includes('ceiling') ? (input.opening.clearHeight()?.narrowest.mm ?? Infinity) : Infinity;
+  if (deep > most)
+    return [
+      stop(
+        { is: 'support' },
+        message('problem.grooveTooDeep', {
+          groove: length(deep),
+          post: length(asked.postThickness.mm),
+          most: length(most),
+        }),
+      ),
+    ];
+  const ceilingMm = input.opening.surfaces.includes('ceiling')
+    ? (input.opening.clearHeight()?.narrowest.mm ?? Infinity)
+    : Infinity;
   const high = shelves.filter((one) => one.top.mm + TOP_LEFT_ON_MM > ceilingMm);
   const highest = length(ceilingMm - TOP_LEFT_ON_MM);
-  const under = high.map((one) => stop({ is: 'shelf', shelf: one.number }, message('problem.postsUnderCeiling', { shelf: count(one.number), highest })));
+  const under = high.map((one) =>
+    stop(
+      { is: 'shelf', shelf: one.number },
+      message('problem.postsUnderCeiling', { shelf: count(one.number), highest }),
+    ),
+  );
   const low = shelves.filter((one) => one.underside.mm >= 0 && one.underside.mm < TOP_LEFT_ON_MM);
-  return [...under, ...low.map((one) => doubtful({ is: 'shelf', shelf: one.number }, message('problem.grooveNearFoot', { shelf: count(one.number) })))];
-} // prettier-ignore
+  return [
+    ...under,
+    ...low.map((one) =>
+      doubtful({ is: 'shelf', shelf: one.number }, message('problem.grooveNearFoot', { shelf: count(one.number) })),
+    ),
+  ];
+}

@@ -55,7 +55,17 @@ describe('what lies on the rungs', () => {
     expect(panels[0]?.length.mm).toBe(boards.long('S1-board'));
     expect(mesh.holds).toEqual([]);
     expect(mesh.cautions.map((one) => one.message.code)).toContain('caution.mesh');
-    expect(strengthOf({ holds: mesh.holds, parts: mesh.pieces, hardware: [], fixings: mesh.fixings, contents: null, opening: mesh.opening, job: mesh.job })).toEqual([]); // prettier-ignore
+    expect(
+      strengthOf({
+        holds: mesh.holds,
+        parts: mesh.pieces,
+        hardware: [],
+        fixings: mesh.fixings,
+        contents: null,
+        opening: mesh.opening,
+        job: mesh.job,
+      }),
+    ).toEqual([]);
   });
 
   test('slats and mesh are screwed to every rung as boards are', () => {

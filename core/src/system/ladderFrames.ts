@@ -24,24 +24,47 @@ export const ladderFrames: System<'ladder-frames'> = {
     const hasWall = opening.surfaces.includes('back');
     const frames = framesOf(input);
     return {
-      parts: made.length === 0 ? [] : [...made.flatMap((shelf) => boardsOf(shelf, input)), ...frames.flatMap((x, i) => framePieces(x, i, input))],
+      parts:
+        made.length === 0
+          ? []
+          : [...made.flatMap((shelf) => boardsOf(shelf, input)), ...frames.flatMap((x, i) => framePieces(x, i, input))],
       hardware: [],
       // What mesh carries only its maker knows.
       holds: asked.deck === 'mesh' ? [] : made.map((shelf) => holdOf(shelf, input)),
-      fastenings: made.length === 0 ? [] : [...frames.flatMap((_, i) => frameJoints(i, input)), ...made.flatMap((shelf) => boardScrews(shelf, input)), ...(hasWall ? [wallTie(input)] : [])],
+      fastenings:
+        made.length === 0
+          ? []
+          : [
+              ...frames.flatMap((_, i) => frameJoints(i, input)),
+              ...made.flatMap((shelf) => boardScrews(shelf, input)),
+              ...(hasWall ? [wallTie(input)] : []),
+            ],
       standing: { heightMm: tall, depthMm: deepest(input), fastening: hasWall ? 'frame-1-rear/wall' : null },
       marks: shelves.flatMap((shelf) => pieces.shelfMarks(shelf, input.levelLineUpMm, null)),
       hangsMm: () => asked.stickWidth.mm,
-      order: [message(asked.rungJoint === 'pocket' ? 'order.ladder.jig' : 'order.ladder.through'), message('order.ladder.frames'), message('order.ladder.stand'), message(`order.ladder.${asked.deck}`), message('order.ladder.tie')],
+      order: [
+        message(asked.rungJoint === 'pocket' ? 'order.ladder.jig' : 'order.ladder.through'),
+        message('order.ladder.frames'),
+        message('order.ladder.stand'),
+        message(`order.ladder.${asked.deck}`),
+        message('order.ladder.tie'),
+      ],
       problems,
-      cautions: [...(asked.deck === 'mesh' ? [{ message: message('caution.mesh'), stage: 'shelves' } as const] : []), { message: message('caution.tipping'), stage: 'shelves' }, { message: message('caution.strength'), stage: 'shelves' }],
+      cautions: [
+        ...(asked.deck === 'mesh' ? [{ message: message('caution.mesh'), stage: 'shelves' } as const] : []),
+        { message: message('caution.tipping'), stage: 'shelves' },
+        { message: message('caution.strength'), stage: 'shelves' },
+      ],
     };
   },
   suit: ({ job: { place, tools }, asked }) => ({
-    fors: [...(place.kind === 'run' ? [message('suit.brackets.openEnds')] : []), message(asked.deck === 'boards' ? 'suit.posts.noHardware' : 'suit.ladder.wet')],
+    fors: [
+      ...(place.kind === 'run' ? [message('suit.brackets.openEnds')] : []),
+      message(asked.deck === 'boards' ? 'suit.posts.noHardware' : 'suit.ladder.wet'),
+    ],
     againsts: tools === 'hand' && asked.rungJoint === 'pocket' ? [message('suit.handPockets')] : [],
   }),
-}; // prettier-ignore
+};
 
 const deepest = ({ shelves, depthOf }: Pick<Input, 'shelves' | 'depthOf'>) =>
   Math.max(0, ...shelves.map(({ number }) => depthOf(number)));
@@ -73,10 +96,14 @@ function boardLength(input: Input): Figure {
 }
 
 /** How many slats, and the gap between them that comes out even. */
-export function slatsOver(depthMm: number, widthMm: number, gapMm: number): { readonly count: number; readonly gapMm: number } {
+export function slatsOver(
+  depthMm: number,
+  widthMm: number,
+  gapMm: number,
+): { readonly count: number; readonly gapMm: number } {
   const n = Math.max(Math.floor((depthMm + gapMm) / (widthMm + gapMm) + 1e-9), 1);
   return { count: n, gapMm: n > 1 ? (depthMm - n * widthMm) / (n - 1) : 0 };
-} // prettier-ignore
+}
 
 function boardsOf(shelf: Shelf, input: Input): PartSpec[] {
   const { asked, wish } = input;
@@ -85,7 +112,13 @@ function boardsOf(shelf: Shelf, input: Input): PartSpec[] {
   const across = runOf(input);
   const long = boardLength(input);
   const rule = () => ({ is: 'given', figure: long, rounded: 'down' }) as const;
-  const [board] = pieces.boardAndNosing({ shelf, thicknessMm: wish.thickness.mm, depthMm, nosing: null, length: rule }) as [PartSpec];
+  const [board] = pieces.boardAndNosing({
+    shelf,
+    thicknessMm: wish.thickness.mm,
+    depthMm,
+    nosing: null,
+    length: rule,
+  }) as [PartSpec];
   if (asked.deck === 'boards') return [{ ...board, across }];
   if (asked.deck === 'mesh') return [{ ...board, role: 'mesh', name: message('part.mesh'), label: `${n}M`, across }];
   const { count: slats, gapMm } = slatsOver(depthMm, asked.slatWidth.mm, asked.slatGap.mm);
@@ -94,9 +127,18 @@ function boardsOf(shelf: Shelf, input: Input): PartSpec[] {
     const outFrom = i * (asked.slatWidth.mm + gapMm);
     const place = { ...board.place, outFrom, outTo: outFrom + asked.slatWidth.mm };
     // The first stands for the shelf where one board would.
-    return { ...board, id: i === 0 ? board.id : `S${n}-slat-${i + 1}`, role: i === 0 ? 'board' : 'slat', name: message('part.slat'), label: `${n}S`, width, place, across };
+    return {
+      ...board,
+      id: i === 0 ? board.id : `S${n}-slat-${i + 1}`,
+      role: i === 0 ? 'board' : 'slat',
+      name: message('part.slat'),
+      label: `${n}S`,
+      width,
+      place,
+      across,
+    };
   });
-} // prettier-ignore
+}
 
 function floorAt({ opening }: Input, across: number, out: number): number {
   if (!opening.surfaces.includes('floor')) return 0;
@@ -127,7 +169,11 @@ function framePieces(x: number, index: number, input: Input): PartSpec[] {
       place: { upFrom: floor, upTo: highest.mm, outFrom, outTo },
       across,
       upright: true,
-      length: { is: 'given', figure: less(figure({ label: message('term.topShelf'), mm: highest.mm }), message('term.floorThere'), floor), rounded: 'down' },
+      length: {
+        is: 'given',
+        figure: less(figure({ label: message('term.topShelf'), mm: highest.mm }), message('term.floorThere'), floor),
+        rounded: 'down',
+      },
     };
   });
   const rungs = shelves.map((shelf): PartSpec => ({
@@ -140,24 +186,35 @@ function framePieces(x: number, index: number, input: Input): PartSpec[] {
     width,
     place: { upFrom: shelf.underside.mm - wide, upTo: shelf.underside.mm, outFrom: wide, outTo: depthMm - wide },
     across,
-    length: { is: 'given', figure: less(figure({ label: message('term.frameDepth'), mm: depthMm }), message('term.bothUprights'), 2 * wide), rounded: 'down' },
+    length: {
+      is: 'given',
+      figure: less(figure({ label: message('term.frameDepth'), mm: depthMm }), message('term.bothUprights'), 2 * wide),
+      rounded: 'down',
+    },
   }));
   return [...uprights, ...rungs];
-} // prettier-ignore
+}
 
 function holdOf(shelf: Shelf, input: Input): Hold {
   const { asked } = input;
   const n = shelf.number;
   const depthMm = input.depthOf(n);
-  const slats = asked.deck === 'slats' ? { slats: { count: slatsOver(depthMm, asked.slatWidth.mm, asked.slatGap.mm).count, widthMm: asked.slatWidth.mm } } : {};
+  const slats =
+    asked.deck === 'slats'
+      ? {
+          slats: { count: slatsOver(depthMm, asked.slatWidth.mm, asked.slatGap.mm).count, widthMm: asked.slatWidth.mm },
+        }
+      : {};
   return {
     shelf: n,
     board: `S${n}-board`,
-    rests: framesOf(input).map((acrossMm, i) => pieces.restAcross(`S${n}-rung-${i + 1}`, { from: 'opening', acrossMm }, 0, depthMm)),
+    rests: framesOf(input).map((acrossMm, i) =>
+      pieces.restAcross(`S${n}-rung-${i + 1}`, { from: 'opening', acrossMm }, 0, depthMm),
+    ),
     ribs: [],
     ...slats,
   };
-} // prettier-ignore
+}
 
 /** Two screws at both ends of every rung: in pockets, or through the upright into the rung's end. */
 function frameJoints(index: number, input: Input): Fastening[] {
@@ -165,23 +222,38 @@ function frameJoints(index: number, input: Input): Fastening[] {
   const wide = asked.stickWidth.mm;
   const rung = deepest(input) - 2 * wide;
   return shelves.flatMap((shelf) =>
-    ENDS.map((end): Fastening => asked.rungJoint === 'through' ? throughUpright(index, shelf, end, input) : ({
-      id: `S${shelf.number}-rung-${index + 1}/${end}`,
-      shelf: shelf.number,
-      through: { is: 'piece', id: `S${shelf.number}-rung-${index + 1}` },
-      into: { is: 'piece', id: `frame-${index + 1}-${end}`, grain: 'edge', haveMm: wide },
-      with: 'pocket',
-      passMm: asked.stickThickness.mm * 0.6,
-      spread: { is: 'given', at: [0.3, 0.7].map((share) => ({ alongMm: end === 'rear' ? POCKET_MM : rung - POCKET_MM, acrossMm: wide * share })) },
-      carries: `S${shelf.number}-rung-${index + 1}`,
-      leverMm: 0,
-    })),
+    ENDS.map((end): Fastening =>
+      asked.rungJoint === 'through'
+        ? throughUpright(index, shelf, end, input)
+        : {
+            id: `S${shelf.number}-rung-${index + 1}/${end}`,
+            shelf: shelf.number,
+            through: { is: 'piece', id: `S${shelf.number}-rung-${index + 1}` },
+            into: { is: 'piece', id: `frame-${index + 1}-${end}`, grain: 'edge', haveMm: wide },
+            with: 'pocket',
+            passMm: asked.stickThickness.mm * 0.6,
+            spread: {
+              is: 'given',
+              at: [0.3, 0.7].map((share) => ({
+                alongMm: end === 'rear' ? POCKET_MM : rung - POCKET_MM,
+                acrossMm: wide * share,
+              })),
+            },
+            carries: `S${shelf.number}-rung-${index + 1}`,
+            leverMm: 0,
+          },
+    ),
   );
-} // prettier-ignore
+}
 const POCKET_MM = 38;
 
 /** Two screws through an upright, at the height of a rung, into the rung's end. */
-function throughUpright(index: number, { number: n, underside }: Shelf, end: (typeof ENDS)[number], input: Input): Fastening {
+function throughUpright(
+  index: number,
+  { number: n, underside }: Shelf,
+  end: (typeof ENDS)[number],
+  input: Input,
+): Fastening {
   const { asked } = input;
   const wide = asked.stickWidth.mm;
   const [outFrom, outTo] = end === 'rear' ? [0, wide] : [deepest(input) - wide, deepest(input)];
@@ -194,11 +266,14 @@ function throughUpright(index: number, { number: n, underside }: Shelf, end: (ty
     with: 'screw',
     edge: true,
     passMm: wide,
-    spread: { is: 'given', at: [0.3, 0.7].map((share) => ({ alongMm: upMm + wide * share, acrossMm: asked.stickThickness.mm / 2 })) },
+    spread: {
+      is: 'given',
+      at: [0.3, 0.7].map((share) => ({ alongMm: upMm + wide * share, acrossMm: asked.stickThickness.mm / 2 })),
+    },
     carries: `S${n}-rung-${index + 1}`,
     leverMm: 0,
   };
-} // prettier-ignore
+}
 
 /** Two screws from above into each rung, through the first slat or the board. */
 function boardScrews({ number: n }: Shelf, input: Input): Fastening[] {
@@ -221,14 +296,26 @@ function boardScrews({ number: n }: Shelf, input: Input): Fastening[] {
     carries: null,
     leverMm: 0,
   }));
-} // prettier-ignore
+}
 
 /** The first frame’s rear upright tied to the wall, so that the whole cannot tip. */
 function wallTie(input: Input): Fastening {
   const { asked, shelves } = input;
-  const tie = pieces.stickToWall({ shelf: 0, part: 'frame-1-rear', wall: 'back', thicknessMm: asked.stickWidth.mm, heightMm: asked.stickThickness.mm });
-  return { ...tie, edge: true, carries: null, spread: { is: 'along', acrossMm: [asked.stickThickness.mm / 2], everyMm: 900, least: 2 }, avoidMm: shelves.map((one) => ({ fromMm: one.underside.mm - asked.stickWidth.mm, toMm: one.top.mm })) };
-} // prettier-ignore
+  const tie = pieces.stickToWall({
+    shelf: 0,
+    part: 'frame-1-rear',
+    wall: 'back',
+    thicknessMm: asked.stickWidth.mm,
+    heightMm: asked.stickThickness.mm,
+  });
+  return {
+    ...tie,
+    edge: true,
+    carries: null,
+    spread: { is: 'along', acrossMm: [asked.stickThickness.mm / 2], everyMm: 900, least: 2 },
+    avoidMm: shelves.map((one) => ({ fromMm: one.underside.mm - asked.stickWidth.mm, toMm: one.top.mm })),
+  };
+}
 
 /** A board reaches so far beyond the rear uprights, so that it can be screwed to the rungs. */
 const ON_RUNG_MM = 40;
@@ -237,9 +324,28 @@ function problemsOf(input: Input): Problem[] {
   const { asked, shelves } = input;
   const low = shelves.find((one) => one.underside.mm < asked.stickWidth.mm);
   const shallow = deepest(input) - 2 * asked.stickWidth.mm;
-  if (shelves.length > 0 && shallow < 2 * POCKET_MM) return [stop({ is: 'support' }, message('problem.ladderShallow', { depth: length(deepest(input)), needed: length(2 * asked.stickWidth.mm + 2 * POCKET_MM) }))];
+  if (shelves.length > 0 && shallow < 2 * POCKET_MM)
+    return [
+      stop(
+        { is: 'support' },
+        message('problem.ladderShallow', {
+          depth: length(deepest(input)),
+          needed: length(2 * asked.stickWidth.mm + 2 * POCKET_MM),
+        }),
+      ),
+    ];
   const needed = asked.stickWidth.mm + ON_RUNG_MM;
   const narrow = shelves.find(({ number }) => input.depthOf(number) < needed);
-  if (narrow) return [stop({ is: 'support' }, message('problem.ladderBoard', { shelf: count(narrow.number), depth: length(input.depthOf(narrow.number)), needed: length(needed) }))];
+  if (narrow)
+    return [
+      stop(
+        { is: 'support' },
+        message('problem.ladderBoard', {
+          shelf: count(narrow.number),
+          depth: length(input.depthOf(narrow.number)),
+          needed: length(needed),
+        }),
+      ),
+    ];
   return low ? pieces.floorProblems([low], asked.stickWidth.mm) : [];
-} // prettier-ignore
+}

@@ -12,9 +12,17 @@ export interface Nosing {
 }
 
 /** The nosing of a system that may have one. */
-export function nosingOf({ nosing, nosingThickness, nosingHeight }: { readonly nosing: boolean; readonly nosingThickness: { readonly mm: number }; readonly nosingHeight: { readonly mm: number } }): Nosing | null {
+export function nosingOf({
+  nosing,
+  nosingThickness,
+  nosingHeight,
+}: {
+  readonly nosing: boolean;
+  readonly nosingThickness: { readonly mm: number };
+  readonly nosingHeight: { readonly mm: number };
+}): Nosing | null {
   return nosing ? { thicknessMm: nosingThickness.mm, heightMm: nosingHeight.mm } : null;
-} // prettier-ignore
+}
 
 /** How far a nosing hangs below a board, millimetres. */
 export const hangsBelow = (nosing: Nosing | null, thicknessMm: number): number =>
@@ -73,12 +81,17 @@ export function boardAndNosing({ shelf, thicknessMm, depthMm, nosing, length: ru
 }
 
 /** The nosing as what stiffens a board: its top lies level with the board's. */
-export function nosingRib(shelf: number, nosing: Nosing | null, thicknessMm: number, boardDepthMm: number): Hold['ribs'] {
+export function nosingRib(
+  shelf: number,
+  nosing: Nosing | null,
+  thicknessMm: number,
+  boardDepthMm: number,
+): Hold['ribs'] {
   if (!nosing) return [];
   const { heightMm, thicknessMm: thin } = nosing;
   const offsetMm = thicknessMm / 2 - heightMm / 2;
   return [{ part: `S${shelf}-nosing`, heightMm, thicknessMm: thin, outMm: boardDepthMm, offsetMm }];
-} // prettier-ignore
+}
 
 /** A line square out from the back at a place across. */
 export function restAcross(by: string, at: AcrossPlace, fromMm: number, toMm: number): RestSpec {
@@ -95,31 +108,55 @@ export function restAlong(by: string, outMm: number): RestSpec {
 }
 
 /** Where a shelf's top and the top of what carries it are marked. */
-export function shelfMarks(shelf: LaidShelf, levelLineUpMm: number, support: 'cleat-top' | 'bracket-top' | null, lowerMm = 0): WallMark[] {
+export function shelfMarks(
+  shelf: LaidShelf,
+  levelLineUpMm: number,
+  support: 'cleat-top' | 'bracket-top' | null,
+  lowerMm = 0,
+): WallMark[] {
   const levelLine = message('term.levelLine');
   const n = count(shelf.number);
   const top = figure({ label: message('term.shelfTop', { shelf: n }), mm: shelf.top.mm });
-  const marks: WallMark[] = [{ shelf: shelf.number, what: 'shelf-top', up: shelf.top, fromLevelLine: less(top, levelLine, levelLineUpMm) }];
+  const marks: WallMark[] = [
+    { shelf: shelf.number, what: 'shelf-top', up: shelf.top, fromLevelLine: less(top, levelLine, levelLineUpMm) },
+  ];
   if (!support) return marks;
   const up = plus(shelf.underside, message('term.notch'), lowerMm);
   const label = message(support === 'cleat-top' ? 'term.cleatTop' : 'term.bracketTop', { shelf: n });
   const fromLevelLine = less(figure({ label, mm: up.mm }), levelLine, levelLineUpMm);
   return [{ shelf: shelf.number, what: support, up, fromLevelLine }, ...marks];
-} // prettier-ignore
+}
 
 /** A shelf whose support would stand in the floor. */
 export function floorProblems(shelves: readonly LaidShelf[], hangsMm: number): Problem[] {
   return shelves
     .filter((shelf) => shelf.underside.mm >= 0 && shelf.underside.mm < hangsMm)
-    .map(({ number }) => stop({ is: 'shelf', shelf: number }, message('problem.cleatThroughFloor', { shelf: count(number), height: length(hangsMm) })));
-} // prettier-ignore
+    .map(({ number }) =>
+      stop(
+        { is: 'shelf', shelf: number },
+        message('problem.cleatThroughFloor', { shelf: count(number), height: length(hangsMm) }),
+      ),
+    );
+}
 
 /** Gaps that do not take what hangs down into them. */
-export function gapProblems(gaps: readonly { readonly above: number | null; readonly below: number | null; readonly clear: Figure }[], ours: ReadonlySet<number>, hangsMm: number): Problem[] {
+export function gapProblems(
+  gaps: readonly { readonly above: number | null; readonly below: number | null; readonly clear: Figure }[],
+  ours: ReadonlySet<number>,
+  hangsMm: number,
+): Problem[] {
   return gaps
-    .filter(({ above, below, clear }) => above !== null && below !== null && ours.has(above) && clear.mm >= 0 && clear.mm < hangsMm)
-    .map((gap) => stop({ is: 'shelf', shelf: gap.above as number }, message('problem.gapTooSmall', { gap: length(gap.clear.mm), needed: length(hangsMm) })));
-} // prettier-ignore
+    .filter(
+      ({ above, below, clear }) =>
+        above !== null && below !== null && ours.has(above) && clear.mm >= 0 && clear.mm < hangsMm,
+    )
+    .map((gap) =>
+      stop(
+        { is: 'shelf', shelf: gap.above as number },
+        message('problem.gapTooSmall', { gap: length(gap.clear.mm), needed: length(hangsMm) }),
+      ),
+    );
+}
 
 /** No depth is left of the board beside its nosing. */
 export function noDepthProblems(depthMm: number, nosing: Nosing | null): Problem[] {

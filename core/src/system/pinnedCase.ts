@@ -35,7 +35,11 @@ export const pinnedCase: System<'pinned-case'> = {
   name: 'pinned-case',
   places: ['alcove', 'span', 'run', 'cavity'],
   traits: { seen: 'hidden', liftsOut: true, wants: 'hand' },
-  under: (wish, asked) => ({ backMm: 0, sideMm: 0, hangsMm: pieces.hangsBelow(pieces.nosingOf(asked), wish.thickness.mm) }),
+  under: (wish, asked) => ({
+    backMm: 0,
+    sideMm: 0,
+    hangsMm: pieces.hangsBelow(pieces.nosingOf(asked), wish.thickness.mm),
+  }),
   inside: (input) => insideOf(input, input.asked.plinth.mm),
   standsOn: (input, shelf) => standingDepth(input, shelf),
   plan: (input) => {
@@ -49,24 +53,53 @@ export const pinnedCase: System<'pinned-case'> = {
     const nosing = pieces.nosingOf(asked);
     const hasWall = input.opening.surfaces.includes('back');
     return {
-      parts: !made ? [] : box ? boxShelves(carcase, input, fixed) : [...partsOf(carcase, input, fixed), rail.part, ...trim.parts],
+      parts: !made
+        ? []
+        : box
+          ? boxShelves(carcase, input, fixed)
+          : [...partsOf(carcase, input, fixed), rail.part, ...trim.parts],
       hardware: [],
       holds: made ? shelves.map((shelf) => holdOf(shelf, carcase, input, shelf.number === fixed)) : [],
-      fastenings: made ? [...endScrews(carcase, input, fixed), ...(hasWall && !box ? [rail.fastening] : []), ...trim.fastenings] : [],
-      ...(box ? {} : { standing: { heightMm: carcase.high.mm, depthMm: carcase.depthMm, fastening: hasWall ? rail.fastening.id : null } }),
+      fastenings: made
+        ? [...endScrews(carcase, input, fixed), ...(hasWall && !box ? [rail.fastening] : []), ...trim.fastenings]
+        : [],
+      ...(box
+        ? {}
+        : {
+            standing: {
+              heightMm: carcase.high.mm,
+              depthMm: carcase.depthMm,
+              fastening: hasWall ? rail.fastening.id : null,
+            },
+          }),
       marks: shelves.flatMap((shelf) => pieces.shelfMarks(shelf, input.levelLineUpMm, null)),
       hangsMm: () => pieces.hangsBelow(nosing, wish.thickness.mm),
-      order: [message('order.case.pins'), message('order.case.screw'), message('order.case.square'), ...(asked.back ? [message('order.case.back')] : []), message('order.case.stand'), ...(asked.trim && !box ? [message('order.case.trim')] : []), message('order.case.shelvesIn')],
-      problems: [...problems, ...(made ? trim.problems : []), ...(made && !job.pins ? [doubtful({ is: 'support' }, message('problem.noPins'))] : [])],
+      order: [
+        message('order.case.pins'),
+        message('order.case.screw'),
+        message('order.case.square'),
+        ...(asked.back ? [message('order.case.back')] : []),
+        message('order.case.stand'),
+        ...(asked.trim && !box ? [message('order.case.trim')] : []),
+        message('order.case.shelvesIn'),
+      ],
+      problems: [
+        ...problems,
+        ...(made ? trim.problems : []),
+        ...(made && !job.pins ? [doubtful({ is: 'support' }, message('problem.noPins'))] : []),
+      ],
       // A box in a wall cannot tip.
-      cautions: [...(box ? [] : [{ message: message('caution.tipping'), stage: 'shelves' } as const]), ...pieces.usualCautions],
+      cautions: [
+        ...(box ? [] : [{ message: message('caution.tipping'), stage: 'shelves' } as const]),
+        ...pieces.usualCautions,
+      ],
     };
   },
   suit: ({ job: { place } }) => ({
     fors: [message('suit.case.adjusts'), ...(place.kind === 'run' ? [message('suit.brackets.openEnds')] : [])],
     againsts: place.kind === 'alcove' ? [message('suit.case.gaps')] : [],
   }),
-}; // prettier-ignore
+};
 
 /** The shelf nearest to the middle of all: it is screwed fast. */
 export function fixedShelf(shelves: readonly Shelf[]): number | null {
@@ -82,9 +115,17 @@ function boxShelves(carcase: Carcase, { asked, shelves, wish }: Input, fixed: nu
   return shelves.flatMap((shelf) => {
     const play = shelf.number === fixed ? 0 : asked.shelfPlay.mm;
     const long = less(carcase.inside, message('term.shelfPlay'), play);
-    return caseShelf({ carcase, shelf, thicknessMm: thick, depthMm: carcase.depthMm, long, across: insideAcross(carcase, thick, -play / 2), nosing: null });
+    return caseShelf({
+      carcase,
+      shelf,
+      thicknessMm: thick,
+      depthMm: carcase.depthMm,
+      long,
+      across: insideAcross(carcase, thick, -play / 2),
+      nosing: null,
+    });
   });
-} // prettier-ignore
+}
 
 function partsOf(carcase: Carcase, input: Input, fixed: number | null): PartSpec[] {
   const { asked, shelves, wish, space } = input;
@@ -112,7 +153,7 @@ function partsOf(carcase: Carcase, input: Input, fixed: number | null): PartSpec
     ...plinthBoard(carcase, side, bottom - thick, carcase.depthMm),
     ...(asked.back ? [backPanel(carcase, asked.backThickness.mm, side / 2, bottom - thick)] : []),
   ];
-} // prettier-ignore
+}
 
 /** On four pins, set back from both edges; the fixed one along both its ends. */
 function holdOf({ number: n }: Shelf, carcase: Carcase, input: Input, fast: boolean): Hold {
@@ -136,11 +177,33 @@ function endScrews(carcase: Carcase, input: Input, fixed: number | null): Fasten
   const bottom = bottomTop(carcase, asked.plinth.mm, wish.thickness.mm, space.fromMm);
   const shelf = shelves.find((one) => one.number === fixed);
   const into = [
-    ...(box ? [] : [{ id: 'case-top', topMm: carcase.topMm, depthMm: carcase.depthMm }, { id: 'case-bottom', topMm: bottom, depthMm: carcase.depthMm }]),
-    ...(shelf ? [{ id: `S${shelf.number}-board`, topMm: shelf.top.mm, depthMm: box ? carcase.depthMm : input.depthOf(shelf.number) }] : []),
+    ...(box
+      ? []
+      : [
+          { id: 'case-top', topMm: carcase.topMm, depthMm: carcase.depthMm },
+          { id: 'case-bottom', topMm: bottom, depthMm: carcase.depthMm },
+        ]),
+    ...(shelf
+      ? [
+          {
+            id: `S${shelf.number}-board`,
+            topMm: shelf.top.mm,
+            depthMm: box ? carcase.depthMm : input.depthOf(shelf.number),
+          },
+        ]
+      : []),
   ];
-  return into.flatMap(({ id, topMm, depthMm }) => sideIntoEnd({ carcase, id, upMm: topMm - wish.thickness.mm / 2, sideMm: box ? wish.thickness.mm : asked.sideThickness.mm, screws: depthMm < NARROW_MM ? 2 : 3, depthMm }));
-} // prettier-ignore
+  return into.flatMap(({ id, topMm, depthMm }) =>
+    sideIntoEnd({
+      carcase,
+      id,
+      upMm: topMm - wish.thickness.mm / 2,
+      sideMm: box ? wish.thickness.mm : asked.sideThickness.mm,
+      screws: depthMm < NARROW_MM ? 2 : 3,
+      depthMm,
+    }),
+  );
+}
 
 // A board no deeper than this takes two screws at each end.
 const NARROW_MM = 150;

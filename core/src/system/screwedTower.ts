@@ -33,7 +33,11 @@ export const screwedTower: System<'screwed-tower'> = {
   name: 'screwed-tower',
   places: ['alcove', 'span', 'run'],
   traits: { seen: 'plain', liftsOut: false, wants: 'hand' },
-  under: (wish, asked) => ({ backMm: 0, sideMm: 0, hangsMm: pieces.hangsBelow(pieces.nosingOf(asked), wish.thickness.mm) }),
+  under: (wish, asked) => ({
+    backMm: 0,
+    sideMm: 0,
+    hangsMm: pieces.hangsBelow(pieces.nosingOf(asked), wish.thickness.mm),
+  }),
   inside: (input) => insideOf(input, input.asked.filler.mm),
   standsOn: (input, shelf) => standingDepth(input, shelf),
   plan: (input) => {
@@ -49,7 +53,11 @@ export const screwedTower: System<'screwed-tower'> = {
     const deep = lessBack(figure({ label: message('term.shelfDepth'), mm: carcase.depthMm }), asked).mm;
     const boards = [
       { id: 'case-bottom', topMm: bottom, depthMm: deep },
-      ...shelves.map((one) => ({ id: `S${one.number}-board`, topMm: one.top.mm, depthMm: shelfDepth(input, one.number).mm })),
+      ...shelves.map((one) => ({
+        id: `S${one.number}-board`,
+        topMm: one.top.mm,
+        depthMm: shelfDepth(input, one.number).mm,
+      })),
     ];
     return {
       parts: made ? [...partsOf(carcase, bottom, input), rail.part, ...trim.parts] : [],
@@ -57,13 +65,29 @@ export const screwedTower: System<'screwed-tower'> = {
       holds: made
         ? shelves.map(({ number: n }) => {
             const depth = shelfDepth(input, n).mm;
-            const rests = (['left', 'right'] as const).map((side) => pieces.restAcross(`case-${side}`, { from: side, inMm: 0 }, 0, depth));
-            return { shelf: n, board: `S${n}-board`, rests, ribs: pieces.nosingRib(n, nosing, wish.thickness.mm, depth) };
+            const rests = (['left', 'right'] as const).map((side) =>
+              pieces.restAcross(`case-${side}`, { from: side, inMm: 0 }, 0, depth),
+            );
+            return {
+              shelf: n,
+              board: `S${n}-board`,
+              rests,
+              ribs: pieces.nosingRib(n, nosing, wish.thickness.mm, depth),
+            };
           })
         : [],
       fastenings: made
         ? [
-            ...boards.flatMap(({ id, topMm, depthMm }) => sideIntoEnd({ carcase, id, upMm: topMm - wish.thickness.mm / 2, sideMm: asked.sideThickness.mm, screws: asked.screws, depthMm })),
+            ...boards.flatMap(({ id, topMm, depthMm }) =>
+              sideIntoEnd({
+                carcase,
+                id,
+                upMm: topMm - wish.thickness.mm / 2,
+                sideMm: asked.sideThickness.mm,
+                screws: asked.screws,
+                depthMm,
+              }),
+            ),
             ...topDown(carcase, input, deep),
             ...(hasWall ? [rail.fastening] : []),
             ...trim.fastenings,
@@ -72,7 +96,16 @@ export const screwedTower: System<'screwed-tower'> = {
       standing: { heightMm: carcase.high.mm, depthMm: carcase.depthMm, fastening: hasWall ? rail.fastening.id : null },
       marks: shelves.flatMap((shelf) => pieces.shelfMarks(shelf, input.levelLineUpMm, null)),
       hangsMm: () => pieces.hangsBelow(nosing, wish.thickness.mm),
-      order: [...(asked.spacers ? [message('order.tower.spacers')] : []), message('order.tower.dry'), message('order.tower.glue'), message('order.case.square'), message('order.tower.top'), ...(asked.back ? [message('order.case.back')] : []), message('order.case.stand'), ...(asked.trim ? [message('order.case.trim')] : [])],
+      order: [
+        ...(asked.spacers ? [message('order.tower.spacers')] : []),
+        message('order.tower.dry'),
+        message('order.tower.glue'),
+        message('order.case.square'),
+        message('order.tower.top'),
+        ...(asked.back ? [message('order.case.back')] : []),
+        message('order.case.stand'),
+        ...(asked.trim ? [message('order.case.trim')] : []),
+      ],
       problems: [...problems, ...(made ? trim.problems : [])],
       cautions: [{ message: message('caution.tipping'), stage: 'shelves' }, ...pieces.usualCautions],
     };
@@ -81,7 +114,7 @@ export const screwedTower: System<'screwed-tower'> = {
     fors: [message('suit.tower.plain'), ...(place.kind === 'run' ? [message('suit.brackets.openEnds')] : [])],
     againsts: place.kind === 'alcove' ? [message('suit.case.gaps')] : [],
   }),
-}; // prettier-ignore
+};
 
 function partsOf(carcase: Carcase, bottomMm: number, input: Input): PartSpec[] {
   const { asked, shelves, wish } = input;
@@ -90,7 +123,11 @@ function partsOf(carcase: Carcase, bottomMm: number, input: Input): PartSpec[] {
   const forward = (one: PartSpec) => beforeBack(one, asked);
   const across = insideAcross(carcase, side, 0);
   // The sides end under the top, which lies over them.
-  const lower: Carcase = { ...carcase, high: less(carcase.high, message('term.lessTop'), thick), topMm: carcase.topMm - thick };
+  const lower: Carcase = {
+    ...carcase,
+    high: less(carcase.high, message('term.lessTop'), thick),
+    topMm: carcase.topMm - thick,
+  };
   const top: PartSpec = {
     shelf: 0,
     id: 'case-top',
@@ -103,15 +140,44 @@ function partsOf(carcase: Carcase, bottomMm: number, input: Input): PartSpec[] {
     across: carcase.across,
     length: { is: 'given', figure: carcase.wide, rounded: 'down' },
   };
-  const bottom: PartSpec = { ...top, id: 'case-bottom', role: 'case-bottom', name: message('part.caseBottom'), label: 'CB', place: { ...top.place, upFrom: bottomMm - thick, upTo: bottomMm }, across, length: { is: 'given', figure: carcase.inside, rounded: 'down' } };
+  const bottom: PartSpec = {
+    ...top,
+    id: 'case-bottom',
+    role: 'case-bottom',
+    name: message('part.caseBottom'),
+    label: 'CB',
+    place: { ...top.place, upFrom: bottomMm - thick, upTo: bottomMm },
+    across,
+    length: { is: 'given', figure: carcase.inside, rounded: 'down' },
+  };
   return [
     ...[...caseSides(lower, input, width, () => null), top, bottom].map(forward),
-    ...shelves.flatMap((shelf) => caseShelf({ carcase, shelf, thicknessMm: thick, depthMm: input.depthOf(shelf.number), long: carcase.inside, across, nosing: pieces.nosingOf(asked) })).map((one) => (one.role === 'board' ? forward({ ...one, width: shelfDepth(input, one.shelf) }) : one)),
+    ...shelves
+      .flatMap((shelf) =>
+        caseShelf({
+          carcase,
+          shelf,
+          thicknessMm: thick,
+          depthMm: input.depthOf(shelf.number),
+          long: carcase.inside,
+          across,
+          nosing: pieces.nosingOf(asked),
+        }),
+      )
+      .map((one) => (one.role === 'board' ? forward({ ...one, width: shelfDepth(input, one.shelf) }) : one)),
     ...plinthBoard(carcase, side, bottomMm - thick, carcase.depthMm),
-    ...(asked.back ? [backOver(carcase, asked.backThickness.mm, Math.max(bottomMm - thick, carcase.footMm + (input.job.place.skirting?.height.mm ?? 0)))] : []),
+    ...(asked.back
+      ? [
+          backOver(
+            carcase,
+            asked.backThickness.mm,
+            Math.max(bottomMm - thick, carcase.footMm + (input.job.place.skirting?.height.mm ?? 0)),
+          ),
+        ]
+      : []),
     ...(asked.spacers ? spacersOf(carcase, bottomMm, input) : []),
   ];
-} // prettier-ignore
+}
 
 /** Screws through the top into the upper ends of both sides. */
 function topDown(carcase: Carcase, { asked, wish }: Input, depthMm: number): Fastening[] {
@@ -164,11 +230,19 @@ function spacersOf(carcase: Carcase, bottomMm: number, { asked, shelves }: Input
         label: `${shelf.number}K`,
         thicknessMm: side,
         width: figure({ label: message('term.spacerWidth'), mm: SPACER_MM }),
-        place: { upFrom: from, upTo: shelf.underside.mm, outFrom: carcase.depthMm / 2 - SPACER_MM / 2, outTo: carcase.depthMm / 2 + SPACER_MM / 2 },
-        across: at === 'left' ? { fromMm: inner.fromMm, toMm: inner.fromMm + side } : { fromMm: inner.toMm - side, toMm: inner.toMm },
+        place: {
+          upFrom: from,
+          upTo: shelf.underside.mm,
+          outFrom: carcase.depthMm / 2 - SPACER_MM / 2,
+          outTo: carcase.depthMm / 2 + SPACER_MM / 2,
+        },
+        across:
+          at === 'left'
+            ? { fromMm: inner.fromMm, toMm: inner.fromMm + side }
+            : { fromMm: inner.toMm - side, toMm: inner.toMm },
         upright: true,
         length: { is: 'given', figure: long, rounded: 'down' },
       };
     });
   });
-} // prettier-ignore
+}

@@ -16,28 +16,42 @@ export const sideScrewed: System<'side-screwed'> = {
   name: 'side-screwed',
   places: ['span', 'alcove'],
   traits: { seen: 'hidden', liftsOut: false, wants: 'hand' },
-  under: (wish, asked) => ({ backMm: 0, sideMm: 0, hangsMm: pieces.hangsBelow(pieces.nosingOf(asked), wish.thickness.mm) }),
+  under: (wish, asked) => ({
+    backMm: 0,
+    sideMm: 0,
+    hangsMm: pieces.hangsBelow(pieces.nosingOf(asked), wish.thickness.mm),
+  }),
   plan: (input) => {
     const { asked, shelves, wish } = input;
     const nosing = pieces.nosingOf(asked);
     const screwed = shelves.map((shelf) => ({ shelf, ...screwsOf(shelf, input) }));
     const hangs = pieces.hangsBelow(nosing, wish.thickness.mm);
     return {
-      parts: shelves.flatMap((shelf) => pieces.boardAndNosing({ shelf, thicknessMm: wish.thickness.mm, depthMm: input.depthOf(shelf.number), nosing })),
+      parts: shelves.flatMap((shelf) =>
+        pieces.boardAndNosing({ shelf, thicknessMm: wish.thickness.mm, depthMm: input.depthOf(shelf.number), nosing }),
+      ),
       hardware: [],
       holds: shelves.map(({ number: n }) => {
         const depth = pieces.boardDepth(input.depthOf(n), nosing).mm;
         return {
           shelf: n,
           board: `S${n}-board`,
-          rests: (['left', 'right'] as const).map((side) => pieces.restAcross(endOf(n, side), { from: side, inMm: 0 }, 0, depth)),
+          rests: (['left', 'right'] as const).map((side) =>
+            pieces.restAcross(endOf(n, side), { from: side, inMm: 0 }, 0, depth),
+          ),
           ribs: pieces.nosingRib(n, nosing, wish.thickness.mm, depth),
         };
       }),
       fastenings: screwed.flatMap((one) => one.fastenings),
       marks: shelves.flatMap((shelf) => pieces.shelfMarks(shelf, input.levelLineUpMm, null)),
       hangsMm: () => hangs,
-      order: [message('order.side.mark'), message('order.side.drill'), message('order.side.prop'), message('order.side.drive'), ...(nosing ? [message('order.nosing')] : [])],
+      order: [
+        message('order.side.mark'),
+        message('order.side.drill'),
+        message('order.side.prop'),
+        message('order.side.drive'),
+        ...(nosing ? [message('order.nosing')] : []),
+      ],
       problems: [
         ...shelves.flatMap((shelf) => pieces.noDepthProblems(input.depthOf(shelf.number), nosing)),
         ...pieces.gapProblems(input.gaps, new Set(shelves.map((one) => one.number)), hangs),
@@ -45,14 +59,17 @@ export const sideScrewed: System<'side-screwed'> = {
         ...screwed.flatMap((one) => one.problems),
         ...softFaces(input),
       ],
-      cautions: [{ message: message('caution.strength'), stage: 'shelves' }, { message: message('caution.insideCabinet'), stage: 'shelves' }],
+      cautions: [
+        { message: message('caution.strength'), stage: 'shelves' },
+        { message: message('caution.insideCabinet'), stage: 'shelves' },
+      ],
     };
   },
   suit: (input) => ({
     fors: input.job.place.kind === 'span' ? [message('suit.side.hidden')] : [],
     againsts: [],
   }),
-}; // prettier-ignore
+};
 
 const endOf = (n: number, side: 'left' | 'right') => `S${n}/${side}`;
 const faceKinds = ({ job: { place } }: Pick<Input, 'job'>) =>
@@ -68,7 +85,10 @@ const APART_MM = 12;
 const STEP_MM = 1;
 
 /** The screws through both faces, even from front to back, each moved to where the face has nothing yet. */
-function screwsOf(shelf: Shelf, { asked, job, wish, depthOf }: Input): { fastenings: Fastening[]; problems: Problem[] } {
+function screwsOf(
+  shelf: Shelf,
+  { asked, job, wish, depthOf }: Input,
+): { fastenings: Fastening[]; problems: Problem[] } {
   const n = shelf.number;
   const nosing = pieces.nosingOf(asked);
   const depth = pieces.boardDepth(depthOf(n), nosing).mm;
@@ -76,7 +96,15 @@ function screwsOf(shelf: Shelf, { asked, job, wish, depthOf }: Input): { fasteni
   const up = shelf.underside.mm + wish.thickness.mm / 2;
   const about = { is: 'shelf', shelf: n } as const;
   if (to <= from && asked.screws > 1) {
-    return { fastenings: [], problems: [stop(about, message('problem.sideNoDepth', { shelf: count(n), depth: length(depth), edge: length(asked.fromEdge.mm) }))] };
+    return {
+      fastenings: [],
+      problems: [
+        stop(
+          about,
+          message('problem.sideNoDepth', { shelf: count(n), depth: length(depth), edge: length(asked.fromEdge.mm) }),
+        ),
+      ],
+    };
   }
   const problems: Problem[] = [];
   const fastenings = (['left', 'right'] as const).map((side): Fastening => {
@@ -86,14 +114,21 @@ function screwsOf(shelf: Shelf, { asked, job, wish, depthOf }: Input): { fasteni
     let moved = 0;
     for (let k = 0; k < asked.screws; k += 1) {
       const wanted = from + ((to - from) * k) / (asked.screws - 1);
-      const found = nearest(wanted, from, to, (out) => free(out) && taken.every((one) => Math.abs(one - out) >= APART_MM));
+      const found = nearest(
+        wanted,
+        from,
+        to,
+        (out) => free(out) && taken.every((one) => Math.abs(one - out) >= APART_MM),
+      );
       if (found === null) continue;
       if (Math.abs(found - wanted) > STEP_MM / 2) moved += 1;
       taken.push(found);
     }
     if (taken.length < 2) problems.push(stop(about, message('problem.sideBlocked', { shelf: count(n) })));
-    else if (taken.length < asked.screws) problems.push(doubtful(about, message('problem.sideFewer', { shelf: count(n), count: count(taken.length) })));
-    if (moved > 0 && taken.length >= 2) problems.push(doubtful(about, message('problem.sideMoved', { shelf: count(n), count: count(moved) })));
+    else if (taken.length < asked.screws)
+      problems.push(doubtful(about, message('problem.sideFewer', { shelf: count(n), count: count(taken.length) })));
+    if (moved > 0 && taken.length >= 2)
+      problems.push(doubtful(about, message('problem.sideMoved', { shelf: count(n), count: count(moved) })));
     return {
       id: `S${n}-board/${side}`,
       shelf: n,
@@ -108,7 +143,7 @@ function screwsOf(shelf: Shelf, { asked, job, wish, depthOf }: Input): { fasteni
     };
   });
   return { fastenings, problems: saidOnce(problems) };
-} // prettier-ignore
+}
 
 function nearest(wanted: number, from: number, to: number, free: (at: number) => boolean): number | null {
   for (let off = 0; off <= to - from; off += STEP_MM) {

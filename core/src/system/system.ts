@@ -54,7 +54,10 @@ export type Joint =
   | { readonly is: 'clipped' }
   /** Both ends at an angle to the length, long point to long point on one edge. */
   | { readonly is: 'braced'; readonly degrees: number; readonly otherDegrees: number }
-  /** A slot along its back edge and both ends that slides over rails: how deep and how high, in the middle of its thickness. */
+  /**
+   * A slot along its back edge and both ends that slides over rails: how deep and how high, in the middle of its
+   * thickness.
+   */
   | { readonly is: 'slotted'; readonly backMm: number; readonly endsMm: number; readonly highMm: number }
   /** The lower rear corner cut out for the skirting: so far in and so high. */
   | { readonly is: 'notched'; readonly deepMm: number; readonly highMm: number }
@@ -104,7 +107,10 @@ export interface PartSpec {
   readonly place: Band;
   /** Where it sits across, for a piece that does not run from wall to wall. */
   readonly across?: Across;
-  /** It slopes down to the front by so many degrees; its length (a cleat's) or its width (a board's) runs along the slope. */
+  /**
+   * It slopes down to the front by so many degrees; its length (a cleat's) or its width (a board's) runs along the
+   * slope.
+   */
   readonly tiltDegrees?: number;
   /** It stands upright: its length runs up, not along. */
   readonly upright?: true;
@@ -145,10 +151,22 @@ export interface Hold {
   /** A board of slats side by side: how many, and how wide each. */
   readonly slats?: { readonly count: number; readonly widthMm: number };
   /** Sticks that carry it from post to post: each takes its share of what is on the board over its own span. */
-  readonly beams?: readonly { readonly part: string; readonly spanMm: number; readonly heightMm: number; readonly thicknessMm: number; readonly share: number }[];
+  readonly beams?: readonly {
+    readonly part: string;
+    readonly spanMm: number;
+    readonly heightMm: number;
+    readonly thicknessMm: number;
+    readonly share: number;
+  }[];
   readonly rests: readonly RestSpec[];
-  readonly ribs: readonly { readonly part: string; readonly heightMm: number; readonly thicknessMm: number; readonly outMm: number; readonly offsetMm: number }[];
-} // prettier-ignore
+  readonly ribs: readonly {
+    readonly part: string;
+    readonly heightMm: number;
+    readonly thicknessMm: number;
+    readonly outMm: number;
+    readonly offsetMm: number;
+  }[];
+}
 
 export type FixedWall = 'left' | 'back' | 'right';
 
@@ -157,11 +175,17 @@ export interface Fastening {
   readonly id: string;
   readonly shelf: number;
   /** What is drilled and where the heads are: a piece, a bracket, or a wall that is screwed through from behind. */
-  readonly through: { readonly is: 'piece' | 'hardware'; readonly id: string } | { readonly is: 'wall'; readonly wall: FixedWall };
+  readonly through:
+    { readonly is: 'piece' | 'hardware'; readonly id: string } | { readonly is: 'wall'; readonly wall: FixedWall };
   /** For a piece: how deep there is to bite into, millimetres; null where that is more than any screw is long. */
   readonly into:
     | { readonly is: 'wall'; readonly wall: FixedWall }
-    | { readonly is: 'piece'; readonly id: string; readonly grain: 'side' | 'end' | 'edge'; readonly haveMm: number | null };
+    | {
+        readonly is: 'piece';
+        readonly id: string;
+        readonly grain: 'side' | 'end' | 'edge';
+        readonly haveMm: number | null;
+      };
   readonly with: 'screw' | 'pin' | 'pocket';
   /** What is passed through before the bite, millimetres. */
   readonly passMm: number;
@@ -176,11 +200,17 @@ export interface Fastening {
   readonly shortMm?: number;
   /** Heights above the floor mark that screws stay clear of, for an upright piece with something let into it. */
   readonly avoidMm?: readonly { readonly fromMm: number; readonly toMm: number }[];
-  /** For a bracket: by how far its screws stand apart, which takes up the load's pull. Millimetres; 0 where nothing pulls. */
+  /**
+   * For a bracket: by how far its screws stand apart, which takes up the load's pull. Millimetres; 0 where nothing
+   * pulls.
+   */
   readonly leverMm: number;
-} // prettier-ignore
+}
 
-/** Where the screws of a joint go on the piece, along it from its left (rear) end and across it from its lower (rear) edge. */
+/**
+ * Where the screws of a joint go on the piece, along it from its left (rear) end and across it from its lower (rear)
+ * edge.
+ */
 export type Spread =
   /** At every stud it crosses, and near its ends; where there are no studs, at even distances. */
   | { readonly is: 'along'; readonly acrossMm: readonly number[]; readonly everyMm: number; readonly least: number }
@@ -260,5 +290,9 @@ export interface System<Name extends SystemName> {
   readonly plan: (input: SystemInput<Name>) => SystemResult;
   readonly suit: (input: SystemInput<Name>) => Suit;
   /** What is seen of it, whether shelves come out again, and whether it wants machines. */
-  readonly traits: { readonly seen: 'hidden' | 'little' | 'plain'; readonly liftsOut: boolean; readonly wants: 'hand' | 'power' };
-} // prettier-ignore
+  readonly traits: {
+    readonly seen: 'hidden' | 'little' | 'plain';
+    readonly liftsOut: boolean;
+    readonly wants: 'hand' | 'power';
+  };
+}

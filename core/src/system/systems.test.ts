@@ -8,8 +8,8 @@ import { slatsOver } from './ladderFrames';
 import { fixedShelf } from './pinnedCase';
 import { made, mm, openingFor, plainJob, saying } from '../load/testing';
 
-// Every system on the plain alcove: 1000 between the walls, shelves 18 thick and 300 deep, their tops at 500, 1000, 1500.
-// Survey figures are told to a tenth of a millimetre.
+// Every system on the plain alcove: 1000 between the walls, shelves 18 thick and 300 deep, their tops at 500, 1000,
+// 1500. Survey figures are told to a tenth of a millimetre.
 
 describe('deductions by hand', () => {
   test('three-side cleats: board 300 - 20; side cleat 300 - 20 - 20; cleats one thickness below the top', () => {
@@ -53,14 +53,22 @@ describe('deductions by hand', () => {
     expect(long('S1-bracket-arm-1')).toBe(250);
     expect(long('S1-bracket-brace-1')).toBeCloseTo(Math.hypot(200, 250), 9);
     const { joint } = pieces.find((one) => one.id === 'S1-bracket-brace-1')!;
-    expect(joint).toMatchObject({ is: 'braced', degrees: expect.closeTo(38.66, 2), otherDegrees: expect.closeTo(51.34, 2) });
+    expect(joint).toMatchObject({
+      is: 'braced',
+      degrees: expect.closeTo(38.66, 2),
+      otherDegrees: expect.closeTo(51.34, 2),
+    });
   });
 
   test('screwed through the sides: on the middle of the thickness, 40 in from both edges and one between', () => {
     const job = plainJob('side-screwed', {}, 'span');
     const { fixings } = made(job);
     const left = fixings.find((one) => one.id === 'S1-board/left')!;
-    expect(left.holes.map((one) => [one.alongMm, one.acrossMm])).toEqual([[40, 491], [150, 491], [260, 491]]);
+    expect(left.holes.map((one) => [one.alongMm, one.acrossMm])).toEqual([
+      [40, 491],
+      [150, 491],
+      [260, 491],
+    ]);
     // Through 18 of the side and 45 into end grain: 63, the next there is.
     expect(left.screw).toMatchObject({ diameterMm: 5, lengthMm: 70 });
   });
@@ -90,7 +98,9 @@ describe('deductions by hand', () => {
 
   test('pinned case: shelves inside less a play of 3, but for the one near the middle that is screwed fast', () => {
     const { long } = made(plainJob('pinned-case'));
-    expect([long('S1-board'), long('S2-board'), long('S3-board')].map((one) => Math.round(one!))).toEqual([951, 954, 951]);
+    expect([long('S1-board'), long('S2-board'), long('S3-board')].map((one) => Math.round(one!))).toEqual([
+      951, 954, 951,
+    ]);
   });
 
   test('tower: shelves 954, the top over both sides 990, spacers as long as the clear gap, sides under the top', () => {
@@ -124,26 +134,40 @@ describe('deductions by hand', () => {
   });
 
   test('a brace of equal reach is cut at 45° at both ends', () => {
-    expect(braceOf({ outMm: 200, downMm: 200 })).toMatchObject({ degrees: 45, otherDegrees: 45, length: { mm: expect.closeTo(282.84, 2) } });
+    expect(braceOf({ outMm: 200, downMm: 200 })).toMatchObject({
+      degrees: 45,
+      otherDegrees: 45,
+      length: { mm: expect.closeTo(282.84, 2) },
+    });
   });
 
   test('of shelves the fixed one is nearest to the middle of all', () => {
     const { shelves } = { shelves: [500, 700, 1500].map((at, i) => ({ number: i + 1, top: { mm: at } })) };
     expect(fixedShelf(shelves as never)).toBe(2);
   });
-}); // prettier-ignore
+});
 
 describe('beside the shelves', () => {
   test('a tilted board lies loose on sloping cleats, 12 deep along its slope less a set-back of 20; its strip stands 20 up', () => {
-    const job: Job = { ...plainJob('three-side-cleats'), tilted: [{ id: 't', front: mm(150), degrees: 15, depth: mm(300) }] };
+    const job: Job = {
+      ...plainJob('three-side-cleats'),
+      tilted: [{ id: 't', front: mm(150), degrees: 15, depth: mm(300) }],
+    };
     const { tilted } = tiltedShelves({ wishes: job.tilted!, thicknessMm: 18, depthMm: 400 });
     const { parts, fastenings } = tiltedExtras({ tilted, job, opening: { surfaces: ['left', 'right', 'back'] } });
     const part = (id: string) => parts.find((one) => one.id === id)!;
     expect(part('T1-side-cleat-left').length).toMatchObject({ figure: { mm: 280 } });
     expect(part('T1-board').width.mm).toBe(300);
     expect(part('T1-stop-strip').width.mm).toBe(38);
-    // A screw 25 from the rear, in the middle of a cleat 45 high: by the slope of 15° out and down from its rear corner.
-    const placed = placeFixings({ fastenings, parts: roughParts(parts, openingFor(job), job), hardware: [], opening: openingFor(job), job });
+    // A screw 25 from the rear, in the middle of a cleat 45 high: by the slope of 15° out and down from its rear
+    // corner.
+    const placed = placeFixings({
+      fastenings,
+      parts: roughParts(parts, openingFor(job), job),
+      hardware: [],
+      opening: openingFor(job),
+      job,
+    });
     const [hole] = placed.fixings.find((one) => one.id === 'T1-side-cleat-left/wall')!.holes;
     const turn = (15 * Math.PI) / 180;
     const rear = 150 + 300 * Math.sin(turn) - 18 * Math.cos(turn);
@@ -160,7 +184,7 @@ describe('beside the shelves', () => {
     expect(hardware.map((one) => (one.place.outFrom + one.place.outTo) / 2)).toEqual([200, 200]);
     expect(railExtras({ rail: null, opening })).toMatchObject({ parts: [], hardware: [] });
   });
-}); // prettier-ignore
+});
 
 describe('every system', () => {
   const places = { 'side-screwed': 'span' } as const;
@@ -188,10 +212,11 @@ describe('every system', () => {
   test('left and right pieces have labels of their own', () => {
     for (const system of SYSTEM_NAMES) {
       const { pieces } = made(plainJob(system));
-      const labels = (side: string) => pieces.filter((one) => one.id.endsWith(side) && one.role !== 'spacer').map((one) => one.label);
+      const labels = (side: string) =>
+        pieces.filter((one) => one.id.endsWith(side) && one.role !== 'spacer').map((one) => one.label);
       expect(labels('-left').filter((one) => labels('-right').includes(one))).toEqual([]);
     }
-  }); // prettier-ignore
+  });
 });
 
 describe('impossible wishes are named, with the nearest thing that works', () => {
@@ -220,18 +245,50 @@ describe('impossible wishes are named, with the nearest thing that works', () =>
   });
 
   test.each<[string, Job, string]>([
-    ['a cleat that stops behind the back', saying(plainJob('end-cleats'), { setBack: mm(290) }), 'problem.noCleatLength'],
+    [
+      'a cleat that stops behind the back',
+      saying(plainJob('end-cleats'), { setBack: mm(290) }),
+      'problem.noCleatLength',
+    ],
     ['a groove through half a post', saying(plainJob('housed-posts'), { groove: mm(20) }), 'problem.grooveTooDeep'],
     ['a hollow shelf with no room for a rail', plainJob('floating-rails'), 'problem.hollowThin'],
     ['soft sides', plainJob('side-screwed'), 'problem.notRigid'],
-    ['a case that cannot be stood up', { ...plainJob('housed-case'), shelves: { ...plainJob('housed-case').shelves, heights: [{ id: 'h', up: mm(2370) }] } }, 'problem.caseTilts'],
-    ['a bench on the floor', { ...plainJob('framed-bench'), shelves: { ...plainJob('framed-bench').shelves, heights: [{ id: 'h', up: mm(150) }] } }, 'problem.benchLow'],
-    ['a bench that is hardly deep', { ...plainJob('framed-bench'), shelves: { ...plainJob('framed-bench').shelves, depth: mm(120) } }, 'problem.benchShallow'],
-    ['frames with no room for rungs', { ...plainJob('ladder-frames'), shelves: { ...plainJob('ladder-frames').shelves, depth: mm(120) } }, 'problem.ladderShallow'],
-    ['a bracket with no room for its brace', saying(plainJob('brackets'), { made: 'shop', arm: mm(100), leg: mm(90) }), 'problem.noBrace'],
+    [
+      'a case that cannot be stood up',
+      {
+        ...plainJob('housed-case'),
+        shelves: { ...plainJob('housed-case').shelves, heights: [{ id: 'h', up: mm(2370) }] },
+      },
+      'problem.caseTilts',
+    ],
+    [
+      'a bench on the floor',
+      {
+        ...plainJob('framed-bench'),
+        shelves: { ...plainJob('framed-bench').shelves, heights: [{ id: 'h', up: mm(150) }] },
+      },
+      'problem.benchLow',
+    ],
+    [
+      'a bench that is hardly deep',
+      { ...plainJob('framed-bench'), shelves: { ...plainJob('framed-bench').shelves, depth: mm(120) } },
+      'problem.benchShallow',
+    ],
+    [
+      'frames with no room for rungs',
+      { ...plainJob('ladder-frames'), shelves: { ...plainJob('ladder-frames').shelves, depth: mm(120) } },
+      'problem.ladderShallow',
+    ],
+    [
+      'a bracket with no room for its brace',
+      saying(plainJob('brackets'), { made: 'shop', arm: mm(100), leg: mm(90) }),
+      'problem.noBrace',
+    ],
   ])('%s', (_, job, code) => {
     const plan = made(job);
     expect(plan.codes).toContain(code);
-    expect(plan.pieces.some((one) => one.role !== 'board' && one.shelf === 1)).toBe(code === 'problem.notRigid' ? false : plan.pieces.length > 0);
-  }); // prettier-ignore
+    expect(plan.pieces.some((one) => one.role !== 'board' && one.shelf === 1)).toBe(
+      code === 'problem.notRigid' ? false : plan.pieces.length > 0,
+    );
+  });
 });

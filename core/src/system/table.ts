@@ -50,8 +50,11 @@ export function depthOf({ shelves: { depth }, support }: Pick<Job, 'shelves' | '
 
 /** What shelves take up below their boards, by what carries them: what the heights have to leave room for. */
 export function underOf(job: Pick<Job, 'shelves' | 'support' | 'units' | 'tools' | 'place'>): Under {
-  const of = <Name extends SystemName>(name: Name): Under => SYSTEMS[name].under(job.shelves, askedOf(job, name)) as Under;
-  const all = systemsUsed(job).filter((name) => plannedAt(name, job.place)).map(of);
+  const of = <Name extends SystemName>(name: Name): Under =>
+    SYSTEMS[name].under(job.shelves, askedOf(job, name)) as Under;
+  const all = systemsUsed(job)
+    .filter((name) => plannedAt(name, job.place))
+    .map(of);
   const most = (which: keyof Under) => Math.max(0, ...all.map((one) => one[which]));
   return { backMm: most('backMm'), sideMm: most('sideMm'), hangsMm: most('hangsMm') };
-} // prettier-ignore
+}

@@ -3,7 +3,9 @@ import type { Extent } from '../place';
 import { marginOf } from '../place';
 import type { FixedWall } from './system';
 
-/** What must stay clear on a wall: across it from where it begins (its left end, a side wall its back corner), and up. */
+/**
+ * What must stay clear on a wall: across it from where it begins (its left end, a side wall its back corner), and up.
+ */
 export interface WallZone {
   readonly id: string;
   readonly what: Place['keepClears'][number]['what'] | 'rail';
@@ -13,7 +15,9 @@ export interface WallZone {
   readonly highMm: number;
 }
 
-/** Everything on one wall that no screw and no bracket may meet, with its margin. A door or a lid needs room, not wall. */
+/**
+ * Everything on one wall that no screw and no bracket may meet, with its margin. A door or a lid needs room, not wall.
+ */
 export function zonesOn(place: Place, wall: FixedWall): WallZone[] {
   return place.keepClears.flatMap((one): WallZone[] => {
     if (one.wall !== wall) return [];

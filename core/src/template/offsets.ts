@@ -26,7 +26,10 @@ export function offsetTable({ fit }: Part, tape: Tape): EdgeOffsets[] {
   const xs = fit.outline.map(([x]) => x);
   const [from, to] = [Math.min(...xs), Math.max(...xs)];
   const every = EVERY_MM[tape];
-  const steps = (length: number) => [...Array.from({ length: Math.floor((length - 1) / every) + 1 }, (_, i) => i * every), length];
+  const steps = (length: number) => [
+    ...Array.from({ length: Math.floor((length - 1) / every) + 1 }, (_, i) => i * every),
+    length,
+  ];
   const ends = (['left', 'right'] as const).map((edge): EdgeOffsets => {
     const outer = edge === 'left' ? from : to;
     const stations = steps(face).map((atMm) => {
@@ -36,8 +39,11 @@ export function offsetTable({ fit }: Part, tape: Tape): EdgeOffsets[] {
     return { edge, from: outer, stations };
   });
   if (fit.back?.style !== 'scribed') return ends;
-  const stations = steps(fit.backMm).map((atMm) => ({ atMm, inMm: snapToTape(crossingAt(swapped(fit.outline), atMm).least, tape, 'up') }));
+  const stations = steps(fit.backMm).map((atMm) => ({
+    atMm,
+    inMm: snapToTape(crossingAt(swapped(fit.outline), atMm).least, tape, 'up'),
+  }));
   return [...ends, { edge: 'back', from: 0, stations }];
-} // prettier-ignore
+}
 
 const swapped = (outline: readonly OutlinePoint[]) => outline.map(([x, y]): OutlinePoint => [y, x]);

@@ -25,19 +25,37 @@ export function poleTemplate({ marks, levelLineUpMm, blocked }: Pole): Template 
   const highest = Math.max(levelLineUpMm, ...running.map((one) => one.up.mm)) + OVER_MM;
   if (running.length === 0) return null;
   const down = (up: number) => highest - up;
-  const line = (up: number, toMm: number): readonly [OutlinePoint, OutlinePoint] => [[0, down(up)], [toMm, down(up)]]; // prettier-ignore
+  const line = (up: number, toMm: number): readonly [OutlinePoint, OutlinePoint] => [
+    [0, down(up)],
+    [toMm, down(up)],
+  ];
   const said = (up: number, words: Message): TemplateMark => ({ at: [WORDS_MM, down(up)], words });
   const bands = blocked.filter((one) => one.fromMm > 0 && one.toMm < highest);
   return {
     label: 'P',
     name: message('template.pole'),
     faceUp: message('template.poleUp'),
-    outline: [[0, 0], [STRIP_MM, 0], [STRIP_MM, highest], [0, highest]], // prettier-ignore
-    reference: [[0, down(levelLineUpMm)], [STRIP_MM, down(levelLineUpMm)]], // prettier-ignore
+    outline: [
+      [0, 0],
+      [STRIP_MM, 0],
+      [STRIP_MM, highest],
+      [0, highest],
+    ],
+    reference: [
+      [0, down(levelLineUpMm)],
+      [STRIP_MM, down(levelLineUpMm)],
+    ],
     strip: true,
     lines: [
       ...running.map((one) => line(one.up.mm, one.what === 'shelf-top' ? 36 : 26)),
-      ...bands.flatMap((one) => [line(one.fromMm, 14), line(one.toMm, 14), [[7, down(one.fromMm)], [7, down(one.toMm)]] as const]), // prettier-ignore
+      ...bands.flatMap((one) => [
+        line(one.fromMm, 14),
+        line(one.toMm, 14),
+        [
+          [7, down(one.fromMm)],
+          [7, down(one.toMm)],
+        ] as const,
+      ]),
     ],
     marks: [
       ...running.map((one) =>
@@ -64,16 +82,31 @@ export function drillingTemplate({ holes, rowsMm, diameterMm, fromMm, toMm, dept
     label: 'H',
     name: message('template.drilling'),
     faceUp: message('template.drillingUp'),
-    outline: [[0, 0], [depthMm, 0], [depthMm, down(fromMm)], [0, down(fromMm)]], // prettier-ignore
-    reference: [[0, 0], [0, down(fromMm)]], // prettier-ignore
+    outline: [
+      [0, 0],
+      [depthMm, 0],
+      [depthMm, down(fromMm)],
+      [0, down(fromMm)],
+    ],
+    reference: [
+      [0, 0],
+      [0, down(fromMm)],
+    ],
     holes: holes.flatMap(({ upMm }) => rowsMm.map((x) => ({ at: [x, down(upMm)] as const, diameterMm }))),
     marks: [
       { at: [depthMm / 2, 12], words: message('template.topEnd') },
       { at: [depthMm / 2, down(fromMm) / 2], words: message('template.frontLeft') },
       ...holes.flatMap(({ shelf, upMm }) =>
-        shelf === null ? [] : [{ at: [depthMm / 2, down(upMm)] as const, words: message('pole.pin', { shelf: count(shelf), up: length(upMm - fromMm) }) }],
+        shelf === null
+          ? []
+          : [
+              {
+                at: [depthMm / 2, down(upMm)] as const,
+                words: message('pole.pin', { shelf: count(shelf), up: length(upMm - fromMm) }),
+              },
+            ],
       ),
     ],
     notes: [message('template.drillingNote', { shelf: count(fixed) })],
   };
-} // prettier-ignore
+}

@@ -72,11 +72,16 @@ describe('which way round', () => {
         .sort((a, b) => a - b);
     const { part } = faceOf('S1-side-cleat-left/wall');
     const [row] = holeRows(faceOf('S1-side-cleat-left/wall').fixing, '0.5mm');
-    expect(mirrored('S1-side-cleat-left/wall')).toEqual(row!.alongs.map((mm) => part.length.mm - mm).sort((a, b) => a - b)); // prettier-ignore
+    expect(mirrored('S1-side-cleat-left/wall')).toEqual(
+      row!.alongs.map((mm) => part.length.mm - mm).sort((a, b) => a - b),
+    );
   });
 
   test('a board is seen from above, also where it is driven from below, which is said', () => {
-    const job = withFurther(chimneyAlcove(), (all) => ({ ...all, dividers: [{ id: 'd', shelf: 2, at: { mm: 400, typed: '400', unit: 'mm' as const } }] })); // prettier-ignore
+    const job = withFurther(chimneyAlcove(), (all) => ({
+      ...all,
+      dividers: [{ id: 'd', shelf: 2, at: { mm: 400, typed: '400', unit: 'mm' as const } }],
+    }));
     const plan = planJob(job);
     const [below, above] = ['S2-board', 'S3-board'].map((board) => templateFor(plan, `S2-divider-D1/${board}`, job));
     for (const one of [below, above]) expect(one!.template.faceUp.code).toBe('template.topUp');

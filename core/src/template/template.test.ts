@@ -14,7 +14,15 @@ const withOutline = (outline: readonly OutlinePoint[]): Part => ({
 });
 
 test('offsets by hand: an end that runs out 6 over 300 is 6 in at the back and 3 halfway', () => {
-  const table = offsetTable(withOutline([[0, 0], [1000, 0], [1000, 300], [-6, 300]]), '1mm'); // prettier-ignore
+  const table = offsetTable(
+    withOutline([
+      [0, 0],
+      [1000, 0],
+      [1000, 300],
+      [-6, 300],
+    ]),
+    '1mm',
+  );
   const [left, right] = table;
   expect(left?.stations.map((one) => one.atMm)).toEqual([0, 50, 100, 150, 200, 250, 300]);
   expect(left?.stations.map((one) => one.inMm)).toEqual([6, 5, 4, 3, 2, 1, 0]);
@@ -22,12 +30,26 @@ test('offsets by hand: an end that runs out 6 over 300 is 6 in at the back and 3
 });
 
 test('offsets are rounded away from the wall: 2.1 in becomes 3 on the whole millimetre', () => {
-  const [left] = offsetTable(withOutline([[2.1, 0], [1000, 0], [1000, 300], [0, 300]]), '1mm'); // prettier-ignore
+  const [left] = offsetTable(
+    withOutline([
+      [2.1, 0],
+      [1000, 0],
+      [1000, 300],
+      [0, 300],
+    ]),
+    '1mm',
+  );
   expect(left?.stations[0]).toEqual({ atMm: 0, inMm: 3 });
 });
 
 test('a back edge that is scribed has its offsets from the line, behind it negative', () => {
-  const one = withOutline([[0, -1], [500, -4], [1000, -1], [1000, 300], [0, 300]]); // prettier-ignore
+  const one = withOutline([
+    [0, -1],
+    [500, -4],
+    [1000, -1],
+    [1000, 300],
+    [0, 300],
+  ]);
   const scribed: Part = { ...one, fit: { ...one.fit!, back: { ...board.fit!.back!, style: 'scribed' } } };
   const back = offsetTable(scribed, '0.5mm').find((edge) => edge.edge === 'back');
   expect(back?.stations[0]?.inMm).toBe(-1);
@@ -35,10 +57,23 @@ test('a back edge that is scribed has its offsets from the line, behind it negat
 });
 
 test('a nosing is seen from the front: its upper edge at the head of the sheet, its left end on the left', () => {
-  const nosing = withOutline([[0, 0], [1000, 0], [1003, 65], [-2, 65]]); // prettier-ignore
+  const nosing = withOutline([
+    [0, 0],
+    [1000, 0],
+    [1003, 65],
+    [-2, 65],
+  ]);
   const template = templateOf({ ...nosing, role: 'nosing' })!;
-  expect(template.outline).toEqual([[0, 65], [1000, 65], [1003, 0], [-2, 0]]); // prettier-ignore
-  expect(template.reference).toEqual([[0, 65], [1000, 65]]); // prettier-ignore
+  expect(template.outline).toEqual([
+    [0, 65],
+    [1000, 65],
+    [1003, 0],
+    [-2, 0],
+  ]);
+  expect(template.reference).toEqual([
+    [0, 65],
+    [1000, 65],
+  ]);
   const at = (code: string) => template.marks.find((mark) => mark.words.code === code)?.at[1] ?? NaN;
   expect(at('template.upperEdge')).toBeLessThan(at('template.lowerEdge'));
 });
@@ -47,6 +82,13 @@ test('a piece without walls has no template; a small one goes on one page', () =
   expect(
     templateOf({ ...board, fit: null, corner: null, length: figure({ label: message('part.board'), mm: 1 }) }),
   ).toBeNull();
-  const small = templateOf(withOutline([[0, 0], [150, 0], [150, 100], [0, 100]]))!; // prettier-ignore
+  const small = templateOf(
+    withOutline([
+      [0, 0],
+      [150, 0],
+      [150, 100],
+      [0, 100],
+    ]),
+  )!;
   expect(tilesFor(small, 'a4')).toMatchObject({ rows: 1, columns: 1 });
 });

@@ -60,7 +60,9 @@ export function templateOf(part: Part): Template | null {
     const end = fit[side];
     const sided = { side: { is: 'message', message: message(`side.${side}`) } } as const;
     return [
-      ...(end.bevelDegrees > 0 ? [message('template.bevel', { ...sided, angle: { is: 'angle', degrees: end.bevelDegrees } })] : []),
+      ...(end.bevelDegrees > 0
+        ? [message('template.bevel', { ...sided, angle: { is: 'angle', degrees: end.bevelDegrees } })]
+        : []),
       ...(end.allowanceMm > 0 ? [message('template.leaveOn', { ...sided, by: length(end.allowanceMm) })] : []),
     ];
   });
@@ -72,14 +74,17 @@ export function templateOf(part: Part): Template | null {
     outline: fit.outline.map(seen),
     reference: [seen([0, 0]), seen([fit.backMm, 0])],
     marks: [
-      { at: seen([middle, face - Math.min(30, face * 0.12)]), words: message(flat ? 'template.front' : 'template.upperEdge') },
+      {
+        at: seen([middle, face - Math.min(30, face * 0.12)]),
+        words: message(flat ? 'template.front' : 'template.upperEdge'),
+      },
       { at: seen([middle, Math.min(30, face * 0.12)]), words: message(flat ? 'template.back' : 'template.lowerEdge') },
       { at: [middle, face / 2], words: message('template.piece', { label: text(part.label) }) },
     ],
     ...throughHoles(part, seen),
     notes: back > 0 ? [...notes, message('template.leaveOnBack', { by: length(back) })] : notes,
   };
-} // prettier-ignore
+}
 
 /** Holes through a board, where a template has any. */
 function throughHoles({ holes }: Part, seen: (point: OutlinePoint) => OutlinePoint): Pick<Template, 'holes'> {
@@ -105,7 +110,7 @@ function cornerTemplate(part: Part, { outline, backMm, sideMm, side, cutDegrees 
     ...throughHoles(part, (point) => point),
     notes: [message('template.cornerAngle', { angle: { is: 'angle', degrees: cutDegrees } })],
   };
-} // prettier-ignore
+}
 
 /** The box about points, with so much about it. */
 export function boxAbout(points: readonly OutlinePoint[], marginMm = 0): Box {

@@ -5,7 +5,9 @@ import { at, overChord, surveyOf } from '../survey';
 import { edgeFor, edgesOf, traceReadings, wallTrace, type DrawnLine, type DrawnPoint } from '.';
 
 const asDrawn = { turned: false, mirrored: false } as const;
-/** A board's outline, 800 by 300, whose left end bellies towards it by 4 in the middle and whose back is hollow by 6. */
+/**
+ * A board's outline, 800 by 300, whose left end bellies towards it by 4 in the middle and whose back is hollow by 6.
+ */
 const board: DrawnLine = {
   closed: true,
   points: [
@@ -43,7 +45,14 @@ test('the back is hollow by 6, the right wall runs straight', () => {
 });
 
 test('turned end for end the stations are the other way round; seen from below a belly is a hollow', () => {
-  const lopsided: DrawnLine = { closed: false, points: [[0, 0], [-2, 100], [0, 300]] }; // prettier-ignore
+  const lopsided: DrawnLine = {
+    closed: false,
+    points: [
+      [0, 0],
+      [-2, 100],
+      [0, 300],
+    ],
+  };
   const [edge] = edgesOf([lopsided]);
   const off = (wish: { turned: boolean; mirrored: boolean }) =>
     wallTrace(edge!, { wall: 'left', ...wish }, 'mm').stations.map((one) => Math.round(one.offMm * 100) / 100);
@@ -55,21 +64,42 @@ test('turned end for end the stations are the other way round; seen from below a
 
 test('many short lines that meet are one; what is shorter than a wall is left out', () => {
   const pieces = Array.from({ length: 30 }, (_, i): DrawnLine => {
-    const part: DrawnPoint[] = [[i * 10, 0], [i * 10 + 10, 0]]; // prettier-ignore
+    const part: DrawnPoint[] = [
+      [i * 10, 0],
+      [i * 10 + 10, 0],
+    ];
     return { closed: false, points: i % 2 ? part : [...part].reverse() };
   });
-  const edges = edgesOf([...pieces, { closed: false, points: [[500, 0], [520, 0]] }]); // prettier-ignore
+  const edges = edgesOf([
+    ...pieces,
+    {
+      closed: false,
+      points: [
+        [500, 0],
+        [520, 0],
+      ],
+    },
+  ]);
   expect(edges.map((one) => one.chordMm)).toEqual([300]);
 });
 
 test('a traced wall becomes readings of it, to the finest mark, each with its place along the line', () => {
   const edge = edgeFor(edgesOf([board]), 'left')!;
   const trace = wallTrace(edge, { wall: 'left', ...asDrawn }, 'in');
-  const readings = traceReadings(trace, { wall: 'left', up: typedLength('40', 'in'), start: typedLength('1/2', 'in'), unit: 'in' }); // prettier-ignore
+  const readings = traceReadings(trace, {
+    wall: 'left',
+    up: typedLength('40', 'in'),
+    start: typedLength('1/2', 'in'),
+    unit: 'in',
+  });
   expect(readings).toHaveLength(5);
   const spot = spotOf(readings[0]!);
   expect(spot).toMatchObject({ kind: 'offset', wall: 'left', upMm: 1016 });
-  expect(spot.kind === 'offset' ? [spot.startMm, spot.onMm, spot.endMm] : []).toEqual([12.7, 63.5, expect.closeTo(312.7, 0)]); // prettier-ignore
+  expect(spot.kind === 'offset' ? [spot.startMm, spot.onMm, spot.endMm] : []).toEqual([
+    12.7,
+    63.5,
+    expect.closeTo(312.7, 0),
+  ]);
   // 4 sin(π 50.8 / 300) = 2.03 mm of belly; the nearest 1/64 in is 5.
   expect(signedValue(readings[0]!)).toBeCloseTo(-(5 / 64) * 25.4, 6);
 });
@@ -77,7 +107,12 @@ test('a traced wall becomes readings of it, to the finest mark, each with its pl
 test('the survey follows a traced wall: where it bellied by 4 it is now known to, and better than before', () => {
   const job = chimneyAlcove();
   const edge = edgeFor(edgesOf([board]), 'left')!;
-  const traced = traceReadings(wallTrace(edge, { wall: 'left', ...asDrawn }, 'mm'), { wall: 'left', up: typedLength('1500', 'mm'), start: typedLength('20', 'mm'), unit: 'mm' }); // prettier-ignore
+  const traced = traceReadings(wallTrace(edge, { wall: 'left', ...asDrawn }, 'mm'), {
+    wall: 'left',
+    up: typedLength('1500', 'mm'),
+    start: typedLength('20', 'mm'),
+    unit: 'mm',
+  });
   const bow = (readings: typeof job.readings) => {
     const point = (out: number) => at('left', out, 1500);
     return surveyOf({ ...job, readings }).solved.ask(overChord(point(20), point(170), point(320)));

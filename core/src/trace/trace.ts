@@ -41,11 +41,16 @@ export function edgeFor(edges: readonly DrawnEdge[], wall: TracedWall): DrawnEdg
 const MOST_STATIONS = 24;
 
 /** Reads a traced side at even stations: every 50 mm (2 in), further apart along a long wall. */
-export function wallTrace({ points, chordMm }: DrawnEdge, { wall, turned, mirrored }: TraceWish, unit: Job['units']): WallTrace {
+export function wallTrace(
+  { points, chordMm }: DrawnEdge,
+  { wall, turned, mirrored }: TraceWish,
+  unit: Job['units'],
+): WallTrace {
   const along = inOrder(points, wall, turned);
   const [[x0, y0], [x1, y1]] = [along[0] as DrawnPoint, along.at(-1) as DrawnPoint];
   const [dx, dy] = [(x1 - x0) / chordMm, (y1 - y0) / chordMm];
-  // Away from the room: on the left hand of one who walks along a right or back wall as drawn, on the right of a left one.
+  // Away from the room: on the left hand of one who walks along a right or back wall as drawn, on the right of a left
+  // one.
   const side = (wall === 'left' ? 1 : -1) * (mirrored ? -1 : 1);
   const flat = along.map(([x, y]): DrawnPoint => {
     const [px, py] = [x - x0, y - y0];
@@ -58,7 +63,7 @@ export function wallTrace({ points, chordMm }: DrawnEdge, { wall, turned, mirror
     return { atMm, offMm: heightAt(flat, atMm) };
   });
   return { chordMm, stations };
-} // prettier-ignore
+}
 
 /** From the back to the front, or from left to right. */
 function inOrder(points: readonly DrawnPoint[], wall: TracedWall, turned: boolean): readonly DrawnPoint[] {

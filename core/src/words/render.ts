@@ -1,7 +1,7 @@
 import { createInstance, type i18n } from 'i18next';
 import type { Message, Param } from '../message';
 import { formatAngle, formatLength, formatMass, snapToTape, styleFor, type JobUnit, type Tape } from '../quantity';
-import { enFirst } from './en.first';
+import { typedEn } from './en/typed';
 import { CATALOGUE_SETTINGS } from './settings';
 
 /** In which language and units words are wanted. */
@@ -11,7 +11,7 @@ export interface Reader {
   readonly language?: Language;
 }
 
-const CATALOGUES = { en: enFirst };
+const CATALOGUES = { en: typedEn };
 export type Language = keyof typeof CATALOGUES;
 export const LANGUAGES = Object.keys(CATALOGUES) as Language[];
 

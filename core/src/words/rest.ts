@@ -1,6 +1,4 @@
-import { en } from './en';
-import { enBuild } from './en.build';
+import { restEn } from './en';
 import { addWords } from './render';
 
-addWords('en', en);
-addWords('en', enBuild);
+for (const topic of restEn) addWords('en', topic);

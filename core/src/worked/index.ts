@@ -9,18 +9,21 @@ import { curesFor } from '../load/cures';
 import { strengthOf } from '../load/strength';
 import { made, mm, plainJob, saying } from '../load/testing';
 
-// The worked examples of docs/supports.md: what every system makes of one plain opening. A test holds the document to it.
+// The worked examples of docs/supports.md: what every system makes of one plain opening. A test holds the document to
+// it.
 
 /** The plain job of a system: 1000 wide, 400 deep, three shelves 18 thick and 300 deep, 20 kg on a metre. */
 function exampleJob(system: SystemName): Job {
   const kind = system === 'side-screwed' ? 'span' : 'alcove';
   const start = plainJob(system, {}, kind);
-  const studs = [200, 600, 1000].flatMap((from, i) => (from < 1000 ? [{ id: `s${i}`, wall: 'back' as const, from: mm(from), found: 'pilot' as const }] : []));
+  const studs = [200, 600, 1000].flatMap((from, i) =>
+    from < 1000 ? [{ id: `s${i}`, wall: 'back' as const, from: mm(from), found: 'pilot' as const }] : [],
+  );
   const place = kind === 'alcove' ? { ...start.place, studs } : start.place;
   const shelves = system === 'floating-rails' ? { ...start.shelves, thickness: mm(40) } : start.shelves;
   const job: Job = { ...start, place, shelves, load: { use: 'own', perMetre: { kg: 20, typed: '20 kg' } } };
   return system === 'brackets' ? saying(job, { made: 'shop' }) : job;
-} // prettier-ignore
+}
 
 export interface Example {
   readonly system: SystemName;
@@ -38,24 +41,35 @@ export function exampleOf(system: SystemName): Example {
   const [first] = strengths;
   const cures = curesFor(input, strengths);
   const length = (value: number) => lengthWords(value, job, false);
+  const about = (value: number) => aboutWords(value, job);
+  const ofNewtons = (load: number, may: number) => `${Math.round(load)} of ${Math.round(may)} N`;
   const told = new Set<string>();
   const rows = pieces.flatMap((part) => {
     if (part.shelf > 1) return [];
     const terms = part.length.terms.map((term) => `${words(term.label, job)} ${length(term.mm)}`).join('; ');
-    const shape = shapeWords(part, job.tools).map((one) => words(one, job)).join('; ');
+    const shape = shapeWords(part, job.tools)
+      .map((one) => words(one, job))
+      .join('; ');
     const name = words(part.name, job);
     const key = [name, part.length.mm, part.width.mm, shape].join();
     if (told.has(key)) return [];
     told.add(key);
-    return [`| ${part.label} | ${name} | ${length(part.thicknessMm)} × ${length(part.width.mm)} | ${length(part.length.mm)} | ${[terms, shape].filter(Boolean).join('. ')} |`];
+    const section = `${length(part.thicknessMm)} × ${length(part.width.mm)}`;
+    const comesAbout = [terms, shape].filter(Boolean).join('. ');
+    return [`| ${part.label} | ${name} | ${section} | ${length(part.length.mm)} | ${comesAbout} |`];
   });
   const seen = new Set<string>();
   const screws = fixings.flatMap((one) => {
     if (one.shelf > 1) return [];
     const from = one.through.is === 'wall' ? `${one.through.wall} face` : one.label || 'bracket';
-    const into = one.into.is === 'wall' ? `${one.into.wall} wall` : (pieces.find((part) => part.id === (one.into as { id: string }).id)?.label ?? 'board');
+    const into =
+      one.into.is === 'wall'
+        ? `${one.into.wall} wall`
+        : (pieces.find((part) => part.id === (one.into as { id: string }).id)?.label ?? 'board');
     const alongs = [...new Set(one.holes.map((hole) => length(Math.round(hole.alongMm * 2) / 2)))].join(' · ');
-    const terms = one.length.terms.map((term) => `${words(term.label, job).toLowerCase()} ${length(term.mm)}`).join(', ');
+    const terms = one.length.terms
+      .map((term) => `${words(term.label, job).toLowerCase()} ${length(term.mm)}`)
+      .join(', ');
     const line = `| ${from} → ${into} | ${one.holes.length} | ${one.screw.size} (${terms}) | ${alongs} |`;
     if (seen.has(line)) return [];
     seen.add(line);
@@ -64,10 +78,18 @@ export function exampleOf(system: SystemName): Example {
   const weakest = first?.weakest;
   const strength = first
     ? [
-        `Shelf 1 spans ${aboutWords(first.spanMm, job)} and sags ${aboutWords(first.sag.nowMm, job)} at once, ${aboutWords(first.sag.lastingMm, job)} in the long run; ${aboutWords(first.sag.seenMm, job)} is seen, ${aboutWords(first.sag.usualMm, job)} usual at the most.`,
+        `Shelf 1 spans ${about(first.spanMm)} and sags ${about(first.sag.nowMm)} at once,`,
+        `${about(first.sag.lastingMm)} in the long run; ${about(first.sag.seenMm)} is seen,`,
+        `${about(first.sag.usualMm)} usual at the most.`,
         `Bending uses ${percent(first.bending)} of its strength, ${percent(first.leaning)} when someone leans on it.`,
-        weakest ? `The weakest joint (${weakest.into}) carries ${Math.round(weakest.shearN)} of ${Math.round(weakest.mayShearN)} N${weakest.pullN > 0 ? ` and is pulled by ${Math.round(weakest.pullN)} of ${Math.round(weakest.mayPullN)} N` : ''}: ${percent(weakest.used)}.` : 'No screw takes its load.',
-        ...(cures.length > 0 ? [`Cures, the cheapest first: ${cures.map((one) => words(one.words, job)).join('; ')}.`] : []),
+        weakest
+          ? `The weakest joint (${weakest.into}) carries ${ofNewtons(weakest.shearN, weakest.mayShearN)}` +
+            (weakest.pullN > 0 ? ` and is pulled by ${ofNewtons(weakest.pullN, weakest.mayPullN)}` : '') +
+            `: ${percent(weakest.used)}.`
+          : 'No screw takes its load.',
+        ...(cures.length > 0
+          ? [`Cures, the cheapest first: ${cures.map((one) => words(one.words, job)).join('; ')}.`]
+          : []),
       ].join(' ')
     : '';
   const steps = order.flatMap((one) => one.steps).map((step, i) => `${i + 1}. ${words(step, job)}`);
@@ -80,16 +102,29 @@ export function exampleOf(system: SystemName): Example {
     '| --- | --- | --- | --- | --- |',
     ...rows,
     '',
-    ...(screws.length > 0 ? ['| joint | screws | each | along the piece |', '| --- | --- | --- | --- |', ...screws, ''] : []),
+    ...(screws.length > 0
+      ? ['| joint | screws | each | along the piece |', '| --- | --- | --- | --- |', ...screws, '']
+      : []),
     strength,
     '',
     ...steps,
     '',
   ].join('\n');
   const shown = pieces.filter((one) => one.shelf === 1 || one.shelf === 0);
-  const considered = { system, here: true, traits: SYSTEMS[system].traits, fors: [], againsts: [], recommended: false, pieces: 0, screws: 0, strength: null, picture: { parts: shown, hardware: hardware.filter((one) => one.shelf === 1) } };
+  const considered = {
+    system,
+    here: true,
+    traits: SYSTEMS[system].traits,
+    fors: [],
+    againsts: [],
+    recommended: false,
+    pieces: 0,
+    screws: 0,
+    strength: null,
+    picture: { parts: shown, hardware: hardware.filter((one) => one.shelf === 1) },
+  };
   return { system, scene: systemPicture(considered, opening.extent.left, opening.extent.right), markdown };
-} // prettier-ignore
+}
 
 const percent = (share: number) => `${Math.round(share * 100)} %`;
 

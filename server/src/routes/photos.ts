@@ -8,7 +8,10 @@ const TYPES: Readonly<Record<string, PhotoType>> = { jpg: 'image/jpeg', png: 'im
 /** A picture with longer sides is a trap for whoever opens it. Pixels. */
 const MOST_PIXELS = 12_000;
 
-/** Photos over HTTP: kept, shown, removed. What they are is read from what is in them, not from what they are said to be. */
+/**
+ * Photos over HTTP: kept, shown, removed. What they are is read from what is in them, not from what they are said to
+ * be.
+ */
 export function photoRoutes(photos: PhotoFolder): Router {
   const router = Router();
   router.put('/:id', express.raw({ type: () => true, limit: PHOTO_LIMIT.bytes }), async (request, response) => {

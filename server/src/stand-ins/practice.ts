@@ -20,7 +20,12 @@ function practiceDevice(instrument: Instrument): Device {
   };
 }
 
-async function* values(instrument: Instrument, spot: Spot, place: DevicePlace, signal: AbortSignal): AsyncGenerator<DeviceValue> {
+async function* values(
+  instrument: Instrument,
+  spot: Spot,
+  place: DevicePlace,
+  signal: AbortSignal,
+): AsyncGenerator<DeviceValue> {
   const room = crookedRoom({ place: place.place, seed: place.seed, size: sizeOf(place) });
   const [truth = 0] = trueValues(room, spot, place.levelLine.up.mm);
   const chance = chanceAt(place.seed + 1009 * place.turn, spot);
@@ -33,7 +38,7 @@ async function* values(instrument: Instrument, spot: Spot, place: DevicePlace, s
     await wait(EVERY_MS, undefined, { signal }).catch(() => undefined);
   }
   if (!signal.aborted) yield { value: told(rest), unit, settled: true };
-} // prettier-ignore
+}
 
 /** Devices tell tenths. */
 const told = (value: number) => Number(value.toFixed(1)) + 0;

@@ -2,8 +2,8 @@ import { createHash } from 'node:crypto';
 import type { Supplier } from './suppliers';
 
 /**
- * A made-up yard. Its prices are a tenth to a fifth off what was planned, the same for the same thing every time; now and
- * then it has few of something, or none.
+ * A made-up yard. Its prices are a tenth to a fifth off what was planned, the same for the same thing every time; now
+ * and then it has few of something, or none.
  */
 export const PRACTICE_SUPPLIER: Supplier = {
   id: 'practice-yard',

@@ -1,4 +1,6 @@
-/** What is asked of a supplier: things by the ids of the catalogue and of packs, with what they were planned to cost. */
+/**
+ * What is asked of a supplier: things by the ids of the catalogue and of packs, with what they were planned to cost.
+ */
 export interface Asked {
   readonly item: string;
   readonly price: number;

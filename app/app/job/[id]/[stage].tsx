@@ -5,7 +5,10 @@ import { LogScreen } from '../../../screens/log/LogScreen';
 import { MeasureScreen } from '../../../screens/measure/MeasureScreen';
 import { ShelvesScreen } from '../../../screens/shelves/ShelvesScreen';
 
-/** One stage of a job. All are fetched together: what they share is then no part of what is loaded before the first screen. */
+/**
+ * One stage of a job. All are fetched together: what they share is then no part of what is loaded before the first
+ * screen.
+ */
 export default function StageRoute() {
   const { id, stage, shelf } = useLocalSearchParams<{ id: string; stage: string; shelf?: string }>();
   const router = useRouter();

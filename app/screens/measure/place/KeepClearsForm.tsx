@@ -58,14 +58,18 @@ export function KeepClearsForm({ job, onChange }: KeepClearsFormProps) {
               {whereIs(one, job, label)}
               {one.note ? ` · ${one.note}` : ''}
             </Txt>
-            <Button title={label('clear.change', { what: label(`clear.${one.what}`) })} look="quiet" onPress={() => setOpen(one.id)} />
+            <Button
+              title={label('clear.change', { what: label(`clear.${one.what}`) })}
+              look="quiet"
+              onPress={() => setOpen(one.id)}
+            />
           </View>
         ),
       )}
       <Button title={label('clear.add')} disabled={keepClears.length >= LIMITS.keepClears} onPress={add} />
     </Section>
   );
-} // prettier-ignore
+}
 
 /** "Outlet, left wall, 40 mm from the back corner, 300 mm up". */
 function whereIs({ what, wall, from, up }: KeepClear, job: Job, label: Label): string {

@@ -173,7 +173,8 @@ function Optional<Name extends string>({ job, name, value, fields, usual, onChan
     return usualLength(mm, inches, job.units);
   };
   if (!value) {
-    const add = () => onChange(Object.fromEntries(fields.map((one) => [one, usually(one)])) as Record<Name, TypedLength>);
+    const add = () =>
+      onChange(Object.fromEntries(fields.map((one) => [one, usually(one)])) as Record<Name, TypedLength>);
     return <Button title={label(`place.${name}.add`)} onPress={add} />;
   }
   return (
@@ -191,6 +192,6 @@ function Optional<Name extends string>({ job, name, value, fields, usual, onChan
       <Button title={label(`place.${name}.remove`)} look="stop" onPress={() => onChange(undefined)} />
     </Section>
   );
-} // prettier-ignore
+}
 
 const useStyles = makeStyles(() => StyleSheet.create({ form: { gap: SPACE.two } }));

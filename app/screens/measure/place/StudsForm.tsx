@@ -98,7 +98,15 @@ function Advice({ advice, job, here }: { advice: StudAdvice; job: Job; here: rea
   const next = tries(advice, job);
   const end = label(`wall.begins.${advice.wall}`);
   if (advice.state === 'broken') {
-    const words = advice.spacingMm === null ? label('studs.noSpacing') : label(next ? 'studs.broken' : 'studs.brokenAll', { odd: odd.join(', '), ...spacingOf(advice, job), next, end }); // prettier-ignore
+    const words =
+      advice.spacingMm === null
+        ? label('studs.noSpacing')
+        : label(next ? 'studs.broken' : 'studs.brokenAll', {
+            odd: odd.join(', '),
+            ...spacingOf(advice, job),
+            next,
+            end,
+          });
     return <NoticeLine is="doubtful" word={label('problem.doubtful')} words={words} />;
   }
   return <Txt>{sentence(advice, job, label, next, end)}</Txt>;
@@ -113,7 +121,10 @@ function sentence(advice: StudAdvice, job: Job, label: Label, next: string, end:
 
 const spacingOf = (advice: StudAdvice, job: Job) => ({ spacing: lengthWords(advice.spacingMm ?? 0, job) });
 const tries = (advice: StudAdvice, job: Job) =>
-  advice.tryMm.slice(0, 3).map((mm) => lengthWords(mm, job)).join(', '); // prettier-ignore
+  advice.tryMm
+    .slice(0, 3)
+    .map((mm) => lengthWords(mm, job))
+    .join(', ');
 
 const useStyles = makeStyles(() =>
   StyleSheet.create({

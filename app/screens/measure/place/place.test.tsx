@@ -43,7 +43,13 @@ describe('studs', () => {
   });
 
   test('two that keep the usual spacing tell where the third is', () => {
-    render(<Form start={withPlace(bare, { studs: [100, 500].map((from, i) => ({ id: `s${i}`, wall: 'back', from: mm(from), found: 'pilot' })) })} />); // prettier-ignore
+    render(
+      <Form
+        start={withPlace(bare, {
+          studs: [100, 500].map((from, i) => ({ id: `s${i}`, wall: 'back', from: mm(from), found: 'pilot' })),
+        })}
+      />,
+    );
     screen.getByText('They stand 400 mm apart. The next should be at 900 mm from the left end.');
     press('Add a stud');
     expect(studs.at(-1)?.from.mm).toBe(900);
@@ -51,7 +57,13 @@ describe('studs', () => {
 
   test('one that breaks the spacing is named by its number', () => {
     const places = [100, 500, 730, 900];
-    render(<Form start={withPlace(bare, { studs: places.map((from, i) => ({ id: `s${i}`, wall: 'back', from: mm(from), found: 'pilot' })) })} />); // prettier-ignore
+    render(
+      <Form
+        start={withPlace(bare, {
+          studs: places.map((from, i) => ({ id: `s${i}`, wall: 'back', from: mm(from), found: 'pilot' })),
+        })}
+      />,
+    );
     screen.getByText(/Most stand 400 mm apart, but stud 3 does not\. Prove each one/);
     expect(screen.queryByText(/^They stand/)).toBeNull();
   });

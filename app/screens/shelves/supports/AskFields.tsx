@@ -48,7 +48,10 @@ export function AskFields({ job, system }: { job: Job; system: SystemName }) {
             titled
             label={named(key)}
             value={said[key] as string}
-            options={choicesOf(ask, job.tools, said[key] as string).map((value) => ({ value, title: label(`ask.${key}.${value}` as LabelKey) }))}
+            options={choicesOf(ask, job.tools, said[key] as string).map((value) => ({
+              value,
+              title: label(`ask.${key}.${value}` as LabelKey),
+            }))}
             onChange={(value) => answer(key, value)}
           />
         ) : null,
@@ -58,7 +61,15 @@ export function AskFields({ job, system }: { job: Job; system: SystemName }) {
         tape={job.tape}
         fields={wanted.flatMap(([key, ask]) =>
           ask.is === 'length'
-            ? [{ key, label: named(key), value: said[key] as TypedLength, mayBeNothing: ask.mayBeNothing, onCommit: (value: TypedLength) => answer(key, value) }]
+            ? [
+                {
+                  key,
+                  label: named(key),
+                  value: said[key] as TypedLength,
+                  mayBeNothing: ask.mayBeNothing,
+                  onCommit: (value: TypedLength) => answer(key, value),
+                },
+              ]
             : [],
         )}
       />
@@ -90,4 +101,4 @@ export function AskFields({ job, system }: { job: Job; system: SystemName }) {
       ) : null}
     </Section>
   );
-} // prettier-ignore
+}

@@ -35,9 +35,7 @@ export function DrillGroupView({ group, job, wide, onFullSize }: DrillGroupProps
   const title = name ? [labels.join(' '), name].filter(Boolean).join(' · ') : face;
   return (
     <View style={styles.group} role="group" aria-label={name ? `${name} ${labels.join(' ')}`.trim() : face}>
-      <Txt kind="strong">
-        {title}
-      </Txt>
+      <Txt kind="strong">{title}</Txt>
       {drawn ? (
         <View aria-hidden>
           <SceneView
@@ -56,10 +54,17 @@ export function DrillGroupView({ group, job, wide, onFullSize }: DrillGroupProps
       {fixing.heads === 'below' ? <Txt kind="small">{label('drill.fromBelow')}</Txt> : null}
       {holeRows(fixing, job.tape).map(({ acrossMm, alongs }) => (
         <Txt key={acrossMm} kind="small">
-          {label(rowLabel(group), { across: lengthWords(acrossMm, job), alongs: alongs.map((mm, i) => lengthWords(mm, job, i === alongs.length - 1)).join(' · ') })}
+          {label(rowLabel(group), {
+            across: lengthWords(acrossMm, job),
+            alongs: alongs.map((mm, i) => lengthWords(mm, job, i === alongs.length - 1)).join(' · '),
+          })}
         </Txt>
       ))}
-      {fixing.holes.some((hole) => hole.into === 'anchor') ? <Txt kind="small">{label('drill.anchors', { count: fixing.holes.filter((hole) => hole.into === 'anchor').length })}</Txt> : null}
+      {fixing.holes.some((hole) => hole.into === 'anchor') ? (
+        <Txt kind="small">
+          {label('drill.anchors', { count: fixing.holes.filter((hole) => hole.into === 'anchor').length })}
+        </Txt>
+      ) : null}
       {drawn && onFullSize ? (
         <View style={styles.row}>
           <Button title={label('drill.fullSize')} icon={Ruler} look="quiet" onPress={onFullSize} />
@@ -67,7 +72,7 @@ export function DrillGroupView({ group, job, wide, onFullSize }: DrillGroupProps
       ) : null}
     </View>
   );
-} // prettier-ignore
+}
 
 function rowLabel({ fixing, part, item }: DrillGroup) {
   if (fixing.through.is === 'wall') return 'drill.rowFace' as const;

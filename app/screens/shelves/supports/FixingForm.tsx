@@ -28,7 +28,13 @@ export function FixingForm({ job }: { job: Job }) {
         units={job.units}
         tape={job.tape}
         fields={[
-          { key: 'lining', label: label('fixing.lining'), value: fixing.lining, mayBeNothing: true, onCommit: (lining) => set({ lining }) },
+          {
+            key: 'lining',
+            label: label('fixing.lining'),
+            value: fixing.lining,
+            mayBeNothing: true,
+            onCommit: (lining) => set({ lining }),
+          },
           { key: 'panel', label: label('fixing.panel'), value: fixing.panel, onCommit: (panel) => set({ panel }) },
         ]}
       />
@@ -59,4 +65,4 @@ export function FixingForm({ job }: { job: Job }) {
       />
     </Section>
   );
-} // prettier-ignore
+}

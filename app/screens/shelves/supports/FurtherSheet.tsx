@@ -27,7 +27,10 @@ export function FurtherSheet({ shelf, job, plan, onClose }: FurtherSheetProps) {
   const label = useLabel();
   const dispatch = useAppDispatch();
   const { dividers, holes } = job.further ?? { dividers: [], holes: [] };
-  const ours = { dividers: dividers.filter((one) => one.shelf === shelf), holes: holes.filter((one) => one.shelf === shelf) };
+  const ours = {
+    dividers: dividers.filter((one) => one.shelf === shelf),
+    holes: holes.filter((one) => one.shelf === shelf),
+  };
   const board = plan.parts.find((one) => one.shelf === shelf && one.role === 'board');
   const covered = plan.gaps.some((gap) => gap.below === shelf && gap.above !== null);
   const set = (how: (all: Further) => Further) => void dispatch(editJob((one) => withFurther(one, how)));
@@ -48,7 +51,14 @@ export function FurtherSheet({ shelf, job, plan, onClose }: FurtherSheetProps) {
     set((all) => ({ ...all, dividers: [...all.dividers, divider] }));
   };
   const addHole = () => {
-    const hole: Hole = { id: newId(), shelf, from: 'right', at: usual(HOLE.at), back: usual(HOLE.back), diameter: usual(HOLE.diameter) };
+    const hole: Hole = {
+      id: newId(),
+      shelf,
+      from: 'right',
+      at: usual(HOLE.at),
+      back: usual(HOLE.back),
+      diameter: usual(HOLE.diameter),
+    };
     set((all) => ({ ...all, holes: [...all.holes, hole] }));
   };
   const upTo = (one: Divider, free: boolean) =>
@@ -62,18 +72,31 @@ export function FurtherSheet({ shelf, job, plan, onClose }: FurtherSheetProps) {
     }));
   return (
     <Sheet title={label('further.title', { shelf })} closeTitle={label('close')} onClose={onClose}>
-      <PlanNotices reader={job} problems={plan.problems.filter(({ about, message }) => about.is === 'shelf' && about.shelf === shelf && SAID.test(message.code))} />
+      <PlanNotices
+        reader={job}
+        problems={plan.problems.filter(
+          ({ about, message }) => about.is === 'shelf' && about.shelf === shelf && SAID.test(message.code),
+        )}
+      />
       <Section title={label('further.dividers')}>
         {ours.dividers.length === 0 ? <Txt tone="faint">{label('further.noDividers')}</Txt> : null}
         {ours.dividers.map((one, index) => (
-          <View key={one.id} style={styles.one} role="group" aria-label={label('further.divider', { number: index + 1 })}>
+          <View
+            key={one.id}
+            style={styles.one}
+            role="group"
+            aria-label={label('further.divider', { number: index + 1 })}
+          >
             <Txt kind="strong">{label('further.divider', { number: index + 1 })}</Txt>
             {covered ? (
               <Segmented
                 titled
                 label={label('further.reaches')}
                 value={one.height ? 'free' : 'above'}
-                options={(['above', 'free'] as const).map((value) => ({ value, title: label(`further.reaches.${value}`) }))}
+                options={(['above', 'free'] as const).map((value) => ({
+                  value,
+                  title: label(`further.reaches.${value}`),
+                }))}
                 onChange={(value) => upTo(one, value === 'free')}
               />
             ) : null}
@@ -81,14 +104,36 @@ export function FurtherSheet({ shelf, job, plan, onClose }: FurtherSheetProps) {
               units={job.units}
               tape={job.tape}
               fields={[
-                { key: 'at', label: label('further.dividerAt'), value: one.at, onCommit: (at) => change(one.id, { at }) },
-                ...(one.height ? [{ key: 'height', label: label('further.dividerHigh'), value: one.height, onCommit: (height: Divider['at']) => change(one.id, { height }) }] : []),
+                {
+                  key: 'at',
+                  label: label('further.dividerAt'),
+                  value: one.at,
+                  onCommit: (at) => change(one.id, { at }),
+                },
+                ...(one.height
+                  ? [
+                      {
+                        key: 'height',
+                        label: label('further.dividerHigh'),
+                        value: one.height,
+                        onCommit: (height: Divider['at']) => change(one.id, { height }),
+                      },
+                    ]
+                  : []),
               ]}
             />
-            <Button title={label('further.removeDivider', { number: index + 1 })} look="stop" onPress={() => set((all) => ({ ...all, dividers: without(all.dividers, one.id) }))} />
+            <Button
+              title={label('further.removeDivider', { number: index + 1 })}
+              look="stop"
+              onPress={() => set((all) => ({ ...all, dividers: without(all.dividers, one.id) }))}
+            />
           </View>
         ))}
-        <Button title={label('further.addDivider')} disabled={dividers.length >= LIMITS.dividers} onPress={addDivider} />
+        <Button
+          title={label('further.addDivider')}
+          disabled={dividers.length >= LIMITS.dividers}
+          onPress={addDivider}
+        />
       </Section>
       <Section title={label('further.holes')}>
         {ours.holes.length === 0 ? <Txt tone="faint">{label('further.noHoles')}</Txt> : null}
@@ -112,7 +157,11 @@ export function FurtherSheet({ shelf, job, plan, onClose }: FurtherSheetProps) {
                 onCommit: (value) => drill(one.id, { [key]: value }),
               }))}
             />
-            <Button title={label('further.removeHole', { number: index + 1 })} look="stop" onPress={() => set((all) => ({ ...all, holes: without(all.holes, one.id) }))} />
+            <Button
+              title={label('further.removeHole', { number: index + 1 })}
+              look="stop"
+              onPress={() => set((all) => ({ ...all, holes: without(all.holes, one.id) }))}
+            />
           </View>
         ))}
         <Button title={label('further.addHole')} disabled={holes.length >= LIMITS.holes} onPress={addHole} />
@@ -120,7 +169,7 @@ export function FurtherSheet({ shelf, job, plan, onClose }: FurtherSheetProps) {
       <Keypad units={job.units} tape={job.tape} />
     </Sheet>
   );
-} // prettier-ignore
+}
 
 /** Problems of dividers and holes, among those of their shelf. */
 const SAID = /^problem\.(divider|hole)/;

@@ -23,10 +23,15 @@ export function MaterialsSheet({ job, what, onClose }: MaterialsSheetProps) {
   const dispatch = useAppDispatch();
   const [editing, setEditing] = useState<string | null>(null);
   const chosen = job.wood[what];
-  const setWood = (how: (wood: Job['wood']) => Job['wood']) => void dispatch(editJob((one) => ({ ...one, wood: how(one.wood) })));
+  const setWood = (how: (wood: Job['wood']) => Job['wood']) =>
+    void dispatch(editJob((one) => ({ ...one, wood: how(one.wood) })));
   const add = () => {
     const id = newId();
-    setWood((wood) => ({ ...wood, [what]: id, own: [...wood.own, ownLike(materialOf(wood[what], wood.own), id, label('wood.ownName'), label('wood.ownSource'))] }));
+    setWood((wood) => ({
+      ...wood,
+      [what]: id,
+      own: [...wood.own, ownLike(materialOf(wood[what], wood.own), id, label('wood.ownName'), label('wood.ownSource'))],
+    }));
     setEditing(id);
   };
   const own = job.wood.own.find((one) => one.id === editing);
@@ -50,7 +55,13 @@ export function MaterialsSheet({ job, what, onClose }: MaterialsSheetProps) {
         ))}
       </View>
       {own ? (
-        <OwnFields key={own.id} own={own} onChange={(next) => setWood((wood) => ({ ...wood, own: wood.own.map((one) => (one.id === next.id ? next : one)) }))} />
+        <OwnFields
+          key={own.id}
+          own={own}
+          onChange={(next) =>
+            setWood((wood) => ({ ...wood, own: wood.own.map((one) => (one.id === next.id ? next : one)) }))
+          }
+        />
       ) : null}
       {job.wood.own.map((one) => (
         <View key={one.id} style={styles.buttons}>
@@ -66,7 +77,7 @@ export function MaterialsSheet({ job, what, onClose }: MaterialsSheetProps) {
       <Button title={label('wood.add')} icon={Plus} disabled={job.wood.own.length >= LIMITS.materials} onPress={add} />
     </Sheet>
   );
-} // prettier-ignore
+}
 
 /** What is made of a material that is gone is of pine again. */
 function without(wood: Job['wood'], id: string): Job['wood'] {
@@ -81,12 +92,33 @@ function without(wood: Job['wood'], id: string): Job['wood'] {
 /** A material of one's own, to begin with like another. */
 function ownLike(one: Material, id: string, name: string, source: string): OwnMaterial {
   const { densityKgM3, eAlongMpa, eAcrossMpa, shearMpa, bendAlongMpa, bendAcrossMpa, creep, lasting, price } = one;
-  return { id, name, source, densityKgM3, eAlongMpa, eAcrossMpa, shearMpa, bendAlongMpa, bendAcrossMpa, creep, lasting, price };
-} // prettier-ignore
+  return {
+    id,
+    name,
+    source,
+    densityKgM3,
+    eAlongMpa,
+    eAcrossMpa,
+    shearMpa,
+    bendAlongMpa,
+    bendAcrossMpa,
+    creep,
+    lasting,
+    price,
+  };
+}
 
-function figures({ densityKgM3, eAlongMpa, bendAlongMpa, creep }: Material, label: ReturnType<typeof useLabel>): string {
-  return label('wood.figures', { density: densityKgM3, stiff: eAlongMpa, strong: bendAlongMpa, creep: Math.round(creep * 100) });
-} // prettier-ignore
+function figures(
+  { densityKgM3, eAlongMpa, bendAlongMpa, creep }: Material,
+  label: ReturnType<typeof useLabel>,
+): string {
+  return label('wood.figures', {
+    density: densityKgM3,
+    stiff: eAlongMpa,
+    strong: bendAlongMpa,
+    creep: Math.round(creep * 100),
+  });
+}
 
 const NUMBERS = [
   { key: 'densityKgM3', least: 50, most: 3000 },

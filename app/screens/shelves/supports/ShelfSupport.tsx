@@ -26,7 +26,9 @@ export function ShelfSupport({ shelf, job, plan }: { shelf: number; job: Job; pl
   const [sheet, setSheet] = useState<'system' | 'further' | null>(null);
   const scene = useMemo(() => sideScene(plan, shelf), [plan, shelf]);
   const own = job.support.shelves?.find((one) => one.shelf === shelf);
-  const further = [...(job.further?.dividers ?? []), ...(job.further?.holes ?? [])].filter((one) => one.shelf === shelf).length;
+  const further = [...(job.further?.dividers ?? []), ...(job.further?.holes ?? [])].filter(
+    (one) => one.shelf === shelf,
+  ).length;
   const system = own?.system ?? job.support.system;
   return (
     <>
@@ -38,12 +40,18 @@ export function ShelfSupport({ shelf, job, plan }: { shelf: number; job: Job; pl
       ) : null}
       <View style={styles.buttons}>
         <Button title={label('support.other', { shelf })} icon={Replace} onPress={() => setSheet('system')} />
-        <Button title={label('further.open', { count: further, shelf })} icon={Columns} onPress={() => setSheet('further')} />
+        <Button
+          title={label('further.open', { count: further, shelf })}
+          icon={Columns}
+          onPress={() => setSheet('further')}
+        />
         {own ? (
           <Button
             title={label('support.asAll', { shelf })}
             icon={Undo}
-            onPress={() => dispatch(editJob((one) => withShelfSupport(one, shelf, { system: undefined, depth: undefined })))}
+            onPress={() =>
+              dispatch(editJob((one) => withShelfSupport(one, shelf, { system: undefined, depth: undefined })))
+            }
           />
         ) : null}
       </View>
@@ -64,13 +72,17 @@ export function ShelfSupport({ shelf, job, plan }: { shelf: number; job: Job; pl
           plan={plan}
           title={label('support.chooseFor', { shelf })}
           chosen={system}
-          onChoose={(to) => dispatch(editJob((one) => withShelfSupport(one, shelf, { system: to === one.support.system ? undefined : to })))}
+          onChoose={(to) =>
+            dispatch(
+              editJob((one) => withShelfSupport(one, shelf, { system: to === one.support.system ? undefined : to })),
+            )
+          }
           onClose={() => setSheet(null)}
         />
       ) : null}
     </>
   );
-} // prettier-ignore
+}
 
 const useStyles = makeStyles(() =>
   StyleSheet.create({

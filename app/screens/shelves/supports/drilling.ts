@@ -30,21 +30,40 @@ export function drillGroups(plan: Plan): DrillGroup[] {
     const { through, into } = fixing;
     const part = through.is === 'piece' ? (plan.parts.find((one) => one.id === through.id) ?? null) : null;
     const item = through.is === 'hardware' ? (plan.hardware.find((one) => one.id === through.id) ?? null) : null;
-    const what = through.is === 'wall' ? `${through.wall}${fixing.shelf}` : through.is === 'hardware' ? JSON.stringify(item?.name) : `${part?.role}${near(part?.length.mm ?? 0)}`;
-    const key = [what, fixing.screw.size, fixing.heads, into.is === 'wall' && !item ? into.wall : into.is, ...fixing.holes.map((hole) => `${near(hole.alongMm)}/${near(hole.acrossMm)}/${hole.into}`)].join('|');
+    const what =
+      through.is === 'wall'
+        ? `${through.wall}${fixing.shelf}`
+        : through.is === 'hardware'
+          ? JSON.stringify(item?.name)
+          : `${part?.role}${near(part?.length.mm ?? 0)}`;
+    const key = [
+      what,
+      fixing.screw.size,
+      fixing.heads,
+      into.is === 'wall' && !item ? into.wall : into.is,
+      ...fixing.holes.map((hole) => `${near(hole.alongMm)}/${near(hole.acrossMm)}/${hole.into}`),
+    ].join('|');
     const known = groups.get(key);
     const labels = fixing.label && !known?.labels.includes(fixing.label) ? [fixing.label] : [];
     const name = part?.name ?? item?.name;
     const names = name && !known?.names.some((one) => JSON.stringify(one) === JSON.stringify(name)) ? [name] : [];
-    groups.set(key, known ? { ...known, labels: [...known.labels, ...labels], names: [...known.names, ...names] } : { fixing, part, item, labels, names });
+    groups.set(
+      key,
+      known
+        ? { ...known, labels: [...known.labels, ...labels], names: [...known.names, ...names] }
+        : { fixing, part, item, labels, names },
+    );
   }
   return [...groups.values()];
-} // prettier-ignore
+}
 
 /** How many screws of which size. */
 export function screwWords({ holes, screw }: Fixing, job: Job, label: Label): string {
-  return label(`drill.screws.${screw.kind}`, { count: holes.length, size: screw.size.replace(/ in$/, '') + (job.units === 'in' ? ' in' : '') });
-} // prettier-ignore
+  return label(`drill.screws.${screw.kind}`, {
+    count: holes.length,
+    size: screw.size.replace(/ in$/, '') + (job.units === 'in' ? ' in' : ''),
+  });
+}
 
 /** A drill, as its shank says. */
 export function drillWords(mm: number, { units }: Job): string {

@@ -27,7 +27,7 @@ import { MaterialsSheet } from './MaterialsSheet';
 import { ShelfSupport } from './ShelfSupport';
 import { StrengthList } from './StrengthList';
 import { SupportsForm } from './SupportsForm';
-import { SystemsSheet } from './SystemsSheet'; // prettier-ignore
+import { SystemsSheet } from './SystemsSheet';
 
 let store: AppStore;
 afterEach(() => store.stop());
@@ -85,7 +85,10 @@ describe('what a system asks', () => {
     expect(screen.queryByRole('radio', { name: 'Pocket screws' })).toBeNull();
     act(() => store.stop());
     const chosen = of('ladder-frames');
-    await look({ ...chosen, tools: 'hand', support: { ...chosen.support, own: { 'ladder-frames': { rungJoint: 'pocket' } } } }, (job) => <AskFields job={job} system="ladder-frames" />); // prettier-ignore
+    await look(
+      { ...chosen, tools: 'hand', support: { ...chosen.support, own: { 'ladder-frames': { rungJoint: 'pocket' } } } },
+      (job) => <AskFields job={job} system="ladder-frames" />,
+    );
     screen.getByRole('radio', { name: 'Pocket screws' });
     screen.getByRole('radio', { name: 'Screws through the uprights' });
   });
@@ -135,7 +138,11 @@ describe('loads, walls, tools and wood', () => {
     type('Name', '  Old floorboards ');
     type('Stiffness along the grain, N/mm²', '12000,5');
     type('Where the figures are from', 'bent over two trestles');
-    expect(jobIn(store).wood.own[0]).toMatchObject({ name: 'Old floorboards', eAlongMpa: 12_000.5, source: 'bent over two trestles' }); // prettier-ignore
+    expect(jobIn(store).wood.own[0]).toMatchObject({
+      name: 'Old floorboards',
+      eAlongMpa: 12_000.5,
+      source: 'bent over two trestles',
+    });
     type('Density, kg/m³', '4');
     screen.getByText('“4” is none here. Write a number from 50 to 3000.');
     expect(screen.getByLabelText('Density, kg/m³').props.value).toBe('4');
@@ -155,7 +162,11 @@ describe('loads, walls, tools and wood', () => {
 });
 
 describe('whether it holds', () => {
-  const weak: Job = { ...withSystem(alcove, 'three-side-cleats', 'end-cleats'), load: { use: 'tins' }, wood: { ...alcove.wood, boards: 'chipboard' } }; // prettier-ignore
+  const weak: Job = {
+    ...withSystem(alcove, 'three-side-cleats', 'end-cleats'),
+    load: { use: 'tins' },
+    wood: { ...alcove.wood, boards: 'chipboard' },
+  };
   const list = (job: Job, plan: Plan) => (
     <StrengthList job={job} plan={plan} selected={null} onSelect={() => undefined} />
   );
@@ -192,8 +203,15 @@ describe('choosing what carries the shelves', () => {
     const chosen: string[] = [];
     const closed = jest.fn();
     await look(alcove, (job, plan) => (
-      <SystemsSheet job={job} plan={plan} title="Choose" chosen="three-side-cleats" onChoose={(one) => chosen.push(one)} onClose={closed} />
-    )); // prettier-ignore
+      <SystemsSheet
+        job={job}
+        plan={plan}
+        title="Choose"
+        chosen="three-side-cleats"
+        onChoose={(one) => chosen.push(one)}
+        onClose={closed}
+      />
+    ));
     await waitFor(() => expect(screen.getAllByRole('radio')).toHaveLength(SYSTEM_NAMES.length), { timeout: 15_000 });
     const cards = screen.getAllByRole('radio');
     const suits = cards.map((card) => within(card).queryByText('Suits here') !== null);
@@ -218,7 +236,9 @@ describe('choosing what carries the shelves', () => {
 
   test('with two systems each says which shelves are its own, and both ask', async () => {
     const job: Job = { ...alcove, support: { ...alcove.support, shelves: [{ shelf: 2, system: 'end-cleats' }] } };
-    await look(job, (one, plan) => <SupportsForm job={one} plan={plan} selected={null} onSelect={() => undefined} onPrint={() => undefined} />); // prettier-ignore
+    await look(job, (one, plan) => (
+      <SupportsForm job={one} plan={plan} selected={null} onSelect={() => undefined} onPrint={() => undefined} />
+    ));
     screen.getByText('Cleats on three sides · shelves 1, 3, 4, 5');
     screen.getByText('Cleats at the ends · shelf 2');
     screen.getByLabelText('Back cleat short by');
@@ -326,7 +346,11 @@ describe('the drilling sheet', () => {
   test('a piece has clearance, pilot and countersink; a bracket only the hole in the wall; a plug its own', () => {
     const cleat = plan.fixings.find((one) => one.id === 'S1-back-cleat/wall')!;
     const said = holeWords({ ...cleat, plug: null }, alcove, label);
-    expect(said.split(' · ').map((one) => one.replace(/\{.*/, ''))).toEqual(['drill.clearance', 'drill.pilot', 'drill.countersink']); // prettier-ignore
+    expect(said.split(' · ').map((one) => one.replace(/\{.*/, ''))).toEqual([
+      'drill.clearance',
+      'drill.pilot',
+      'drill.countersink',
+    ]);
     const plugged = holeWords({ ...cleat, plug: { drillMm: 8, deepMm: 55 } }, alcove, label);
     expect(plugged).toContain('drill.plug{"size":"8 mm","deep":"55 mm"}');
     const bracket = holeWords({ ...cleat, plug: null, through: { is: 'hardware', id: 'b' } }, alcove, label);
@@ -336,7 +360,9 @@ describe('the drilling sheet', () => {
 
   test('how many of which size', () => {
     const cleat = plan.fixings.find((one) => one.id === 'S1-back-cleat/wall')!;
-    expect(screwWords(cleat, alcove, label)).toBe(`drill.screws.screw${JSON.stringify({ count: cleat.holes.length, size: cleat.screw.size })}`); // prettier-ignore
+    expect(screwWords(cleat, alcove, label)).toBe(
+      `drill.screws.screw${JSON.stringify({ count: cleat.holes.length, size: cleat.screw.size })}`,
+    );
   });
 
   test('opened it shows every kind of piece, told from one end, with its unit once a row', async () => {

@@ -19,10 +19,10 @@ export interface Pick {
 /**
  * What no layout can cost less than. Every kind has a price that is paid for standing somewhere; with prices given,
  * shelves are laid for the most gain by dynamic programming, each space taking what pays best per length of it (a
- * knapsack that may be cut: Dantzig 1957). What is true for any prices is a bound for all layouts; prices are raised for
- * kinds that stand nowhere and lowered for those that stand twice (Lagrangian relaxation with subgradient steps: Held,
- * Wolfe and Crowder 1974). Heights are taken in bands, always to the better end, so that the bound holds for every mark.
- * The layouts that prices lead to are good ones to begin a search with.
+ * knapsack that may be cut: Dantzig 1957). What is true for any prices is a bound for all layouts; prices are raised
+ * for kinds that stand nowhere and lowered for those that stand twice (Lagrangian relaxation with subgradient steps:
+ * Held, Wolfe and Crowder 1974). Heights are taken in bands, always to the better end, so that the bound holds for
+ * every mark. The layouts that prices lead to are good ones to begin a search with.
  */
 export class Bound {
   /** Kinds that can stand here at all, and which they are. */
@@ -74,10 +74,13 @@ export class Bound {
   /** No layout costs less. @param cost one that has been reached */
   atLeast(cost: number): number {
     if (this.standing.length === 0 || this.ground.tops.length === 0) return 0;
-    const fine = this.best < cost ? new Relaxed(this.ground, this.able, this.widthMm, FINE_BANDS).solve(this.good).bound : -Infinity;
+    const fine =
+      this.best < cost
+        ? new Relaxed(this.ground, this.able, this.widthMm, FINE_BANDS).solve(this.good).bound
+        : -Infinity;
     return Math.min(Math.max(this.best, fine, 0), cost);
   }
-} // prettier-ignore
+}
 
 /** One kind standing one way; the lowest first. */
 interface Way {
@@ -123,7 +126,9 @@ class Relaxed {
         stances.map((one, stance) => ({ kind, stance, needMm: one.needMm, runMm: (count / one.layers) * one.widthMm })),
       )
       .sort((a, b) => a.needMm - b.needMm);
-    this.effort = this.low.map((from) => Float64Array.from(kinds, ({ fetched }) => effortAt(from, from + this.bandMm, fetched)));
+    this.effort = this.low.map((from) =>
+      Float64Array.from(kinds, ({ fetched }) => effortAt(from, from + this.bandMm, fetched)),
+    );
     this.floorEffort = Float64Array.from(kinds, ({ fetched }) => effortAt(bottomMm, bottomMm, fetched));
     this.gain = new Float64Array(kinds.length);
     this.run = new Float64Array(kinds.length);
@@ -136,9 +141,11 @@ class Relaxed {
   /** @returns the bound for prices, and how much of each kind stands in the layout that gives it */
   solve(price: Float64Array): { readonly bound: number; readonly share: Float64Array; readonly picks: Pick[] } {
     const picks: Pick[] = [];
-    const note = (space: number) => this.chosen.forEach((part, kind) => {
-      if (part > 0.5) picks.push({ kind, stance: this.stance[kind] as number, space, gain: this.gain[kind] as number });
-    });
+    const note = (space: number) =>
+      this.chosen.forEach((part, kind) => {
+        if (part > 0.5)
+          picks.push({ kind, stance: this.stance[kind] as number, space, gain: this.gain[kind] as number });
+      });
     const { count, bottomMm, topMm, thicknessMm, hangsMm, leastGapMm, stands } = this.ground;
     const { low, band, bandMm } = this;
     const size = low.length;
@@ -153,15 +160,30 @@ class Relaxed {
         const apart = apartOf(i, j);
         large = apart > bands;
         const most = large ? topMm - (low[i] as number) : clear(i, j) + bandMm;
-        value[i * (bands + 2) + apart] = most < leastGapMm ? Infinity : this.space(this.effort[i] as Float64Array, price, most - hangsMm, (large ? bands * bandMm : clear(i, j)) - bandMm - hangsMm, null);
+        value[i * (bands + 2) + apart] =
+          most < leastGapMm
+            ? Infinity
+            : this.space(
+                this.effort[i] as Float64Array,
+                price,
+                most - hangsMm,
+                (large ? bands * bandMm : clear(i, j)) - bandMm - hangsMm,
+                null,
+              );
       }
     }
     const first = low.map((_, j) => {
       const most = clear(-1, j) + bandMm;
       if (!stands) return most < 0 ? Infinity : 0;
-      return most < hangsMm ? Infinity : this.space(this.floorEffort, price, most - hangsMm, clear(-1, j) - hangsMm, null);
+      return most < hangsMm
+        ? Infinity
+        : this.space(this.floorEffort, price, most - hangsMm, clear(-1, j) - hangsMm, null);
     });
-    const last = low.map((from, i) => (topMm - from < leastGapMm ? Infinity : this.space(this.effort[i] as Float64Array, price, topMm - from, topMm - from - bandMm, null)));
+    const last = low.map((from, i) =>
+      topMm - from < leastGapMm
+        ? Infinity
+        : this.space(this.effort[i] as Float64Array, price, topMm - from, topMm - from - bandMm, null),
+    );
     const before: Int32Array[] = [];
     let sums = Float64Array.from(first);
     for (let n = 2; n <= count; n += 1) {
@@ -186,13 +208,25 @@ class Relaxed {
     }
     const share = new Float64Array(price.length);
     if (end === -1) return { bound: -Infinity, share, picks };
-    this.space(this.effort[end] as Float64Array, price, topMm - (low[end] as number), topMm - (low[end] as number) - bandMm, share);
+    this.space(
+      this.effort[end] as Float64Array,
+      price,
+      topMm - (low[end] as number),
+      topMm - (low[end] as number) - bandMm,
+      share,
+    );
     note(count);
     for (let n = before.length - 1; n >= 0; n -= 1) {
       const i = (before[n] as Int32Array)[end] as number;
       const large = apartOf(i, end) > bands;
       const most = large ? topMm - (low[i] as number) : clear(i, end) + bandMm;
-      this.space(this.effort[i] as Float64Array, price, most - hangsMm, (large ? bands * bandMm : clear(i, end)) - bandMm - hangsMm, share);
+      this.space(
+        this.effort[i] as Float64Array,
+        price,
+        most - hangsMm,
+        (large ? bands * bandMm : clear(i, end)) - bandMm - hangsMm,
+        share,
+      );
       note(n + 1);
       end = i;
     }
@@ -204,14 +238,21 @@ class Relaxed {
   }
 
   /** The most that can be gained in one space: what pays best for its length, the last thing cut where it must be. */
-  private space(effort: Float64Array, price: Float64Array, mostMm: number, leastMm: number, share: Float64Array | null): number {
+  private space(
+    effort: Float64Array,
+    price: Float64Array,
+    mostMm: number,
+    leastMm: number,
+    share: Float64Array | null,
+  ): number {
     const { gain, run, chosen, ways, widthMm } = this;
     gain.fill(0);
     run.fill(Infinity);
     for (const { kind, stance, needMm, runMm } of ways) {
       if (needMm > mostMm + 1e-6) break;
       const over = leastMm - needMm;
-      const cost = (effort[kind] as number) - (price[kind] as number) + (over > 0 ? HEADROOM * (runMm / widthMm) * over : 0);
+      const cost =
+        (effort[kind] as number) - (price[kind] as number) + (over > 0 ? HEADROOM * (runMm / widthMm) * over : 0);
       if (cost < (gain[kind] as number)) {
         gain[kind] = cost;
         this.stance[kind] = stance;
@@ -252,7 +293,7 @@ class Relaxed {
     if (share) for (let k = 0; k < gain.length; k += 1) share[k] = (share[k] as number) + (chosen[k] as number);
     return sum;
   }
-} // prettier-ignore
+}
 
 /** The least effort of a kind over all heights it may stand at. */
 export function leastEffort({ tops, bottomMm, stands }: Ground, { stances, fetched }: Kind): number {

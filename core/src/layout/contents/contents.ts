@@ -28,11 +28,15 @@ export function storeIn(setting: Setting, top: { readonly mm: number }): Laid | 
     const known = held.find((one) => Math.abs(one.top.mm - mm) < 1e-6);
     return known ?? { top: topFigure(setting, placing, index), held: null, id: null };
   });
-  const contents = told(setting, placing, top.mm, widthMm, () => wayOut(setting, top.mm, shelves, (change) => everythingIn(setting, change, widthMm)));
+  const contents = told(setting, placing, top.mm, widthMm, () =>
+    wayOut(setting, top.mm, shelves, (change) => everythingIn(setting, change, widthMm)),
+  );
   return { shelves: tops, problems: leftOutProblems(contents, job.things), contents };
-} // prettier-ignore
+}
 
-/** How a top came about: what stands below it with the room it asks for, what hangs into that, the board, and the rest. */
+/**
+ * How a top came about: what stands below it with the room it asks for, what hangs into that, the board, and the rest.
+ */
 function topFigure({ input: { job, under }, bottom }: Setting, { tops, standing }: Placing, index: number): Figure {
   const mm = tops[index] as number;
   const below = tops[index - 1];
@@ -90,10 +94,20 @@ function depthsOf({ input }: Setting, shelves: number): number[] {
   return Array.from({ length: shelves + 1 }, (_, shelf) => depthAt(input, shelf));
 }
 
-function kindsFor({ input: { job } }: Setting, { topMm, bottomMm, depthsMm = [] }: Ground, things: readonly Thing[], widthMm: number): Kind[] {
-  const most = { widthMm, depthMm: Math.max(...depthsMm), highMm: topMm - bottomMm, even: new Set(depthsMm).size === 1 };
+function kindsFor(
+  { input: { job } }: Setting,
+  { topMm, bottomMm, depthsMm = [] }: Ground,
+  things: readonly Thing[],
+  widthMm: number,
+): Kind[] {
+  const most = {
+    widthMm,
+    depthMm: Math.max(...depthsMm),
+    highMm: topMm - bottomMm,
+    even: new Set(depthsMm).size === 1,
+  };
   return things.map((thing) => kindOf(thing, job.people, most));
-} // prettier-ignore
+}
 
 /** A change to what was wished, tried out to see whether everything that can stand here at all goes in with it. */
 export interface Change {
@@ -107,13 +121,23 @@ function everythingIn(setting: Setting, { shelves, bottomMm, topMm }: Change, wi
   const able = things.filter((one) => fitsAtAll(one, setting, widthMm));
   const front = able.reduce((sum, one) => sum + leastFront({ stances: stancesOf(one), count: one.count }), 0);
   if (front > widthMm * (topMm - bottomMm - shelves * wish.thickness.mm)) return false;
-  const changed = { ...setting, bottom: { ...setting.bottom, at: figure({ label: message('term.bottomTyped'), mm: bottomMm }) } };
+  const changed = {
+    ...setting,
+    bottom: { ...setting.bottom, at: figure({ label: message('term.bottomTyped'), mm: bottomMm }) },
+  };
   const placing = decide(changed, topMm, shelves, widthMm, things, true);
   const couldStand = new Set(able.map((one) => one.id));
   return placing.tops.length > 0 && placing.out.every((one) => !couldStand.has(one.kind));
-} // prettier-ignore
+}
 
-function decide(setting: Setting, topMm: number, shelves: number, widthMm: number, things: readonly Thing[], quick = false): Placing {
+function decide(
+  setting: Setting,
+  topMm: number,
+  shelves: number,
+  widthMm: number,
+  things: readonly Thing[],
+  quick = false,
+): Placing {
   const { held, input, blocked, bottom } = setting;
   const { job } = input;
   const bottomMm = bottom.at.mm;
@@ -123,8 +147,14 @@ function decide(setting: Setting, topMm: number, shelves: number, widthMm: numbe
   const middle = (bottomMm + topMm) / 2;
   if (job.pins && held.length === 0) musts.push({ fromMm: middle - NEAR_MIDDLE_MM, toMm: middle + NEAR_MIDDLE_MM });
   const free = (mm: number) => mm >= bottomMm + thickness - 1e-6 && mm < topMm && metAt(mm, blocked).length === 0;
-  const edges = blocked.flatMap((one) => [snapToTape(one.fromMm, job.tape, 'down'), snapToTape(one.toMm, job.tape, 'up')]);
-  const always = [...held.map((one) => one.top.mm), ...[...edges, snapToTape(bottomMm + thickness, job.tape, 'up')].filter(free)];
+  const edges = blocked.flatMap((one) => [
+    snapToTape(one.fromMm, job.tape, 'down'),
+    snapToTape(one.toMm, job.tape, 'up'),
+  ]);
+  const always = [
+    ...held.map((one) => one.top.mm),
+    ...[...edges, snapToTape(bottomMm + thickness, job.tape, 'up')].filter(free),
+  ];
   const step = markMm(job.tape);
   const all = (every: number): Float64Array => {
     const marks: number[] = [];
@@ -146,8 +176,14 @@ function decide(setting: Setting, topMm: number, shelves: number, widthMm: numbe
   };
   const coarse = all(Math.max(Math.round((topMm - bottomMm) / step / COARSE_HEIGHTS), 1));
   const kinds = kindsFor(setting, { ...ground, tops: coarse }, things, widthMm);
-  return placeThings({ ...ground, tops: all(1) }, { ...ground, tops: coarse }, kinds, widthMm, quick ? LITTLE_EFFORT : USUAL_EFFORT);
-} // prettier-ignore
+  return placeThings(
+    { ...ground, tops: all(1) },
+    { ...ground, tops: coarse },
+    kinds,
+    widthMm,
+    quick ? LITTLE_EFFORT : USUAL_EFFORT,
+  );
+}
 
 /** A fixed shelf within this of the middle still keeps the sides from bowing, millimetres. */
 const NEAR_MIDDLE_MM = 90;

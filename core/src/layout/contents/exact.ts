@@ -16,11 +16,15 @@ export function searchAll(filling: Filling, known: Found, leastEffort: (kind: Ki
   const { kinds, spaces, ground } = filling;
   const used = ground.stands ? spaces : spaces - 1;
   let size = 1;
-  for (const kind of kinds) size *= Math.max(kind.stances.length, 1) * (kind.stances.length === 0 ? 1 : ways(kind.count, used + 1));
+  for (const kind of kinds)
+    size *= Math.max(kind.stances.length, 1) * (kind.stances.length === 0 ? 1 : ways(kind.count, used + 1));
   if (size > MOST_FILLINGS) return null;
   let best = known;
   const from = filling.asked;
-  const empty: Filled = { stance: kinds.map(() => 0), counts: kinds.map(() => Array.from({ length: spaces }, () => 0)) };
+  const empty: Filled = {
+    stance: kinds.map(() => 0),
+    counts: kinds.map(() => Array.from({ length: spaces }, () => 0)),
+  };
   filling.fill(empty);
   const order = kinds.map((_, index) => index).sort((a, b) => most(b) - most(a));
   function most(kind: number): number {
@@ -29,7 +33,8 @@ export function searchAll(filling: Filling, known: Found, leastEffort: (kind: Ki
   }
   // What is still to come costs at least this.
   const rest: number[] = Array.from({ length: order.length + 1 }, () => 0);
-  for (let i = order.length - 1; i >= 0; i -= 1) rest[i] = (rest[i + 1] as number) + leastEffort(kinds[order[i] as number] as Kind);
+  for (let i = order.length - 1; i >= 0; i -= 1)
+    rest[i] = (rest[i + 1] as number) + leastEffort(kinds[order[i] as number] as Kind);
   let stopped = false;
   const place = (depth: number, out: number): void => {
     if (stopped) return;
@@ -69,7 +74,7 @@ export function searchAll(filling: Filling, known: Found, leastEffort: (kind: Ki
   place(0, 0);
   filling.fill(best.filled);
   return stopped ? null : best;
-} // prettier-ignore
+}
 
 /** Ways to spread so many over so many places: n + k - 1 over k - 1. */
 function ways(count: number, places: number): number {

@@ -9,7 +9,9 @@ const TRIED = 0.1;
 const CLOSE = 1e-6;
 const OUT_USE = { daily: 1.2, weekly: 1.1, rarely: 1 } as const;
 
-/** Which things stand where: for each kind its way to stand, and how many in each space. Plain, to be kept and compared. */
+/**
+ * Which things stand where: for each kind its way to stand, and how many in each space. Plain, to be kept and compared.
+ */
 export interface Filled {
   readonly stance: readonly number[];
   readonly counts: readonly (readonly number[])[];
@@ -117,7 +119,8 @@ export class Filling {
       this.refresh(other);
       return;
     }
-    for (const of of [this.needMm, this.usedMm, this.share, this.own]) [of[one], of[other]] = [of[other] as number, of[one] as number];
+    for (const of of [this.needMm, this.usedMm, this.share, this.own])
+      [of[one], of[other]] = [of[other] as number, of[one] as number];
     [this.effort[one], this.effort[other]] = [this.effort[other] ?? null, this.effort[one] ?? null];
     [this.mixed[one], this.mixed[other]] = [this.mixed[other] as Float64Array, this.mixed[one] as Float64Array];
     this.lowest = Math.min(this.lowest, one, other);
@@ -156,7 +159,12 @@ export class Filling {
 
   /** The same without what is left out. */
   laidCost(): number {
-    if (this.roomAsked() > this.heightMm() || this.usedMm.some((one) => one > this.widthMm + CLOSE) || this.standsOver()) return Infinity;
+    if (
+      this.roomAsked() > this.heightMm() ||
+      this.usedMm.some((one) => one > this.widthMm + CLOSE) ||
+      this.standsOver()
+    )
+      return Infinity;
     const { count } = this.ground;
     const lowest = Math.min(this.lowest, count);
     this.asked += (count + 1 - lowest) / (count + 1);
@@ -177,26 +185,37 @@ export class Filling {
     return cost;
   }
 
-  /** What it would all cost, but for what is left out, with more of a kind in a space that has none of it; after `prepare`. */
+  /**
+   * What it would all cost, but for what is left out, with more of a kind in a space that has none of it; after
+   * `prepare`.
+   */
   tried(kind: number, stance: Stance, space: number, count: number): number {
     const { count: all, stances } = this.kinds[kind] as Kind;
     if (stances.length === 0) return Infinity;
     const runs = runningMm(stance, count);
     const high = pileMm(stance, count);
     const need = Math.max(this.needMm[space] as number, high);
-    if (this.askedNow + this.spaceMm(space, need) - this.spaceMm(space, this.needMm[space] as number) > this.heightMm()) return Infinity;
+    if (this.askedNow + this.spaceMm(space, need) - this.spaceMm(space, this.needMm[space] as number) > this.heightMm())
+      return Infinity;
     this.asked += TRIED;
     const part = count / all;
     const scratch = this.scratch;
     if (space > 0) {
       const effort = this.efforts[kind] as Float64Array;
       const there = this.effort[space];
-      if (there) for (let j = 0; j < scratch.length; j += 1) scratch[j] = (there[j] as number) + part * (effort[j] as number);
+      if (there)
+        for (let j = 0; j < scratch.length; j += 1) scratch[j] = (there[j] as number) + part * (effort[j] as number);
       else for (let j = 0; j < scratch.length; j += 1) scratch[j] = part * (effort[j] as number);
     }
     const own = (runs / this.widthMm) * high;
     const fixed = this.fixedNow - HEADROOM * own + (space === 0 ? part * (this.floorEffort[kind] as number) : 0);
-    return this.settler.tried({ space, needMm: need, share: ((this.usedMm[space] as number) + runs) / this.widthMm, effort: space > 0 ? scratch : null, fixed });
+    return this.settler.tried({
+      space,
+      needMm: need,
+      share: ((this.usedMm[space] as number) + runs) / this.widthMm,
+      effort: space > 0 ? scratch : null,
+      fixed,
+    });
   }
 
   private load(): Load {
@@ -278,7 +297,7 @@ export class Filling {
     this.own[space] = own;
     this.effort[space] = kinds > 0 ? mixed : null;
   }
-} // prettier-ignore
+}
 
 function effortsOver(tops: Float64Array, fetched: Kind['fetched']): Float64Array {
   const efforts = new Float64Array(tops.length);

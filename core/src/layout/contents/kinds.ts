@@ -41,8 +41,13 @@ export function stancesOf(thing: Thing): Stance[] {
   const { width: w, height: h, depth: d, lift, stack, flat } = thing;
   const lies: readonly (readonly [Lie, number, number, number])[] = [
     ['upright', w.mm, h.mm, d.mm],
-    ...(flat ? ([['back', w.mm, d.mm, h.mm], ['side', h.mm, w.mm, d.mm]] as const) : []),
-  ]; // prettier-ignore
+    ...(flat
+      ? ([
+          ['back', w.mm, d.mm, h.mm],
+          ['side', h.mm, w.mm, d.mm],
+        ] as const)
+      : []),
+  ];
   return lies.flatMap(([lie, widthMm, high, depthMm]) =>
     Array.from({ length: Math.min(stack, thing.count) }, (_, i) => {
       const highMm = (i + 1) * high;

@@ -13,8 +13,15 @@ export interface LibraryThing {
   readonly flat: boolean;
 }
 
-const thing = (id: string, [widthMm, heightMm, depthMm]: readonly [number, number, number], kg: number, often: Often, liftMm: number, stack = 1, flat = false): LibraryThing =>
-  ({ id, widthMm, heightMm, depthMm, kg, often, liftMm, stack, flat }); // prettier-ignore
+const thing = (
+  id: string,
+  [widthMm, heightMm, depthMm]: readonly [number, number, number],
+  kg: number,
+  often: Often,
+  liftMm: number,
+  stack = 1,
+  flat = false,
+): LibraryThing => ({ id, widthMm, heightMm, depthMm, kg, often, liftMm, stack, flat });
 
 /** Kinds of things people store, with sizes they usually have: along the shelf, upright, front to back. */
 export const LIBRARY: readonly LibraryThing[] = [

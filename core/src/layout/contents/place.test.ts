@@ -9,27 +9,60 @@ import { HEADROOM, Settler, type Ground, type Must } from './settle';
 
 const reaches = [reachOf(1700)];
 
-function kind(id: string, given: Partial<{ count: number; often: Kind['fetched']['often']; kg: number; w: number; h: number; layers: number }> = {}): Kind {
+function kind(
+  id: string,
+  given: Partial<{
+    count: number;
+    often: Kind['fetched']['often'];
+    kg: number;
+    w: number;
+    h: number;
+    layers: number;
+  }> = {},
+): Kind {
   const { count = 1, often = 'weekly', kg = 1, w = 200, h = 200, layers = 1 } = given;
-  const stances = Array.from({ length: Math.min(layers, count) }, (_, i) => ({ lie: 'upright' as const, layers: i + 1, widthMm: w, depthMm: 200, highMm: (i + 1) * h, needMm: (i + 1) * h }));
+  const stances = Array.from({ length: Math.min(layers, count) }, (_, i) => ({
+    lie: 'upright' as const,
+    layers: i + 1,
+    widthMm: w,
+    depthMm: 200,
+    highMm: (i + 1) * h,
+    needMm: (i + 1) * h,
+  }));
   return { id, count, stances, fetched: { often, reaches, kg, handMm: h / 2 } };
-} // prettier-ignore
+}
 
 function ground(given: Partial<Ground> & { step?: number } = {}): Ground {
   const { step = 50, ...rest } = given;
-  const base = { count: 2, bottomMm: 0, topMm: 1200, thicknessMm: 20, hangsMm: 0, leastGapMm: 50, stands: true, musts: [] as Must[], ...rest };
+  const base = {
+    count: 2,
+    bottomMm: 0,
+    topMm: 1200,
+    thicknessMm: 20,
+    hangsMm: 0,
+    leastGapMm: 50,
+    stands: true,
+    musts: [] as Must[],
+    ...rest,
+  };
   const tops = [];
   for (let top = base.bottomMm + base.thicknessMm; top < base.topMm; top += step) tops.push(top);
   return { tops: Float64Array.from(tops), ...base };
-} // prettier-ignore
+}
 
 /** The best of all layouts by trying every one: every choice of tops, every way to stand, every spread. */
 function bruteForce(one: Ground, kinds: readonly Kind[], widthMm: number): number {
   const spaces = one.count + 1;
   const choices = (from: number, left: number): number[][] =>
-    left === 0 ? [[]] : [...one.tops].flatMap((top, i) => (i < from ? [] : choices(i + 1, left - 1).map((rest) => [top, ...rest])));
+    left === 0
+      ? [[]]
+      : [...one.tops].flatMap((top, i) => (i < from ? [] : choices(i + 1, left - 1).map((rest) => [top, ...rest])));
   const spreads = (count: number, places: number): number[][] =>
-    places === 1 ? [[count]] : Array.from({ length: count + 1 }, (_, here) => spreads(count - here, places - 1).map((rest) => [here, ...rest])).flat();
+    places === 1
+      ? [[count]]
+      : Array.from({ length: count + 1 }, (_, here) =>
+          spreads(count - here, places - 1).map((rest) => [here, ...rest]),
+        ).flat();
   let best = Infinity;
   for (const tops of choices(0, one.count)) {
     const surface = [one.bottomMm, ...tops];
@@ -51,13 +84,21 @@ function bruteForce(one: Ground, kinds: readonly Kind[], widthMm: number): numbe
           // A pile that is not full is as high as it is.
           const need = spread.map((count) => (stance.highMm / stance.layers) * Math.min(count, stance.layers));
           const fits = spread.every(
-            (count, i) => count === 0 || ((i > 0 || one.stands) && (need[i] as number) <= (reach[i] as number) && (used[i] as number) + (runs[i] as number) <= widthMm),
+            (count, i) =>
+              count === 0 ||
+              ((i > 0 || one.stands) &&
+                (need[i] as number) <= (reach[i] as number) &&
+                (used[i] as number) + (runs[i] as number) <= widthMm),
           );
           if (!fits) continue;
           const more = spread.reduce((sum, count, i) => {
             if (count === 0) return sum;
             const up = surface[i] as number;
-            return sum + (count / it.count) * effortAt(up, up, it.fetched) + HEADROOM * ((runs[i] as number) / widthMm) * ((reach[i] as number) - (need[i] as number));
+            return (
+              sum +
+              (count / it.count) * effortAt(up, up, it.fetched) +
+              HEADROOM * ((runs[i] as number) / widthMm) * ((reach[i] as number) - (need[i] as number))
+            );
           }, 0);
           runs.forEach((mm, i) => (used[i] = (used[i] as number) + mm));
           place(k + 1, cost + more);
@@ -68,7 +109,7 @@ function bruteForce(one: Ground, kinds: readonly Kind[], widthMm: number): numbe
     place(0, 0);
   }
   return best;
-} // prettier-ignore
+}
 
 const check = (placing: Placing, one: Ground, kinds: readonly Kind[], widthMm: number) => {
   placing.tops.forEach((top, i) => {
@@ -197,29 +238,35 @@ const assorted = (seed: number) =>
 
 test('what stands in one space changes places with another, or moves past others, as if it were put there anew', () => {
   fc.assert(
-    fc.property(fc.integer({ min: 1, max: 500 }), fc.integer({ min: 0, max: 5 }), fc.integer({ min: 0, max: 5 }), fc.boolean(), (seed, from, to, swaps) => {
-      const [one, kinds] = [ground({ topMm: 2400, count: 5, step: 10 }), assorted(seed)];
-      const filling = new Filling(one, kinds, 700);
-      fillBy(filling, []);
-      const before = filling.filled();
-      if (swaps) filling.swap(from, to);
-      else filling.shift(from, to);
-      const anew = new Filling(one, kinds, 700);
-      anew.fill(filling.filled());
-      expect(filling.cost()).toBeCloseTo(anew.cost(), 6);
-      for (const [k, counts] of filling.filled().counts.entries()) {
-        const was = [...(before.counts[k] as readonly number[])];
-        const taken = was[from] as number;
-        if (swaps) [was[from], was[to]] = [was[to] as number, taken];
-        else {
-          was.splice(from, 1);
-          was.splice(to, 0, taken);
+    fc.property(
+      fc.integer({ min: 1, max: 500 }),
+      fc.integer({ min: 0, max: 5 }),
+      fc.integer({ min: 0, max: 5 }),
+      fc.boolean(),
+      (seed, from, to, swaps) => {
+        const [one, kinds] = [ground({ topMm: 2400, count: 5, step: 10 }), assorted(seed)];
+        const filling = new Filling(one, kinds, 700);
+        fillBy(filling, []);
+        const before = filling.filled();
+        if (swaps) filling.swap(from, to);
+        else filling.shift(from, to);
+        const anew = new Filling(one, kinds, 700);
+        anew.fill(filling.filled());
+        expect(filling.cost()).toBeCloseTo(anew.cost(), 6);
+        for (const [k, counts] of filling.filled().counts.entries()) {
+          const was = [...(before.counts[k] as readonly number[])];
+          const taken = was[from] as number;
+          if (swaps) [was[from], was[to]] = [was[to] as number, taken];
+          else {
+            was.splice(from, 1);
+            was.splice(to, 0, taken);
+          }
+          expect(counts).toEqual(was);
         }
-        expect(counts).toEqual(was);
-      }
-    }),
+      },
+    ),
   );
-}); // prettier-ignore
+});
 
 test('a filling after picks has no kind twice, all of one only where there is room, and the rest where it costs least', () => {
   fc.assert(
@@ -252,7 +299,12 @@ test('a shelf that must lie somewhere lies there, and none is laid where no top 
 
 test('more shelves than there is room for are not laid', () => {
   const settler = new Settler(ground({ count: 30, step: 10 }));
-  const nothing = { needMm: new Float64Array(31), share: new Float64Array(31), effort: Array.from({ length: 31 }, () => null), fixed: 0 };
+  const nothing = {
+    needMm: new Float64Array(31),
+    share: new Float64Array(31),
+    effort: Array.from({ length: 31 }, () => null),
+    fixed: 0,
+  };
   expect(settler.settle(nothing)).toBe(Infinity);
   expect(settler.tops()).toEqual([]);
-}); // prettier-ignore
+});

@@ -50,7 +50,13 @@ export const LITTLE_EFFORT: Effort = { begun: 10, coarse: 150, fine: 10, again: 
  * @param coarse the same ground with fewer heights; the fine one itself where that has few
  * @param widthMm running length of a shelf
  */
-export function placeThings(fine: Ground, coarse: Ground, kinds: readonly Kind[], widthMm: number, effort: Effort = USUAL_EFFORT): Placing {
+export function placeThings(
+  fine: Ground,
+  coarse: Ground,
+  kinds: readonly Kind[],
+  widthMm: number,
+  effort: Effort = USUAL_EFFORT,
+): Placing {
   const rough = new Filling(coarse, kinds, widthMm);
   const bound = new Bound(fine, kinds, widthMm);
   const could = couldFit(fine, kinds, widthMm);
@@ -59,14 +65,18 @@ export function placeThings(fine: Ground, coarse: Ground, kinds: readonly Kind[]
   let sketch = search(rough, { layings: effort.coarse, seed: SEED }, begun.filled);
   // What is out may have room after all: it is looked for harder before anyone is told that it has none.
   for (let again = 1; again <= effort.again && sketch.cost >= OUT && could; again += 1) {
-    const other = search(new Filling(coarse, kinds, widthMm), { layings: 2 * effort.coarse, seed: SEED + 100 * again }, sketch.filled);
+    const other = search(
+      new Filling(coarse, kinds, widthMm),
+      { layings: 2 * effort.coarse, seed: SEED + 100 * again },
+      sketch.filled,
+    );
     if (other.cost < sketch.cost) sketch = other;
   }
   const filling = new Filling(fine, kinds, widthMm);
   const searched = search(filling, { layings: effort.fine, seed: SEED + 1 }, sketch.filled);
   const all = searchAll(filling, searched, (kind) => leastEffort(fine, kind));
   return told(filling, all ?? searched, all === null ? bound : null);
-} // prettier-ignore
+}
 
 const SEED = 20_461;
 // Where much finds no room a filling takes long to make: no more layings than these are spent on the beginning.

@@ -61,7 +61,7 @@ export function search(filling: Filling, { layings, seed }: Budget, start: Fille
   }
   filling.fill(best.filled);
   return { filled: best.filled, cost: filling.cost() };
-} // prettier-ignore
+}
 
 /** All that stands in a space goes to another: by turns with what is there, or what is between moves on. */
 function move(filling: Filling, { uniform }: Random): void {

@@ -86,7 +86,8 @@ export class Settler {
   }
 
   /**
-   * @param lowest the lowest space whose load is another than when it was last settled: those below it stand as they were
+   * @param lowest the lowest space whose load is another than when it was last settled: those below it stand as they
+   *   were
    * @returns the least cost; Infinity where the shelves do not fit
    */
   settle(load: Load, lowest = 0): number {
@@ -95,14 +96,23 @@ export class Settler {
     if (lowest === 0) this.first(load.needMm[0] as number, load.share[0] as number, this.below[1] as Float64Array);
     for (let i = Math.max(lowest, 1); i < count; i += 1) {
       this.standOn(i, load.effort[i] ?? null);
-      this.up(load.needMm[i] as number, load.share[i] as number, this.below[i + 1] as Float64Array, this.before[i + 1] as Int32Array, null);
+      this.up(
+        load.needMm[i] as number,
+        load.share[i] as number,
+        this.below[i + 1] as Float64Array,
+        this.before[i + 1] as Int32Array,
+        null,
+      );
     }
     const top = this.below[count] as Float64Array;
     const own = load.effort[count] ?? null;
     let best = Infinity;
     this.last = -1;
     for (let j = 0; j < tops.length; j += 1) {
-      const all = (top[j] as number) + (own ? (own[j] as number) : 0) + this.roof(j, load.needMm[count] as number, load.share[count] as number);
+      const all =
+        (top[j] as number) +
+        (own ? (own[j] as number) : 0) +
+        this.roof(j, load.needMm[count] as number, load.share[count] as number);
       if (all < best) [best, this.last] = [all, j];
     }
     return best === Infinity ? Infinity : best + load.fixed;
@@ -119,7 +129,8 @@ export class Settler {
       const high = this.above[count] as Float64Array;
       const own = load.effort[count] ?? null;
       for (let j = 0; j < tops.length; j += 1) {
-        high[j] = (own ? (own[j] as number) : 0) + this.roof(j, load.needMm[count] as number, load.share[count] as number);
+        high[j] =
+          (own ? (own[j] as number) : 0) + this.roof(j, load.needMm[count] as number, load.share[count] as number);
       }
     }
     for (let i = Math.min(highest, count - 1); i >= 1; i -= 1) this.down(i, load);
@@ -136,7 +147,11 @@ export class Settler {
       for (let j = 0; j < tops.length; j += 1) best = Math.min(best, (next[j] as number) + (above[j] as number));
     } else if (space === count) {
       const below = this.below[count] as Float64Array;
-      for (let j = 0; j < tops.length; j += 1) best = Math.min(best, (below[j] as number) + (effort ? (effort[j] as number) : 0) + this.roof(j, needMm, share));
+      for (let j = 0; j < tops.length; j += 1)
+        best = Math.min(
+          best,
+          (below[j] as number) + (effort ? (effort[j] as number) : 0) + this.roof(j, needMm, share),
+        );
     } else {
       this.standOn(space, effort);
       best = this.up(needMm, share, null, null, this.above[space + 1] as Float64Array);
@@ -170,7 +185,9 @@ export class Settler {
   private roof(j: number, needMm: number, share: number): number {
     const { tops, topMm, leastGapMm } = this.ground;
     const left = topMm - (tops[j] as number);
-    return left < Math.max(needMm, leastGapMm) - CLOSE || this.most[j] !== tops.length ? Infinity : HEADROOM * share * left;
+    return left < Math.max(needMm, leastGapMm) - CLOSE || this.most[j] !== tops.length
+      ? Infinity
+      : HEADROOM * share * left;
   }
 
   /** Sets `from` to what all below a shelf and what stands on it cost. */
@@ -181,8 +198,17 @@ export class Settler {
     else for (let j = 0; j < from.length; j += 1) from[j] = (sum[j] as number) + (effort[j] as number);
   }
 
-  /** From a shelf to the one above it, over a space with a load. @returns the least together with what is above, where that is given */
-  private up(needMm: number, share: number, to: Float64Array | null, before: Int32Array | null, above: Float64Array | null): number {
+  /**
+   * From a shelf to the one above it, over a space with a load. @returns the least together with what is above, where
+   * that is given
+   */
+  private up(
+    needMm: number,
+    share: number,
+    to: Float64Array | null,
+    before: Int32Array | null,
+    above: Float64Array | null,
+  ): number {
     const { from, least, apartMm } = this;
     const { tops, thicknessMm, hangsMm, leastGapMm } = this.ground;
     const need = needMm > 0 ? needMm + hangsMm : 0;
@@ -256,7 +282,7 @@ export class Settler {
       to[j] = low - slope * top - off + (own ? (own[j] as number) : 0);
     }
   }
-} // prettier-ignore
+}
 
 // A gap that is as wide as what stands in it takes it: sums of lengths are off by this at the most.
 const CLOSE = 1e-6;

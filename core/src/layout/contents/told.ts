@@ -63,7 +63,13 @@ export interface Contents {
  * A placing as it is told: where each pile stands, what each shelf holds, what is left out and what would make room.
  * @param ways finds changes with which everything goes in; asked only where something is out that could stand at all
  */
-export function told(setting: Setting, placing: Placing, topMm: number, widthMm: number, ways: () => readonly Message[]): Contents {
+export function told(
+  setting: Setting,
+  placing: Placing,
+  topMm: number,
+  widthMm: number,
+  ways: () => readonly Message[],
+): Contents {
   const { job, under } = setting.input;
   const { things, shelves: wish } = job;
   const surface = [setting.bottom.at.mm, ...placing.tops];
@@ -103,13 +109,31 @@ export function told(setting: Setting, placing: Placing, topMm: number, widthMm:
     const kg = here.reduce((sum, one) => sum + one.count * thingOf(one.thing).weight.kg, 0);
     return { shelf, lengthMm: widthMm, usedMm, leftMm: widthMm - usedMm, kg };
   });
-  const leftOut = placing.out.map((one): LeftOut => ({ thing: one.kind, count: one.count, why: whyOut(thingOf(one.kind), setting, widthMm, topMm) }));
+  const leftOut = placing.out.map((one): LeftOut => ({
+    thing: one.kind,
+    count: one.count,
+    why: whyOut(thingOf(one.kind), setting, widthMm, topMm),
+  }));
   const { cost, atLeast, proved } = placing;
   const some = placing.out.some((one) => fitsAtAll(thingOf(one.kind), setting, widthMm));
-  const deeper = leftOut.length > 0 ? deeperWay(setting, leftOut.map((one) => thingOf(one.thing)), widthMm) : [];
+  const deeper =
+    leftOut.length > 0
+      ? deeperWay(
+          setting,
+          leftOut.map((one) => thingOf(one.thing)),
+          widthMm,
+        )
+      : [];
   const acrossMm = setting.inside?.across.fromMm ?? null;
-  return { stored, capacity, acrossMm, leftOut, wayOut: leftOut.length > 0 ? [...deeper, ...(some ? ways() : [])] : [], worth: { cost: leftOut.length > 0 ? 0 : cost, atLeast: leftOut.length > 0 ? 0 : atLeast, proved } };
-} // prettier-ignore
+  return {
+    stored,
+    capacity,
+    acrossMm,
+    leftOut,
+    wayOut: leftOut.length > 0 ? [...deeper, ...(some ? ways() : [])] : [],
+    worth: { cost: leftOut.length > 0 ? 0 : cost, atLeast: leftOut.length > 0 ? 0 : atLeast, proved },
+  };
+}
 
 /** Why a thing has no room: it is too long, too deep or too high however it lies, or others take it up. */
 function whyOut(thing: Thing, setting: Setting, widthMm: number, topMm: number): Message {
@@ -146,8 +170,13 @@ export function leftOutProblems({ leftOut, wayOut: ways }: Contents, things: rea
   const kinds = count(leftOut.length);
   const way = nested(ways[0] ?? message('wayOut.leave'));
   const why = nested((first as LeftOut).why);
-  return [doubtful({ is: 'shelves' }, message(leftOut.length > 1 ? 'problem.leftOutMore' : 'problem.leftOut', { count: kinds, name, why, way }))];
-} // prettier-ignore
+  return [
+    doubtful(
+      { is: 'shelves' },
+      message(leftOut.length > 1 ? 'problem.leftOutMore' : 'problem.leftOut', { count: kinds, name, why, way }),
+    ),
+  ];
+}
 
 /** Whether a thing could stand on a shelf here at all, however it lies. */
 export function fitsAtAll(thing: Thing, { input }: Setting, widthMm: number): boolean {

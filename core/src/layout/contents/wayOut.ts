@@ -11,7 +11,12 @@ const HALVINGS = 5;
  * down. Each is tried; none is guessed.
  * @param worksWith whether everything goes in with a change
  */
-export function wayOut(setting: Setting, topMm: number, shelves: number, worksWith: (change: Change) => boolean): Message[] {
+export function wayOut(
+  setting: Setting,
+  topMm: number,
+  shelves: number,
+  worksWith: (change: Change) => boolean,
+): Message[] {
   const { input, bottom, held, overTopMm } = setting;
   const { job, opening } = input;
   const now: Change = { shelves, bottomMm: bottom.at.mm, topMm };
@@ -24,10 +29,13 @@ export function wayOut(setting: Setting, topMm: number, shelves: number, worksWi
   const ceiling = opening.clearHeight()?.narrowest.mm ?? topMm;
   const up = least(ceiling - overTopMm - topMm, job, (by) => worksWith({ ...now, topMm: topMm + by }));
   if (up !== null) ways.push(message('wayOut.topUp', { by: length(up) }));
-  const down = bottom.stands || bottom.seats ? null : least(bottom.at.mm, job, (by) => worksWith({ ...now, bottomMm: bottom.at.mm - by }));
+  const down =
+    bottom.stands || bottom.seats
+      ? null
+      : least(bottom.at.mm, job, (by) => worksWith({ ...now, bottomMm: bottom.at.mm - by }));
   if (down !== null) ways.push(message('wayOut.bottomDown', { by: length(down) }));
   return ways;
-} // prettier-ignore
+}
 
 const WORDS = { '-1': 'wayOut.oneFewer', 1: 'wayOut.oneMore', '-2': 'wayOut.twoFewer', 2: 'wayOut.twoMore' } as const;
 

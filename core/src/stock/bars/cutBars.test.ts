@@ -12,7 +12,8 @@ const bar = (lengthMm: number, price = 10, more: Partial<BarKind> = {}): BarKind
   ...more,
 });
 const plain = { kerfMm: 0, trimMm: 0, keepMm: 300 };
-const wanted = (...all: [mm: number, count: number][]) => all.map(([lengthMm, count]) => ({ id: `${lengthMm}`, lengthMm, count })); // prettier-ignore
+const wanted = (...all: [mm: number, count: number][]) =>
+  all.map(([lengthMm, count]) => ({ id: `${lengthMm}`, lengthMm, count }));
 const cut = async (input: CutBarsInput) => cutBars(input, await loadedSolver());
 
 /** What is cut of each length, over all bars. */
@@ -43,7 +44,8 @@ describe('kerfs', () => {
 });
 
 describe('what is bought', () => {
-  // 2 × 1000 and 2 × 700: one of 2000 and one of 1500 for 33; two of 2000 for 40; the four also go into 3 of 1500 for 39.
+  // 2 × 1000 and 2 × 700: one of 2000 and one of 1500 for 33; two of 2000 for 40; the four also go into 3 of 1500 for
+  // 39.
   test('the cheapest mixture of lengths, not the fewest bars', async () => {
     const kinds = [bar(2000, 20), bar(1500, 13)];
     const { price, bars, proven } = await cut({ ...plain, wanted: wanted([1000, 2], [700, 2]), kinds });
@@ -117,7 +119,10 @@ test('every piece is cut exactly once, no bar is overfull, the price is at least
   });
   fc.assert(
     fc.property(input, ({ lengths, counts, bars, prices, kerfMm, rack }) => {
-      const kinds = [...bars.map((mm, i) => bar(mm, prices[i]! / 2)), ...(rack === null ? [] : [{ ...bar(rack, 0, { available: 1 }), id: 'rack' }])];
+      const kinds = [
+        ...bars.map((mm, i) => bar(mm, prices[i]! / 2)),
+        ...(rack === null ? [] : [{ ...bar(rack, 0, { available: 1 }), id: 'rack' }]),
+      ];
       const all = lengths.map((mm, i): [number, number] => [mm, counts[i]!]);
       const result = cutBars({ wanted: wanted(...all), kinds, kerfMm, trimMm: 0, keepMm: 200 }, solver);
       expect(result.missing).toEqual([]);
@@ -132,7 +137,7 @@ test('every piece is cut exactly once, no bar is overfull, the price is at least
     }),
     { numRuns: 40 },
   );
-}); // prettier-ignore
+});
 
 test('no other way is cheaper: every way to share out few pieces is tried', async () => {
   const solver = await loadedSolver();
@@ -156,7 +161,12 @@ function cheapestByHand(lengths: readonly number[], kinds: readonly BarKind[], k
   const share = (at: number, bins: readonly number[]): number => {
     if (at === lengths.length) return bins.reduce((sum, taken) => sum + costOf(taken), 0);
     const piece = lengths[at]! + kerfMm;
-    const into = bins.map((taken, i) => share(at + 1, bins.map((one, j) => (j === i ? taken + piece : one)))); // prettier-ignore
+    const into = bins.map((taken, i) =>
+      share(
+        at + 1,
+        bins.map((one, j) => (j === i ? taken + piece : one)),
+      ),
+    );
     return Math.min(share(at + 1, [...bins, piece]), ...into);
   };
   return share(0, []);

@@ -51,16 +51,18 @@ export interface CutBars {
 /** How hard is searched before a way to cut is taken as it is. */
 export const USUAL_EFFORT: Effort = { nodes: 2000, seconds: 8, fillings: 40_000, dives: 8 };
 
-/** A cent in points; among equal prices the shorter bar is preferred by a few points, too few ever to come to a cent. */
+/**
+ * A cent in points; among equal prices the shorter bar is preferred by a few points, too few ever to come to a cent.
+ */
 const CENT = 10_000;
 const MOST_FOR_LENGTH = 5;
 
 /**
  * Which lengths to buy and what to cut from each, so that it costs least, then takes the least length, then leaves the
  * least too short to keep. Column generation (Gilmore and Gomory, 1961 and 1963)
- * gives the bound; a program in whole numbers over its patterns gives a solution; where the two differ, all patterns that
- * a better one could use are enumerated by their reduced cost, which settles it, unless they are too many.
- * Lengths in millimetres; a piece takes its length and a kerf, a bar gives one kerf more than it is long, for its last cut.
+ * gives the bound; a program in whole numbers over its patterns gives a solution; where the two differ, all patterns
+ * that a better one could use are enumerated by their reduced cost, which settles it, unless they are too many. Lengths
+ * in millimetres; a piece takes its length and a kerf, a bar gives one kerf more than it is long, for its last cut.
  */
 export function cutBars(input: CutBarsInput, solver: Solver, effort: Effort = USUAL_EFFORT): CutBars {
   const { kerfMm, trimMm } = input;
@@ -89,7 +91,14 @@ export function cutBars(input: CutBarsInput, solver: Solver, effort: Effort = US
   const bars = solved.patterns.flatMap(({ kind, counts, times }) =>
     Array.from({ length: times }, () => ({ kind, counts: [...counts] })),
   );
-  const tidied = tidy({ bars, takes: cuttable.map((one) => one.lengthMm + kerfMm), demand: problem.demand, rooms: problem.fills.map((one) => one.room), kerfMm, keepMm: input.keepMm });
+  const tidied = tidy({
+    bars,
+    takes: cuttable.map((one) => one.lengthMm + kerfMm),
+    demand: problem.demand,
+    rooms: problem.fills.map((one) => one.room),
+    kerfMm,
+    keepMm: input.keepMm,
+  });
   const bought = solved.bought;
   const price = bought.reduce((sum, count, kind) => sum + count * kinds[kind]!.price, 0);
   const made = cuttable.map((_, i) => tidied.reduce((sum, bar) => sum + bar.counts[i]!, 0));
@@ -106,16 +115,21 @@ export function cutBars(input: CutBarsInput, solver: Solver, effort: Effort = US
     proven: solved.proven,
     missing,
   };
-} // prettier-ignore
+}
 
-/** Prices as the cost of a program: the dearest bar 1, the shorter of two at one price a little less; and their common step. */
+/**
+ * Prices as the cost of a program: the dearest bar 1, the shorter of two at one price a little less; and their common
+ * step.
+ */
 function inSteps(kinds: readonly BarKind[], pieces: number): Steps & { costs: number[]; priced: boolean } {
   const cents = kinds.map((one) => Math.round(one.price * 100));
   const priced = cents.some((one) => one > 0);
   // Where nothing has a price, length is what is saved.
   const worth = priced ? cents : kinds.map((one) => Math.max(1, Math.round(one.lengthMm)));
   const longest = Math.max(...kinds.map((one) => one.lengthMm));
-  const points = kinds.map((one, i) => worth[i]! * CENT + Math.max(1, Math.round((MOST_FOR_LENGTH * one.lengthMm) / longest)));
+  const points = kinds.map(
+    (one, i) => worth[i]! * CENT + Math.max(1, Math.round((MOST_FOR_LENGTH * one.lengthMm) / longest)),
+  );
   const scale = Math.max(...points);
   const step = worth.filter((one) => one > 0).reduce(gcd);
   // No more bars are used than there are pieces.
@@ -130,6 +144,6 @@ function inSteps(kinds: readonly BarKind[], pieces: number): Steps & { costs: nu
     down: (cost) => (whole(cost) * CENT) / scale,
     price: (cost) => whole(cost) / 100,
   };
-} // prettier-ignore
+}
 
 const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));

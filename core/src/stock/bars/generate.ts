@@ -56,7 +56,12 @@ const MISSING = 50;
  * The cheapest way to cut a problem, and the bound below it.
  * @returns `proven` where no other way has a lower price
  */
-export function cheapest(problem: Problem, steps: Steps, solver: Solver, effort: Effort): Cut & { bound: number; proven: boolean } {
+export function cheapest(
+  problem: Problem,
+  steps: Steps,
+  solver: Solver,
+  effort: Effort,
+): Cut & { bound: number; proven: boolean } {
   const { patterns, duals, cost } = relax(problem, [], solver);
   const bound = steps.up(cost);
   let best = greedy(problem);
@@ -66,7 +71,8 @@ export function cheapest(problem: Problem, steps: Steps, solver: Solver, effort:
     return atBound();
   };
   const known = [...patterns];
-  for (let turn = 0; turn < effort.dives && !(atBound() && turn > 0); turn += 1) better(dive(problem, known, turn, solver));
+  for (let turn = 0; turn < effort.dives && !(atBound() && turn > 0); turn += 1)
+    better(dive(problem, known, turn, solver));
   if (!atBound()) better(inWhole(problem, known, steps, solver, effort));
   if (atBound()) return { ...best, bound: best.cost, proven: true };
   // A solution a step cheaper than the best can use no pattern whose reduced cost is more than what is between.
@@ -81,7 +87,7 @@ export function cheapest(problem: Problem, steps: Steps, solver: Solver, effort:
   better(whole);
   const proven = whole?.proven === true || atBound();
   return { ...best, bound: proven ? best.cost : Math.max(bound, whole ? steps.up(whole.bound) : 0), proven };
-} // prettier-ignore
+}
 
 interface RelaxedCut {
   /** Every pattern of the program, those it was given first. */
@@ -127,8 +133,8 @@ function relax(problem: Problem, from: readonly Pattern[], solver: Solver): Rela
 }
 
 /**
- * Rounds the relaxed program step by step: whole bars are cut as it says, then the pattern it uses most of what is left,
- * and what is then still wanted is a smaller program. Every turn takes other patterns where several are as good.
+ * Rounds the relaxed program step by step: whole bars are cut as it says, then the pattern it uses most of what is
+ * left, and what is then still wanted is a smaller program. Every turn takes other patterns where several are as good.
  * Patterns that are found on the way are added to those known.
  */
 function dive(problem: Problem, known: Pattern[], turn: number, solver: Solver): Cut | null {
@@ -143,7 +149,9 @@ function dive(problem: Problem, known: Pattern[], turn: number, solver: Solver):
     cut.set(key, { kind, counts, times: (cut.get(key)?.times ?? 0) + times });
   };
   while (left.some((count) => count > 0)) {
-    const available = problem.available.map((count, kind) => (count === null ? null : count * yields[kind]! - used[kind]!));
+    const available = problem.available.map((count, kind) =>
+      count === null ? null : count * yields[kind]! - used[kind]!,
+    );
     // What was bought and not yet cut is free; here only as far as whole ones are bought for each bar.
     const rest: Problem = {
       demand: left,
@@ -155,10 +163,15 @@ function dive(problem: Problem, known: Pattern[], turn: number, solver: Solver):
     const fitting = known.filter(({ counts }) => counts.every((count, i) => count <= left[i]!));
     const { patterns, shares } = relax(rest, fitting, solver);
     known.push(...patterns.slice(fitting.length));
-    const whole = patterns.flatMap((one, at) => (shares[at]! >= 1 - 1e-6 ? [{ one, times: Math.floor(shares[at]! + 1e-6) }] : []));
+    const whole = patterns.flatMap((one, at) =>
+      shares[at]! >= 1 - 1e-6 ? [{ one, times: Math.floor(shares[at]! + 1e-6) }] : [],
+    );
     if (whole.length > 0) {
       for (const { one, times } of whole) {
-        const fits = Math.min(times, ...one.counts.flatMap((count, i) => (count > 0 ? [Math.floor(left[i]! / count)] : [])));
+        const fits = Math.min(
+          times,
+          ...one.counts.flatMap((count, i) => (count > 0 ? [Math.floor(left[i]! / count)] : [])),
+        );
         if (fits > 0) take(one, fits);
       }
       if (whole.some(({ one }) => cut.has(`${one.kind}:${one.counts.join()}`))) continue;
@@ -171,8 +184,12 @@ function dive(problem: Problem, known: Pattern[], turn: number, solver: Solver):
     take({ kind, counts: counts.map((count, i) => Math.min(count, left[i]!)) }, 1);
   }
   const bought = used.map((count, kind) => Math.ceil(count / yields[kind]!));
-  return { patterns: [...cut.values()], bought, cost: bought.reduce((sum, count, kind) => sum + count * costs[kind]!, 0) };
-} // prettier-ignore
+  return {
+    patterns: [...cut.values()],
+    bought,
+    cost: bought.reduce((sum, count, kind) => sum + count * costs[kind]!, 0),
+  };
+}
 
 const columnOf = ({ kind, counts }: Pattern, pieces: number): Column => ({
   cost: 0,
@@ -182,7 +199,10 @@ const columnOf = ({ kind, counts }: Pattern, pieces: number): Column => ({
   ],
 });
 
-/** Rows: as many of each piece as wanted, no more bars used than bought. Columns: what is bought, what is left uncut, patterns. */
+/**
+ * Rows: as many of each piece as wanted, no more bars used than bought. Columns: what is bought, what is left uncut,
+ * patterns.
+ */
 function programOf({ demand, costs, yields, available }: Problem, patterns: readonly Pattern[]) {
   const bought = costs.map((cost, kind): Column => ({
     cost,
@@ -194,14 +214,29 @@ function programOf({ demand, costs, yields, available }: Problem, patterns: read
     rows: [...demand.map((least) => ({ least, most: Infinity })), ...costs.map(() => ({ least: 0, most: Infinity }))],
     columns: [...bought, ...uncut, ...patterns.map((one) => columnOf(one, demand.length))],
   };
-} // prettier-ignore
+}
 
 /** The program in whole numbers over some patterns, until no lower price is possible; from a solution that is known. */
-function inWhole(problem: Problem, patterns: readonly Pattern[], { step }: Steps, solver: Solver, { nodes, seconds }: Effort, from: Cut | null = null): (Cut & { bound: number; proven: boolean }) | null {
+function inWhole(
+  problem: Problem,
+  patterns: readonly Pattern[],
+  { step }: Steps,
+  solver: Solver,
+  { nodes, seconds }: Effort,
+  from: Cut | null = null,
+): (Cut & { bound: number; proven: boolean }) | null {
   const { costs, demand } = problem;
   const all = from ? union(patterns, from.patterns) : patterns;
-  const uncut = demand.map((count, i) => Math.max(0, count - (from?.patterns ?? []).reduce((sum, one) => sum + one.times * one.counts[i]!, 0)));
-  const start = from ? [...from.bought, ...uncut, ...all.map((one) => from.patterns.find((other) => keyOf(other) === keyOf(one))?.times ?? 0)] : undefined;
+  const uncut = demand.map((count, i) =>
+    Math.max(0, count - (from?.patterns ?? []).reduce((sum, one) => sum + one.times * one.counts[i]!, 0)),
+  );
+  const start = from
+    ? [
+        ...from.bought,
+        ...uncut,
+        ...all.map((one) => from.patterns.find((other) => keyOf(other) === keyOf(one))?.times ?? 0),
+      ]
+    : undefined;
   const whole = solver.whole(programOf(problem, all), { nodes, seconds, gap: step / 2, ...(start ? { start } : {}) });
   if (!whole) return null;
   const first = costs.length + demand.length;
@@ -215,7 +250,7 @@ function inWhole(problem: Problem, patterns: readonly Pattern[], { step }: Steps
       return times > 0 ? [{ kind, counts, times }] : [];
     }),
   };
-} // prettier-ignore
+}
 
 const keyOf = ({ kind, counts }: Pattern) => `${kind}:${counts.join()}`;
 
@@ -223,7 +258,10 @@ const union = (a: readonly Pattern[], b: readonly Pattern[]): Pattern[] => [
   ...new Map([...a, ...b].map((one) => [keyOf(one), one])).values(),
 ];
 
-/** Bar after bar, each filled as full as can be from what is still wanted, of the kind that then costs least for what it gives. */
+/**
+ * Bar after bar, each filled as full as can be from what is still wanted, of the kind that then costs least for what it
+ * gives.
+ */
 function greedy({ demand, costs, yields, available, fills }: Problem): Cut {
   const left = [...demand];
   const bought = costs.map(() => 0);
@@ -248,4 +286,4 @@ function greedy({ demand, costs, yields, available, fills }: Problem): Cut {
     patterns.push({ kind: best.kind, counts: best.counts, times: 1 });
   }
   return { patterns, bought, cost: cost + MISSING * left.reduce((sum, count) => sum + count, 0) };
-} // prettier-ignore
+}

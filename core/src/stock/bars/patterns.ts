@@ -11,16 +11,22 @@ export interface Fill {
 const EPSILON = 1e-9;
 
 /**
- * The most valuable filling of one bar: a bounded knapsack, by branch and bound over pieces in order of value for length
- * (Gilmore and Gomory, "A linear programming approach to the cutting stock problem, part II", 1963).
+ * The most valuable filling of one bar: a bounded knapsack, by branch and bound over pieces in order of value for
+ * length (Gilmore and Gomory, "A linear programming approach to the cutting stock problem, part II", 1963).
  * @param values what one of each piece is worth
  * @returns how many of each, and what they are worth together
  */
 export function bestFill({ takes, most, room }: Fill, values: readonly number[]): { counts: number[]; worth: number } {
-  const order = takes.map((_, i) => i).filter((i) => values[i]! > EPSILON && takes[i]! <= room + EPSILON && most[i]! > 0);
+  const order = takes
+    .map((_, i) => i)
+    .filter((i) => values[i]! > EPSILON && takes[i]! <= room + EPSILON && most[i]! > 0);
   order.sort((a, b) => values[b]! / takes[b]! - values[a]! / takes[a]!);
   const n = order.length;
-  const [w, v, m] = [takes, values, most].map((all) => Float64Array.from(order, (i) => all[i]!)) as [Float64Array, Float64Array, Float64Array];
+  const [w, v, m] = [takes, values, most].map((all) => Float64Array.from(order, (i) => all[i]!)) as [
+    Float64Array,
+    Float64Array,
+    Float64Array,
+  ];
   // The least that any piece from here on takes: with less left, nothing more goes in.
   const least = new Float64Array(n + 1).fill(Infinity);
   for (let i = n - 1; i >= 0; i -= 1) least[i] = Math.min(least[i + 1]!, w[i]!);
@@ -48,19 +54,28 @@ export function bestFill({ takes, most, room }: Fill, values: readonly number[])
   const counts = takes.map(() => 0);
   order.forEach((i, at) => (counts[i] = best[at]!));
   return { counts, worth };
-} // prettier-ignore
+}
 
 /**
  * Every filling of a bar worth at least so much, each as full as it can be.
  * @param atMost gives up when there are more than this
  * @returns null where there are more
  */
-export function fillsWorth({ takes, most, room }: Fill, values: readonly number[], least: number, atMost: number): number[][] | null {
+export function fillsWorth(
+  { takes, most, room }: Fill,
+  values: readonly number[],
+  least: number,
+  atMost: number,
+): number[][] | null {
   // Long pieces first: what is left small decides last, and a filling is seen to be full at once.
-  const order = takes.map((_, i) => i).filter((i) => takes[i]! <= room + EPSILON && most[i]! > 0).sort((a, b) => takes[b]! - takes[a]!);
+  const order = takes
+    .map((_, i) => i)
+    .filter((i) => takes[i]! <= room + EPSILON && most[i]! > 0)
+    .sort((a, b) => takes[b]! - takes[a]!);
   const n = order.length;
   const density = new Float64Array(n + 1);
-  for (let i = n - 1; i >= 0; i -= 1) density[i] = Math.max(density[i + 1]!, Math.max(values[order[i]!]!, 0) / takes[order[i]!]!);
+  for (let i = n - 1; i >= 0; i -= 1)
+    density[i] = Math.max(density[i + 1]!, Math.max(values[order[i]!]!, 0) / takes[order[i]!]!);
   const counts = takes.map(() => 0);
   const found: number[][] = [];
   let steps = 0;
@@ -83,7 +98,7 @@ export function fillsWorth({ takes, most, room }: Fill, values: readonly number[
     return true;
   };
   return search(0, room, 0) ? found : null;
-} // prettier-ignore
+}
 
 /** How far fillings are looked for before there are held to be too many. */
 const STEPS = 3_000_000;

@@ -22,7 +22,11 @@ const leftOf = (room: number, taken: number, kerfMm: number) => Math.max(room - 
  * keep.
  */
 export function tidy({ bars, takes, demand, rooms, kerfMm, keepMm }: TidyInput): (FilledBar & { leftMm: number })[] {
-  const all = bars.map((bar) => ({ kind: bar.kind, counts: [...bar.counts], taken: bar.counts.reduce((sum, n, i) => sum + n * takes[i]!, 0) }));
+  const all = bars.map((bar) => ({
+    kind: bar.kind,
+    counts: [...bar.counts],
+    taken: bar.counts.reduce((sum, n, i) => sum + n * takes[i]!, 0),
+  }));
   const left = (bar: { kind: number; taken: number }) => leftOf(rooms[bar.kind]!, bar.taken, kerfMm);
   demand.forEach((wanted, i) => {
     let over = all.reduce((sum, bar) => sum + bar.counts[i]!, 0) - wanted;
@@ -39,41 +43,51 @@ export function tidy({ bars, takes, demand, rooms, kerfMm, keepMm }: TidyInput):
   let better = true;
   for (let round = 0; better && round < 20; round += 1) {
     better = false;
-    for (const a of used) for (const b of used) {
-      if (a === b) continue;
-      const swap = bestSwap(a, b);
-      if (!swap) continue;
-      better = true;
-      for (const [bar, gives, gets] of [[a, swap.give, swap.get], [b, swap.get, swap.give]] as const) {
-        if (gives !== null) {
-          bar.counts[gives]! -= 1;
-          bar.taken -= takes[gives]!;
-        }
-        if (gets !== null) {
-          bar.counts[gets]! += 1;
-          bar.taken += takes[gets]!;
+    for (const a of used)
+      for (const b of used) {
+        if (a === b) continue;
+        const swap = bestSwap(a, b);
+        if (!swap) continue;
+        better = true;
+        for (const [bar, gives, gets] of [
+          [a, swap.give, swap.get],
+          [b, swap.get, swap.give],
+        ] as const) {
+          if (gives !== null) {
+            bar.counts[gives]! -= 1;
+            bar.taken -= takes[gives]!;
+          }
+          if (gets !== null) {
+            bar.counts[gets]! += 1;
+            bar.taken += takes[gets]!;
+          }
         }
       }
-    }
   }
-  return used.map((bar) => ({ kind: bar.kind, counts: bar.counts, leftMm: left(bar) })).sort((a, b) => a.kind - b.kind || a.leftMm - b.leftMm);
+  return used
+    .map((bar) => ({ kind: bar.kind, counts: bar.counts, leftMm: left(bar) }))
+    .sort((a, b) => a.kind - b.kind || a.leftMm - b.leftMm);
 
   function bestSwap(a: (typeof used)[number], b: (typeof used)[number]) {
     const before = waste(left(a)) + waste(left(b));
     let best: { give: number | null; get: number | null } | null = null;
     let gain = 1e-6;
     const own = (bar: typeof a): (number | null)[] => [null, ...bar.counts.flatMap((n, i) => (n > 0 ? [i] : []))];
-    for (const give of own(a)) for (const get of own(b)) {
-      if (give === get) continue;
-      const moved = (get === null ? 0 : takes[get]!) - (give === null ? 0 : takes[give]!);
-      if (a.taken + moved > rooms[a.kind]! + 1e-6 || b.taken - moved > rooms[b.kind]! + 1e-6) continue;
-      const [la, lb] = [leftOf(rooms[a.kind]!, a.taken + moved, kerfMm), leftOf(rooms[b.kind]!, b.taken - moved, kerfMm)];
-      const less = before - waste(la) - waste(lb);
-      if (less > gain) {
-        gain = less;
-        best = { give, get };
+    for (const give of own(a))
+      for (const get of own(b)) {
+        if (give === get) continue;
+        const moved = (get === null ? 0 : takes[get]!) - (give === null ? 0 : takes[give]!);
+        if (a.taken + moved > rooms[a.kind]! + 1e-6 || b.taken - moved > rooms[b.kind]! + 1e-6) continue;
+        const [la, lb] = [
+          leftOf(rooms[a.kind]!, a.taken + moved, kerfMm),
+          leftOf(rooms[b.kind]!, b.taken - moved, kerfMm),
+        ];
+        const less = before - waste(la) - waste(lb);
+        if (less > gain) {
+          gain = less;
+          best = { give, get };
+        }
       }
-    }
     return best;
   }
-} // prettier-ignore
+}

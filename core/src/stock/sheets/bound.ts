@@ -13,8 +13,8 @@ interface BoundInput {
 
 /**
  * What the sheets for some panels cost at the least: by area, in whole sheets; and where there is one kind of sheet, by
- * dual feasible functions (Fekete and Schepers, "A general framework for bounds for higher-dimensional orthogonal packing
- * problems", 2004), which know that two wide panels do not lie side by side. A panel counts with its kerf.
+ * dual feasible functions (Fekete and Schepers, "A general framework for bounds for higher-dimensional orthogonal
+ * packing problems", 2004), which know that two wide panels do not lie side by side. A panel counts with its kerf.
  */
 export function sheetBound({ panels, sheets, kerfMm }: BoundInput, solver: Solver): number {
   if (panels.length === 0 || sheets.length === 0) return 0;
@@ -47,23 +47,30 @@ export function sheetsByFunctions(panels: BoundInput['panels'], sheet: Sized, ke
     ...one,
   }));
   const functions = (values: readonly number[]) => {
-    const cuts = [...new Set(values.filter((x) => x > 0 && x <= 0.5).map((x) => Math.round(x * 1e6) / 1e6))].slice(0, 40);
+    const cuts = [...new Set(values.filter((x) => x > 0 && x <= 0.5).map((x) => Math.round(x * 1e6) / 1e6))].slice(
+      0,
+      40,
+    );
     return [(x: number) => x, ...[1, 2, 3, 4].map(rounding), ...cuts.map(threshold), ...cuts.map(stepped)];
   };
   const along = functions(sizes.flatMap((one) => (one.turn ? [one.along, one.alongTurned] : [one.along])));
   const across = functions(sizes.flatMap((one) => (one.turn ? [one.across, one.acrossTurned] : [one.across])));
   let most = 0;
-  for (const f of along) for (const g of across) {
-    const sum = sizes.reduce((total, one) => {
-      const straight = one.along > 1 + EPSILON || one.across > 1 + EPSILON ? Infinity : f(one.along) * g(one.across);
-      const turned = !one.turn || one.alongTurned > 1 + EPSILON || one.acrossTurned > 1 + EPSILON ? Infinity : f(one.alongTurned) * g(one.acrossTurned);
-      const least = Math.min(straight, turned);
-      return total + (least === Infinity ? 0 : least * one.count);
-    }, 0);
-    most = Math.max(most, sum);
-  }
+  for (const f of along)
+    for (const g of across) {
+      const sum = sizes.reduce((total, one) => {
+        const straight = one.along > 1 + EPSILON || one.across > 1 + EPSILON ? Infinity : f(one.along) * g(one.across);
+        const turned =
+          !one.turn || one.alongTurned > 1 + EPSILON || one.acrossTurned > 1 + EPSILON
+            ? Infinity
+            : f(one.alongTurned) * g(one.acrossTurned);
+        const least = Math.min(straight, turned);
+        return total + (least === Infinity ? 0 : least * one.count);
+      }, 0);
+      most = Math.max(most, sum);
+    }
   return Math.ceil(most - 1e-6);
-} // prettier-ignore
+}
 
 const EPSILON = 1e-9;
 

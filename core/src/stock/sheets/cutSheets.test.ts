@@ -4,17 +4,33 @@ import { cutSheets, faultsOf, nodesOf, partsOn, type CutSheetsInput, type SheetK
 import { sheetsByFunctions } from './bound';
 import { carried } from './fill';
 
-const sheet = (lengthMm: number, widthMm: number, price = 50, more: Partial<SheetKind> = {}): SheetKind => ({ id: `${lengthMm}x${widthMm}`, lengthMm, widthMm, price, available: null, ...more }); // prettier-ignore
-const panel = (lengthMm: number, widthMm: number, count = 1, turn = false): WantedPanel => ({ id: `${lengthMm}x${widthMm}${turn ? 't' : ''}`, lengthMm, widthMm, count, turn }); // prettier-ignore
+const sheet = (lengthMm: number, widthMm: number, price = 50, more: Partial<SheetKind> = {}): SheetKind => ({
+  id: `${lengthMm}x${widthMm}`,
+  lengthMm,
+  widthMm,
+  price,
+  available: null,
+  ...more,
+});
+const panel = (lengthMm: number, widthMm: number, count = 1, turn = false): WantedPanel => ({
+  id: `${lengthMm}x${widthMm}${turn ? 't' : ''}`,
+  lengthMm,
+  widthMm,
+  count,
+  turn,
+});
 const plain = { kerfMm: 0, trimMm: 0, limit: null, seed: 1 };
 const cut = async (input: CutSheetsInput) => atOnce(cutSheets(input, await loadedSolver()));
 
 describe('half a sheet is not half of it', () => {
   const halves = { wanted: [panel(2440, 610, 2)], kinds: [sheet(2440, 1220)] };
-  test('without a kerf two halves come of one', async () => expect((await cut({ ...plain, ...halves })).sheets).toHaveLength(1));
-  test('with one they do not', async () => expect((await cut({ ...plain, ...halves, kerfMm: 3 })).sheets).toHaveLength(2));
-  test('nor where the edges are trimmed', async () => expect((await cut({ ...plain, ...halves, trimMm: 5 })).missing).toHaveLength(2));
-}); // prettier-ignore
+  test('without a kerf two halves come of one', async () =>
+    expect((await cut({ ...plain, ...halves })).sheets).toHaveLength(1));
+  test('with one they do not', async () =>
+    expect((await cut({ ...plain, ...halves, kerfMm: 3 })).sheets).toHaveLength(2));
+  test('nor where the edges are trimmed', async () =>
+    expect((await cut({ ...plain, ...halves, trimMm: 5 })).missing).toHaveLength(2));
+});
 
 test('the grain is kept: what lies along does not turn to fit', async () => {
   const across = { wanted: [panel(900, 2000)], kinds: [sheet(2440, 1220)] };
@@ -43,7 +59,13 @@ test('none in the shop, and one too few, are named', async () => {
 describe('what fits into the car', () => {
   const limit = { lengthMm: 1500, widthMm: 900 };
   test('the shop cuts first, and nothing larger leaves it', async () => {
-    const { sheets, missing } = await cut({ ...plain, kerfMm: 3, wanted: [panel(1200, 300, 6)], kinds: [sheet(2440, 1220)], limit });
+    const { sheets, missing } = await cut({
+      ...plain,
+      kerfMm: 3,
+      wanted: [panel(1200, 300, 6)],
+      kinds: [sheet(2440, 1220)],
+      limit,
+    });
     expect(missing).toEqual([]);
     for (const { layout } of sheets) {
       expect(layout).toMatchObject({ is: 'cut', shop: true });
@@ -59,7 +81,7 @@ describe('what fits into the car', () => {
     const { missing } = await cut({ ...plain, wanted: [panel(1600, 300)], kinds: [sheet(2440, 1220)], limit });
     expect(missing).toEqual(['1600x300']);
   });
-}); // prettier-ignore
+});
 
 test('every panel is cut once, nothing overlaps, every cut goes straight through with its kerf, the grain is kept', async () => {
   const solver = await loadedSolver();
@@ -69,20 +91,34 @@ test('every panel is cut once, nothing overlaps, every cut goes straight through
     panels: fc.array(one, { minLength: 1, maxLength: 9 }),
     kerfMm: fc.integer({ min: 0, max: 5 }),
     trimMm: fc.constantFrom(0, 5, 10),
-    limit: fc.option(fc.record({ lengthMm: fc.integer({ min: 900, max: 2600 }), widthMm: fc.integer({ min: 500, max: 1300 }) }), { nil: null }),
+    limit: fc.option(
+      fc.record({ lengthMm: fc.integer({ min: 900, max: 2600 }), widthMm: fc.integer({ min: 500, max: 1300 }) }),
+      { nil: null },
+    ),
     seed: fc.integer({ min: 0, max: 99 }),
   });
   fc.assert(
     fc.property(input, ({ panels, kerfMm, trimMm, limit, seed }) => {
-      const wanted = panels.map(({ long, wide, count, turn }, i): WantedPanel => ({ id: `p${i}`, lengthMm: Math.min(long * 2, 2300), widthMm: wide, count, turn }));
-      const kinds = [sheet(2440, 1220, 60), sheet(1220, 1220, 36), { ...sheet(1400, 500, 0), id: 'rack', available: 2 }];
+      const wanted = panels.map(({ long, wide, count, turn }, i): WantedPanel => ({
+        id: `p${i}`,
+        lengthMm: Math.min(long * 2, 2300),
+        widthMm: wide,
+        count,
+        turn,
+      }));
+      const kinds = [
+        sheet(2440, 1220, 60),
+        sheet(1220, 1220, 36),
+        { ...sheet(1400, 500, 0), id: 'rack', available: 2 },
+      ];
       const effort = { rounds: 6, steps: 8000, layouts: 60, nodes: 5, seconds: 1 };
       const result = atOnce(cutSheets({ wanted, kinds, kerfMm, trimMm, limit, seed }, solver, effort));
       const counts = new Map<string, number>();
       for (const { kind, layout } of result.sheets) {
         const item = kinds.find((each) => each.id === kind)!;
         expect(faultsOf(layout, kerfMm)).toEqual([]);
-        for (const node of nodesOf(layout)) if (node.is !== 'cut' || !node.shop) expect(carried(node, limit)).toBe(true);
+        for (const node of nodesOf(layout))
+          if (node.is !== 'cut' || !node.shop) expect(carried(node, limit)).toBe(true);
         expect(layout.lengthMm).toBeCloseTo(item.lengthMm - 2 * trimMm, 6);
         expect(layout.widthMm).toBeCloseTo(item.widthMm - 2 * trimMm, 6);
         for (const piece of partsOn(layout)) {
@@ -102,7 +138,7 @@ test('every panel is cut once, nothing overlaps, every cut goes straight through
     }),
     { numRuns: 30 },
   );
-}); // prettier-ignore
+});
 
 describe('how many sheets at the least', () => {
   const all = (panels: readonly WantedPanel[]) => sheetsByFunctions(panels, { lengthMm: 100, widthMm: 100 }, 0);

@@ -71,20 +71,39 @@ const MISSING = 50;
 
 /**
  * Which sheets to take and how to cut them straight through: many layouts are made by filling sheets strip by strip and
- * panel by panel with changing preferences (sequential value correction, after Belov and Scheithauer 2007), and a program
- * in whole numbers chooses among them (set covering, after Monaci and Toth 2006): cheapest first, then the fewest settings
- * and the largest rests. The bound is by area and dual feasible functions.
- * Yields how much of the work is done, 0 to 1, so that whoever runs it can show it or stop.
+ * panel by panel with changing preferences (sequential value correction, after Belov and Scheithauer 2007), and a
+ * program in whole numbers chooses among them (set covering, after Monaci and Toth 2006): cheapest first, then the
+ * fewest settings and the largest rests. The bound is by area and dual feasible functions. Yields how much of the work
+ * is done, 0 to 1, so that whoever runs it can show it or stop.
  */
-export function* cutSheets(input: CutSheetsInput, solver: Solver, effort: SheetEffort = USUAL_SHEETS): Generator<number, CutSheets> {
+export function* cutSheets(
+  input: CutSheetsInput,
+  solver: Solver,
+  effort: SheetEffort = USUAL_SHEETS,
+): Generator<number, CutSheets> {
   const { kerfMm, trimMm } = input;
   // Factory edges are carried home with what is cut.
-  const limit = input.limit && { lengthMm: input.limit.lengthMm - 2 * trimMm, widthMm: input.limit.widthMm - 2 * trimMm };
+  const limit = input.limit && {
+    lengthMm: input.limit.lengthMm - 2 * trimMm,
+    widthMm: input.limit.widthMm - 2 * trimMm,
+  };
   const kinds = input.kinds.filter((one) => one.available !== 0);
-  const inside = kinds.map((one): Rect => ({ xMm: 0, yMm: 0, lengthMm: one.lengthMm - 2 * trimMm, widthMm: one.widthMm - 2 * trimMm }));
-  const fits = (one: PanelKind) => inside.some(({ lengthMm: l, widthMm: w }) => (one.lengthMm <= l + 1e-6 && one.widthMm <= w + 1e-6) || (one.turn && one.widthMm <= l + 1e-6 && one.lengthMm <= w + 1e-6));
+  const inside = kinds.map((one): Rect => ({
+    xMm: 0,
+    yMm: 0,
+    lengthMm: one.lengthMm - 2 * trimMm,
+    widthMm: one.widthMm - 2 * trimMm,
+  }));
+  const fits = (one: PanelKind) =>
+    inside.some(
+      ({ lengthMm: l, widthMm: w }) =>
+        (one.lengthMm <= l + 1e-6 && one.widthMm <= w + 1e-6) ||
+        (one.turn && one.widthMm <= l + 1e-6 && one.lengthMm <= w + 1e-6),
+    );
   const wanted = input.wanted.filter((one) => one.count > 0 && fits(one) && carried(one, limit));
-  const missing = input.wanted.filter((one) => one.count > 0 && !wanted.includes(one)).flatMap((one) => Array<string>(one.count).fill(one.id));
+  const missing = input.wanted
+    .filter((one) => one.count > 0 && !wanted.includes(one))
+    .flatMap((one) => Array<string>(one.count).fill(one.id));
   if (wanted.length === 0) return { sheets: [], price: 0, boundPrice: 0, proven: true, missing };
 
   const spent = { steps: 0 };
@@ -92,7 +111,10 @@ export function* cutSheets(input: CutSheetsInput, solver: Solver, effort: SheetE
   const filling: Filling = { kinds: wanted, kerfMm, limit, spent };
   const most = Math.max(...kinds.map((one) => one.price), 1e-9);
   const costs = kinds.map((one, i) => (one.price + 1e-6 * inside[i]!.lengthMm * inside[i]!.widthMm * 1e-6) / most);
-  const boundPrice = sheetBound({ panels: wanted, sheets: kinds.map((one, i) => ({ ...one, ...inside[i]! })), kerfMm }, solver);
+  const boundPrice = sheetBound(
+    { panels: wanted, sheets: kinds.map((one, i) => ({ ...one, ...inside[i]! })), kerfMm },
+    solver,
+  );
   const pool = new Map<string, Candidate>();
   const random = randomFrom(input.seed);
   const areas = wanted.map((one) => one.lengthMm * one.widthMm);
@@ -120,7 +142,13 @@ export function* cutSheets(input: CutSheetsInput, solver: Solver, effort: SheetE
   }
   wanted.forEach((one, i) => missing.push(...Array<string>(left[i]!).fill(one.id)));
   const price = sheets.reduce((sum, one) => sum + kinds.find((kind) => kind.id === one.kind)!.price, 0);
-  return { sheets, price, boundPrice: Math.min(boundPrice, price), proven: missing.length === 0 && price <= boundPrice + 1e-6, missing };
+  return {
+    sheets,
+    price,
+    boundPrice: Math.min(boundPrice, price),
+    proven: missing.length === 0 && price <= boundPrice + 1e-6,
+    missing,
+  };
 
   /** All panels, sheet after sheet; every sheet that comes about is kept to choose from. */
   function layOutAll(values: readonly number[]) {
@@ -138,7 +166,14 @@ export function* cutSheets(input: CutSheetsInput, solver: Solver, effort: SheetE
           const manner: Manner = {
             worth: values,
             by: turn < 2 ? 'strips' : 'panels',
-            split: turn < 2 ? (turn === 0 ? 'rip' : 'cross') : turn === 2 ? 'larger' : random.pick(['rip', 'cross', 'longer', 'larger'] as const),
+            split:
+              turn < 2
+                ? turn === 0
+                  ? 'rip'
+                  : 'cross'
+                : turn === 2
+                  ? 'larger'
+                  : random.pick(['rip', 'cross', 'longer', 'larger'] as const),
             random,
           };
           const layout = flattened(fillSheet(filling, inside[k]!, after, manner));
@@ -159,7 +194,8 @@ export function* cutSheets(input: CutSheetsInput, solver: Solver, effort: SheetE
       const { lengthMm, widthMm } = inside[candidate.kind]!;
       const full = used(candidate) / (lengthMm * widthMm);
       candidate.counts.forEach((count, i) => {
-        if (count > 0) corrected[i] = 0.6 * values[i]! + 0.4 * areas[i]! * (1 / Math.max(full, 0.2)) ** random.between(0.8, 1.6);
+        if (count > 0)
+          corrected[i] = 0.6 * values[i]! + 0.4 * areas[i]! * (1 / Math.max(full, 0.2)) ** random.between(0.8, 1.6);
       });
       after.forEach((count, i) => (left[i] = count));
     }
@@ -179,31 +215,57 @@ export function* cutSheets(input: CutSheetsInput, solver: Solver, effort: SheetE
   /** The cheapest choice among the layouts that were made; what was laid out in one go where none is cheaper. */
   function choose(): Candidate[] {
     // The best used first; and those of the best round, from which the search begins.
-    const share = (one: Candidate) => used(one) / (inside[one.kind]!.lengthMm * inside[one.kind]!.widthMm) / Math.max(costs[one.kind]!, 1e-6);
-    const all = [...new Set([...best.sheets, ...[...pool.values()].sort((a, b) => share(b) - share(a)).slice(0, effort.layouts)])];
-    const rows = [...wanted.map((one) => ({ least: one.count, most: Infinity })), ...kinds.map((one) => ({ least: 0, most: one.available ?? Infinity }))];
+    const share = (one: Candidate) =>
+      used(one) / (inside[one.kind]!.lengthMm * inside[one.kind]!.widthMm) / Math.max(costs[one.kind]!, 1e-6);
+    const all = [
+      ...new Set([...best.sheets, ...[...pool.values()].sort((a, b) => share(b) - share(a)).slice(0, effort.layouts)]),
+    ];
+    const rows = [
+      ...wanted.map((one) => ({ least: one.count, most: Infinity })),
+      ...kinds.map((one) => ({ least: 0, most: one.available ?? Infinity })),
+    ];
     const uncut = wanted.map((_, i): Column => ({ cost: MISSING, entries: [[i, 1]] }));
     const columns = all.map((one): Column => ({
       cost: costs[one.kind]! + BY_SETTING * one.settings,
-      entries: [...one.counts.flatMap((count, i): [number, number][] => (count > 0 ? [[i, count]] : [])), [wanted.length + one.kind, 1]],
+      entries: [
+        ...one.counts.flatMap((count, i): [number, number][] => (count > 0 ? [[i, count]] : [])),
+        [wanted.length + one.kind, 1],
+      ],
     }));
     const counts = wanted.map((_, i) => best.sheets.reduce((sum, one) => sum + one.counts[i]!, 0));
-    const start = [...wanted.map((one, i) => Math.max(one.count - counts[i]!, 0)), ...all.map((one) => best.sheets.filter((other) => other === one).length)];
-    const whole = solver.whole({ rows, columns: [...uncut, ...columns] }, { nodes: effort.nodes, seconds: effort.seconds, gap: 10 * BY_SETTING, start });
+    const start = [
+      ...wanted.map((one, i) => Math.max(one.count - counts[i]!, 0)),
+      ...all.map((one) => best.sheets.filter((other) => other === one).length),
+    ];
+    const whole = solver.whole(
+      { rows, columns: [...uncut, ...columns] },
+      { nodes: effort.nodes, seconds: effort.seconds, gap: 10 * BY_SETTING, start },
+    );
     const chosen = all.flatMap((one, i) => Array.from({ length: whole?.values[wanted.length + i] ?? 0 }, () => one));
     const priceOf = (sheets: readonly Candidate[]) => sheets.reduce((sum, one) => sum + kinds[one.kind]!.price, 0);
     const complete = wanted.every((one, i) => chosen.reduce((sum, sheet) => sum + sheet.counts[i]!, 0) >= one.count);
-    return complete && (best.price === Infinity || priceOf(chosen) < priceOf(best.sheets) - 1e-9) ? chosen : best.sheets;
+    return complete && (best.price === Infinity || priceOf(chosen) < priceOf(best.sheets) - 1e-9)
+      ? chosen
+      : best.sheets;
   }
 
   /** The same panels on the same sheet with the fewest settings, and the largest rest, that a few tries come upon. */
   function neatest(one: Candidate, counts: readonly number[]): CutNode {
     const same = counts.every((count, i) => count === one.counts[i]);
-    const score = (node: CutNode) => settingsOf(node) - Math.max(0, ...restsOf(node).map((piece) => piece.lengthMm * piece.widthMm)) / (inside[one.kind]!.lengthMm * inside[one.kind]!.widthMm) * 3;
+    const score = (node: CutNode) =>
+      settingsOf(node) -
+      (Math.max(0, ...restsOf(node).map((piece) => piece.lengthMm * piece.widthMm)) /
+        (inside[one.kind]!.lengthMm * inside[one.kind]!.widthMm)) *
+        3;
     let chosen = same ? one.layout : null;
     for (let turn = 0; turn < 24; turn += 1) {
       const after = [...counts];
-      const manner: Manner = { worth: areas, by: turn % 2 ? 'panels' : 'strips', split: (['rip', 'cross', 'larger', 'longer'] as const)[(turn >> 1) % 4]!, random };
+      const manner: Manner = {
+        worth: areas,
+        by: turn % 2 ? 'panels' : 'strips',
+        split: (['rip', 'cross', 'larger', 'longer'] as const)[(turn >> 1) % 4]!,
+        random,
+      };
       const node = flattened(fillSheet(filling, inside[one.kind]!, after, manner));
       if (after.every((count) => count === 0) && (!chosen || score(node) < score(chosen))) chosen = node;
     }
@@ -223,4 +285,4 @@ export function* cutSheets(input: CutSheetsInput, solver: Solver, effort: SheetE
     };
     return walk(node);
   }
-} // prettier-ignore
+}

@@ -50,7 +50,9 @@ export const carried = ({ lengthMm, widthMm }: { lengthMm: number; widthMm: numb
  */
 export function fillSheet(filling: Filling, sheet: Rect, left: number[], manner: Manner): CutNode {
   if (carried(sheet, filling.limit)) {
-    return manner.by === 'strips' ? fillByStrips(filling, sheet, left, manner) : fillByPanels(filling, sheet, left, manner);
+    return manner.by === 'strips'
+      ? fillByStrips(filling, sheet, left, manner)
+      : fillByPanels(filling, sheet, left, manner);
   }
   const { limit, kerfMm } = filling;
   const [most, least] = [Math.max(limit!.lengthMm, limit!.widthMm), Math.min(limit!.lengthMm, limit!.widthMm)];
@@ -62,11 +64,23 @@ export function fillSheet(filling: Filling, sheet: Rect, left: number[], manner:
   const { way, size, room } = manner.random.pick(ways);
   const at = whereToDivide(filling, left, size, room, way === 'cross', manner.random);
   return cutIn(sheet, way, at, kerfMm, (one) => fillSheet(filling, one, left, manner), true);
-} // prettier-ignore
+}
 
-/** Where the cut goes by which a piece becomes small enough: so many panels side by side, its half, or as much as may be. */
-function whereToDivide({ kinds, kerfMm }: Filling, left: readonly number[], size: number, most: number, cross: boolean, random: Random): number {
-  const sizes = kinds.flatMap((one, i) => (left[i]! > 0 ? [cross ? one.lengthMm : one.widthMm, ...(one.turn ? [cross ? one.widthMm : one.lengthMm] : [])] : []));
+/**
+ * Where the cut goes by which a piece becomes small enough: so many panels side by side, its half, or as much as may
+ * be.
+ */
+function whereToDivide(
+  { kinds, kerfMm }: Filling,
+  left: readonly number[],
+  size: number,
+  most: number,
+  cross: boolean,
+  random: Random,
+): number {
+  const sizes = kinds.flatMap((one, i) =>
+    left[i]! > 0 ? [cross ? one.lengthMm : one.widthMm, ...(one.turn ? [cross ? one.widthMm : one.lengthMm] : [])] : [],
+  );
   const sums = [most, Math.min(size / 2, most)];
   for (let turn = 0; turn < 8 && sizes.length > 0; turn += 1) {
     let at = 0;
@@ -79,22 +93,35 @@ function whereToDivide({ kinds, kerfMm }: Filling, left: readonly number[], size
     }
   }
   return random.pick(sums);
-} // prettier-ignore
+}
 
 /** A piece cut in two at a size; what each becomes, the one at the reference edge first. */
-function cutIn(rect: Rect, way: 'rip' | 'cross', at: number, kerfMm: number, then: (one: Rect) => CutNode, shop = false): CutNode {
+function cutIn(
+  rect: Rect,
+  way: 'rip' | 'cross',
+  at: number,
+  kerfMm: number,
+  then: (one: Rect) => CutNode,
+  shop = false,
+): CutNode {
   const { xMm, yMm, lengthMm, widthMm } = rect;
   const whole = way === 'cross' ? lengthMm : widthMm;
   if (whole - at < EPSILON) return then(rect);
   const [first, second]: [Rect, Rect] =
     way === 'cross'
-      ? [{ ...rect, lengthMm: at }, { xMm: xMm + at + kerfMm, yMm, lengthMm: lengthMm - at - kerfMm, widthMm }]
-      : [{ ...rect, widthMm: at }, { xMm, yMm: yMm + at + kerfMm, lengthMm, widthMm: widthMm - at - kerfMm }];
+      ? [
+          { ...rect, lengthMm: at },
+          { xMm: xMm + at + kerfMm, yMm, lengthMm: lengthMm - at - kerfMm, widthMm },
+        ]
+      : [
+          { ...rect, widthMm: at },
+          { xMm, yMm: yMm + at + kerfMm, lengthMm, widthMm: widthMm - at - kerfMm },
+        ];
   const pieces = [then(first)];
   // Less than a kerf is left: the cut takes it.
   if ((way === 'cross' ? second.lengthMm : second.widthMm) > EPSILON) pieces.push(then(second));
   return { ...rect, is: 'cut', way, pieces, ...(shop ? { shop: true as const } : {}) };
-} // prettier-ignore
+}
 
 const rest = (rect: Rect): CutNode => ({ ...rect, is: 'rest' });
 
@@ -105,16 +132,21 @@ interface Placing {
   readonly turned: boolean;
 }
 
-function placings(kinds: readonly PanelKind[], left: readonly number[], { lengthMm, widthMm }: { lengthMm: number; widthMm: number }): Placing[] {
+function placings(
+  kinds: readonly PanelKind[],
+  left: readonly number[],
+  { lengthMm, widthMm }: { lengthMm: number; widthMm: number },
+): Placing[] {
   const found: Placing[] = [];
   kinds.forEach((one, kind) => {
     if (left[kind]! <= 0) return;
     const [l, w] = [one.lengthMm, one.widthMm];
     if (l <= lengthMm + EPSILON && w <= widthMm + EPSILON) found.push({ kind, lengthMm: l, widthMm: w, turned: false });
-    if (one.turn && l !== w && w <= lengthMm + EPSILON && l <= widthMm + EPSILON) found.push({ kind, lengthMm: w, widthMm: l, turned: true });
+    if (one.turn && l !== w && w <= lengthMm + EPSILON && l <= widthMm + EPSILON)
+      found.push({ kind, lengthMm: w, widthMm: l, turned: true });
   });
   return found;
-} // prettier-ignore
+}
 
 /** Panel by panel: the one worth most in the corner, then what is left beside it and above it. */
 function fillByPanels(filling: Filling, rect: Rect, left: number[], manner: Manner): CutNode {
@@ -123,7 +155,9 @@ function fillByPanels(filling: Filling, rect: Rect, left: number[], manner: Mann
   let best: Placing | null = null;
   let most = 0;
   for (const one of placings(kinds, left, rect)) {
-    const whole = Math.abs(one.widthMm - rect.widthMm) < kerfMm + EPSILON || Math.abs(one.lengthMm - rect.lengthMm) < kerfMm + EPSILON;
+    const whole =
+      Math.abs(one.widthMm - rect.widthMm) < kerfMm + EPSILON ||
+      Math.abs(one.lengthMm - rect.lengthMm) < kerfMm + EPSILON;
     const score = manner.worth[one.kind]! * (whole ? 1.5 : 1) * (0.85 + 0.15 * manner.random.uniform());
     if (score > most) {
       most = score;
@@ -150,24 +184,33 @@ function fillByPanels(filling: Filling, rect: Rect, left: number[], manner: Mann
     });
   };
   let first = true;
-  const [way, at, then, thenAt] = ripFirst ? (['rip', widthMm, 'cross', lengthMm] as const) : (['cross', lengthMm, 'rip', widthMm] as const);
+  const [way, at, then, thenAt] = ripFirst
+    ? (['rip', widthMm, 'cross', lengthMm] as const)
+    : (['cross', lengthMm, 'rip', widthMm] as const);
   return cutIn(rect, way, at, kerfMm, (piece) => {
     if (!first) return onward(piece);
     first = false;
     return second(then, thenAt, piece);
   });
-} // prettier-ignore
+}
 
 /** Strip by strip, each as wide as its widest panel and filled along by a knapsack: few settings, and quick to cut. */
 function fillByStrips(filling: Filling, rect: Rect, left: number[], manner: Manner): CutNode {
   const { kinds, kerfMm } = filling;
   const rips = manner.split !== 'cross';
   const [along, across] = rips ? [rect.lengthMm, rect.widthMm] : [rect.widthMm, rect.lengthMm];
-  const fitting = placings(kinds, left, rect).map((one) => ({ ...one, along: rips ? one.lengthMm : one.widthMm, across: rips ? one.widthMm : one.lengthMm }));
+  const fitting = placings(kinds, left, rect).map((one) => ({
+    ...one,
+    along: rips ? one.lengthMm : one.widthMm,
+    across: rips ? one.widthMm : one.lengthMm,
+  }));
   if (fitting.length === 0) return rest(rect);
   let best: { across: number; counts: number[]; taken: typeof fitting } | null = null;
   let most = 0;
-  const widths = someOf([...new Set(fitting.map((one) => one.across))].sort((a, b) => b - a), manner.random);
+  const widths = someOf(
+    [...new Set(fitting.map((one) => one.across))].sort((a, b) => b - a),
+    manner.random,
+  );
   filling.spent.steps += fitting.length * widths.length;
   for (const wide of widths) {
     // A kind that could lie both ways lies the way that is nearer to the strip's width.
@@ -178,8 +221,18 @@ function fillByStrips(filling: Filling, rect: Rect, left: number[], manner: Mann
     }
     const taken = [...nearest.values()];
     const values = taken.map((one) => manner.worth[one.kind]! * (0.9 + 0.1 * manner.random.uniform()));
-    const { counts, worth } = bestFill({ takes: taken.map((one) => one.along + kerfMm), most: taken.map((one) => left[one.kind]!), room: along + kerfMm }, values);
-    const score = (worth / (wide + kerfMm)) * (Math.abs(wide - across) < kerfMm ? 1.1 : 1) * (0.95 + 0.05 * manner.random.uniform());
+    const { counts, worth } = bestFill(
+      {
+        takes: taken.map((one) => one.along + kerfMm),
+        most: taken.map((one) => left[one.kind]!),
+        room: along + kerfMm,
+      },
+      values,
+    );
+    const score =
+      (worth / (wide + kerfMm)) *
+      (Math.abs(wide - across) < kerfMm ? 1.1 : 1) *
+      (0.95 + 0.05 * manner.random.uniform());
     if (score > most) {
       most = score;
       best = { across: wide, counts, taken };
@@ -187,7 +240,9 @@ function fillByStrips(filling: Filling, rect: Rect, left: number[], manner: Mann
   }
   if (!best) return rest(rect);
   const { counts, taken, across: wide } = best;
-  const row = taken.flatMap((one, i) => Array.from({ length: counts[i]! }, () => one)).sort((a, b) => b.across - a.across || b.along - a.along);
+  const row = taken
+    .flatMap((one, i) => Array.from({ length: counts[i]! }, () => one))
+    .sort((a, b) => b.across - a.across || b.along - a.along);
   row.forEach((one) => (left[one.kind]! -= 1));
   let first = true;
   return cutIn(rect, rips ? 'rip' : 'cross', wide, kerfMm, (piece) => {
@@ -195,7 +250,7 @@ function fillByStrips(filling: Filling, rect: Rect, left: number[], manner: Mann
     first = false;
     return inRow(filling, piece, row, rips, left, manner);
   });
-} // prettier-ignore
+}
 
 /** The widest of many widths, and some of the others. */
 function someOf(widths: readonly number[], random: Random): readonly number[] {
@@ -205,8 +260,17 @@ function someOf(widths: readonly number[], random: Random): readonly number[] {
 }
 const WIDTHS = 12;
 
-/** A strip cut across into its panels; what is left beside a narrower one, and at the end, is filled with what goes in. */
-function inRow(filling: Filling, strip: Rect, row: readonly (Placing & { along: number; across: number })[], rips: boolean, left: number[], manner: Manner): CutNode {
+/**
+ * A strip cut across into its panels; what is left beside a narrower one, and at the end, is filled with what goes in.
+ */
+function inRow(
+  filling: Filling,
+  strip: Rect,
+  row: readonly (Placing & { along: number; across: number })[],
+  rips: boolean,
+  left: number[],
+  manner: Manner,
+): CutNode {
   const [next, ...others] = row;
   const further: Manner = { ...manner, by: 'panels', split: 'larger' };
   if (!next) return fillByPanels(filling, strip, left, further);
@@ -221,4 +285,4 @@ function inRow(filling: Filling, strip: Rect, row: readonly (Placing & { along: 
       return { ...one, is: 'part', part: filling.kinds[next.kind]!.id, turned: next.turned };
     });
   });
-} // prettier-ignore
+}

@@ -55,11 +55,14 @@ export function settingsOf(node: CutNode): number {
 /** Cuts one way right inside cuts the same way are one row of cuts; a cut that leaves one piece whole is none. */
 export function flattened(node: CutNode): CutNode {
   if (node.is !== 'cut') return node;
-  const pieces = node.pieces.map(flattened).flatMap((one) => (one.is === 'cut' && one.way === node.way && one.shop === node.shop ? one.pieces : [one]));
+  const pieces = node.pieces
+    .map(flattened)
+    .flatMap((one) => (one.is === 'cut' && one.way === node.way && one.shop === node.shop ? one.pieces : [one]));
   const [only] = pieces;
-  const whole = only !== undefined && pieces.length === 1 && only.lengthMm === node.lengthMm && only.widthMm === node.widthMm;
+  const whole =
+    only !== undefined && pieces.length === 1 && only.lengthMm === node.lengthMm && only.widthMm === node.widthMm;
   return whole ? only : { ...node, pieces };
-} // prettier-ignore
+}
 
 /**
  * What is wrong with a layout, if anything: pieces that overlap, that lie outside, that leave no room for the kerf.
@@ -75,7 +78,9 @@ export function faultsOf(node: CutNode, kerfMm: number): string[] {
   node.pieces.forEach((one, index) => {
     if (index > 0) at += kerfMm;
     if (Math.abs(from(one) - at) > 1e-6) faults.push(`piece ${index} begins at ${from(one)}, not ${at}`);
-    const across = along ? one.yMm - node.yMm + Math.abs(one.widthMm - node.widthMm) : one.xMm - node.xMm + Math.abs(one.lengthMm - node.lengthMm);
+    const across = along
+      ? one.yMm - node.yMm + Math.abs(one.widthMm - node.widthMm)
+      : one.xMm - node.xMm + Math.abs(one.lengthMm - node.lengthMm);
     if (Math.abs(across) > 1e-6) faults.push(`piece ${index} does not go right through`);
     at = from(one) + size(one);
   });
@@ -83,4 +88,4 @@ export function faultsOf(node: CutNode, kerfMm: number): string[] {
   const end = from(node) + size(node);
   if (at > end + 1e-6 || end - at > kerfMm + 1e-6) faults.push(`pieces end at ${at}, the piece at ${end}`);
   return [...faults, ...node.pieces.flatMap((one) => faultsOf(one, kerfMm))];
-} // prettier-ignore
+}

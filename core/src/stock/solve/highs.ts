@@ -2,8 +2,8 @@ import type { Highs, Model, ModelData } from 'highs';
 import type { Column, Effort, Growing, Program, Relaxed, Solver, Whole } from './program';
 
 /**
- * HiGHS (Huangfu and Hall, "Parallelizing the dual revised simplex method", 2018) as a solver. Loading it, which is done
- * differently in a browser, in a worker and in Node, is its caller's.
+ * HiGHS (Huangfu and Hall, "Parallelizing the dual revised simplex method", 2018) as a solver. Loading it, which is
+ * done differently in a browser, in a worker and in Node, is its caller's.
  */
 export function solverOf(highs: Highs): Solver {
   return {

@@ -11,7 +11,8 @@ export class Instruments1764100000000 implements MigrationInterface {
         "repeats" integer NOT NULL,
         "squares" real NOT NULL,
         PRIMARY KEY ("job_id", "instrument", "first"),
-        CONSTRAINT "instrument_repeat_of_job" FOREIGN KEY ("job_id") REFERENCES "job" ("id") ON DELETE CASCADE ON UPDATE NO ACTION
+        CONSTRAINT "instrument_repeat_of_job" FOREIGN KEY ("job_id")
+          REFERENCES "job" ("id") ON DELETE CASCADE ON UPDATE NO ACTION
       )`);
   }
 

@@ -1,0 +1,22 @@
+import { drawingsEn } from './drawings';
+import { heightsEn } from './heights';
+import { partsEn } from './parts';
+import { problemsEn } from './problems';
+import { stepsEn } from './steps';
+import { stockEn } from './stock';
+import { supportsEn } from './supports';
+import { surveyEn } from './survey';
+import { termsEn } from './terms';
+
+/** English, topic by topic: all that is said of a job. What is said before one is open is in `typed.ts`. */
+export const restEn = [
+  surveyEn,
+  heightsEn,
+  termsEn,
+  problemsEn,
+  supportsEn,
+  partsEn,
+  drawingsEn,
+  stockEn,
+  stepsEn,
+] as const;
