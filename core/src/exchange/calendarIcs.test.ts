@@ -1,5 +1,5 @@
 import ICAL from 'ical.js';
-import { layOut, outstanding, usualCalendar } from '../steps';
+import { layIntoCalendar, outstanding, usualCalendar } from '../steps';
 import { momentOf } from '../steps/calendar/zoned';
 import { chimneyAlcove } from '../demo';
 import { planJob } from '../plan';
@@ -11,7 +11,7 @@ const { steps } = planJob(job).build;
 // In the week in which clocks go forward.
 const nowMs = Date.UTC(2026, 2, 23, 6);
 const calendar = usualCalendar(ZONE, '2026-03-23');
-const { laid } = layOut({
+const { laid } = layIntoCalendar({
   left: outstanding(steps, job.build, nowMs),
   order: steps.map((one) => one.id),
   build: job.build,

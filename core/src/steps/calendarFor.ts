@@ -1,5 +1,5 @@
 import type { BuildWish } from '../job';
-import { layOut, withoutDay, type LaidOut } from './calendar/lay';
+import { layIntoCalendar, withoutDay, type LaidOut } from './calendar/lay';
 import { outstanding } from './outstanding';
 import { tripsFor, type TripsInput } from './trips';
 
@@ -25,5 +25,5 @@ export function calendarFor({ build, plan, nowMs, lose, nodes }: CalendarInput):
   const trips = tripsFor({ build, plan, nowMs, ...(nodes === undefined ? {} : { nodes }) });
   const left = outstanding(plan.build.steps, build, nowMs);
   const input = { left, order: trips.steps.map((one) => one.step), build, calendar, nowMs };
-  return { ...layOut(input), withoutMs: lose === undefined ? null : withoutDay(input, lose).withoutMs };
+  return { ...layIntoCalendar(input), withoutMs: lose === undefined ? null : withoutDay(input, lose).withoutMs };
 }

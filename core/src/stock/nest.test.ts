@@ -1,6 +1,6 @@
 import { nestPair } from './nest';
 import { coatingsFor, surfaceOf } from './finish';
-import { packsFor } from './packs';
+import { packsFor } from './shopping/packs';
 import { stripsFor } from './blanks';
 import { figure } from '../figure';
 import { message } from '../message';

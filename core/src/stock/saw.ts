@@ -1,7 +1,7 @@
 import type { CutPiece, Job, Offcut, Saw } from '../job';
 import { FURTHER } from '../fit/furtherCuts';
 import { piecesOn } from './cutPieces';
-import type { Cutting } from './cutting';
+import type { Cutting } from './cuttingPlan';
 import { nodesOf, type CutNode, type Rect } from './sheets/layout';
 import { stepsOf, type Cuttable, type SawStep } from './steps';
 

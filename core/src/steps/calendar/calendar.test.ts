@@ -9,7 +9,7 @@ import { outstanding, type Outstanding } from '../outstanding';
 import type { Step } from '../step';
 import { tripsFor } from '../trips';
 import { freeTime, quietTime, usualCalendar, type CalendarWish } from './free';
-import { layOut, withoutDay } from './lay';
+import { layIntoCalendar, withoutDay } from './lay';
 import { momentOf, wallOf, weekday, dayNumber, zoneKnown } from './zoned';
 
 const ZONE = 'Europe/Amsterdam';
@@ -120,7 +120,7 @@ const laidOut = (
 describe('the chimney alcove in evenings and Saturdays', () => {
   test('every step has its place in free time, its waits kept, saws silent after eight', () => {
     const { input } = laidOut();
-    const { laid, doneMs, problems } = layOut(input);
+    const { laid, doneMs, problems } = layIntoCalendar(input);
     expect(laid).toHaveLength(plan.build.steps.length);
     expect(problems).toEqual([]);
     expect(doneMs).toBe(Math.max(...laid.map((one) => one.toMs)));
@@ -135,7 +135,7 @@ describe('the chimney alcove in evenings and Saturdays', () => {
   test('a lost Saturday moves the end, and says by how much', () => {
     const { input } = laidOut();
     const { withMs, withoutMs } = withoutDay(input, '2026-05-09');
-    expect(withMs).toBe(layOut(input).doneMs);
+    expect(withMs).toBe(layIntoCalendar(input).doneMs);
     expect(withoutMs!).toBeGreaterThan(withMs!);
     expect(withoutDay({ ...input, calendar: { ...input.calendar, lost: ['2026-05-09'] } }, '2026-05-09')).toEqual({
       withMs,
@@ -146,7 +146,7 @@ describe('the chimney alcove in evenings and Saturdays', () => {
   test('a step stays where it was moved, and what hangs on it comes later', () => {
     const at = momentOf(ZONE, '2026-05-16', 10 * 60);
     const { input } = laidOut({ moved: [{ step: 'prime', at }] });
-    const { laid, problems } = layOut(input);
+    const { laid, problems } = layIntoCalendar(input);
     expect(problems).toEqual([]);
     expect(laid.find((one) => one.step === 'prime')).toMatchObject({ fromMs: at, moved: true });
     checked(input, laid);
@@ -154,15 +154,17 @@ describe('the chimney alcove in evenings and Saturdays', () => {
 
   test('moved before what must come first, it is laid as any other, and said', () => {
     const { input } = laidOut({ moved: [{ step: 'paint-1', at: momentOf(ZONE, '2026-05-04', 19 * 60) }] });
-    const { laid, problems } = layOut(input);
+    const { laid, problems } = layIntoCalendar(input);
     expect(problems.map((one) => one.message.code)).toEqual(['problem.movedEarly']);
     expect(laid.find((one) => one.step === 'paint-1')!.moved).toBe(false);
     checked(input, laid);
   });
 
   test('no time at all, and steps longer than any evening, are said', () => {
-    expect(layOut(laidOut({ free: [] }).input).problems.map((one) => one.message.code)).toContain('problem.noTime');
-    const { problems, laid } = layOut(
+    expect(layIntoCalendar(laidOut({ free: [] }).input).problems.map((one) => one.message.code)).toContain(
+      'problem.noTime',
+    );
+    const { problems, laid } = layIntoCalendar(
       laidOut({ free: [1, 2, 3, 4, 5, 6, 7].map((day) => ({ day, from: '10:00', to: '11:00' })) }).input,
     );
     expect(problems.map((one) => one.message.code)).toContain('problem.stepTooLong');
@@ -171,7 +173,10 @@ describe('the chimney alcove in evenings and Saturdays', () => {
 });
 
 /** Whether every wait and window of a laid calendar is kept, and no two steps lie over one another. */
-function checked({ left, nowMs }: { left: Outstanding; nowMs: number }, laid: ReturnType<typeof layOut>['laid']): void {
+function checked(
+  { left, nowMs }: { left: Outstanding; nowMs: number },
+  laid: ReturnType<typeof layIntoCalendar>['laid'],
+): void {
   const at = new Map(laid.map((one) => [one.step, one]));
   for (const step of left.steps) {
     const own = at.get(step.id);
@@ -231,7 +236,7 @@ test('random work in random free time: waits and windows are kept, nothing overl
       };
       const { quiet: _quiet, ...loud } = calendar;
       const left: Outstanding = { steps, at: null, running: [] };
-      const { laid, doneMs, problems } = layOut({
+      const { laid, doneMs, problems } = layIntoCalendar({
         left,
         order: steps.map((one) => one.id),
         build: chimneyAlcove().build,
