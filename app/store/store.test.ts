@@ -1,32 +1,14 @@
-import { chimneyAlcove, cloakroomCloset } from '@dormer/core/demo';
-import { withoutReading, writeJobFile } from '@dormer/core/job/document';
 import { MapDevice, PretendServer, directCore, until } from '../test/setup';
-import {
-  begin,
-  catchUp,
-  closeJob,
-  copyJob,
-  createJob,
-  editJob,
-  importJob,
-  importReadings,
-  keepBoth,
-  keepMine,
-  keepTheirs,
-  openJob,
-  redo,
-  removeJob,
-  takeReading,
-  undo,
-} from './actions';
-import { api } from './api';
+import { begin, catchUp, closeJob, editJob, keepBoth, keepMine, keepTheirs, openJob, redo, undo } from './actions';
 import { newRecord } from './record';
-import { records } from './records';
-import { selectCanUndo, selectJobs, selectOpenJob, selectSaveState } from './selectors';
+import { selectCanUndo, selectJobs, selectOpenJob } from './selectors';
 import { createStore, type AppStore } from './store';
+import { quiet, alcove, stateOf, jobOf, saved } from './storeTesting';
 
 let server: PretendServer;
+
 let device: MapDevice;
+
 let stores: AppStore[];
 
 beforeEach(() => {
@@ -35,23 +17,16 @@ beforeEach(() => {
   stores = [];
   globalThis.fetch = server.fetch as typeof fetch;
 });
+
 afterEach(() => stores.forEach((store) => store.stop()));
 
-const quiet = { tell: () => undefined, hear: () => undefined, close: () => undefined };
 async function app(from: MapDevice = device): Promise<AppStore> {
   const store = createStore({ core: directCore, device: from, settleMs: 1, retryMs: 10, tabs: quiet });
   stores.push(store);
   await store.dispatch(begin());
   return store;
 }
-const alcove = chimneyAlcove();
-const stateOf = (store: AppStore, id = alcove.id) => selectSaveState(store.getState(), id);
-const jobOf = (store: AppStore, id = alcove.id) => store.getState().records.byId[id]?.job;
-const saved = (store: AppStore, id = alcove.id) =>
-  until(
-    () => stateOf(store, id) === 'saved',
-    () => store.getState().records.byId[id]?.fault,
-  );
+
 const rename = (name: string) => editJob((job) => ({ ...job, name }));
 
 /** The alcove on the server, opened on this device. */
@@ -242,92 +217,5 @@ describe('two versions of one job', () => {
     server.savedElsewhere({ ...alcove, name: 'Same' });
     store.dispatch(rename('Same'));
     await saved(store);
-  });
-});
-
-describe('jobs', () => {
-  test('made, copied, removed and brought back', async () => {
-    const store = await app();
-    const id = store.dispatch(createJob({ name: 'New', kind: 'alcove', units: 'in' }));
-    await saved(store, id);
-    const copy = store.dispatch(copyJob(id, 'Copy'));
-    await saved(store, copy);
-    expect(server.jobs.size).toBe(2);
-    store.dispatch(removeJob(copy));
-    await until(() => server.jobs.get(copy)?.removed === true);
-    expect(selectJobs(store.getState()).map((one) => one.id)).toEqual([id]);
-    expect(store.getState().notice).toMatchObject({ undoRemoval: copy });
-    store.dispatch(records.unremoved(copy));
-    await until(() => server.jobs.get(copy)?.removed === false);
-  });
-
-  test('a removed job is forgotten by the device at the next start', async () => {
-    const store = await opened();
-    store.dispatch(closeJob());
-    store.dispatch(removeJob(alcove.id));
-    await until(() => device.jobs.get(alcove.id)?.removedOnServer === true);
-    await app();
-    expect(device.jobs.has(alcove.id)).toBe(false);
-  });
-
-  test('a file comes in as itself, as a copy where it differs, and not twice', async () => {
-    const store = await opened();
-    const nameCopy = (name: string) => `${name}, from file`;
-    const take = (contents: string) => store.dispatch(importJob(contents, nameCopy));
-    expect(await take(writeJobFile(cloakroomCloset()))).toBeNull();
-    expect(await take(writeJobFile(alcove))).toBeNull();
-    expect(selectJobs(store.getState())).toHaveLength(2);
-    const first = alcove.readings[0]!;
-    expect(await take(writeJobFile(withoutReading(alcove, first.id)))).toBeNull();
-    const names = selectJobs(store.getState()).map(({ job }) => job.name);
-    expect(names).toContain('Chimney alcove, reading room, from file');
-    expect(jobOf(store)).toEqual(alcove);
-    expect((await take('{"format":"soup"}'))?.message.code).toBe('file.notAJob');
-    expect(selectJobs(store.getState())).toHaveLength(3);
-  });
-
-  test('a reading takes along what other jobs say of the person’s error, in one step to undo', async () => {
-    const store = await opened();
-    server.learned = [
-      { instrument: 'tape', repeats: 3, squares: 11, factor: 1.3 },
-      { instrument: 'laser', repeats: 0, squares: 0, factor: 1 },
-    ];
-    await store.dispatch(api.endpoints.getInstruments.initiate(alcove.id));
-    const reading = { ...alcove.readings[0]!, id: 'new' };
-    store.dispatch(takeReading(reading));
-    expect(jobOf(store)!.errors).toEqual([{ instrument: 'tape', repeats: 3, squares: 11 }]);
-    expect(jobOf(store)!.readings).toHaveLength(alcove.readings.length + 1);
-    store.dispatch(undo());
-    expect(jobOf(store)).toEqual(alcove);
-  });
-
-  test('a table of readings comes in as one step, each with an id of its own', async () => {
-    const store = await opened();
-    const read = await store.dispatch(importReadings('kind,at,up,value\nwidth,front,900,1127\nwidth,front,900,x\n'));
-    expect(read).toMatchObject({ ok: true, value: { count: 1, refused: [{ line: 3 }] } });
-    const ids = jobOf(store)!.readings.map((one) => one.id);
-    expect(new Set(ids).size).toBe(alcove.readings.length + 1);
-    store.dispatch(undo());
-    expect(jobOf(store)).toEqual(alcove);
-    expect(await store.dispatch(importReadings('nonsense'))).toMatchObject({ ok: false });
-    // More than a job holds is refused whole: none is dropped unsaid.
-    const many = `kind,at,up,value\n${'width,front,900,1127\n'.repeat(490)}`;
-    expect(await store.dispatch(importReadings(many))).toMatchObject({ ok: false, error: { code: 'csv.tooMany' } });
-    expect(jobOf(store)).toEqual(alcove);
-  });
-
-  test('a file of a removed job brings it back over its old version', async () => {
-    const store = await opened();
-    store.dispatch(closeJob());
-    store.dispatch(removeJob(alcove.id));
-    await until(() => server.jobs.get(alcove.id)?.removed === true);
-    await store.dispatch(importJob(writeJobFile(alcove), String));
-    await saved(store);
-    expect(server.jobs.get(alcove.id)).toMatchObject({ removed: false, version: 2, job: alcove });
-  });
-
-  test('a job that is nowhere is not opened', async () => {
-    const store = await app();
-    expect(await store.dispatch(openJob('none'))).toBe(false);
   });
 });

@@ -1,16 +1,12 @@
-import { stepsFor, type Steps } from './steps/steps';
-import { considered, type Considered } from './consider';
 import type { Figure } from './figure';
-import { fitParts, liftOf, stylesSideBySide, withHoles, type Lift, type Part, type StyleOutcome } from './fit';
-import { usualBox, usualTrimThickness, type Job } from './job';
+import { fitParts, liftOf, withHoles, type Lift, type Part } from './fit';
+import { neededFor, placeFixings, type Fixing, type Needed } from './fixing';
+import type { Job } from './job';
 import {
-  layOut,
-  levelLineProblems,
   levelLineWords,
   pinHoles,
   railMarks,
   stationsOf,
-  tiltedShelves,
   type Blocked,
   type Contents,
   type Gap,
@@ -22,54 +18,25 @@ import {
   type Tilted,
   type WallMark,
 } from './layout';
-import { neededFor, placeFixings, throughHoles, type Fixing, type Needed } from './fixing';
-import {
-  curesFor,
-  hangingProblems,
-  strengthOf,
-  strengthProblems,
-  tippingProblems,
-  weightOf,
-  type Cure,
-  type Strength,
-} from './load';
-import { message, nested, type Message } from './message';
-import {
-  cavityBox,
-  deviationsOf,
-  openingOf,
-  outlineOf,
-  type CavityBox,
-  type Deviation,
-  type Opening,
-  type Outline,
-} from './opening';
-import { specOf, studAdvice, type PlaceSpec, type StudAdvice } from './place';
-import { plannedReading, surveyProblems, thinSurvey, trialProblems, type PlannedReading } from './planReadings';
-import { doubtful, stop, type Caution, type Problem } from './problem';
+import { curesFor, strengthOf, type Cure, type Strength } from './load';
+import type { Message } from './message';
+import { deviationsOf, outlineOf, type CavityBox, type Deviation, type Opening, type Outline } from './opening';
+import { studAdvice, type StudAdvice } from './place';
+import type { Caution, Problem } from './problem';
+import type { Considered } from './road/consider';
+import { asFarAsParts } from './road/parts';
+import { cautionsOf, problemsOf } from './road/problems';
+import { plannedReading, type PlannedReading } from './road/readings';
+import { compareStyles, considerSystems } from './road/styles';
+import { stepsFor, type Steps } from './steps/steps';
 import { cutList, type CutGroup } from './stock';
-import { advise, surveyOf, type Advice, type LearnedError, type Survey, type TrialCheck } from './survey';
-import {
-  applySystems,
-  bareBoards,
-  boxAndTrim,
-  boxScrews,
-  depthOf,
-  dividersOf,
-  plannedAt,
-  railExtras,
-  roomsOf,
-  shelfMarks,
-  tiltedExtras,
-  type Applied,
-  type Hardware,
-  type Joint,
-  type PartSpec,
-} from './system';
+import { advise, type Advice, type LearnedError, type Survey, type TrialCheck } from './survey';
+import { shelfMarks, type Applied, type Hardware } from './system';
 
 /** The version of the plan this code writes. */
 export const PLAN_VERSION = 7;
 
+export { compareStyles, considerSystems };
 export type { Considered, PlannedReading };
 
 /** A clear space and what is really left to reach in by, under the nosing above it. */
@@ -142,45 +109,23 @@ export interface Plan {
  * comes back as a plan with named problems, never as an exception.
  */
 export function planJob(job: Job): Plan {
-  const { survey, opening, layout, system, spec, box, planned, specs, tilted, dividers, hardware, fastenings } =
-    asFarAsParts(job);
+  const road = asFarAsParts(job);
+  const { survey, opening, layout, system, spec, box, specs, tilted, hardware } = road;
   const fitted = fitParts({ specs, opening, job });
   const drilled = withHoles(fitted.parts, hardware, job);
   const boards = spec.takes === 'box' ? [] : boardsOf(layout.shelves, job, survey);
   const pinned = pinsOf(job, layout, opening);
   const { parts } = drilled;
-  const placed = placeFixings({ fastenings, parts, hardware, opening, job });
+  const placed = placeFixings({ fastenings: road.fastenings, parts, hardware, opening, job });
   const held = { holds: system.holds, parts, hardware, fixings: placed.fixings };
   const loaded = { ...held, contents: layout.contents, opening, job };
   const strengths = strengthOf(loaded);
   const cures = curesFor(loaded, strengths);
-  const readings = job.readings.map((one) => plannedReading(one, survey));
-  const problems =
-    job.readings.length === 0
-      ? [stop({ is: 'place' }, message('problem.noReadings'))]
-      : [
-          ...surveyProblems(survey, readings),
-          ...thinSurvey(job),
-          ...trialProblems(survey, job),
-          ...(spec.takes === 'box' ? [...(box?.problems ?? []), ...(planned ? layout.problems : [])] : layout.problems),
-          ...tilted.problems,
-          ...pinned.problems,
-          ...levelLineProblems(job),
-          ...system.problems,
-          ...(planned ? [] : [notYet(job, spec)]),
-          ...(specs.length > 0 || planned ? fitted.problems : []),
-          ...dividers.problems,
-          ...drilled.problems,
-          ...placed.problems,
-          ...throughHoles(parts, placed.fixings),
-          // A load that nobody named is no reason to stop anyone.
-          ...(job.load.use !== 'listed' || job.things.length > 0 ? strengthProblems(strengths, cures) : []),
-          ...hangingProblems(parts, job),
-          ...tippingProblems(system.standing, placed.fixings, weightOf(parts, job), job),
-        ];
-  const cautions = [...cautionsOf(job), ...system.cautions, ...dividers.cautions];
+  const readings = job.readings.map((reading) => plannedReading(reading, survey));
+  const cautions = [...cautionsOf(job), ...system.cautions, ...road.dividers.cautions];
   const advice = advise({ job, survey, boards });
   const [next] = advice.next;
+  const levelLineUpMm = job.levelLine.up.mm;
   return {
     format: 'dormer-plan',
     version: PLAN_VERSION,
@@ -195,7 +140,7 @@ export function planJob(job: Job): Plan {
     errors: survey.errors,
     box,
     studs: studsOf(job, survey),
-    levelLineUpMm: job.levelLine.up.mm,
+    levelLineUpMm,
     shelves: layout.shelves,
     gaps: layout.gaps.map((gap, index) => ({ ...gap, reachIn: system.reachIn[index] ?? null })),
     blocked: layout.blocked,
@@ -204,8 +149,8 @@ export function planJob(job: Job): Plan {
     contents: layout.contents,
     marks: [
       ...system.marks,
-      ...system.bare.flatMap((shelf) => shelfMarks(shelf, job.levelLine.up.mm, null)),
-      ...railMarks(layout.rail, layout.shelves.find((one) => one.held === 'seated')?.number ?? 1, job.levelLine.up.mm),
+      ...system.bare.flatMap((shelf) => shelfMarks(shelf, levelLineUpMm, null)),
+      ...railMarks(layout.rail, layout.shelves.find(({ held }) => held === 'seated')?.number ?? 1, levelLineUpMm),
     ],
     stations: stationsOf(opening, job.place, Math.min(job.shelves.depth.mm, opening.extent.depth)),
     levelLine: levelLineWords(job),
@@ -219,7 +164,7 @@ export function planJob(job: Job): Plan {
     cures,
     order: system.order,
     cutList: cutList(parts),
-    problems,
+    problems: problemsOf(job, road, { readings, fitted, drilled, pinned, placed, strengths, cures }),
     build: stepsFor({
       job,
       takes: spec.takes,
@@ -236,73 +181,10 @@ export function planJob(job: Job): Plan {
   };
 }
 
-/** The road as far as the pieces that are asked for: what the walls, the heights and the supports make of a job. */
-function asFarAsParts(job: Job) {
-  const survey = surveyOf(job);
-  const opening = openingOf(survey);
-  const spec = specOf(job.place);
-  const planned = plannedAt(job.support.system, job.place);
-  const box = spec.takes === 'box' ? cavityBox(survey, job) : null;
-  const layout = layOut({ job, opening, ...roomsOf(job, opening, box) });
-  // What cannot be laid takes nothing else away: the supports are those of the other shelves.
-  const unlaid = shelvesStopped(layout.problems);
-  const shelves = layout.shelves.filter((one) => !unlaid.has(one.number));
-  const system = applySystems({ job, opening, shelves, gaps: layout.gaps, space: layout.outer, box });
-  const stopped = shelvesStopped([...layout.problems, ...system.problems]);
-  const wanted = system.bare.filter((one) => !stopped.has(one.number));
-  const bare =
-    spec.boards === 'none' ? [] : bareBoards(wanted, job.shelves, spec.boards, (shelf) => depthOf(job, shelf));
-  const made = system.parts.filter((part) => !stopped.has(part.shelf));
-  const thicknessMm = job.shelves.thickness.mm;
-  const tilted = tiltedShelves({ wishes: job.tilted ?? [], thicknessMm, depthMm: opening.extent.depth });
-  const sloping = tilted.problems.some((one) => one.severity === 'stop') ? [] : tilted.tilted;
-  const extras = [tiltedExtras({ tilted: sloping, job, opening }), railExtras({ rail: layout.rail, opening })];
-  const bought = system.hardware.filter((one) => !stopped.has(one.shelf));
-  const dividers = dividersOf({ job, opening, gaps: layout.gaps, specs: [...made, ...bare], hardware: bought });
-  const shelving = [...made, ...bare, ...dividers.parts];
-  const specs = box
-    ? [...boxOf(box, job, system.boxSides), ...shelving]
-    : [...shelving, ...extras.flatMap((one) => one.parts)];
-  const hardware = [...bought, ...extras.flatMap((one) => one.hardware)];
-  const fastenings = [
-    ...system.fastenings.filter((one) => !stopped.has(one.shelf)),
-    ...extras.flatMap((one) => one.fastenings),
-    ...dividers.fastenings,
-    ...(box ? boxScrews(box, job.shelves.thickness.mm) : []),
-  ];
-  return { survey, opening, layout, system, spec, box, planned, specs, tilted, dividers, hardware, fastenings };
-}
-
-/**
- * One shelf's board in every end style, side by side, from more drawn walls than the plan takes. Yields how much of the
- * work is done, 0 to 1, so that whoever runs it can show it or stop.
- * @returns null where the shelf has no board
- */
-export function* compareStyles(job: Job, shelf: number): Generator<number, readonly StyleOutcome[] | null> {
-  const { opening, specs } = asFarAsParts(job);
-  const board = specs.find((one) => one.shelf === shelf && one.role === 'board');
-  if (!board) return null;
-  return yield* stylesSideBySide({ spec: board, opening, job });
-}
-
-/** Every support system for the shelves of a job, side by side: what one chooses by. */
-export function considerSystems(job: Job): Considered[] {
-  const { opening, layout, box } = asFarAsParts(job);
-  return considered(job, opening, layout, box);
-}
-
 /** Pin holes in the sides of the space shelves stand in. */
 function pinsOf({ pins: wish, shelves: { depth } }: Job, { shelves, space }: Layout, { extent }: Opening) {
   if (!wish || space.toMm === null) return { pins: null, problems: [] };
   return pinHoles({ wish, shelves, fromMm: space.fromMm, toMm: space.toMm, depthMm: Math.min(depth.mm, extent.depth) });
-}
-
-/** The boards and the trim of a cavity's box. */
-function boxOf(box: CavityBox, { box: wish, units, shelves }: Job, sides: Joint | null): PartSpec[] {
-  const { trim } = wish ?? usualBox(units);
-  const trimThickMm = (trim.thickness ?? usualTrimThickness(units)).mm;
-  const parts = boxAndTrim(box, { wallMm: shelves.thickness.mm, trim, trimThickMm });
-  return sides ? parts.map((one) => (one.role === 'box-side' ? { ...one, joint: sides } : one)) : parts;
 }
 
 /** Boards as the survey is to know them: at half their thickness, out to their front. */
@@ -314,32 +196,6 @@ function boardsOf(shelves: readonly LaidShelf[], job: Job, { extent }: Survey) {
   });
 }
 
-const notYet = (job: Job, { boards, takes }: PlaceSpec): Problem =>
-  doubtful(
-    { is: 'support' },
-    takes === 'box'
-      ? message('problem.boxOnly')
-      : message(boards === 'none' ? 'problem.supportsNotHere' : 'problem.boardsOnly', {
-          place: nested(message(`place.${job.place.kind}`)),
-        }),
-  );
-
-function cautionsOf({ place }: Job): Caution[] {
-  const said = (
-    code: 'caution.oldPaint' | 'caution.cavityWires' | 'caution.cavityLoad' | 'caution.cavityOutside' | 'caution.pilot',
-    stage: Caution['stage'] = 'measure',
-  ) => ({ message: message(code), stage });
-  return [
-    ...(specOf(place).takes === 'box'
-      ? [said('caution.cavityWires'), said('caution.cavityLoad'), said('caution.cavityOutside')]
-      : []),
-    ...(place.studs.length > 0 ? [said('caution.pilot')] : []),
-    said('caution.oldPaint'),
-    { message: message('caution.notFromFloor'), stage: 'shelves' },
-    { message: message('caution.dust'), stage: 'cut' },
-  ];
-}
-
 /** Where to look for studs, wall by wall, from those that were found. */
 function studsOf({ place, units }: Job, { extent }: Survey): StudAdvice[] {
   const across = extent.right - extent.left;
@@ -347,11 +203,4 @@ function studsOf({ place, units }: Job, { extent }: Survey): StudAdvice[] {
     const advice = studAdvice(place, wall, wall === 'back' ? across : extent.depth, units);
     return advice ? [advice] : [];
   });
-}
-
-/** Shelves that cannot be made as asked: no wood is cut for them, the others are still planned. */
-function shelvesStopped(problems: readonly Problem[]): Set<number> {
-  return new Set(
-    problems.flatMap(({ severity, about }) => (severity === 'stop' && about.is === 'shelf' ? [about.shelf] : [])),
-  );
 }

@@ -1,48 +1,47 @@
-import { act, fireEvent, waitFor, within } from '@testing-library/react-native';
-import { chimneyAlcove } from '@dormer/core/demo';
-import { typedLength, type Job, type Offcut } from '@dormer/core/job/document';
-import { sawSteps, sawTasks } from '@dormer/core/stock';
-import { words } from '@dormer/core/words/all';
-import { download, pickFile } from '../../controls/files';
-import { editJob, putOnRack, type AppStore } from '../../store';
+import { fireEvent, waitFor, within } from '@testing-library/react-native';
+import { type Job, type Offcut } from '@dormer/core/job/document';
+import { pickFile } from '../../controls/files';
+import { putOnRack, type AppStore } from '../../store';
 import { jobIn, planned, press, screen, show, type } from '../../test/screen';
 import { CutScreen } from './CutScreen';
+import { given, alcove, mm, type Tab, turn } from './cutTesting';
 
 jest.mock('expo-clipboard', () => ({ setStringAsync: jest.fn() }));
+
 jest.mock('../../controls/files', () => ({
   ...jest.requireActual('../../controls/files'),
   download: jest.fn(),
   pickFile: jest.fn(),
 }));
+
 // Here nothing is fetched in pieces.
 jest.mock('../../controls/sheets', () => ({
   sheets: async () => jest.requireActual('@dormer/core/exchange'),
   drawings: async () => jest.requireActual('@dormer/core/exchange/drawings'),
 }));
-const given = download as jest.MockedFunction<typeof download>;
+
 const picked = pickFile as jest.MockedFunction<typeof pickFile>;
 
 jest.setTimeout(40_000);
 
 let store: AppStore;
-afterEach(() => store.stop());
-beforeEach(() => given.mockReset());
 
-const alcove = chimneyAlcove();
-const mm = (typed: string) => typedLength(typed, 'mm');
-type Tab = 'Layouts' | 'Buy' | 'At the saw' | 'Pieces';
+afterEach(() => store.stop());
+
+beforeEach(() => given.mockReset());
 
 async function cut(tab: Tab, job: Job = alcove): Promise<void> {
   store = await show(<CutScreen first={1} />, job);
   turn(tab);
   await laidOut();
 }
-const turn = (tab: Tab) => fireEvent.press(screen.getByRole('radio', { name: tab }));
+
 const laidOut = () =>
   waitFor(() => {
     const { key, working } = store.getState().cutting;
     expect([key === null, working]).toEqual([false, null]);
   });
+
 const stock = () => jobIn(store).stock;
 
 describe('layouts', () => {
@@ -198,126 +197,6 @@ describe('what is bought', () => {
     await screen.findByText('The cheapest');
     press('Make the boards of MDF');
     expect(jobIn(store).wood.boards).toBe('mdf');
-  });
-});
-
-describe('at the saw', () => {
-  const tick = () => press('Cut');
-  const tasks = () => sawTasks(stock().saw!, store.getState().planned.plan!.parts, jobIn(store));
-  const furtherTasks = () => tasks().flatMap((one) => (one.is === 'further' ? [one.further] : []));
-  const tickAllBut = (count: number) => {
-    const done = tasks()
-      .slice(0, -count)
-      .map((one) => one.id);
-    act(() => {
-      store.dispatch(editJob((job) => ({ ...job, stock: { ...job.stock, saw: { ...job.stock.saw!, done } } })));
-    });
-  };
-
-  test('one cut at a time, taken back, and kept in the job', async () => {
-    await cut('At the saw');
-    press('Begin cutting');
-    screen.getByText(/^Cut 1 of \d+ · board L1$/);
-    tick();
-    screen.getByText(/^Cut 2 of/);
-    expect(stock().saw?.done).toHaveLength(1);
-    press('Take back the last tick');
-    screen.getByText(/^Cut 1 of/);
-    press('Give up these layouts');
-    expect(stock().saw).toBeUndefined();
-  });
-
-  test('a piece cut wrong: still too long is cut again, too short is planned anew', async () => {
-    await cut('At the saw');
-    press('Begin cutting');
-    while (screen.queryByText(/^Pencil this on the blank at once/) === null) tick();
-    press('Cut wrong');
-    type(/^(Length|Width) now$/, '3000');
-    screen.getByText(/cut it again at the same setting/);
-    type(/^(Length|Width) now$/, '200');
-    await screen.findByTestId('wrong-answer');
-    press('Go on with the new layouts');
-    expect(stock().saw?.wrong).toHaveLength(1);
-    expect(stock().saw?.layouts.every((one) => one.id.endsWith('r2'))).toBe(true);
-  });
-
-  test('when all is cut, what is left goes on the rack', async () => {
-    await cut('At the saw');
-    press('Begin cutting');
-    // All but the last two were ticked before.
-    tickAllBut(2);
-    tick();
-    expect(screen.queryByText('All is cut')).toBeNull();
-    tick();
-    screen.getByText('All is cut');
-    press('Put what is left on the rack');
-    expect(stock().saw).toBeUndefined();
-    const { pieces } = store.getState().rack;
-    expect(pieces.length).toBeGreaterThan(0);
-    expect(pieces.every((one) => one.note === alcove.name)).toBe(true);
-    // What is cut is not cut or bought again, until someone says so.
-    await laidOut();
-    await screen.findByText(/pieces are cut. Nothing is left to cut/);
-    expect(screen.getByRole('button', { name: 'Begin cutting' })).toBeDisabled();
-    turn('Buy');
-    await screen.findByText(/every piece is cut, or its board lies on the saw/);
-    expect(screen.queryAllByRole('checkbox', { name: /pine/ })).toEqual([]);
-    screen.getByText('Screws and fittings');
-    turn('At the saw');
-    press('Cut all again');
-    await laidOut();
-    expect(stock().cut).toEqual([]);
-    await waitFor(() => expect(screen.getByRole('button', { name: 'Begin cutting' })).toBeEnabled());
-  });
-
-  test('squaring an end has no large figure; the first one is a cut that matters', async () => {
-    await cut('At the saw');
-    press('Begin cutting');
-    screen.getByText('Square one end');
-    while (screen.queryByTestId('saw-figure') === null) tick();
-    const first = sawSteps(stock().saw!, stock().kerf.mm).find((one) => one.at >= 0)!;
-    expect(screen.getByTestId('saw-figure')).toHaveTextContent(`${first.settingMm} mm`);
-  });
-
-  test('after the straight cuts the ends of each board are told, one tick each; only then all is cut', async () => {
-    await cut('At the saw');
-    press('Begin cutting');
-    const ends = furtherTasks().filter((one) => one.kind === 'end' && one.label.endsWith('S'));
-    expect(ends.length).toBeGreaterThan(4);
-    tickAllBut(furtherTasks().length);
-    expect(screen.queryByText('All is cut')).toBeNull();
-    for (const one of furtherTasks()) {
-      const card = within(screen.getByTestId('saw-card'));
-      card.getByText(one.label);
-      for (const line of one.how) card.getByText(words(line, alcove));
-      tick();
-    }
-    screen.getByText('All is cut');
-  });
-
-  test('what lies on the saw is not bought again', async () => {
-    await cut('At the saw');
-    press('Begin cutting');
-    turn('Buy');
-    await laidOut();
-    await screen.findByText(/every piece is cut, or its board lies on the saw/);
-  });
-
-  test('pieces that are cut stay cut when the layouts are given up', async () => {
-    await cut('At the saw');
-    press('Begin cutting');
-    while (screen.queryByText(/^Pencil this on the blank at once/) === null) tick();
-    tick();
-    press('Give up these layouts');
-    expect(stock().cut).toHaveLength(1);
-  });
-
-  test('a job that changed under the layouts says so', async () => {
-    await cut('At the saw');
-    press('Begin cutting');
-    store.dispatch(editJob((one) => ({ ...one, fit: { ...one.fit, habit: 'loose', play: typedLength('20', 'mm') } })));
-    await planned(store);
-    await screen.findByText(/other lengths now than in these layouts/);
   });
 });
 

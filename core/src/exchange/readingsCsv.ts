@@ -86,8 +86,8 @@ export function readReadingsCsv(contents: string, unit: JobUnit): Result<ReadRow
     transformHeader: (name) => name.trim().toLowerCase(),
   });
   const columns = parsed.meta.fields ?? [];
-  const missing = ['kind', 'value'].filter((one) => !columns.includes(one));
-  if (missing.length > 0) return refused(message('csv.noHeader', { missing: text(missing.join(', ')) }));
+  const absent = ['kind', 'value'].filter((name) => !columns.includes(name));
+  if (absent.length > 0) return refused(message('csv.noHeader', { missing: text(absent.join(', ')) }));
   const readings: Reading[] = [];
   const rows: RefusedRow[] = [];
   let line = linesIn(whole.slice(0, whole.length - table.length)) + linesIn(columns.join('')) + 2;
@@ -108,39 +108,23 @@ export function readReadingsCsv(contents: string, unit: JobUnit): Result<ReadRow
 /** Line ends in a text: those within a cell too, so that lines are numbered as an editor numbers them. */
 const linesIn = (part: string) => part.split('\n').length - 1;
 
+/** A cell of a row by its column, without what stands around it. */
+type Cell = (name: string) => string;
+
 function rowReading(row: Record<string, string>, usual: JobUnit, id: string): Result<Reading, Message> {
-  const cell = (name: string) => (row[name] ?? '').trim();
+  const cell: Cell = (name) => (row[name] ?? '').trim();
   const kind = cell('kind').toLowerCase() as ReadingKind;
   if (!(kind in FIELDS)) return notOneOf('kind', cell('kind'), Object.keys(FIELDS));
   const units: readonly JobUnit[] = ['mm', 'cm', 'in'];
   const unit = (cell('unit') || usual) as JobUnit;
   if (!units.includes(unit)) return notOneOf('unit', unit, units);
-  let spot = spotOfKind(kind);
-  const typed: Record<string, TypedLength> = {};
-  for (const field of FIELDS[kind]) {
-    const said = cell(field.name);
-    if (field.is === 'choice') {
-      const word = said.toLowerCase();
-      if (said === '') continue;
-      if (!field.options.includes(word)) return notOneOf(field.name, said, field.options);
-      spot = { ...spot, [field.name]: word } as Spot;
-    } else {
-      if (said === '' && field.name === 'up') return refused(message('csv.missing', { column: text('up') }));
-      if (said === '') continue;
-      const length = parseLength(said, { unit });
-      if (!length.ok)
-        return refused(message('csv.unreadable', { column: text(field.name), reason: nested(length.error) }));
-      typed[field.name] = length.value;
-      spot = { ...spot, [`${field.name}Mm`]: length.value.mm } as Spot;
-    }
-  }
-  const needed = fieldsOf(spot).find((field) => field.is === 'choice' && cell(field.name) === '');
-  if (needed) return refused(message('csv.missing', { column: text(needed.name) }));
+  const where = spotOfRow(kind, unit, cell);
+  if (!where.ok) return where;
+  const { spot, typed } = where.value;
   const value = valueOf(cell('value'), spot, unit);
   if (!value.ok) return value;
-  const other = kind === 'triangle' ? parseLength(cell('other'), { unit, sign: 'positive' }) : null;
-  if (other && !other.ok)
-    return refused(message('csv.unreadable', { column: text('other'), reason: nested(other.error) }));
+  const other = otherLeg(kind, unit, cell);
+  if (!other.ok) return other;
   const sense = senseOf(spot);
   const word = cell('sense').toLowerCase();
   if (sense && !sense.options.includes(word)) return notOneOf('sense', word, sense.options);
@@ -150,7 +134,7 @@ function rowReading(row: Record<string, string>, usual: JobUnit, id: string): Re
     readingAt(spot, {
       id,
       value: value.value,
-      other: other?.ok ? other.value : undefined,
+      other: other.value,
       sense: sense ? word : undefined,
       with: tool ? (tool as Instrument) : undefined,
       simulated: cell('simulated').toLowerCase() === 'yes' ? true : undefined,
@@ -160,16 +144,53 @@ function rowReading(row: Record<string, string>, usual: JobUnit, id: string): Re
   );
 }
 
+interface TypedSpot {
+  readonly spot: Spot;
+  readonly typed: Record<string, TypedLength>;
+}
+
+/** Where a reading was taken: what is left empty is as it usually is, if that is known. */
+function spotOfRow(kind: ReadingKind, unit: JobUnit, cell: Cell): Result<TypedSpot, Message> {
+  let spot = spotOfKind(kind);
+  const typed: Record<string, TypedLength> = {};
+  for (const field of FIELDS[kind]) {
+    const said = cell(field.name);
+    if (said === '' && field.is !== 'choice' && field.name === 'up') return missing('up');
+    if (said === '') continue;
+    if (field.is === 'choice') {
+      const word = said.toLowerCase();
+      if (!field.options.includes(word)) return notOneOf(field.name, said, field.options);
+      spot = { ...spot, [field.name]: word } as Spot;
+      continue;
+    }
+    const length = parseLength(said, { unit });
+    if (!length.ok) return unreadable(field.name, length.error);
+    typed[field.name] = length.value;
+    spot = { ...spot, [`${field.name}Mm`]: length.value.mm } as Spot;
+  }
+  const needed = fieldsOf(spot).find((field) => field.is === 'choice' && cell(field.name) === '');
+  return needed ? missing(needed.name) : ok({ spot, typed });
+}
+
+/** The second leg of a triangle; nothing for other readings. */
+function otherLeg(kind: ReadingKind, unit: JobUnit, cell: Cell): Result<TypedLength | undefined, Message> {
+  if (kind !== 'triangle') return ok(undefined);
+  const other = parseLength(cell('other'), { unit, sign: 'positive' });
+  return other.ok ? other : unreadable('other', other.error);
+}
+
+const missing = (column: string) => refused(message('csv.missing', { column: text(column) }));
+const unreadable = (column: string, reason: Message) =>
+  refused(message('csv.unreadable', { column: text(column), reason: nested(reason) }));
+
 function valueOf(said: string, spot: Spot, unit: JobUnit): Result<Reading['value'], Message> {
-  const unreadable = (reason: Message) =>
-    refused(message('csv.unreadable', { column: text('value'), reason: nested(reason) }));
   if (spot.kind === 'corner') {
     const { least, most } = CORNER_DEGREES;
     const angle = parseAngle(said, { leastDegrees: least, mostDegrees: most });
-    return angle.ok ? ok({ degrees: angle.value, typed: said }) : unreadable(angle.error);
+    return angle.ok ? ok({ degrees: angle.value, typed: said }) : unreadable('value', angle.error);
   }
   const length = parseLength(said, { unit, ...(senseOf(spot) ? {} : { sign: 'positive', leastMm: 1 }) });
-  return length.ok ? ok(length.value) : unreadable(length.error);
+  return length.ok ? ok(length.value) : unreadable('value', length.error);
 }
 
 function notOneOf(column: string, value: string, options: readonly string[]): Result<never, Message> {

@@ -52,55 +52,54 @@ export function shapeWords(part: Part, tools: Tools): Message[] {
 }
 
 function endsWords(part: Part, tools: Tools): Message[] {
-  const byHand = tools === 'hand';
   const { fit, corner, joint } = part;
-  if (joint?.is === 'mitred')
-    return [
-      message(byHand ? 'cutEnd.hand.mitred' : 'cutEnd.mitred', { inside: length(part.length.mm - 2 * part.width.mm) }),
-    ];
-  if (joint?.is === 'mitred-one')
-    return [
-      message(byHand ? 'cutEnd.hand.mitredOne' : 'cutEnd.mitredOne', {
-        inside: length(part.length.mm - part.width.mm),
-      }),
-    ];
-  if (joint?.is === 'clipped') return [message('cutEnd.clipped', { less: length(part.width.mm) })];
-  if (joint?.is === 'braced')
-    return [
-      message(byHand ? 'cutEnd.hand.braced' : 'cutEnd.braced', {
-        angle: angle(joint.degrees),
-        other: angle(joint.otherDegrees),
-      }),
-    ];
-  if (joint?.is === 'housed')
-    return joint.atMm.map((mm) =>
-      message(byHand ? 'cutEnd.hand.housed' : 'cutEnd.housed', {
-        at: length(mm),
-        wide: length(joint.wideMm),
-        deep: length(joint.depthMm),
-      }),
-    );
-  if (joint?.is === 'notched')
-    return [message('cutEnd.notched', { deep: length(joint.deepMm), high: length(joint.highMm) })];
+  const jointed = joint ? jointWords(part, joint, tools) : null;
+  if (jointed) return jointed;
   const slotted =
     joint?.is === 'slotted'
       ? [message('cutEnd.slotted', { deep: length(joint.backMm), high: length(joint.highMm) })]
       : [];
-  if (joint?.is === 'corner') {
-    const runs = { by: about(joint.outMm), angle: angle(joint.degrees) };
-    return [message(joint.longer === 'room' ? 'cutEnd.longerRoom' : 'cutEnd.longerWall', runs)];
-  }
   if (corner) return [...slotted, message(`cutEnd.corner.${corner.shape}`, { angle: angle(corner.cutDegrees) })];
-  if (!fit) return slotted;
+  return fit ? [...slotted, ...bothEnds(part, fit, tools)] : slotted;
+}
+
+/** What a joint makes of the ends of a piece; null where it leaves them as they are. */
+function jointWords(part: Part, joint: NonNullable<Part['joint']>, tools: Tools): Message[] | null {
+  const byHand = tools === 'hand';
+  const { length: long, width } = part;
+  switch (joint.is) {
+    case 'mitred':
+      return [message(byHand ? 'cutEnd.hand.mitred' : 'cutEnd.mitred', { inside: length(long.mm - 2 * width.mm) })];
+    case 'mitred-one':
+      return [message(byHand ? 'cutEnd.hand.mitredOne' : 'cutEnd.mitredOne', { inside: length(long.mm - width.mm) })];
+    case 'clipped':
+      return [message('cutEnd.clipped', { less: length(width.mm) })];
+    case 'braced': {
+      const angles = { angle: angle(joint.degrees), other: angle(joint.otherDegrees) };
+      return [message(byHand ? 'cutEnd.hand.braced' : 'cutEnd.braced', angles)];
+    }
+    case 'housed':
+      return joint.atMm.map((mm) => {
+        const groove = { at: length(mm), wide: length(joint.wideMm), deep: length(joint.depthMm) };
+        return message(byHand ? 'cutEnd.hand.housed' : 'cutEnd.housed', groove);
+      });
+    case 'notched':
+      return [message('cutEnd.notched', { deep: length(joint.deepMm), high: length(joint.highMm) })];
+    case 'corner': {
+      const runs = { by: about(joint.outMm), angle: angle(joint.degrees) };
+      return [message(joint.longer === 'room' ? 'cutEnd.longerRoom' : 'cutEnd.longerWall', runs)];
+    }
+    default:
+      return null;
+  }
+}
+
+/** Both ends, where they are not plain: the side is said once; what follows is of the same end. */
+function bothEnds(part: Part, fit: PieceFit, tools: Tools): Message[] {
   const ends = (['left', 'right'] as const).map((side) => ({ side, how: endWords(part, fit, side, tools) }));
-  const plain = ends.every(({ how }) => how.length === 1 && how[0]?.code === 'cutEnd.square');
-  if (plain) return slotted;
-  // The side is said once; what follows is of the same end.
-  return [
-    ...slotted,
-    ...ends.flatMap(({ side, how: [first, ...more] }) => [
-      message('cutEnd.side', { side: nested(sideWords(side)), how: nested(first as Message) }),
-      ...more,
-    ]),
-  ];
+  if (ends.every(({ how }) => how.length === 1 && how[0]?.code === 'cutEnd.square')) return [];
+  return ends.flatMap(({ side, how: [first, ...more] }) => [
+    message('cutEnd.side', { side: nested(sideWords(side)), how: nested(first as Message) }),
+    ...more,
+  ]);
 }

@@ -134,21 +134,7 @@ export function wishFor(fit: FitChoices, shelf: number, tape: Tape): Omit<PieceW
  * @returns null where the walls leave nothing of it
  */
 export function fitPiece(pocket: Pocket, wish: PieceWish): PieceFit | null {
-  const styles: Partial<Record<EndStyle, Between>> = {};
-  for (const style of stylesToTry(pocket, wish)) {
-    const one = fitBetween(pocket, style, wish);
-    if (one) styles[style] = one;
-    // A simpler style that suits needs no others beside it, unless they are asked for.
-    if (
-      !wish.sideBySide &&
-      !wish.ends &&
-      one &&
-      suitedStyle(wish.habit, styles) === style &&
-      style === 'square' &&
-      one.worst.mm <= HIDDEN_MM
-    )
-      break;
-  }
+  const styles = stylesTried(pocket, wish);
   const taken = wish.ends ?? suitedStyle(wish.habit, styles);
   const best = styles[taken] ?? styles.square;
   if (!best) return null;
@@ -182,6 +168,19 @@ export function fitPiece(pocket: Pocket, wish: PieceWish): PieceFit | null {
     seat: { acrossMm: left.line.at, outMm: back?.edge.outMm ?? 0, askew: back?.edge.askew ?? 0 },
     walls: wallsOf(pocket),
   };
+}
+
+/** Styles worked out, the simplest first; the first that suits needs no others, unless they are asked for. */
+function stylesTried(pocket: Pocket, wish: PieceWish): Partial<Record<EndStyle, Between>> {
+  const styles: Partial<Record<EndStyle, Between>> = {};
+  for (const style of stylesToTry(pocket, wish)) {
+    const tried = fitBetween(pocket, style, wish);
+    if (!tried) continue;
+    styles[style] = tried;
+    const suits = style === 'square' && suitedStyle(wish.habit, styles) === style && tried.worst.mm <= HIDDEN_MM;
+    if (suits && !wish.sideBySide && !wish.ends) break;
+  }
+  return styles;
 }
 
 // A lean that shows by less than this over the thickness is not worth a bevel, millimetres.

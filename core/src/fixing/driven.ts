@@ -1,5 +1,5 @@
 import { message, text, type Message } from '../message';
-import type { Bites, Fixing, Hole } from './fixings';
+import type { Bites, Fixing, Hole } from './fixing';
 
 /** Screws, pins or anchors of one joint that go into the same sort of thing. */
 export interface Driven {

@@ -1,3 +1,4 @@
+export * from './fixing';
 export * from './fixings';
 export * from './screws';
 export { evenly, nearestFreeSpot, usable, clearOfAll } from './spots';

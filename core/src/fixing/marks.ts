@@ -1,6 +1,6 @@
 import { snapToTape, type Tape } from '../quantity';
 import type { PartRole } from '../system/system';
-import type { Fixing } from './fixings';
+import type { Fixing } from './fixing';
 
 /** Holes in a row: how far across the piece, and where along it, on marks of the tape. Millimetres. */
 export interface HoleRow {

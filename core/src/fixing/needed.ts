@@ -1,7 +1,7 @@
 import { message, text, type Message } from '../message';
 import type { Hardware } from '../system';
 import { drivenBy } from './driven';
-import type { Fixing } from './fixings';
+import type { Fixing } from './fixing';
 
 /** Something to have at hand before one begins, and how many. */
 export interface Needed {

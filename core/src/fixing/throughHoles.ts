@@ -1,7 +1,7 @@
 import type { Part } from '../fit';
 import { count, message, text } from '../message';
 import { doubtful, type Problem } from '../problem';
-import type { Fixing } from './fixings';
+import type { Fixing } from './fixing';
 
 /** Wood between a hole through a board and a screw of it, at the least. Millimetres. */
 const BESIDE_MM = 8;

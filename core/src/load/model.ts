@@ -32,22 +32,17 @@ const SKINS = Math.cbrt(2);
 
 /** The plate of a board with its rests and ribs, from its fitted size; null where the board is not made. */
 export function heldBoard({ hold, parts, extent, board, stick }: BoardInput): HeldBoard | null {
-  const part = parts.find((one) => one.id === hold.board);
+  const part = parts.find(({ id }) => id === hold.board);
   if (!part) return null;
   const { corner, fit, across } = part;
   const mirror = corner?.side === 'right' ? -1 : 1;
   const outline = corner?.outline.map(([x, y]) => [Math.max(mirror * x, 0), y] as const);
-  const lengthMm = corner ? Math.max(...(outline ?? []).map(([x]) => x)) : (fit?.backMm ?? part.length.mm);
-  const flat = part.place.outTo - part.place.outFrom;
-  const depthMm = corner
-    ? Math.max(...(outline ?? []).map(([, y]) => y))
-    : hold.slats
-      ? hold.slats.count * hold.slats.widthMm
-      : flat;
+  const { lengthMm, depthMm } = plateSize(part, hold, outline);
   const startMm = corner ? 0 : (across?.fromMm ?? fit?.seat.acrossMm ?? extent.left);
-  const thicknessMm = hold.skins ? hold.skins.skinMm * SKINS : part.thicknessMm;
-  const x = (at: AcrossPlace) =>
-    at.from === 'opening' ? at.acrossMm - startMm : at.from === 'left' ? at.inMm : lengthMm - at.inMm;
+  const x = (at: AcrossPlace) => {
+    if (at.from === 'opening') return at.acrossMm - startMm;
+    return at.from === 'left' ? at.inMm : lengthMm - at.inMm;
+  };
   const rests = hold.rests.map((rest) => placedRest(rest, x, parts, lengthMm, depthMm));
   const ribs = hold.ribs.map((rib) => ({
     id: rib.part,
@@ -62,20 +57,30 @@ export function heldBoard({ hold, parts, extent, board, stick }: BoardInput): He
   }));
   const boards = hold.skins ? 2 * hold.skins.skinMm : part.thicknessMm;
   const area = outline ? areaOf(outline) : lengthMm * depthMm;
-  const selfKg =
-    (area * boards * board.densityKgM3 +
-      ribs.reduce((sum, one) => sum + one.thicknessMm * one.heightMm * lengthMm * stick.densityKgM3, 0)) /
-    1e9;
+  const ribsKg = ribs.reduce((sum, rib) => sum + rib.thicknessMm * rib.heightMm * lengthMm * stick.densityKgM3, 0);
+  const selfKg = (area * boards * board.densityKgM3 + ribsKg) / 1e9;
   const model = {
     lengthMm,
     depthMm,
-    thicknessMm,
+    thicknessMm: hold.skins ? hold.skins.skinMm * SKINS : part.thicknessMm,
     stiffness: hold.slats ? apart(stiffnessOf(board)) : stiffnessOf(board),
     rests,
     ribs,
     ...(outline ? { outline } : {}),
   };
   return { shelf: hold.shelf, model, startMm, mirror, spanMm: spanOf(rests, lengthMm, depthMm), selfKg };
+}
+
+/** How long and how deep a board is as a plate: a corner shelf as far as it reaches, slats all together. */
+function plateSize(
+  { fit, length, place }: Part,
+  { slats }: Hold,
+  outline: readonly (readonly [number, number])[] | undefined,
+): { lengthMm: number; depthMm: number } {
+  if (outline)
+    return { lengthMm: Math.max(...outline.map(([x]) => x)), depthMm: Math.max(...outline.map(([, y]) => y)) };
+  const depthMm = slats ? slats.count * slats.widthMm : place.outTo - place.outFrom;
+  return { lengthMm: fit?.backMm ?? length.mm, depthMm };
 }
 
 /** Slats side by side: stiff along, next to nothing across. */

@@ -31,14 +31,17 @@ export interface LayoutSceneOptions {
 /** A board is drawn at least so wide for its length: at its true scale it would be a line. */
 const SLENDER = 1 / 9;
 
-/**
- * A board or a sheet as it is cut: parts with their names, what is left, the kerfs between as wide as they are. Sheets
- * to scale; a slender board to scale along, and wider than it is.
- */
-export function layoutScene(
-  { item, trimMm, sheet, tree }: DrawnLayout,
-  { blanks, parts = [], tape, piece, gives, made }: LayoutSceneOptions,
-): Scene {
+/** Where things of a layout lie on its drawing. */
+interface Sheet {
+  readonly lengthMm: number;
+  /** As wide as it is drawn. */
+  readonly highMm: number;
+  readonly wider: number;
+  readonly at: (x: number, y: number) => Point;
+  readonly box: (rect: Rect) => Point[];
+}
+
+function sheetOf({ item, trimMm, sheet }: DrawnLayout): Sheet {
   const { lengthMm, widthMm } = item;
   const wider = Math.max(1, (lengthMm * SLENDER) / widthMm);
   const edge = sheet ? trimMm : 0;
@@ -49,90 +52,122 @@ export function layoutScene(
     at(xMm + l, yMm + w),
     at(xMm, yMm + w),
   ];
-  const high = widthMm * wider;
-  const nodes = nodesOf(tree);
-  const shapes: Shape[] = [
+  return { lengthMm, highMm: widthMm * wider, wider, at, box };
+}
+
+type PartNode = Extract<CutNode, { is: 'part' }>;
+
+const middleOf = ({ xMm, yMm, lengthMm, widthMm }: Rect, { at }: Sheet): Point =>
+  at(xMm + lengthMm / 2, yMm + widthMm / 2);
+
+/** What is left, with its size where there is room for it. */
+function restShapes(rest: Rect, sheet: Sheet, tape: Tape): Shape[] {
+  const filled: Shape = { is: 'polygon', role: 'rest', points: sheet.box(rest) };
+  const roomy = rest.lengthMm > sheet.lengthMm / 5 && rest.widthMm * sheet.wider > sheet.highMm / 7;
+  if (!roomy) return [filled];
+  const size = {
+    long: length(snapToTape(rest.lengthMm, tape, 'down')),
+    wide: length(snapToTape(rest.widthMm, tape, 'down')),
+  };
+  return [
+    filled,
     {
-      is: 'polygon',
-      role: 'waste',
-      points: [
-        [0, 0],
-        [lengthMm, 0],
-        [lengthMm, high],
-        [0, high],
-      ],
+      is: 'label',
+      role: 'rest',
+      at: middleOf(rest, sheet),
+      anchor: 'middle',
+      words: message('figure.left', size),
+      withinMm: rest.lengthMm,
     },
-    { is: 'polygon', role: 'kerf', points: box(tree) },
   ];
-  for (const node of nodes) {
-    if (node.is === 'cut') continue;
-    const middle = at(node.xMm + node.lengthMm / 2, node.yMm + node.widthMm / 2);
-    if (node.is === 'rest') {
-      shapes.push({ is: 'polygon', role: 'rest', points: box(node) });
-      if (node.lengthMm > lengthMm / 5 && node.widthMm * wider > high / 7)
-        shapes.push({
-          is: 'label',
-          role: 'rest',
-          at: middle,
-          anchor: 'middle',
-          words: message('figure.left', {
-            long: length(snapToTape(node.lengthMm, tape, 'down')),
-            wide: length(snapToTape(node.widthMm, tape, 'down')),
-          }),
-          withinMm: node.lengthMm,
-        });
-      continue;
-    }
-    const blank = blanks.find((one) => one.id === node.part);
-    const about = { is: 'part', id: blank?.parts[0] ?? node.part } as const;
-    shapes.push({ is: 'polygon', role: made?.has(node.part) ? 'rest' : 'board', points: box(node), about });
-    const shapely = (blank?.parts ?? []).flatMap((id) => {
-      const outline = parts.find((one) => one.id === id)?.corner?.outline;
-      return outline ? [outline] : [];
-    });
-    const drawn = blank ? outlinesOn(shapely, blank) : [];
-    for (const outline of drawn)
-      shapes.push({
-        is: 'path',
-        role: 'cut-line',
-        points: [...outline, outline[0]!].map(([x, y]) =>
-          at(node.xMm + (node.turned ? y : x), node.yMm + (node.turned ? x : y)),
-        ),
-      });
-    shapes.push({
+}
+
+/** A blank with the shapes of its parts and its name. */
+function partShapes(node: PartNode, sheet: Sheet, { blanks, parts = [], made }: LayoutSceneOptions): Shape[] {
+  const blank = blanks.find(({ id }) => id === node.part);
+  const about = { is: 'part', id: blank?.parts[0] ?? node.part } as const;
+  const outlines = (blank?.parts ?? []).flatMap((id) => {
+    const outline = parts.find((part) => part.id === id)?.corner?.outline;
+    return outline ? [outline] : [];
+  });
+  const cuts = (blank ? outlinesOn(outlines, blank) : []).map((outline): Shape => ({
+    is: 'path',
+    role: 'cut-line',
+    points: [...outline, outline[0]!].map(([x, y]) =>
+      sheet.at(node.xMm + (node.turned ? y : x), node.yMm + (node.turned ? x : y)),
+    ),
+  }));
+  return [
+    { is: 'polygon', role: made?.has(node.part) ? 'rest' : 'board', points: sheet.box(node), about },
+    ...cuts,
+    {
       is: 'label',
       role: 'shelf-name',
-      at: middle,
+      at: middleOf(node, sheet),
       anchor: 'middle',
       words: message('figure.piece', { label: text(blank?.label ?? node.part) }),
       about,
       withinMm: node.lengthMm,
-    });
-  }
-  for (const node of nodes) {
-    if (node.is !== 'cut' || !node.shop) continue;
-    for (const one of node.pieces.slice(0, -1)) {
-      const ends: Point[] =
-        node.way === 'cross'
-          ? [at(one.xMm + one.lengthMm, node.yMm), at(one.xMm + one.lengthMm, node.yMm + node.widthMm)]
-          : [at(node.xMm, one.yMm + one.widthMm), at(node.xMm + node.lengthMm, one.yMm + one.widthMm)];
-      shapes.push({ is: 'path', role: 'cut-line', points: ends });
-    }
-  }
+    },
+  ];
+}
+
+/** Cuts the shop makes, each a line. */
+function shopCuts(node: CutNode, { at }: Sheet): Shape[] {
+  if (node.is !== 'cut' || !node.shop) return [];
+  return node.pieces.slice(0, -1).map((piece): Shape => {
+    const [x, y] = [piece.xMm + piece.lengthMm, piece.yMm + piece.widthMm];
+    const points =
+      node.way === 'cross'
+        ? [at(x, node.yMm), at(x, node.yMm + node.widthMm)]
+        : [at(node.xMm, y), at(node.xMm + node.lengthMm, y)];
+    return { is: 'path', role: 'cut-line', points };
+  });
+}
+
+const rectangle = (long: number, high: number): Point[] => [
+  [0, 0],
+  [long, 0],
+  [long, high],
+  [0, high],
+];
+
+/**
+ * A board or a sheet as it is cut: parts with their names, what is left, the kerfs between as wide as they are. Sheets
+ * to scale; a slender board to scale along, and wider than it is.
+ */
+export function layoutScene(layout: DrawnLayout, options: LayoutSceneOptions): Scene {
+  const { lengthMm, widthMm } = layout.item;
+  const sheet = sheetOf(layout);
+  const { highMm, box } = sheet;
+  const nodes = nodesOf(layout.tree);
+  const { piece, gives } = options;
+  const margin = Math.max(lengthMm * 0.03, highMm * 0.06);
+  const dimensions: Shape[] = [
+    { is: 'dimension', role: 'dimension', from: [0, -margin], to: [lengthMm, -margin], mm: lengthMm },
+  ];
+  if (layout.sheet)
+    dimensions.push({ is: 'dimension', role: 'dimension', from: [-margin, 0], to: [-margin, highMm], mm: widthMm });
+  const shapes: Shape[] = [
+    { is: 'polygon', role: 'waste', points: rectangle(lengthMm, highMm) },
+    { is: 'polygon', role: 'kerf', points: box(layout.tree) },
+    ...nodes.flatMap((node) => {
+      if (node.is === 'cut') return [];
+      return node.is === 'rest' ? restShapes(node, sheet, options.tape) : partShapes(node, sheet, options);
+    }),
+    ...nodes.flatMap((node) => shopCuts(node, sheet)),
+  ];
   if (gives) shapes.push({ is: 'polygon', role: 'chosen', points: box(gives) });
   if (piece) shapes.push({ is: 'path', role: 'cut-line', points: [...box(piece), box(piece)[0]!] });
-  const margin = Math.max(lengthMm * 0.03, high * 0.06);
-  shapes.push({ is: 'dimension', role: 'dimension', from: [0, -margin], to: [lengthMm, -margin], mm: lengthMm });
-  if (sheet) shapes.push({ is: 'dimension', role: 'dimension', from: [-margin, 0], to: [-margin, high], mm: widthMm });
   return {
     title: message('scene.layout', { long: length(lengthMm), wide: length(widthMm) }),
     bounds: {
-      x: -margin * (sheet ? 3 : 1),
+      x: -margin * (layout.sheet ? 3 : 1),
       y: -2.6 * margin,
-      width: lengthMm + margin * (sheet ? 4 : 2),
-      height: high + 3.6 * margin,
+      width: lengthMm + margin * (layout.sheet ? 4 : 2),
+      height: highMm + 3.6 * margin,
     },
-    shapes,
+    shapes: [...shapes, ...dimensions],
   };
 }
 

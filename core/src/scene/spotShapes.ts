@@ -1,7 +1,7 @@
 import type { Reading } from '../job';
 import { angle, message } from '../message';
 import type { About } from '../problem';
-import { briefSense } from '../reading';
+import { briefSense, type Spot } from '../reading';
 import type { LabelShape, Point, Role, Shape } from './scene';
 
 /** How one spot is drawn: as it was read, or as it is to be read. */
@@ -15,6 +15,11 @@ export interface SpotInk {
   /** Drawn without its figure: that stands in another view. */
   readonly unlabelled?: boolean;
 }
+
+/** How each kind of spot is drawn in a view. */
+export type SpotDrawers<View extends readonly unknown[]> = {
+  readonly [Kind in Spot['kind']]: (spot: Extract<Spot, { kind: Kind }>, ...view: View) => Shape[];
+};
 
 /** A string between two points with its figure; a bare line while it is wanted. */
 export function stringShapes(from: Point, to: Point, share: number, ink: SpotInk): Shape[] {

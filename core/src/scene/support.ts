@@ -1,4 +1,4 @@
-import type { Considered } from '../consider';
+import type { Considered } from '../road/consider';
 import type { Fixing } from '../fixing';
 import { holeRows } from '../fixing/marks';
 import { count, message, nested, text } from '../message';

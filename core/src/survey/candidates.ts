@@ -53,108 +53,116 @@ const TOOLS_MM: Readonly<Record<JobUnit, { blade: number; level: number; straigh
 const MOST_HEIGHTS = 12;
 const NEAR_MM = 40;
 
+type Side = 'left' | 'right';
+const SIDES = ['left', 'right'] as const;
+const ALONG = ['left', 'middle', 'right'] as const;
+
+/** What spots are chosen from. Millimetres. */
+interface Situation {
+  readonly extent: Extent;
+  /** Side walls that are there. */
+  readonly sides: readonly Side[];
+  readonly heights: readonly number[];
+  readonly tools: Tools;
+  /** Where a level stands on a wall. */
+  readonly footMm: number;
+  /** How much of the floor a level covers. */
+  readonly floorMm: number;
+  readonly nearlySquare: boolean;
+}
+
 /** Every reading that makes sense in the place and can be taken with the kit: some 50 to 200. */
-export function candidates({ survey, place, units, kit, heightsMm }: CandidateOptions): Candidate[] {
-  const { extent, surfaces, spec } = survey;
-  const nice = (mm: number) => Math.round(mm / NICE_MM[units]) * NICE_MM[units];
-  const read = survey.readings.flatMap((one) => ('up' in one && one.kind !== 'plumb' ? [one.up.mm] : []));
-  // Where a reading was taken near by, the next is taken at the very same height.
-  const level = (mm: number) => read.find((up) => Math.abs(up - mm) <= NEAR_MM) ?? nice(mm);
-  const heights = heightsFor(heightsMm, extent, level).filter((up) => reachable(up, place, extent));
-  const tools = toolsFor(units, extent);
-  const sides = (['left', 'right'] as const).filter((side) => surfaces.includes(side));
-  const lowest = place.skirting ? place.skirting.height.mm + 20 : 0.08 * extent.height;
-  const foot = nice(Math.max(lowest, (extent.height - tools.level) / 2));
-  const spots: { readonly [Kind in ReadingKind]: () => Spot[] } = {
-    width: () =>
-      heights.flatMap((upMm) => (['back', 'front'] as const).map((at): Spot => ({ kind: 'width', at, upMm }))),
-    depth: () =>
-      (['left', 'middle', 'right'] as const).flatMap((side) =>
-        sparse(heights).map((upMm): Spot => ({ kind: 'depth', side, upMm })),
-      ),
-    height: () =>
-      (['left', 'middle', 'right'] as const).flatMap((side) =>
-        (['front', 'back'] as const).map((at): Spot => ({ kind: 'height', side, at })),
-      ),
-    corner: () => sides.flatMap((corner) => heights.map((upMm): Spot => ({ kind: 'corner', corner, upMm }))),
-    square: () =>
-      sides.flatMap((corner) => heights.map((upMm): Spot => ({ kind: 'square', corner, upMm, bladeMm: tools.blade }))),
-    plumb: () => [
-      ...sides.flatMap((wall) =>
-        (['front', 'back'] as const).map((at): Spot => ({
-          kind: 'plumb',
-          wall,
-          at,
-          side: 'middle',
-          upMm: foot,
-          overMm: tools.level,
-        })),
-      ),
-      { kind: 'plumb', wall: 'back', at: 'front', side: 'middle', upMm: foot, overMm: tools.level },
-    ],
-    level: () => [
-      {
-        kind: 'level',
-        of: 'floor',
-        along: 'across',
-        at: 'front',
-        side: 'middle',
-        overMm: Math.min(tools.level, nice((extent.right - extent.left) * 0.9)),
-      },
-    ],
-    straightedge: () => [
-      ...heights.map((upMm): Spot => ({
-        kind: 'straightedge',
-        wall: 'back',
-        run: 'level',
-        at: 'front',
-        side: 'middle',
-        upMm,
-        overMm: tools.straightedge,
-      })),
-      // In a corner, the side wall carries a board's edge as much as the back does.
-      ...(spec.nearlySquare
-        ? []
-        : sides.flatMap((wall) =>
-            heights.map((upMm): Spot => ({
-              kind: 'straightedge',
-              wall,
-              run: 'level',
-              at: 'front',
-              side: 'middle',
-              upMm,
-              overMm: tools.sideEdge,
-            })),
-          )),
-    ],
-    // Never asked for: what a tracing brings, or a person of their own accord.
-    offset: () => [],
-    diagonal: () =>
-      sparse(heights).flatMap((upMm) =>
-        (['left', 'right'] as const).map((from): Spot => ({ kind: 'diagonal', from, upMm })),
-      ),
-    face: () => (['left', 'right'] as const).map((from): Spot => ({ kind: 'face', from, at: 'front' })),
-    triangle: () =>
-      sides.flatMap((corner) =>
-        sparse(heights).map((upMm): Spot => ({
-          kind: 'triangle',
-          corner,
-          upMm,
-          firstMm: 0,
-          secondMm: tools.leg,
-          outMm: tools.leg,
-        })),
-      ),
-    line: () => (['left', 'middle', 'right'] as const).map((side): Spot => ({ kind: 'line', side, at: 'front' })),
-  };
+export function candidates(options: CandidateOptions): Candidate[] {
+  const { survey, kit } = options;
+  const { surfaces, spec } = survey;
+  const situation = situationOf(options);
   return spec.readings.flatMap((kind) => {
     const instrument = fromKit(kind, kit);
     if (!instrument) return [];
-    return spots[kind]()
+    return SPOTS[kind](situation)
       .filter((spot) => surfacesOf(spot, survey.setting).every((name) => surfaces.includes(name)))
       .map((spot) => ({ spot, with: instrument, trouble: TROUBLE[kind] }));
   });
 }
+
+function situationOf({ survey, place, units, heightsMm }: CandidateOptions): Situation {
+  const { extent, surfaces, spec } = survey;
+  const nice = (mm: number) => Math.round(mm / NICE_MM[units]) * NICE_MM[units];
+  const read = survey.readings.flatMap((reading) =>
+    'up' in reading && reading.kind !== 'plumb' ? [reading.up.mm] : [],
+  );
+  // Where a reading was taken near by, the next is taken at the very same height.
+  const level = (mm: number) => read.find((up) => Math.abs(up - mm) <= NEAR_MM) ?? nice(mm);
+  const tools = toolsFor(units, extent);
+  const lowest = place.skirting ? place.skirting.height.mm + 20 : 0.08 * extent.height;
+  return {
+    extent,
+    sides: SIDES.filter((side) => surfaces.includes(side)),
+    heights: heightsFor(heightsMm, extent, level).filter((up) => reachable(up, place, extent)),
+    tools,
+    footMm: nice(Math.max(lowest, (extent.height - tools.level) / 2)),
+    floorMm: Math.min(tools.level, nice((extent.right - extent.left) * 0.9)),
+    nearlySquare: spec.nearlySquare,
+  };
+}
+
+const levelEdge = (wall: Side | 'back', upMm: number, overMm: number): Spot => ({
+  kind: 'straightedge',
+  wall,
+  run: 'level',
+  at: 'front',
+  side: 'middle',
+  upMm,
+  overMm,
+});
+
+/** The spots of each kind that are worth asking for. */
+const SPOTS: { readonly [Kind in ReadingKind]: (situation: Situation) => Spot[] } = {
+  width: ({ heights }) =>
+    heights.flatMap((upMm) => (['back', 'front'] as const).map((at): Spot => ({ kind: 'width', at, upMm }))),
+  depth: ({ heights }) => ALONG.flatMap((side) => sparse(heights).map((upMm): Spot => ({ kind: 'depth', side, upMm }))),
+  height: () => ALONG.flatMap((side) => (['front', 'back'] as const).map((at): Spot => ({ kind: 'height', side, at }))),
+  corner: ({ sides, heights }) =>
+    sides.flatMap((corner) => heights.map((upMm): Spot => ({ kind: 'corner', corner, upMm }))),
+  square: ({ sides, heights, tools }) =>
+    sides.flatMap((corner) => heights.map((upMm): Spot => ({ kind: 'square', corner, upMm, bladeMm: tools.blade }))),
+  plumb: ({ sides, footMm, tools }) => {
+    const held = (wall: Side | 'back', at: 'front' | 'back'): Spot => ({
+      kind: 'plumb',
+      wall,
+      at,
+      side: 'middle',
+      upMm: footMm,
+      overMm: tools.level,
+    });
+    return [...sides.flatMap((wall) => [held(wall, 'front'), held(wall, 'back')]), held('back', 'front')];
+  },
+  level: ({ floorMm }) => [
+    { kind: 'level', of: 'floor', along: 'across', at: 'front', side: 'middle', overMm: floorMm },
+  ],
+  straightedge: ({ sides, heights, tools, nearlySquare }) => [
+    ...heights.map((upMm) => levelEdge('back', upMm, tools.straightedge)),
+    // In a corner, the side wall carries a board's edge as much as the back does.
+    ...(nearlySquare ? [] : sides.flatMap((wall) => heights.map((upMm) => levelEdge(wall, upMm, tools.sideEdge)))),
+  ],
+  // Never asked for: what a tracing brings, or a person of their own accord.
+  offset: () => [],
+  diagonal: ({ heights }) =>
+    sparse(heights).flatMap((upMm) => SIDES.map((from): Spot => ({ kind: 'diagonal', from, upMm }))),
+  face: () => SIDES.map((from): Spot => ({ kind: 'face', from, at: 'front' })),
+  triangle: ({ sides, heights, tools: { leg } }) =>
+    sides.flatMap((corner) =>
+      sparse(heights).map((upMm): Spot => ({
+        kind: 'triangle',
+        corner,
+        upMm,
+        firstMm: 0,
+        secondMm: leg,
+        outMm: leg,
+      })),
+    ),
+  line: () => ALONG.map((side): Spot => ({ kind: 'line', side, at: 'front' })),
+};
 
 /** Low, middle and high of a list that is longer than that. */
 function sparse(heights: readonly number[]): number[] {
@@ -181,6 +189,8 @@ function reachable(up: number, { skirting, rail }: Place, { height }: Extent): b
   if (skirting && up < skirting.height.mm) return false;
   return !rail || up < rail.up.mm || up > rail.up.mm + rail.height.mm;
 }
+
+type Tools = ReturnType<typeof toolsFor>;
 
 function toolsFor(units: JobUnit, { left, right, depth, height }: Extent) {
   const { blade, level, straightedge } = TOOLS_MM[units];

@@ -9,7 +9,8 @@ import { chanceOfSlip } from './slips';
 import type { Prepared } from './solve';
 import { statementsAt } from './statements';
 import { SURE } from './sure';
-import { SUSPECT, type Survey } from './survey';
+import { SUSPECT } from './adjust';
+import type { Survey } from './survey';
 import { levelsOf, targetsFor, type Target, type Wanted } from './targets';
 
 /** A reading worth taking, and why. */

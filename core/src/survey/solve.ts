@@ -1,4 +1,5 @@
-import { CholeskyDecomposition, Matrix } from 'ml-matrix';
+import { Matrix } from 'ml-matrix';
+import { backward, dot, factorOf, forward, inverseDiagonal } from './cholesky';
 import type { FieldName, Functional, Term } from './functional';
 import { auxPrior, covariance, type Prior } from './prior';
 import type { Aux, Statement, Where } from './statements';
@@ -89,122 +90,145 @@ const STEP_MM = 0.05;
 export function solve({ priors: walls, aux, observations }: SolveInput): Solved {
   const priors = new Map(walls);
   for (const { name, meanMm, sdMm } of aux) priors.set(name, auxPrior(meanMm, sdMm));
-  const compile = (terms: Functional): Row =>
-    terms.flatMap(({ surface, s, z, weight }) => {
-      const prior = priors.get(surface);
-      return prior && weight !== 0 ? [{ prior, s, z, weight }] : [];
-    });
-  const n = observations.length;
-  const said = Float64Array.from(observations, (one) => one.said);
-  const sds = Float64Array.from(observations, (one) => one.sd);
-  const curved = observations.some((one) => one.statement.is === 'curved');
+  const adjustment = new Adjustment(priors, observations);
+  adjustment.run();
+  return adjustment;
+}
 
-  let rows: Row[] = [];
-  let factor: Float64Array[] = [];
-  let alpha = new Float64Array(n);
-  let settled = !curved;
-  let rounds = 0;
+/** Observations with their covariance, factored. */
+class Adjustment implements Solved {
+  settled = true;
+  private rows: readonly Row[] = [];
+  private factor: readonly Float64Array[] = [];
+  private alpha: Float64Array;
 
-  const prior = (row: Row) => row.reduce((sum, term) => sum + term.weight * term.prior.meanMm, 0);
-  const mean = (terms: Functional) => {
-    const row = compile(terms);
-    let sum = prior(row);
-    for (let i = 0; i < rows.length; i += 1) sum += (alpha[i] as number) * crossed(rows[i] as Row, row);
-    return sum;
-  };
-  const where: Where = (surface, s, z) => mean([{ surface, s, z, weight: 1 }]);
-  const linearise = (statement: Statement): Linear => {
-    if (statement.is === 'linear') return { terms: statement.terms, expected: mean(statement.terms) + statement.plus };
-    return linearised(statement, where);
-  };
+  constructor(
+    private readonly priors: ReadonlyMap<FieldName, Prior>,
+    private readonly observations: readonly Observation[],
+  ) {
+    this.alpha = new Float64Array(observations.length);
+  }
 
-  // Rows of linear statements stay what they are; the others are made anew each round.
-  const fixed = observations.map(({ statement }) => (statement.is === 'linear' ? compile(statement.terms) : null));
-  const K = Matrix.zeros(n, n);
-  let before: number[] = [];
-  do {
-    rounds += 1;
-    const next: Row[] = [];
-    const residual = new Float64Array(n);
-    const here: number[] = [];
-    observations.forEach(({ statement }, i) => {
+  /** Solves; with curved statements again and again, until nothing moves. */
+  run(): void {
+    const { observations } = this;
+    const n = observations.length;
+    const sds = Float64Array.from(observations, ({ sd }) => sd);
+    // Rows of linear statements stay what they are; the others are made anew each round.
+    const fixed = observations.map(({ statement }) =>
+      statement.is === 'linear' ? this.compile(statement.terms) : null,
+    );
+    const K = Matrix.zeros(n, n);
+    let before: readonly number[] = [];
+    let rounds = 0;
+    do {
+      rounds += 1;
+      const { rows, residual, positions } = this.round(fixed);
+      fillGram(K, rows, sds, rounds === 1 ? null : fixed);
+      const factor = factorOf(K);
+      if (!factor) throw new NotSolvable('the covariance of the readings is not positive definite');
+      this.factor = factor;
+      this.rows = rows;
+      this.alpha = Float64Array.from(backward(factor, forward(factor, residual)));
+      const moved = Math.max(0, ...positions.map((mm, i) => Math.abs(mm - (before[i] ?? Infinity))));
+      this.settled = moved < SETTLED_MM;
+      before = positions;
+    } while (!this.settled && rounds < MOST_ROUNDS);
+    if (!this.alpha.every(Number.isFinite)) throw new NotSolvable('positions that are no numbers');
+  }
+
+  /** Rows as the walls are held to be now, and what was said less what the prior expects of them. */
+  private round(fixed: readonly (Row | null)[]) {
+    const rows: Row[] = [];
+    const residual = new Float64Array(this.observations.length);
+    const positions: number[] = [];
+    this.observations.forEach(({ statement, said }, i) => {
       // Said less expected, as a statement about positions less their prior means.
       if (statement.is === 'linear') {
-        next[i] = fixed[i] as Row;
-        residual[i] = (said[i] as number) - statement.plus - prior(next[i] as Row);
-      } else {
-        const { terms, expected, positions } = linearised(statement, where);
-        next[i] = compile(terms);
-        const held = terms.reduce((sum, term, j) => sum + term.weight * (positions[j] as number), 0);
-        residual[i] = (said[i] as number) - expected + held - prior(next[i] as Row);
-        here.push(...positions);
+        const row = fixed[i] as Row;
+        rows.push(row);
+        residual[i] = said - statement.plus - priorMean(row);
+        return;
       }
+      const { terms, expected, positions: here } = linearised(statement, this.where);
+      const row = this.compile(terms);
+      rows.push(row);
+      const held = terms.reduce((sum, term, j) => sum + term.weight * (here[j] as number), 0);
+      residual[i] = said - expected + held - priorMean(row);
+      positions.push(...here);
     });
-    fillGram(K, next, sds, rounds === 1 ? null : fixed);
-    factor = factorOf(K);
-    rows = next;
-    alpha = Float64Array.from(backward(factor, forward(factor, residual)));
-    const moved = Math.max(0, ...here.map((one, i) => Math.abs(one - (before[i] ?? Infinity))));
-    settled = moved < SETTLED_MM;
-    before = here;
-  } while (!settled && rounds < MOST_ROUNDS);
-  if (!alpha.every(Number.isFinite)) throw new NotSolvable('positions that are no numbers');
+    return { rows, residual, positions };
+  }
 
-  const prepare = (terms: Functional): Prepared => {
-    const row = compile(terms);
-    return {
-      row,
-      solved: forward(
-        factor,
-        Float64Array.from(rows, (one) => crossed(one, row)),
-      ),
-    };
+  private compile(terms: Functional): Row {
+    return terms.flatMap(({ surface, s, z, weight }) => {
+      const prior = this.priors.get(surface);
+      return prior && weight !== 0 ? [{ prior, s, z, weight }] : [];
+    });
+  }
+
+  private readonly where: Where = (surface, s, z) => this.mean([{ surface, s, z, weight: 1 }]);
+
+  readonly mean = (terms: Functional): number => {
+    const row = this.compile(terms);
+    let sum = priorMean(row);
+    for (let i = 0; i < this.rows.length; i += 1) sum += (this.alpha[i] as number) * crossed(this.rows[i] as Row, row);
+    return sum;
   };
-  const between = (a: Prepared, b: Prepared) => crossed(a.row, b.row) - dot(a.solved, b.solved);
-  const ask = (terms: Functional): Answer => {
-    const row = compile(terms);
-    const k = Float64Array.from(rows, (one) => crossed(one, row));
-    const forwarded = forward(factor, k);
+
+  readonly ask = (terms: Functional): Answer => {
+    const row = this.compile(terms);
+    const k = Float64Array.from(this.rows, (other) => crossed(other, row));
+    const forwarded = forward(this.factor, k);
     return {
-      mean: prior(row) + dot(k, alpha),
+      mean: priorMean(row) + dot(k, this.alpha),
       sd: Math.sqrt(Math.max(crossed(row, row) - dot(forwarded, forwarded), 0)),
     };
   };
 
-  return {
-    settled,
-    mean,
-    ask,
-    prepare,
-    between,
-    linearise,
-    jointly: (all) => {
-      const prepared = all.map(prepare);
-      const covariance = prepared.map((a, i) => prepared.map((b, j) => (j < i ? 0 : between(a, b))));
-      for (let i = 0; i < all.length; i += 1) {
-        for (let j = 0; j < i; j += 1) (covariance[i] as number[])[j] = (covariance[j] as number[])[i] as number;
-      }
-      return { mean: all.map(mean), covariance };
-    },
-    weights: (terms) => {
-      const gain = backward(factor, prepare(terms).solved);
-      const byReading = new Map<string, number>();
-      observations.forEach(({ reading }, i) => {
-        if (reading) byReading.set(reading, (byReading.get(reading) ?? 0) + (gain[i] as number));
-      });
-      return byReading;
-    },
-    leftOut: () => {
-      const diagonal = inverseDiagonal(factor);
-      return observations.map(({ reading, trial = null }, i) => ({
-        reading,
-        trial,
-        off: (alpha[i] as number) / (diagonal[i] as number),
-        sd: 1 / Math.sqrt(diagonal[i] as number),
-      }));
-    },
+  readonly linearise = (statement: Statement): Linear => {
+    if (statement.is !== 'linear') return linearised(statement, this.where);
+    return { terms: statement.terms, expected: this.mean(statement.terms) + statement.plus };
+  };
+
+  readonly prepare = (terms: Functional): Prepared => {
+    const row = this.compile(terms);
+    const k = Float64Array.from(this.rows, (other) => crossed(other, row));
+    return { row, solved: forward(this.factor, k) };
+  };
+
+  readonly between = (a: Prepared, b: Prepared): number => crossed(a.row, b.row) - dot(a.solved, b.solved);
+
+  readonly jointly = (all: readonly Functional[]) => {
+    const prepared = all.map(this.prepare);
+    const covariance = prepared.map((a, i) => prepared.map((b, j) => (j < i ? 0 : this.between(a, b))));
+    for (let i = 0; i < all.length; i += 1) {
+      for (let j = 0; j < i; j += 1) (covariance[i] as number[])[j] = (covariance[j] as number[])[i] as number;
+    }
+    return { mean: all.map(this.mean), covariance };
+  };
+
+  readonly weights = (terms: Functional): Map<string, number> => {
+    const gain = backward(this.factor, this.prepare(terms).solved);
+    const byReading = new Map<string, number>();
+    this.observations.forEach(({ reading }, i) => {
+      if (reading) byReading.set(reading, (byReading.get(reading) ?? 0) + (gain[i] as number));
+    });
+    return byReading;
+  };
+
+  readonly leftOut = (): LeftOut[] => {
+    const diagonal = inverseDiagonal(this.factor);
+    return this.observations.map(({ reading, trial = null }, i) => ({
+      reading,
+      trial,
+      off: (this.alpha[i] as number) / (diagonal[i] as number),
+      sd: 1 / Math.sqrt(diagonal[i] as number),
+    }));
   };
 }
+
+const priorMean = (row: Row): number => row.reduce((sum, term) => sum + term.weight * term.prior.meanMm, 0);
 
 /** A curved statement where the walls are held to be: its derivative by each position, and what it would read. */
 function linearised(
@@ -241,63 +265,4 @@ function fillGram(K: Matrix, rows: readonly Row[], sds: Float64Array, done: read
       K.set(j, i, k);
     }
   }
-}
-
-/** Rows of the lower Cholesky factor. */
-function factorOf(K: Matrix): Float64Array[] {
-  if (K.rows === 0) return [];
-  const cholesky = new CholeskyDecomposition(K);
-  if (!cholesky.isPositiveDefinite()) throw new NotSolvable('the covariance of the readings is not positive definite');
-  const L = cholesky.lowerTriangularMatrix;
-  return Array.from({ length: K.rows }, (_, i) => Float64Array.from(L.getRow(i)));
-}
-
-/** x of L x = b. */
-function forward(L: readonly Float64Array[], b: ArrayLike<number>): Float64Array {
-  const x = new Float64Array(L.length);
-  for (let i = 0; i < L.length; i += 1) {
-    const row = L[i] as Float64Array;
-    let sum = b[i] as number;
-    for (let j = 0; j < i; j += 1) sum -= (row[j] as number) * (x[j] as number);
-    x[i] = sum / (row[i] as number);
-  }
-  return x;
-}
-
-/** x of Lᵀ x = b. */
-function backward(L: readonly Float64Array[], b: ArrayLike<number>): Float64Array {
-  const x = Float64Array.from(b);
-  for (let i = L.length - 1; i >= 0; i -= 1) {
-    const row = L[i] as Float64Array;
-    const xi = (x[i] as number) / (row[i] as number);
-    x[i] = xi;
-    for (let j = 0; j < i; j += 1) x[j] = (x[j] as number) - (row[j] as number) * xi;
-  }
-  return x;
-}
-
-/** Diagonal of (L Lᵀ)⁻¹: the squared columns of L⁻¹. */
-function inverseDiagonal(L: readonly Float64Array[]): Float64Array {
-  const n = L.length;
-  const diagonal = new Float64Array(n);
-  const unit = new Float64Array(n);
-  for (let i = 0; i < n; i += 1) {
-    // Column i of L⁻¹ begins at its own row.
-    unit.fill(0);
-    for (let r = i; r < n; r += 1) {
-      const row = L[r] as Float64Array;
-      let sum = r === i ? 1 : 0;
-      for (let j = i; j < r; j += 1) sum -= (row[j] as number) * (unit[j] as number);
-      const value = sum / (row[r] as number);
-      unit[r] = value;
-      diagonal[i] = (diagonal[i] as number) + value * value;
-    }
-  }
-  return diagonal;
-}
-
-function dot(a: Float64Array, b: Float64Array): number {
-  let sum = 0;
-  for (let i = 0; i < a.length; i += 1) sum += (a[i] as number) * (b[i] as number);
-  return sum;
 }

@@ -1,15 +1,13 @@
-import { figure, less, type Figure } from '../figure';
 import { count, length, message } from '../message';
-import type { Band } from '../opening';
 import { wallKindOf } from '../place';
 import { doubtful, stop, type Problem } from '../problem';
-import { alongRun, uprightsAlong, type Uprights } from './along';
-import { braceOf } from './brace';
+import type { Uprights } from './along';
+import { fasteningsOf } from './bracketJoints';
+import { BRACE_BACK_MM, braceFor, carrier, hardwareOf, partsOf, uprightsOf, type BracketsInput } from './bracketPieces';
 import * as pieces from './pieces';
-import type { Across, Fastening, Hardware, Hold, Joint, PartSpec, System, SystemInput } from './system';
-import { zonesAcross } from './zones';
+import type { Hold, System } from './system';
 
-type Input = SystemInput<'brackets'>;
+type Input = BracketsInput;
 type Shelf = Input['shelves'][number];
 
 /**
@@ -115,116 +113,6 @@ export const brackets: System<'brackets'> = {
 
 // A shelf that stands out beyond its last bracket by more than this dips at its end.
 const NEAR_END_MM = 300;
-// Without a stud at its place a bracket is about so wide on the wall.
-const BOUGHT_WIDE_MM = 25;
-/** A brace stops so far short of the ends of arm and leg. */
-const BRACE_BACK_MM = 20;
-
-const wideOf = ({ asked }: Input) => (asked.made === 'shop' ? asked.stickWidth.mm : BOUGHT_WIDE_MM);
-
-function bandOf({ underside }: Shelf, { asked }: Input): Band {
-  const upTo = underside.mm + asked.notch.mm;
-  return { upFrom: upTo - asked.leg.mm, upTo, outFrom: 0, outTo: asked.arm.mm };
-}
-
-function uprightsOf(shelf: Shelf, input: Input): Uprights {
-  const { job, opening, asked } = input;
-  const { upFrom, upTo } = bandOf(shelf, input);
-  return uprightsAlong({
-    place: job.place,
-    opening,
-    lowMm: upFrom,
-    highMm: upTo,
-    apartMm: asked.apart.mm,
-    wideMm: wideOf(input),
-    zones: zonesAcross(job.place, opening.extent),
-  });
-}
-
-const acrossOf = (x: number, wide: number): Across => ({ fromMm: x - wide / 2, toMm: x + wide / 2 });
-
-function partsOf(shelf: Shelf, { acrosses }: Uprights, input: Input): PartSpec[] {
-  const { asked, wish, opening, job } = input;
-  const { rule, across } = alongRun(opening, job.place.kind !== 'run');
-  const boards = pieces
-    .boardAndNosing({
-      shelf,
-      thicknessMm: wish.thickness.mm,
-      depthMm: input.depthOf(shelf.number),
-      nosing: pieces.nosingOf(asked),
-      ...(rule ? { length: rule } : {}),
-    })
-    .map((one) => (across ? { ...one, across } : one));
-  return asked.made === 'bought'
-    ? boards
-    : [...boards, ...acrosses.flatMap((x, i) => bracketParts(shelf, x, i, input))];
-}
-
-/** Arm, leg and brace of one bracket that is made. The arm lies on the leg; the brace stands between them. */
-function bracketParts(shelf: Shelf, x: number, index: number, input: Input): PartSpec[] {
-  const { asked } = input;
-  const { upFrom, upTo } = bandOf(shelf, input);
-  const [thick, wide] = [asked.stickThickness.mm, asked.stickWidth.mm];
-  const n = shelf.number;
-  const brace = braceFor(input);
-  const width = figure({ label: message('term.stickWidth'), mm: wide });
-  const piece = (
-    role: 'bracket-arm' | 'bracket-leg' | 'bracket-brace',
-    letter: string,
-    long: Figure,
-    place: Band,
-    joint?: Joint,
-  ): PartSpec => ({
-    shelf: n,
-    id: `S${n}-${role}-${index + 1}`,
-    role,
-    name: message(
-      `part.${role === 'bracket-arm' ? 'bracketArm' : role === 'bracket-leg' ? 'bracketLeg' : 'bracketBrace'}`,
-    ),
-    label: `${n}${letter}${index + 1}`,
-    thicknessMm: thick,
-    width,
-    place,
-    across: acrossOf(x, wide),
-    length: { is: 'given', figure: long, rounded: 'down' },
-    ...(role === 'bracket-leg' ? { upright: true as const } : {}),
-    ...(joint ? { joint } : {}),
-  });
-  const arm = figure({ label: message('term.arm'), mm: asked.arm.mm });
-  const leg = less(figure({ label: message('term.leg'), mm: asked.leg.mm }), message('term.lessArm'), thick);
-  return [
-    piece('bracket-arm', 'A', arm, { upFrom: upTo - thick, upTo, outFrom: 0, outTo: asked.arm.mm }),
-    piece('bracket-leg', 'G', leg, { upFrom, upTo: upTo - thick, outFrom: 0, outTo: thick }),
-    piece(
-      'bracket-brace',
-      'D',
-      brace.length,
-      { upFrom: upFrom + BRACE_BACK_MM, upTo: upTo - thick, outFrom: thick, outTo: asked.arm.mm - BRACE_BACK_MM },
-      { is: 'braced', degrees: brace.degrees, otherDegrees: brace.otherDegrees },
-    ),
-  ];
-}
-
-function braceFor({ asked }: Input) {
-  const thick = asked.stickThickness.mm;
-  return braceOf({ outMm: asked.arm.mm - thick - BRACE_BACK_MM, downMm: asked.leg.mm - thick - BRACE_BACK_MM });
-}
-
-function hardwareOf(shelf: Shelf, { acrosses }: Uprights, input: Input): Hardware[] {
-  return acrosses.map((x, i) => ({
-    id: `S${shelf.number}-bracket-${i + 1}`,
-    shelf: shelf.number,
-    what: 'bracket',
-    name: message('hardware.bracket', { arm: length(input.asked.arm.mm), leg: length(input.asked.leg.mm) }),
-    ratedKg: input.asked.ratedKg / 2,
-    place: bandOf(shelf, input),
-    across: acrossOf(x, BOUGHT_WIDE_MM),
-  }));
-}
-
-const carrier = (n: number, i: number, { asked }: Input) =>
-  asked.made === 'shop' ? `S${n}-bracket-leg-${i + 1}` : `S${n}-bracket-${i + 1}`;
-
 function holdOf({ number: n }: Shelf, { acrosses }: Uprights, input: Input): Hold {
   const { asked, wish } = input;
   const nosing = pieces.nosingOf(asked);
@@ -236,96 +124,6 @@ function holdOf({ number: n }: Shelf, { acrosses }: Uprights, input: Input): Hol
     rests: acrosses.map((acrossMm, i) => pieces.restAcross(carrier(n, i, input), { from: 'opening', acrossMm }, 0, to)),
     ribs: pieces.nosingRib(n, nosing, wish.thickness.mm, boardMm),
   };
-}
-
-/** What screws of a bracket keep from its ends. */
-const FROM_END_MM = 25;
-
-function fasteningsOf(shelf: Shelf, { acrosses }: Uprights, input: Input): Fastening[] {
-  const { asked, wish } = input;
-  const n = shelf.number;
-  const shop = asked.made === 'shop';
-  const nosing = pieces.nosingOf(asked);
-  const legMm = shop ? asked.leg.mm - asked.stickThickness.mm : asked.leg.mm;
-  const spots = Array.from(
-    { length: asked.screws },
-    (_, k) => FROM_END_MM + ((legMm - 2 * FROM_END_MM) * k) / (asked.screws - 1),
-  );
-  const wide = wideOf(input);
-  const walls = acrosses.map((_, i): Fastening => ({
-    id: `${carrier(n, i, input)}/wall`,
-    shelf: n,
-    through: { is: shop ? 'piece' : 'hardware', id: carrier(n, i, input) },
-    into: { is: 'wall', wall: 'back' },
-    with: 'screw',
-    passMm: shop ? asked.stickThickness.mm : BOUGHT_PLATE_MM,
-    spread: { is: 'given', at: spots.map((alongMm) => ({ alongMm, acrossMm: wide / 2 })) },
-    carries: carrier(n, i, input),
-    // It tips about its foot: the uppermost screw is pulled.
-    leverMm: (spots.at(-1) as number) - (shop ? 0 : FROM_END_MM / 2),
-  }));
-  // Up through the bracket's arm, and never out at the top of the board.
-  const armSpots = [0.25, 0.8].map((share) => ({ alongMm: asked.arm.mm * share, acrossMm: wide / 2 }));
-  const boards = acrosses.map((_, i): Fastening => {
-    const id = shop ? `S${n}-bracket-arm-${i + 1}` : carrier(n, i, input);
-    return {
-      id: `${id}/board`,
-      shelf: n,
-      through: { is: shop ? 'piece' : 'hardware', id },
-      into: { is: 'piece', id: `S${n}-board`, grain: 'side', haveMm: wish.thickness.mm - asked.notch.mm },
-      with: 'screw',
-      passMm: shop ? asked.stickThickness.mm : BOUGHT_PLATE_MM,
-      spread: { is: 'given', at: armSpots },
-      carries: null,
-      leverMm: 0,
-    };
-  });
-  const joints = shop ? acrosses.flatMap((_, i) => bracketJoints(n, i + 1, input)) : [];
-  return [
-    ...walls,
-    ...boards,
-    ...joints,
-    ...(nosing
-      ? [
-          pieces.nosingOn({
-            shelf: n,
-            ...nosing,
-            boardMm: wish.thickness.mm,
-            depthMm: pieces.boardDepth(input.depthOf(n), nosing).mm,
-          }),
-        ]
-      : []),
-  ];
-}
-
-const BOUGHT_PLATE_MM = 3;
-
-/** Two screws at each joint of a bracket that is made, or it pivots. */
-function bracketJoints(n: number, i: number, { asked }: Input): Fastening[] {
-  const [thick, wide] = [asked.stickThickness.mm, asked.stickWidth.mm];
-  const joint = (from: string, to: string, alongMm: number, haveMm: number): Fastening => ({
-    id: `S${n}-${from}-${i}/${to}`,
-    shelf: n,
-    through: { is: 'piece', id: `S${n}-${from}-${i}` },
-    into: { is: 'piece', id: `S${n}-${to}-${i}`, grain: 'end', haveMm },
-    with: 'screw',
-    passMm: thick,
-    spread: {
-      is: 'given',
-      at: [
-        { alongMm, acrossMm: wide * 0.3 },
-        { alongMm, acrossMm: wide * 0.7 },
-      ],
-    },
-    carries: null,
-    leverMm: 0,
-  });
-  const brace = braceFor({ asked } as Input);
-  return [
-    joint('bracket-arm', 'bracket-leg', thick / 2, asked.leg.mm - thick),
-    joint('bracket-arm', 'bracket-brace', asked.arm.mm - BRACE_BACK_MM - thick, brace.length.mm / 2),
-    joint('bracket-leg', 'bracket-brace', BRACE_BACK_MM + thick, brace.length.mm / 2),
-  ];
 }
 
 function problemsOf(input: Input): Problem[] {

@@ -1,10 +1,10 @@
-import { figure, less, plus, type Figure } from '../figure';
-import type { Inside, LaidShelf } from '../layout';
+import { figure, less, type Figure } from '../figure';
+import type { Inside } from '../layout';
 import { length, message } from '../message';
 import type { Band, CavityBox, Opening } from '../opening';
 import { stop, type Problem } from '../problem';
 import * as pieces from './pieces';
-import type { Across, Fastening, Joint, PartSpec, SystemInput } from './system';
+import type { Across, SystemInput } from './system';
 
 /** What every standing case of a kind asks, whatever its shelves are held by. */
 interface CaseAsked {
@@ -12,7 +12,7 @@ interface CaseAsked {
   readonly play: { readonly mm: number };
 }
 
-type CaseInput = Pick<
+export type CaseInput = Pick<
   SystemInput<'housed-case'>,
   'opening' | 'shelves' | 'space' | 'wish' | 'depthOf' | 'job' | 'box'
 > & { readonly asked: CaseAsked & Partial<BackedAsked> };
@@ -107,91 +107,9 @@ function tallest(opening: Opening, footMm: number, depthMm: number): number {
   return footMm + Math.floor(Math.sqrt(Math.max((ceiling - footMm) ** 2 - depthMm ** 2, 0)));
 }
 
-/** Both sides of a case, mirrored, with what is cut into each. */
-export function caseSides(
-  carcase: Carcase,
-  { asked, job }: CaseInput,
-  width: Figure,
-  joint: (side: 'left' | 'right') => Joint | null,
-): PartSpec[] {
-  const thick = asked.sideThickness.mm;
-  const { across, footMm, topMm, high } = carcase;
-  const { skirting } = job.place;
-  const notched: Joint | null = skirting
-    ? { is: 'notched', deepMm: skirting.thickness.mm, highMm: skirting.height.mm }
-    : null;
-  return (['left', 'right'] as const).map((side): PartSpec => {
-    const own = joint(side) ?? notched;
-    return {
-      shelf: 0,
-      id: `case-${side}`,
-      role: `case-side-${side}`,
-      name: message(`part.caseSide.${side}`),
-      label: side === 'left' ? 'CL' : 'CR',
-      thicknessMm: thick,
-      width,
-      place: { upFrom: footMm, upTo: topMm, outFrom: 0, outTo: width.mm },
-      across:
-        side === 'left'
-          ? { fromMm: across.fromMm, toMm: across.fromMm + thick }
-          : { fromMm: across.toMm - thick, toMm: across.toMm },
-      upright: true,
-      length: { is: 'given', figure: high, rounded: 'down' },
-      ...(own ? { joint: own } : {}),
-    };
-  });
-}
-
 /** Between the sides of a case, let into them by so much at both ends (negative: short of them). */
 export function insideAcross({ across }: Carcase, sideMm: number, intoMm: number): Across {
   return { fromMm: across.fromMm + sideMm - intoMm, toMm: across.toMm - sideMm + intoMm };
-}
-
-interface CaseBoard {
-  readonly carcase: Carcase;
-  readonly shelf: LaidShelf;
-  readonly thicknessMm: number;
-  readonly depthMm: number;
-  readonly long: Figure;
-  readonly across: Across;
-  readonly nosing: pieces.Nosing | null;
-}
-
-/** A shelf of a case, and its nosing where it has one. */
-export function caseShelf({ shelf, thicknessMm, depthMm, long, across, nosing }: CaseBoard): PartSpec[] {
-  return pieces
-    .boardAndNosing({
-      shelf,
-      thicknessMm,
-      depthMm,
-      nosing,
-      length: () => ({ is: 'given', figure: long, rounded: 'down' }),
-    })
-    .map((one): PartSpec => ({ ...one, across }));
-}
-
-/** Top and bottom boards of a case, at their upper faces, let into its sides like the shelves. */
-export function caseEnds(
-  carcase: Carcase,
-  bottomTopMm: number,
-  thicknessMm: number,
-  width: Figure,
-  long: Figure,
-  across: Across,
-): PartSpec[] {
-  const board = (id: 'case-top' | 'case-bottom', label: string, topMm: number): PartSpec => ({
-    shelf: 0,
-    id,
-    role: id,
-    name: message(id === 'case-top' ? 'part.caseTop' : 'part.caseBottom'),
-    label,
-    thicknessMm,
-    width,
-    place: { upFrom: topMm - thicknessMm, upTo: topMm, outFrom: 0, outTo: width.mm },
-    across,
-    length: { is: 'given', figure: long, rounded: 'down' },
-  });
-  return [board('case-top', 'CT', carcase.topMm), board('case-bottom', 'CB', bottomTopMm)];
 }
 
 /**
@@ -210,38 +128,6 @@ export function insideOf(input: CaseInput, plinthMm: number): Inside {
     across: insideAcross(carcase, box ? thick : asked.sideThickness.mm, 0),
   };
 }
-
-/** A strip under the top, at the back, through which a case is screwed to the wall so that it cannot tip. */
-export function tipRail(
-  carcase: Carcase,
-  thicknessMm: number,
-  backMm: number,
-): { readonly part: PartSpec; readonly fastening: Fastening } {
-  const upTo = carcase.topMm - thicknessMm;
-  const across = insideAcross(carcase, thicknessMm, 0);
-  const part: PartSpec = {
-    shelf: 0,
-    id: 'tip-rail',
-    role: 'tip-rail',
-    name: message('part.tipRail'),
-    label: 'CW',
-    thicknessMm,
-    width: figure({ label: message('term.tipRail'), mm: TIP_RAIL_MM }),
-    place: { upFrom: upTo - TIP_RAIL_MM, upTo, outFrom: backMm, outTo: backMm + thicknessMm },
-    across,
-    length: { is: 'given', figure: carcase.inside, rounded: 'down' },
-  };
-  const fastening = pieces.stickToWall({
-    shelf: 0,
-    part: part.id,
-    wall: 'back',
-    thicknessMm: thicknessMm + backMm,
-    heightMm: TIP_RAIL_MM,
-  });
-  return { part, fastening: { ...fastening, carries: null } };
-}
-
-const TIP_RAIL_MM = 70;
 
 /** A case that is too high to be stood up under the ceiling once it is made, or wider than its own boards. */
 export function caseProblems(carcase: Carcase, { opening, shelves, depthOf, asked, box }: CaseInput): Problem[] {
@@ -280,59 +166,8 @@ export function caseProblems(carcase: Carcase, { opening, shelves, depthOf, aske
 export const bottomTop = (carcase: Carcase, plinthMm: number, thicknessMm: number, fromMm: number): number =>
   Math.max(fromMm, carcase.footMm + plinthMm + thicknessMm);
 
-/** The board on edge that closes a case below its bottom, set back for toes. */
-export function plinthBoard(carcase: Carcase, sideMm: number, upToMm: number, frontMm: number): PartSpec[] {
-  const high = less(
-    figure({ label: message('term.underBottom'), mm: upToMm }),
-    message('term.floorThere'),
-    carcase.footMm,
-  );
-  if (high.mm < NONE_MM) return [];
-  return [
-    {
-      shelf: 0,
-      id: 'filler',
-      role: 'filler',
-      name: message('part.filler'),
-      label: 'CF',
-      thicknessMm: sideMm,
-      width: high,
-      place: { upFrom: carcase.footMm, upTo: upToMm, outFrom: frontMm - TOES_MM - sideMm, outTo: frontMm - TOES_MM },
-      across: insideAcross(carcase, sideMm, 0),
-      length: { is: 'given', figure: carcase.inside, rounded: 'down' },
-    },
-  ];
-}
-const TOES_MM = 40;
-/** Less than this is nothing: what is left of sums of lengths. Millimetres. */
-const NONE_MM = 0.05;
-
-/** The panel that closes a case behind: it lies in a rebate of both sides and stands square the whole case. */
-export function backPanel(carcase: Carcase, thicknessMm: number, rebateMm: number, upFromMm: number): PartSpec {
-  const wide = plus(carcase.inside, message('term.intoRebates'), 2 * rebateMm);
-  const high = less(
-    figure({ label: message('term.caseTop'), mm: carcase.topMm }),
-    message('term.undersideOf'),
-    upFromMm,
-  );
-  return {
-    shelf: 0,
-    id: 'back-panel',
-    role: 'back-panel',
-    name: message('part.backPanel'),
-    label: 'CP',
-    thicknessMm,
-    width: less(wide, message('term.panelPlay'), PANEL_PLAY_MM),
-    place: { upFrom: upFromMm, upTo: carcase.topMm, outFrom: 0, outTo: thicknessMm },
-    across: carcase.across,
-    upright: true,
-    length: { is: 'given', figure: less(high, message('term.panelPlay'), PANEL_PLAY_MM), rounded: 'down' },
-  };
-}
-const PANEL_PLAY_MM = 2;
-
 /** What a case with a back panel asks beside its sides. */
-interface BackedAsked extends CaseAsked {
+export interface BackedAsked extends CaseAsked {
   readonly back: boolean;
   readonly backThickness: { readonly mm: number };
   readonly nosing: boolean;
@@ -361,12 +196,3 @@ export const lessBack = (
   depth: Figure,
   { back, backThickness }: Pick<BackedAsked, 'back' | 'backThickness'>,
 ): Figure => (back ? less(depth, message('term.lessBackPanel'), backThickness.mm) : depth);
-
-/** A board of a case moved out by the panel behind it. */
-export function beforeBack(
-  one: PartSpec,
-  { back, backThickness }: Pick<BackedAsked, 'back' | 'backThickness'>,
-): PartSpec {
-  const behind = back ? backThickness.mm : 0;
-  return { ...one, place: { ...one.place, outFrom: behind, outTo: behind + one.width.mm } };
-}

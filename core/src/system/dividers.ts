@@ -57,86 +57,118 @@ function meetOneAnother(made: readonly PartSpec[]): Problem[] {
 
 const none = (...problems: Problem[]): Dividers => ({ parts: [], fastenings: [], problems, cautions: [] });
 
-function dividerOf({ shelf, at, height }: Wish, label: string, input: DividersInput): Dividers {
-  const { job, opening, gaps, specs } = input;
+interface Named {
+  readonly piece: ReturnType<typeof text>;
+  readonly shelf: ReturnType<typeof count>;
+}
+
+type Deck = NonNullable<ReturnType<typeof deckOf>>;
+
+/** Where a divider would stand. Millimetres. */
+interface Standing {
+  readonly about: { readonly is: 'shelf'; readonly shelf: number };
+  /** The divider as problems name it. */
+  readonly piece: Named;
+  readonly gap: Gap;
+  readonly board: Deck;
+  readonly high: Figure;
+  readonly across: Across;
+}
+
+/** Where a divider would stand, or why it does not; null where its shelf is not made. */
+function standingOf({ shelf, at, height }: Wish, label: string, input: DividersInput): Standing | Problem | null {
+  const { job, gaps } = input;
   const about = { is: 'shelf', shelf } as const;
   const piece = { piece: text(label), shelf: count(shelf) };
-  const gap = gaps.find((one) => one.below === shelf);
+  const gap = gaps.find((clear) => clear.below === shelf);
   const board = deckOf(shelf, input);
   // There is no such shelf, or it is not made: what is wrong with it is said of it.
-  if (!gap || !board) return none();
-  if (job.place.kind === 'corner') return none(doubtful(about, message('problem.dividerCorner', piece)));
-  const thick = job.shelves.thickness.mm;
+  if (!gap || !board) return null;
+  if (job.place.kind === 'corner') return doubtful(about, message('problem.dividerCorner', piece));
+  const half = job.shelves.thickness.mm / 2;
   const { fromMm: start, toMm: stop } = board.across;
   const wide = stop - start;
-  if (at.mm < thick / 2 || at.mm > wide - thick / 2) {
-    return none(doubtful(about, message('problem.dividerOff', { ...piece, most: length(wide) })));
-  }
+  if (at.mm < half || at.mm > wide - half)
+    return doubtful(about, message('problem.dividerOff', { ...piece, most: length(wide) }));
   const high = heightOf(height?.mm ?? null, gap);
-  if (!high) return none(doubtful(about, message('problem.dividerTop', piece)));
-  if (high.mm > gap.clear.mm || high.mm <= 0) {
-    return none(doubtful(about, message('problem.dividerHigh', { ...piece, clear: length(gap.clear.mm) })));
-  }
+  if (!high) return doubtful(about, message('problem.dividerTop', piece));
+  if (high.mm > gap.clear.mm || high.mm <= 0)
+    return doubtful(about, message('problem.dividerHigh', { ...piece, clear: length(gap.clear.mm) }));
+  const across: Across = { fromMm: start + at.mm - half, toMm: start + at.mm + half };
+  return { about, piece, gap, board, high, across };
+}
+
+function dividerOf(wish: Wish, label: string, input: DividersInput): Dividers {
+  const { shelf } = wish;
+  const { job, opening, specs } = input;
+  const standing = standingOf(wish, label, input);
+  if (standing === null) return none();
+  if (!('gap' in standing)) return none(standing);
+  const { about, piece, gap, board, high, across } = standing;
   const foot = board.place.upTo;
-  const across: Across = { fromMm: start + at.mm - thick / 2, toMm: start + at.mm + thick / 2 };
-  const reaches = gap.above !== null && high.mm > gap.clear.mm - 2 * PLAY_MM;
   const hangs = ({ shelf: of, place }: Pick<PartSpec, 'shelf' | 'place'>) =>
     of === gap.above && place.upFrom < foot + high.mm - 0.01;
-  if (input.hardware.some((one) => hangs(one) && overlaps(one.across, across)))
+  if (input.hardware.some((item) => hangs(item) && overlaps(item.across, across)))
     return none(doubtful(about, message('problem.dividerBracket', piece)));
-  const meets = specs.filter((one) => hangs(one) && overlaps(acrossOf(one, opening.extent), across));
+  const meets = specs.filter((spec) => hangs(spec) && overlaps(acrossOf(spec, opening.extent), across));
+  const reaches = high.mm > gap.clear.mm - 2 * PLAY_MM;
+  const above = reaches ? gap.above : null;
   // Between two shelves it is no deeper than the shallower.
-  const upper = reaches && gap.above !== null ? deckOf(gap.above, input) : null;
+  const upper = above !== null ? deckOf(above, input) : null;
   const deep = {
     outFrom: Math.max(board.place.outFrom, upper?.place.outFrom ?? 0),
     outTo: Math.min(board.place.outTo, upper?.place.outTo ?? Infinity),
   };
   const { rear, front, problems } = depthBetween(deep, meets, about, piece);
   if (front - rear <= 0) return none(...problems);
-  const width = less(figure({ label: message('term.boardHere'), mm: front }), message('term.behindDivider'), rear);
-  const id = `S${shelf}-divider-${label}`;
   const part: PartSpec = {
     shelf,
-    id,
+    id: `S${shelf}-divider-${label}`,
     role: 'divider',
     name: message('part.divider'),
     label,
-    thicknessMm: thick,
-    width,
+    thicknessMm: job.shelves.thickness.mm,
+    width: less(figure({ label: message('term.boardHere'), mm: front }), message('term.behindDivider'), rear),
     place: { upFrom: foot, upTo: foot + high.mm, outFrom: rear, outTo: front },
     across,
     upright: true,
     length: { is: 'given', figure: high, rounded: 'down' },
   };
-  const middle = start + at.mm;
-  // The shelf it stands on is screwed through from below: the heads are underneath.
-  const screws = (of: number): Fastening[] => {
-    const deck = deckOf(of, input);
-    // Beyond the end of a board that is shorter than the other there is nothing to screw through.
-    if (!deck?.solid || middle < deck.across.fromMm + END_MM || middle > deck.across.toMm - END_MM) return [];
-    return [
-      {
-        id: `${id}/S${of}-board`,
-        shelf,
-        through: { is: 'piece', id: `S${of}-board` },
-        into: { is: 'piece', id, grain: 'end', haveMm: high.mm },
-        with: 'screw',
-        ...(of === shelf ? { heads: 'below' } : {}),
-        passMm: thick,
-        spread: {
-          is: 'given',
-          at: [0.25, 0.75].map((share) => ({
-            alongMm: middle - deck.across.fromMm,
-            acrossMm: rear + share * (front - rear) - deck.place.outFrom,
-          })),
-        },
-        carries: null,
-        leverMm: 0,
-      },
-    ];
-  };
-  const above = reaches && gap.above !== null ? [gap.above] : [];
-  return { parts: [part], fastenings: [shelf, ...above].flatMap(screws), problems, cautions: [] };
+  const middleMm = board.across.fromMm + wish.at.mm;
+  const joined = [shelf, ...(above !== null ? [above] : [])];
+  const fastenings = joined.flatMap((of) => screwsInto(part, of, middleMm, high.mm, input));
+  return { parts: [part], fastenings, problems, cautions: [] };
+}
+
+/** Screws through a shelf's board into a divider; the shelf it stands on is screwed through from below. */
+function screwsInto(
+  { id, shelf, thicknessMm, place }: PartSpec,
+  of: number,
+  middleMm: number,
+  haveMm: number,
+  input: DividersInput,
+): Fastening[] {
+  const deck = deckOf(of, input);
+  // Beyond the end of a board that is shorter than the other there is nothing to screw through.
+  if (!deck?.solid || middleMm < deck.across.fromMm + END_MM || middleMm > deck.across.toMm - END_MM) return [];
+  const places = [0.25, 0.75].map((share) => ({
+    alongMm: middleMm - deck.across.fromMm,
+    acrossMm: place.outFrom + share * (place.outTo - place.outFrom) - deck.place.outFrom,
+  }));
+  return [
+    {
+      id: `${id}/S${of}-board`,
+      shelf,
+      through: { is: 'piece', id: `S${of}-board` },
+      into: { is: 'piece', id, grain: 'end', haveMm },
+      with: 'screw',
+      ...(of === shelf ? { heads: 'below' } : {}),
+      passMm: thicknessMm,
+      spread: { is: 'given', at: places },
+      carries: null,
+      leverMm: 0,
+    },
+  ];
 }
 
 /** What lies flat on one shelf, all of it together, and whether that is one solid board; null where there is none. */
@@ -183,7 +215,7 @@ function depthBetween(
   deep: Pick<PartSpec['place'], 'outFrom' | 'outTo'>,
   meets: readonly PartSpec[],
   about: Problem['about'],
-  piece: { piece: ReturnType<typeof text>; shelf: ReturnType<typeof count> },
+  piece: Named,
 ) {
   let [rear, front] = [deep.outFrom, deep.outTo];
   const middle = (rear + front) / 2;

@@ -6,4 +6,5 @@ export { dividersOf } from './dividers';
 export { bareBoards } from './bareBoards';
 export { boxAndTrim, boxScrews } from './boxAndTrim';
 export { shelfMarks } from './pieces';
-export { railExtras, tiltedExtras } from './extras';
+export { railExtras } from './railExtras';
+export { tiltedExtras } from './tiltedExtras';

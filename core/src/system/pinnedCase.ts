@@ -2,24 +2,18 @@ import { figure, less } from '../figure';
 import { message } from '../message';
 import { doubtful } from '../problem';
 import {
-  backPanel,
+  type Carcase,
   bottomTop,
   carcaseOf,
-  caseEnds,
   caseProblems,
-  caseShelf,
-  caseSides,
   insideAcross,
   insideOf,
-  plinthBoard,
-  sideOf,
-  tipRail,
-  type Carcase,
-  beforeBack,
   lessBack,
   shelfDepth,
+  sideOf,
   standingDepth,
 } from './carcase';
+import { backPanel, beforeBack, caseEnds, caseShelf, caseSides, plinthBoard, tipRail } from './caseParts';
 import { caseTrim } from './caseTrim';
 import * as pieces from './pieces';
 import type { Fastening, Hold, PartSpec, System, SystemInput } from './system';

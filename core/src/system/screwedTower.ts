@@ -1,22 +1,17 @@
 import { figure, less } from '../figure';
 import { message } from '../message';
 import {
-  backPanel,
-  beforeBack,
+  type Carcase,
   bottomTop,
   carcaseOf,
   caseProblems,
-  caseShelf,
-  caseSides,
   insideAcross,
   insideOf,
   lessBack,
-  plinthBoard,
   shelfDepth,
   standingDepth,
-  tipRail,
-  type Carcase,
 } from './carcase';
+import { backPanel, beforeBack, caseShelf, caseSides, plinthBoard, tipRail } from './caseParts';
 import { sideIntoEnd } from './pinnedCase';
 import { caseTrim } from './caseTrim';
 import * as pieces from './pieces';

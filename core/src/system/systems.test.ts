@@ -4,7 +4,7 @@ import { askedOf, SYSTEM_NAMES, type Job } from '../job';
 import { railOf, tiltedShelves } from '../layout';
 import { railExtras, SYSTEMS, tiltedExtras } from '.';
 import { braceOf } from './brace';
-import { slatsOver } from './ladderFrames';
+import { slatsOver } from './ladderPieces';
 import { fixedShelf } from './pinnedCase';
 import { made, mm, openingFor, plainJob, saying } from '../load/testing';
 

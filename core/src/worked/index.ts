@@ -35,82 +35,27 @@ export interface Example {
 export function exampleOf(system: SystemName): Example {
   const job = exampleJob(system);
   const all = made(job);
-  const { pieces, fixings, hardware, opening, order } = all;
-  const input = { holds: all.holds, parts: pieces, hardware, fixings, contents: null, opening, job };
-  const strengths = strengthOf(input);
-  const [first] = strengths;
-  const cures = curesFor(input, strengths);
-  const length = (value: number) => lengthWords(value, job, false);
-  const about = (value: number) => aboutWords(value, job);
-  const ofNewtons = (load: number, may: number) => `${Math.round(load)} of ${Math.round(may)} N`;
-  const told = new Set<string>();
-  const rows = pieces.flatMap((part) => {
-    if (part.shelf > 1) return [];
-    const terms = part.length.terms.map((term) => `${words(term.label, job)} ${length(term.mm)}`).join('; ');
-    const shape = shapeWords(part, job.tools)
-      .map((one) => words(one, job))
-      .join('; ');
-    const name = words(part.name, job);
-    const key = [name, part.length.mm, part.width.mm, shape].join();
-    if (told.has(key)) return [];
-    told.add(key);
-    const section = `${length(part.thicknessMm)} × ${length(part.width.mm)}`;
-    const comesAbout = [terms, shape].filter(Boolean).join('. ');
-    return [`| ${part.label} | ${name} | ${section} | ${length(part.length.mm)} | ${comesAbout} |`];
-  });
-  const seen = new Set<string>();
-  const screws = fixings.flatMap((one) => {
-    if (one.shelf > 1) return [];
-    const from = one.through.is === 'wall' ? `${one.through.wall} face` : one.label || 'bracket';
-    const into =
-      one.into.is === 'wall'
-        ? `${one.into.wall} wall`
-        : (pieces.find((part) => part.id === (one.into as { id: string }).id)?.label ?? 'board');
-    const alongs = [...new Set(one.holes.map((hole) => length(Math.round(hole.alongMm * 2) / 2)))].join(' · ');
-    const terms = one.length.terms
-      .map((term) => `${words(term.label, job).toLowerCase()} ${length(term.mm)}`)
-      .join(', ');
-    const line = `| ${from} → ${into} | ${one.holes.length} | ${one.screw.size} (${terms}) | ${alongs} |`;
-    if (seen.has(line)) return [];
-    seen.add(line);
-    return [line];
-  });
-  const weakest = first?.weakest;
-  const strength = first
-    ? [
-        `Shelf 1 spans ${about(first.spanMm)} and sags ${about(first.sag.nowMm)} at once,`,
-        `${about(first.sag.lastingMm)} in the long run; ${about(first.sag.seenMm)} is seen,`,
-        `${about(first.sag.usualMm)} usual at the most.`,
-        `Bending uses ${percent(first.bending)} of its strength, ${percent(first.leaning)} when someone leans on it.`,
-        weakest
-          ? `The weakest joint (${weakest.into}) carries ${ofNewtons(weakest.shearN, weakest.mayShearN)}` +
-            (weakest.pullN > 0 ? ` and is pulled by ${ofNewtons(weakest.pullN, weakest.mayPullN)}` : '') +
-            `: ${percent(weakest.used)}.`
-          : 'No screw takes its load.',
-        ...(cures.length > 0
-          ? [`Cures, the cheapest first: ${cures.map((one) => words(one.words, job)).join('; ')}.`]
-          : []),
-      ].join(' ')
-    : '';
-  const steps = order.flatMap((one) => one.steps).map((step, i) => `${i + 1}. ${words(step, job)}`);
+  const { pieces, hardware, opening, order } = all;
+  const name = words(message(`system.${system}`), job);
+  const screws = screwRows(all, job);
+  const steps = order.flatMap((part) => part.steps).map((step, i) => `${i + 1}. ${words(step, job)}`);
   const markdown = [
-    `### ${words(message(`system.${system}`), job)}`,
+    `### ${name}`,
     '',
-    `![${words(message(`system.${system}`), job)}](supports/${system}.svg)`,
+    `![${name}](supports/${system}.svg)`,
     '',
     '| label | piece | section | length | how it comes about |',
     '| --- | --- | --- | --- | --- |',
-    ...rows,
+    ...pieceRows(all, job),
     '',
     ...(screws.length > 0
       ? ['| joint | screws | each | along the piece |', '| --- | --- | --- | --- |', ...screws, '']
       : []),
-    strength,
+    strengthLine(all, job),
     '',
     ...steps,
     '',
   ].join('\n');
-  const shown = pieces.filter((one) => one.shelf === 1 || one.shelf === 0);
   const considered = {
     system,
     here: true,
@@ -121,9 +66,78 @@ export function exampleOf(system: SystemName): Example {
     pieces: 0,
     screws: 0,
     strength: null,
-    picture: { parts: shown, hardware: hardware.filter((one) => one.shelf === 1) },
+    picture: {
+      parts: pieces.filter(({ shelf }) => shelf === 1 || shelf === 0),
+      hardware: hardware.filter(({ shelf }) => shelf === 1),
+    },
   };
   return { system, scene: systemPicture(considered, opening.extent.left, opening.extent.right), markdown };
+}
+
+type Made = ReturnType<typeof made>;
+
+/** Rows of a table, none twice. */
+const once = (rows: readonly string[]) => [...new Set(rows)];
+
+/** The pieces of the lowest shelf, each with how its length comes about. */
+function pieceRows({ pieces }: Made, job: Job): string[] {
+  const length = (value: number) => lengthWords(value, job, false);
+  const told = new Set<string>();
+  return pieces.flatMap((part) => {
+    if (part.shelf > 1) return [];
+    const terms = part.length.terms.map((term) => `${words(term.label, job)} ${length(term.mm)}`).join('; ');
+    const shape = shapeWords(part, job.tools)
+      .map((shapeWord) => words(shapeWord, job))
+      .join('; ');
+    const name = words(part.name, job);
+    const key = [name, part.length.mm, part.width.mm, shape].join();
+    if (told.has(key)) return [];
+    told.add(key);
+    const section = `${length(part.thicknessMm)} × ${length(part.width.mm)}`;
+    const comesAbout = [terms, shape].filter(Boolean).join('. ');
+    return [`| ${part.label} | ${name} | ${section} | ${length(part.length.mm)} | ${comesAbout} |`];
+  });
+}
+
+/** The joints of the lowest shelf, each with its screws. */
+function screwRows({ pieces, fixings }: Made, job: Job): string[] {
+  const length = (value: number) => lengthWords(value, job, false);
+  const rows = fixings.flatMap(({ shelf, through, into, label, holes, length: long, screw }) => {
+    if (shelf > 1) return [];
+    const from = through.is === 'wall' ? `${through.wall} face` : label || 'bracket';
+    const bitten = into.is === 'wall' ? null : (pieces.find(({ id }) => id === into.id)?.label ?? 'board');
+    const to = into.is === 'wall' ? `${into.wall} wall` : bitten;
+    const alongs = [...new Set(holes.map((hole) => length(Math.round(hole.alongMm * 2) / 2)))].join(' · ');
+    const terms = long.terms.map((term) => `${words(term.label, job).toLowerCase()} ${length(term.mm)}`).join(', ');
+    return [`| ${from} → ${to} | ${holes.length} | ${screw.size} (${terms}) | ${alongs} |`];
+  });
+  return once(rows);
+}
+
+/** How the lowest shelf holds, and what would cure it. */
+function strengthLine({ holds, pieces: parts, hardware, fixings, opening }: Made, job: Job): string {
+  const input = { holds, parts, hardware, fixings, contents: null, opening, job };
+  const strengths = strengthOf(input);
+  const [first] = strengths;
+  if (!first) return '';
+  const cures = curesFor(input, strengths);
+  const about = (value: number) => aboutWords(value, job);
+  const ofNewtons = (load: number, may: number) => `${Math.round(load)} of ${Math.round(may)} N`;
+  const { sag, weakest } = first;
+  const pulled = weakest && weakest.pullN > 0 ? ` and is pulled by ${ofNewtons(weakest.pullN, weakest.mayPullN)}` : '';
+  return [
+    `Shelf 1 spans ${about(first.spanMm)} and sags ${about(sag.nowMm)} at once,`,
+    `${about(sag.lastingMm)} in the long run; ${about(sag.seenMm)} is seen,`,
+    `${about(sag.usualMm)} usual at the most.`,
+    `Bending uses ${percent(first.bending)} of its strength, ${percent(first.leaning)} when someone leans on it.`,
+    weakest
+      ? `The weakest joint (${weakest.into}) carries ${ofNewtons(weakest.shearN, weakest.mayShearN)}${pulled}` +
+        `: ${percent(weakest.used)}.`
+      : 'No screw takes its load.',
+    ...(cures.length > 0
+      ? [`Cures, the cheapest first: ${cures.map((cure) => words(cure.words, job)).join('; ')}.`]
+      : []),
+  ].join(' ');
 }
 
 const percent = (share: number) => `${Math.round(share * 100)} %`;

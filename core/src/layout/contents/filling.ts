@@ -1,5 +1,5 @@
 import { pileMm, runningMm, type Kind, type Stance } from './kinds';
-import { effortAt } from './reach';
+import { effortAt, effortsOver } from './reach';
 import { HEADROOM, Settler, type Ground, type Load } from './settle';
 
 /** What one thing left out counts: more than any trouble with one that is in. */
@@ -297,10 +297,4 @@ export class Filling {
     this.own[space] = own;
     this.effort[space] = kinds > 0 ? mixed : null;
   }
-}
-
-function effortsOver(tops: Float64Array, fetched: Kind['fetched']): Float64Array {
-  const efforts = new Float64Array(tops.length);
-  for (let j = 0; j < tops.length; j += 1) efforts[j] = effortAt(tops[j] as number, tops[j] as number, fetched);
-  return efforts;
 }

@@ -1,54 +1,9 @@
 import fc from 'fast-check';
-import { effortAt, reachOf } from './reach';
-import { Bound } from './bound';
-import { Filling, OUT } from './filling';
-import { fillBy } from './search';
+import { effortAt } from './reach';
 import { placeThings, type Placing } from './place';
 import { runningMm, type Kind } from './kinds';
-import { HEADROOM, Settler, type Ground, type Must } from './settle';
-
-const reaches = [reachOf(1700)];
-
-function kind(
-  id: string,
-  given: Partial<{
-    count: number;
-    often: Kind['fetched']['often'];
-    kg: number;
-    w: number;
-    h: number;
-    layers: number;
-  }> = {},
-): Kind {
-  const { count = 1, often = 'weekly', kg = 1, w = 200, h = 200, layers = 1 } = given;
-  const stances = Array.from({ length: Math.min(layers, count) }, (_, i) => ({
-    lie: 'upright' as const,
-    layers: i + 1,
-    widthMm: w,
-    depthMm: 200,
-    highMm: (i + 1) * h,
-    needMm: (i + 1) * h,
-  }));
-  return { id, count, stances, fetched: { often, reaches, kg, handMm: h / 2 } };
-}
-
-function ground(given: Partial<Ground> & { step?: number } = {}): Ground {
-  const { step = 50, ...rest } = given;
-  const base = {
-    count: 2,
-    bottomMm: 0,
-    topMm: 1200,
-    thicknessMm: 20,
-    hangsMm: 0,
-    leastGapMm: 50,
-    stands: true,
-    musts: [] as Must[],
-    ...rest,
-  };
-  const tops = [];
-  for (let top = base.bottomMm + base.thicknessMm; top < base.topMm; top += step) tops.push(top);
-  return { tops: Float64Array.from(tops), ...base };
-}
+import { HEADROOM, Settler, type Ground } from './settle';
+import { kind, ground } from './placeTesting';
 
 /** The best of all layouts by trying every one: every choice of tops, every way to stand, every spread. */
 function bruteForce(one: Ground, kinds: readonly Kind[], widthMm: number): number {
@@ -223,71 +178,6 @@ test('the bound is below every cost that is had, and near it where room is plent
     { numRuns: 8 },
   );
 }, 60_000);
-
-/** Some things of every sort, by a number. */
-const assorted = (seed: number) =>
-  Array.from({ length: 9 }, (_, i) =>
-    kind(`k${i}`, {
-      count: 1 + ((seed + i) % 3),
-      often: (['daily', 'weekly', 'rarely'] as const)[(seed * 7 + i) % 3],
-      kg: 1 + ((seed * 3 + i * 5) % 7),
-      w: 60 + ((seed * 11 + i * 37) % 160),
-      h: 90 + ((seed * 13 + i * 53) % 170),
-    }),
-  );
-
-test('what stands in one space changes places with another, or moves past others, as if it were put there anew', () => {
-  fc.assert(
-    fc.property(
-      fc.integer({ min: 1, max: 500 }),
-      fc.integer({ min: 0, max: 5 }),
-      fc.integer({ min: 0, max: 5 }),
-      fc.boolean(),
-      (seed, from, to, swaps) => {
-        const [one, kinds] = [ground({ topMm: 2400, count: 5, step: 10 }), assorted(seed)];
-        const filling = new Filling(one, kinds, 700);
-        fillBy(filling, []);
-        const before = filling.filled();
-        if (swaps) filling.swap(from, to);
-        else filling.shift(from, to);
-        const anew = new Filling(one, kinds, 700);
-        anew.fill(filling.filled());
-        expect(filling.cost()).toBeCloseTo(anew.cost(), 6);
-        for (const [k, counts] of filling.filled().counts.entries()) {
-          const was = [...(before.counts[k] as readonly number[])];
-          const taken = was[from] as number;
-          if (swaps) [was[from], was[to]] = [was[to] as number, taken];
-          else {
-            was.splice(from, 1);
-            was.splice(to, 0, taken);
-          }
-          expect(counts).toEqual(was);
-        }
-      },
-    ),
-  );
-});
-
-test('a filling after picks has no kind twice, all of one only where there is room, and the rest where it costs least', () => {
-  fc.assert(
-    fc.property(fc.integer({ min: 1, max: 500 }), (seed) => {
-      const [one, kinds] = [ground({ topMm: 2400, count: 5, step: 10 }), assorted(seed)];
-      const bound = new Bound(one, kinds, 700);
-      const filling = new Filling(one, kinds, 700);
-      const plain = fillBy(filling, []);
-      for (let round = 0; round < 6; round += 1) {
-        const { filled, cost } = fillBy(filling, bound.step(plain.cost));
-        filled.counts.forEach((counts, k) => {
-          const all = counts.reduce((sum, count) => sum + count, 0);
-          expect(all).toBeLessThanOrEqual((kinds[k] as Kind).count);
-          expect(all === (kinds[k] as Kind).count || cost >= OUT).toBe(true);
-        });
-        if (cost < OUT) expect(bound.atLeast(Infinity)).toBeLessThanOrEqual(cost + 1e-6);
-      }
-    }),
-    { numRuns: 20 },
-  );
-});
 
 test('a shelf that must lie somewhere lies there, and none is laid where no top may be', () => {
   const one = ground({ musts: [{ fromMm: 420, toMm: 420 }], step: 10 });

@@ -1,0 +1,6 @@
+import '../../../labels/shelves';
+import { chimneyAlcove } from '@dormer/core/demo';
+
+export const alcove = chimneyAlcove();
+
+export const mm = (value: number) => ({ mm: value, typed: String(value), unit: 'mm' as const });

@@ -1,0 +1,74 @@
+import { usualBox, usualTrimThickness, type Job } from '../job';
+import { layOut, tiltedShelves } from '../layout';
+import { cavityBox, openingOf, type CavityBox } from '../opening';
+import { specOf } from '../place';
+import type { Problem } from '../problem';
+import { surveyOf } from '../survey';
+import {
+  applySystems,
+  bareBoards,
+  boxAndTrim,
+  boxScrews,
+  depthOf,
+  dividersOf,
+  plannedAt,
+  railExtras,
+  roomsOf,
+  tiltedExtras,
+  type Joint,
+  type PartSpec,
+} from '../system';
+
+export type Road = ReturnType<typeof asFarAsParts>;
+
+/** The road as far as the pieces that are asked for: what the walls, the heights and the supports make of a job. */
+export function asFarAsParts(job: Job) {
+  const survey = surveyOf(job);
+  const opening = openingOf(survey);
+  const spec = specOf(job.place);
+  const planned = plannedAt(job.support.system, job.place);
+  const box = spec.takes === 'box' ? cavityBox(survey, job) : null;
+  const layout = layOut({ job, opening, ...roomsOf(job, opening, box) });
+  // What cannot be laid takes nothing else away: the supports are those of the other shelves.
+  const unlaid = shelvesStopped(layout.problems);
+  const shelves = layout.shelves.filter((one) => !unlaid.has(one.number));
+  const system = applySystems({ job, opening, shelves, gaps: layout.gaps, space: layout.outer, box });
+  const stopped = shelvesStopped([...layout.problems, ...system.problems]);
+  const wanted = system.bare.filter((one) => !stopped.has(one.number));
+  const bare =
+    spec.boards === 'none' ? [] : bareBoards(wanted, job.shelves, spec.boards, (shelf) => depthOf(job, shelf));
+  const made = system.parts.filter((part) => !stopped.has(part.shelf));
+  const thicknessMm = job.shelves.thickness.mm;
+  const tilted = tiltedShelves({ wishes: job.tilted ?? [], thicknessMm, depthMm: opening.extent.depth });
+  const sloping = tilted.problems.some((one) => one.severity === 'stop') ? [] : tilted.tilted;
+  const extras = [tiltedExtras({ tilted: sloping, job, opening }), railExtras({ rail: layout.rail, opening })];
+  const bought = system.hardware.filter((one) => !stopped.has(one.shelf));
+  const dividers = dividersOf({ job, opening, gaps: layout.gaps, specs: [...made, ...bare], hardware: bought });
+  const shelving = [...made, ...bare, ...dividers.parts];
+  const specs = box
+    ? [...boxOf(box, job, system.boxSides), ...shelving]
+    : [...shelving, ...extras.flatMap((one) => one.parts)];
+  const hardware = [...bought, ...extras.flatMap((one) => one.hardware)];
+  const fastenings = [
+    ...system.fastenings.filter((one) => !stopped.has(one.shelf)),
+    ...extras.flatMap((one) => one.fastenings),
+    ...dividers.fastenings,
+    ...(box ? boxScrews(box, job.shelves.thickness.mm) : []),
+  ];
+  return { survey, opening, layout, system, spec, box, planned, specs, tilted, dividers, hardware, fastenings };
+}
+
+/** The boards and the trim of a cavity's box. */
+function boxOf(box: CavityBox, { box: wish, units, shelves }: Job, sides: Joint | null): PartSpec[] {
+  const { trim } = wish ?? usualBox(units);
+  const trimThickMm = (trim.thickness ?? usualTrimThickness(units)).mm;
+  const parts = boxAndTrim(box, { wallMm: shelves.thickness.mm, trim, trimThickMm });
+  return sides ? parts.map((one) => (one.role === 'box-side' ? { ...one, joint: sides } : one)) : parts;
+}
+
+/** Shelves that cannot be made as asked: no wood is cut for them, the others are still planned. */
+function shelvesStopped(problems: readonly Problem[]): Set<number> {
+  return new Set(
+    problems.flatMap(({ severity, about }) => (severity === 'stop' && about.is === 'shelf' ? [about.shelf] : [])),
+  );
+}

@@ -1,0 +1,79 @@
+import { throughHoles, type Fixings } from '../fixing';
+import type { Part } from '../fit';
+import type { Job } from '../job';
+import { levelLineProblems } from '../layout';
+import { hangingProblems, strengthProblems, tippingProblems, weightOf, type Cure, type Strength } from '../load';
+import { message, nested } from '../message';
+import { specOf, type PlaceSpec } from '../place';
+import { doubtful, stop, type Caution, type Problem } from '../problem';
+import type { Road } from './parts';
+import { surveyProblems, thinSurvey, trialProblems, type PlannedReading } from './readings';
+
+/** What came after the pieces that are asked for. */
+interface Planned {
+  readonly readings: readonly PlannedReading[];
+  readonly fitted: { readonly problems: readonly Problem[] };
+  readonly drilled: { readonly parts: readonly Part[]; readonly problems: readonly Problem[] };
+  readonly pinned: { readonly problems: readonly Problem[] };
+  readonly placed: Fixings;
+  readonly strengths: readonly Strength[];
+  readonly cures: readonly Cure[];
+}
+
+/** Everything that is wrong with a job, in the order of the road; without readings that alone. */
+export function problemsOf(job: Job, road: Road, planned: Planned): Problem[] {
+  if (job.readings.length === 0) return [stop({ is: 'place' }, message('problem.noReadings'))];
+  const { survey, layout, system, spec, box, specs } = road;
+  const { readings, fitted, drilled, placed, strengths, cures } = planned;
+  const laidOut = spec.takes === 'boards' || road.planned ? layout.problems : [];
+  const { parts } = drilled;
+  return [
+    ...surveyProblems(survey, readings),
+    ...thinSurvey(job),
+    ...trialProblems(survey, job),
+    ...(spec.takes === 'box' ? (box?.problems ?? []) : []),
+    ...laidOut,
+    ...road.tilted.problems,
+    ...planned.pinned.problems,
+    ...levelLineProblems(job),
+    ...system.problems,
+    ...(road.planned ? [] : [notYet(job, spec)]),
+    ...(specs.length > 0 || road.planned ? fitted.problems : []),
+    ...road.dividers.problems,
+    ...drilled.problems,
+    ...placed.problems,
+    ...throughHoles(parts, placed.fixings),
+    // A load that nobody named is no reason to stop anyone.
+    ...(job.load.use !== 'listed' || job.things.length > 0 ? strengthProblems(strengths, cures) : []),
+    ...hangingProblems(parts, job),
+    ...tippingProblems(system.standing, placed.fixings, weightOf(parts, job), job),
+  ];
+}
+
+/** That no supports are planned yet for a place, and why. */
+const notYet = (job: Job, { boards, takes }: PlaceSpec): Problem =>
+  doubtful(
+    { is: 'support' },
+    takes === 'box'
+      ? message('problem.boxOnly')
+      : message(boards === 'none' ? 'problem.supportsNotHere' : 'problem.boardsOnly', {
+          place: nested(message(`place.${job.place.kind}`)),
+        }),
+  );
+
+/** What can hurt in a place, whatever is put up there. */
+export function cautionsOf({ place }: Job): Caution[] {
+  const said = (
+    code: 'caution.oldPaint' | 'caution.cavityWires' | 'caution.cavityLoad' | 'caution.cavityOutside' | 'caution.pilot',
+    stage: Caution['stage'] = 'measure',
+  ) => ({ message: message(code), stage });
+  return [
+    ...(specOf(place).takes === 'box'
+      ? [said('caution.cavityWires'), said('caution.cavityLoad'), said('caution.cavityOutside')]
+      : []),
+    ...(place.studs.length > 0 ? [said('caution.pilot')] : []),
+    said('caution.oldPaint'),
+    { message: message('caution.notFromFloor'), stage: 'shelves' },
+    { message: message('caution.dust'), stage: 'cut' },
+  ];
+}
