@@ -1,3 +1,6 @@
+/** Tests, and what they share. */
+const FOR_TESTS = '(\\.test|[tT]esting)\\.ts$';
+
 /** The walls of the house: who may import whom. */
 module.exports = {
   forbidden: [
@@ -66,7 +69,7 @@ module.exports = {
       severity: 'error',
       from: {
         path: '^core/src/(quantity|message|job|survey|opening|layout|system|fit|fixing|load|stock)/',
-        pathNot: '\\.test\\.ts$',
+        pathNot: FOR_TESTS,
       },
       to: { path: '^core/src/(plan\\.ts|words/|scene/|exchange/|demo/)' },
     },
@@ -84,7 +87,7 @@ function laterStages(road) {
   return road.slice(0, -1).map((stage, index) => ({
     name: `${stage}-does-not-read-later-stages`,
     severity: 'error',
-    from: { path: `^core/src/${stage}/`, pathNot: '\\.test\\.ts$' },
+    from: { path: `^core/src/${stage}/`, pathNot: FOR_TESTS },
     to: { path: `^core/src/(${road.slice(index + 1).join('|')})/` },
   }));
 }

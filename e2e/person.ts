@@ -193,14 +193,12 @@ interface Fixtures {
 
 /** A test with a server of its own, whose browser must have nothing to complain about. */
 export const test = base.extend<Fixtures>({
-  // eslint-disable-next-line no-empty-pattern
   server: async ({}, give) => {
     const server = await Server.start();
     await give(server);
     await server.end();
   },
   baseURL: async ({ server }, give) => give(server.base),
-  // eslint-disable-next-line no-empty-pattern
   expected: async ({}, give) => give([]),
   person: async ({ page, isMobile, expected }, give) => {
     const complaints = listen(page);

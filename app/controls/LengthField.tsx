@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useId, useRef, useState } from 'react';
+import { useCallback, useEffect, useId, useMemo, useRef, useState } from 'react';
 import { StyleSheet, TextInput, View } from 'react-native';
 import type { Message } from '@dormer/core/message';
 import {
@@ -16,6 +16,7 @@ import { focusNextLength, LENGTH_FIELD } from './focusNext';
 import { useKeypad } from './KeypadContext';
 import { afterKey, type PadKey } from './keypadKeys';
 import { Txt } from './Txt';
+import { useLatest } from '../platform/useLatest';
 
 export interface LengthFieldProps {
   readonly label: string;
@@ -42,12 +43,62 @@ export interface LengthFieldProps {
  * reason below it; what can is kept as typed and shown in the job's unit.
  */
 export function LengthField(props: LengthFieldProps) {
-  const { label, value, units, tape, sign, leastMm, onCommit, onNext, onDraft, keepDraft, large, autoFocus, testID } =
-    props;
+  const { label, units, tape, large, autoFocus, testID } = props;
   const styles = useStyles();
+  const { input, text, fault, focused, ...typing } = useTyping(props);
+  return (
+    <View style={styles.field}>
+      <Txt kind="small" tone="faint">
+        {label}
+      </Txt>
+      <View style={[styles.box, focused && styles.focused, fault ? styles.bad : null]}>
+        <TextInput
+          ref={input}
+          testID={testID ?? LENGTH_FIELD}
+          aria-label={label}
+          aria-invalid={fault ? true : undefined}
+          inputMode="none"
+          autoComplete="off"
+          autoFocus={autoFocus}
+          // The platform selects a moment after the focus: in a blank field that would take the first digit typed.
+          selectTextOnFocus={text !== ''}
+          value={text}
+          onChangeText={typing.change}
+          onFocus={typing.enter}
+          onBlur={typing.leave}
+          onSubmitEditing={typing.submit}
+          blurOnSubmit={false}
+          style={[styles.input, large && styles.large]}
+        />
+        <Txt kind="small" tone="faint" aria-hidden>
+          {units}
+        </Txt>
+      </View>
+      {fault ? <Why words={words(fault, { units, tape })} /> : null}
+    </View>
+  );
+}
+
+/** Why what stands in the field cannot be read; the keypad may lie over what stands below the field. */
+function Why({ words: why }: { words: string }) {
+  const place = useRef<View>(null);
+  useEffect(() => {
+    (place.current as unknown as Partial<Element> | null)?.scrollIntoView?.({ block: 'nearest' });
+  }, [why]);
+  return (
+    <View ref={place}>
+      <Txt kind="small" tone="stop" role="alert">
+        {why}
+      </Txt>
+    </View>
+  );
+}
+
+/** What is typed into a length field, by the keypad or any keyboard, and what becomes of it. */
+function useTyping(props: LengthFieldProps) {
+  const { label, value, units, tape, sign, leastMm, onCommit, onNext, onDraft, keepDraft } = props;
   const id = useId();
   const input = useRef<TextInput>(null);
-  const why = useRef<View>(null);
   const { show, hide, active } = useKeypad();
   const [draft, setDraft] = useState<string | null>(null);
   const [fault, setFault] = useState<Message | null>(null);
@@ -59,20 +110,19 @@ export function LengthField(props: LengthFieldProps) {
     (typed: string) => parseLength(typed, { unit: units, sign, leastMm }),
     [units, sign, leastMm],
   );
+  const settle = (why: Message | null) => {
+    setFault(why);
+    if (!why) setDraft(null);
+  };
 
   const commit = (): TypedLength | null => {
     if (text === standing && value) {
-      setDraft(null);
-      setFault(null);
+      settle(null);
       return value;
     }
     const length = read(text);
-    if (!length.ok) {
-      setFault(length.error);
-      return null;
-    }
-    setFault(null);
-    setDraft(null);
+    settle(length.ok ? null : length.error);
+    if (!length.ok) return null;
     onDraft?.(undefined);
     onCommit(length.value);
     return length.value;
@@ -94,83 +144,44 @@ export function LengthField(props: LengthFieldProps) {
     else focusNextLength(input.current);
   };
 
-  const press = (key: PadKey) => {
+  // The keypad speaks to the field as it stands now.
+  const press = useLatest((key: PadKey) => {
     if (key.is === 'next') submit();
     else change(afterKey(text, key, fresh.current));
-  };
-
-  const focused = active?.id === id;
-  const field = () => ({
-    id,
-    label,
-    otherUnit: inOtherUnit(text, units, read),
-    press,
-    leave: () => input.current?.blur(),
   });
+  const otherUnit = inOtherUnit(text, units, read);
+  const field = useMemo(
+    () => ({ id, label, otherUnit, press, leave: () => input.current?.blur() }),
+    [id, label, otherUnit, press],
+  );
   const isActive = useRef(false);
-  // The keypad speaks to the field as it stands now.
   useEffect(() => {
-    if (isActive.current) show(field());
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [text, label, units, fault]);
+    if (isActive.current) show(field);
+  }, [field, show]);
   useEffect(() => () => hide(id), [hide, id]);
 
-  const shownFault = fault ? words(fault, { units, tape }) : null;
-  // The keypad may lie over what stands below the field.
-  useEffect(() => {
-    if (shownFault) (why.current as unknown as Partial<Element> | null)?.scrollIntoView?.({ block: 'nearest' });
-  }, [shownFault]);
-  return (
-    <View style={styles.field}>
-      <Txt kind="small" tone="faint">
-        {label}
-      </Txt>
-      <View style={[styles.box, focused && styles.focused, fault ? styles.bad : null]}>
-        <TextInput
-          ref={input}
-          testID={testID ?? LENGTH_FIELD}
-          aria-label={label}
-          aria-invalid={fault ? true : undefined}
-          inputMode="none"
-          autoComplete="off"
-          autoFocus={autoFocus}
-          // The platform selects a moment after the focus: in a blank field that would take the first digit typed.
-          selectTextOnFocus={text !== ''}
-          value={text}
-          onChangeText={change}
-          onFocus={() => {
-            fresh.current = true;
-            isActive.current = true;
-            show(field());
-          }}
-          onBlur={() => {
-            isActive.current = false;
-            hide(id);
-            if (draft !== null && draft.trim() === '') {
-              setDraft(null);
-              setFault(null);
-            } else if (draft !== null && keepDraft) {
-              const length = read(draft);
-              setFault(length.ok ? null : length.error);
-            } else if (draft !== null) commit();
-          }}
-          onSubmitEditing={submit}
-          blurOnSubmit={false}
-          style={[styles.input, large && styles.large]}
-        />
-        <Txt kind="small" tone="faint" aria-hidden>
-          {units}
-        </Txt>
-      </View>
-      {shownFault ? (
-        <View ref={why}>
-          <Txt kind="small" tone="stop" role="alert">
-            {shownFault}
-          </Txt>
-        </View>
-      ) : null}
-    </View>
-  );
+  return {
+    input,
+    text,
+    fault,
+    focused: active?.id === id,
+    change,
+    submit,
+    enter: () => {
+      fresh.current = true;
+      isActive.current = true;
+      show(field);
+    },
+    leave: () => {
+      isActive.current = false;
+      hide(id);
+      if (draft === null) return;
+      if (draft.trim() === '') return settle(null);
+      if (!keepDraft) return void commit();
+      const length = read(draft);
+      setFault(length.ok ? null : length.error);
+    },
+  };
 }
 
 /** As typed while the unit is the one it was typed in; otherwise in the unit of now. */

@@ -31,7 +31,7 @@ const SMALL_PX = 230;
 
 /** A drawing of the opening with the switch that draws its crookedness larger, always saying so. */
 export function DrawingPane(props: DrawingPaneProps) {
-  const { scene, reader, exaggeration, onExaggeration, aside, below, overlay, figured = false, ...rest } = props;
+  const { scene, reader, exaggeration, onExaggeration, aside, below, overlay, figured, ...rest } = props;
   const styles = useStyles();
   const label = useLabel();
   const wide = useWide();
@@ -44,26 +44,11 @@ export function DrawingPane(props: DrawingPaneProps) {
   const view = (how: Pick<SceneViewProps, 'terse' | 'ground'>) => (
     <SceneView scene={scene} reader={reader} {...how} {...rest} {...(how.terse || !overlay ? {} : { overlay })} />
   );
-  const saying =
-    exaggeration > 1 ? (
-      <Txt kind="small" tone="faint">
-        {label('drawing.saying', { factor: exaggeration })}
-      </Txt>
-    ) : null;
+  const saying = exaggeration > 1 ? <Saying factor={exaggeration} /> : null;
   const switches = (
     <>
       {small || !onExaggeration ? null : (
-        <Segmented
-          label={label('drawing.exaggeration')}
-          look={flat ? 'bar' : 'column'}
-          value={exaggeration}
-          options={EXAGGERATIONS.map((factor) => ({
-            value: factor,
-            title: `${factor}×`,
-            name: label('drawing.times', { factor }),
-          }))}
-          onChange={onExaggeration}
-        />
+        <Factors flat={flat} exaggeration={exaggeration} onExaggeration={onExaggeration} />
       )}
       {flat ? null : saying}
       {small ? null : aside?.(flat)}
@@ -83,17 +68,10 @@ export function DrawingPane(props: DrawingPaneProps) {
         {flat && saying ? <View style={styles.under}>{saying}</View> : null}
         {small || !below ? null : <View style={styles.under}>{below}</View>}
       </View>
-      {flat ? (
-        <View style={styles.above}>
-          {switches}
-          {enlarge}
-        </View>
-      ) : (
-        // On a short screen it is longer than the drawing.
-        <ScrollView style={styles.strip} contentContainerStyle={styles.beside} showsVerticalScrollIndicator={false}>
-          {switches}
-        </ScrollView>
-      )}
+      <Beside flat={flat}>
+        {switches}
+        {flat ? enlarge : null}
+      </Beside>
       {flat || !enlarge ? null : <View style={styles.corner}>{enlarge}</View>}
       {whole ? (
         <Sheet title={label('drawing.title')} closeTitle={label('close')} onClose={() => setWhole(false)}>
@@ -101,6 +79,51 @@ export function DrawingPane(props: DrawingPaneProps) {
         </Sheet>
       ) : null}
     </View>
+  );
+}
+
+/** Above a drawing that lies flat, beside an upright one; on a short screen it is longer than the drawing. */
+function Beside({ flat, children }: { flat: boolean; children: ReactNode }) {
+  const styles = useStyles();
+  if (flat) return <View style={styles.above}>{children}</View>;
+  return (
+    <ScrollView style={styles.strip} contentContainerStyle={styles.beside} showsVerticalScrollIndicator={false}>
+      {children}
+    </ScrollView>
+  );
+}
+
+/** How much larger than true crookedness is drawn, always said. */
+function Saying({ factor }: { factor: Exaggeration }) {
+  const label = useLabel();
+  return (
+    <Txt kind="small" tone="faint">
+      {label('drawing.saying', { factor })}
+    </Txt>
+  );
+}
+
+interface FactorsProps {
+  readonly flat: boolean;
+  readonly exaggeration: Exaggeration;
+  readonly onExaggeration: (factor: Exaggeration) => void;
+}
+
+/** The switch that draws crookedness larger. */
+function Factors({ flat, exaggeration, onExaggeration }: FactorsProps) {
+  const label = useLabel();
+  return (
+    <Segmented
+      label={label('drawing.exaggeration')}
+      look={flat ? 'bar' : 'column'}
+      value={exaggeration}
+      options={EXAGGERATIONS.map((factor) => ({
+        value: factor,
+        title: `${factor}×`,
+        name: label('drawing.times', { factor }),
+      }))}
+      onChange={onExaggeration}
+    />
   );
 }
 

@@ -1,7 +1,6 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { ActionCreators } from 'redux-undo';
 import {
-  LIMITS,
   newJob,
   shaved,
   withReading,
@@ -12,9 +11,7 @@ import {
   type Trial,
 } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
-import { message, text, type Message } from '@dormer/core/message';
 import type { JobUnit } from '@dormer/core/quantity';
-import type { Result } from '@dormer/core/result';
 import { api } from './api';
 import { linked } from './devices';
 import { said, type Notice } from './notice';
@@ -26,7 +23,7 @@ import { selectLink } from './selectors';
 import { settings } from './settings';
 import type { AppDispatch, RootState, Services } from './store';
 
-type Thunk<R> = (dispatch: AppDispatch, getState: () => RootState, services: Services) => R;
+export type Thunk<R> = (dispatch: AppDispatch, getState: () => RootState, services: Services) => R;
 
 /** Reads what the device keeps, then asks the server. */
 export const begin =
@@ -168,53 +165,6 @@ export const takeReading =
       .filter((one) => one.repeats > 0)
       .map(({ instrument, repeats, squares }) => ({ instrument, repeats, squares }));
     dispatch(editJob((one) => ({ ...withReading(one, reading), ...(errors.length > 0 ? { errors } : {}) })));
-  };
-
-/** What came of a table of readings: how many came in, and the rows that did not. */
-export interface BroughtIn {
-  readonly count: number;
-  readonly refused: readonly { readonly line: number; readonly message: Message }[];
-}
-
-/** Takes readings from elsewhere into the open job, all at once; refused when they would be too many. */
-export const takeIn =
-  (readings: readonly Reading[]): Thunk<Result<null, Message>> =>
-  (dispatch, getState) => {
-    const held = getState().openJob.present.job?.readings.length ?? 0;
-    if (held + readings.length > LIMITS.readings) {
-      return { ok: false, error: message('csv.tooMany', { most: text(String(LIMITS.readings)) }) };
-    }
-    const taken = readings.map((one) => ({ ...one, id: nanoid() }));
-    dispatch(editJob((one) => ({ ...one, readings: [...one.readings, ...taken] })));
-    return { ok: true, value: null };
-  };
-
-/** Takes in a table of readings. One step to undo. @returns what came of it, or why nothing did */
-export const importReadings =
-  (contents: string): Thunk<Promise<Result<BroughtIn, Message>>> =>
-  async (dispatch, getState, { core }) => {
-    const unit = getState().openJob.present.job?.units ?? 'mm';
-    const read = await core.readReadings({ contents, unit });
-    if (!read.ok) return read;
-    const taken = dispatch(takeIn(read.value.readings));
-    if (!taken.ok) return taken;
-    return { ok: true, value: { count: read.value.readings.length, refused: read.value.refused } };
-  };
-
-/** Takes in a list of things to be stored. One step to undo. @returns what came of it, or why nothing did */
-export const importThings =
-  (contents: string): Thunk<Promise<Result<BroughtIn, Message>>> =>
-  async (dispatch, getState, { core }) => {
-    const unit = getState().openJob.present.job?.units ?? 'mm';
-    const read = await core.readThings({ contents, unit });
-    if (!read.ok) return read;
-    const held = getState().openJob.present.job?.things.length ?? 0;
-    if (held + read.value.things.length > LIMITS.things) {
-      return { ok: false, error: message('csv.tooManyThings', { most: text(String(LIMITS.things)) }) };
-    }
-    const things = read.value.things.map((one) => ({ ...one, id: nanoid() }));
-    dispatch(editJob((one) => ({ ...one, things: [...one.things, ...things] })));
-    return { ok: true, value: { count: things.length, refused: read.value.refused } };
   };
 
 /** The plan of the open job with the layout that was set beside; null where there is none. */

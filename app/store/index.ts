@@ -1,10 +1,12 @@
 export * from './actions';
+export * from './bringIn';
 export * from './cuttingActions';
 export * from './rackActions';
 export * from './hooks';
 export * from './selectors';
 export { useListVersionsQuery, useLazyGetVersionQuery, useGetInstrumentsQuery, useListSuppliersQuery } from './api';
-export { serverDevices, useHeldDevice, type Devices, type Shown } from './devices';
+export { serverDevices, type Devices } from './deviceStream';
+export { useHeldDevice, type Shown } from './useHeldDevice';
 export { nanoid as newId } from '@reduxjs/toolkit';
 export { createStore, type AppStore } from './store';
 export { createAppStore } from './appStore';

@@ -1,19 +1,9 @@
 import { cloakroomCloset } from '@dormer/core/demo';
 import { withoutReading, writeJobFile } from '@dormer/core/job/document';
 import { MapDevice, PretendServer, directCore, until } from '../test/setup';
-import {
-  begin,
-  closeJob,
-  copyJob,
-  createJob,
-  importJob,
-  importReadings,
-  openJob,
-  removeJob,
-  takeReading,
-  undo,
-} from './actions';
+import { begin, closeJob, copyJob, createJob, importJob, openJob, removeJob, takeReading, undo } from './actions';
 import { api } from './api';
+import { importReadings } from './bringIn';
 import { records } from './records';
 import { selectJobs } from './selectors';
 import { createStore, type AppStore } from './store';

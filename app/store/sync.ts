@@ -27,48 +27,77 @@ export interface Sync {
 
 type Outcome = 'done' | 'unreached';
 
-export function createSync({ dispatch, getState, device, settleMs, retryMs }: SyncOptions): Sync {
-  const busy = new Set<string>();
-  const settling = new Map<string, ReturnType<typeof setTimeout>>();
-  let retry: ReturnType<typeof setTimeout> | null = null;
-  let stopped = false;
+export const createSync = (options: SyncOptions): Sync => new ServerSync(options);
 
-  const recordOf = (id: string) => getState().records.byId[id];
+class ServerSync implements Sync {
+  private readonly busy = new Set<string>();
+  private readonly settling = new Map<string, ReturnType<typeof setTimeout>>();
+  private retry: ReturnType<typeof setTimeout> | null = null;
+  private stopped = false;
 
-  const again = () => {
-    if (stopped) return;
-    retry ??= setTimeout(() => {
-      retry = null;
-      void now();
-    }, retryMs);
-  };
+  constructor(private readonly options: SyncOptions) {}
 
-  const unreached = (): Outcome => {
-    dispatch(records.reachedServer(false));
-    again();
+  soon(id: string): void {
+    if (this.stopped) return;
+    clearTimeout(this.settling.get(id));
+    const send = () => {
+      this.settling.delete(id);
+      void this.push(id);
+    };
+    this.settling.set(id, setTimeout(send, this.options.settleMs));
+  }
+
+  async now(): Promise<void> {
+    const { records: held } = this.options.getState();
+    if (!held.loaded) return;
+    for (const id of Object.keys(held.byId)) {
+      if ((await this.push(id)) === 'unreached') return;
+    }
+    await this.pull();
+  }
+
+  stop(): void {
+    this.stopped = true;
+    this.settling.forEach((timer) => clearTimeout(timer));
+    if (this.retry) clearTimeout(this.retry);
+  }
+
+  private recordOf(id: string): JobRecord | undefined {
+    return this.options.getState().records.byId[id];
+  }
+
+  private unreached(): Outcome {
+    this.options.dispatch(records.reachedServer(false));
+    if (this.stopped) return 'unreached';
+    this.retry ??= setTimeout(() => {
+      this.retry = null;
+      void this.now();
+    }, this.options.retryMs);
     return 'unreached';
-  };
+  }
 
-  const push = async (id: string): Promise<Outcome> => {
-    if (busy.has(id)) return 'done';
-    busy.add(id);
+  private async push(id: string): Promise<Outcome> {
+    if (this.busy.has(id)) return 'done';
+    this.busy.add(id);
     try {
       for (;;) {
-        const record = recordOf(id);
+        const record = this.recordOf(id);
         const step = record ? nextStep(record, nanoid) : null;
         if (!record || !step) return 'done';
-        if ((await take(record, step)) === 'unreached') return unreached();
-        dispatch(records.reachedServer(true));
+        if ((await this.take(record, step)) === 'unreached') return this.unreached();
+        this.options.dispatch(records.reachedServer(true));
       }
     } finally {
-      busy.delete(id);
+      this.busy.delete(id);
     }
-  };
+  }
 
-  const take = (record: JobRecord, step: NextStep): Promise<Outcome> =>
-    step.is === 'send' ? send(record, step.sending) : setRemoved(record.id, step.is === 'remove');
+  private take(record: JobRecord, step: NextStep): Promise<Outcome> {
+    return step.is === 'send' ? this.send(record, step.sending) : this.setRemoved(record.id, step.is === 'remove');
+  }
 
-  const send = async (record: JobRecord, sending: Sending): Promise<Outcome> => {
+  private async send(record: JobRecord, sending: Sending): Promise<Outcome> {
+    const { dispatch, device } = this.options;
     const { id } = record;
     if (record.sending !== sending) {
       dispatch(records.sendingBegan({ id, sending }));
@@ -91,9 +120,10 @@ export function createSync({ dispatch, getState, device, settleMs, retryMs }: Sy
     if (ack) dispatch(records.acknowledged({ id, sent: sending, ack }));
     else dispatch(records.refusedByServer({ id, fault: faultIn(refusal) }));
     return 'done';
-  };
+  }
 
-  const setRemoved = async (id: string, removed: boolean): Promise<Outcome> => {
+  private async setRemoved(id: string, removed: boolean): Promise<Outcome> {
+    const { dispatch } = this.options;
     const { removeJob, restoreJob } = api.endpoints;
     const answer = await (removed ? dispatch(removeJob.initiate(id)) : dispatch(restoreJob.initiate(id)));
     const refusal = 'error' in answer ? refusalIn(answer.error) : null;
@@ -105,66 +135,35 @@ export function createSync({ dispatch, getState, device, settleMs, retryMs }: Sy
     }
     dispatch(records.removedThere({ id, removed }));
     return 'done';
-  };
+  }
 
-  const pull = async (): Promise<void> => {
+  private async pull(): Promise<void> {
+    const { dispatch, getState } = this.options;
     const before = getState().records.byId;
-    const listing = await dispatch(
-      api.endpoints.listJobs.initiate(undefined, { forceRefetch: true, subscribe: false }),
-    );
-    if (!listing.data) return void unreached();
+    const fresh = { forceRefetch: true, subscribe: false };
+    const listing = await dispatch(api.endpoints.listJobs.initiate(undefined, fresh));
+    if (!listing.data) return void this.unreached();
     dispatch(records.reachedServer(true));
     const { jobs } = listing.data;
-    const newer = jobs.filter(({ id, version }) => mayPull(recordOf(id), version));
+    const newer = jobs.filter(({ id, version }) => mayPull(this.recordOf(id), version));
     await Promise.all(
       newer.map(async ({ id }) => {
-        const stored = await dispatch(api.endpoints.getJob.initiate(id, { forceRefetch: true, subscribe: false }));
+        const stored = await dispatch(api.endpoints.getJob.initiate(id, fresh));
         if (stored.data) dispatch(records.pulled(stored.data));
       }),
     );
-    const listed = new Set(jobs.map((one) => one.id));
+    const listed = new Set(jobs.map(({ id }) => id));
     // Only what the server had acknowledged before it was asked, and what has not changed since, can be gone there.
     const gone = Object.values(before).filter(
-      (record) =>
-        !listed.has(record.id) &&
-        record === recordOf(record.id) &&
-        record.base !== null &&
-        !record.dirty &&
-        !record.sending &&
-        !record.removed &&
-        !record.fault,
+      (record) => !listed.has(record.id) && record === this.recordOf(record.id) && isAtRest(record),
     );
-    if (gone.length > 0) dispatch(records.forgotten(gone.map((record) => record.id)));
-  };
-
-  const now = async (): Promise<void> => {
-    if (!getState().records.loaded) return;
-    for (const id of Object.keys(getState().records.byId)) {
-      if ((await push(id)) === 'unreached') return;
-    }
-    await pull();
-  };
-
-  return {
-    soon(id) {
-      if (stopped) return;
-      clearTimeout(settling.get(id));
-      settling.set(
-        id,
-        setTimeout(() => {
-          settling.delete(id);
-          void push(id);
-        }, settleMs),
-      );
-    },
-    now,
-    stop() {
-      stopped = true;
-      settling.forEach((timer) => clearTimeout(timer));
-      if (retry) clearTimeout(retry);
-    },
-  };
+    if (gone.length > 0) dispatch(records.forgotten(gone.map(({ id }) => id)));
+  }
 }
+
+/** Whether the server has all of a record, and nothing of it is on its way. */
+const isAtRest = ({ base, dirty, sending, removed, fault }: JobRecord): boolean =>
+  base !== null && !dirty && !sending && !removed && !fault;
 
 /** What the server said, or null when it was not reached (no network, a timeout, a proxy's page). */
 function refusalIn(error: unknown): (ServerRefusal & { status: number }) | null {

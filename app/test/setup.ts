@@ -128,18 +128,26 @@ export class PretendServer {
     this.jobs.set(job.id, { job, version: (kept?.version ?? 0) + 1, saveIds: kept?.saveIds ?? [], removed: false });
   }
 
-  private answer(method: string, path: string, body: { job: Job; basedOn?: number; saveId: string }): Response {
+  private answer(method: string, path: string, body: SaveBody): Response {
+    return this.beside(method, path, body) ?? this.answerOfJobs(method, path, body);
+  }
+
+  /** What is asked beside jobs: instruments, suppliers, the rack, devices; null for anything else. */
+  private beside(method: string, path: string, body: unknown): Response | null {
     if (path.startsWith('/api/instruments')) return json(200, { instruments: this.learned });
     if (path === '/api/suppliers') return json(200, { suppliers: this.suppliers });
     if (path.startsWith('/api/suppliers/')) {
-      const { items } = body as unknown as { items: { item: string; price: number }[] };
+      const { items } = body as { items: { item: string; price: number }[] };
       return json(200, { quotes: items.map(({ item, price }) => ({ item, price: 2 * price, left: 9 })) });
     }
     if (path.startsWith('/api/rack')) {
-      if (method === 'PUT') this.rack.push(body as unknown as Offcut);
+      if (method === 'PUT') this.rack.push(body as Offcut);
       return method === 'GET' ? json(200, { pieces: this.rack }) : new Response(null, { status: 204 });
     }
-    if (path.startsWith('/api/devices')) return json(200, { devices: this.devices });
+    return path.startsWith('/api/devices') ? json(200, { devices: this.devices }) : null;
+  }
+
+  private answerOfJobs(method: string, path: string, body: SaveBody): Response {
     const [, , , id, action] = path.split('/');
     if (!id && method === 'GET') {
       const live = [...this.jobs.entries()].filter(([, kept]) => !kept.removed);
@@ -156,13 +164,23 @@ export class PretendServer {
       kept.removed = false;
       return json(200, stored(kept));
     }
-    if (kept?.saveIds.includes(body.saveId)) return json(200, { version: kept.version, changedAt: 'then' });
+    return this.save(key, body, kept);
+  }
+
+  private save(key: string, { job, basedOn, saveId }: SaveBody, kept: Kept | undefined): Response {
+    if (kept?.saveIds.includes(saveId)) return json(200, { version: kept.version, changedAt: 'then' });
     if (kept?.removed) return refusal(410, 'removed');
-    if (kept && body.basedOn !== kept.version) return refusal(409, 'stale', stored(kept));
+    if (kept && basedOn !== kept.version) return refusal(409, 'stale', stored(kept));
     const version = (kept?.version ?? 0) + 1;
-    this.jobs.set(key, { job: body.job, version, saveIds: [...(kept?.saveIds ?? []), body.saveId], removed: false });
+    this.jobs.set(key, { job, version, saveIds: [...(kept?.saveIds ?? []), saveId], removed: false });
     return json(200, { version, changedAt: 'then' });
   }
+}
+
+interface SaveBody {
+  readonly job: Job;
+  readonly basedOn?: number;
+  readonly saveId: string;
 }
 
 const stored = ({ job, version }: Kept) => ({ job, version, changedAt: 'then' });

@@ -5,6 +5,7 @@ import Printer from 'lucide-react-native/icons/printer';
 import { setStringAsync } from 'expo-clipboard';
 import { useState, type ReactNode } from 'react';
 import type { Job } from '@dormer/core/job/document';
+import type { Part } from '@dormer/core/fit';
 import type { Plan } from '@dormer/core/plan';
 import { sectionScene } from '@dormer/core/scene';
 import { boardScene, boxScene, cornerScene } from '@dormer/core/scene/cutting';
@@ -77,67 +78,21 @@ function Cut({ job, plan, first }: CutScreenProps & { job: Job; plan: Plan }) {
 
 function Pieces({ job, plan, first, tabs }: CutScreenProps & { job: Job; plan: Plan; tabs: ReactNode }) {
   const label = useLabel();
-  const dispatch = useAppDispatch();
-  const exaggeration = useAppSelector((state) => state.settings.exaggeration);
-  // A list of the job before the last change is not handed out.
-  const fresh = useAppSelector(selectFresh);
   const { printing, print } = usePrinting();
   const numbers = plan.shelves
-    .map((one) => one.number)
+    .map(({ number }) => number)
     .filter((number) => plan.parts.some((part) => part.shelf === number));
   const [chosen, setChosen] = useState(first);
   const shelf = numbers.includes(chosen) ? chosen : (numbers[0] ?? 1);
-  const board = plan.parts.find((part) => part.shelf === shelf && part.role === 'board');
-  const upMm = plan.shelves.find((one) => one.number === shelf)?.top.mm ?? plan.opening.extent.height / 2;
-  const box = boxScene(plan, job);
-  const scene =
-    box ??
-    boardScene(plan, shelf, exaggeration) ??
-    cornerScene(plan, shelf, exaggeration) ??
-    sectionScene(plan, job, { upMm, exaggeration });
+  const board = plan.parts.find((part) => part.shelf === shelf && part.role === 'board') ?? null;
   const empty = plan.cutList.length === 0;
-
-  const tell = (words: LabelKey) => void dispatch(notify(words));
-  // The writers of sheets are fetched when they are asked for; a page older than the server may not find them.
-  const withSheets = (write: (sheets: typeof import('@dormer/core/exchange')) => Promise<void> | void) => () =>
-    void sheets()
-      .then(write)
-      .catch(() => tell('cut.failed'));
-  const copy = withSheets(async ({ cutListText }) => {
-    // A browser may forbid it: no secure address, or the person said no.
-    const copied = await setStringAsync(cutListText(plan, job)).catch(() => false);
-    tell(copied ? 'cut.copied' : 'cut.notCopied');
-  });
-  const csv = withSheets(({ cutListCsv }) =>
-    download(`${fileName(job.name)}-cut-list.csv`, cutListCsv(plan, job), 'text/csv;charset=utf-8'),
-  );
   return (
     <StageLayout
       name={label('stage.cut')}
       share={0.3}
       keypad={<Keypad units={job.units} tape={job.tape} />}
-      drawing={
-        <DrawingPane
-          scene={scene}
-          reader={job}
-          exaggeration={box ? 1 : exaggeration}
-          // Box and trim are drawn in their true shape.
-          onExaggeration={box ? null : (factor) => dispatch(settings.set({ exaggeration: factor }))}
-          description={
-            words(scene.title, job) +
-            (board ? `: ${lengthWords(board.length.mm, job)} × ${lengthWords(board.width.mm, job)}` : '')
-          }
-        />
-      }
-      foot={
-        empty ? null : (
-          <>
-            <Button title={label('cut.copy')} icon={ClipboardCopy} grow disabled={!fresh} onPress={copy} />
-            <Button title={label('cut.csv')} icon={Download} grow disabled={!fresh} onPress={csv} />
-            <Button title={label('cut.print')} icon={Printer} grow disabled={!fresh} onPress={print} />
-          </>
-        )
-      }
+      drawing={<PieceDrawing job={job} plan={plan} shelf={shelf} board={board} />}
+      foot={empty ? null : <ListButtons job={job} plan={plan} onPrint={print} />}
     >
       {tabs}
       {numbers.length > 1 ? (
@@ -153,9 +108,7 @@ function Pieces({ job, plan, first, tabs }: CutScreenProps & { job: Job; plan: P
           onChange={setChosen}
         />
       ) : null}
-      {board?.fit ? <BoardSection key={board.id} board={board} job={job} plan={plan} /> : null}
-      {box ? <BoxCutSection job={job} plan={plan} /> : null}
-      {board?.corner ? <CornerSection key={board.id} board={board} job={job} plan={plan} /> : null}
+      <ShapeSections board={board} job={job} plan={plan} />
       <PlanNotices
         reader={job}
         problems={plan.problems.filter(
@@ -168,8 +121,78 @@ function Pieces({ job, plan, first, tabs }: CutScreenProps & { job: Job; plan: P
       ))}
       {board?.corner ? <CornerForm job={job} /> : null}
       {board?.fit ? <HabitSection job={job} /> : null}
-      <PlanNotices reader={job} problems={[]} cautions={plan.cautions.filter((one) => one.stage === 'cut')} />
+      <PlanNotices reader={job} problems={[]} cautions={plan.cautions.filter(({ stage }) => stage === 'cut')} />
       {printing ? <PrintSheet job={job} plan={plan} /> : null}
     </StageLayout>
+  );
+}
+
+interface BoardProps {
+  readonly job: Job;
+  readonly plan: Plan;
+  readonly board: Part | null;
+}
+
+/** The shapes of the board that is chosen, and of a box. */
+function ShapeSections({ job, plan, board }: BoardProps) {
+  return (
+    <>
+      {board?.fit ? <BoardSection key={board.id} board={board} job={job} plan={plan} /> : null}
+      {boxScene(plan, job) ? <BoxCutSection job={job} plan={plan} /> : null}
+      {board?.corner ? <CornerSection key={board.id} board={board} job={job} plan={plan} /> : null}
+    </>
+  );
+}
+
+/** The box, the board that is chosen, or the place at its height. */
+function PieceDrawing({ job, plan, shelf, board }: BoardProps & { shelf: number }) {
+  const dispatch = useAppDispatch();
+  const exaggeration = useAppSelector((state) => state.settings.exaggeration);
+  const upMm = plan.shelves.find(({ number }) => number === shelf)?.top.mm ?? plan.opening.extent.height / 2;
+  const box = boxScene(plan, job);
+  const scene =
+    box ??
+    boardScene(plan, shelf, exaggeration) ??
+    cornerScene(plan, shelf, exaggeration) ??
+    sectionScene(plan, job, { upMm, exaggeration });
+  const size = board ? `: ${lengthWords(board.length.mm, job)} × ${lengthWords(board.width.mm, job)}` : '';
+  return (
+    <DrawingPane
+      scene={scene}
+      reader={job}
+      exaggeration={box ? 1 : exaggeration}
+      // Box and trim are drawn in their true shape.
+      onExaggeration={box ? null : (factor) => dispatch(settings.set({ exaggeration: factor }))}
+      description={words(scene.title, job) + size}
+    />
+  );
+}
+
+/** The list to copy, to save and to print. */
+function ListButtons({ job, plan, onPrint }: { job: Job; plan: Plan; onPrint: () => void }) {
+  const label = useLabel();
+  const dispatch = useAppDispatch();
+  // A list of the job before the last change is not handed out.
+  const fresh = useAppSelector(selectFresh);
+  const tell = (words: LabelKey) => void dispatch(notify(words));
+  // The writers of sheets are fetched when they are asked for; a page older than the server may not find them.
+  const withSheets = (write: (sheets: typeof import('@dormer/core/exchange')) => Promise<void> | void) => () =>
+    void sheets()
+      .then(write)
+      .catch(() => tell('cut.failed'));
+  const copy = withSheets(async ({ cutListText }) => {
+    // A browser may forbid it: no secure address, or the person said no.
+    const copied = await setStringAsync(cutListText(plan, job)).catch(() => false);
+    tell(copied ? 'cut.copied' : 'cut.notCopied');
+  });
+  const csv = withSheets(({ cutListCsv }) =>
+    download(`${fileName(job.name)}-cut-list.csv`, cutListCsv(plan, job), 'text/csv;charset=utf-8'),
+  );
+  return (
+    <>
+      <Button title={label('cut.copy')} icon={ClipboardCopy} grow disabled={!fresh} onPress={copy} />
+      <Button title={label('cut.csv')} icon={Download} grow disabled={!fresh} onPress={csv} />
+      <Button title={label('cut.print')} icon={Printer} grow disabled={!fresh} onPress={onPrint} />
+    </>
   );
 }

@@ -40,25 +40,15 @@ export function LayoutsTab({ job, plan, tabs, part, onPart }: LayoutsTabProps) {
   const [saving, setSaving] = useState(false);
   const { printing, print } = usePrinting();
   const layouts = cutting?.layouts ?? [];
-  const layout = layouts.find((one) => one.id === chosen) ?? layouts[0];
-  const lit = part === null ? null : ({ is: 'part', id: part } as const);
+  const layout = layouts.find(({ id }) => id === chosen) ?? layouts[0] ?? null;
   const pick = (id: string) => {
-    const holder = layouts.find((one) =>
-      partsOn(one.tree).some((piece) => cutting && partIn(cutting, piece.part) === id),
+    const holder = layouts.find(({ tree }) =>
+      partsOn(tree).some((piece) => cutting && partIn(cutting, piece.part) === id),
     );
     if (holder) setChosen(holder.id);
     onPart(id === part ? null : id);
   };
-  const elevation = elevationScene(plan, job, { exaggeration: 1, show: 'shelves' });
-  const place = part === null ? null : pieceInElevation(plan, part);
-  const where = place ? { ...elevation, shapes: [...elevation.shapes, place] } : elevation;
-  const scene =
-    layout && cutting
-      ? layoutScene(
-          { ...layout, sheet: layout.item.form === 'sheet' },
-          { blanks: cutting.blanks, parts: plan.parts, tape: job.tape },
-        )
-      : sectionScene(plan, job, { upMm: plan.opening.extent.height / 2, exaggeration: 1 });
+  const where = part === null ? null : <PieceInPlace job={job} plan={plan} part={part} />;
   const nothing = layouts.length === 0;
   return (
     <StageLayout
@@ -66,16 +56,14 @@ export function LayoutsTab({ job, plan, tabs, part, onPart }: LayoutsTabProps) {
       share={0.26}
       keypad={<Keypad units={job.units} tape={job.tape} />}
       drawing={
-        <DrawingPane
-          scene={scene}
-          reader={job}
-          exaggeration={1}
-          figured
-          onExaggeration={null}
-          description={layout && cutting ? describe(layout, cutting, job) : words(scene.title, job)}
-          selected={lit}
-          onPress={(about) => (about.is === 'part' ? pick(about.id) : undefined)}
-          below={wide && part !== null ? <SceneView scene={where} reader={job} size={ELEVATION} terse /> : null}
+        <LayoutDrawing
+          job={job}
+          plan={plan}
+          layout={layout}
+          cutting={cutting}
+          part={part}
+          onPart={pick}
+          below={wide ? where : null}
         />
       }
       foot={
@@ -103,7 +91,7 @@ export function LayoutsTab({ job, plan, tabs, part, onPart }: LayoutsTabProps) {
         <GroupView
           key={group.id}
           group={group}
-          layouts={layouts.filter((one) => one.group === group.id)}
+          layouts={layouts.filter((other) => other.group === group.id)}
           cutting={cutting}
           job={job}
           chosen={layout?.id ?? null}
@@ -112,12 +100,51 @@ export function LayoutsTab({ job, plan, tabs, part, onPart }: LayoutsTabProps) {
           onPart={pick}
         />
       ))}
-      {!wide && part !== null ? <SceneView scene={where} reader={job} size={ELEVATION} terse /> : null}
+      {wide ? null : where}
       <StockForm job={job} />
       {saving && cutting ? <LayoutFiles job={job} cutting={cutting} onClose={() => setSaving(false)} /> : null}
       {printing && cutting ? <LayoutPrint job={job} plan={plan} cutting={cutting} /> : null}
     </StageLayout>
   );
+}
+
+interface LayoutDrawingProps extends Pick<LayoutsTabProps, 'job' | 'plan' | 'part'> {
+  readonly layout: Layout | null;
+  readonly cutting: Cutting | null;
+  readonly onPart: (part: string) => void;
+  readonly below: ReactNode;
+}
+
+/** The layout that is chosen; the place from above while there is none. */
+function LayoutDrawing({ job, plan, layout, cutting, part, onPart, below }: LayoutDrawingProps) {
+  const scene =
+    layout && cutting
+      ? layoutScene(
+          { ...layout, sheet: layout.item.form === 'sheet' },
+          { blanks: cutting.blanks, parts: plan.parts, tape: job.tape },
+        )
+      : sectionScene(plan, job, { upMm: plan.opening.extent.height / 2, exaggeration: 1 });
+  return (
+    <DrawingPane
+      scene={scene}
+      reader={job}
+      exaggeration={1}
+      figured
+      onExaggeration={null}
+      description={layout && cutting ? describe(layout, cutting, job) : words(scene.title, job)}
+      selected={part === null ? null : { is: 'part', id: part }}
+      onPress={(about) => (about.is === 'part' ? onPart(about.id) : undefined)}
+      below={below}
+    />
+  );
+}
+
+/** Where a piece sits, lit in the elevation. */
+function PieceInPlace({ job, plan, part }: Pick<LayoutsTabProps, 'job' | 'plan'> & { part: string }) {
+  const elevation = elevationScene(plan, job, { exaggeration: 1, show: 'shelves' });
+  const place = pieceInElevation(plan, part);
+  const scene = place ? { ...elevation, shapes: [...elevation.shapes, place] } : elevation;
+  return <SceneView scene={scene} reader={job} size={ELEVATION} terse />;
 }
 
 const ELEVATION = { width: 340, height: 300 } as const;

@@ -92,31 +92,17 @@ function Before({ job, plan, tabs, onLayouts }: SawTabProps) {
 function Sawing({ job, plan, tabs, saw }: Omit<SawTabProps, 'onLayouts'> & { saw: Saw }) {
   const styles = useStyles();
   const label = useLabel();
-  const dispatch = useAppDispatch();
   const kerf = job.stock.kerf.mm;
   const tasks = sawTasks(saw, plan.parts, job);
   const done = new Set(saw.done);
-  const at = tasks.findIndex((one) => !done.has(one.id));
+  const at = tasks.findIndex(({ id }) => !done.has(id));
   const task = tasks[at] ?? null;
   const step = task?.is === 'cut' ? task.step : null;
   const made = madeBlanks(saw, kerf);
   const [wrong, setWrong] = useState(false);
-  const setStock = (how: (stock: Job['stock'], saw: Saw) => Job['stock']) =>
-    void dispatch(editJob((one) => (one.stock.saw ? { ...one, stock: how(one.stock, one.stock.saw) } : one)));
-  const setSaw = (how: (one: Saw) => Saw) => setStock((stock, one) => ({ ...stock, saw: how(one) }));
-  const tick = (one: SawTask) => setSaw((before) => ({ ...before, done: [...before.done, one.id] }));
-  const undo = () => setSaw((before) => ({ ...before, done: before.done.slice(0, -1) }));
-  // What is cut stays cut, whatever becomes of the layouts.
-  const close = () => setStock(({ saw: _over, ...stock }, one) => ({ ...stock, cut: withCut(stock.cut, one, kerf) }));
-  const replan = (next: Saw) => setStock((stock, one) => ({ ...stock, cut: withCut(stock.cut, one, kerf), saw: next }));
-  const finish = () => {
-    const rests = restsToKeep(saw, job.stock).map((one) => ({ ...one, id: newId(), note: job.name }));
-    dispatch(putOnRack(rests));
-    close();
-    dispatch(notify(rests.length > 0 ? 'sawing.racked' : 'sawing.finished'));
-  };
+  const { tick, undo, close, replan, finish } = useSaw(job, saw);
   const scene = sceneOf({ job, plan, saw, task, made });
-  const parts = new Set(tasks.flatMap((one) => (one.is === 'further' ? [one.further.part] : [])));
+  const parts = new Set(tasks.flatMap((cut) => (cut.is === 'further' ? [cut.further.part] : [])));
   const finished = finishedParts(saw, tasks, kerf);
   const undoing = (
     <Button title={label('sawing.undo')} icon={Undo} iconOnly disabled={saw.done.length === 0} onPress={undo} />
@@ -181,6 +167,32 @@ function Sawing({ job, plan, tabs, saw }: Omit<SawTabProps, 'onLayouts'> & { saw
       ) : null}
     </StageLayout>
   );
+}
+
+/** What is done at the saw, and what is kept of it. */
+function useSaw({ name, stock }: Job, saw: Saw) {
+  const dispatch = useAppDispatch();
+  const kerf = stock.kerf.mm;
+  const setStock = (how: (stock: Job['stock'], saw: Saw) => Job['stock']) =>
+    void dispatch(
+      editJob((before) => (before.stock.saw ? { ...before, stock: how(before.stock, before.stock.saw) } : before)),
+    );
+  const setSaw = (how: (before: Saw) => Saw) => setStock((now, before) => ({ ...now, saw: how(before) }));
+  // What is cut stays cut, whatever becomes of the layouts.
+  const close = () =>
+    setStock(({ saw: _over, ...rest }, before) => ({ ...rest, cut: withCut(rest.cut, before, kerf) }));
+  return {
+    tick: ({ id }: SawTask) => setSaw((before) => ({ ...before, done: [...before.done, id] })),
+    undo: () => setSaw((before) => ({ ...before, done: before.done.slice(0, -1) })),
+    close,
+    replan: (next: Saw) => setStock((now, before) => ({ ...now, cut: withCut(now.cut, before, kerf), saw: next })),
+    finish: () => {
+      const rests = restsToKeep(saw, stock).map((rest) => ({ ...rest, id: newId(), note: name }));
+      dispatch(putOnRack(rests));
+      close();
+      dispatch(notify(rests.length > 0 ? 'sawing.racked' : 'sawing.finished'));
+    },
+  };
 }
 
 /** The parts whose pieces are cut, or lie on the saw. */

@@ -33,48 +33,29 @@ interface EntrySheetProps {
   readonly onClose: () => void;
 }
 
+/** What is typed of an entry until it is kept. */
+interface Draft {
+  readonly text: string;
+  readonly cause: Mistake;
+  readonly minutes: number | null;
+  readonly part: string | null;
+  readonly length: TypedLength | null;
+  readonly photos: readonly Photo[];
+}
+
+const EMPTY: Draft = { text: '', cause: 'misread', minutes: null, part: null, length: null, photos: [] };
+
 /** A note, a mistake with what it came from, or what a piece really measures. */
 export function EntrySheet({ kind, job, plan, onClose }: EntrySheetProps) {
   const label = useLabel();
   const dispatch = useAppDispatch();
-  const [text, setText] = useState('');
-  const [cause, setCause] = useState<Mistake>('misread');
-  const [minutes, setMinutes] = useState<number | null>(null);
-  const [part, setPart] = useState<string | null>(null);
-  const [length, setLength] = useState<TypedLength | null>(null);
-  const [photos, setPhotos] = useState<readonly Photo[]>([]);
+  const [draft, setDraft] = useState<Draft>(EMPTY);
   const [fault, setFault] = useState<string | null>(null);
-  const add = async () => {
-    const file = await chooseFile('image/*');
-    if (!file) return;
-    const made = await keepPhoto(file);
-    if (typeof made === 'string') return setFault(label(`photo.${made}`));
-    setFault(null);
-    setPhotos((before) => [...before, made]);
-  };
-  const entry = (): LogEntry | string => {
-    const common = {
-      id: newId(),
-      at: Date.now(),
-      text: text.trim(),
-      ...(photos.length > 0 ? { photos: [...photos] } : {}),
-    };
-    if (kind === 'note')
-      return common.text === '' && photos.length === 0 ? label('log.needsText') : { ...common, is: 'note' };
-    if (kind === 'mistake')
-      return {
-        ...common,
-        is: 'mistake',
-        cause,
-        ...(part === null ? {} : { part }),
-        ...(minutes === null ? {} : { minutes }),
-      };
-    return part !== null && length ? { ...common, is: 'size', part, length } : label('log.needsPart');
-  };
+  const set = (change: Partial<Draft>) => setDraft((before) => ({ ...before, ...change }));
   const keep = () => {
-    const made = entry();
-    if (typeof made === 'string') return setFault(made);
-    dispatch(editJob((one) => withLog(one, { entries: [...one.log.entries, made].slice(-LIMITS.entries) })));
+    const entry = entryOf(kind, draft);
+    if (typeof entry === 'string') return setFault(label(entry));
+    dispatch(editJob((before) => withLog(before, { entries: [...before.log.entries, entry].slice(-LIMITS.entries) })));
     onClose();
   };
   return (
@@ -90,11 +71,16 @@ export function EntrySheet({ kind, job, plan, onClose }: EntrySheetProps) {
             titled
             look="chips"
             label={label('log.cause')}
-            value={cause}
+            value={draft.cause}
             options={MISTAKES.map((value) => ({ value, title: words(message(`mistake.${value}`), job) }))}
-            onChange={setCause}
+            onChange={(cause) => set({ cause })}
           />
-          <MinutesField label={label('log.lost')} value={minutes} mayBeNone onCommit={setMinutes} />
+          <MinutesField
+            label={label('log.lost')}
+            value={draft.minutes}
+            mayBeNone
+            onCommit={(minutes) => set({ minutes })}
+          />
         </>
       ) : null}
       {kind === 'note' ? null : (
@@ -102,28 +88,92 @@ export function EntrySheet({ kind, job, plan, onClose }: EntrySheetProps) {
           titled
           look="chips"
           label={label('log.part')}
-          value={part ?? ''}
-          options={plan.parts.map((one) => ({ value: one.id, title: one.label }))}
-          onChange={setPart}
+          value={draft.part ?? ''}
+          options={plan.parts.map((part) => ({ value: part.id, title: part.label }))}
+          onChange={(part) => set({ part })}
         />
       )}
       {kind === 'size' ? (
         <>
           <LengthField
             label={label('log.measures')}
-            value={length}
+            value={draft.length}
             units={job.units}
             tape={job.tape}
             leastMm={1}
-            onCommit={setLength}
+            onCommit={(length) => set({ length })}
           />
           <Keypad units={job.units} tape={job.tape} />
         </>
       ) : null}
-      <TextField label={label('log.text')} value={text} multiline maxLength={LIMITS.notes} onChangeText={setText} />
+      <TextField
+        label={label('log.text')}
+        value={draft.text}
+        multiline
+        maxLength={LIMITS.notes}
+        onChangeText={(text) => set({ text })}
+      />
+      <Photos
+        photos={draft.photos}
+        onAdd={(photo) => setDraft((before) => ({ ...before, photos: [...before.photos, photo] }))}
+        onFault={setFault}
+      />
+      {fault ? (
+        <Txt tone="stop" role="alert">
+          {fault}
+        </Txt>
+      ) : null}
+    </Sheet>
+  );
+}
+
+/** The entry as it is kept, or what it still needs. */
+function entryOf(kind: EntryKind, draft: Draft): LogEntry | 'log.needsText' | 'log.needsPart' {
+  const { cause, minutes, part, length, photos } = draft;
+  const common = {
+    id: newId(),
+    at: Date.now(),
+    text: draft.text.trim(),
+    ...(photos.length > 0 ? { photos: [...photos] } : {}),
+  };
+  switch (kind) {
+    case 'note':
+      return common.text === '' && photos.length === 0 ? 'log.needsText' : { ...common, is: 'note' };
+    case 'mistake':
+      return {
+        ...common,
+        is: 'mistake',
+        cause,
+        ...(part === null ? {} : { part }),
+        ...(minutes === null ? {} : { minutes }),
+      };
+    case 'size':
+      return part !== null && length ? { ...common, is: 'size', part, length } : 'log.needsPart';
+  }
+}
+
+interface PhotosProps {
+  readonly photos: readonly Photo[];
+  readonly onAdd: (photo: Photo) => void;
+  readonly onFault: (fault: string | null) => void;
+}
+
+/** Photos of an entry. */
+function Photos({ photos, onAdd, onFault }: PhotosProps) {
+  const label = useLabel();
+  const add = async () => {
+    const file = await chooseFile('image/*');
+    if (!file) return;
+    const made = await keepPhoto(file);
+    if (typeof made === 'string') return onFault(label(`photo.${made}`));
+    onFault(null);
+    onAdd(made);
+  };
+  return (
+    <>
       <View style={styles.photos}>
-        {photos.map((one, i) => (
-          <PhotoView key={one.id} id={one.id} name={label('photo.name', { number: i + 1 })} />
+        {photos.map(({ id }, i) => (
+          <PhotoView key={id} id={id} name={label('photo.name', { number: i + 1 })} />
         ))}
       </View>
       <Button
@@ -132,12 +182,7 @@ export function EntrySheet({ kind, job, plan, onClose }: EntrySheetProps) {
         disabled={photos.length >= PHOTO_LIMIT.each}
         onPress={() => void add()}
       />
-      {fault ? (
-        <Txt tone="stop" role="alert">
-          {fault}
-        </Txt>
-      ) : null}
-    </Sheet>
+    </>
   );
 }
 

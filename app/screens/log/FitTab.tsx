@@ -3,7 +3,8 @@ import Trash from 'lucide-react-native/icons/trash';
 import X from 'lucide-react-native/icons/x';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { LIMITS, withLog, type Trial } from '@dormer/core/job/document';
+import type { Part } from '@dormer/core/fit';
+import { LIMITS, withLog, type Job, type Trial } from '@dormer/core/job/document';
 import { sectionScene } from '@dormer/core/scene';
 import { boardScene } from '@dormer/core/scene/cutting';
 import { words } from '@dormer/core/words';
@@ -24,7 +25,6 @@ const SPOTS = ['back', 'middle', 'front'] as const;
  * walls.
  */
 export function FitTab({ job, plan, tabs }: LogTabProps) {
-  const styles = useStyles();
   const label = useLabel();
   const dispatch = useAppDispatch();
   const exaggeration = useAppSelector((state) => state.settings.exaggeration);
@@ -36,7 +36,6 @@ export function FitTab({ job, plan, tabs }: LogTabProps) {
     (board ? boardScene(plan, board.shelf, exaggeration) : null) ??
     sectionScene(plan, job, { upMm: plan.opening.extent.height / 2, exaggeration });
   const odds = board?.fit?.odds ?? 0;
-  const said = job.log.fits.filter((one) => one.shelf === board?.shelf);
   const note = (went: boolean) =>
     board &&
     dispatch(
@@ -86,38 +85,10 @@ export function FitTab({ job, plan, tabs }: LogTabProps) {
       {board ? (
         <>
           <Txt>{label('log.said', { odds: odds.toFixed(0) })}</Txt>
-          {said.map((one) => (
-            <View key={one.id} style={styles.row}>
-              <Txt kind="strong" style={styles.grow}>
-                {label(one.went ? 'log.wentSaid' : 'log.boundSaid', { label: board.label })}
-              </Txt>
-              <Button
-                title={label('log.forget')}
-                icon={Trash}
-                iconOnly
-                look="quiet"
-                onPress={() =>
-                  dispatch(
-                    editJob((each) => withLog(each, { fits: each.log.fits.filter((other) => other.id !== one.id) })),
-                  )
-                }
-              />
-            </View>
-          ))}
+          <Fits board={board} job={job} />
           <TriedNotice tried={board.tried} job={job} />
           <Txt tone="faint">{label('log.where')}</Txt>
-          {SPOTS.map((at) => (
-            <View key={at} style={styles.row}>
-              {ENDS.map((end) => (
-                <View key={end} style={styles.grow}>
-                  <Button
-                    title={label('log.spot', { end: label(`fit.end.${end}`), at: label(`trial.at.${at}`) })}
-                    onPress={() => setSpot({ end, at })}
-                  />
-                </View>
-              ))}
-            </View>
-          ))}
+          <Spots onChoose={setSpot} />
         </>
       ) : null}
       {spot && board ? (
@@ -125,6 +96,42 @@ export function FitTab({ job, plan, tabs }: LogTabProps) {
       ) : null}
     </StageLayout>
   );
+}
+
+/** How often a board was tried, and how it went. */
+function Fits({ board, job }: { board: Part; job: Job }) {
+  const styles = useStyles();
+  const label = useLabel();
+  const dispatch = useAppDispatch();
+  const forget = (id: string) =>
+    dispatch(editJob((before) => withLog(before, { fits: before.log.fits.filter((other) => other.id !== id) })));
+  const tried = job.log.fits.filter(({ shelf }) => shelf === board.shelf);
+  return tried.map(({ id, went }) => (
+    <View key={id} style={styles.row}>
+      <Txt kind="strong" style={styles.grow}>
+        {label(went ? 'log.wentSaid' : 'log.boundSaid', { label: board.label })}
+      </Txt>
+      <Button title={label('log.forget')} icon={Trash} iconOnly look="quiet" onPress={() => forget(id)} />
+    </View>
+  ));
+}
+
+/** The places of a board at which a gap, or that it bound, is noted. */
+function Spots({ onChoose }: { onChoose: (spot: Pick<Trial, 'end' | 'at'>) => void }) {
+  const styles = useStyles();
+  const label = useLabel();
+  return SPOTS.map((at) => (
+    <View key={at} style={styles.row}>
+      {ENDS.map((end) => (
+        <View key={end} style={styles.grow}>
+          <Button
+            title={label('log.spot', { end: label(`fit.end.${end}`), at: label(`trial.at.${at}`) })}
+            onPress={() => onChoose({ end, at })}
+          />
+        </View>
+      ))}
+    </View>
+  ));
 }
 
 const useStyles = makeStyles(() =>

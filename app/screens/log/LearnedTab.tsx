@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { durationWords } from '@dormer/core/steps/hand';
 import type { Job, Mistake } from '@dormer/core/job/document';
-import { AGAIN, learn, waysLearned } from '@dormer/core/log';
+import { AGAIN, learn, waysLearned, type Lessons } from '@dormer/core/log';
 import { message } from '@dormer/core/message';
 import { words } from '@dormer/core/words';
 import { Button, Keypad, NoticeLine, Section, StageLayout, Txt } from '../../controls';
@@ -28,7 +28,6 @@ export function LearnedTab({ job, plan, tabs }: LogTabProps) {
         return learned ? { ...rest, learned } : rest;
       }),
     );
-  const factor = (value: number) => value.toFixed(2);
   return (
     <StageLayout
       name={label('stage.log')}
@@ -51,63 +50,65 @@ export function LearnedTab({ job, plan, tabs }: LogTabProps) {
         <Txt tone="faint">{label('log.nothing')}</Txt>
       )}
       {used ? <NoticeLine is="sure" word={label('log.used')} words="" /> : null}
-      {times.length > 0 ? (
-        <Section title={label('log.ownTimes')}>
-          {times.map((one) => (
-            <Txt key={one.kind}>
-              {label('log.ownTime', {
-                kind: label(`log.kind.${one.kind}` as LabelKey),
-                factor: factor(one.factor),
-                count: one.of,
-              })}
-            </Txt>
-          ))}
-        </Section>
-      ) : null}
-      {errors.length > 0 ? (
-        <Section title={label('log.ownErrors')}>
-          {errors.map((one) => (
-            <Txt key={one.instrument}>
-              {label('log.ownError', {
-                instrument: words({ code: `instrument.${one.instrument}`, params: {} }, job),
-                factor: factor(one.factor),
-                count: one.repeats,
-              })}
-            </Txt>
-          ))}
-        </Section>
-      ) : null}
-      {odds.length > 0 ? (
-        <Section title={label('log.odds')}>
-          {odds.map((one) => (
-            <Txt key={one.from}>
-              {label('log.oddsLine', {
-                from: one.from,
-                to: one.to,
-                went: one.went,
-                of: one.of,
-                least: one.least.toFixed(0),
-                most: one.most.toFixed(0),
-              })}
-            </Txt>
-          ))}
-        </Section>
-      ) : null}
+      <LessonSections lessons={lessons} job={job} />
+    </StageLayout>
+  );
+}
+
+/** What was learned, each of its kind. */
+function LessonSections({ lessons, job }: { lessons: Lessons; job: Job }) {
+  const label = useLabel();
+  const { times, errors, odds, mistakes, next } = lessons;
+  const factor = (value: number) => value.toFixed(2);
+  return (
+    <>
+      <Lines
+        title={label('log.ownTimes')}
+        lines={times.map((time) =>
+          label('log.ownTime', {
+            kind: label(`log.kind.${time.kind}` as LabelKey),
+            factor: factor(time.factor),
+            count: time.of,
+          }),
+        )}
+      />
+      <Lines
+        title={label('log.ownErrors')}
+        lines={errors.map((error) =>
+          label('log.ownError', {
+            instrument: words({ code: `instrument.${error.instrument}`, params: {} }, job),
+            factor: factor(error.factor),
+            count: error.repeats,
+          }),
+        )}
+      />
+      <Lines
+        title={label('log.odds')}
+        lines={odds.map(({ from, to, went, of, least, most }) =>
+          label('log.oddsLine', { from, to, went, of, least: least.toFixed(0), most: most.toFixed(0) }),
+        )}
+      />
       {mistakes.length > 0 ? (
         <Section title={label('log.mistakes')}>
-          {mistakes.map((one) => (
-            <MistakeLine key={one.cause} {...one} job={job} />
+          {mistakes.map((mistake) => (
+            <MistakeLine key={mistake.cause} {...mistake} job={job} />
           ))}
         </Section>
       ) : null}
-      {next.length > 0 ? (
-        <Section title={label('log.next')}>
-          {next.map((one, i) => (
-            <Txt key={i}>{label('log.nextFrom', one)}</Txt>
-          ))}
-        </Section>
-      ) : null}
-    </StageLayout>
+      <Lines title={label('log.next')} lines={next.map((job) => label('log.nextFrom', job))} />
+    </>
+  );
+}
+
+/** Lines under a title; nothing where there are none. */
+function Lines({ title, lines }: { title: string; lines: readonly string[] }) {
+  if (lines.length === 0) return null;
+  return (
+    <Section title={title}>
+      {lines.map((line, i) => (
+        <Txt key={i}>{line}</Txt>
+      ))}
+    </Section>
   );
 }
 

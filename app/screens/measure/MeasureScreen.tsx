@@ -39,32 +39,15 @@ const TABS = ['readings', 'place'] as const;
 
 function Measure({ job }: { job: Job }) {
   const label = useLabel();
-  const dispatch = useAppDispatch();
   const { plan } = useAppSelector(selectPlanned);
-  const exaggeration = useAppSelector((state) => state.settings.exaggeration);
   const [chosen, setCard] = useState<Card | null>(null);
-  const [tab, setTab] = useState<(typeof TABS)[number]>('readings');
   const next = useNextSpot();
   // Known before the first reading is taken, so that it can go with it.
   useGetInstrumentsQuery(job.id);
-  const asked = chosen && 'id' in chosen ? (job.readings.find((one) => one.id === chosen.id) ?? null) : null;
+  const asked = chosen && 'id' in chosen ? (job.readings.find(({ id }) => id === chosen.id) ?? null) : null;
   // A reading that was undone away is no longer changed.
   const card = chosen && 'id' in chosen && !asked ? null : chosen;
-  const wanted = spotWanted(card, next.spot, asked);
-  const view = useView(plan, wanted ?? (asked ? spotOf(asked) : null));
-  const scene = useMemo(() => {
-    if (!plan) return null;
-    const { upMm } = view;
-    if (view.from === 'above') return sectionScene(plan, job, { exaggeration, upMm, wanted });
-    return elevationScene(plan, job, { exaggeration, show: 'readings', wanted });
-  }, [plan, job, exaggeration, wanted, view]);
-  const onKey = useCallback<OnKey>((event, { free }) => {
-    if (event.key === 'Escape') setCard(null);
-    else if (free && event.key.toLowerCase() === 'n' && !event.ctrlKey && !event.metaKey) setCard({ is: 'next' });
-    else return false;
-    return true;
-  }, []);
-  useKeys(onKey);
+  useCardKeys(setCard);
 
   const anySpot = (): Spot =>
     next.spot ??
@@ -77,19 +60,13 @@ function Measure({ job }: { job: Job }) {
       name={label('stage.measure')}
       keypad={<Keypad units={job.units} tape={job.tape} />}
       drawing={
-        scene ? (
-          <DrawingPane
-            scene={scene}
-            reader={job}
-            exaggeration={exaggeration}
-            onExaggeration={(factor) => dispatch(settings.set({ exaggeration: factor }))}
-            description={describe(job, label('drawing.readings'), wanted)}
-            selected={asked ? { is: 'reading', id: asked.id } : null}
-            onPress={(about) => {
-              if (about.is === 'reading') setCard({ is: 'edit', id: about.id });
-            }}
-            aside={(flat) => <ViewSwitch view={view} flat={flat} />}
-            below={view.from === 'above' && plan ? <HeightSlider view={view} plan={plan} job={job} /> : null}
+        plan ? (
+          <OpeningDrawing
+            job={job}
+            plan={plan}
+            wanted={spotWanted(card, next.spot, asked)}
+            asked={asked}
+            onEdit={(id) => setCard({ is: 'edit', id })}
           />
         ) : null
       }
@@ -118,26 +95,86 @@ function Measure({ job }: { job: Job }) {
           onCard={setCard}
         />
       ) : (
-        <>
-          <Segmented
-            label={label('measure.tab')}
-            value={tab}
-            options={TABS.map((value) => ({ value, title: label(`measure.${value}`) }))}
-            onChange={setTab}
-          />
-          {tab === 'place' ? (
-            <PlaceForm job={job} plan={plan} />
-          ) : (
-            <Readings
-              job={job}
-              plan={plan}
-              onEdit={(id) => setCard({ is: 'edit', id })}
-              onAgain={(id) => setCard({ is: 'again', id })}
-            />
-          )}
-        </>
+        <Tabs job={job} plan={plan} onCard={setCard} />
       )}
     </StageLayout>
+  );
+}
+
+/** Escape puts the card away, n asks for the next reading. */
+function useCardKeys(onCard: (card: Card | null) => void) {
+  const onKey = useCallback<OnKey>(
+    (event, { free }) => {
+      if (event.key === 'Escape') onCard(null);
+      else if (free && event.key.toLowerCase() === 'n' && !event.ctrlKey && !event.metaKey) onCard({ is: 'next' });
+      else return false;
+      return true;
+    },
+    [onCard],
+  );
+  useKeys(onKey);
+}
+
+interface OpeningDrawingProps {
+  readonly job: Job;
+  readonly plan: Plan;
+  /** Where the tape is to be held. */
+  readonly wanted: Spot | null;
+  readonly asked: Reading | null;
+  readonly onEdit: (id: string) => void;
+}
+
+/** The opening with its readings, from the front or from above. */
+function OpeningDrawing({ job, plan, wanted, asked, onEdit }: OpeningDrawingProps) {
+  const label = useLabel();
+  const dispatch = useAppDispatch();
+  const exaggeration = useAppSelector((state) => state.settings.exaggeration);
+  const view = useView(plan, wanted ?? (asked ? spotOf(asked) : null));
+  const scene = useMemo(() => {
+    const { upMm } = view;
+    if (view.from === 'above') return sectionScene(plan, job, { exaggeration, upMm, wanted });
+    return elevationScene(plan, job, { exaggeration, show: 'readings', wanted });
+  }, [plan, job, exaggeration, wanted, view]);
+  return (
+    <DrawingPane
+      scene={scene}
+      reader={job}
+      exaggeration={exaggeration}
+      onExaggeration={(factor) => dispatch(settings.set({ exaggeration: factor }))}
+      description={describe(job, label('drawing.readings'), wanted)}
+      selected={asked ? { is: 'reading', id: asked.id } : null}
+      onPress={(about) => {
+        if (about.is === 'reading') onEdit(about.id);
+      }}
+      aside={(flat) => <ViewSwitch view={view} flat={flat} />}
+      below={view.from === 'above' ? <HeightSlider view={view} plan={plan} job={job} /> : null}
+    />
+  );
+}
+
+/** The readings, or the place they are taken in. */
+function Tabs({ job, plan, onCard }: { job: Job; plan: Plan | null; onCard: (card: Card) => void }) {
+  const label = useLabel();
+  const [tab, setTab] = useState<(typeof TABS)[number]>('readings');
+  return (
+    <>
+      <Segmented
+        label={label('measure.tab')}
+        value={tab}
+        options={TABS.map((value) => ({ value, title: label(`measure.${value}`) }))}
+        onChange={setTab}
+      />
+      {tab === 'place' ? (
+        <PlaceForm job={job} plan={plan} />
+      ) : (
+        <Readings
+          job={job}
+          plan={plan}
+          onEdit={(id) => onCard({ is: 'edit', id })}
+          onAgain={(id) => onCard({ is: 'again', id })}
+        />
+      )}
+    </>
   );
 }
 

@@ -28,93 +28,104 @@ interface ReadingValueProps {
 
 /** The figure of a reading: a length, an angle, or the two distances of a triangle; and which way it goes. */
 export function ReadingValue(props: ReadingValueProps) {
-  const { job, spot, value, sense, onSense, onDraft, onCommit, onEnter, keepDraft } = props;
+  if (isAngle(props.spot)) return <AngleValue {...props} />;
+  return props.spot.kind === 'triangle' ? <TriangleValue {...props} /> : <LengthValue {...props} />;
+}
+
+const sharedOf = ({ job, keepDraft }: ReadingValueProps) =>
+  ({ units: job.units, tape: job.tape, large: true, keepDraft }) as const;
+
+const lengthIn = (said: Said | null): TypedLength | null => (said && 'mm' in said.value ? said.value : null);
+
+function AngleValue({ job, spot, value, onDraft, onCommit, onEnter }: ReadingValueProps) {
+  return (
+    <AngleField
+      label={`${sentence(nameOf(spot), job)} (°)`}
+      value={value && 'degrees' in value.value ? value.value : null}
+      reader={job}
+      leastDegrees={CORNER_DEGREES.least}
+      mostDegrees={CORNER_DEGREES.most}
+      testID="reading-value"
+      onDraft={(angle) => onDraft(angle ? { value: angle } : angle)}
+      onCommit={(angle) => onCommit({ value: angle })}
+      onNext={(angle) => onEnter({ value: angle })}
+    />
+  );
+}
+
+/** The two distances of a tape triangle. */
+function TriangleValue(props: ReadingValueProps) {
+  const { value, onDraft, onCommit, onEnter } = props;
   const label = useLabel();
   const [first, setFirst] = useState<TypedLength | null>(null);
-  // The two distances of a triangle as they stand, entered or not.
+  // The two distances as they stand, entered or not.
   const standing = useRef<{ value?: TypedLength | null | undefined; other?: TypedLength | null | undefined }>({});
   const drafted = (change: typeof standing.current) => {
     standing.current = { ...standing.current, ...change };
-    const { value: one, other } = standing.current;
-    if (one === undefined && other === undefined) onDraft(undefined);
-    else onDraft(one && other ? { value: one, other } : null);
+    const { value: nearer, other } = standing.current;
+    if (nearer === undefined && other === undefined) onDraft(undefined);
+    else onDraft(nearer && other ? { value: nearer, other } : null);
   };
-  const ways = senseOf(spot);
-  // A hollow shows in the middle of a straightedge, but behind a line.
-  const asked = spot.kind === 'offset' ? spot.kind : ways?.name;
-  const name = sentence(nameOf(spot), job);
-  // A gap may be nothing; a distance may not.
-  const size = ways ? { sign: 'notNegative' as const } : { sign: 'positive' as const, leastMm: 1 };
-  const length = value && 'mm' in value.value ? value.value : null;
-  const shared = { units: job.units, tape: job.tape, large: true, keepDraft } as const;
-  if (isAngle(spot)) {
-    return (
-      <AngleField
-        label={`${name} (°)`}
-        value={value && 'degrees' in value.value ? value.value : null}
-        reader={job}
-        leastDegrees={CORNER_DEGREES.least}
-        mostDegrees={CORNER_DEGREES.most}
-        testID="reading-value"
-        onDraft={(angle) => onDraft(angle ? { value: angle } : angle)}
-        onCommit={(angle) => onCommit({ value: angle })}
-        onNext={(angle) => onEnter({ value: angle })}
-      />
-    );
-  }
-  if (spot.kind === 'triangle') {
-    const held = first ?? length;
-    return (
-      <>
-        <LengthField
-          {...shared}
-          {...size}
-          autoFocus
-          label={label('measure.firstMark')}
-          value={held}
-          testID="reading-value"
-          onDraft={(one) => {
-            if (one !== undefined) drafted({ value: one });
-          }}
-          onCommit={(one) => {
-            setFirst(one);
-            if (!value) drafted({ value: one });
-            if (value?.other) onCommit({ value: one, other: value.other });
-          }}
-          onNext={() => focusField('reading-other')}
-        />
-        <LengthField
-          {...shared}
-          {...size}
-          label={label('measure.secondMark')}
-          value={value?.other ?? null}
-          testID="reading-other"
-          onDraft={(other) => {
-            if (other !== undefined) drafted({ other });
-          }}
-          onCommit={(other) => {
-            if (!value) drafted({ other });
-            if (held && value) onCommit({ value: held, other });
-          }}
-          onNext={(other) => {
-            if (held) onEnter({ value: held, other });
-          }}
-        />
-      </>
-    );
-  }
+  const held = first ?? lengthIn(value);
+  const field = { ...sharedOf(props), sign: 'positive', leastMm: 1 } as const;
   return (
     <>
       <LengthField
-        {...shared}
+        {...field}
+        autoFocus
+        label={label('measure.firstMark')}
+        value={held}
+        testID="reading-value"
+        onDraft={(length) => {
+          if (length !== undefined) drafted({ value: length });
+        }}
+        onCommit={(length) => {
+          setFirst(length);
+          if (!value) drafted({ value: length });
+          if (value?.other) onCommit({ value: length, other: value.other });
+        }}
+        onNext={() => focusField('reading-other')}
+      />
+      <LengthField
+        {...field}
+        label={label('measure.secondMark')}
+        value={value?.other ?? null}
+        testID="reading-other"
+        onDraft={(other) => {
+          if (other !== undefined) drafted({ other });
+        }}
+        onCommit={(other) => {
+          if (!value) drafted({ other });
+          if (held && value) onCommit({ value: held, other });
+        }}
+        onNext={(other) => {
+          if (held) onEnter({ value: held, other });
+        }}
+      />
+    </>
+  );
+}
+
+function LengthValue(props: ReadingValueProps) {
+  const { job, spot, value, sense, onSense, onDraft, onCommit, onEnter } = props;
+  const label = useLabel();
+  const ways = senseOf(spot);
+  // A hollow shows in the middle of a straightedge, but behind a line.
+  const asked = spot.kind === 'offset' ? spot.kind : ways?.name;
+  // A gap may be nothing; a distance may not.
+  const size = ways ? { sign: 'notNegative' as const } : { sign: 'positive' as const, leastMm: 1 };
+  return (
+    <>
+      <LengthField
+        {...sharedOf(props)}
         {...size}
         autoFocus
-        label={name}
-        value={length}
+        label={sentence(nameOf(spot), job)}
+        value={lengthIn(value)}
         testID="reading-value"
-        onDraft={(one) => onDraft(one ? { value: one } : one)}
-        onCommit={(one) => onCommit({ value: one })}
-        onNext={(one) => onEnter({ value: one })}
+        onDraft={(length) => onDraft(length ? { value: length } : length)}
+        onCommit={(length) => onCommit({ value: length })}
+        onNext={(length) => onEnter({ value: length })}
       />
       {ways ? (
         <Segmented

@@ -95,26 +95,31 @@ export function TraceSheet({ job, lines, sized, onTaken, onClose }: TraceSheetPr
             <Button title={label('trace.turn')} onPress={() => setTurned(!turned)} />
             <Button title={label('trace.mirror')} onPress={() => setMirrored(!mirrored)} />
           </View>
-          <LengthField
-            label={label('trace.up')}
-            value={up}
-            units={job.units}
-            tape={job.tape}
-            sign="notNegative"
-            onCommit={setUp}
-          />
-          <LengthField
+          <Held label={label('trace.up')} value={up} job={job} onCommit={setUp} />
+          <Held
             label={label(wall === 'back' ? 'trace.startLeft' : 'trace.startBack')}
             value={start}
-            units={job.units}
-            tape={job.tape}
-            sign="notNegative"
+            job={job}
             onCommit={setStart}
           />
           <Keypad units={job.units} tape={job.tape} />
         </>
       )}
     </Sheet>
+  );
+}
+
+interface HeldProps {
+  readonly label: string;
+  readonly value: TypedLength | null;
+  readonly job: Job;
+  readonly onCommit: (value: TypedLength) => void;
+}
+
+/** Where the wall was traced: how high, and from where on. */
+function Held({ label, value, job, onCommit }: HeldProps) {
+  return (
+    <LengthField label={label} value={value} units={job.units} tape={job.tape} sign="notNegative" onCommit={onCommit} />
   );
 }
 

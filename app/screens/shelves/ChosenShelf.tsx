@@ -33,11 +33,7 @@ export function ChosenShelf({ shelf, job, plan, work, onShape, onClose }: Chosen
   const label = useLabel();
   const dispatch = useAppDispatch();
   const { number, held, top } = shelf;
-  const length = (mm: number) => lengthWords(mm, job);
   const known = job.shelves.heights.find((one) => one.id === shelf.id);
-  const clear = (which: 'above' | 'below') => plan.gaps.find((gap) => gap[which] === number)?.clear.mm;
-  const [below, above] = [clear('above'), clear('below')];
-  const room = plan.contents?.capacity.find((one) => one.shelf === number);
   const set = (how: (one: Job, all: Plan['shelves']) => Job) =>
     void dispatch(editPlanned((one, { shelves }) => how(one, shelves)));
   const move = (mm: number) => set((one, all) => moved(one, all, number, markOf(mm, one), newId));
@@ -64,25 +60,7 @@ export function ChosenShelf({ shelf, job, plan, work, onShape, onClose }: Chosen
       ) : (
         <Txt>{label('chosen.stays', { held: label(`held.${held ?? 'locked'}`) })}</Txt>
       )}
-      {below !== undefined ? (
-        <Txt kind="small" tone="faint">
-          {above === undefined
-            ? label('chosen.gapBelow', { below: length(below) })
-            : label('chosen.gaps', { below: length(below), above: length(above) })}
-        </Txt>
-      ) : null}
-      {room && room.usedMm > 0 ? (
-        <Txt kind="small" tone="faint">
-          {label('chosen.room', {
-            used: length(room.usedMm),
-            length: length(room.lengthMm),
-            left: length(room.leftMm),
-          })}
-          {room.kg > 0
-            ? ` · ${label('chosen.load', { kg: formatMass(room.kg, job.units === 'in' ? 'lb' : 'kg') })}`
-            : ''}
-        </Txt>
-      ) : null}
+      <ShelfSpace shelf={number} job={job} plan={plan} />
       {work === 'supports' ? <ShelfSupport shelf={number} job={job} plan={plan} /> : null}
       {free && movable(shelf) ? (
         <View style={styles.buttons}>
@@ -114,6 +92,38 @@ export function ChosenShelf({ shelf, job, plan, work, onShape, onClose }: Chosen
         ) : null}
       </View>
     </View>
+  );
+}
+
+/** The gaps above and below a shelf, and what it holds. */
+function ShelfSpace({ shelf, job, plan }: { shelf: number; job: Job; plan: Plan }) {
+  const label = useLabel();
+  const length = (mm: number) => lengthWords(mm, job);
+  const clear = (which: 'above' | 'below') => plan.gaps.find((gap) => gap[which] === shelf)?.clear.mm;
+  const [below, above] = [clear('above'), clear('below')];
+  const room = plan.contents?.capacity.find((space) => space.shelf === shelf);
+  return (
+    <>
+      {below !== undefined ? (
+        <Txt kind="small" tone="faint">
+          {above === undefined
+            ? label('chosen.gapBelow', { below: length(below) })
+            : label('chosen.gaps', { below: length(below), above: length(above) })}
+        </Txt>
+      ) : null}
+      {room && room.usedMm > 0 ? (
+        <Txt kind="small" tone="faint">
+          {label('chosen.room', {
+            used: length(room.usedMm),
+            length: length(room.lengthMm),
+            left: length(room.leftMm),
+          })}
+          {room.kg > 0
+            ? ` · ${label('chosen.load', { kg: formatMass(room.kg, job.units === 'in' ? 'lb' : 'kg') })}`
+            : ''}
+        </Txt>
+      ) : null}
+    </>
   );
 }
 

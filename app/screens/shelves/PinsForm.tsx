@@ -7,6 +7,8 @@ import { useLabel } from '../../labels';
 import { editJob, useAppDispatch } from '../../store';
 import { makeStyles, SPACE } from '../../theme';
 
+type Pins = NonNullable<Plan['pins']>;
+
 const MOST_EITHER = 20;
 
 /** Rows of holes for shelf pins, measured from the shelf that is fixed; one template for both sides. */
@@ -73,27 +75,7 @@ export function PinsForm({ job, plan }: { job: Job; plan: Plan | null }) {
       {laid ? (
         <>
           <Txt>{label('pins.fixed', { shelf: laid.fixed })}</Txt>
-          {(['upFrom', 'downFrom'] as const).map((way) => {
-            const holes = laid.holes.filter((hole) => (way === 'upFrom' ? hole.upMm > fixedMm : hole.upMm <= fixedMm));
-            return holes.length === 0 ? null : (
-              <View key={way} role="group" aria-label={label(`pins.${way}`)}>
-                <Txt kind="strong">{label(`pins.${way}`)}</Txt>
-                {[...holes].reverse().map((hole) => (
-                  <View key={hole.upMm} style={styles.row}>
-                    <Txt style={styles.grow} tone={hole.shelf === null ? 'faint' : undefined}>
-                      {hole.shelf === null ? label('pins.spare') : label('pins.hole', { shelf: hole.shelf })}
-                    </Txt>
-                    <Why
-                      figure={hole.fromFixed}
-                      name={label('pins.from', { number: laid.holes.indexOf(hole) + 1 })}
-                      reader={job}
-                      align="right"
-                    />
-                  </View>
-                ))}
-              </View>
-            );
-          })}
+          <PinHoles laid={laid} fixedMm={fixedMm} job={job} />
           <Txt kind="strong">{label('pins.template')}</Txt>
           <FullSize template={({ drillingTemplate }) => drillingTemplate(laid)} job={job} name="pins" />
         </>
@@ -101,6 +83,36 @@ export function PinsForm({ job, plan }: { job: Job; plan: Plan | null }) {
       <Button title={label('pins.remove')} look="stop" onPress={end} />
     </Section>
   );
+}
+
+/** Where each hole is, measured from the shelf that is fixed, up and down. */
+function PinHoles({ laid, fixedMm, job }: { laid: Pins; fixedMm: number; job: Job }) {
+  const styles = useStyles();
+  const label = useLabel();
+  const ways = [
+    { way: 'upFrom', holes: laid.holes.filter(({ upMm }) => upMm > fixedMm) },
+    { way: 'downFrom', holes: laid.holes.filter(({ upMm }) => upMm <= fixedMm) },
+  ] as const;
+  return ways
+    .filter(({ holes }) => holes.length > 0)
+    .map(({ way, holes }) => (
+      <View key={way} role="group" aria-label={label(`pins.${way}`)}>
+        <Txt kind="strong">{label(`pins.${way}`)}</Txt>
+        {[...holes].reverse().map((hole) => (
+          <View key={hole.upMm} style={styles.row}>
+            <Txt style={styles.grow} tone={hole.shelf === null ? 'faint' : undefined}>
+              {hole.shelf === null ? label('pins.spare') : label('pins.hole', { shelf: hole.shelf })}
+            </Txt>
+            <Why
+              figure={hole.fromFixed}
+              name={label('pins.from', { number: laid.holes.indexOf(hole) + 1 })}
+              reader={job}
+              align="right"
+            />
+          </View>
+        ))}
+      </View>
+    ));
 }
 
 const useStyles = makeStyles(() =>

@@ -11,6 +11,7 @@ import type { Sheet } from '../../drawing';
 import { useLabel } from '../../labels';
 import { FONT, makeStyles, RADIUS, useTheme } from '../../theme';
 import { movable, type Shelf } from './edit';
+import { MovingShelf } from './MovingShelf';
 
 export interface PoleEditorProps {
   readonly plan: Plan;
@@ -46,12 +47,63 @@ const FAR = 10;
  * tape, says both its gaps, and stays out of what must be kept clear.
  */
 export function PoleEditor(props: PoleEditorProps) {
-  const { plan, job, sheet, pole, selected, onSelect, onMove, onRemove, onLock } = props;
+  const { plan, job, sheet, pole, selected, onSelect } = props;
   const styles = useStyles();
-  const { colours } = useTheme();
   const label = useLabel();
+  const { live, dragged, among, topOf, bind, press } = useMoving(props);
+  const [poleX] = sheet.at([pole.x, 0]);
+  const [leftX] = sheet.at([pole.left, 0]);
+  const yOf = (mm: number) => sheet.at([0, mm])[1];
+  return (
+    <View style={styles.over} pointerEvents="box-none">
+      {live && dragged ? (
+        <MovingShelf
+          dragged={dragged}
+          job={job}
+          leftX={leftX}
+          rightX={poleX}
+          yOf={yOf}
+          thicknessMm={among.thicknessMm}
+        />
+      ) : null}
+      {plan.shelves.map((shelf) => {
+        const topMm = topOf(shelf);
+        return (
+          <Handle
+            key={shelf.number}
+            shelf={shelf}
+            job={job}
+            topMm={topMm}
+            gaps={dragTo({ ...among, blocked: [] }, shelf.number, topMm)}
+            mostMm={pole.height}
+            lit={selected === shelf.number || live?.shelf === shelf.number}
+            left={poleX - REACH}
+            top={yOf(topMm) - HANDLE_HIGH / 2}
+            gripWidth={pole.width * sheet.scale + 2 * OVER}
+            drag={bind(shelf)}
+            onKeyDown={(event) => press(event, shelf)}
+            onFocus={() => {
+              if (selected !== shelf.number) onSelect(shelf.number);
+            }}
+          />
+        );
+      })}
+      {live && dragged?.refusedBy ? (
+        <View style={[styles.refused, { top: Math.max(yOf(dragged.topMm) - 64, 2), left: Math.max(leftX, 4) }]}>
+          <Txt style={styles.refusedText}>{label('pole.keepClear', { what: words(dragged.refusedBy.what, job) })}</Txt>
+        </View>
+      ) : null}
+    </View>
+  );
+}
+
+/** A shelf pulled, or moved with the keys, until the plan has it where it was put. */
+function useMoving({ plan, job, sheet, pole, onSelect, onMove, onRemove, onLock }: PoleEditorProps) {
   const [draft, setDraft] = useState<Draft | null>(null);
   const timer = useRef<ReturnType<typeof setTimeout> | null>(null);
+  const stopTimer = () => {
+    if (timer.current) clearTimeout(timer.current);
+  };
   useEffect(
     () => () => {
       if (timer.current) clearTimeout(timer.current);
@@ -85,7 +137,7 @@ export function PoleEditor(props: PoleEditorProps) {
       }
       if (!movable(shelf)) return from;
       const wishedMm = from - down / sheet.scale;
-      if (first && timer.current) clearTimeout(timer.current);
+      if (first) stopTimer();
       setDraft({ plan, shelf: shelf.number, wishedMm });
       if (last) arrive(shelf, wishedMm);
       return from;
@@ -93,95 +145,91 @@ export function PoleEditor(props: PoleEditorProps) {
     { filterTaps: true, pointer: { keys: false } },
   );
 
+  const step = (shelf: Shelf, byMm: number) => {
+    // Over what is kept clear a step takes it to the other side.
+    const wishedMm = acrossFrom(among, shelf, topOf(shelf), byMm);
+    setDraft({ plan, shelf: shelf.number, wishedMm });
+    stopTimer();
+    timer.current = setTimeout(() => arrive(shelf, wishedMm), SETTLE_MS);
+  };
+  const end = (then: () => void) => {
+    stopTimer();
+    then();
+  };
   const press = (event: KeyboardEvent, shelf: Shelf) => {
     const { number } = shelf;
-    const step = TAPE_STEP_MM[job.tape] * (event.shiftKey || event.key.startsWith('Page') ? FAR : 1);
-    const way = { ArrowUp: 1, PageUp: 1, ArrowDown: -1, PageDown: -1 }[event.key];
-    if (way !== undefined && movable(shelf)) {
-      // Over what is kept clear a step takes it to the other side.
-      const wishedMm = acrossFrom(among, shelf, topOf(shelf), way * step);
-      setDraft({ plan, shelf: number, wishedMm });
-      if (timer.current) clearTimeout(timer.current);
-      timer.current = setTimeout(() => arrive(shelf, wishedMm), SETTLE_MS);
-    } else if (event.key === 'Enter' && live) {
-      if (timer.current) clearTimeout(timer.current);
-      arrive(shelf, live.wishedMm);
-    } else if (event.key === 'Enter' || event.key === ' ') onSelect(number);
-    else if (event.key === 'Escape' && live) {
-      if (timer.current) clearTimeout(timer.current);
-      setDraft(null);
-    } else if (event.key.toLowerCase() === 'l' && movable(shelf)) onLock(number);
-    else if (event.key === 'Delete' || event.key === 'Backspace') onRemove(number);
+    const { key } = event;
+    const mark = TAPE_STEP_MM[job.tape] * (event.shiftKey || key.startsWith('Page') ? FAR : 1);
+    const way = { ArrowUp: 1, PageUp: 1, ArrowDown: -1, PageDown: -1 }[key];
+    if (way !== undefined && movable(shelf)) step(shelf, way * mark);
+    else if (key === 'Enter' && live) end(() => arrive(shelf, live.wishedMm));
+    else if (key === 'Enter' || key === ' ') onSelect(number);
+    else if (key === 'Escape' && live) end(() => setDraft(null));
+    else if (key.toLowerCase() === 'l' && movable(shelf)) onLock(number);
+    else if (key === 'Delete' || key === 'Backspace') onRemove(number);
     else return;
     event.preventDefault();
     event.stopPropagation();
   };
+  return { live, dragged, among, topOf, bind, press };
+}
 
-  const [poleX] = sheet.at([pole.x, 0]);
-  const [leftX] = sheet.at([pole.left, 0]);
-  const yOf = (mm: number) => sheet.at([0, mm])[1];
-  const gapsOf = (shelf: Shelf): Dragged => dragTo({ ...among, blocked: [] }, shelf.number, topOf(shelf));
+interface HandleProps {
+  readonly shelf: Shelf;
+  readonly job: Job;
+  readonly topMm: number;
+  readonly gaps: Dragged;
+  readonly mostMm: number;
+  readonly lit: boolean;
+  /** On the sheet, pixels. */
+  readonly left: number;
+  readonly top: number;
+  readonly gripWidth: number;
+  readonly drag: object;
+  readonly onKeyDown: (event: KeyboardEvent) => void;
+  readonly onFocus: () => void;
+}
+
+/** The handle of one shelf: a slider that says how high it lies and what it leaves above and below. */
+function Handle(props: HandleProps) {
+  const { shelf, job, topMm, gaps, mostMm, lit, left, top, gripWidth, drag, onKeyDown, onFocus } = props;
+  const styles = useStyles();
+  const { colours } = useTheme();
+  const label = useLabel();
+  const value = {
+    up: lengthWords(topMm, job),
+    below: lengthWords(gaps.belowMm, job),
+    above: lengthWords(gaps.aboveMm, job),
+  };
   return (
-    <View style={styles.over} pointerEvents="box-none">
-      {live && dragged ? (
-        <Live dragged={dragged} job={job} leftX={leftX} rightX={poleX} yOf={yOf} thicknessMm={among.thicknessMm} />
-      ) : null}
-      {plan.shelves.map((shelf) => {
-        const top = topOf(shelf);
-        const gaps = gapsOf(shelf);
-        const lit = selected === shelf.number || live?.shelf === shelf.number;
-        const value = {
-          up: lengthWords(top, job),
-          below: lengthWords(gaps.belowMm, job),
-          above: lengthWords(gaps.aboveMm, job),
-        };
-        return (
-          <div
-            key={shelf.number}
-            {...bind(shelf)}
-            role="slider"
-            tabIndex={0}
-            aria-orientation="vertical"
-            aria-label={label('pole.handle', { shelf: shelf.number })}
-            aria-valuenow={Math.round(top * 10) / 10}
-            aria-valuemin={0}
-            aria-valuemax={Math.round(pole.height)}
-            aria-valuetext={label('pole.value', value)}
-            aria-disabled={movable(shelf) ? undefined : true}
-            onKeyDown={(event) => press(event, shelf)}
-            onFocus={() => {
-              if (selected !== shelf.number) onSelect(shelf.number);
-            }}
-            style={{
-              position: 'absolute',
-              left: poleX - REACH,
-              top: yOf(top) - HANDLE_HIGH / 2,
-              width: HANDLE_WIDE,
-              height: HANDLE_HIGH,
-              touchAction: 'none',
-              cursor: movable(shelf) ? 'ns-resize' : 'default',
-              zIndex: lit ? 2 : 1,
-              borderRadius: RADIUS.usual,
-              outlineColor: colours.chalk,
-            }}
-          >
-            <View
-              style={[
-                styles.grip,
-                lit && styles.lit,
-                shelf.held !== null && styles.held,
-                { width: pole.width * sheet.scale + 2 * OVER },
-              ]}
-            />
-          </div>
-        );
-      })}
-      {live && dragged?.refusedBy ? (
-        <View style={[styles.refused, { top: Math.max(yOf(dragged.topMm) - 64, 2), left: Math.max(leftX, 4) }]}>
-          <Txt style={styles.refusedText}>{label('pole.keepClear', { what: words(dragged.refusedBy.what, job) })}</Txt>
-        </View>
-      ) : null}
-    </View>
+    <div
+      {...drag}
+      role="slider"
+      tabIndex={0}
+      aria-orientation="vertical"
+      aria-label={label('pole.handle', { shelf: shelf.number })}
+      aria-valuenow={Math.round(topMm * 10) / 10}
+      aria-valuemin={0}
+      aria-valuemax={Math.round(mostMm)}
+      aria-valuetext={label('pole.value', value)}
+      aria-disabled={movable(shelf) ? undefined : true}
+      onKeyDown={onKeyDown}
+      onFocus={onFocus}
+      style={{
+        position: 'absolute',
+        left,
+        top,
+        width: HANDLE_WIDE,
+        height: HANDLE_HIGH,
+        touchAction: 'none',
+        cursor: movable(shelf) ? 'ns-resize' : 'default',
+        zIndex: lit ? 2 : 1,
+        borderRadius: RADIUS.usual,
+        outlineColor: colours.chalk,
+      }}
+    >
+      <View style={[styles.grip, lit && styles.lit, shelf.held !== null && styles.held, { width: gripWidth }]} />
+    </div>
   );
 }
 
@@ -191,37 +239,6 @@ function acrossFrom(among: DragAmong, shelf: Shelf, fromMm: number, byMm: number
   const { refusedBy } = dragTo(among, shelf.number, to);
   if (!refusedBy) return to;
   return byMm > 0 ? refusedBy.toMm : refusedBy.fromMm;
-}
-
-interface LiveProps {
-  readonly dragged: Dragged;
-  readonly job: Job;
-  readonly leftX: number;
-  readonly rightX: number;
-  readonly yOf: (mm: number) => number;
-  readonly thicknessMm: number;
-}
-
-/** The shelf that is being moved: where it would lie, and what it leaves above and below. */
-function Live({ dragged, job, leftX, rightX, yOf, thicknessMm }: LiveProps) {
-  const styles = useStyles();
-  const { topMm, belowMm, aboveMm } = dragged;
-  const [top, under] = [yOf(topMm), yOf(topMm - thicknessMm)];
-  const tag = (mm: number, y: number) => (
-    <View style={[styles.tag, { top: y - 11, left: leftX + 6 }]}>
-      <Txt style={styles.tagText}>{lengthWords(mm, job)}</Txt>
-    </View>
-  );
-  return (
-    <>
-      <View style={[styles.ghost, { left: leftX, width: rightX - leftX, top, height: Math.max(under - top, 2) }]} />
-      {tag(aboveMm, (top + yOf(topMm + aboveMm)) / 2)}
-      {tag(belowMm, (under + yOf(topMm - thicknessMm - belowMm)) / 2)}
-      <View style={[styles.height, { top: top - 13, right: undefined, left: Math.max(rightX - 92, leftX + 60) }]}>
-        <Txt style={styles.heightText}>{lengthWords(topMm, job)}</Txt>
-      </View>
-    </>
-  );
 }
 
 const useStyles = makeStyles((colours) =>
@@ -240,11 +257,6 @@ const useStyles = makeStyles((colours) =>
     lit: { borderColor: colours.chalk, backgroundColor: colours.chalk },
     // A shelf that stays has a square grip.
     held: { borderRadius: 0, backgroundColor: colours.pencil },
-    ghost: { position: 'absolute', backgroundColor: colours.chalk, opacity: 0.75 },
-    tag: { position: 'absolute', backgroundColor: colours.panel, paddingHorizontal: 4, borderRadius: 3 },
-    tagText: { fontFamily: FONT.condensedBold, color: colours.chalk, lineHeight: 22 },
-    height: { position: 'absolute', backgroundColor: colours.chalk, paddingHorizontal: 6, borderRadius: 3 },
-    heightText: { fontFamily: FONT.condensedBold, color: colours.paper, lineHeight: 26 },
     refused: {
       position: 'absolute',
       backgroundColor: colours.stopWash,

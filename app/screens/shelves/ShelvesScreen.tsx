@@ -50,88 +50,25 @@ export function ShelvesScreen({ onShape }: ShelvesScreenProps) {
 
 function Shelves({ job, onShape }: ShelvesScreenProps & { job: Job }) {
   const label = useLabel();
-  const dispatch = useAppDispatch();
   const { plan } = useAppSelector(selectPlanned);
-  const exaggeration = useAppSelector((state) => state.settings.exaggeration);
   const [tab, setTab] = useState<Tab>('heights');
   const [number, setNumber] = useState<number | null>(null);
-  const [comparing, setComparing] = useState(false);
   const [at, setAt] = useState(0);
   const { printing, print } = usePrinting();
-  const stored = tab === 'heights' || tab === 'things';
-  const strength = tab === 'supports';
-  const scene = useMemo(
-    () => (plan ? elevationScene(plan, job, { exaggeration, show: 'shelves', stored, strength }) : null),
-    [plan, job, exaggeration, stored, strength],
-  );
-  const shelves = plan?.shelves ?? [];
-  const shelf = shelves.find((one) => one.number === number) ?? null;
+  const shelf = plan?.shelves.find((laid) => laid.number === number) ?? null;
   // Shelves whose board has a shape of its own to look at.
   const shapely = plan?.parts.some((part) => part.shelf === number && (part.fit ?? part.corner)) ?? false;
-  const set = (how: (one: Job) => Job) => dispatch(editJob(how));
-  const byPlan = (how: (one: Job, plan: Plan) => Job) => void dispatch(editPlanned(how));
-  const add = () => byPlan((one, all) => added(one, all, newId));
   const problems = plan?.problems.filter(({ about }) => about.is !== 'reading') ?? [];
   return (
     <StageLayout
       name={label('stage.shelves')}
       keypad={<Keypad units={job.units} tape={job.tape} />}
-      drawing={
-        plan && scene ? (
-          <DrawingPane
-            scene={scene}
-            reader={job}
-            exaggeration={exaggeration}
-            onExaggeration={(factor) => dispatch(settings.set({ exaggeration: factor }))}
-            description={describe(plan, job, words(scene.title, job))}
-            selected={number === null ? null : { is: 'shelf', shelf: number }}
-            onPress={(about) => {
-              if (about.is === 'shelf') setNumber(about.shelf === number ? null : about.shelf);
-            }}
-            overlay={(sheet) => (
-              <PoleEditor
-                plan={plan}
-                job={job}
-                sheet={sheet}
-                pole={poleOf(plan, exaggeration)}
-                selected={number}
-                onSelect={setNumber}
-                onMove={(which, topMm) =>
-                  byPlan((one, all) => moved(one, all.shelves, which, markOf(topMm, one), newId))
-                }
-                onRemove={(which) => byPlan((one, all) => removed(one, all.shelves, which))}
-                onLock={(which) =>
-                  byPlan((one, { shelves: all }) => {
-                    const held = all.find((other) => other.number === which)?.held ?? null;
-                    return locked(one, all, which, held === null, newId);
-                  })
-                }
-              />
-            )}
-          />
-        ) : null
-      }
+      drawing={plan ? <ShelvesDrawing job={job} plan={plan} tab={tab} selected={number} onSelect={setNumber} /> : null}
       foot={
         tab === 'marks' && plan && plan.marks.length > 0 ? (
           <Walk plan={plan} job={job} at={at} onWalk={setAt} />
-        ) : job.shelves.way === 'typed' ? (
-          <Button
-            title={label('shelves.add')}
-            look="lead"
-            grow
-            disabled={job.shelves.heights.length >= LIMITS.shelves}
-            onPress={add}
-          />
         ) : (
-          <Stepper
-            label={label('shelves.count')}
-            less={label('shelves.fewer')}
-            more={label('shelves.more')}
-            value={job.shelves.count}
-            least={0}
-            most={LIMITS.shelves}
-            onChange={(value) => set((one) => ({ ...one, shelves: { ...one.shelves, count: value } }))}
-          />
+          <HowMany job={job} />
         )
       }
     >
@@ -152,44 +89,153 @@ function Shelves({ job, onShape }: ShelvesScreenProps & { job: Job }) {
         onChange={setTab}
       />
       <PlanNotices reader={job} problems={problems} />
-      {tab === 'heights' ? (
-        <>
-          <HeightsForm job={job} plan={plan} />
-          <Compare
-            job={job}
-            onSet={() => set((one) => ({ ...one, otherShelves: one.shelves }))}
-            onLook={() => setComparing(true)}
-          />
-          <TiltedForm job={job} plan={plan} />
-          <PinsForm job={job} plan={plan} />
-          <Txt kind="small" tone="faint">
-            {label('pole.how')}
-          </Txt>
-        </>
-      ) : null}
-      {tab === 'things' ? <ThingsForm job={job} plan={plan} /> : null}
-      {tab === 'supports' ? (
-        <SupportsForm job={job} plan={plan} selected={number} onSelect={setNumber} onPrint={print} />
-      ) : null}
-      {tab === 'marks' && plan ? (
-        <>
-          <WallMarks plan={plan} job={job} at={at} onPrint={print} />
-          <LevelForm job={job} plan={plan} />
-          <GapsTable plan={plan} job={job} selected={number} onSelect={setNumber} />
-        </>
-      ) : null}
+      <Work tab={tab} job={job} plan={plan} at={at} selected={number} onSelect={setNumber} onPrint={print} />
       {plan ? (
-        <PlanNotices reader={job} problems={[]} cautions={plan.cautions.filter((one) => one.stage === 'shelves')} />
+        <PlanNotices reader={job} problems={[]} cautions={plan.cautions.filter(({ stage }) => stage === 'shelves')} />
       ) : null}
-      {comparing && plan ? <CompareSheet job={job} plan={plan} onClose={() => setComparing(false)} /> : null}
-      {printing && plan ? (
-        tab === 'supports' ? (
-          <DrillingPrint job={job} plan={plan} />
-        ) : (
-          <MarksPrint job={job} plan={plan} />
-        )
-      ) : null}
+      {printing && plan ? <Printed tab={tab} job={job} plan={plan} /> : null}
     </StageLayout>
+  );
+}
+
+interface WorkProps {
+  readonly tab: Tab;
+  readonly job: Job;
+  readonly plan: Plan | null;
+  /** The mark one stands at. */
+  readonly at: number;
+  readonly selected: number | null;
+  readonly onSelect: (shelf: number | null) => void;
+  readonly onPrint: () => void;
+}
+
+/** What is worked on. */
+function Work({ tab, job, plan, at, selected, onSelect, onPrint }: WorkProps) {
+  switch (tab) {
+    case 'heights':
+      return <Heights job={job} plan={plan} />;
+    case 'things':
+      return <ThingsForm job={job} plan={plan} />;
+    case 'supports':
+      return <SupportsForm job={job} plan={plan} selected={selected} onSelect={onSelect} onPrint={onPrint} />;
+    case 'marks':
+      return plan ? (
+        <>
+          <WallMarks plan={plan} job={job} at={at} onPrint={onPrint} />
+          <LevelForm job={job} plan={plan} />
+          <GapsTable plan={plan} job={job} selected={selected} onSelect={onSelect} />
+        </>
+      ) : null;
+  }
+}
+
+/** What is printed: the drilling sheet beside supports, the marks elsewhere. */
+function Printed({ tab, job, plan }: { tab: Tab; job: Job; plan: Plan }) {
+  return tab === 'supports' ? <DrillingPrint job={job} plan={plan} /> : <MarksPrint job={job} plan={plan} />;
+}
+
+interface ShelvesDrawingProps {
+  readonly job: Job;
+  readonly plan: Plan;
+  readonly tab: Tab;
+  readonly selected: number | null;
+  readonly onSelect: (shelf: number | null) => void;
+}
+
+/** The elevation, with a pole on which shelves are pulled up and down. */
+function ShelvesDrawing({ job, plan, tab, selected, onSelect }: ShelvesDrawingProps) {
+  const dispatch = useAppDispatch();
+  const exaggeration = useAppSelector((state) => state.settings.exaggeration);
+  const stored = tab === 'heights' || tab === 'things';
+  const strength = tab === 'supports';
+  const scene = useMemo(
+    () => elevationScene(plan, job, { exaggeration, show: 'shelves', stored, strength }),
+    [plan, job, exaggeration, stored, strength],
+  );
+  const byPlan = (how: (before: Job, plan: Plan) => Job) => void dispatch(editPlanned(how));
+  return (
+    <DrawingPane
+      scene={scene}
+      reader={job}
+      exaggeration={exaggeration}
+      onExaggeration={(factor) => dispatch(settings.set({ exaggeration: factor }))}
+      description={describe(plan, job, words(scene.title, job))}
+      selected={selected === null ? null : { is: 'shelf', shelf: selected }}
+      onPress={(about) => {
+        if (about.is === 'shelf') onSelect(about.shelf === selected ? null : about.shelf);
+      }}
+      overlay={(sheet) => (
+        <PoleEditor
+          plan={plan}
+          job={job}
+          sheet={sheet}
+          pole={poleOf(plan, exaggeration)}
+          selected={selected}
+          onSelect={onSelect}
+          onMove={(which, topMm) =>
+            byPlan((before, { shelves }) => moved(before, shelves, which, markOf(topMm, before), newId))
+          }
+          onRemove={(which) => byPlan((before, { shelves }) => removed(before, shelves, which))}
+          onLock={(which) =>
+            byPlan((before, { shelves }) => {
+              const held = shelves.find((other) => other.number === which)?.held ?? null;
+              return locked(before, shelves, which, held === null, newId);
+            })
+          }
+        />
+      )}
+    />
+  );
+}
+
+/** How many shelves: counted, or added one by one where their heights are typed. */
+function HowMany({ job }: { job: Job }) {
+  const label = useLabel();
+  const dispatch = useAppDispatch();
+  if (job.shelves.way === 'typed') {
+    return (
+      <Button
+        title={label('shelves.add')}
+        look="lead"
+        grow
+        disabled={job.shelves.heights.length >= LIMITS.shelves}
+        onPress={() => void dispatch(editPlanned((before, plan) => added(before, plan, newId)))}
+      />
+    );
+  }
+  return (
+    <Stepper
+      label={label('shelves.count')}
+      less={label('shelves.fewer')}
+      more={label('shelves.more')}
+      value={job.shelves.count}
+      least={0}
+      most={LIMITS.shelves}
+      onChange={(count) => dispatch(editJob((before) => ({ ...before, shelves: { ...before.shelves, count } })))}
+    />
+  );
+}
+
+/** How heights are decided, another layout beside, tilted shelves, pins. */
+function Heights({ job, plan }: { job: Job; plan: Plan | null }) {
+  const label = useLabel();
+  const dispatch = useAppDispatch();
+  const [comparing, setComparing] = useState(false);
+  return (
+    <>
+      <HeightsForm job={job} plan={plan} />
+      <Compare
+        job={job}
+        onSet={() => dispatch(editJob((before) => ({ ...before, otherShelves: before.shelves })))}
+        onLook={() => setComparing(true)}
+      />
+      <TiltedForm job={job} plan={plan} />
+      <PinsForm job={job} plan={plan} />
+      <Txt kind="small" tone="faint">
+        {label('pole.how')}
+      </Txt>
+      {comparing && plan ? <CompareSheet job={job} plan={plan} onClose={() => setComparing(false)} /> : null}
+    </>
   );
 }
 

@@ -18,7 +18,6 @@ const EVERYONE = '';
 
 /** One kind of thing: its sizes, its weight, how many, how often, who, and how it may stand. */
 export function ThingSheet({ job, thing, onClose }: ThingSheetProps) {
-  const styles = useStyles();
   const label = useLabel();
   const dispatch = useAppDispatch();
   const set = (change: Partial<Thing>) =>
@@ -65,20 +64,7 @@ export function ThingSheet({ job, thing, onClose }: ThingSheetProps) {
         most={MOST_OF_A_KIND}
         onChange={(count) => set({ count })}
       />
-      <View style={styles.fields}>
-        {(['width', 'height', 'depth', 'lift'] as const).map((name) => (
-          <View key={name} style={styles.field}>
-            <LengthField
-              label={label(`things.${name}`)}
-              value={thing[name]}
-              units={job.units}
-              tape={job.tape}
-              {...(name === 'lift' ? { sign: 'notNegative' as const } : { sign: 'positive' as const, leastMm: 0.1 })}
-              onCommit={(value) => set({ [name]: value })}
-            />
-          </View>
-        ))}
-      </View>
+      <Sizes job={job} thing={thing} onChange={set} />
       <Keypad units={job.units} tape={job.tape} />
       <MassField
         label={label('things.weight')}
@@ -94,19 +80,7 @@ export function ThingSheet({ job, thing, onClose }: ThingSheetProps) {
         options={OFTEN.map((value) => ({ value, title: label(`often.${value}`) }))}
         onChange={(often) => set({ often })}
       />
-      {job.people.length > 0 ? (
-        <Segmented
-          titled
-          look="chips"
-          label={label('things.who')}
-          value={thing.who ?? EVERYONE}
-          options={[
-            { value: EVERYONE, title: label('things.everyone') },
-            ...job.people.map((one) => ({ value: one.id, title: one.name })),
-          ]}
-          onChange={(who) => dispatch(editJob((one) => withWho(one, thing.id, who)))}
-        />
-      ) : null}
+      <Who job={job} thing={thing} />
       <Stepper
         label={label('things.stack')}
         less={label('things.stackLess')}
@@ -123,6 +97,54 @@ export function ThingSheet({ job, thing, onClose }: ThingSheetProps) {
         onChange={(chosen) => set({ flat: chosen.includes('flat') })}
       />
     </Sheet>
+  );
+}
+
+interface SizesProps {
+  readonly job: Job;
+  readonly thing: Thing;
+  readonly onChange: (change: Partial<Thing>) => void;
+}
+
+/** How large a thing is, and the room a hand needs over it. */
+function Sizes({ job, thing, onChange: set }: SizesProps) {
+  const styles = useStyles();
+  const label = useLabel();
+  return (
+    <View style={styles.fields}>
+      {(['width', 'height', 'depth', 'lift'] as const).map((name) => (
+        <View key={name} style={styles.field}>
+          <LengthField
+            label={label(`things.${name}`)}
+            value={thing[name]}
+            units={job.units}
+            tape={job.tape}
+            {...(name === 'lift' ? { sign: 'notNegative' as const } : { sign: 'positive' as const, leastMm: 0.1 })}
+            onCommit={(value) => set({ [name]: value })}
+          />
+        </View>
+      ))}
+    </View>
+  );
+}
+
+/** Who reaches for a thing, where people are named. */
+function Who({ job, thing }: { job: Job; thing: Thing }) {
+  const label = useLabel();
+  const dispatch = useAppDispatch();
+  if (job.people.length === 0) return null;
+  return (
+    <Segmented
+      titled
+      look="chips"
+      label={label('things.who')}
+      value={thing.who ?? EVERYONE}
+      options={[
+        { value: EVERYONE, title: label('things.everyone') },
+        ...job.people.map((one) => ({ value: one.id, title: one.name })),
+      ]}
+      onChange={(who) => dispatch(editJob((one) => withWho(one, thing.id, who)))}
+    />
   );
 }
 

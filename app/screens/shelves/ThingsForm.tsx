@@ -1,15 +1,16 @@
 import Plus from 'lucide-react-native/icons/plus';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
-import { LIMITS, usualLength, type Job, type Thing } from '@dormer/core/job/document';
-import { LIBRARY, type LibraryThing } from '@dormer/core/layout/hand';
+import { LIMITS, type Job, type Thing } from '@dormer/core/job/document';
+import { LIBRARY } from '@dormer/core/layout/hand';
 import type { Plan } from '@dormer/core/plan';
-import { asTyped, formatMass, typedMass } from '@dormer/core/quantity';
+import { formatMass } from '@dormer/core/quantity';
 import { lengthWords, words } from '@dormer/core/words';
 import { Button, NoticeLine, Section, Sheet, Txt } from '../../controls';
 import { useLabel, type Label } from '../../labels';
 import { editJob, newId, useAppDispatch } from '../../store';
 import { makeStyles, RADIUS, SPACE, TARGET } from '../../theme';
+import { fromLibrary, newThing } from './newThing';
 import { PeopleForm } from './PeopleForm';
 import { ThingSheet } from './ThingSheet';
 import { ThingFiles } from './ThingFiles';
@@ -29,31 +30,7 @@ export function ThingsForm({ job, plan }: { job: Job; plan: Plan | null }) {
     <>
       <Section title={label('things.title')}>
         {job.things.length === 0 ? <Txt tone="faint">{label('things.none')}</Txt> : null}
-        <View role="list" aria-label={label('things.title')}>
-          {job.things.map((thing) => (
-            <View role="listitem" key={thing.id}>
-              <Pressable
-                role="button"
-                aria-label={label('things.change', { name: thing.name })}
-                onPress={() => setOpen(thing.id)}
-                style={styles.thing}
-              >
-                <Txt kind="strong" style={styles.count}>
-                  {thing.count} ×
-                </Txt>
-                <View style={styles.grow}>
-                  <Txt kind="strong" numberOfLines={1}>
-                    {thing.name}
-                  </Txt>
-                  <Txt kind="small" tone="faint">
-                    {sizeOf(thing, job, label)}
-                  </Txt>
-                </View>
-                {contents ? <Where thing={thing} contents={contents} /> : null}
-              </Pressable>
-            </View>
-          ))}
-        </View>
+        <ThingList job={job} contents={contents} onOpen={setOpen} />
         <View style={styles.buttons}>
           <Button title={label('things.library')} icon={Plus} disabled={full} onPress={() => setLibrary(true)} />
           <Button
@@ -88,35 +65,95 @@ export function ThingsForm({ job, plan }: { job: Job; plan: Plan | null }) {
       <PeopleForm job={job} />
       {shown ? <ThingSheet job={job} thing={shown} onClose={() => setOpen(null)} /> : null}
       {library ? (
-        <Sheet title={label('things.libraryTitle')} closeTitle={label('close')} onClose={() => setLibrary(false)}>
-          <Txt tone="faint">{label('things.libraryIs')}</Txt>
-          {LIBRARY.map((one) => {
-            const thing = fromLibrary(one, one.id, label(`library.${one.id}` as Parameters<Label>[0]), job);
-            return (
-              <Pressable
-                key={one.id}
-                role="button"
-                aria-label={thing.name}
-                onPress={() => {
-                  const id = newId();
-                  add({ ...thing, id });
-                  setLibrary(false);
-                  setOpen(id);
-                }}
-                style={styles.thing}
-              >
-                <View style={styles.grow}>
-                  <Txt kind="strong">{thing.name}</Txt>
-                  <Txt kind="small" tone="faint">
-                    {sizeOf(thing, job, label)}
-                  </Txt>
-                </View>
-              </Pressable>
-            );
-          })}
-        </Sheet>
+        <Library
+          job={job}
+          onClose={() => setLibrary(false)}
+          onTake={(thing) => {
+            const id = newId();
+            add({ ...thing, id });
+            setLibrary(false);
+            setOpen(id);
+          }}
+        />
       ) : null}
     </>
+  );
+}
+
+type Contents = NonNullable<Plan['contents']>;
+
+interface ThingListProps {
+  readonly job: Job;
+  readonly contents: Contents | null;
+  readonly onOpen: (id: string) => void;
+}
+
+/** Every thing with its size, and on which shelves it stands. */
+function ThingList({ job, contents, onOpen: setOpen }: ThingListProps) {
+  const styles = useStyles();
+  const label = useLabel();
+  return (
+    <View role="list" aria-label={label('things.title')}>
+      {job.things.map((thing) => (
+        <View role="listitem" key={thing.id}>
+          <Pressable
+            role="button"
+            aria-label={label('things.change', { name: thing.name })}
+            onPress={() => setOpen(thing.id)}
+            style={styles.thing}
+          >
+            <Txt kind="strong" style={styles.count}>
+              {thing.count} ×
+            </Txt>
+            <View style={styles.grow}>
+              <Txt kind="strong" numberOfLines={1}>
+                {thing.name}
+              </Txt>
+              <Txt kind="small" tone="faint">
+                {sizeOf(thing, job, label)}
+              </Txt>
+            </View>
+            {contents ? <Where thing={thing} contents={contents} /> : null}
+          </Pressable>
+        </View>
+      ))}
+    </View>
+  );
+}
+
+interface LibraryProps {
+  readonly job: Job;
+  readonly onClose: () => void;
+  readonly onTake: (thing: Thing) => void;
+}
+
+/** Things as they usually are, to begin with. */
+function Library({ job, onClose, onTake }: LibraryProps) {
+  const styles = useStyles();
+  const label = useLabel();
+  return (
+    <Sheet title={label('things.libraryTitle')} closeTitle={label('close')} onClose={onClose}>
+      <Txt tone="faint">{label('things.libraryIs')}</Txt>
+      {LIBRARY.map((usual) => {
+        const thing = fromLibrary(usual, usual.id, label(`library.${usual.id}` as Parameters<Label>[0]), job);
+        return (
+          <Pressable
+            key={usual.id}
+            role="button"
+            aria-label={thing.name}
+            onPress={() => onTake(thing)}
+            style={styles.thing}
+          >
+            <View style={styles.grow}>
+              <Txt kind="strong">{thing.name}</Txt>
+              <Txt kind="small" tone="faint">
+                {sizeOf(thing, job, label)}
+              </Txt>
+            </View>
+          </Pressable>
+        );
+      })}
+    </Sheet>
   );
 }
 
@@ -128,7 +165,7 @@ function sizeOf(thing: Thing, job: Job, label: Label): string {
 }
 
 /** On which shelves a thing stands, or that there is no room for it. */
-function Where({ thing, contents }: { thing: Thing; contents: NonNullable<Plan['contents']> }) {
+function Where({ thing, contents }: { thing: Thing; contents: Contents }) {
   const label = useLabel();
   const styles = useStyles();
   const shelves = [...new Set(contents.stored.filter((one) => one.thing === thing.id).map((one) => one.shelf))];
@@ -151,7 +188,7 @@ function Where({ thing, contents }: { thing: Thing; contents: NonNullable<Plan['
 }
 
 /** What each shelf takes and holds, and how good the whole is. */
-function Room({ job, contents }: { job: Job; contents: NonNullable<Plan['contents']> }) {
+function Room({ job, contents }: { job: Job; contents: Contents }) {
   const styles = useStyles();
   const label = useLabel();
   const { worth, capacity, leftOut } = contents;
@@ -183,40 +220,6 @@ function Room({ job, contents }: { job: Job; contents: NonNullable<Plan['content
       ) : null}
     </Section>
   );
-}
-
-function newThing(id: string, name: string, job: Job): Thing {
-  const length = (mm: number, inches: string) => usualLength(mm, inches, job.units);
-  return {
-    id,
-    name,
-    width: length(300, '12'),
-    height: length(300, '12'),
-    depth: length(250, '10'),
-    weight: typedMass(2, '', job.units === 'in' ? 'lb' : 'kg'),
-    count: 1,
-    often: 'weekly',
-    lift: length(20, '3/4'),
-    stack: 1,
-    flat: false,
-  };
-}
-
-function fromLibrary(one: LibraryThing, id: string, name: string, { units, tape }: Job): Thing {
-  const length = (mm: number) => asTyped(mm, units, tape);
-  return {
-    id,
-    name,
-    width: length(one.widthMm),
-    height: length(one.heightMm),
-    depth: length(one.depthMm),
-    weight: typedMass(one.kg, '', units === 'in' ? 'lb' : 'kg'),
-    count: 1,
-    often: one.often,
-    lift: length(one.liftMm),
-    stack: one.stack,
-    flat: one.flat,
-  };
 }
 
 const useStyles = makeStyles((colours) =>

@@ -1,5 +1,5 @@
 import { Redirect, useLocalSearchParams, useRouter } from 'expo-router';
-import { BuildScreen } from '../../../screens/build/BuildScreen';
+import { BuildScreen } from '../../../screens/steps/BuildScreen';
 import { CutScreen } from '../../../screens/cut/CutScreen';
 import { LogScreen } from '../../../screens/log/LogScreen';
 import { MeasureScreen } from '../../../screens/measure/MeasureScreen';

@@ -23,53 +23,7 @@ const HOLE = { diameter: [60, '2 3/8'], back: [80, '3 1/8'], at: [120, '4 3/4'] 
 
 /** What parts one shelf and what is drilled through it: dividers, and holes for cables. */
 export function FurtherSheet({ shelf, job, plan, onClose }: FurtherSheetProps) {
-  const styles = useStyles();
   const label = useLabel();
-  const dispatch = useAppDispatch();
-  const { dividers, holes } = job.further ?? { dividers: [], holes: [] };
-  const ours = {
-    dividers: dividers.filter((one) => one.shelf === shelf),
-    holes: holes.filter((one) => one.shelf === shelf),
-  };
-  const board = plan.parts.find((one) => one.shelf === shelf && one.role === 'board');
-  const covered = plan.gaps.some((gap) => gap.below === shelf && gap.above !== null);
-  const set = (how: (all: Further) => Further) => void dispatch(editJob((one) => withFurther(one, how)));
-  const change = (id: string, to: Partial<Divider>) =>
-    set((all) => ({ ...all, dividers: all.dividers.map((one) => (one.id === id ? { ...one, ...to } : one)) }));
-  const drill = (id: string, to: Partial<Hole>) =>
-    set((all) => ({ ...all, holes: all.holes.map((one) => (one.id === id ? { ...one, ...to } : one)) }));
-  const without = <One extends { id: string }>(all: readonly One[], id: string) => all.filter((one) => one.id !== id);
-  const usual = ([mm, inches]: readonly [number, string]) => usualLength(mm, inches, job.units);
-  const addDivider = () => {
-    const long = board?.length.mm ?? plan.opening.extent.right - plan.opening.extent.left;
-    const divider: Divider = {
-      id: newId(),
-      shelf,
-      at: lengthOf(Math.round((long * (ours.dividers.length + 1)) / (ours.dividers.length + 2)), job.units),
-      ...(covered ? {} : { height: usual(HIGH) }),
-    };
-    set((all) => ({ ...all, dividers: [...all.dividers, divider] }));
-  };
-  const addHole = () => {
-    const hole: Hole = {
-      id: newId(),
-      shelf,
-      from: 'right',
-      at: usual(HOLE.at),
-      back: usual(HOLE.back),
-      diameter: usual(HOLE.diameter),
-    };
-    set((all) => ({ ...all, holes: [...all.holes, hole] }));
-  };
-  const upTo = (one: Divider, free: boolean) =>
-    set((all) => ({
-      ...all,
-      dividers: all.dividers.map((was) => {
-        if (was.id !== one.id) return was;
-        const { height: _before, ...rest } = was;
-        return free ? { ...rest, height: usual(HIGH) } : rest;
-      }),
-    }));
   return (
     <Sheet title={label('further.title', { shelf })} closeTitle={label('close')} onClose={onClose}>
       <PlanNotices
@@ -78,96 +32,168 @@ export function FurtherSheet({ shelf, job, plan, onClose }: FurtherSheetProps) {
           ({ about, message }) => about.is === 'shelf' && about.shelf === shelf && SAID.test(message.code),
         )}
       />
-      <Section title={label('further.dividers')}>
-        {ours.dividers.length === 0 ? <Txt tone="faint">{label('further.noDividers')}</Txt> : null}
-        {ours.dividers.map((one, index) => (
-          <View
-            key={one.id}
-            style={styles.one}
-            role="group"
-            aria-label={label('further.divider', { number: index + 1 })}
-          >
-            <Txt kind="strong">{label('further.divider', { number: index + 1 })}</Txt>
-            {covered ? (
-              <Segmented
-                titled
-                label={label('further.reaches')}
-                value={one.height ? 'free' : 'above'}
-                options={(['above', 'free'] as const).map((value) => ({
-                  value,
-                  title: label(`further.reaches.${value}`),
-                }))}
-                onChange={(value) => upTo(one, value === 'free')}
-              />
-            ) : null}
-            <LengthFields
-              units={job.units}
-              tape={job.tape}
-              fields={[
-                {
-                  key: 'at',
-                  label: label('further.dividerAt'),
-                  value: one.at,
-                  onCommit: (at) => change(one.id, { at }),
-                },
-                ...(one.height
-                  ? [
-                      {
-                        key: 'height',
-                        label: label('further.dividerHigh'),
-                        value: one.height,
-                        onCommit: (height: Divider['at']) => change(one.id, { height }),
-                      },
-                    ]
-                  : []),
-              ]}
-            />
-            <Button
-              title={label('further.removeDivider', { number: index + 1 })}
-              look="stop"
-              onPress={() => set((all) => ({ ...all, dividers: without(all.dividers, one.id) }))}
-            />
-          </View>
-        ))}
-        <Button
-          title={label('further.addDivider')}
-          disabled={dividers.length >= LIMITS.dividers}
-          onPress={addDivider}
-        />
-      </Section>
-      <Section title={label('further.holes')}>
-        {ours.holes.length === 0 ? <Txt tone="faint">{label('further.noHoles')}</Txt> : null}
-        {ours.holes.map((one, index) => (
-          <View key={one.id} style={styles.one} role="group" aria-label={label('further.hole', { number: index + 1 })}>
-            <Txt kind="strong">{label('further.hole', { number: index + 1 })}</Txt>
-            <Segmented
-              titled
-              label={label('further.from')}
-              value={one.from}
-              options={(['left', 'right'] as const).map((value) => ({ value, title: label(`further.from.${value}`) }))}
-              onChange={(from) => drill(one.id, { from })}
-            />
-            <LengthFields
-              units={job.units}
-              tape={job.tape}
-              fields={(['at', 'back', 'diameter'] as const).map((key) => ({
-                key,
-                label: label(`further.hole.${key}`),
-                value: one[key],
-                onCommit: (value) => drill(one.id, { [key]: value }),
-              }))}
-            />
-            <Button
-              title={label('further.removeHole', { number: index + 1 })}
-              look="stop"
-              onPress={() => set((all) => ({ ...all, holes: without(all.holes, one.id) }))}
-            />
-          </View>
-        ))}
-        <Button title={label('further.addHole')} disabled={holes.length >= LIMITS.holes} onPress={addHole} />
-      </Section>
+      <Dividers shelf={shelf} job={job} plan={plan} />
+      <Holes shelf={shelf} job={job} />
       <Keypad units={job.units} tape={job.tape} />
     </Sheet>
+  );
+}
+
+const usualIn = ([mm, inches]: readonly [number, string], { units }: Job) => usualLength(mm, inches, units);
+
+/** Changes what is further asked of shelves. */
+function useFurther() {
+  const dispatch = useAppDispatch();
+  return (how: (before: Further) => Further) => void dispatch(editJob((job) => withFurther(job, how)));
+}
+
+/** Dividers that stand on a shelf. */
+function Dividers({ shelf, job, plan }: Omit<FurtherSheetProps, 'onClose'>) {
+  const label = useLabel();
+  const set = useFurther();
+  const dividers = job.further?.dividers ?? [];
+  const ours = dividers.filter((divider) => divider.shelf === shelf);
+  const board = plan.parts.find((part) => part.shelf === shelf && part.role === 'board');
+  const covered = plan.gaps.some((gap) => gap.below === shelf && gap.above !== null);
+  const add = () => {
+    const long = board?.length.mm ?? plan.opening.extent.right - plan.opening.extent.left;
+    const divider: Divider = {
+      id: newId(),
+      shelf,
+      at: lengthOf(Math.round((long * (ours.length + 1)) / (ours.length + 2)), job.units),
+      ...(covered ? {} : { height: usualIn(HIGH, job) }),
+    };
+    set((before) => ({ ...before, dividers: [...before.dividers, divider] }));
+  };
+  return (
+    <Section title={label('further.dividers')}>
+      {ours.length === 0 ? <Txt tone="faint">{label('further.noDividers')}</Txt> : null}
+      {ours.map((divider, index) => (
+        <DividerFields key={divider.id} divider={divider} number={index + 1} covered={covered} job={job} />
+      ))}
+      <Button title={label('further.addDivider')} disabled={dividers.length >= LIMITS.dividers} onPress={add} />
+    </Section>
+  );
+}
+
+interface DividerFieldsProps {
+  readonly divider: Divider;
+  readonly number: number;
+  /** Whether a shelf lies above. */
+  readonly covered: boolean;
+  readonly job: Job;
+}
+
+function DividerFields({ divider, number, covered, job }: DividerFieldsProps) {
+  const styles = useStyles();
+  const label = useLabel();
+  const set = useFurther();
+  const change = (how: (before: Divider) => Divider) =>
+    set((before) => ({
+      ...before,
+      dividers: before.dividers.map((other) => (other.id === divider.id ? how(other) : other)),
+    }));
+  const reach = (free: boolean) =>
+    change(({ height: _before, ...rest }) => (free ? { ...rest, height: usualIn(HIGH, job) } : rest));
+  const at = {
+    key: 'at',
+    label: label('further.dividerAt'),
+    value: divider.at,
+    onCommit: (value: Divider['at']) => change((before) => ({ ...before, at: value })),
+  };
+  const height = divider.height && {
+    key: 'height',
+    label: label('further.dividerHigh'),
+    value: divider.height,
+    onCommit: (value: Divider['at']) => change((before) => ({ ...before, height: value })),
+  };
+  return (
+    <View style={styles.item} role="group" aria-label={label('further.divider', { number })}>
+      <Txt kind="strong">{label('further.divider', { number })}</Txt>
+      {covered ? (
+        <Segmented
+          titled
+          label={label('further.reaches')}
+          value={divider.height ? 'free' : 'above'}
+          options={(['above', 'free'] as const).map((value) => ({ value, title: label(`further.reaches.${value}`) }))}
+          onChange={(value) => reach(value === 'free')}
+        />
+      ) : null}
+      <LengthFields units={job.units} tape={job.tape} fields={height ? [at, height] : [at]} />
+      <Button
+        title={label('further.removeDivider', { number })}
+        look="stop"
+        onPress={() =>
+          set((before) => ({ ...before, dividers: before.dividers.filter(({ id }) => id !== divider.id) }))
+        }
+      />
+    </View>
+  );
+}
+
+/** Holes for cables through a shelf. */
+function Holes({ shelf, job }: Pick<FurtherSheetProps, 'shelf' | 'job'>) {
+  const label = useLabel();
+  const set = useFurther();
+  const holes = job.further?.holes ?? [];
+  const ours = holes.filter((hole) => hole.shelf === shelf);
+  const add = () => {
+    const hole: Hole = {
+      id: newId(),
+      shelf,
+      from: 'right',
+      at: usualIn(HOLE.at, job),
+      back: usualIn(HOLE.back, job),
+      diameter: usualIn(HOLE.diameter, job),
+    };
+    set((before) => ({ ...before, holes: [...before.holes, hole] }));
+  };
+  return (
+    <Section title={label('further.holes')}>
+      {ours.length === 0 ? <Txt tone="faint">{label('further.noHoles')}</Txt> : null}
+      {ours.map((hole, index) => (
+        <HoleFields key={hole.id} hole={hole} number={index + 1} job={job} />
+      ))}
+      <Button title={label('further.addHole')} disabled={holes.length >= LIMITS.holes} onPress={add} />
+    </Section>
+  );
+}
+
+function HoleFields({ hole, number, job }: { hole: Hole; number: number; job: Job }) {
+  const styles = useStyles();
+  const label = useLabel();
+  const set = useFurther();
+  const change = (to: Partial<Hole>) =>
+    set((before) => ({
+      ...before,
+      holes: before.holes.map((other) => (other.id === hole.id ? { ...other, ...to } : other)),
+    }));
+  return (
+    <View style={styles.item} role="group" aria-label={label('further.hole', { number })}>
+      <Txt kind="strong">{label('further.hole', { number })}</Txt>
+      <Segmented
+        titled
+        label={label('further.from')}
+        value={hole.from}
+        options={(['left', 'right'] as const).map((value) => ({ value, title: label(`further.from.${value}`) }))}
+        onChange={(from) => change({ from })}
+      />
+      <LengthFields
+        units={job.units}
+        tape={job.tape}
+        fields={(['at', 'back', 'diameter'] as const).map((key) => ({
+          key,
+          label: label(`further.hole.${key}`),
+          value: hole[key],
+          onCommit: (value) => change({ [key]: value }),
+        }))}
+      />
+      <Button
+        title={label('further.removeHole', { number })}
+        look="stop"
+        onPress={() => set((before) => ({ ...before, holes: before.holes.filter(({ id }) => id !== hole.id) }))}
+      />
+    </View>
   );
 }
 
@@ -176,6 +202,6 @@ const SAID = /^problem\.(divider|hole)/;
 
 const useStyles = makeStyles((colours) =>
   StyleSheet.create({
-    one: { gap: SPACE.half, borderBottomWidth: 1, borderBottomColor: colours.rule, paddingBottom: SPACE.one },
+    item: { gap: SPACE.half, borderBottomWidth: 1, borderBottomColor: colours.rule, paddingBottom: SPACE.one },
   }),
 );

@@ -27,34 +27,43 @@ export function drillGroups(plan: Plan): DrillGroup[] {
   const groups = new Map<string, DrillGroup>();
   for (const fixing of plan.fixings) {
     if (fixing.screw.kind === 'pin') continue;
-    const { through, into } = fixing;
-    const part = through.is === 'piece' ? (plan.parts.find((one) => one.id === through.id) ?? null) : null;
-    const item = through.is === 'hardware' ? (plan.hardware.find((one) => one.id === through.id) ?? null) : null;
-    const what =
-      through.is === 'wall'
-        ? `${through.wall}${fixing.shelf}`
-        : through.is === 'hardware'
-          ? JSON.stringify(item?.name)
-          : `${part?.role}${near(part?.length.mm ?? 0)}`;
-    const key = [
-      what,
-      fixing.screw.size,
-      fixing.heads,
-      into.is === 'wall' && !item ? into.wall : into.is,
-      ...fixing.holes.map((hole) => `${near(hole.alongMm)}/${near(hole.acrossMm)}/${hole.into}`),
-    ].join('|');
+    const alone = groupOf(fixing, plan);
+    const key = alikeBy(alone);
     const known = groups.get(key);
-    const labels = fixing.label && !known?.labels.includes(fixing.label) ? [fixing.label] : [];
-    const name = part?.name ?? item?.name;
-    const names = name && !known?.names.some((one) => JSON.stringify(one) === JSON.stringify(name)) ? [name] : [];
-    groups.set(
-      key,
-      known
-        ? { ...known, labels: [...known.labels, ...labels], names: [...known.names, ...names] }
-        : { fixing, part, item, labels, names },
-    );
+    groups.set(key, known ? together(known, alone) : alone);
   }
   return [...groups.values()];
+}
+
+/** One joint as a group of its own. */
+function groupOf(fixing: Fixing, { parts, hardware }: Plan): DrillGroup {
+  const { through, label } = fixing;
+  const part = through.is === 'piece' ? (parts.find(({ id }) => id === through.id) ?? null) : null;
+  const item = through.is === 'hardware' ? (hardware.find(({ id }) => id === through.id) ?? null) : null;
+  const name = part?.name ?? item?.name;
+  return { fixing, part, item, labels: label ? [label] : [], names: name ? [name] : [] };
+}
+
+/** What joints that are drilled alike have in common. */
+function alikeBy({ fixing, part, item }: DrillGroup): string {
+  const { through, into, shelf, screw, heads, holes } = fixing;
+  const what = {
+    wall: () => `${through.is === 'wall' ? through.wall : ''}${shelf}`,
+    hardware: () => JSON.stringify(item?.name),
+    piece: () => `${part?.role}${near(part?.length.mm ?? 0)}`,
+  }[through.is]();
+  const places = holes.map((hole) => `${near(hole.alongMm)}/${near(hole.acrossMm)}/${hole.into}`);
+  return [what, screw.size, heads, into.is === 'wall' && !item ? into.wall : into.is, ...places].join('|');
+}
+
+/** A group with one joint more: its labels and names, none twice. */
+function together(known: DrillGroup, more: DrillGroup): DrillGroup {
+  const isNew = (name: Message) => !known.names.some((other) => JSON.stringify(other) === JSON.stringify(name));
+  return {
+    ...known,
+    labels: [...known.labels, ...more.labels.filter((label) => !known.labels.includes(label))],
+    names: [...known.names, ...more.names.filter(isNew)],
+  };
 }
 
 /** How many screws of which size. */

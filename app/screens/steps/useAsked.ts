@@ -1,4 +1,5 @@
 import { useEffect, useState } from 'react';
+import { useLatest } from '../../platform/useLatest';
 import { selectFresh, useAppSelector } from '../../store';
 
 /**
@@ -8,19 +9,19 @@ import { selectFresh, useAppSelector } from '../../store';
 export function useAsked<T>(wanted: string | null, ask: () => Promise<T | null>) {
   const fresh = useAppSelector(selectFresh);
   const [found, setFound] = useState<{ key: string; answer: T | null } | null>(null);
+  // What is asked is the same as long as what it depends on is.
+  const asking = useLatest(ask);
   useEffect(() => {
     if (!fresh || wanted === null) return;
     let current = true;
     const take = (answer: T | null) => {
       if (current) setFound({ key: wanted, answer });
     };
-    ask().then(take, () => take(null));
+    asking().then(take, () => take(null));
     return () => {
       current = false;
     };
-    // What is asked is the same as long as what it depends on is.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [fresh, wanted]);
+  }, [fresh, wanted, asking]);
   const current = found !== null && found.key === wanted;
   return { answer: found?.answer ?? null, current, failed: current && found.answer === null };
 }

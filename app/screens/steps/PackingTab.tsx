@@ -14,7 +14,6 @@ import type { TabProps } from './tab';
 
 /** What is taken along on each trip, ticked off as it goes into the bag. */
 export function PackingTab({ job, plan, found, tabs }: TabProps) {
-  const styles = useStyles();
   const label = useLabel();
   const dispatch = useAppDispatch();
   const trips = found.trips?.trips ?? [];
@@ -90,25 +89,23 @@ export function PackingTab({ job, plan, found, tabs }: TabProps) {
       ) : null}
       {lists.map(({ kind, things }) => (
         <Section key={kind} title={label(`packing.${kind}`)}>
-          {things.map(({ key, what }) => {
-            const on = packed.includes(key);
-            return (
-              <Pressable
-                key={key}
-                role="checkbox"
-                aria-checked={on}
-                aria-label={what}
-                onPress={() => tick(key)}
-                style={styles.row}
-              >
-                <View style={[styles.box, on && styles.boxOn]}>{on ? <Txt style={styles.mark}>✓</Txt> : null}</View>
-                <Txt style={[styles.what, on && styles.done]}>{what}</Txt>
-              </Pressable>
-            );
-          })}
+          {things.map(({ key, what }) => (
+            <Thing key={key} what={what} on={packed.includes(key)} onTick={() => tick(key)} />
+          ))}
         </Section>
       ))}
     </StageLayout>
+  );
+}
+
+/** One thing that goes into the bag. */
+function Thing({ what, on, onTick }: { what: string; on: boolean; onTick: () => void }) {
+  const styles = useStyles();
+  return (
+    <Pressable role="checkbox" aria-checked={on} aria-label={what} onPress={onTick} style={styles.row}>
+      <View style={[styles.box, on && styles.boxOn]}>{on ? <Txt style={styles.mark}>✓</Txt> : null}</View>
+      <Txt style={[styles.what, on && styles.done]}>{what}</Txt>
+    </Pressable>
   );
 }
 

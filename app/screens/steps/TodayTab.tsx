@@ -5,11 +5,11 @@ import Undo from 'lucide-react-native/icons/undo-2';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { durationWords, windowOf, type Step } from '@dormer/core/steps/hand';
-import { withDone, withOpen } from '@dormer/core/job/document';
+import { withDone, withOpen, type Job } from '@dormer/core/job/document';
 import { sentence, words } from '@dormer/core/words';
 import { Button, Keypad, NoticeLine, PlanNotices, StageLayout, Txt } from '../../controls';
 import { StepDrawing } from '../../drawing/StepDrawing';
-import { useLabel } from '../../labels';
+import { useLabel, type Label } from '../../labels';
 import { editJob, useAppDispatch } from '../../store';
 import { makeStyles, SPACE } from '../../theme';
 import { OwnStepSheet } from './OwnStepSheet';
@@ -30,58 +30,28 @@ const THEN = 4;
 export function TodayTab({ job, plan, found, tabs }: TabProps) {
   const styles = useStyles();
   const label = useLabel();
-  const dispatch = useAppDispatch();
   const nowMs = useNow(EVERY_MS);
   const [sheet, setSheet] = useState<'skip' | 'ways' | 'own' | null>(null);
   useAwake();
+  const { steps } = plan.build;
   const left = stepsLeft({ plan, found, job });
   // Which is first is known when the order is.
   const step = (found.trips || found.failed ? left[0] : null) ?? null;
-  const { done, skipped } = job.build;
-  const known = new Set(plan.build.steps.map((one) => one.id));
-  const over = [...done, ...skipped].filter((one) => known.has(one.step)).length;
-  const last = [...done].sort((a, b) => a.at - b.at).at(-1);
-  const time = (minutes: number) => words(durationWords(minutes), job);
   const close = () => setSheet(null);
-  const undo = (
-    <Button
-      title={label('build.undo')}
-      icon={Undo}
-      iconOnly
-      disabled={!last}
-      onPress={() => last && dispatch(editJob((one) => withOpen(one, last.step)))}
-    />
-  );
   return (
     <StageLayout
       name={label('stage.build')}
       share={0.26}
       keypad={<Keypad units={job.units} tape={job.tape} />}
       drawing={<StepDrawing plan={plan} job={job} step={step} />}
-      foot={
-        step ? (
-          <>
-            {undo}
-            <Button title={label('build.skip')} onPress={() => setSheet('skip')} />
-            <Button
-              title={label('build.done')}
-              icon={Check}
-              look="lead"
-              grow
-              onPress={() => dispatch(editJob((one) => withDone(one, step.id, Date.now())))}
-            />
-          </>
-        ) : last ? (
-          undo
-        ) : null
-      }
+      foot={<TodayFoot job={job} step={step} onSkip={() => setSheet('skip')} />}
     >
       {tabs}
       {found.failed ? (
         <NoticeLine is="doubtful" word={label('problem.doubtful')} words={label('build.failed')} />
       ) : null}
       <PlanNotices reader={job} problems={[...plan.build.problems, ...(found.trips?.problems ?? [])]} />
-      {plan.build.steps.length === 0 ? <Txt tone="faint">{label('build.empty')}</Txt> : null}
+      {steps.length === 0 ? <Txt tone="faint">{label('build.empty')}</Txt> : null}
       {left.length > 0 && !found.trips && !found.failed ? <Txt tone="faint">{label('build.ordering')}</Txt> : null}
       {step ? (
         <StepCard
@@ -90,37 +60,12 @@ export function TodayTab({ job, plan, found, tabs }: TabProps) {
           job={job}
           plan={plan}
           nowMs={nowMs}
-          above={label('build.of', {
-            number: over + 1,
-            of: plan.build.steps.length,
-            place: label(`build.place.${step.place}`),
-            time: time(step.minutes),
-          })}
+          above={aboveStep(step, job, steps, label)}
         />
       ) : null}
-      {left.length === 0 && plan.build.steps.length > 0 ? (
-        <NoticeLine
-          is="sure"
-          word={label('build.allDone')}
-          words={skipped.length > 0 ? label('build.allDoneWhy', { count: skipped.length }) : ''}
-        />
-      ) : null}
+      {left.length === 0 && steps.length > 0 ? <AllDone skipped={job.build.skipped.length} /> : null}
       <Waiting steps={left.slice(1)} job={job} nowMs={nowMs} />
-      {left.length > 1 ? (
-        <View style={styles.list}>
-          <Txt kind="strong" role="heading" aria-level={2}>
-            {label('build.next')}
-          </Txt>
-          {left.slice(1, 1 + THEN).map((one) => (
-            <View key={one.id} style={styles.line}>
-              <Txt style={styles.grow}>{sentence(one.what, job)}</Txt>
-              <Txt kind="small" tone="faint">
-                {label(`build.place.${one.place}`)} · {time(one.minutes)}
-              </Txt>
-            </View>
-          ))}
-        </View>
-      ) : null}
+      <Then steps={left.slice(1, 1 + THEN)} job={job} />
       <View style={styles.buttons}>
         <Button title={label('build.ways')} icon={Sliders} grow onPress={() => setSheet('ways')} />
         <Button title={label('build.own')} icon={Plus} grow onPress={() => setSheet('own')} />
@@ -129,6 +74,79 @@ export function TodayTab({ job, plan, found, tabs }: TabProps) {
       {sheet === 'ways' ? <WaysSheet job={job} plan={plan} onClose={close} /> : null}
       {sheet === 'own' ? <OwnStepSheet job={job} plan={plan} own={null} onClose={close} /> : null}
     </StageLayout>
+  );
+}
+
+const timeWords = (minutes: number, job: Job) => words(durationWords(minutes), job);
+
+/** Which of all steps one is, where it is done and how long it takes. */
+function aboveStep(step: Step, job: Job, steps: readonly Step[], label: Label): string {
+  const known = new Set(steps.map(({ id }) => id));
+  const over = [...job.build.done, ...job.build.skipped].filter((tick) => known.has(tick.step)).length;
+  return label('build.of', {
+    number: over + 1,
+    of: steps.length,
+    place: label(`build.place.${step.place}`),
+    time: timeWords(step.minutes, job),
+  });
+}
+
+/** What is done with the step of now; the tick before it can be taken back. */
+function TodayFoot({ job, step, onSkip }: { job: Job; step: Step | null; onSkip: () => void }) {
+  const label = useLabel();
+  const dispatch = useAppDispatch();
+  const last = [...job.build.done].sort((a, b) => a.at - b.at).at(-1);
+  if (!step && !last) return null;
+  const undo = (
+    <Button
+      title={label('build.undo')}
+      icon={Undo}
+      iconOnly
+      disabled={!last}
+      onPress={() => last && dispatch(editJob((before) => withOpen(before, last.step)))}
+    />
+  );
+  if (!step) return undo;
+  return (
+    <>
+      {undo}
+      <Button title={label('build.skip')} onPress={onSkip} />
+      <Button
+        title={label('build.done')}
+        icon={Check}
+        look="lead"
+        grow
+        onPress={() => dispatch(editJob((before) => withDone(before, step.id, Date.now())))}
+      />
+    </>
+  );
+}
+
+function AllDone({ skipped }: { skipped: number }) {
+  const label = useLabel();
+  const why = skipped > 0 ? label('build.allDoneWhy', { count: skipped }) : '';
+  return <NoticeLine is="sure" word={label('build.allDone')} words={why} />;
+}
+
+/** The steps that come next. */
+function Then({ steps, job }: { steps: readonly Step[]; job: Job }) {
+  const styles = useStyles();
+  const label = useLabel();
+  if (steps.length === 0) return null;
+  return (
+    <View style={styles.list}>
+      <Txt kind="strong" role="heading" aria-level={2}>
+        {label('build.next')}
+      </Txt>
+      {steps.map((step) => (
+        <View key={step.id} style={styles.line}>
+          <Txt style={styles.grow}>{sentence(step.what, job)}</Txt>
+          <Txt kind="small" tone="faint">
+            {label(`build.place.${step.place}`)} · {timeWords(step.minutes, job)}
+          </Txt>
+        </View>
+      ))}
+    </View>
   );
 }
 

@@ -5,7 +5,7 @@ import Undo from 'lucide-react-native/icons/undo-2';
 import Warehouse from 'lucide-react-native/icons/warehouse';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
-import { durationWords, type Step, type Trips } from '@dormer/core/steps/hand';
+import { durationWords, type Step, type Trip, type Trips } from '@dormer/core/steps/hand';
 import { withDone, withOpen, type Job } from '@dormer/core/job/document';
 import { sentence, words } from '@dormer/core/words';
 import { Button, Keypad, NoticeLine, PlanNotices, Section, Sheet, StageLayout, Txt } from '../../controls';
@@ -30,12 +30,11 @@ export function TripsTab({ job, plan, found, tabs }: TabProps) {
   const nowMs = useNow(60_000);
   const { printing, print } = usePrinting();
   const [open, setOpen] = useState<string | null>(null);
-  const [own, setOwn] = useState<string | null>(null);
-  const by = new Map(plan.build.steps.map((one) => [one.id, one]));
+  const by = new Map(plan.build.steps.map((step) => [step.id, step]));
   const step = open === null ? null : (by.get(open) ?? null);
   const { trips } = found;
-  const put = (id: string) => dispatch(editJob((one) => withOpen(one, id)));
-  const told = (ids: readonly { readonly step: string }[]) => ids.flatMap((one) => by.get(one.step) ?? []);
+  const putBack = (id: string) => dispatch(editJob((before) => withOpen(before, id)));
+  const told = (ticks: readonly { readonly step: string }[]) => ticks.flatMap((tick) => by.get(tick.step) ?? []);
   return (
     <StageLayout
       name={label('stage.build')}
@@ -55,74 +54,92 @@ export function TripsTab({ job, plan, found, tabs }: TabProps) {
         <Txt tone="faint">{label(found.failed ? 'build.failed' : 'build.ordering')}</Txt>
       )}
       <PlanNotices reader={job} problems={[...plan.build.problems, ...(trips?.problems ?? [])]} />
-      {trips?.trips.map((trip) => {
-        const Icon = ICONS[trip.place];
-        return (
-          <Section
-            key={trip.key}
-            title={label('trips.trip', { number: trip.number, place: label(`build.place.${trip.place}`) })}
-            aside={<Icon size={22} aria-hidden />}
-          >
-            {trip.steps.map((one, i) => {
-              const of = by.get(one.step);
-              const before = trip.steps[i - 1];
-              const waitMin = before ? one.startMin - before.endMin : 0;
-              return of ? (
-                <Row
-                  key={of.id}
-                  step={of}
-                  job={job}
-                  waitMin={waitMin}
-                  onTick={() => dispatch(editJob((each) => withDone(each, of.id, Date.now())))}
-                  onOpen={() => setOpen(of.id)}
-                />
-              ) : null;
-            })}
-          </Section>
-        );
-      })}
+      {trips?.trips.map((trip) => (
+        <TripSection key={trip.key} trip={trip} job={job} by={by} onOpen={setOpen} />
+      ))}
       <Over
         title={label('trips.done')}
-        all={told(job.build.done).map((one) => ({
-          step: one,
-          said: momentWords(job.build.done.find((tick) => tick.step === one.id)?.at ?? nowMs, nowMs),
+        all={told(job.build.done).map((done) => ({
+          step: done,
+          said: momentWords(job.build.done.find((tick) => tick.step === done.id)?.at ?? nowMs, nowMs),
         }))}
         job={job}
-        onPut={put}
+        onPut={putBack}
       />
       <Over
         title={label('trips.left')}
-        all={told(job.build.skipped).map((one) => ({ step: one, said: reasonOf(job, one.id, label) }))}
+        all={told(job.build.skipped).map((skipped) => ({ step: skipped, said: reasonOf(job, skipped.id, label) }))}
         job={job}
-        onPut={put}
+        onPut={putBack}
       />
       {printing && trips ? <TripsPrint job={job} plan={plan} trips={trips} /> : null}
-      {step ? (
-        <Sheet
-          title={label('step.title')}
-          closeTitle={label('close')}
-          onClose={() => setOpen(null)}
-          footer={
-            step.kind === 'own' ? (
-              <Button title={label('own.change')} grow onPress={() => setOwn(step.id.slice('own:'.length))} />
-            ) : undefined
-          }
-        >
-          <StepCard step={step} job={job} plan={plan} nowMs={nowMs} />
-        </Sheet>
-      ) : null}
-      {own !== null ? (
-        <OwnStepSheet
-          job={job}
-          plan={plan}
-          own={job.build.own.find((one) => one.id === own) ?? null}
-          onClose={() => {
-            setOwn(null);
-            setOpen(null);
-          }}
-        />
-      ) : null}
+      {step ? <StepSheet step={step} job={job} plan={plan} nowMs={nowMs} onClose={() => setOpen(null)} /> : null}
     </StageLayout>
+  );
+}
+
+interface TripSectionProps {
+  readonly trip: Trip;
+  readonly job: Job;
+  readonly by: ReadonlyMap<string, Step>;
+  readonly onOpen: (id: string) => void;
+}
+
+/** The steps of one trip, each with what is waited for before it. */
+function TripSection({ trip, job, by, onOpen }: TripSectionProps) {
+  const label = useLabel();
+  const dispatch = useAppDispatch();
+  const Icon = ICONS[trip.place];
+  return (
+    <Section
+      title={label('trips.trip', { number: trip.number, place: label(`build.place.${trip.place}`) })}
+      aside={<Icon size={22} aria-hidden />}
+    >
+      {trip.steps.map((timed, i) => {
+        const step = by.get(timed.step);
+        const before = trip.steps[i - 1];
+        return step ? (
+          <Row
+            key={step.id}
+            step={step}
+            job={job}
+            waitMin={before ? timed.startMin - before.endMin : 0}
+            onTick={() => dispatch(editJob((now) => withDone(now, step.id, Date.now())))}
+            onOpen={() => onOpen(step.id)}
+          />
+        ) : null;
+      })}
+    </Section>
+  );
+}
+
+interface StepSheetProps extends Pick<TabProps, 'job' | 'plan'> {
+  readonly step: Step;
+  readonly nowMs: number;
+  readonly onClose: () => void;
+}
+
+/** One step; where it is the person’s own, it can be changed. */
+function StepSheet({ step, job, plan, nowMs, onClose }: StepSheetProps) {
+  const label = useLabel();
+  const [changing, setChanging] = useState(false);
+  const own = step.kind === 'own' ? (job.build.own.find(({ id }) => step.id === `own:${id}`) ?? null) : null;
+  return (
+    <>
+      <Sheet
+        title={label('step.title')}
+        closeTitle={label('close')}
+        onClose={onClose}
+        footer={
+          step.kind === 'own' ? (
+            <Button title={label('own.change')} grow onPress={() => setChanging(true)} />
+          ) : undefined
+        }
+      >
+        <StepCard step={step} job={job} plan={plan} nowMs={nowMs} />
+      </Sheet>
+      {changing ? <OwnStepSheet job={job} plan={plan} own={own} onClose={onClose} /> : null}
+    </>
   );
 }
 

@@ -1,0 +1,122 @@
+import { Pressable, StyleSheet, View } from 'react-native';
+import type { Job } from '@dormer/core/job/document';
+import type { ShoppingLine } from '@dormer/core/stock/shopping';
+import { words } from '@dormer/core/words';
+import { Button, LengthField, NoticeLine, TextField, Txt } from '../../controls';
+import { money } from '../../controls/money';
+import { useLabel } from '../../labels';
+import { measuredStock, useAppDispatch } from '../../store';
+import { makeStyles, RADIUS, SIZE, SPACE, TARGET } from '../../theme';
+
+interface ShoppingRowProps {
+  readonly line: ShoppingLine;
+  readonly job: Job;
+  readonly ticked: boolean;
+  readonly open: boolean;
+  readonly measure: { readonly section: string; readonly thicknessMm: number; readonly measured: boolean } | null;
+  readonly onTick: () => void;
+  readonly onOpen: () => void;
+  readonly onHave: (count: number) => void;
+  readonly onLeave: () => void;
+}
+
+/** One line of what is brought home, ticked as it goes into the basket. */
+export function ShoppingRow(props: ShoppingRowProps) {
+  const { line, job, ticked, open, onTick, onOpen } = props;
+  const styles = useStyles();
+  const label = useLabel();
+  const what = words(line.what, job);
+  return (
+    <View style={styles.line}>
+      <View style={styles.row}>
+        <Pressable
+          role="checkbox"
+          aria-checked={ticked}
+          aria-label={label('buy.tick', { what })}
+          onPress={onTick}
+          style={styles.tick}
+        >
+          <View style={[styles.box, ticked && styles.boxOn]}>{ticked ? <Txt style={styles.mark}>✓</Txt> : null}</View>
+        </Pressable>
+        <Pressable role="button" aria-expanded={open} onPress={onOpen} style={styles.what}>
+          <Txt style={ticked ? styles.done : undefined}>{what}</Txt>
+          <Txt kind="small" tone="faint">
+            <Amount line={line} job={job} />
+          </Txt>
+        </Pressable>
+        <Txt kind="strong">{money(line.price, job.stock)}</Txt>
+      </View>
+      {line.short ? <NoticeLine is="doubtful" word={label('buy.short')} words={label('buy.shortWhy')} /> : null}
+      {open ? <More {...props} /> : null}
+    </View>
+  );
+}
+
+/** How much of it, and in which packs. */
+function Amount({ line, job }: Pick<ShoppingRowProps, 'line' | 'job'>) {
+  const label = useLabel();
+  const [first] = line.packs;
+  if (!first) return label('buy.there');
+  if (line.kind === 'wood') return label('buy.boards', { count: first.count, price: money(first.price, job.stock) });
+  const packs = line.packs.map((pack) => `${pack.count} × ${words(pack.what, job)}`).join(' + ');
+  const amount = line.unit === 'each' ? String(Math.ceil(line.need)) : `${Math.ceil(line.need)} ${line.unit}`;
+  return label('buy.needs', { amount, packs });
+}
+
+/** What is asked of a line that is open: how much there is, how thick it really is, whether it is left in the shop. */
+function More({ line, job, measure, onHave, onLeave }: ShoppingRowProps) {
+  const styles = useStyles();
+  const label = useLabel();
+  const dispatch = useAppDispatch();
+  return (
+    <View style={styles.more}>
+      <TextField
+        label={label('buy.have', { unit: line.unit === 'each' ? label('buy.pieces') : line.unit })}
+        value={line.have > 0 ? String(line.have) : ''}
+        inputMode="decimal"
+        onCommit={(typed) => {
+          const count = Number(typed.trim().replace(',', '.') || '0');
+          const good = Number.isFinite(count) && count >= 0 && count <= 100_000;
+          if (good) onHave(count);
+          return good;
+        }}
+      />
+      {measure ? (
+        <LengthField
+          label={label('buy.really')}
+          value={job.stock.measured.find(({ item }) => item === measure.section)?.thickness ?? null}
+          units={job.units}
+          tape={job.tape}
+          leastMm={1}
+          onCommit={(thickness) => dispatch(measuredStock(measure.section, measure.thicknessMm, thickness))}
+        />
+      ) : null}
+      {line.kind === 'wood' ? <Button title={label('buy.leave')} onPress={onLeave} /> : null}
+      <Txt kind="small" tone="faint">
+        {label(`buy.price.${line.priceIs}`, { from: job.stock.priced ?? '' })}
+      </Txt>
+    </View>
+  );
+}
+
+const useStyles = makeStyles((colours) =>
+  StyleSheet.create({
+    line: { borderTopWidth: 1, borderTopColor: colours.rule },
+    row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.half },
+    tick: { minHeight: TARGET, minWidth: TARGET, alignItems: 'center', justifyContent: 'center' },
+    box: {
+      width: 26,
+      height: 26,
+      borderWidth: 2,
+      borderColor: colours.pencil,
+      borderRadius: RADIUS.small,
+      alignItems: 'center',
+      justifyContent: 'center',
+    },
+    boxOn: { backgroundColor: colours.action, borderColor: colours.action },
+    mark: { color: colours.panel, fontSize: SIZE.body, lineHeight: 20 },
+    what: { flex: 1, minHeight: TARGET, justifyContent: 'center', paddingVertical: SPACE.small },
+    done: { textDecorationLine: 'line-through' },
+    more: { gap: SPACE.half, paddingBottom: SPACE.one, paddingLeft: SPACE.two },
+  }),
+);
