@@ -20,7 +20,7 @@ const TRANSFORMED = [
 module.exports = {
   displayName: 'app',
   preset: 'jest-expo',
-  setupFiles: [require.resolve('../scripts/propertyTests.cjs'), require.resolve('../core/src/words/rest.ts')],
+  setupFiles: [require.resolve('../scripts/propertyTests.cjs'), require.resolve('../core/src/say/words/rest.ts')],
   moduleFileExtensions: ['ts', 'tsx', 'mjs', 'js', 'jsx', 'json', 'node'],
   transform: { '\\.[jt]sx?$': 'babel-jest', '\\.mjs$': 'babel-jest' },
   sandboxInjectedGlobals: require('../scripts/testGlobals.cjs'),

@@ -1,7 +1,7 @@
 module.exports = {
   displayName: 'core',
   testEnvironment: 'node',
-  setupFiles: [require.resolve('../scripts/propertyTests.cjs'), require.resolve('./src/words/rest.ts')],
+  setupFiles: [require.resolve('../scripts/propertyTests.cjs'), require.resolve('./src/say/words/rest.ts')],
   sandboxInjectedGlobals: require('../scripts/testGlobals.cjs'),
   testMatch: ['<rootDir>/src/**/*.test.ts'],
   // Written as modules, without saying so.

@@ -1,9 +1,9 @@
-import { asWritten, orderSteps, stepsFor, tripsFor, type Ordered } from '@dormer/core/steps';
-import { demoJobs } from '@dormer/core/demo';
+import { asWritten, orderSteps, stepsFor, tripsFor, type Ordered } from '@dormer/core/work/steps';
+import { demoJobs } from '@dormer/core/rigs/demo';
 import { STEP_PLACES, type Job } from '@dormer/core/job';
 import { planJob } from '@dormer/core/plan';
-import { randomFrom } from '@dormer/core/random';
-import { words } from '@dormer/core/words/all';
+import { randomFrom } from '@dormer/core/base/random';
+import { words } from '@dormer/core/say/words/all';
 
 // Prints how many trips the work takes and how long until all is done, in the order that was found and in the order in
 // which the steps are written; for the demo jobs gone about in several ways, and for random jobs.

@@ -1,9 +1,9 @@
 import loadHighs from 'highs';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import { uniformInt } from 'pure-rand/distribution/uniformInt';
-import { parcelBench } from '@dormer/core/demo';
+import { parcelBench } from '@dormer/core/rigs/demo';
 import { planJob } from '@dormer/core/plan';
-import { cutBars, cutSheets, planCutting, solverOf, type Solver, type WantedPanel } from '@dormer/core/stock';
+import { cutBars, cutSheets, planCutting, solverOf, type Solver, type WantedPanel } from '@dormer/core/work/stock';
 
 // Prints how good cutting is and how long it takes: one dimension on instances of bin packing made by published recipes
 // and on made-up shelving jobs; two dimensions on the ten random classes of rectangle packing and on made-up shelving

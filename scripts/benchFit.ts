@@ -1,6 +1,6 @@
 import { newJob, type EndStyle, type Job, type Reading } from '@dormer/core/job';
-import { openingOf, type Band } from '@dormer/core/opening';
-import { fitBetween, HIDDEN_MM, pocketOf } from '@dormer/core/fit';
+import { openingOf, type Band } from '@dormer/core/place/opening';
+import { fitBetween, HIDDEN_MM, pocketOf } from '@dormer/core/design/fit';
 import {
   carried,
   chanceAt,
@@ -14,10 +14,10 @@ import {
   type Room,
   type Slips,
   type Tried,
-} from '@dormer/core/practice';
-import { outAt } from '@dormer/core/place';
-import { signedValue, type Spot } from '@dormer/core/reading';
-import { surveyOf } from '@dormer/core/survey';
+} from '@dormer/core/rigs/practice';
+import { outAt } from '@dormer/core/place/kinds';
+import { signedValue, type Spot } from '@dormer/core/place/reading';
+import { surveyOf } from '@dormer/core/place/survey';
 
 /**
  * What boards do at the wall: the habits people have, the survey after so many readings, and perfect knowledge, each

@@ -1,11 +1,11 @@
-import { chimneyAlcove } from '@dormer/core/demo';
+import { chimneyAlcove } from '@dormer/core/rigs/demo';
 import { typedLength, type Job, type Thing } from '@dormer/core/job';
-import { layOut, type Contents } from '@dormer/core/layout';
-import { openingOf } from '@dormer/core/opening';
-import { typedMass } from '@dormer/core/quantity';
-import { randomFrom } from '@dormer/core/random';
-import { surveyOf } from '@dormer/core/survey';
-import { underOf } from '@dormer/core/system';
+import { layOut, type Contents } from '@dormer/core/design/layout';
+import { openingOf } from '@dormer/core/place/opening';
+import { typedMass } from '@dormer/core/base/quantity';
+import { randomFrom } from '@dormer/core/base/random';
+import { surveyOf } from '@dormer/core/place/survey';
+import { underOf } from '@dormer/core/design/system';
 
 // Prints how long heights by what is stored take to decide, whether everything has room, and how far from the best a
 // layout can be at the most: medians over made-up lists of things, and the worst of them.

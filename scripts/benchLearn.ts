@@ -1,6 +1,6 @@
-import { ownTimes } from '@dormer/core/log';
-import { randomFrom } from '@dormer/core/random';
-import { learnErrors } from '@dormer/core/survey';
+import { ownTimes } from '@dormer/core/work/log';
+import { randomFrom } from '@dormer/core/base/random';
+import { learnErrors } from '@dormer/core/place/survey';
 
 // Prints how near estimates of a simulated person come to the truth: own speed by timed steps, own reading error by
 // repeats.

@@ -1,12 +1,12 @@
-import { chimneyAlcove } from '@dormer/core/demo';
-import { fitParts } from '@dormer/core/fit';
-import { placeFixings } from '@dormer/core/fixing';
+import { chimneyAlcove } from '@dormer/core/rigs/demo';
+import { fitParts } from '@dormer/core/design/fit';
+import { placeFixings } from '@dormer/core/design/fixing';
 import { SYSTEM_NAMES, typedLength, withSystem, type Job, type SystemName } from '@dormer/core/job';
-import { layOut } from '@dormer/core/layout';
-import { curesFor, solvePlate, strengthOf } from '@dormer/core/load';
-import { openingOf } from '@dormer/core/opening';
-import { surveyOf } from '@dormer/core/survey';
-import { applySystems, underOf } from '@dormer/core/system';
+import { layOut } from '@dormer/core/design/layout';
+import { curesFor, solvePlate, strengthOf } from '@dormer/core/design/load';
+import { openingOf } from '@dormer/core/place/opening';
+import { surveyOf } from '@dormer/core/place/survey';
+import { applySystems, underOf } from '@dormer/core/design/system';
 
 // Prints how long it takes to reckon the strength of twelve shelves, each of its own length and with a load of its own,
 // and what would cure them; and how much a finer mesh would change their sag.

@@ -1,9 +1,9 @@
-import { chimneyAlcove } from '@dormer/core/demo';
+import { chimneyAlcove } from '@dormer/core/rigs/demo';
 import { typedLength, type Job, type Reading } from '@dormer/core/job';
-import { fitBetween, pocketOf } from '@dormer/core/fit';
-import { openingOf, type Opening } from '@dormer/core/opening';
+import { fitBetween, pocketOf } from '@dormer/core/design/fit';
+import { openingOf, type Opening } from '@dormer/core/place/opening';
 import { planJob } from '@dormer/core/plan';
-import { surveyOf } from '@dormer/core/survey';
+import { surveyOf } from '@dormer/core/place/survey';
 
 // Prints how long a survey, outlines and a plan take: the median and the slowest of many runs, milliseconds.
 

@@ -8,8 +8,8 @@ import {
   takeAll,
   TRIAL_BOARDS,
   TRIAL_SIZE,
-} from '@dormer/core/practice';
-import { advise, at, surveyOf } from '@dormer/core/survey';
+} from '@dormer/core/rigs/practice';
+import { advise, at, surveyOf } from '@dormer/core/place/survey';
 
 // What the advised order of readings is worth against others, and how fast a survey is solved.
 const ROOMS = Number(process.argv[2] ?? 100);

@@ -1,8 +1,8 @@
 import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { format } from 'prettier';
-import { sceneSvg } from '../core/src/exchange/sceneSvg';
-import { examples } from '../core/src/worked';
+import { sceneSvg } from '../core/src/say/exchange/sceneSvg';
+import { examples } from '../core/src/rigs/worked';
 
 // The worked examples of docs/supports.md and their drawings, made from what the systems make of one plain opening;
 // --check fails when docs/ is behind.

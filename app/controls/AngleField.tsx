@@ -1,7 +1,7 @@
 import { useState } from 'react';
-import { parseAngle } from '@dormer/core/quantity';
-import type { Message } from '@dormer/core/message';
-import { words, type Reader } from '@dormer/core/words';
+import { parseAngle } from '@dormer/core/base/quantity';
+import type { Message } from '@dormer/core/base/message';
+import { words, type Reader } from '@dormer/core/say/words/first';
 import { TextField } from './TextField';
 
 export interface TypedAngle {

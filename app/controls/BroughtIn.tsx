@@ -1,6 +1,6 @@
 import { View } from 'react-native';
-import type { Message } from '@dormer/core/message';
-import { words, type Reader } from '@dormer/core/words';
+import type { Message } from '@dormer/core/base/message';
+import { words, type Reader } from '@dormer/core/say/words/first';
 import { useLabel } from '../labels';
 import { NoticeLine } from './Notices';
 import { Txt } from './Txt';

@@ -3,7 +3,7 @@ import FileDown from 'lucide-react-native/icons/file-down';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
-import type { Template } from '@dormer/core/template';
+import type { Template } from '@dormer/core/design/template';
 import { useLabel } from '../labels';
 import { notify, useAppDispatch } from '../store';
 import { makeStyles, SPACE } from '../theme';

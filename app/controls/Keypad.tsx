@@ -3,7 +3,7 @@ import ChevronDown from 'lucide-react-native/icons/chevron-down';
 import Delete from 'lucide-react-native/icons/delete';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
-import type { JobUnit, Tape } from '@dormer/core/quantity';
+import type { JobUnit, Tape } from '@dormer/core/base/quantity';
 import { useLabel, type LabelKey } from '../labels';
 import { FONT, makeStyles, RADIUS, SPACE, TARGET, useTheme } from '../theme';
 import { useKeypad } from './KeypadContext';

@@ -1,7 +1,7 @@
 import { fireEvent, render, screen } from '@testing-library/react-native';
 import { useState } from 'react';
 import { typedLength } from '@dormer/core/job/document';
-import type { JobUnit, TypedLength } from '@dormer/core/quantity';
+import type { JobUnit, TypedLength } from '@dormer/core/base/quantity';
 import { Keypad } from './Keypad';
 import { KeypadProvider } from './KeypadContext';
 import { LengthField } from './LengthField';

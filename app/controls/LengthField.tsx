@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useId, useMemo, useRef, useState } from 'react';
 import { StyleSheet, TextInput, View } from 'react-native';
-import type { Message } from '@dormer/core/message';
+import type { Message } from '@dormer/core/base/message';
 import {
   formatLength,
   parseLength,
@@ -9,8 +9,8 @@ import {
   type ParseLengthOptions,
   type Tape,
   type TypedLength,
-} from '@dormer/core/quantity';
-import { words } from '@dormer/core/words';
+} from '@dormer/core/base/quantity';
+import { words } from '@dormer/core/say/words/first';
 import { FONT, makeStyles, RADIUS, SIZE, SPACE, TARGET } from '../theme';
 import { focusNextLength, LENGTH_FIELD } from './focusNext';
 import { useKeypad } from './KeypadContext';

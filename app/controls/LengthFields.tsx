@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import type { JobUnit, Tape, TypedLength } from '@dormer/core/quantity';
+import type { JobUnit, Tape, TypedLength } from '@dormer/core/base/quantity';
 import { makeStyles, SPACE } from '../theme';
 import { LengthField } from './LengthField';
 

@@ -1,7 +1,7 @@
 import { useState } from 'react';
-import type { Message } from '@dormer/core/message';
-import { parseMass, typedMass, type JobUnit, type TypedMass } from '@dormer/core/quantity';
-import { words, type Reader } from '@dormer/core/words';
+import type { Message } from '@dormer/core/base/message';
+import { parseMass, typedMass, type JobUnit, type TypedMass } from '@dormer/core/base/quantity';
+import { words, type Reader } from '@dormer/core/say/words/first';
 import { TextField } from './TextField';
 
 interface MassFieldProps {

@@ -1,6 +1,6 @@
 import { fireEvent, render, screen } from '@testing-library/react-native';
-import { about, count, message } from '@dormer/core/message';
-import { doubtful, stop } from '@dormer/core/problem';
+import { about, count, message } from '@dormer/core/base/message';
+import { doubtful, stop } from '@dormer/core/base/problem';
 import { PlanNotices } from './PlanNotices';
 
 const reader = { units: 'mm', tape: '0.5mm' } as const;

@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import type { Caution, Problem } from '@dormer/core/problem';
-import { words, type Reader } from '@dormer/core/words';
+import type { Caution, Problem } from '@dormer/core/base/problem';
+import { words, type Reader } from '@dormer/core/say/words/first';
 import { useLabel } from '../labels';
 import { Button } from './Button';
 import { NoticeLine } from './Notices';

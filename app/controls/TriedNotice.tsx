@@ -1,6 +1,6 @@
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
-import { lengthWords } from '@dormer/core/words';
+import { lengthWords } from '@dormer/core/say/words/first';
 import '../labels/cut';
 import { useLabel } from '../labels';
 import { NoticeLine } from './Notices';

@@ -1,5 +1,5 @@
 import { fireEvent, render, screen } from '@testing-library/react-native';
-import { chimneyAlcove } from '@dormer/core/demo';
+import { chimneyAlcove } from '@dormer/core/rigs/demo';
 import { planJob } from '@dormer/core/plan';
 import { Why } from './Why';
 

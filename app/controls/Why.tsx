@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
-import type { Figure } from '@dormer/core/figure';
-import type { Message } from '@dormer/core/message';
-import { lengthWords, words, type Reader } from '@dormer/core/words';
+import type { Figure } from '@dormer/core/base/figure';
+import type { Message } from '@dormer/core/base/message';
+import { lengthWords, words, type Reader } from '@dormer/core/say/words/first';
 import { useLabel } from '../labels';
 import { FONT, makeStyles, SIZE, SPACE, TARGET } from '../theme';
 import { Sheet } from './Sheet';

@@ -1,7 +1,7 @@
 import { fireEvent, render, screen } from '@testing-library/react-native';
 import { useState } from 'react';
 import { typedLength } from '@dormer/core/job/document';
-import type { TypedLength, TypedMass } from '@dormer/core/quantity';
+import type { TypedLength, TypedMass } from '@dormer/core/base/quantity';
 import { KeypadProvider } from './KeypadContext';
 import { LengthFields } from './LengthFields';
 import { MassField } from './MassField';

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { parseLength } from '@dormer/core/quantity';
+import { parseLength } from '@dormer/core/base/quantity';
 import { afterKey, BACK, DIGITS, FEET, fractionRows, MINUS, NEXT, PLUS, POINT, TIMES, type PadKey } from './keypadKeys';
 
 const strip = fractionRows('in', '1/16in', false).flat();

@@ -1,4 +1,4 @@
-import type { JobUnit, Tape } from '@dormer/core/quantity';
+import type { JobUnit, Tape } from '@dormer/core/base/quantity';
 
 /** A key of the length keypad. */
 export type PadKey =

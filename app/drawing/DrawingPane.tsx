@@ -1,9 +1,9 @@
 import Maximize from 'lucide-react-native/icons/maximize-2';
 import { useState, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
-import type { About } from '@dormer/core/problem';
-import { EXAGGERATIONS, type Exaggeration, type Scene } from '@dormer/core/scene';
-import type { Reader } from '@dormer/core/words';
+import type { About } from '@dormer/core/base/problem';
+import { EXAGGERATIONS, type Exaggeration, type Scene } from '@dormer/core/say/scene';
+import type { Reader } from '@dormer/core/say/words/first';
 import { Button, Segmented, Sheet, Txt } from '../controls';
 import { useLabel } from '../labels';
 import { makeStyles, SPACE, useWide } from '../theme';

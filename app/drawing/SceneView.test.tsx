@@ -1,9 +1,9 @@
 import { fireEvent, render, screen } from '@testing-library/react-native';
 import { Text } from 'react-native-svg';
-import { chimneyAlcove } from '@dormer/core/demo';
+import { chimneyAlcove } from '@dormer/core/rigs/demo';
 import { planJob } from '@dormer/core/plan';
-import { spotOf, viewOf } from '@dormer/core/reading';
-import { elevationScene } from '@dormer/core/scene';
+import { spotOf, viewOf } from '@dormer/core/place/reading';
+import { elevationScene } from '@dormer/core/say/scene';
 import { SceneView } from './SceneView';
 
 const job = chimneyAlcove();

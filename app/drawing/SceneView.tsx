@@ -1,9 +1,9 @@
 import { useId, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import Svg, { Defs, G, Line, Path, Pattern, Rect } from 'react-native-svg';
-import type { About } from '@dormer/core/problem';
-import type { Scene, Shape } from '@dormer/core/scene';
-import { words, type Reader } from '@dormer/core/words';
+import type { About } from '@dormer/core/base/problem';
+import type { Scene, Shape } from '@dormer/core/say/scene';
+import { words, type Reader } from '@dormer/core/say/words/first';
 import { useTheme } from '../theme';
 import { placeFigures } from './figures';
 import { inkFor, type Hatches } from './ink';

@@ -1,5 +1,5 @@
 import { Circle, Line, Path, Rect, Text } from 'react-native-svg';
-import type { DimensionShape, Point, Shape } from '@dormer/core/scene';
+import type { DimensionShape, Point, Shape } from '@dormer/core/say/scene';
 import { FONT } from '../theme';
 import { TEXT_PX, type Figure } from './figures';
 import type { Ink } from './ink';

@@ -1,9 +1,9 @@
-import type { Step } from '@dormer/core/steps/hand';
+import type { Step } from '@dormer/core/work/steps/forScreens';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
-import { elevationScene } from '@dormer/core/scene';
-import { pieceInElevation } from '@dormer/core/scene/layout';
-import { words } from '@dormer/core/words';
+import { elevationScene } from '@dormer/core/say/scene';
+import { pieceInElevation } from '@dormer/core/say/scene/layout';
+import { words } from '@dormer/core/say/words/first';
 import { DrawingPane } from './DrawingPane';
 
 interface StepDrawingProps {

@@ -1,6 +1,6 @@
-import { demoJobs } from '@dormer/core/demo';
+import { demoJobs } from '@dormer/core/rigs/demo';
 import { planJob } from '@dormer/core/plan';
-import { elevationScene, type Point, type Scene } from '@dormer/core/scene';
+import { elevationScene, type Point, type Scene } from '@dormer/core/say/scene';
 import { placeFigures, type Box } from './figures';
 import { fitSheet } from './sheet';
 

@@ -1,5 +1,5 @@
-import type { DimensionShape, LabelShape, Point, Scene, Shape } from '@dormer/core/scene';
-import { lengthWords, words, type Reader } from '@dormer/core/words';
+import type { DimensionShape, LabelShape, Point, Scene, Shape } from '@dormer/core/say/scene';
+import { lengthWords, words, type Reader } from '@dormer/core/say/words/first';
 import type { Sheet } from './sheet';
 
 /** A figure or words of a drawing, where they stand on the screen: pixels. */

@@ -1,4 +1,4 @@
-import type { Role } from '@dormer/core/scene';
+import type { Role } from '@dormer/core/say/scene';
 import type { Colours } from '../theme';
 
 /** How a role is drawn. */

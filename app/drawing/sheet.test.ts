@@ -1,7 +1,7 @@
 import fc from 'fast-check';
-import { chimneyAlcove } from '@dormer/core/demo';
+import { chimneyAlcove } from '@dormer/core/rigs/demo';
 import { planJob } from '@dormer/core/plan';
-import { elevationScene } from '@dormer/core/scene';
+import { elevationScene } from '@dormer/core/say/scene';
 import { fitSheet } from './sheet';
 
 const job = chimneyAlcove();

@@ -1,4 +1,4 @@
-import type { Point, Scene } from '@dormer/core/scene';
+import type { Point, Scene } from '@dormer/core/say/scene';
 
 /** How a scene lies on a piece of screen: millimetres to pixels, y turned over. */
 export interface Sheet {

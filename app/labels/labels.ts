@@ -1,6 +1,6 @@
 import { createInstance } from 'i18next';
 import { useSyncExternalStore } from 'react';
-import { CATALOGUE_SETTINGS } from '@dormer/core/words';
+import { CATALOGUE_SETTINGS } from '@dormer/core/say/words/first';
 import type { buildEn } from './build.en';
 import type { cutEn } from './cut.en';
 import { en } from './en';

@@ -11,7 +11,7 @@ import {
   type Trial,
 } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
-import type { JobUnit } from '@dormer/core/quantity';
+import type { JobUnit } from '@dormer/core/base/quantity';
 import { api } from './api';
 import { linked } from './devices';
 import { said, type Notice } from './notice';
@@ -21,7 +21,7 @@ import { readRack, syncRack } from './rackActions';
 import { records } from './records';
 import { selectLink } from './selectors';
 import { settings } from './settings';
-import type { AppDispatch, RootState, Services } from './store';
+import type { AppDispatch, RootState, Services } from './state';
 
 export type Thunk<R> = (dispatch: AppDispatch, getState: () => RootState, services: Services) => R;
 

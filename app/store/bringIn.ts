@@ -1,7 +1,7 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { LIMITS, type Reading } from '@dormer/core/job/document';
-import { message, text, type Message } from '@dormer/core/message';
-import type { Result } from '@dormer/core/result';
+import { message, text, type Message } from '@dormer/core/base/message';
+import type { Result } from '@dormer/core/base/result';
 import { editJob, type Thunk } from './actions';
 
 /** What came of a table of readings: how many came in, and the rows that did not. */

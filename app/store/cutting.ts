@@ -1,5 +1,5 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import type { Cutting } from '@dormer/core/stock';
+import type { Cutting } from '@dormer/core/work/stock';
 
 export interface CuttingState {
   readonly result: Cutting | null;

@@ -1,11 +1,11 @@
 import { withMeasured, type CutPiece, type Job, type Offcut } from '@dormer/core/job/document';
-import type { TypedLength } from '@dormer/core/quantity';
-import type { Cutting } from '@dormer/core/stock';
-import { piecesOn } from '@dormer/core/stock/cutPieces';
+import type { TypedLength } from '@dormer/core/base/quantity';
+import type { Cutting } from '@dormer/core/work/stock';
+import { piecesOn } from '@dormer/core/work/stock/cutPieces';
 import { editJob } from './actions';
 import { api, type Supplier } from './api';
 import { cuttingBegan, cuttingDone, cuttingHeard, cuttingStopped } from './cutting';
-import type { AppDispatch, RootState, Services } from './store';
+import type { AppDispatch, RootState, Services } from './state';
 
 type Thunk<R> = (dispatch: AppDispatch, getState: () => RootState, services: Services) => R;
 

@@ -1,5 +1,5 @@
 import type { DeviceValue, Instrument, Job } from '@dormer/core/job/document';
-import type { Spot } from '@dormer/core/reading';
+import type { Spot } from '@dormer/core/place/reading';
 
 /** Where and as what a device is held. */
 export interface Hold {

@@ -1,4 +1,4 @@
-import { cloakroomCloset } from '@dormer/core/demo';
+import { cloakroomCloset } from '@dormer/core/rigs/demo';
 import { withoutReading, writeJobFile } from '@dormer/core/job/document';
 import { MapDevice, PretendServer, directCore, until } from '../test/setup';
 import { begin, closeJob, copyJob, createJob, importJob, openJob, removeJob, takeReading, undo } from './actions';

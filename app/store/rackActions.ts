@@ -1,7 +1,7 @@
 import type { Offcut } from '@dormer/core/job/document';
 import { api } from './api';
 import { rackChanged, rackPulled, rackRead, rackSent, type RackChange } from './rack';
-import type { AppDispatch, RootState, Services } from './store';
+import type { AppDispatch, RootState, Services } from './state';
 
 type Thunk<R> = (dispatch: AppDispatch, getState: () => RootState, services: Services) => R;
 

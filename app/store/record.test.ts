@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { chimneyAlcove } from '@dormer/core/demo';
+import { chimneyAlcove } from '@dormer/core/rigs/demo';
 import { mayPull } from './records';
 import { newRecord, nextStep, recordFromServer, sameJob, saveState, type JobRecord } from './record';
 

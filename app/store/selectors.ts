@@ -1,6 +1,6 @@
 import { createSelector } from '@reduxjs/toolkit';
 import { saveState, type JobRecord, type SaveState } from './record';
-import type { RootState } from './store';
+import type { RootState } from './state';
 
 export const selectOpenJob = (state: RootState) => state.openJob.present.job;
 export const selectCanUndo = (state: RootState) => state.openJob.past.length > 0;

@@ -1,47 +1,15 @@
-import {
-  combineReducers,
-  configureStore,
-  createListenerMiddleware,
-  type ThunkDispatch,
-  type UnknownAction,
-} from '@reduxjs/toolkit';
+import { configureStore, createListenerMiddleware, type UnknownAction } from '@reduxjs/toolkit';
 import type { Core } from '../workers/messages';
 import { api } from './api';
-import { cuttingReducer } from './cutting';
 import type { Device } from './device';
-import { devicesReducer } from './devices';
-import { noticeReducer } from './notice';
-import { edited, opened, openJobReducer } from './openJob';
-import { planDropped, planFailed, plannedReducer, planReady } from './planned';
+import { edited, opened } from './openJob';
+import { planDropped, planFailed, planReady } from './planned';
 import { sameJob, type JobRecord } from './record';
-import { rackReducer } from './rack';
-import { records, recordsReducer } from './records';
-import { settings, settingsReducer } from './settings';
-import { createSync, type Sync } from './sync';
+import { records } from './records';
+import { settings } from './settings';
+import { reducer, type AppDispatch, type RootState, type Services, type Sync } from './state';
+import { createSync } from './sync';
 import { tabs, type Tabs } from './tabs';
-
-const reducer = combineReducers({
-  openJob: openJobReducer,
-  records: recordsReducer,
-  planned: plannedReducer,
-  cutting: cuttingReducer,
-  rack: rackReducer,
-  devices: devicesReducer,
-  settings: settingsReducer,
-  notice: noticeReducer,
-  [api.reducerPath]: api.reducer,
-});
-
-export type RootState = ReturnType<typeof reducer>;
-export type AppDispatch = ThunkDispatch<RootState, Services, UnknownAction>;
-
-/** What the store works with that is not state. */
-export interface Services {
-  readonly core: Core;
-  readonly device: Device;
-  readonly now: () => string;
-  readonly sync: () => Sync;
-}
 
 export interface StoreOptions {
   readonly core: Core;

@@ -1,4 +1,4 @@
-import { chimneyAlcove } from '@dormer/core/demo';
+import { chimneyAlcove } from '@dormer/core/rigs/demo';
 import { until } from '../test/setup';
 import { selectSaveState } from './selectors';
 import { type AppStore } from './store';

@@ -4,7 +4,7 @@ import { api, type ServerRefusal } from './api';
 import type { Device } from './device';
 import { mayPull, records } from './records';
 import { nextStep, sameJob, type JobRecord, type NextStep, type SaveFault, type Sending } from './record';
-import type { AppDispatch, RootState } from './store';
+import type { AppDispatch, RootState, Sync } from './state';
 
 export interface SyncOptions {
   readonly dispatch: AppDispatch;
@@ -17,14 +17,6 @@ export interface SyncOptions {
 }
 
 /** Brings the device's jobs to the server and the server's to the device. */
-export interface Sync {
-  /** Sends a job's changes once the person has paused. */
-  soon(id: string): void;
-  /** Sends whatever waits, then looks what is new on the server. */
-  now(): Promise<void>;
-  stop(): void;
-}
-
 type Outcome = 'done' | 'unreached';
 
 export const createSync = (options: SyncOptions): Sync => new ServerSync(options);

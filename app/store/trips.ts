@@ -1,5 +1,5 @@
-import type { CalendarOfWork, Trips } from '@dormer/core/steps/hand';
-import type { AppDispatch, RootState, Services } from './store';
+import type { CalendarOfWork, Trips } from '@dormer/core/work/steps/forScreens';
+import type { AppDispatch, RootState, Services } from './state';
 
 /** Has what is left of the open job ordered, from the present on. @returns null where no job is open */
 export const askTrips =

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import type { DeviceValue, Instrument } from '@dormer/core/job/document';
-import { instrumentsFor, type Spot } from '@dormer/core/reading';
+import { instrumentsFor, type Spot } from '@dormer/core/place/reading';
 import { useLatest } from '../platform/useLatest';
 import type { Devices, Hold } from './deviceStream';
 import { useAppSelector } from './hooks';

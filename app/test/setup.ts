@@ -1,11 +1,11 @@
-import { calendarFor, tripsFor } from '@dormer/core/steps';
-import { readReadingsCsv, readThingsCsv } from '@dormer/core/exchange';
+import { calendarFor, tripsFor } from '@dormer/core/work/steps';
+import { readReadingsCsv, readThingsCsv } from '@dormer/core/say/exchange';
 import { withoutTicks, type Job, type Offcut } from '@dormer/core/job/document';
 import { readJobFile } from '@dormer/core/job';
 import { compareStyles, considerSystems, planJob } from '@dormer/core/plan';
 import { readFileSync } from 'node:fs';
 import loadHighs from 'highs';
-import { planCutting, solverOf } from '@dormer/core/stock';
+import { planCutting, solverOf } from '@dormer/core/work/stock';
 import { whatIf } from '@dormer/core/whatIf';
 import type { RackState } from '../store/rack';
 import type { Device } from '../store/device';

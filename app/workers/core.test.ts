@@ -1,4 +1,4 @@
-import { chimneyAlcove } from '@dormer/core/demo';
+import { chimneyAlcove } from '@dormer/core/rigs/demo';
 import { coreInWorker } from './core';
 import type { Request, Response } from './messages';
 

@@ -1,8 +1,8 @@
-import { calendarFor, tripsFor } from '@dormer/core/steps';
-import { readReadingsCsv, readThingsCsv } from '@dormer/core/exchange';
+import { calendarFor, tripsFor } from '@dormer/core/work/steps';
+import { readReadingsCsv, readThingsCsv } from '@dormer/core/say/exchange';
 import { readJobFile, withoutTicks } from '@dormer/core/job';
 import { compareStyles, considerSystems, planJob } from '@dormer/core/plan';
-import { planCutting } from '@dormer/core/stock';
+import { planCutting } from '@dormer/core/work/stock';
 import { whatIf } from '@dormer/core/whatIf';
 import type { CutFrom, Request, Response } from './messages';
 import { remembered } from './remembered';

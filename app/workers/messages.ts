@@ -1,12 +1,12 @@
-import type { CalendarOfWork, Trips } from '@dormer/core/steps/hand';
-import type { ReadRows, ReadThings } from '@dormer/core/exchange';
+import type { CalendarOfWork, Trips } from '@dormer/core/work/steps/forScreens';
+import type { ReadRows, ReadThings } from '@dormer/core/say/exchange';
 import type { CutPiece, Job, Offcut, Refusal } from '@dormer/core/job/document';
-import type { Message } from '@dormer/core/message';
-import type { StyleOutcome } from '@dormer/core/fit';
+import type { Message } from '@dormer/core/base/message';
+import type { StyleOutcome } from '@dormer/core/design/fit';
 import type { Considered, Plan } from '@dormer/core/plan';
-import type { JobUnit } from '@dormer/core/quantity';
-import type { Result } from '@dormer/core/result';
-import type { Cutting } from '@dormer/core/stock';
+import type { JobUnit } from '@dormer/core/base/quantity';
+import type { Result } from '@dormer/core/base/result';
+import type { Cutting } from '@dormer/core/work/stock';
 import type { WhatIf } from '@dormer/core/whatIf';
 
 /** What the app may ask of the core, which runs in a worker so that the screen stays live. */

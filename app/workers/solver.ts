@@ -1,5 +1,5 @@
 import loadHighs from 'highs';
-import { solverOf, type Solver } from '@dormer/core/stock';
+import { solverOf, type Solver } from '@dormer/core/work/stock';
 
 let loaded: Promise<Solver> | null = null;
 

@@ -1,4 +1,4 @@
-import { chimneyAlcove, stairCavity } from './demo';
+import { chimneyAlcove, stairCavity } from './rigs/demo';
 import { typedLength, type Job, type SystemName, type Thing } from './job';
 import { planJob, type Plan } from './plan';
 

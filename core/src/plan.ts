@@ -1,6 +1,6 @@
-import type { Figure } from './figure';
-import { fitParts, liftOf, withHoles, type Lift, type Part } from './fit';
-import { neededFor, placeFixings, type Fixing, type Needed } from './fixing';
+import type { Figure } from './base/figure';
+import { fitParts, liftOf, withHoles, type Lift, type Part } from './design/fit';
+import { neededFor, placeFixings, type Fixing, type Needed } from './design/fixing';
 import type { Job } from './job';
 import {
   levelLineWords,
@@ -17,21 +17,21 @@ import {
   type Station,
   type Tilted,
   type WallMark,
-} from './layout';
-import { curesFor, strengthOf, type Cure, type Strength } from './load';
-import type { Message } from './message';
-import { deviationsOf, outlineOf, type CavityBox, type Deviation, type Opening, type Outline } from './opening';
-import { studAdvice, type StudAdvice } from './place';
-import type { Caution, Problem } from './problem';
+} from './design/layout';
+import { curesFor, strengthOf, type Cure, type Strength } from './design/load';
+import type { Message } from './base/message';
+import { deviationsOf, outlineOf, type CavityBox, type Deviation, type Opening, type Outline } from './place/opening';
+import { studAdvice, type StudAdvice } from './place/kinds';
+import type { Caution, Problem } from './base/problem';
 import type { Considered } from './road/consider';
 import { asFarAsParts } from './road/parts';
 import { cautionsOf, problemsOf } from './road/problems';
 import { plannedReading, type PlannedReading } from './road/readings';
 import { compareStyles, considerSystems } from './road/styles';
-import { stepsFor, type Steps } from './steps/steps';
-import { cutList, type CutGroup } from './stock';
-import { advise, type Advice, type LearnedError, type Survey, type TrialCheck } from './survey';
-import { shelfMarks, type Applied, type Hardware } from './system';
+import { stepsFor, type Steps } from './work/steps/steps';
+import { cutList, type CutGroup } from './work/stock';
+import { advise, type Advice, type LearnedError, type Survey, type TrialCheck } from './place/survey';
+import { shelfMarks, type Applied, type Hardware } from './design/system';
 
 /** The version of the plan this code writes. */
 export const PLAN_VERSION = 7;

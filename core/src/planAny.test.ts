@@ -1,11 +1,19 @@
 import fc from 'fast-check';
-import { cabinetSpan, chimneyAlcove, cloakroomCloset, demoJobs, parcelBench, stairCavity, windowCorner } from './demo';
-import { shapeWords } from './fit';
-import type { Figure } from './figure';
+import {
+  cabinetSpan,
+  chimneyAlcove,
+  cloakroomCloset,
+  demoJobs,
+  parcelBench,
+  stairCavity,
+  windowCorner,
+} from './rigs/demo';
+import { shapeWords } from './design/fit';
+import type { Figure } from './base/figure';
 import { readJob, type Job } from './job';
 import { planJob, type Plan } from './plan';
-import { TAPE_STEP_MM, type JobUnit } from './quantity';
-import { words } from './words';
+import { TAPE_STEP_MM, type JobUnit } from './base/quantity';
+import { words } from './say/words';
 import { mm, width, height, depth, plain, codes, part } from './planTesting';
 
 /** Every figure anywhere in a plan. */

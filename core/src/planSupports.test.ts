@@ -10,10 +10,10 @@ import {
   type Job,
   type SystemName,
 } from './job';
-import { MATERIALS } from './load/materials';
-import { mm, plainJob, saying } from './load/testing';
+import { MATERIALS } from './design/load/materials';
+import { mm, plainJob, saying } from './design/load/testing';
 import { planJob, type Plan } from './plan';
-import { words } from './words/all';
+import { words } from './say/words/all';
 
 // Whatever is answered of a system, with whatever is listed, drilled and parted: the plan is sound, and says so in
 // words.

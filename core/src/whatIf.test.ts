@@ -1,5 +1,5 @@
-import { chimneyAlcove } from './demo';
-import { atOnce, loadedSolver } from './stock/testing';
+import { chimneyAlcove } from './rigs/demo';
+import { atOnce, loadedSolver } from './work/stock/testing';
 import { whatIf } from './whatIf';
 
 test('boards, plywood and MDF side by side: the same shelves, other figures', async () => {

@@ -1,9 +1,9 @@
 import type { Job, Offcut } from './job';
 import { withChange } from './job';
-import { weightOf } from './load';
-import type { Message } from './message';
+import { weightOf } from './design/load';
+import type { Message } from './base/message';
 import { planJob } from './plan';
-import { materialWords, planCutting, shoppingFor, type CuttingEffort, type Solver } from './stock';
+import { materialWords, planCutting, shoppingFor, type CuttingEffort, type Solver } from './work/stock';
 
 /** One material for the boards of a job, and what it would come to. */
 export interface WhatIf {

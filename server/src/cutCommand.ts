@@ -1,7 +1,7 @@
 import loadHighs from 'highs';
 import type { Job } from '@dormer/core/job';
 import { planJob } from '@dormer/core/plan';
-import { planCutting, shoppingFor, solverOf } from '@dormer/core/stock';
+import { planCutting, shoppingFor, solverOf } from '@dormer/core/work/stock';
 import { jobFrom } from './jobFile';
 
 /** `dormer cut FILE`: how a job is cut from what can be bought, and what that is, as JSON on standard output. */

@@ -1,6 +1,6 @@
 import { mkdirSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
-import { chimneyAlcove, cloakroomCloset } from '@dormer/core/demo';
+import { chimneyAlcove, cloakroomCloset } from '@dormer/core/rigs/demo';
 import type { Job } from '@dormer/core/job';
 import { planJob } from '@dormer/core/plan';
 import { freshFolder, RunningServer } from './test/running';

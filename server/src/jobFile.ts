@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { readJobFile, type Job } from '@dormer/core/job';
-import { words } from '@dormer/core/words/all';
+import { words } from '@dormer/core/say/words/all';
 
 /** The job of a file named on the command line; null with one plain line said and exit 1 for what is none. */
 export function jobFrom(file: string | undefined, command: string): Job | null {

@@ -1,7 +1,7 @@
 import { createServer, type Server } from 'node:http';
 import path from 'node:path';
 import { pino } from 'pino';
-import { demoJobs } from '@dormer/core/demo';
+import { demoJobs } from '@dormer/core/rigs/demo';
 import { DataFolderError, openDatabase } from './db/open';
 import { JobStore } from './db/jobStore';
 import { PhotoFolder } from './db/photoFolder';

@@ -1,6 +1,6 @@
 import { newJob, newPlace, typedLength, type Job, type Reading } from '@dormer/core/job';
-import { crookedRoom, trueValues } from '@dormer/core/practice';
-import type { Spot } from '@dormer/core/reading';
+import { crookedRoom, trueValues } from '@dormer/core/rigs/practice';
+import type { Spot } from '@dormer/core/place/reading';
 import { RunningServer } from './test/running';
 
 let server: RunningServer;

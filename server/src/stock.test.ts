@@ -1,4 +1,4 @@
-import { parcelBench } from '@dormer/core/demo';
+import { parcelBench } from '@dormer/core/rigs/demo';
 import { readJob } from '@dormer/core/job';
 import { PRACTICE_SUPPLIER } from './stand-ins/practiceSupplier';
 import { RunningServer } from './test/running';

@@ -1,4 +1,4 @@
-import { chimneyAlcove, parcelBench } from '@dormer/core/demo';
+import { chimneyAlcove, parcelBench } from '@dormer/core/rigs/demo';
 import { SYSTEM_NAMES, withAnswer, withFurther, withShelfSupport, withSystem, type Job } from '@dormer/core/job';
 import { planJob } from '@dormer/core/plan';
 import { freshFolder, RunningServer } from './test/running';

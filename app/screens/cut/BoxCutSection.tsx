@@ -1,6 +1,6 @@
 import { usualBox, type Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
-import { aboutWords, lengthWords } from '@dormer/core/words';
+import { aboutWords, lengthWords } from '@dormer/core/say/words/first';
 import { NoticeLine, Section, Txt } from '../../controls';
 import { useLabel } from '../../labels';
 import { Numbers } from './Numbers';

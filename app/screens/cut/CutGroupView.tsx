@@ -1,8 +1,8 @@
 import { StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
-import { shapeWords } from '@dormer/core/fit/endWords';
+import { shapeWords } from '@dormer/core/design/fit/endWords';
 import type { Plan } from '@dormer/core/plan';
-import { lengthWords, words } from '@dormer/core/words';
+import { lengthWords, words } from '@dormer/core/say/words/first';
 import { Txt, Why } from '../../controls';
 import { useLabel } from '../../labels';
 import { FONT, makeStyles, RADIUS, SIZE, SPACE } from '../../theme';

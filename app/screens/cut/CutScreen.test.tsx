@@ -1,9 +1,9 @@
 import { act, fireEvent, waitFor, within } from '@testing-library/react-native';
 import { setStringAsync } from 'expo-clipboard';
-import { chimneyAlcove, stairCavity, windowCorner } from '@dormer/core/demo';
+import { chimneyAlcove, stairCavity, windowCorner } from '@dormer/core/rigs/demo';
 import type { Job } from '@dormer/core/job/document';
 import { planJob } from '@dormer/core/plan';
-import { lengthWords } from '@dormer/core/words';
+import { lengthWords } from '@dormer/core/say/words/first';
 import { download } from '../../controls/files';
 import { editJob, undo, type AppStore } from '../../store';
 import { jobIn, planned, press, screen, show, type } from '../../test/screen';
@@ -13,8 +13,8 @@ jest.mock('expo-clipboard', () => ({ setStringAsync: jest.fn() }));
 jest.mock('../../controls/files', () => ({ ...jest.requireActual('../../controls/files'), download: jest.fn() }));
 // Here nothing is fetched in pieces.
 jest.mock('../../controls/sheets', () => ({
-  sheets: async () => jest.requireActual('@dormer/core/exchange'),
-  drawings: async () => jest.requireActual('@dormer/core/exchange/drawings'),
+  sheets: async () => jest.requireActual('@dormer/core/say/exchange'),
+  drawings: async () => jest.requireActual('@dormer/core/say/exchange/drawings'),
 }));
 const copied = setStringAsync as jest.MockedFunction<typeof setStringAsync>;
 const given = download as jest.MockedFunction<typeof download>;

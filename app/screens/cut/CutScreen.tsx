@@ -5,11 +5,11 @@ import Printer from 'lucide-react-native/icons/printer';
 import { setStringAsync } from 'expo-clipboard';
 import { useState, type ReactNode } from 'react';
 import type { Job } from '@dormer/core/job/document';
-import type { Part } from '@dormer/core/fit';
+import type { Part } from '@dormer/core/design/fit';
 import type { Plan } from '@dormer/core/plan';
-import { sectionScene } from '@dormer/core/scene';
-import { boardScene, boxScene, cornerScene } from '@dormer/core/scene/cutting';
-import { lengthWords, words } from '@dormer/core/words';
+import { sectionScene } from '@dormer/core/say/scene';
+import { boardScene, boxScene, cornerScene } from '@dormer/core/say/scene/cutting';
+import { lengthWords, words } from '@dormer/core/say/words/first';
 import { Button, Keypad, PlanNotices, Segmented, StageLayout, Txt } from '../../controls';
 import { download, fileName } from '../../controls/files';
 import { sheets } from '../../controls/sheets';
@@ -176,7 +176,7 @@ function ListButtons({ job, plan, onPrint }: { job: Job; plan: Plan; onPrint: ()
   const fresh = useAppSelector(selectFresh);
   const tell = (words: LabelKey) => void dispatch(notify(words));
   // The writers of sheets are fetched when they are asked for; a page older than the server may not find them.
-  const withSheets = (write: (sheets: typeof import('@dormer/core/exchange')) => Promise<void> | void) => () =>
+  const withSheets = (write: (sheets: typeof import('@dormer/core/say/exchange')) => Promise<void> | void) => () =>
     void sheets()
       .then(write)
       .catch(() => tell('cut.failed'));

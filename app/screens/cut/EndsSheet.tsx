@@ -10,7 +10,7 @@ import {
   type Job,
 } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
-import { aboutWords } from '@dormer/core/words';
+import { aboutWords } from '@dormer/core/say/words/first';
 import { Button, NoticeLine, Segmented, Sheet, Txt } from '../../controls';
 import { useLabel } from '../../labels';
 import { compareStyles, editJob, useAppDispatch } from '../../store';

@@ -1,7 +1,7 @@
 import FileDown from 'lucide-react-native/icons/file-down';
 import { StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
-import type { Cutting } from '@dormer/core/stock';
+import type { Cutting } from '@dormer/core/work/stock';
 import { Button, Sheet, Txt } from '../../controls';
 import { download, fileName } from '../../controls/files';
 import { drawings, sheets } from '../../controls/sheets';

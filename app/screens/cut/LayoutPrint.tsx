@@ -1,12 +1,12 @@
 import { StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
-import { layoutScene } from '@dormer/core/scene/layout';
-import type { Cutting } from '@dormer/core/stock';
-import { sawBegun } from '@dormer/core/stock/saw';
-import { sawTasks, type SawTask } from '@dormer/core/stock/sawTasks';
-import { stepWords } from '@dormer/core/stock/steps';
-import { lengthWords, words } from '@dormer/core/words';
+import { layoutScene } from '@dormer/core/say/scene/layout';
+import type { Cutting } from '@dormer/core/work/stock';
+import { sawBegun } from '@dormer/core/work/stock/saw';
+import { sawTasks, type SawTask } from '@dormer/core/work/stock/sawTasks';
+import { stepWords } from '@dormer/core/work/stock/steps';
+import { lengthWords, words } from '@dormer/core/say/words/first';
 import { Txt } from '../../controls';
 import { OnPaper, PaperLine } from '../../controls/OnPaper';
 import { SceneView } from '../../drawing';

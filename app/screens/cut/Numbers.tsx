@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import type { Figure } from '@dormer/core/figure';
+import type { Figure } from '@dormer/core/base/figure';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { Txt, Why } from '../../controls';

@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Job, StockWish } from '@dormer/core/job/document';
-import type { Message } from '@dormer/core/message';
-import type { ShoppingLine } from '@dormer/core/stock/shopping';
+import type { Message } from '@dormer/core/base/message';
+import type { ShoppingLine } from '@dormer/core/work/stock/shopping';
 import { Button, Section, Txt } from '../../controls';
 import { BroughtInView } from '../../controls/BroughtIn';
 import { pickFile } from '../../controls/files';

@@ -1,9 +1,9 @@
 import { StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
-import { shapeWords } from '@dormer/core/fit/endWords';
+import { shapeWords } from '@dormer/core/design/fit/endWords';
 import type { Plan } from '@dormer/core/plan';
-import { elevationScene } from '@dormer/core/scene';
-import { lengthWords, words } from '@dormer/core/words';
+import { elevationScene } from '@dormer/core/say/scene';
+import { lengthWords, words } from '@dormer/core/say/words/first';
 import { Txt } from '../../controls';
 import { OnPaper, PaperLine } from '../../controls/OnPaper';
 import { SceneView } from '../../drawing';

@@ -1,11 +1,11 @@
 import { StyleSheet, View } from 'react-native';
-import type { FurtherCut } from '@dormer/core/fit/furtherCuts';
+import type { FurtherCut } from '@dormer/core/design/fit/furtherCuts';
 import type { Job } from '@dormer/core/job/document';
-import { formatAngle, snapToTape } from '@dormer/core/quantity';
-import type { Blank, SawStep } from '@dormer/core/stock';
-import type { SawTask } from '@dormer/core/stock/sawTasks';
-import { stepWords } from '@dormer/core/stock/steps';
-import { lengthWords, words } from '@dormer/core/words';
+import { formatAngle, snapToTape } from '@dormer/core/base/quantity';
+import type { Blank, SawStep } from '@dormer/core/work/stock';
+import type { SawTask } from '@dormer/core/work/stock/sawTasks';
+import { stepWords } from '@dormer/core/work/stock/steps';
+import { lengthWords, words } from '@dormer/core/say/words/first';
 import { Txt } from '../../controls';
 import { useLabel } from '../../labels';
 import { FONT, makeStyles, RADIUS, SIZE, SPACE } from '../../theme';

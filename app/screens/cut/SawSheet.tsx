@@ -1,9 +1,9 @@
 import { StyleSheet, View } from 'react-native';
-import { shapeWords } from '@dormer/core/fit/endWords';
+import { shapeWords } from '@dormer/core/design/fit/endWords';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
-import { sawScene, SAW_FACTOR } from '@dormer/core/scene/cutting';
-import { lengthWords } from '@dormer/core/words';
+import { sawScene, SAW_FACTOR } from '@dormer/core/say/scene/cutting';
+import { lengthWords } from '@dormer/core/say/words/first';
 import { Txt } from '../../controls';
 import { SceneView } from '../../drawing';
 import { useLabel } from '../../labels';

@@ -1,7 +1,7 @@
 import { Pressable, StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
-import type { ShoppingLine } from '@dormer/core/stock/shopping';
-import { words } from '@dormer/core/words';
+import type { ShoppingLine } from '@dormer/core/work/stock/shopping';
+import { words } from '@dormer/core/say/words/first';
 import { Button, LengthField, NoticeLine, TextField, Txt } from '../../controls';
 import { money } from '../../controls/money';
 import { useLabel } from '../../labels';

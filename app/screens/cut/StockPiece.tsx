@@ -1,6 +1,6 @@
 import type { Job, StockWish } from '@dormer/core/job/document';
-import { materialWords } from '@dormer/core/stock/catalogue';
-import { words } from '@dormer/core/words';
+import { materialWords } from '@dormer/core/work/stock/catalogue';
+import { words } from '@dormer/core/say/words/first';
 import { LengthField, Segmented } from '../../controls';
 import { useLabel } from '../../labels';
 

@@ -1,8 +1,8 @@
 import { StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
-import { offsetTable, templateOf } from '@dormer/core/template';
-import { lengthWords, words } from '@dormer/core/words';
+import { offsetTable, templateOf } from '@dormer/core/design/template';
+import { lengthWords, words } from '@dormer/core/say/words/first';
 import { Section, Sheet, Txt } from '../../controls';
 import { FullSize } from '../../controls/FullSize';
 import { useLabel } from '../../labels';

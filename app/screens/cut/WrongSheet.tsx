@@ -1,10 +1,10 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Job, Saw } from '@dormer/core/job/document';
-import type { TypedLength } from '@dormer/core/quantity';
-import type { Cutting, SawStep } from '@dormer/core/stock';
-import { afterWrong, sawAgain } from '@dormer/core/stock/saw';
-import { lengthWords, words } from '@dormer/core/words';
+import type { TypedLength } from '@dormer/core/base/quantity';
+import type { Cutting, SawStep } from '@dormer/core/work/stock';
+import { afterWrong, sawAgain } from '@dormer/core/work/stock/saw';
+import { lengthWords, words } from '@dormer/core/say/words/first';
 import { Button, Keypad, LengthField, NoticeLine, Sheet, Txt } from '../../controls';
 import { useLabel } from '../../labels';
 import { cutFromBench, useAppDispatch } from '../../store';

@@ -1,5 +1,5 @@
 import { fireEvent } from '@testing-library/react-native';
-import { chimneyAlcove } from '@dormer/core/demo';
+import { chimneyAlcove } from '@dormer/core/rigs/demo';
 import { typedLength } from '@dormer/core/job/document';
 import { download } from '../../controls/files';
 import { screen } from '../../test/screen';

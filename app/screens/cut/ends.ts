@@ -1,6 +1,6 @@
 import type { Job } from '@dormer/core/job/document';
-import type { Message } from '@dormer/core/message';
-import { words } from '@dormer/core/words';
+import type { Message } from '@dormer/core/base/message';
+import { words } from '@dormer/core/say/words/first';
 
 /** What may be wished of how surely a board goes in, percent. */
 export const ODDS = [90, 95, 97, 99] as const;

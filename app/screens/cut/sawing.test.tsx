@@ -1,7 +1,7 @@
 import { act, waitFor, within } from '@testing-library/react-native';
 import { typedLength, type Job } from '@dormer/core/job/document';
-import { sawSteps, sawTasks } from '@dormer/core/stock';
-import { words } from '@dormer/core/words/all';
+import { sawSteps, sawTasks } from '@dormer/core/work/stock';
+import { words } from '@dormer/core/say/words/all';
 import { editJob, type AppStore } from '../../store';
 import { jobIn, planned, press, screen, show, type } from '../../test/screen';
 import { CutScreen } from './CutScreen';
@@ -17,8 +17,8 @@ jest.mock('../../controls/files', () => ({
 
 // Here nothing is fetched in pieces.
 jest.mock('../../controls/sheets', () => ({
-  sheets: async () => jest.requireActual('@dormer/core/exchange'),
-  drawings: async () => jest.requireActual('@dormer/core/exchange/drawings'),
+  sheets: async () => jest.requireActual('@dormer/core/say/exchange'),
+  drawings: async () => jest.requireActual('@dormer/core/say/exchange/drawings'),
 }));
 
 jest.setTimeout(40_000);

@@ -1,9 +1,9 @@
 import type { Job, Saw } from '@dormer/core/job/document';
-import { FURTHER } from '@dormer/core/fit/furtherCuts';
+import { FURTHER } from '@dormer/core/design/fit/furtherCuts';
 import type { Plan } from '@dormer/core/plan';
-import type { Blank, SawStep } from '@dormer/core/stock';
-import { partsOfBlank, type SawTask } from '@dormer/core/stock/sawTasks';
-import { lengthWords } from '@dormer/core/words';
+import type { Blank, SawStep } from '@dormer/core/work/stock';
+import { partsOfBlank, type SawTask } from '@dormer/core/work/stock/sawTasks';
+import { lengthWords } from '@dormer/core/say/words/first';
 import type { Label } from '../../labels';
 
 /** Every blank on the layouts of a cutting that has begun. */

@@ -16,8 +16,8 @@ jest.mock('../../controls/files', () => ({
 
 // Here nothing is fetched in pieces.
 jest.mock('../../controls/sheets', () => ({
-  sheets: async () => jest.requireActual('@dormer/core/exchange'),
-  drawings: async () => jest.requireActual('@dormer/core/exchange/drawings'),
+  sheets: async () => jest.requireActual('@dormer/core/say/exchange'),
+  drawings: async () => jest.requireActual('@dormer/core/say/exchange/drawings'),
 }));
 
 const picked = pickFile as jest.MockedFunction<typeof pickFile>;

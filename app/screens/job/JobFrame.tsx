@@ -62,7 +62,7 @@ function useJobWords(): boolean {
   const [said, setSaid] = useState(false);
   const [failed, setFailed] = useState<Error | null>(null);
   useEffect(() => {
-    import('@dormer/core/words/rest').then(
+    import('@dormer/core/say/words/rest').then(
       () => setSaid(true),
       (reason: unknown) => setFailed(reason instanceof Error ? reason : new Error(String(reason))),
     );

@@ -1,5 +1,5 @@
 import { act, fireEvent, waitFor } from '@testing-library/react-native';
-import { chimneyAlcove, cloakroomCloset } from '@dormer/core/demo';
+import { chimneyAlcove, cloakroomCloset } from '@dormer/core/rigs/demo';
 import { downloadJob } from '../../controls/files';
 import { selectJobs, type AppStore } from '../../store';
 import { jobIn, press, screen, show, type } from '../../test/screen';

@@ -6,7 +6,7 @@ import Trash from 'lucide-react-native/icons/trash';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { LIMITS } from '@dormer/core/job/document';
-import { JOB_UNITS, TAPES, tapeStepName } from '@dormer/core/quantity';
+import { JOB_UNITS, TAPES, tapeStepName } from '@dormer/core/base/quantity';
 import { Button, Segmented, Sheet, TextField } from '../../controls';
 import { downloadJob } from '../../controls/files';
 import { useLabel } from '../../labels';

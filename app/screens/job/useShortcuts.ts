@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useCallback } from 'react';
-import { EXAGGERATIONS } from '@dormer/core/scene';
-import { JOB_UNITS, usualTape } from '@dormer/core/quantity';
+import { EXAGGERATIONS } from '@dormer/core/say/scene';
+import { JOB_UNITS, usualTape } from '@dormer/core/base/quantity';
 import { useKeys, type OnKey } from '../../controls';
 import { editJob, redo, settings, undo, useAppDispatch, useAppSelector } from '../../store';
 import { STAGES } from './stages';

@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import type { Refusal } from '@dormer/core/job/document';
-import { words } from '@dormer/core/words';
+import { words } from '@dormer/core/say/words/first';
 import { Button, NoticeLine, Txt } from '../../controls';
 import { useLabel } from '../../labels';
 import { makeStyles, SPACE } from '../../theme';

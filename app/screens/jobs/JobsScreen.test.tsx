@@ -1,5 +1,5 @@
 import { act, fireEvent, waitFor } from '@testing-library/react-native';
-import { chimneyAlcove, cloakroomCloset } from '@dormer/core/demo';
+import { chimneyAlcove, cloakroomCloset } from '@dormer/core/rigs/demo';
 import { writeJobFile } from '@dormer/core/job/document';
 import { pickFile } from '../../controls/files';
 import { createJob, removeJob, selectJobs, type AppStore } from '../../store';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { LIMITS, PLACE_KINDS, type PlaceKind } from '@dormer/core/job/document';
-import { JOB_UNITS, type JobUnit } from '@dormer/core/quantity';
+import { JOB_UNITS, type JobUnit } from '@dormer/core/base/quantity';
 import { Button, Segmented, Sheet, TextField, Txt } from '../../controls';
 import { useLabel } from '../../labels';
 import { createJob, selectJobs, useAppDispatch, useAppSelector } from '../../store';

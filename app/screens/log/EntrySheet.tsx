@@ -11,10 +11,10 @@ import {
   type Mistake,
   type Photo,
 } from '@dormer/core/job/document';
-import { message } from '@dormer/core/message';
+import { message } from '@dormer/core/base/message';
 import type { Plan } from '@dormer/core/plan';
-import type { TypedLength } from '@dormer/core/quantity';
-import { words } from '@dormer/core/words';
+import type { TypedLength } from '@dormer/core/base/quantity';
+import { words } from '@dormer/core/say/words/first';
 import { Button, Keypad, LengthField, Segmented, Sheet, TextField, Txt } from '../../controls';
 import { chooseFile } from '../../controls/files';
 import { MinutesField } from '../../controls/MinutesField';

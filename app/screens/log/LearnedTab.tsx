@@ -1,9 +1,9 @@
 import { useMemo } from 'react';
-import { durationWords } from '@dormer/core/steps/hand';
+import { durationWords } from '@dormer/core/work/steps/forScreens';
 import type { Job, Mistake } from '@dormer/core/job/document';
-import { AGAIN, learn, waysLearned, type Lessons } from '@dormer/core/log';
-import { message } from '@dormer/core/message';
-import { words } from '@dormer/core/words';
+import { AGAIN, learn, waysLearned, type Lessons } from '@dormer/core/work/log';
+import { message } from '@dormer/core/base/message';
+import { words } from '@dormer/core/say/words/first';
 import { Button, Keypad, NoticeLine, Section, StageLayout, Txt } from '../../controls';
 import { StepDrawing } from '../../drawing/StepDrawing';
 import { useLabel, type LabelKey } from '../../labels';

@@ -1,10 +1,10 @@
 import { fireEvent, waitFor } from '@testing-library/react-native';
-import { chimneyAlcove, stairCavity } from '@dormer/core/demo';
+import { chimneyAlcove, stairCavity } from '@dormer/core/rigs/demo';
 import { withDone, withLog, type Job } from '@dormer/core/job/document';
 import { jobIn, press, screen, show, type } from '../../test/screen';
 import { LogScreen } from './LogScreen';
 
-jest.mock('../../controls/sheets', () => ({ sheets: async () => jest.requireActual('@dormer/core/exchange') }));
+jest.mock('../../controls/sheets', () => ({ sheets: async () => jest.requireActual('@dormer/core/say/exchange') }));
 
 const tab = (name: string) => fireEvent.press(screen.getByRole('radio', { name }));
 const mistake = (id: string) => ({ id, at: 1, is: 'mistake' as const, cause: 'kerf' as const, minutes: 20, text: '' });

@@ -1,9 +1,9 @@
 import { StyleSheet, View } from 'react-native';
 import { usualBox, usualTrimThickness, type Job } from '@dormer/core/job/document';
-import type { CavityBox } from '@dormer/core/opening';
+import type { CavityBox } from '@dormer/core/place/opening';
 import type { Plan } from '@dormer/core/plan';
-import { snapToTape } from '@dormer/core/quantity';
-import { aboutWords, lengthWords } from '@dormer/core/words';
+import { snapToTape } from '@dormer/core/base/quantity';
+import { aboutWords, lengthWords } from '@dormer/core/say/words/first';
 import { LengthField, NoticeLine, Section, Segmented, Txt, Why } from '../../controls';
 import { useLabel } from '../../labels';
 import { editJob, useAppDispatch } from '../../store';

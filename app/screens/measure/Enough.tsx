@@ -1,6 +1,6 @@
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
-import { words } from '@dormer/core/words';
+import { words } from '@dormer/core/say/words/first';
 import { Button, NoticeLine } from '../../controls';
 import { useLabel } from '../../labels';
 

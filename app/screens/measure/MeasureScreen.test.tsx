@@ -1,9 +1,9 @@
 import { act, fireEvent, waitFor } from '@testing-library/react-native';
-import { chimneyAlcove, windowCorner } from '@dormer/core/demo';
+import { chimneyAlcove, windowCorner } from '@dormer/core/rigs/demo';
 import { type Job } from '@dormer/core/job/document';
-import { nameOf, spotOf } from '@dormer/core/reading';
+import { nameOf, spotOf } from '@dormer/core/place/reading';
 import { planJob } from '@dormer/core/plan';
-import { words } from '@dormer/core/words';
+import { words } from '@dormer/core/say/words/first';
 import { type AppStore } from '../../store';
 import { planDropped, planReady } from '../../store/planned';
 import { jobIn, screen, show } from '../../test/screen';

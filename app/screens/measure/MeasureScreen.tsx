@@ -1,11 +1,11 @@
 import '../../labels/measure';
 import { useCallback, useMemo, useState } from 'react';
-import { specOf } from '@dormer/core/place';
-import { nameOf, sameSpot, spotOf, spotOfKind, type Spot } from '@dormer/core/reading';
-import { elevationScene, sectionScene } from '@dormer/core/scene';
+import { specOf } from '@dormer/core/place/kinds';
+import { nameOf, sameSpot, spotOf, spotOfKind, type Spot } from '@dormer/core/place/reading';
+import { elevationScene, sectionScene } from '@dormer/core/say/scene';
 import type { Job, Reading } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
-import { words } from '@dormer/core/words';
+import { words } from '@dormer/core/say/words/first';
 import { Button, Keypad, PlanNotices, Section, Segmented, StageLayout, Txt, useKeys, type OnKey } from '../../controls';
 import { DrawingPane } from '../../drawing';
 import { useLabel } from '../../labels';

@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import { withReading, type Instrument, type Job, type Reading } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
-import type { TypedLength } from '@dormer/core/quantity';
+import type { TypedLength } from '@dormer/core/base/quantity';
 import {
   instructionFor,
   instrumentOf,
@@ -11,8 +11,8 @@ import {
   spotOf,
   typedFields,
   type Spot,
-} from '@dormer/core/reading';
-import { lengthWords, words } from '@dormer/core/words';
+} from '@dormer/core/place/reading';
+import { lengthWords, words } from '@dormer/core/say/words/first';
 import { Button, NoticeLine, Txt } from '../../controls';
 import { useLabel } from '../../labels';
 import { editJob, useAppDispatch, type Shown } from '../../store';

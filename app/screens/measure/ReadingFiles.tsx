@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
-import type { Drawing } from '@dormer/core/exchange/drawings';
-import type { Message } from '@dormer/core/message';
+import type { Drawing } from '@dormer/core/say/exchange/drawings';
+import type { Message } from '@dormer/core/base/message';
 import { Button } from '../../controls';
 import { BroughtInView } from '../../controls/BroughtIn';
 import { drawings, sheets } from '../../controls/sheets';

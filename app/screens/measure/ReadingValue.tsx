@@ -1,8 +1,8 @@
 import { useRef, useState } from 'react';
 import { CORNER_DEGREES, type Job, type Reading } from '@dormer/core/job/document';
-import type { TypedLength } from '@dormer/core/quantity';
-import { isAngle, nameOf, senseOf, type Spot } from '@dormer/core/reading';
-import { sentence } from '@dormer/core/words';
+import type { TypedLength } from '@dormer/core/base/quantity';
+import { isAngle, nameOf, senseOf, type Spot } from '@dormer/core/place/reading';
+import { sentence } from '@dormer/core/say/words/first';
 import { AngleField, focusField, LengthField, Segmented } from '../../controls';
 import { useLabel, type LabelKey } from '../../labels';
 

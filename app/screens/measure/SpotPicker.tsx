@@ -1,8 +1,8 @@
 import { StyleSheet, View } from 'react-native';
 import type { Instrument, Job, ReadingKind } from '@dormer/core/job/document';
-import { asTyped, type TypedLength } from '@dormer/core/quantity';
-import { fieldsOf, instrumentsFor, spotOfKind, type Spot } from '@dormer/core/reading';
-import { specOf } from '@dormer/core/place';
+import { asTyped, type TypedLength } from '@dormer/core/base/quantity';
+import { fieldsOf, instrumentsFor, spotOfKind, type Spot } from '@dormer/core/place/reading';
+import { specOf } from '@dormer/core/place/kinds';
 import { LengthField, Segmented } from '../../controls';
 import { useLabel, type LabelKey } from '../../labels';
 import { makeStyles, SPACE } from '../../theme';

@@ -1,11 +1,11 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { typedLength, type Job } from '@dormer/core/job/document';
-import type { Message } from '@dormer/core/message';
-import type { TypedLength } from '@dormer/core/quantity';
-import { traceScene, TRACE_FACTOR } from '@dormer/core/scene/trace';
-import { edgeFor, edgesOf, traceReadings, wallTrace, type DrawnLine } from '@dormer/core/trace';
-import { lengthWords, words } from '@dormer/core/words';
+import type { Message } from '@dormer/core/base/message';
+import type { TypedLength } from '@dormer/core/base/quantity';
+import { traceScene, TRACE_FACTOR } from '@dormer/core/say/scene/trace';
+import { edgeFor, edgesOf, traceReadings, wallTrace, type DrawnLine } from '@dormer/core/place/trace';
+import { lengthWords, words } from '@dormer/core/say/words/first';
 import { Button, Keypad, LengthField, NoticeLine, Segmented, Sheet, Txt } from '../../controls';
 import { SceneView } from '../../drawing';
 import { useLabel } from '../../labels';

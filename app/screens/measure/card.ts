@@ -1,4 +1,4 @@
-import type { Spot } from '@dormer/core/reading';
+import type { Spot } from '@dormer/core/place/reading';
 
 /**
  * What the card is for: the next reading, one of the person's own choosing, one that is taken once more without

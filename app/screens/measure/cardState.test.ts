@@ -1,5 +1,5 @@
-import { asTyped } from '@dormer/core/quantity';
-import type { Spot } from '@dormer/core/reading';
+import { asTyped } from '@dormer/core/base/quantity';
+import type { Spot } from '@dormer/core/place/reading';
 import { beginCard, phaseOf, stepCard, type CardEvent, type CardSituation, type CardState } from './cardState';
 
 const width: Spot = { kind: 'width', at: 'front', upMm: 900 };

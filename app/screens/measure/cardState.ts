@@ -1,6 +1,6 @@
 import type { Instrument } from '@dormer/core/job/document';
-import type { TypedLength } from '@dormer/core/quantity';
-import type { Spot } from '@dormer/core/reading';
+import type { TypedLength } from '@dormer/core/base/quantity';
+import type { Spot } from '@dormer/core/place/reading';
 import type { Card } from './card';
 import type { Said } from './ReadingValue';
 

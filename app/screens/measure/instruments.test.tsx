@@ -1,5 +1,5 @@
 import { act, fireEvent, waitFor, within } from '@testing-library/react-native';
-import { chimneyAlcove, stairCavity, windowCorner } from '@dormer/core/demo';
+import { chimneyAlcove, stairCavity, windowCorner } from '@dormer/core/rigs/demo';
 import { createJob, openJob, type AppStore } from '../../store';
 import { jobIn, screen, show } from '../../test/screen';
 import { MeasureScreen } from './MeasureScreen';

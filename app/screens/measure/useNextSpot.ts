@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import type { Instrument } from '@dormer/core/job/document';
-import type { Message } from '@dormer/core/message';
+import type { Message } from '@dormer/core/base/message';
 import type { Plan } from '@dormer/core/plan';
-import { spotKey, type Spot } from '@dormer/core/reading';
+import { spotKey, type Spot } from '@dormer/core/place/reading';
 import { selectOpenJob, selectPlanned, useAppSelector } from '../../store';
 
 export interface NextSpot {

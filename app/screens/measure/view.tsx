@@ -1,8 +1,8 @@
 import { useMemo, useState } from 'react';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
-import { spotKey, viewOf, type Spot } from '@dormer/core/reading';
-import { lengthWords } from '@dormer/core/words';
+import { spotKey, viewOf, type Spot } from '@dormer/core/place/reading';
+import { lengthWords } from '@dormer/core/say/words/first';
 import { RangeSlider, Segmented } from '../../controls';
 import { useLabel } from '../../labels';
 

@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import type { Aligned, Job } from '@dormer/core/job/document';
 import { LIMITS } from '@dormer/core/job/document';
-import { message } from '@dormer/core/message';
-import type { TypedLength } from '@dormer/core/quantity';
-import { sentence } from '@dormer/core/words';
+import { message } from '@dormer/core/base/message';
+import type { TypedLength } from '@dormer/core/base/quantity';
+import { sentence } from '@dormer/core/say/words/first';
 import { Button, Keypad, LengthField, Segmented, Sheet, TextField, Txt } from '../../controls';
 import { useLabel, type Label } from '../../labels';
 import { editJob, newId, useAppDispatch } from '../../store';

@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import { GARMENTS, usualLength, type Job, type ShelvesWish } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
-import type { TypedLength } from '@dormer/core/quantity';
+import type { TypedLength } from '@dormer/core/base/quantity';
 import { LengthField, Segmented, Txt, Why } from '../../controls';
 import { useLabel, type LabelKey } from '../../labels';
 import { makeStyles, SPACE } from '../../theme';

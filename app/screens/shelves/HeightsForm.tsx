@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { RATIO, usualLength, WAYS, type Job, type ShelvesWish } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
-import { lengthWords } from '@dormer/core/words';
+import { lengthWords } from '@dormer/core/say/words/first';
 import { Button, LengthField, RangeSlider, Section, Segmented, Txt } from '../../controls';
 import { useLabel } from '../../labels';
 import { editJob, editPlanned, newId, useAppDispatch } from '../../store';

@@ -1,6 +1,6 @@
 import { LEVEL_CARRIED, type Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
-import { words } from '@dormer/core/words';
+import { words } from '@dormer/core/say/words/first';
 import { LengthField, Section, Segmented, Txt } from '../../controls';
 import { useLabel } from '../../labels';
 import { editJob, useAppDispatch } from '../../store';

@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
-import type { Dragged } from '@dormer/core/layout/hand';
-import { lengthWords } from '@dormer/core/words';
+import type { Dragged } from '@dormer/core/design/layout/forScreens';
+import { lengthWords } from '@dormer/core/say/words/first';
 import { Txt } from '../../controls';
 import { FONT, makeStyles } from '../../theme';
 

@@ -1,8 +1,8 @@
 import { StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
-import { runningMarks } from '@dormer/core/layout/hand';
+import { runningMarks } from '@dormer/core/design/layout/forScreens';
 import type { Plan } from '@dormer/core/plan';
-import { lengthWords } from '@dormer/core/words';
+import { lengthWords } from '@dormer/core/say/words/first';
 import { Section, Sheet, Txt } from '../../controls';
 import { FullSize } from '../../controls/FullSize';
 import { useLabel } from '../../labels';

@@ -1,5 +1,5 @@
 import { act, fireEvent, waitFor } from '@testing-library/react-native';
-import { chimneyAlcove } from '@dormer/core/demo';
+import { chimneyAlcove } from '@dormer/core/rigs/demo';
 import { undo, type AppStore } from '../../store';
 import { jobIn, screen, show } from '../../test/screen';
 import { ShelvesScreen } from './ShelvesScreen';

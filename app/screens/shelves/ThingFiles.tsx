@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
-import type { Message } from '@dormer/core/message';
+import type { Message } from '@dormer/core/base/message';
 import { Button, Sheet, TextField, Txt } from '../../controls';
 import { BroughtInView } from '../../controls/BroughtIn';
 import { download, fileName, pickFile } from '../../controls/files';

@@ -1,4 +1,4 @@
-import { chimneyAlcove, cloakroomCloset } from '@dormer/core/demo';
+import { chimneyAlcove, cloakroomCloset } from '@dormer/core/rigs/demo';
 import { readJob, typedLength, type Job } from '@dormer/core/job';
 import { planJob } from '@dormer/core/plan';
 import { added, locked, moved, removed, wayChanged } from './edit';

@@ -1,6 +1,6 @@
 import { LIMITS, shelvesWanted, type Job, type Way } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
-import { asTyped, snapToTape, type TypedLength } from '@dormer/core/quantity';
+import { asTyped, snapToTape, type TypedLength } from '@dormer/core/base/quantity';
 
 export type Shelf = Plan['shelves'][number];
 type Heights = Job['shelves']['heights'];

@@ -1,9 +1,9 @@
 import '../../labels/shelves';
 import { act, fireEvent, waitFor, within } from '@testing-library/react-native';
-import { chimneyAlcove, cloakroomCloset, stairCavity } from '@dormer/core/demo';
+import { chimneyAlcove, cloakroomCloset, stairCavity } from '@dormer/core/rigs/demo';
 import type { Job } from '@dormer/core/job/document';
 import { planJob, type Plan } from '@dormer/core/plan';
-import { lengthWords, words } from '@dormer/core/words';
+import { lengthWords, words } from '@dormer/core/say/words/first';
 import { undo, type AppStore } from '../../store';
 import { jobIn, planned, press, screen, showPart, type } from '../../test/screen';
 import { AlignSheet } from './AlignSheet';

@@ -1,6 +1,6 @@
 import { usualLength, type Job, type Thing } from '@dormer/core/job/document';
-import type { LibraryThing } from '@dormer/core/layout/hand';
-import { asTyped, typedMass } from '@dormer/core/quantity';
+import type { LibraryThing } from '@dormer/core/design/layout/forScreens';
+import { asTyped, typedMass } from '@dormer/core/base/quantity';
 
 /** A thing of its own kind, as it begins. */
 export function newThing(id: string, name: string, job: Job): Thing {

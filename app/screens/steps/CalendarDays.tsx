@@ -1,7 +1,7 @@
 import { Pressable, StyleSheet, View } from 'react-native';
-import { wallOf, type Laid, type Step } from '@dormer/core/steps/hand';
+import { wallOf, type Laid, type Step } from '@dormer/core/work/steps/forScreens';
 import type { Job } from '@dormer/core/job/document';
-import { sentence } from '@dormer/core/words';
+import { sentence } from '@dormer/core/say/words/first';
 import { Button, Section, Txt } from '../../controls';
 import { clockWords, dayWords } from '../../controls/moments';
 import { useLabel } from '../../labels';

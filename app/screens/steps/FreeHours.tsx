@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { USUAL_HOURS, type CalendarWish } from '@dormer/core/steps/hand';
+import { USUAL_HOURS, type CalendarWish } from '@dormer/core/work/steps/forScreens';
 import { Button, Section, TextField, Toggles, Txt } from '../../controls';
 import { useLabel } from '../../labels';
 import { SPACE } from '../../theme';

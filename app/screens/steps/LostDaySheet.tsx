@@ -1,4 +1,4 @@
-import { momentOf } from '@dormer/core/steps/hand';
+import { momentOf } from '@dormer/core/work/steps/forScreens';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { Button, Sheet, Txt } from '../../controls';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
-import { clockMinutes, momentOf, wallOf, type Laid, type Step } from '@dormer/core/steps/hand';
+import { clockMinutes, momentOf, wallOf, type Laid, type Step } from '@dormer/core/work/steps/forScreens';
 import type { Job } from '@dormer/core/job/document';
-import { sentence } from '@dormer/core/words';
+import { sentence } from '@dormer/core/say/words/first';
 import { Button, Sheet, TextField, Txt } from '../../controls';
 import { useLabel } from '../../labels';
 import { MinutesField } from '../../controls/MinutesField';

@@ -2,7 +2,7 @@ import ClipboardCopy from 'lucide-react-native/icons/clipboard-copy';
 import { setStringAsync } from 'expo-clipboard';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
-import type { Trip } from '@dormer/core/steps/hand';
+import type { Trip } from '@dormer/core/work/steps/forScreens';
 import { withBuild } from '@dormer/core/job/document';
 import { Button, Keypad, NoticeLine, Section, Segmented, StageLayout, Txt } from '../../controls';
 import { StepDrawing } from '../../drawing/StepDrawing';

@@ -1,8 +1,8 @@
 import { StyleSheet, View } from 'react-native';
-import { durationWords, type Step, type Trips } from '@dormer/core/steps/hand';
+import { durationWords, type Step, type Trips } from '@dormer/core/work/steps/forScreens';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
-import { lengthWords, sentence, words } from '@dormer/core/words';
+import { lengthWords, sentence, words } from '@dormer/core/say/words/first';
 import { Txt } from '../../controls';
 import { OnPaper } from '../../controls/OnPaper';
 import { useLabel } from '../../labels';

@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { USUAL_WAITS, waitOf } from '@dormer/core/steps/hand';
+import { USUAL_WAITS, waitOf } from '@dormer/core/work/steps/forScreens';
 import { LIMITS, WAITS, withBuild, type BuildWish, type Job, type Wait } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { Section, Segmented, Sheet, Stepper, Toggles, Txt } from '../../controls';

@@ -1,10 +1,10 @@
 import { fireEvent, waitFor, within } from '@testing-library/react-native';
-import { chimneyAlcove, stairCavity } from '@dormer/core/demo';
+import { chimneyAlcove, stairCavity } from '@dormer/core/rigs/demo';
 import { withBuild, type Job } from '@dormer/core/job/document';
 import { jobIn, planned, press, screen, show, type } from '../../test/screen';
 import { BuildScreen } from './BuildScreen';
 
-jest.mock('../../controls/sheets', () => ({ sheets: async () => jest.requireActual('@dormer/core/exchange') }));
+jest.mock('../../controls/sheets', () => ({ sheets: async () => jest.requireActual('@dormer/core/say/exchange') }));
 
 const card = () => within(screen.getByTestId('step-card'));
 const title = (what: string) => waitFor(() => expect(card().getByText(what)).toBeTruthy());

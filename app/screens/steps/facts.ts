@@ -1,12 +1,12 @@
-import type { Step } from '@dormer/core/steps/hand';
-import { figure, type Figure } from '@dormer/core/figure';
-import type { Bites, Fixing } from '@dormer/core/fixing';
-import { drivenBy } from '@dormer/core/fixing/driven';
-import { fromThere } from '@dormer/core/layout/hand';
+import type { Step } from '@dormer/core/work/steps/forScreens';
+import { figure, type Figure } from '@dormer/core/base/figure';
+import type { Bites, Fixing } from '@dormer/core/design/fixing';
+import { drivenBy } from '@dormer/core/design/fixing/driven';
+import { fromThere } from '@dormer/core/design/layout/forScreens';
 import type { Job } from '@dormer/core/job/document';
-import { message } from '@dormer/core/message';
+import { message } from '@dormer/core/base/message';
 import type { Plan } from '@dormer/core/plan';
-import { lengthWords, sentence, words } from '@dormer/core/words';
+import { lengthWords, sentence, words } from '@dormer/core/say/words/first';
 import type { Label } from '../../labels';
 
 /** A number of a step, large: what it is, and how it came about. */

@@ -1,6 +1,6 @@
-import type { Packing } from '@dormer/core/steps/hand';
+import type { Packing } from '@dormer/core/work/steps/forScreens';
 import type { Job } from '@dormer/core/job/document';
-import { sentence, words } from '@dormer/core/words';
+import { sentence, words } from '@dormer/core/say/words/first';
 import type { Label } from '../../labels';
 
 /** What a packing list has, in its order. */

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { Step } from '@dormer/core/steps/hand';
+import type { Step } from '@dormer/core/work/steps/forScreens';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import type { useTrips } from './useTrips';

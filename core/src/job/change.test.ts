@@ -1,5 +1,5 @@
-import { chimneyAlcove } from '../demo';
-import { mm } from '../load/testing';
+import { chimneyAlcove } from '../rigs/demo';
+import { mm } from '../design/load/testing';
 import { readJobFile } from './readJob';
 import { jobSchema } from './schema';
 import { lengthOf, withAnswer, withChange, withFurther, withMeasured, withShelfSupport, withSystem } from './change';

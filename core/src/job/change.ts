@@ -1,5 +1,5 @@
-import type { JobUnit, TypedLength } from '../quantity';
-import { formatLength, parseLength, styleFor, usualTape } from '../quantity';
+import type { JobUnit, TypedLength } from '../base/quantity';
+import { formatLength, parseLength, styleFor, usualTape } from '../base/quantity';
 import type { Further, Job } from './schema';
 import { askedOf, type SystemName } from './supports';
 

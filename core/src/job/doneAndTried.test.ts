@@ -1,4 +1,4 @@
-import { chimneyAlcove } from '../demo';
+import { chimneyAlcove } from '../rigs/demo';
 import {
   duplicateJob,
   withBuild,

@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import { message, text, type Message } from '../message';
+import { message, text, type Message } from '../base/message';
 
 /** One thing wrong with a document: where, and in words what would be right. */
 export interface Fault {

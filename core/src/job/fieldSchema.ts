@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { JOB_UNITS, LONGEST_MM, parseAngle, parseLength } from '../quantity';
+import { JOB_UNITS, LONGEST_MM, parseAngle, parseLength } from '../base/quantity';
 import { CORNER_DEGREES } from './limits';
 
 // A typed text and its value may differ by rounding of the last printed digit, never by more.

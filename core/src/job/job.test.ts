@@ -1,5 +1,5 @@
-import { chimneyAlcove, cloakroomCloset, demoJobs } from '../demo';
-import { words } from '../words';
+import { chimneyAlcove, cloakroomCloset, demoJobs } from '../rigs/demo';
+import { words } from '../say/words';
 import {
   askedOf,
   duplicateJob,

@@ -1,4 +1,4 @@
-import { usualTape, type JobUnit, type TypedLength } from '../quantity';
+import { usualTape, type JobUnit, type TypedLength } from '../base/quantity';
 import { JOB_FORMAT, JOB_VERSION } from './limits';
 import type { SystemName } from './supports';
 import { usualLength } from './usual';

@@ -1,5 +1,5 @@
-import { message, text, count, type Message } from '../message';
-import { ok, refused, type Result } from '../result';
+import { message, text, count, type Message } from '../base/message';
+import { ok, refused, type Result } from '../base/result';
 import { faultsOf, type Fault } from './faults';
 import { JOB_FORMAT, JOB_VERSION, LONGEST_FILE } from './limits';
 import { jobSchema, type Job } from './schema';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { JOB_UNITS, LONGEST_MM, TAPES } from '../quantity';
+import { JOB_UNITS, LONGEST_MM, TAPES } from '../base/quantity';
 import { anyLength, id, positiveLength } from './fieldSchema';
 import {
   BACK_STYLES,

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { LONGEST_MM } from '../quantity';
+import { LONGEST_MM } from '../base/quantity';
 import { anyLength, id, positiveLength } from './fieldSchema';
 import { FINISHES, LIMITS, REGIONS, STOCK_FORMS } from './limits';
 

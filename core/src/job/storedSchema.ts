@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { parseMass } from '../quantity';
+import { parseMass } from '../base/quantity';
 import { anyLength, id, positiveLength } from './fieldSchema';
 import { LIMITS, OFTEN } from './limits';
 

@@ -1,6 +1,6 @@
 import type { TOOLS } from './limits';
 import { usualLength } from './usual';
-import type { JobUnit, TypedLength } from '../quantity';
+import type { JobUnit, TypedLength } from '../base/quantity';
 
 /** A length that a support system asks for: what it usually is, in millimetres and as inches are typed. */
 interface AskLength {

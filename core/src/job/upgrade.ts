@@ -1,5 +1,5 @@
 import { JOB_VERSION } from './limits';
-import { JOB_UNITS } from '../quantity';
+import { JOB_UNITS } from '../base/quantity';
 import { emptyLog, USUAL_KIT, USUAL_ODDS, usualBuild, usualFixing, usualStock, usualWood } from './newJob';
 import type { Job } from './schema';
 

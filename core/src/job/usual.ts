@@ -1,4 +1,4 @@
-import { parseLength, type JobUnit, type TypedLength } from '../quantity';
+import { parseLength, type JobUnit, type TypedLength } from '../base/quantity';
 
 /** A length written in code the way a person would type it; a text that cannot be read is a programmer's error. */
 export function typedLength(typed: string, unit: JobUnit): TypedLength {

@@ -1,12 +1,12 @@
-import { placeFixings } from '../fixing';
-import { roughParts } from '../fit';
-import type { Part } from '../fit';
+import { placeFixings } from '../design/fixing';
+import { roughParts } from '../design/fit';
+import type { Part } from '../design/fit';
 import { SYSTEM_NAMES, withSystem, type Job, type SystemName } from '../job';
-import type { Layout } from '../layout';
-import { strengthOf, type Strength } from '../load';
-import { about, count, message, type Message } from '../message';
-import type { CavityBox, Opening } from '../opening';
-import { applySystems, plannedAt, suitOf, SYSTEMS, type Hardware, type System } from '../system';
+import type { Layout } from '../design/layout';
+import { strengthOf, type Strength } from '../design/load';
+import { about, count, message, type Message } from '../base/message';
+import type { CavityBox, Opening } from '../place/opening';
+import { applySystems, plannedAt, suitOf, SYSTEMS, type Hardware, type System } from '../design/system';
 
 /** A support system as it would be for the shelves of a job: what one chooses by. */
 export interface Considered {

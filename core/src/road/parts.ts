@@ -1,9 +1,9 @@
 import { usualBox, usualTrimThickness, type Job } from '../job';
-import { layOut, tiltedShelves } from '../layout';
-import { cavityBox, openingOf, type CavityBox } from '../opening';
-import { specOf } from '../place';
-import type { Problem } from '../problem';
-import { surveyOf } from '../survey';
+import { layOut, tiltedShelves } from '../design/layout';
+import { cavityBox, openingOf, type CavityBox } from '../place/opening';
+import { specOf } from '../place/kinds';
+import type { Problem } from '../base/problem';
+import { surveyOf } from '../place/survey';
 import {
   applySystems,
   bareBoards,
@@ -17,7 +17,7 @@ import {
   tiltedExtras,
   type Joint,
   type PartSpec,
-} from '../system';
+} from '../design/system';
 
 export type Road = ReturnType<typeof asFarAsParts>;
 

@@ -1,11 +1,11 @@
-import { throughHoles, type Fixings } from '../fixing';
-import type { Part } from '../fit';
+import { throughHoles, type Fixings } from '../design/fixing';
+import type { Part } from '../design/fit';
 import type { Job } from '../job';
-import { levelLineProblems } from '../layout';
-import { hangingProblems, strengthProblems, tippingProblems, weightOf, type Cure, type Strength } from '../load';
-import { message, nested } from '../message';
-import { specOf, type PlaceSpec } from '../place';
-import { doubtful, stop, type Caution, type Problem } from '../problem';
+import { levelLineProblems } from '../design/layout';
+import { hangingProblems, strengthProblems, tippingProblems, weightOf, type Cure, type Strength } from '../design/load';
+import { message, nested } from '../base/message';
+import { specOf, type PlaceSpec } from '../place/kinds';
+import { doubtful, stop, type Caution, type Problem } from '../base/problem';
 import type { Road } from './parts';
 import { surveyProblems, thinSurvey, trialProblems, type PlannedReading } from './readings';
 

@@ -1,8 +1,8 @@
 import type { Job, Reading } from '../job';
-import { about as roughly, count, length, message, nested, type Message } from '../message';
-import { doubtful, stop, type Problem } from '../problem';
-import { atWords, expectedWords, nameOf, saidWords, sideWords, spotOf } from '../reading';
-import { slipsOf, SURE, unseenRepeats, type ReadingCheck, type Survey } from '../survey';
+import { about as roughly, count, length, message, nested, type Message } from '../base/message';
+import { doubtful, stop, type Problem } from '../base/problem';
+import { atWords, expectedWords, nameOf, saidWords, sideWords, spotOf } from '../place/reading';
+import { slipsOf, SURE, unseenRepeats, type ReadingCheck, type Survey } from '../place/survey';
 
 /** A reading as the survey sees it: its name, what it said, and what the others make of it. */
 export interface PlannedReading {

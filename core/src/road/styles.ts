@@ -1,5 +1,5 @@
 import { considered, type Considered } from './consider';
-import { stylesSideBySide, type StyleOutcome } from '../fit';
+import { stylesSideBySide, type StyleOutcome } from '../design/fit';
 import type { Job } from '../job';
 import { asFarAsParts } from './parts';
 

@@ -10,7 +10,7 @@ import {
   type ListedVersion,
   type StoredJob,
 } from '@dormer/core/job';
-import { addedUp, countedOnce, repeatSums, type RepeatSum } from '@dormer/core/survey';
+import { addedUp, countedOnce, repeatSums, type RepeatSum } from '@dormer/core/place/survey';
 import {
   InstrumentEntity,
   JobEntity,

@@ -1,7 +1,7 @@
 import type { ErrorRequestHandler, RequestHandler } from 'express';
 import type { Logger } from 'pino';
 import type { Fault, Refusal } from '@dormer/core/job';
-import { words } from '@dormer/core/words/all';
+import { words } from '@dormer/core/say/words/all';
 
 /** A fault of a request as it is sent: where, and what would be right. */
 export interface FieldError {

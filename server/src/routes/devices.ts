@@ -1,7 +1,7 @@
 import { Router } from 'express';
 import { z } from 'zod';
 import { newJob, readJob } from '@dormer/core/job';
-import { readingAt, type Spot } from '@dormer/core/reading';
+import { readingAt, type Spot } from '@dormer/core/place/reading';
 import { HttpError, refusedJob } from '../http/errors';
 import type { Device, DevicePlace } from '../stand-ins/devices';
 

@@ -1,6 +1,6 @@
 import { Router } from 'express';
 import { INSTRUMENTS } from '@dormer/core/job';
-import { learnErrors } from '@dormer/core/survey';
+import { learnErrors } from '@dormer/core/place/survey';
 import type { JobStore } from '../db/jobStore';
 
 /** The person's own error with every instrument, as the repeats of all jobs show it. */

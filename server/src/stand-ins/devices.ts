@@ -1,5 +1,5 @@
 import type { DeviceValue, Job, ListedDevice } from '@dormer/core/job';
-import type { Spot } from '@dormer/core/reading';
+import type { Spot } from '@dormer/core/place/reading';
 
 /** A measuring device, simulated or real, by what it does: held at a spot it sends values until one has settled. */
 export interface Device extends ListedDevice {

@@ -1,7 +1,7 @@
 import { setTimeout as wait } from 'node:timers/promises';
 import type { DeviceValue, Instrument } from '@dormer/core/job';
-import { crookedRoom, chanceAt, trueValues } from '@dormer/core/practice';
-import { instrumentsFor, usualSd, type Spot } from '@dormer/core/reading';
+import { crookedRoom, chanceAt, trueValues } from '@dormer/core/rigs/practice';
+import { instrumentsFor, usualSd, type Spot } from '@dormer/core/place/reading';
 import type { Device, DevicePlace } from './devices';
 
 const EVERY_MS = 90;

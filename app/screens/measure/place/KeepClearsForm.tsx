@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { KEEP_CLEARS, LIMITS, usualLength, type Job, type KeepClear } from '@dormer/core/job/document';
-import { marginOf } from '@dormer/core/place';
-import { asTyped } from '@dormer/core/quantity';
-import { lengthWords } from '@dormer/core/words';
+import { marginOf } from '@dormer/core/place/kinds';
+import { asTyped } from '@dormer/core/base/quantity';
+import { lengthWords } from '@dormer/core/say/words/first';
 import { Button, LengthField, Section, Segmented, TextField, Txt } from '../../../controls';
 import { useLabel, type Label } from '../../../labels';
 import { newId } from '../../../store';

@@ -1,7 +1,7 @@
 import '../../../labels/measure';
 import { fireEvent, render, screen } from '@testing-library/react-native';
 import { useState } from 'react';
-import { chimneyAlcove, cloakroomCloset } from '@dormer/core/demo';
+import { chimneyAlcove, cloakroomCloset } from '@dormer/core/rigs/demo';
 import type { Job, KeepClear, Stud } from '@dormer/core/job/document';
 import { planJob } from '@dormer/core/plan';
 import { KeypadProvider } from '../../../controls';

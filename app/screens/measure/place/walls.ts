@@ -1,5 +1,5 @@
 import type { Job, Stud } from '@dormer/core/job/document';
-import { specOf } from '@dormer/core/place';
+import { specOf } from '@dormer/core/place/kinds';
 
 /** The walls of a place that things can be fixed to, from left to right. */
 export function wallsIn({ place }: Job): Stud['wall'][] {

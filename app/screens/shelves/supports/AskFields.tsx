@@ -7,9 +7,9 @@ import {
   type Job,
   type SystemName,
 } from '@dormer/core/job/document';
-import type { TypedLength } from '@dormer/core/quantity';
-import { words } from '@dormer/core/words';
-import { message } from '@dormer/core/message';
+import type { TypedLength } from '@dormer/core/base/quantity';
+import { words } from '@dormer/core/say/words/first';
+import { message } from '@dormer/core/base/message';
 import { Section, Segmented, Stepper, Toggles } from '../../../controls';
 import { LengthFields } from '../../../controls/LengthFields';
 import { useLabel, type LabelKey } from '../../../labels';

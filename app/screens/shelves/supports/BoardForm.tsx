@@ -1,5 +1,5 @@
 import { RODS, withFurther, type Job } from '@dormer/core/job/document';
-import type { TypedLength } from '@dormer/core/quantity';
+import type { TypedLength } from '@dormer/core/base/quantity';
 import { Section, Segmented } from '../../../controls';
 import { LengthFields } from '../../../controls/LengthFields';
 import { useLabel } from '../../../labels';

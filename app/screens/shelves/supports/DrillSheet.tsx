@@ -1,9 +1,9 @@
 import Ruler from 'lucide-react-native/icons/ruler';
 import { StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
-import { holeRows, liesFlat } from '@dormer/core/fixing/marks';
-import { drillScene } from '@dormer/core/scene/support';
-import { lengthWords, words } from '@dormer/core/words';
+import { holeRows, liesFlat } from '@dormer/core/design/fixing/marks';
+import { drillScene } from '@dormer/core/say/scene/support';
+import { lengthWords, words } from '@dormer/core/say/words/first';
 import { Button, Txt, Why } from '../../../controls';
 import { SceneView } from '../../../drawing';
 import { useLabel } from '../../../labels';

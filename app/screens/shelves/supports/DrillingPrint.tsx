@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
-import { words } from '@dormer/core/words';
+import { words } from '@dormer/core/say/words/first';
 import { Txt } from '../../../controls';
 import { OnPaper } from '../../../controls/OnPaper';
 import { useLabel } from '../../../labels';

@@ -1,6 +1,6 @@
 import { TOOLS, type Job } from '@dormer/core/job/document';
-import { ANCHOR_KG, PLUG_KG } from '@dormer/core/load/ratings';
-import { formatMass } from '@dormer/core/quantity';
+import { ANCHOR_KG, PLUG_KG } from '@dormer/core/design/load/ratings';
+import { formatMass } from '@dormer/core/base/quantity';
 import { Section, Segmented, Toggles } from '../../../controls';
 import { LengthFields } from '../../../controls/LengthFields';
 import { MassField } from '../../../controls/MassField';

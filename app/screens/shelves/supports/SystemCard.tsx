@@ -1,10 +1,10 @@
 import Star from 'lucide-react-native/icons/star';
 import { Pressable, StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
-import { message, type Message } from '@dormer/core/message';
+import { message, type Message } from '@dormer/core/base/message';
 import type { Considered } from '@dormer/core/plan';
-import { systemPicture } from '@dormer/core/scene/support';
-import { aboutWords, words } from '@dormer/core/words';
+import { systemPicture } from '@dormer/core/say/scene/support';
+import { aboutWords, words } from '@dormer/core/say/words/first';
 import { Txt } from '../../../controls';
 import { SceneView } from '../../../drawing';
 import { useLabel } from '../../../labels';

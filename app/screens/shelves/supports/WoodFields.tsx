@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
-import { materialOf } from '@dormer/core/load/materials';
-import { words } from '@dormer/core/words';
+import { materialOf } from '@dormer/core/design/load/materials';
+import { words } from '@dormer/core/say/words/first';
 import { Button, Txt } from '../../../controls';
 import { useLabel } from '../../../labels';
 import { makeStyles, SPACE } from '../../../theme';

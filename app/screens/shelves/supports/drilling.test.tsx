@@ -1,9 +1,9 @@
 import '../../../labels/shelves';
 import { fireEvent, waitFor } from '@testing-library/react-native';
-import { cloakroomCloset, parcelBench } from '@dormer/core/demo';
+import { cloakroomCloset, parcelBench } from '@dormer/core/rigs/demo';
 import { type Job } from '@dormer/core/job/document';
 import { planJob, type Plan } from '@dormer/core/plan';
-import { words } from '@dormer/core/words';
+import { words } from '@dormer/core/say/words/first';
 import { type AppStore } from '../../../store';
 import { jobIn, planned, press, screen, showPart, type } from '../../../test/screen';
 import { drillGroups, drillWords, holeWords, screwWords } from './drilling';

@@ -1,8 +1,8 @@
 import type { Job } from '@dormer/core/job/document';
-import type { Message } from '@dormer/core/message';
+import type { Message } from '@dormer/core/base/message';
 import type { Plan } from '@dormer/core/plan';
-import { formatLength } from '@dormer/core/quantity';
-import { lengthWords } from '@dormer/core/words';
+import { formatLength } from '@dormer/core/base/quantity';
+import { lengthWords } from '@dormer/core/say/words/first';
 import type { useLabel } from '../../../labels';
 
 type Fixing = Plan['fixings'][number];

@@ -1,6 +1,6 @@
 import '../../../labels/shelves';
 import { act, fireEvent, waitFor, within } from '@testing-library/react-native';
-import { cloakroomCloset } from '@dormer/core/demo';
+import { cloakroomCloset } from '@dormer/core/rigs/demo';
 import {
   askedOf,
   SUPPORT_ASKS,
@@ -11,9 +11,9 @@ import {
   type SystemName,
 } from '@dormer/core/job/document';
 import { readJobFile, writeJobFile } from '@dormer/core/job';
-import { message } from '@dormer/core/message';
+import { message } from '@dormer/core/base/message';
 import { type Plan } from '@dormer/core/plan';
-import { words } from '@dormer/core/words';
+import { words } from '@dormer/core/say/words/first';
 import { undo, type AppStore } from '../../../store';
 import { jobIn, planned, press, screen, showPart, type } from '../../../test/screen';
 import { AskFields } from './AskFields';

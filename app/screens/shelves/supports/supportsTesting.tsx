@@ -1,5 +1,5 @@
 import '../../../labels/shelves';
-import { chimneyAlcove } from '@dormer/core/demo';
+import { chimneyAlcove } from '@dormer/core/rigs/demo';
 
 export const alcove = chimneyAlcove();
 

@@ -1,0 +1,147 @@
+import { snapToTape, type Tape } from '../../base/quantity';
+import type { EndStyle } from '../../job';
+import { endFor, lieOf, liesFor, type End } from './ends';
+import { HIDDEN_MM } from '../../place/opening/hidden';
+import { roomAtBest, seatAtBest } from './moves';
+import type { Pocket } from './pocket';
+
+/** How a piece is to fit between its walls. */
+export interface FitWish {
+  readonly tape: Tape;
+  /** How surely it is to go in, percent. */
+  readonly odds: number;
+  /** What it is cut short by at the least, both ends together, millimetres: the play of a loose fit. */
+  readonly leastMm: number;
+}
+
+/** A figure that is not known for sure: what is to be expected of it, and the range nine of ten times. */
+export interface Range {
+  readonly mm: number;
+  readonly fromMm: number;
+  readonly toMm: number;
+}
+
+/** A gap seen at one place of an end once the piece lies where it lies best. */
+export interface EndGap extends Range {
+  readonly end: 'left' | 'right';
+  /** From the back edge of a board, from the lower edge of a piece on edge, millimetres. */
+  readonly p: number;
+}
+
+/** A piece between two walls: its ends, its length, and how it goes in. */
+export interface Between {
+  readonly style: EndStyle;
+  readonly left: End;
+  readonly right: End;
+  /** From end to end along the back edge of a board (the lower edge of a piece on edge): on a mark of the tape. */
+  readonly lengthMm: number;
+  /** What the walls would let it be there, on the whole: the length, the clearance and the rounding together. */
+  readonly clearMm: number;
+  /** What the wanted odds ask to be taken off, or the play where that is more. */
+  readonly clearanceMm: number;
+  /** How far it may be turned, mm per mm. */
+  readonly mostTurn: number;
+  /** Share of walls that agree with the readings between which it goes, percent. */
+  readonly odds: number;
+  /** Share of them between which it goes and no gap at its ends is wider than caulk hides, percent. */
+  readonly neatOdds: number;
+  readonly worst: Range;
+  /** The widest gap by place: the most telling first. */
+  readonly gaps: readonly EndGap[];
+}
+
+/** A board may be turned until either back corner has moved by what caulk hides. */
+export const MOVED_MM = HIDDEN_MM;
+
+/** So many of the drawn walls tell what gap a style or a back edge leaves; all of them for the style that is taken. */
+export const COMPARED = 120;
+
+/**
+ * Cuts a piece for a pocket in one end style. Of every drawn pair of walls the room at best is worked out over all
+ * small moves of the piece; the clearance is what makes the wanted share of them not negative. The length is then put
+ * on the mark of the tape below.
+ * @returns null where nothing would be left of the piece
+ */
+export function fitBetween(pocket: Pocket, style: EndStyle, { tape, odds, leastMm }: FitWish): Between | null {
+  const { ps, drawn } = pocket;
+  const [left, right] = [endFor(pocket, 'left', style, tape), endFor(pocket, 'right', style, tape)];
+  const clearMm = right.line.at - left.line.at;
+  const mostTurn = pocket.stance === 'flat' && clearMm > 0 ? (2 * MOVED_MM) / clearMm : 0;
+  const lies = liesFor(pocket);
+  const rooms = Float64Array.from(drawn, (walls) =>
+    roomAtBest(ps, lieOf(pocket, walls, left, right, lies).tight, mostTurn),
+  ).sort();
+  const short = rooms[Math.min(Math.floor((1 - odds / 100) * rooms.length + 1e-9), rooms.length - 1)] ?? 0;
+  const clearanceMm = Math.max(-short, leastMm, 0);
+  const lengthMm = snapToTape(clearMm - clearanceMm, tape, 'down');
+  if (lengthMm <= 0 || lengthMm + left.offsetMm + right.offsetMm <= 0) return null;
+  const off = (clearMm - lengthMm) / 2;
+  const cut = { style, left: moved(left, off), right: moved(right, -off), lengthMm, clearMm, clearanceMm, mostTurn };
+  const goesIn = rooms.filter((room) => room + 2 * off >= -1e-9).length;
+  return { ...cut, odds: (100 * goesIn) / rooms.length, ...tried(pocket, cut, COMPARED) };
+}
+
+/** The same with its gaps told from all the drawn walls. */
+export function inFull(pocket: Pocket, one: Between): Between {
+  return { ...one, ...tried(pocket, one, pocket.drawn.length) };
+}
+
+type Cut = Omit<Between, 'odds' | 'neatOdds' | 'worst' | 'gaps'>;
+
+/** Tries a piece between so many of the drawn walls: the widest gaps at its ends, and where they are. */
+function tried(
+  pocket: Pocket,
+  { left, right, clearMm, mostTurn }: Cut,
+  count: number,
+): Pick<Between, 'neatOdds' | 'worst' | 'gaps'> {
+  const { ps } = pocket;
+  const drawn = pocket.drawn.slice(0, count);
+  const lies = liesFor(pocket);
+  const worst = new Float64Array(drawn.length);
+  const at = (['left', 'right'] as const).map((end) =>
+    ps.map((p) => ({ end, p, seen: new Float64Array(drawn.length) })),
+  );
+  const [atLeft, atRight] = at as [Seen[], Seen[]];
+  let neat = 0;
+  drawn.forEach((walls, k) => {
+    const { tight, seen } = lieOf(pocket, walls, left, right, lies);
+    const { shift, turn, worstGapMm, goesIn } = seatAtBest(ps, tight, seen, mostTurn, clearMm / 2);
+    worst[k] = worstGapMm;
+    if (goesIn && worstGapMm <= HIDDEN_MM) neat += 1;
+    for (let i = 0; i < ps.length; i += 1) {
+      const where = shift - turn * (ps[i] as number);
+      (atLeft[i] as Seen).seen[k] = where - (seen.left[i] as number);
+      (atRight[i] as Seen).seen[k] = (seen.right[i] as number) - where;
+    }
+  });
+  const gaps = [...atLeft, ...atRight].map(({ end, p, seen }): EndGap => ({ end, p, ...rangeOf(seen) }));
+  return {
+    neatOdds: (100 * neat) / Math.max(drawn.length, 1),
+    worst: rangeOf(worst),
+    gaps: gaps.sort((a, b) => b.mm - a.mm),
+  };
+}
+
+interface Seen {
+  readonly end: 'left' | 'right';
+  readonly p: number;
+  readonly seen: Float64Array;
+}
+
+/** An end moved along the piece, to the right positive. */
+function moved(end: End, by: number): End {
+  return {
+    ...end,
+    profile: end.profile.map((x) => x + by),
+    line: { ...end.line, at: end.line.at + by },
+  };
+}
+
+/** The mean, and the 5th and 95th percentile. */
+export function rangeOf(values: Float64Array): Range {
+  const sorted = Float64Array.from(values).sort();
+  const at = (share: number) => sorted[Math.min(Math.floor(share * sorted.length), sorted.length - 1)] ?? 0;
+  let sum = 0;
+  for (let i = 0; i < sorted.length; i += 1) sum += sorted[i] as number;
+  return { mm: sum / Math.max(sorted.length, 1), fromMm: at(0.05), toMm: at(0.95) };
+}

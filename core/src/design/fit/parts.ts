@@ -1,0 +1,184 @@
+import { figure, less, plus, toTape } from '../../base/figure';
+import { END_STYLES, trialsOf, type Job } from '../../job';
+import { about as roughly, count, length, message, nested, text } from '../../base/message';
+import type { Opening, SurfacePoint } from '../../place/opening';
+import { doubtful, stop, type Problem } from '../../base/problem';
+import type { Tape } from '../../base/quantity';
+import { sideWords } from '../../place/reading';
+import type { PartSpec } from '../system';
+import { BARE } from './bare';
+import { besideCleat } from './besideCleat';
+import { fitBetween, inFull } from './between';
+import { gapPlaceWords } from './choose';
+import { cornerParts } from './cornerParts';
+import type { Fitted, FitPartsOptions, Part } from './part';
+import { HIDDEN_MM } from '../../place/opening/hidden';
+import { drawnIn } from './drawnIn';
+import { fitPiece, outcomeOf, wishFor, type PieceFit, type StyleOutcome } from './piece';
+import { pocketOf, type Pocket } from './pocket';
+import { withoutImpossible } from './sizes';
+import { triedOf } from './tried';
+
+// Drawn walls for a board, whose odds are told; and for what carries or hides it.
+const SAMPLES = { board: 400, other: 160 } as const;
+const SEED = 11;
+/** What is known no better than this is not known, millimetres. */
+const UNKNOWN_SD_MM = 40;
+
+/**
+ * Gives every piece its shape: a given figure as it stands, down to the tape; between walls by the opening at its own
+ * height and depth, with the clearance the wanted odds ask for.
+ */
+export function fitParts({ specs, opening, job }: FitPartsOptions): Fitted {
+  const problems: Problem[] = [...depthProblems(job.shelves, opening)];
+  const crossed = new Set<number>();
+  const parts = specs.flatMap((spec): Part[] => {
+    const { length: rule, joint = null, ...alike } = spec;
+    const piece = { ...alike, ...BARE, joint };
+    if (rule.is === 'given') return [{ ...piece, length: toTape(rule.figure, job.tape, rule.rounded) }];
+    if (rule.is === 'along-side') return [{ ...piece, ...besideCleat(rule, spec.thicknessMm, opening, job.tape) }];
+    if (rule.is === 'corner') return [];
+    const kind = spec.role === 'board' ? 'board' : 'other';
+    const pocket = pocketOf(opening, rule.band, { stance: rule.stance, samples: SAMPLES[kind], seed: SEED });
+    if (Math.max(...pocket.sd.left, ...pocket.sd.right) > UNKNOWN_SD_MM) return [];
+    const wish = wishFor(job.fit, spec.shelf, job.tape);
+    const leastMm = Math.max(wish.leastMm, rule.least?.mm ?? 0);
+    // What hides or carries a board follows its habit, not its own end style.
+    const own =
+      kind === 'board'
+        ? wish
+        : { ...wish, habit: wish.habit === 'scribed' ? ('snug' as const) : wish.habit, ends: null };
+    const whole = fitPiece(pocket, { ...own, leastMm, sideBySide: false });
+    const fit = whole && drawnIn(whole, betweenMm(rule));
+    if (!fit) {
+      // Said once of a shelf, whichever of its pieces comes first.
+      if (!crossed.has(spec.shelf)) problems.push(wallsCross(spec, pocket));
+      crossed.add(spec.shelf);
+      return [];
+    }
+    const tried =
+      kind === 'board' ? triedOf(pocket, trialsOf(job.trials, spec.shelf, spec.place.upTo), job.tape) : null;
+    if (kind === 'board' && !tried) problems.push(...boardProblems(spec, fit, pocket));
+    const width = plus(piece.width, message('term.leftOnBack'), fit.back?.allowanceMm ?? 0);
+    return [{ ...piece, width, ...lengthsOf(spec, fit, opening, job.tape), fit, tried }];
+  });
+  const corners = cornerParts({ specs, opening, job });
+  parts.push(...corners.parts);
+  problems.push(...corners.problems);
+  if (specs.some((one) => one.length.is === 'between-walls') && !opening.nominal.measured.width) {
+    problems.push(stop({ is: 'place' }, message('problem.noWidth')));
+  }
+  // Nothing is cut for a shelf of which a piece cannot be, or whose board is not known.
+  const boardless = specs.flatMap((spec) =>
+    spec.role === 'board' && !parts.some((part) => part.id === spec.id) ? [spec.shelf] : [],
+  );
+  const none = new Set([...crossed, ...boardless]);
+  const possible = withoutImpossible(
+    parts.filter((part) => !none.has(part.shelf)),
+    opening,
+  );
+  return { parts: possible.parts, problems: [...problems, ...possible.problems] };
+}
+
+// More walls than a plan draws: odds are told to about half a percent.
+const SIDE_BY_SIDE = 2000;
+
+/** A board in every end style, from many drawn walls; yields how much of the work is done. */
+export function* stylesSideBySide({
+  spec,
+  opening,
+  job,
+}: Omit<FitPartsOptions, 'specs'> & { readonly spec: PartSpec }): Generator<number, readonly StyleOutcome[] | null> {
+  const { length: rule } = spec;
+  if (rule.is !== 'between-walls') return null;
+  yield 0;
+  const pocket = pocketOf(opening, rule.band, { stance: rule.stance, samples: SIDE_BY_SIDE, seed: SEED });
+  const wish = wishFor(job.fit, spec.shelf, job.tape);
+  const outcomes: StyleOutcome[] = [];
+  for (const style of END_STYLES) {
+    yield (1 + outcomes.length) / (1 + END_STYLES.length);
+    const one = fitBetween(pocket, style, wish);
+    if (one) outcomes.push(outcomeOf(inFull(pocket, one)));
+  }
+  return outcomes;
+}
+
+/** What the pieces a board stands between take off its length, and the housings it goes into put on. Millimetres. */
+const betweenMm = (rule: PartSpec['length']) =>
+  rule.is === 'between-walls' ? (rule.between ?? []).reduce((sum, one) => sum + one.mm, 0) : 0;
+
+/** Lengths as the sums of what they came about by. */
+function lengthsOf(
+  { length: rule }: PartSpec,
+  fit: PieceFit,
+  opening: Opening,
+  tape: Tape,
+): Pick<Part, 'length' | 'edges'> {
+  if (rule.is !== 'between-walls') return { length: figure(), edges: null };
+  const { band, stance, least, between = [] } = rule;
+  const up = stance === 'flat' ? band.upTo : band.upFrom;
+  const wall = (surface: 'left' | 'right'): SurfacePoint => ({ surface, out: Math.max(band.outFrom, 0), up });
+  const apart = opening.between(wall('left'), wall('right'), message('term.betweenWalls'));
+  const clearMm = fit.backMm - betweenMm(rule) + fit.clearanceMm + fit.roundedMm;
+  let told = plus(apart, message('term.standingOut'), clearMm - apart.mm);
+  const asked = fit.playMm > 0;
+  const label = asked
+    ? (least?.label ?? message('term.play'))
+    : message('term.clearanceOdds', { odds: text(`${fit.wantedOdds}`) });
+  told = between.reduce((sum, one) => plus(sum, one.label, one.mm), less(told, label, fit.clearanceMm));
+  told = toTape(told, tape, 'down');
+  const back = told;
+  let front = told;
+  for (const side of ['left', 'right'] as const) {
+    const { outMm, allowanceMm } = fit[side];
+    const runs = message('term.endRunsOut', { side: nested(sideWords(side)) });
+    front = plus(front, outMm < 0 ? message('term.endRunsIn', { side: nested(sideWords(side)) }) : runs, outMm);
+    told = plus(told, runs, Math.max(outMm, 0));
+    told = plus(told, message('term.leftOn', { side: nested(sideWords(side)) }), allowanceMm);
+  }
+  return { length: told, edges: { back, front } };
+}
+
+function wallsCross({ shelf }: PartSpec, { mean }: Pocket): Problem {
+  const apart = mean.right.map((row, l) => Math.min(...row) - Math.max(...(mean.left[l] as Float64Array)));
+  const width = Math.max(Math.min(...apart), 0);
+  return stop({ is: 'shelf', shelf }, message('problem.wallsCross', { shelf: count(shelf), width: roughly(width) }));
+}
+
+// A gap this much wider than caulk hides is worth a word.
+const NOTABLE = 1.3;
+
+function boardProblems({ shelf: number }: PartSpec, fit: PieceFit, pocket: Pocket): Problem[] {
+  const about = { is: 'shelf', shelf: number } as const;
+  const shelf = count(number);
+  const problems: Problem[] = [];
+  const least = Math.min(...fit.styles.map((one) => one.worst.mm));
+  const most = fit.habit === 'loose' ? fit.clearanceMm + HIDDEN_MM : HIDDEN_MM * NOTABLE;
+  if (fit.worst.mm > most) {
+    const [widest] = [...fit.gaps].sort((a, b) => b.mm - a.mm);
+    const gap = roughly(fit.worst.mm);
+    if (least > most || !widest) problems.push(doubtful(about, message('problem.fitUnsure', { shelf, gap })));
+    else
+      problems.push(
+        doubtful(about, message('problem.endGap', { shelf, gap, place: nested(gapPlaceWords(pocket, widest)) })),
+      );
+  }
+  if (fit.back?.style === 'straight' && fit.back.worst.mm > HIDDEN_MM * NOTABLE && fit.habit !== 'loose') {
+    problems.push(doubtful(about, message('problem.backGap', { shelf, gap: roughly(fit.back.worst.mm) })));
+  }
+  return problems;
+}
+
+function depthProblems(wish: Job['shelves'], opening: Opening): Problem[] {
+  if (!opening.surfaces.includes('front')) return [];
+  const clear = opening.clearDepth();
+  if (!clear) return [doubtful({ is: 'place' }, message('problem.noDepth'))];
+  const over = less(
+    figure({ label: message('term.shelfDepth'), mm: wish.depth.mm }),
+    clear.narrowest.terms[0]!.label,
+    clear.narrowest.mm,
+  );
+  if (over.mm <= 0) return [];
+  const lengths = { depth: length(wish.depth.mm), opening: length(clear.narrowest.mm), by: length(over.mm) };
+  return [doubtful({ is: 'shelves' }, message('problem.tooDeep', lengths))];
+}

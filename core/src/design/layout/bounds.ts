@@ -1,0 +1,88 @@
+import { figure, plus, type Figure } from '../../base/figure';
+import type { Aligned, Job, ShelvesWish } from '../../job';
+import { message, nested, text } from '../../base/message';
+import { doubtful, type Problem } from '../../base/problem';
+import type { Rail } from './garments';
+
+/** Where the space for shelves begins. */
+export interface Bottom {
+  readonly at: Figure;
+  /** The lowest shelf lies on it. */
+  readonly seats: boolean;
+  /** Things may stand on it. */
+  readonly stands: boolean;
+}
+
+/** Where the space for shelves begins: the floor, a height, a base, or above a closet rail. */
+export function bottomOf({ bottom }: ShelvesWish, rail: Rail | null): Bottom {
+  if (rail) return { at: rail.shelfUnderside, seats: true, stands: false };
+  switch (bottom.from) {
+    case 'base':
+      return { at: figure({ label: message('term.base'), mm: bottom.up.mm }), seats: true, stands: false };
+    case 'height':
+      return { at: figure({ label: message('term.bottomTyped'), mm: bottom.up.mm }), seats: false, stands: false };
+    default:
+      return { at: figure({ label: message('term.bottomFloor'), mm: 0 }), seats: false, stands: true };
+  }
+}
+
+/** Where it ends: the ceiling, null where that is not known, or a height. */
+export function topOf({ top }: ShelvesWish, ceiling: Figure | null): Figure | null {
+  return top.from === 'height' ? figure({ label: message('term.topTyped'), mm: top.up.mm }) : ceiling;
+}
+
+/** A shelf that stays where it is, however the others are spaced. */
+export interface Held {
+  readonly top: Figure;
+  readonly held: 'locked' | 'aligned' | 'seated';
+  /** The id of its height or of what it is lined up with; null for one that lies on the bottom boundary. */
+  readonly id: string | null;
+}
+
+/** Shelves that stay: on the bottom boundary, locked, or lined up with something there. */
+export function heldShelves(
+  wish: ShelvesWish,
+  bottom: Bottom,
+  job: Pick<Job, 'place' | 'levelLine'>,
+): { readonly held: Held[]; readonly problems: Problem[] } {
+  const thickness = wish.thickness.mm;
+  const over = (from: Figure) => plus(from, message('term.plusThickness'), thickness);
+  const problems: Problem[] = [];
+  const seated: Held[] = bottom.seats ? [{ top: over(bottom.at), held: 'seated', id: null }] : [];
+  const locked = wish.heights.flatMap((one): Held[] =>
+    one.locked
+      ? [{ top: figure({ label: message('term.lockedHeight'), mm: one.up.mm }), held: 'locked', id: one.id }]
+      : [],
+  );
+  const aligned = (wish.aligned ?? []).flatMap((one): Held[] => {
+    const there = thereAt(one, job);
+    if (!there) {
+      problems.push(doubtful({ is: 'shelves' }, message('problem.alignedGone')));
+      return [];
+    }
+    return [{ top: one.face === 'top' ? there : over(there), held: 'aligned', id: one.id }];
+  });
+  return { held: [...seated, ...locked, ...aligned].sort((a, b) => a.top.mm - b.top.mm), problems };
+}
+
+/** The height of something there; null where it is there no more. */
+function thereAt({ to }: Aligned, { place, levelLine }: Pick<Job, 'place' | 'levelLine'>): Figure | null {
+  const at = (mm: number | undefined, what: Parameters<typeof nested>[0]) =>
+    mm === undefined ? null : figure({ label: message('term.linedUp', { what: nested(what) }), mm });
+  switch (to.is) {
+    case 'level-line':
+      return at(levelLine.up.mm, message('there.level-line'));
+    case 'skirting':
+      return at(place.skirting?.height.mm, message('there.skirting'));
+    case 'rail':
+      return at(place.rail && place.rail.up.mm + (to.edge === 'top' ? place.rail.height.mm : 0), message('there.rail'));
+    case 'mouth':
+      return at(place.mouth?.height?.mm, message('there.mouth'));
+    case 'keep-clear': {
+      const one = place.keepClears.find(({ id }) => id === to.id);
+      return at(one && one.up.mm + (to.edge === 'top' ? one.height.mm : 0), message(`clear.${one?.what ?? 'other'}`));
+    }
+    case 'mark':
+      return at(to.up.mm, message('there.mark', { name: text(to.name) }));
+  }
+}

@@ -1,0 +1,129 @@
+import { figure, less, toTape, type Figure, type Term } from '../../base/figure';
+import type { Job } from '../../job';
+import { length, message, type Message } from '../../base/message';
+import type { Opening, SurfacePoint } from '../../place/opening';
+import { floorMark } from '../../place/kinds/extent';
+import { doubtful, type Problem } from '../../base/problem';
+import { TAPE_STEP_MM, type Tape } from '../../base/quantity';
+import type { Rail } from './garments';
+
+/** A line to draw on the wall. */
+export interface WallMark {
+  readonly shelf: number;
+  readonly what: 'shelf-top' | 'cleat-top' | 'bracket-top' | 'rail';
+  /** Height above the floor mark, on the level datum. */
+  readonly up: Figure;
+  /** The same from the pencilled level line: above it positive, below it negative. */
+  readonly fromLevelLine: Figure;
+}
+
+/** A height of floor or ceiling, and two standard deviations of it, millimetres. */
+export interface LevelThere {
+  /** Above the floor mark. */
+  readonly at: Figure;
+  readonly sureMm: number;
+}
+
+/** A place at a wall where one marks: how floor and ceiling stand there to the floor mark. */
+export interface Station {
+  readonly id: string;
+  readonly wall: 'left' | 'back' | 'right';
+  readonly name: Message;
+  /** Null where there is no floor, or no ceiling, or nothing is known of it. */
+  readonly floor: LevelThere | null;
+  readonly ceiling: LevelThere | null;
+}
+
+/** Known worse than this, a floor or a ceiling is not measured from, millimetres. */
+const UNKNOWN_MM = 60;
+
+/**
+ * The places one marks at, in the order one walks past them: the left wall from the front, the back at each stud, or
+ * left, in the middle and right where none is found, and the right wall from the back.
+ * @param outMm how far out the shelves come: where the front mark on a side wall is
+ */
+export function stationsOf(opening: Opening, { studs }: Job['place'], outMm: number): Station[] {
+  const { extent, surfaces } = opening;
+  const { left, right } = extent;
+  const there = (id: string, wall: Station['wall'], name: Message, across: number, out: number): Station[] =>
+    surfaces.includes(wall) ? [{ id, wall, name, ...levelsAt(opening, across, out) }] : [];
+  const onBack = studs
+    .filter((one) => one.wall === 'back' && one.from.mm < right - left)
+    .sort((a, b) => a.from.mm - b.from.mm);
+  const along =
+    onBack.length > 0
+      ? onBack.map(
+          (one) =>
+            [`stud-${one.id}`, message('station.stud', { from: length(one.from.mm) }), left + one.from.mm] as const,
+        )
+      : ([
+          ['back-left', message('station.back.left'), left + (right - left) * 0.1],
+          ['back-middle', message('station.back.middle'), (left + right) / 2],
+          ['back-right', message('station.back.right'), right - (right - left) * 0.1],
+        ] as const);
+  return [
+    ...there('left-front', 'left', message('station.left.front'), left, outMm),
+    ...there('left-back', 'left', message('station.left.back'), left, 0),
+    ...along.flatMap(([id, name, across]) => there(id, 'back', name, across, 0)),
+    ...there('right-back', 'right', message('station.right.back'), right, 0),
+    ...there('right-front', 'right', message('station.right.front'), right, outMm),
+  ];
+}
+
+function levelsAt(opening: Opening, across: number, out: number): Pick<Station, 'floor' | 'ceiling'> {
+  const mark: SurfacePoint = { surface: 'floor', ...floorMark(opening.extent) };
+  const level = (surface: 'floor' | 'ceiling', label: Message): LevelThere | null => {
+    if (!opening.surfaces.includes(surface) || !opening.surfaces.includes('floor')) return null;
+    const here = { surface, across, out };
+    const sureMm = 2 * opening.position(here).sdMm;
+    return sureMm > UNKNOWN_MM ? null : { at: opening.between(mark, here, label), sureMm };
+  };
+  return { floor: level('floor', message('term.floorThere')), ceiling: level('ceiling', message('term.ceilingThere')) };
+}
+
+/** What to measure for a mark at a station: up from the floor there, and down from the ceiling there. */
+export interface FromThere {
+  readonly fromFloor: Figure | null;
+  readonly fromCeiling: Figure | null;
+}
+
+/**
+ * A level mark by what is measured from floor or ceiling where one stands. A floor that lies lower there than at the
+ * floor mark makes the mark so much higher above it.
+ */
+export function fromThere(mark: WallMark, { floor, ceiling }: Station, tape: Tape): FromThere {
+  const told = (one: Figure) => toTape(one, tape, 'nearest');
+  const taken = (one: Figure): Term[] => one.terms.map((term) => ({ ...term, mm: -term.mm }));
+  const up = { label: message('term.markUp'), mm: mark.up.mm };
+  return {
+    fromFloor: floor && told(figure(up, ...taken(floor.at))),
+    fromCeiling: ceiling && told(less(ceiling.at, up.label, up.mm)),
+  };
+}
+
+/** The middle of a closet rail, where its sockets go: a mark of the shelf above it. */
+export function railMarks(rail: Rail | null, shelf: number, levelLineUpMm: number): WallMark[] {
+  if (!rail) return [];
+  const up = figure({ label: message('term.rail'), mm: rail.up.mm });
+  return [{ shelf, what: 'rail', up: rail.up, fromLevelLine: less(up, message('term.levelLine'), levelLineUpMm) }];
+}
+
+/** Running dimensions up the pole: every mark above the floor mark, from the lowest up. */
+export function runningMarks(marks: readonly WallMark[]): WallMark[] {
+  return [...marks].sort((a, b) => a.up.mm - b.up.mm || a.shelf - b.shelf);
+}
+
+/** How the level line is to be carried round, by what there is to do it with; what to do while there is none. */
+export function levelLineWords({ levelLine, kit }: Pick<Job, 'levelLine' | 'kit'>): Message {
+  const { carried, up } = levelLine;
+  if (carried && carried !== 'none') return message(`level.carried.${carried}`, { up: length(up.mm) });
+  const laser = kit.includes('laser');
+  return message(laser ? 'level.none.laser' : 'level.none.level', { up: length(up.mm) });
+}
+
+/** A level line that did not come back to where it began. */
+export function levelLineProblems({ levelLine, tape }: Pick<Job, 'levelLine' | 'tape'>): Problem[] {
+  const by = levelLine.closing?.mm ?? 0;
+  if (by <= TAPE_STEP_MM[tape]) return [];
+  return [doubtful({ is: 'shelves' }, message('problem.levelClosing', { by: length(by) }))];
+}

@@ -1,0 +1,183 @@
+import { askedOf, type Change, type Job } from '../../../job';
+import { count, length, message, nested, type Message } from '../../../base/message';
+import { MM_PER_INCH } from '../../../base/quantity';
+import { materialsOf, stiffnessOf, type Material, type Materials } from '../materials';
+import type { PlateModel } from '../plateModel';
+import type { Strength } from '../strength';
+import { evenRests, nosed, nosing, thicker } from './stiffer';
+import { leastGood, type Found, type Trial } from './trial';
+
+/** Thicknesses and nosings as they are sold, millimetres. */
+const THICKNESSES = {
+  metric: [12, 15, 18, 22, 27, 32, 36, 40, 45, 50, 60],
+  inch: [0.5, 0.625, 0.75, 1, 1.25, 1.5, 1.75, 2, 2.5].map((inches) => inches * MM_PER_INCH),
+};
+const NOSINGS = {
+  metric: [35, 45, 57, 70, 95, 120],
+  inch: [1.5, 2.5, 3.5, 5.5].map((inches) => inches * MM_PER_INCH),
+};
+const sold = (both: { readonly metric: number[]; readonly inch: number[] }, { units }: Pick<Job, 'units'>): number[] =>
+  units === 'in' ? both.inch : both.metric;
+
+/** A bracket more, with its screws, as litres of wood cost. */
+const BRACKET_PRICE = 4;
+const SCREW_PRICE = 0.1;
+/** More screws than this find no place in a joint. */
+const MOST_SCREWS = 8;
+/**
+ * Where a back cleat carries, about, out from the wall; the section of such a cleat, and of the nosing that comes with
+ * it.
+ */
+const BACK_CLEAT_MM = 10;
+const CLEAT_SECTION_MM2 = 45 * 20;
+const NOSING_MM = { thick: 20, section: 65 * 20 };
+
+/** A higher nosing; null where the system has none, or none is enough. */
+export function higherNosing({ job, system, model, materials, tryOut }: Trial): Found | null {
+  const asked = askedOf(job, system) as Readonly<Record<string, unknown>>;
+  const thick = asked.nosingThickness as { mm: number } | undefined;
+  if (!thick || model.outline) return null;
+  const now = model.ribs[0]?.heightMm ?? 0;
+  const higher = sold(NOSINGS, job).filter((mm) => mm > now && mm > model.thicknessMm);
+  const found = leastGood(higher, (mm) => tryOut(nosed(model, mm, thick.mm, materials.stick)));
+  if (!found) return null;
+  const litres = ((found.size - now) * thick.mm * model.lengthMm) / 1e6;
+  return {
+    change: { is: 'nosing', system, heightMm: found.size },
+    words: message('cure.nosing', { height: length(found.size) }),
+    tried: found.tried,
+    cost: litres * materials.stick.price,
+  };
+}
+
+const isHollow = ({ support }: Job) => support.system === 'floating-rails';
+
+const thicknessesAbove = (job: Job, { thicknessMm }: PlateModel) =>
+  sold(THICKNESSES, job).filter((mm) => mm > thicknessMm + 0.5);
+
+/** A thicker board; null where it is hollow, or none is enough. */
+export function thickerBoard({ job, model, materials, boardLitres, tryOut }: Trial): Found | null {
+  if (isHollow(job)) return null;
+  const found = leastGood(thicknessesAbove(job, model), (mm) => tryOut(thicker(model, mm)));
+  if (!found) return null;
+  return {
+    change: { is: 'thickness', mm: found.size },
+    words: message('cure.thickness', { thickness: length(found.size) }),
+    tried: found.tried,
+    cost: boardLitres * (found.size / model.thicknessMm - 1) * materials.board.price,
+  };
+}
+
+/** Woods that stay stiffer, the cheapest first. */
+function stifferWoods({ job, materials }: Trial): Material[] {
+  const lasting = ({ eAlongMpa, creep }: Material) => eAlongMpa / (1 + creep);
+  return materialsOf(job.wood.own)
+    .filter((material) => lasting(material) > lasting(materials.board))
+    .sort((a, b) => a.price - b.price);
+}
+
+/** Another wood; null where none is enough. */
+export function otherWood(trial: Trial): Found | null {
+  const { model, materials, boardLitres, tryOut } = trial;
+  for (const board of stifferWoods(trial)) {
+    const tried = tryOut({ ...model, stiffness: stiffnessOf(board) }, { ...materials, board });
+    if (!tried.good) continue;
+    return {
+      change: { is: 'material', id: board.id },
+      words: message('cure.material', { material: nested(board.name) }),
+      tried,
+      cost: Math.max(boardLitres * (board.price - materials.board.price), 0),
+    };
+  }
+  return null;
+}
+
+/** More brackets; null where the system has none, or none are enough. */
+export function moreBrackets({ system, model, tryOut }: Trial): Found | null {
+  if (system !== 'brackets') return null;
+  const now = model.rests.length;
+  const numbers = [1, 2, 3, 4, 6].map((more) => now + more);
+  const found = leastGood(numbers, (n) => tryOut({ ...model, rests: evenRests(model, n) }));
+  if (!found) return null;
+  const apartMm = Math.floor(model.lengthMm / found.size / 10) * 10;
+  return {
+    change: { is: 'apart', mm: apartMm },
+    words: message('cure.apart', { apart: length(apartMm) }),
+    tried: found.tried,
+    cost: (found.size - now) * BRACKET_PRICE,
+  };
+}
+
+/** A change that is not enough by itself, and what the board is with it. */
+interface Base {
+  readonly change: Change;
+  readonly words: Message;
+  readonly model: PlateModel;
+  readonly by: Materials;
+  readonly cost: number;
+}
+
+/** Cleats on three sides in place of two: a cure, or a base for one; null where there is no back wall. */
+export function backCleat(trial: Trial, hasBack: boolean): { found: Found | null; base: Base } | null {
+  const { job, system, model, materials, tryOut } = trial;
+  if (system !== 'end-cleats' || !hasBack) return null;
+  const back = { id: 'back', from: [0, BACK_CLEAT_MM] as const, to: [model.lengthMm, BACK_CLEAT_MM] as const };
+  const heightMm = model.ribs[0]?.heightMm ?? askedOf(job, 'three-side-cleats').nosingHeight.mm;
+  const onCleats = {
+    ...model,
+    rests: [...model.rests, back],
+    ribs: [nosing(model, heightMm, NOSING_MM.thick, materials.stick)],
+  };
+  const tried = tryOut(onCleats);
+  const litres = ((CLEAT_SECTION_MM2 + NOSING_MM.section) * model.lengthMm) / 1e6;
+  const change: Change = { is: 'system', from: system, to: 'three-side-cleats' };
+  const words = message('cure.system', { system: nested(message('system.three-side-cleats')) });
+  const cost = litres * materials.stick.price;
+  const base = { change, words, model: onCleats, by: materials, cost };
+  return { found: tried.good ? { change, words, tried, cost } : null, base };
+}
+
+/** What nothing cures alone, two things may: another wood or a back cleat, and a thicker board. */
+export function together(trial: Trial, cleat: Base | null): Found[] {
+  const { job, model, materials, boardLitres, tryOut } = trial;
+  if (isHollow(job)) return [];
+  const woods = stifferWoods(trial).map((board): Base => ({
+    change: { is: 'material', id: board.id },
+    words: message('cure.material', { material: nested(board.name) }),
+    model: { ...model, stiffness: stiffnessOf(board) },
+    by: { ...materials, board },
+    cost: boardLitres * (board.price - materials.board.price),
+  }));
+  return [...(cleat ? [cleat] : []), ...woods].flatMap((base) => {
+    const sizes = thicknessesAbove(job, model);
+    const found = leastGood(sizes, (mm) => tryOut(thicker(base.model, mm), base.by));
+    if (!found) return [];
+    const more = boardLitres * (found.size / model.thicknessMm - 1) * base.by.board.price;
+    return [
+      {
+        change: { is: 'all', changes: [base.change, { is: 'thickness', mm: found.size }] } as const,
+        words: message('cure.both', {
+          first: nested(base.words),
+          second: nested(message('cure.thickness', { thickness: length(found.size) })),
+        }),
+        tried: found.tried,
+        cost: Math.max(base.cost, 0) + more,
+      },
+    ];
+  });
+}
+
+/** More screws in the joint that gives way first; null where it holds, or so many find no place. */
+export function moreScrews({ job, system }: Trial, weakest: Strength['weakest']): Found | null {
+  const asked = askedOf(job, system) as Readonly<Record<string, unknown>>;
+  const screws = asked.screws as number | undefined;
+  if (!weakest || weakest.used <= 1 || weakest.into === 'rating' || screws === undefined) return null;
+  const needed = Math.ceil(screws * weakest.used);
+  if (needed > MOST_SCREWS) return null;
+  return {
+    change: { is: 'screws', system, count: needed },
+    words: message('cure.screws', { count: count(needed) }),
+    tried: { sagMm: 0, used: (weakest.used * screws) / needed, good: true },
+    cost: (needed - screws) * SCREW_PRICE,
+  };
+}

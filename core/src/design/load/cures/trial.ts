@@ -1,0 +1,73 @@
+import type { Contents } from '../../layout';
+import type { Change, Job, SystemName } from '../../../job';
+import type { Message } from '../../../base/message';
+import { materialsFor, type Materials } from '../materials';
+import { leaningLoad, stayingLoad, type HeldBoard } from '../model';
+import { solvePlate } from '../plate';
+import type { PlateModel } from '../plateModel';
+import { bendingUsed, sagOf } from '../strength';
+import { carriedBy } from '../uses';
+
+/** What a shelf would be like: its sag after years, and how much of its strength is used. */
+export interface Tried {
+  readonly sagMm: number;
+  readonly used: number;
+  readonly good: boolean;
+}
+
+/** Something that would make a shelf good enough. */
+export interface Found {
+  readonly change: Change;
+  readonly words: Message;
+  readonly tried: Tried;
+  /** In relation to the others only. */
+  readonly cost: number;
+}
+
+/** A shelf that is not good, and what can be tried on it. */
+export interface Trial {
+  readonly job: Job;
+  readonly system: SystemName;
+  readonly model: PlateModel;
+  readonly materials: Materials;
+  /** Wood of the boards the system carries, litres. */
+  readonly boardLitres: number;
+  readonly tryOut: (model: PlateModel, by?: Materials) => Tried;
+}
+
+/** A shelf under its load, to be tried with other boards. */
+export function trialOf(
+  held: HeldBoard,
+  { job, system, contents, boardLitres }: Pick<Trial, 'job' | 'system' | 'boardLitres'> & { contents: Contents | null },
+): Trial {
+  const materials = materialsFor(job);
+  const carried = carriedBy(held.shelf, held.model.lengthMm, job, contents);
+  const tryOut = (model: PlateModel, by = materials): Tried => {
+    const board = { ...held, model };
+    const staying = stayingLoad(board, carried);
+    const solved = solvePlate(model, [staying, leaningLoad(board, staying)]);
+    if (!solved?.[0] || !solved[1]) return { sagMm: Infinity, used: Infinity, good: false };
+    const sag = sagOf(solved[0], held.spanMm, by);
+    const used = Math.max(bendingUsed(solved[0], by, true), bendingUsed(solved[1], by, false));
+    return { sagMm: sag.lastingMm, used, good: sag.state === 'good' && used <= 1 };
+  };
+  return { job, system, model: held.model, materials, boardLitres, tryOut };
+}
+
+interface Size {
+  readonly size: number;
+  readonly tried: Tried;
+}
+
+/** The least of some sizes, each stiffer than the one before, that is good; null where none is. */
+export function leastGood(sizes: readonly number[], tried: (size: number) => Tried): Size | null {
+  let found: Size | null = null;
+  for (let [low, high] = [0, sizes.length]; low < high;) {
+    const middle = (low + high) >> 1;
+    const size = sizes[middle] as number;
+    const result = tried(size);
+    if (result.good) [found, high] = [{ size, tried: result }, middle];
+    else low = middle + 1;
+  }
+  return found;
+}

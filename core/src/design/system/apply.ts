@@ -1,0 +1,111 @@
+import { figure, less, type Figure } from '../../base/figure';
+import { askedOf, type Job, type SystemName } from '../../job';
+import type { Gap, LaidShelf, Layout, LayoutInput, Space } from '../layout';
+import { message } from '../../base/message';
+import type { CavityBox, Opening } from '../../place/opening';
+import type { Joint, Standing, Suit, System, SystemInput, SystemResult } from './system';
+import { depthOf, plannedAt, SYSTEMS, systemOf, systemsUsed, underOf } from './table';
+
+interface ApplyInput {
+  readonly job: Job;
+  readonly opening: Opening;
+  readonly shelves: readonly LaidShelf[];
+  readonly gaps: readonly Gap[];
+  readonly space: Layout['outer'];
+  readonly box: CavityBox | null;
+}
+
+/** What the systems of a job make of its shelves, all together. */
+export interface Applied extends Omit<SystemResult, 'hangsMm' | 'order' | 'standing' | 'boxSides'> {
+  readonly boxSides: Joint | null;
+  readonly standing: readonly Standing[];
+  /**
+   * What is really left to reach in by under each gap's upper shelf, in the order of the gaps; null where not planned.
+   */
+  readonly reachIn: readonly (Figure | null)[];
+  readonly order: readonly { readonly system: SystemName; readonly steps: SystemResult['order'] }[];
+  /** Shelves whose system is not worked out at such a place. */
+  readonly bare: readonly LaidShelf[];
+}
+
+function inputFor<Name extends SystemName>(
+  name: Name,
+  { job, opening, gaps, space, box }: ApplyInput,
+  shelves: readonly LaidShelf[],
+): SystemInput<Name> {
+  return {
+    wish: job.shelves,
+    asked: askedOf(job, name),
+    job,
+    opening,
+    shelves,
+    depthOf: (shelf) => depthOf(job, shelf),
+    gaps,
+    space,
+    box,
+    levelLineUpMm: job.levelLine.up.mm,
+  };
+}
+
+const run = <Name extends SystemName>(name: Name, input: ApplyInput, shelves: readonly LaidShelf[]): SystemResult =>
+  SYSTEMS[name].plan(inputFor(name, input, shelves) as never);
+
+/** Lays out the parts of every system that is used, each for its own shelves. */
+export function applySystems(input: ApplyInput): Applied {
+  const { job, shelves, gaps } = input;
+  const used = systemsUsed(job).filter((name) => plannedAt(name, job.place));
+  const results = used.map((name) => {
+    const ours = shelves.filter((one) => systemOf(job.support, one.number) === name);
+    return { name, ours, result: run(name, input, ours) };
+  });
+  const hangs = (shelf: number) =>
+    results.find((one) => one.ours.some(({ number }) => number === shelf))?.result.hangsMm(shelf) ?? null;
+  const marks = results.flatMap((one) => one.result.marks);
+  const cautions = results.flatMap((one) => one.result.cautions);
+  return {
+    parts: results.flatMap((one) => one.result.parts),
+    hardware: results.flatMap((one) => one.result.hardware),
+    holds: results.flatMap((one) => one.result.holds),
+    fastenings: results.flatMap((one) => one.result.fastenings),
+    boxSides: results.flatMap((one) => one.result.boxSides ?? [])[0] ?? null,
+    standing: results.flatMap((one) => one.result.standing ?? []),
+    problems: results.flatMap((one) => one.result.problems),
+    marks: [...marks].sort((a, b) => a.shelf - b.shelf),
+    cautions: cautions.filter((one, i) => cautions.findIndex((other) => other.message.code === one.message.code) === i),
+    order: results.map(({ name, result }) => ({ system: name, steps: result.order })),
+    reachIn: gaps.map(({ above, clear }) => {
+      const hangsMm = above === null ? null : hangs(above);
+      if (hangsMm === null) return null;
+      return less(figure({ label: message('term.clearGap'), mm: clear.mm }), message('term.nosingBelowShelf'), hangsMm);
+    }),
+    bare: shelves.filter((one) => !plannedAt(systemOf(job.support, one.number), job.place)),
+  };
+}
+
+/** What a layout has to know of the supports its shelves will have. */
+export type Rooms = Required<Pick<LayoutInput, 'inside' | 'depthOf' | 'under'>>;
+
+/** The room for shelves and what stands on them, by the job's system: in a case, between its own boards. */
+export function roomsOf(job: Job, opening: Opening, box: CavityBox | null): Rooms {
+  const name = job.support.system;
+  const under = underOf(job);
+  const own = (shelf: number) => (shelf === 0 ? job.shelves.depth.mm : depthOf(job, shelf));
+  if (!plannedAt(name, job.place)) return { under, inside: () => null, depthOf: own };
+  const { inside, standsOn } = SYSTEMS[name] as System<SystemName>;
+  const count = Math.max(job.shelves.count, job.shelves.heights.length, 1);
+  const shelves = Array.from({ length: count }, (_, i): LaidShelf => {
+    return { number: i + 1, top: figure(), underside: figure(), held: null, id: null };
+  });
+  const asking = (space: Space) => inputFor(name, { job, opening, box, shelves, gaps: [], space }, shelves);
+  const nowhere: Space = { fromMm: 0, toMm: null };
+  return {
+    under,
+    inside: (outer) => inside?.(asking(outer)) ?? null,
+    depthOf: (shelf) => (standsOn ? standsOn(asking(nowhere), shelf) : own(shelf)),
+  };
+}
+
+/** What speaks for and against a system for the shelves of a job. */
+export function suitOf(name: SystemName, input: ApplyInput): Suit {
+  return SYSTEMS[name].suit(inputFor(name, input, input.shelves) as never);
+}

@@ -1,0 +1,63 @@
+import { figure, less, type Figure } from '../../base/figure';
+import { message } from '../../base/message';
+import { alongRun } from './along';
+import type { Across, SystemInput } from './system';
+
+export type BenchInput = SystemInput<'framed-bench'>;
+type Input = BenchInput;
+export type BenchShelf = Input['shelves'][number];
+type Shelf = BenchShelf;
+
+/** A frame seen from above: how deep, and where its sticks are. Millimetres. */
+export interface Frame {
+  readonly across: Across;
+  readonly depthMm: number;
+  readonly underMm: number;
+  /** Middles of the inner joists, and of the posts, in the frame of the opening. */
+  readonly joists: readonly number[];
+  readonly posts: readonly number[];
+}
+
+export function frameOf(shelf: Shelf, input: Input): Frame {
+  const { asked, opening, depthOf } = input;
+  const { left, right } = opening.extent;
+  const run = alongRun(opening, false).across as Across;
+  const across = {
+    fromMm: Math.max(run.fromMm, left + CUT_IN_PLACE_MM * Number(opening.surfaces.includes('left'))),
+    toMm: Math.min(run.toMm, right - CUT_IN_PLACE_MM * Number(opening.surfaces.includes('right'))),
+  };
+  const depthMm = depthOf(shelf.number) - asked.edgeThickness.mm - asked.overhang.mm;
+  const thick = asked.frameThickness.mm;
+  const inner = { fromMm: across.fromMm + thick, toMm: across.toMm - thick };
+  return {
+    across,
+    depthMm,
+    underMm: shelf.underside.mm,
+    joists: divided(inner, asked.joistApart.mm).slice(1, -1),
+    posts: divided(
+      { fromMm: across.fromMm + asked.post.mm / 2, toMm: across.toMm - asked.post.mm / 2 },
+      asked.postApart.mm,
+    ),
+  };
+}
+// An end joist is cut in place; until then so much is left beside it.
+const CUT_IN_PLACE_MM = 3;
+
+/** Even places from one end to the other, both included, no further apart than asked. */
+function divided({ fromMm, toMm }: Across, apartMm: number): number[] {
+  const parts = Math.max(Math.ceil((toMm - fromMm) / apartMm - 1e-9), 1);
+  return Array.from({ length: parts + 1 }, (_, i) => fromMm + ((toMm - fromMm) * i) / parts);
+}
+
+/** A joist between both rails: the frame's depth less their thickness. */
+export function joistLength({ asked }: Input, depthMm: number): Figure {
+  const deep = figure({ label: message('term.frameDepth'), mm: depthMm });
+  return less(deep, message('term.bothRails'), 2 * asked.frameThickness.mm);
+}
+
+/** How high the floor lies under a post, above the floor mark, millimetres. */
+export function floorAt({ opening }: Input, across: number, out: number): Figure {
+  const label = message('term.floorThere');
+  if (!opening.surfaces.includes('floor')) return figure({ label, mm: 0 });
+  return figure({ label, mm: Math.round(10 * opening.position({ surface: 'floor', across, out }).mm) / 10 });
+}

@@ -1,0 +1,58 @@
+import { figure } from '../../base/figure';
+import { message } from '../../base/message';
+import type { CavityBox } from '../../place/opening';
+import { typedLength } from '../../job';
+import { boxAndTrim } from '.';
+
+const sized = (mm: number) => figure({ label: message('term.cavityWidth'), mm, readings: ['w1'] });
+const box = (width: number, height: number, depth: number | null) =>
+  ({
+    width: sized(width),
+    height: sized(height),
+    depth: depth === null ? null : sized(depth),
+    seat: { acrossMm: 0, upMm: 0 },
+  }) as CavityBox;
+const boards = {
+  wallMm: 12,
+  trim: { width: typedLength('50', 'mm'), reveal: typedLength('5', 'mm') },
+  trimThickMm: 10,
+};
+const lengths = (one: CavityBox, by = boards) =>
+  Object.fromEntries(
+    boxAndTrim(one, by).flatMap(({ id, length }) => (length.is === 'given' ? [[id, length.figure.mm]] : [])),
+  );
+
+test('by hand: trim to the long point is the clear opening, two reveals and two widths', () => {
+  // Clear 360 - 24 = 336; 336 + 10 + 100 = 446. Clear 1540 - 24 = 1516; 1516 + 10 + 100 = 1626.
+  expect(lengths(box(360, 1540, 90))).toEqual({
+    'box-left': 1540,
+    'box-right': 1540,
+    'box-top': 336,
+    'box-bottom': 336,
+    'trim-left': 1626,
+    'trim-right': 1626,
+    'trim-head': 446,
+    'trim-foot': 446,
+  });
+});
+
+test('a trim is mitred at both ends, and never rounded short', () => {
+  const [head] = boxAndTrim(box(360, 1540, 90), boards).filter((one) => one.id === 'trim-head');
+  expect(head?.joint).toEqual({ is: 'mitred' });
+  expect(head?.length).toMatchObject({ is: 'given', rounded: 'up' });
+});
+
+test('sides are rounded down, so that the box still goes in; every length says what it is made of', () => {
+  const parts = boxAndTrim(box(360, 1540, 90), boards);
+  expect(parts.filter((one) => one.role !== 'trim').map((one) => one.length)).toMatchObject(
+    Array.from({ length: 4 }, () => ({ is: 'given', rounded: 'down' })),
+  );
+  const top = parts.find((one) => one.id === 'box-top')?.length;
+  expect(top?.is === 'given' ? top.figure.terms.map((term) => term.mm) : []).toEqual([360, -24]);
+  expect(top?.is === 'given' ? top.figure.terms[0]?.readings : []).toEqual(['w1']);
+});
+
+test('without a depth the trim alone is planned; a box narrower than its own boards is none', () => {
+  expect(Object.keys(lengths(box(360, 1540, null)))).toEqual(['trim-left', 'trim-right', 'trim-head', 'trim-foot']);
+  expect(boxAndTrim(box(24, 1540, 90), boards)).toEqual([]);
+});

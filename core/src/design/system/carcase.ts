@@ -1,0 +1,198 @@
+import { figure, less, type Figure } from '../../base/figure';
+import type { Inside } from '../layout';
+import { length, message } from '../../base/message';
+import type { Band, CavityBox, Opening } from '../../place/opening';
+import { stop, type Problem } from '../../base/problem';
+import * as pieces from './pieces';
+import type { Across, SystemInput } from './system';
+
+/** What every standing case of a kind asks, whatever its shelves are held by. */
+interface CaseAsked {
+  readonly sideThickness: { readonly mm: number };
+  readonly play: { readonly mm: number };
+}
+
+export type CaseInput = Pick<
+  SystemInput<'housed-case'>,
+  'opening' | 'shelves' | 'space' | 'wish' | 'depthOf' | 'job' | 'box'
+> & { readonly asked: CaseAsked & Partial<BackedAsked> };
+
+/** A case that stands in an opening: its outer sizes and where it is. */
+export interface Carcase {
+  readonly wide: Figure;
+  readonly high: Figure;
+  readonly inside: Figure;
+  readonly depthMm: number;
+  /** Where its feet are and its top, above the floor mark. */
+  readonly footMm: number;
+  readonly topMm: number;
+  /** Across the opening, in its middle. */
+  readonly across: Across;
+  /**
+   * Its two sides, by the beginning of their ids: of its own, or those of a cavity's box, which has a top and a bottom.
+   */
+  readonly sides: 'case' | 'box';
+}
+
+/** Where the side of a case is. */
+export const sideOf = ({ sides }: Carcase, side: 'left' | 'right'): string => `${sides}-${side}`;
+
+const STATIONS = [0, 0.5, 1];
+
+/** The narrowest an opening is over a band, wall to wall. */
+export function narrowest(opening: Opening, { upFrom, upTo, outFrom, outTo }: Band): Figure {
+  const all = STATIONS.flatMap((u) =>
+    STATIONS.map((v) => {
+      const [up, out] = [upFrom + u * (upTo - upFrom), outFrom + v * (outTo - outFrom)];
+      return opening.between({ surface: 'left', out, up }, { surface: 'right', out, up }, message('term.narrowest'));
+    }),
+  );
+  return all.reduce((least, one) => (one.mm < least.mm ? one : least));
+}
+
+/** How high the floor lies at the highest of where a case stands, above the floor mark, millimetres. */
+function floorUnder(opening: Opening, { fromMm, toMm }: Across, depthMm: number): number {
+  if (!opening.surfaces.includes('floor')) return 0;
+  const all = [fromMm, toMm].flatMap((across) =>
+    [0, depthMm].map((out) => opening.position({ surface: 'floor', across, out }).mm),
+  );
+  return Math.round(10 * Math.max(...all)) / 10;
+}
+
+/**
+ * Sizes of a case: as wide as the opening at its narrowest less its play, from the highest of the floor to the top of
+ * the space for shelves.
+ */
+export function carcaseOf({ opening, shelves, space, wish, depthOf, asked, box }: CaseInput): Carcase {
+  if (box) return boxCarcase(box, wish.thickness.mm);
+  const { extent, surfaces } = opening;
+  const depthMm = Math.max(0, ...shelves.map(({ number }) => depthOf(number)));
+  const highest = shelves.at(-1)?.top.mm ?? 0;
+  const walled = surfaces.includes('left') && surfaces.includes('right');
+  const clear = walled
+    ? narrowest(opening, { upFrom: 0, upTo: space.toMm ?? highest, outFrom: 0, outTo: depthMm })
+    : figure({ label: message('term.runLength'), mm: extent.right - extent.left });
+  const wide = less(clear, message('term.casePlay'), asked.play.mm);
+  const middle = (extent.left + extent.right) / 2;
+  const across = { fromMm: middle - wide.mm / 2, toMm: middle + wide.mm / 2 };
+  const footMm = floorUnder(opening, across, depthMm);
+  // No higher than it can be stood up under the ceiling, where its shelves leave that open.
+  const most = tallest(opening, footMm, depthMm);
+  const topMm = Math.max(Math.min(space.toMm ?? highest, most), highest + wish.thickness.mm);
+  const high = less(figure({ label: message('term.caseTop'), mm: topMm }), message('term.floorThere'), footMm);
+  const inside = less(wide, message('term.bothSides'), 2 * asked.sideThickness.mm);
+  return { wide, high, inside, depthMm, footMm, topMm, across, sides: 'case' };
+}
+
+/** The box of a cavity as a case: it is there already, its shelves go into it. */
+function boxCarcase({ width, height, depth, seat }: CavityBox, sideMm: number): Carcase {
+  return {
+    wide: width,
+    high: height,
+    inside: less(width, message('term.boxWalls'), 2 * sideMm),
+    depthMm: depth?.mm ?? 0,
+    footMm: seat.upMm,
+    topMm: seat.upMm + height.mm,
+    across: { fromMm: seat.acrossMm, toMm: seat.acrossMm + width.mm },
+    sides: 'box',
+  };
+}
+
+/**
+ * How high a case may reach so that it can be stood up: its diagonal goes under the ceiling. Above the floor mark, mm.
+ */
+function tallest(opening: Opening, footMm: number, depthMm: number): number {
+  const ceiling = opening.clearHeight()?.narrowest.mm ?? null;
+  if (ceiling === null) return Infinity;
+  return footMm + Math.floor(Math.sqrt(Math.max((ceiling - footMm) ** 2 - depthMm ** 2, 0)));
+}
+
+/** Between the sides of a case, let into them by so much at both ends (negative: short of them). */
+export function insideAcross({ across }: Carcase, sideMm: number, intoMm: number): Across {
+  return { fromMm: across.fromMm + sideMm - intoMm, toMm: across.toMm - sideMm + intoMm };
+}
+
+/**
+ * The room inside a case before its shelves are laid: between the upper face of its bottom, the underside of its top
+ * and its two sides.
+ */
+export function insideOf(input: CaseInput, plinthMm: number): Inside {
+  const { wish, space, box, asked } = input;
+  const carcase = carcaseOf(input);
+  const thick = wish.thickness.mm;
+  const bottomMm = box ? carcase.footMm + thick : bottomTop(carcase, plinthMm, thick, space.fromMm);
+  const topMm = box || space.toMm !== null ? carcase.topMm - thick : null;
+  return {
+    bottom: figure({ label: message('term.caseBottomTop'), mm: bottomMm }),
+    top: topMm === null ? null : figure({ label: message('term.caseTopUnder'), mm: topMm }),
+    across: insideAcross(carcase, box ? thick : asked.sideThickness.mm, 0),
+  };
+}
+
+/** A case that is too high to be stood up under the ceiling once it is made, or wider than its own boards. */
+export function caseProblems(carcase: Carcase, { opening, shelves, depthOf, asked, box }: CaseInput): Problem[] {
+  const problems: Problem[] = [];
+  const most = tallest(opening, carcase.footMm, carcase.depthMm);
+  if (carcase.sides === 'case' && carcase.topMm > most) {
+    const diagonal = Math.hypot(carcase.high.mm, carcase.depthMm);
+    problems.push(
+      stop(
+        { is: 'support' },
+        message('problem.caseTilts', {
+          height: length(carcase.high.mm),
+          diagonal: length(diagonal),
+          most: length(most - carcase.footMm),
+        }),
+      ),
+    );
+  }
+  if (carcase.inside.mm <= 0)
+    problems.push(stop({ is: 'support' }, message('problem.caseNarrow', { width: length(carcase.wide.mm) })));
+  if (carcase.sides === 'box' && carcase.depthMm <= 0)
+    problems.push(stop({ is: 'support' }, message('problem.noBoxDepth')));
+  if (!box) {
+    const { back = false, backThickness = { mm: 0 }, nosing = false, nosingThickness = { mm: 0 } } = asked;
+    const takenMm = (back ? backThickness.mm : 0) + (nosing ? nosingThickness.mm : 0);
+    const shallow = Math.min(carcase.depthMm, ...shelves.map(({ number }) => depthOf(number)));
+    if (shelves.length > 0 && shallow <= takenMm)
+      problems.push(
+        stop({ is: 'support' }, message('problem.caseShallow', { depth: length(shallow), taken: length(takenMm) })),
+      );
+  }
+  return problems;
+}
+
+/** The upper face of a case's bottom board: on its plinth, or where the space for shelves begins. */
+export const bottomTop = (carcase: Carcase, plinthMm: number, thicknessMm: number, fromMm: number): number =>
+  Math.max(fromMm, carcase.footMm + plinthMm + thicknessMm);
+
+/** What a case with a back panel asks beside its sides. */
+export interface BackedAsked extends CaseAsked {
+  readonly back: boolean;
+  readonly backThickness: { readonly mm: number };
+  readonly nosing: boolean;
+  readonly nosingThickness: { readonly mm: number };
+  readonly nosingHeight: { readonly mm: number };
+}
+
+/**
+ * Depth of a shelf's board in a case: the case's less its nosing and the panel behind it; in a cavity's box all of it.
+ */
+export function shelfDepth(
+  { asked, depthOf, box }: Pick<CaseInput, 'depthOf' | 'box'> & { readonly asked: BackedAsked },
+  shelf: number,
+): Figure {
+  if (box) return figure({ label: message('term.boxDepth'), mm: box.depth?.mm ?? 0 });
+  return lessBack(pieces.boardDepth(depthOf(shelf), pieces.nosingOf(asked)), asked);
+}
+
+/** Depth things stand on in a case: up to the front of the nosing, before the panel behind. Millimetres. */
+export function standingDepth({ asked, depthOf, box }: Parameters<typeof shelfDepth>[0], shelf: number): number {
+  return box ? (box.depth?.mm ?? 0) : depthOf(shelf) - (asked.back ? asked.backThickness.mm : 0);
+}
+
+/** A depth less the back panel, where there is one. */
+export const lessBack = (
+  depth: Figure,
+  { back, backThickness }: Pick<BackedAsked, 'back' | 'backThickness'>,
+): Figure => (back ? less(depth, message('term.lessBackPanel'), backThickness.mm) : depth);

@@ -1,0 +1,171 @@
+import { figure, plus } from '../../base/figure';
+import { length, message } from '../../base/message';
+import { stop, type Problem } from '../../base/problem';
+import {
+  type Carcase,
+  bottomTop,
+  carcaseOf,
+  caseProblems,
+  insideAcross,
+  insideOf,
+  lessBack,
+  shelfDepth,
+  sideOf,
+  standingDepth,
+} from './carcase';
+import { backPanel, beforeBack, caseEnds, caseShelf, caseSides, plinthBoard, tipRail } from './caseParts';
+import { caseTrim } from './caseTrim';
+import * as pieces from './pieces';
+import type { PartSpec, System, SystemInput } from './system';
+
+type Input = SystemInput<'housed-case'>;
+
+/**
+ * A case whose shelves, top and bottom are let into grooves across its sides; a back panel keeps it square. A shelf is
+ * as long as the inside and twice the groove's depth; a groove is as wide as the shelf is really thick.
+ */
+export const housedCase: System<'housed-case'> = {
+  name: 'housed-case',
+  places: ['alcove', 'span', 'run', 'cavity'],
+  traits: { seen: 'hidden', liftsOut: false, wants: 'power' },
+  under: (wish, asked) => ({
+    backMm: 0,
+    sideMm: 0,
+    hangsMm: pieces.hangsBelow(pieces.nosingOf(asked), wish.thickness.mm),
+  }),
+  inside: (input) => insideOf(input, input.asked.plinth.mm),
+  standsOn: (input, shelf) => standingDepth(input, shelf),
+  plan: (input) => {
+    const { asked, shelves, job, wish, box } = input;
+    const carcase = carcaseOf(input);
+    const trim = caseTrim(carcase, input);
+    const problems = [...caseProblems(carcase, input), ...grooveProblems(input)];
+    const made = problems.length === 0 && shelves.length > 0;
+    const rail = tipRail(carcase, asked.sideThickness.mm, asked.back ? asked.backThickness.mm : 0);
+    const nosing = pieces.nosingOf(asked);
+    const hasWall = input.opening.surfaces.includes('back');
+    return {
+      parts: !made ? [] : box ? boxShelves(carcase, input) : [...partsOf(carcase, input), rail.part, ...trim.parts],
+      hardware: [],
+      holds: made
+        ? shelves.map((shelf) => {
+            const depth = shelfDepth(input, shelf.number).mm;
+            const n = shelf.number;
+            return {
+              shelf: n,
+              board: `S${n}-board`,
+              rests: [
+                ...(['left', 'right'] as const).map((side) =>
+                  pieces.restAcross(sideOf(carcase, side), { from: side, inMm: asked.groove.mm / 2 }, 0, depth),
+                ),
+                // Pinned to the panel all along its back.
+                ...(asked.back && !box ? [pieces.restAlong('back-panel', 0)] : []),
+              ],
+              ribs: pieces.nosingRib(n, nosing, wish.thickness.mm, depth),
+            };
+          })
+        : [],
+      fastenings: made && !box ? [...(hasWall ? [rail.fastening] : []), ...trim.fastenings] : [],
+      ...(box
+        ? {
+            boxSides: {
+              is: 'housed',
+              depthMm: asked.groove.mm,
+              wideMm: wish.thickness.mm,
+              atMm: shelves.map((one) => one.underside.mm - carcase.footMm),
+            } as const,
+          }
+        : {
+            standing: {
+              heightMm: carcase.high.mm,
+              depthMm: carcase.depthMm,
+              fastening: hasWall ? rail.fastening.id : null,
+            },
+          }),
+      marks: shelves.flatMap((shelf) => pieces.shelfMarks(shelf, input.levelLineUpMm, null)),
+      hangsMm: () => pieces.hangsBelow(nosing, wish.thickness.mm),
+      order: [
+        message(job.tools === 'hand' ? 'order.posts.chisel' : 'order.posts.groove'),
+        message('order.case.dry'),
+        message('order.case.glue'),
+        message('order.case.square'),
+        ...(asked.back ? [message('order.case.back')] : []),
+        message('order.case.stand'),
+        ...(asked.trim && !box ? [message('order.case.trim')] : []),
+      ],
+      problems: [...problems, ...(made ? trim.problems : [])],
+      // A box in a wall cannot tip.
+      cautions: [
+        ...(box ? [] : [{ message: message('caution.tipping'), stage: 'shelves' } as const]),
+        { message: message('caution.grooveInPairs'), stage: 'cut' },
+        ...pieces.usualCautions,
+      ],
+    };
+  },
+  suit: ({ job: { tools, place } }) => ({
+    fors: [message('suit.case.square'), ...(place.kind === 'run' ? [message('suit.brackets.openEnds')] : [])],
+    againsts: [
+      ...(tools === 'hand' ? [message('suit.handGrooves')] : []),
+      ...(place.kind === 'alcove' ? [message('suit.case.gaps')] : []),
+    ],
+  }),
+};
+
+/** Shelves let into the sides of a cavity's box. */
+function boxShelves(carcase: Carcase, input: Input): PartSpec[] {
+  const { asked, shelves, wish } = input;
+  const long = plus(carcase.inside, message('term.intoGrooves'), 2 * asked.groove.mm);
+  const across = insideAcross(carcase, wish.thickness.mm, asked.groove.mm);
+  return shelves.flatMap((shelf) =>
+    caseShelf({ carcase, shelf, thicknessMm: wish.thickness.mm, depthMm: carcase.depthMm, long, across, nosing: null }),
+  );
+}
+
+function partsOf(carcase: Carcase, input: Input): PartSpec[] {
+  const { asked, shelves, wish, space } = input;
+  const thick = wish.thickness.mm;
+  const bottom = bottomTop(carcase, asked.plinth.mm, thick, space.fromMm);
+  const long = plus(carcase.inside, message('term.intoGrooves'), 2 * asked.groove.mm);
+  const across = insideAcross(carcase, asked.sideThickness.mm, asked.groove.mm);
+  const undersides = [bottom - thick, ...shelves.map((one) => one.underside.mm), carcase.topMm - thick];
+  const width = figure({ label: message('term.shelfDepth'), mm: carcase.depthMm });
+  const inner = lessBack(width, asked);
+  const forward = (one: PartSpec) => beforeBack(one, asked);
+  return [
+    ...caseSides(carcase, input, width, () => ({
+      is: 'housed',
+      depthMm: asked.groove.mm,
+      wideMm: thick,
+      atMm: undersides.map((mm) => mm - carcase.footMm),
+    })),
+    ...caseEnds(carcase, bottom, thick, inner, long, across).map(forward),
+    ...shelves.flatMap((shelf) =>
+      caseShelf({
+        carcase,
+        shelf,
+        thicknessMm: thick,
+        depthMm: input.depthOf(shelf.number),
+        long,
+        across,
+        nosing: pieces.nosingOf(asked),
+      }).map((one) => (one.role === 'board' ? forward({ ...one, width: shelfDepth(input, shelf.number) }) : one)),
+    ),
+    ...plinthBoard(carcase, asked.sideThickness.mm, bottom - thick, carcase.depthMm),
+    ...(asked.back ? [backPanel(carcase, asked.backThickness.mm, asked.groove.mm, bottom - thick)] : []),
+  ];
+}
+
+function grooveProblems({ asked }: Input): Problem[] {
+  const most = asked.sideThickness.mm / 2;
+  if (asked.groove.mm <= most) return [];
+  return [
+    stop(
+      { is: 'support' },
+      message('problem.grooveTooDeep', {
+        groove: length(asked.groove.mm),
+        post: length(asked.sideThickness.mm),
+        most: length(most),
+      }),
+    ),
+  ];
+}

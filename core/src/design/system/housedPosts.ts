@@ -1,0 +1,234 @@
+import { figure, less, plus } from '../../base/figure';
+import { count, length, message } from '../../base/message';
+import type { Band } from '../../place/opening';
+import { doubtful, stop, type Problem } from '../../base/problem';
+import * as pieces from './pieces';
+import type { Across, Fastening, Hold, PartSpec, System, SystemInput } from './system';
+
+type Input = SystemInput<'housed-posts'>;
+type Shelf = Input['shelves'][number];
+type Side = 'left' | 'right';
+
+/**
+ * Posts stand on the floor against both side walls; shelves slide into grooves across them, or drop into rebates. A
+ * shelf is longer than the space between the posts by the depth of both grooves. Each post has its own floor to stand
+ * on, so its grooves are measured from its own foot.
+ */
+export const housedPosts: System<'housed-posts'> = {
+  name: 'housed-posts',
+  places: ['alcove', 'span'],
+  traits: { seen: 'little', liftsOut: true, wants: 'power' },
+  under: (wish, asked) => ({
+    backMm: 0,
+    sideMm: 0,
+    hangsMm: pieces.hangsBelow(pieces.nosingOf(asked), wish.thickness.mm),
+  }),
+  plan: (input) => {
+    const { asked, shelves, wish, job } = input;
+    const nosing = pieces.nosingOf(asked);
+    const hangs = pieces.hangsBelow(nosing, wish.thickness.mm);
+    const blocked = problemsOf(input);
+    const stopped = blocked.filter((one) => one.severity === 'stop').map((one) => one.about);
+    const all = stopped.some((one) => one.is !== 'shelf');
+    const made = all
+      ? []
+      : shelves.filter((shelf) => !stopped.some((one) => one.is === 'shelf' && one.shelf === shelf.number));
+    const standing = { ...input, shelves: made };
+    return {
+      parts: made.length === 0 ? [] : [...made.flatMap((shelf) => boardsOf(shelf, standing)), ...postsOf(standing)],
+      hardware: [],
+      holds: made.map((shelf) => holdOf(shelf, standing)),
+      fastenings: made.length === 0 ? [] : fasteningsOf(standing),
+      marks: shelves.flatMap((shelf) => pieces.shelfMarks(shelf, input.levelLineUpMm, null)),
+      hangsMm: () => hangs,
+      order: [
+        message(job.tools === 'hand' ? 'order.posts.chisel' : 'order.posts.groove'),
+        message('order.posts.stand'),
+        message('order.posts.shelves'),
+        ...(nosing ? [message('order.nosing')] : []),
+      ],
+      problems: [...blocked, ...pieces.gapProblems(input.gaps, new Set(shelves.map((one) => one.number)), hangs)],
+      cautions: [...pieces.usualCautions, { message: message('caution.grooveInPairs'), stage: 'cut' }],
+    };
+  },
+  suit: ({ job: { tools } }) => ({
+    fors: [message('suit.posts.noHardware')],
+    againsts: tools === 'hand' ? [message('suit.handGrooves')] : [],
+  }),
+};
+
+function boardsOf(shelf: Shelf, input: Input): PartSpec[] {
+  const { asked, wish } = input;
+  const between = [
+    { label: message('term.posts'), mm: -2 * asked.postThickness.mm },
+    { label: message('term.intoGrooves'), mm: 2 * asked.groove.mm },
+  ];
+  return pieces
+    .boardAndNosing({
+      shelf,
+      thicknessMm: wish.thickness.mm,
+      depthMm: input.depthOf(shelf.number),
+      nosing: pieces.nosingOf(asked),
+    })
+    .map((one): PartSpec =>
+      one.length.is === 'between-walls' && one.role === 'board' ? { ...one, length: { ...one.length, between } } : one,
+    );
+}
+
+/** Ranges out from the back that the posts of a side take up: one in the middle of a shallow shelf, else two. */
+function standsOf(input: Input): readonly Band['outFrom'][][] {
+  const { asked } = input;
+  const depth = deepest(input);
+  const wide = asked.postWidth.mm;
+  if (depth < TWO_FROM * wide) return [[Math.max((depth - wide) / 2, 0), Math.min((depth + wide) / 2, depth)]];
+  return [
+    [0, wide],
+    [depth - wide, depth],
+  ];
+}
+const TWO_FROM = 2.5;
+/** What a groove leaves of a post at the least. */
+const LEAVES = 0.5;
+
+const deepest = ({ shelves, depthOf, asked }: Input) =>
+  Math.max(0, ...shelves.map(({ number }) => pieces.boardDepth(depthOf(number), pieces.nosingOf(asked)).mm));
+
+const idOf = (side: Side, k: number) => `post-${side}-${k + 1}`;
+
+function postsOf(input: Input): PartSpec[] {
+  const { asked, shelves, opening, wish } = input;
+  const { left, right } = opening.extent;
+  const thick = asked.postThickness.mm;
+  return (['left', 'right'] as const).flatMap((side) =>
+    standsOf(input).map(([outFrom = 0, outTo = 0], k): PartSpec => {
+      const across: Across =
+        side === 'left' ? { fromMm: left, toMm: left + thick } : { fromMm: right - thick, toMm: right };
+      const foot = footOf(input, side, (outFrom + outTo) / 2);
+      const top = shelves.at(-1)?.top ?? figure();
+      const upTo = top.mm + TOP_LEFT_ON_MM;
+      const long = plus(
+        less(figure({ label: message('term.topShelf'), mm: top.mm }), message('term.floorThere'), foot),
+        message('term.postAbove'),
+        TOP_LEFT_ON_MM,
+      );
+      return {
+        shelf: 0,
+        id: idOf(side, k),
+        role: side === 'left' ? 'post-left' : 'post-right',
+        name: message(side === 'left' ? 'part.post.left' : 'part.post.right'),
+        label: `${side === 'left' ? 'L' : 'R'}${k + 1}`,
+        thicknessMm: thick,
+        width: figure({ label: message('term.postWidth'), mm: outTo - outFrom }),
+        place: { upFrom: foot, upTo, outFrom, outTo },
+        across,
+        upright: true,
+        length: { is: 'given', figure: long, rounded: 'down' },
+        joint: {
+          is: 'housed',
+          depthMm: asked.groove.mm,
+          wideMm: wish.thickness.mm,
+          atMm: shelves.map((shelf) => shelf.underside.mm - foot),
+        },
+      };
+    }),
+  );
+}
+
+/** A groove so near to a post's end would break out. */
+const TOP_LEFT_ON_MM = 40;
+
+/** How high the floor lies where a post stands, above the floor mark, millimetres. */
+function footOf({ opening }: Input, side: Side, out: number): number {
+  if (!opening.surfaces.includes('floor')) return 0;
+  const { left, right } = opening.extent;
+  const across = side === 'left' ? left : right;
+  return Math.round(10 * opening.position({ surface: 'floor', across, out }).mm) / 10;
+}
+
+function holdOf(shelf: Shelf, input: Input): Hold {
+  const { asked, wish } = input;
+  const n = shelf.number;
+  const nosing = pieces.nosingOf(asked);
+  const depth = pieces.boardDepth(input.depthOf(n), nosing).mm;
+  return {
+    shelf: n,
+    board: `S${n}-board`,
+    rests: (['left', 'right'] as const).flatMap((side) =>
+      standsOf(input).map(([from = 0, to = 0], k) =>
+        pieces.restAcross(idOf(side, k), { from: side, inMm: asked.groove.mm / 2 }, from, Math.min(to, depth)),
+      ),
+    ),
+    ribs: pieces.nosingRib(n, nosing, wish.thickness.mm, depth),
+  };
+}
+
+function fasteningsOf(input: Input): Fastening[] {
+  const { asked, wish, shelves } = input;
+  const nosing = pieces.nosingOf(asked);
+  const posts = (['left', 'right'] as const).flatMap((side) =>
+    standsOf(input).map(([from = 0, to = 0], k): Fastening => ({
+      ...pieces.stickToWall({
+        shelf: 0,
+        part: idOf(side, k),
+        wall: side,
+        thicknessMm: asked.postThickness.mm,
+        heightMm: to - from,
+      }),
+      // The floor carries it.
+      carries: null,
+      spread: { is: 'along', acrossMm: [(to - from) / 2], everyMm: 600, least: 2 },
+      avoidMm: shelves.map((shelf) => ({ fromMm: shelf.underside.mm, toMm: shelf.top.mm })),
+    })),
+  );
+  return [
+    ...posts,
+    ...(nosing
+      ? shelves.map(({ number }) =>
+          pieces.nosingOn({
+            shelf: number,
+            ...nosing,
+            boardMm: wish.thickness.mm,
+            depthMm: pieces.boardDepth(input.depthOf(number), nosing).mm,
+          }),
+        )
+      : []),
+  ];
+}
+
+function problemsOf(input: Input): Problem[] {
+  const { asked, shelves } = input;
+  const nosing = pieces.nosingOf(asked);
+  const depths = shelves.flatMap((shelf) => pieces.noDepthProblems(input.depthOf(shelf.number), nosing));
+  if (depths.length > 0) return depths.slice(0, 1);
+  const deep = asked.groove.mm;
+  const most = asked.postThickness.mm * LEAVES;
+  if (deep > most)
+    return [
+      stop(
+        { is: 'support' },
+        message('problem.grooveTooDeep', {
+          groove: length(deep),
+          post: length(asked.postThickness.mm),
+          most: length(most),
+        }),
+      ),
+    ];
+  const ceilingMm = input.opening.surfaces.includes('ceiling')
+    ? (input.opening.clearHeight()?.narrowest.mm ?? Infinity)
+    : Infinity;
+  const high = shelves.filter((one) => one.top.mm + TOP_LEFT_ON_MM > ceilingMm);
+  const highest = length(ceilingMm - TOP_LEFT_ON_MM);
+  const under = high.map((one) =>
+    stop(
+      { is: 'shelf', shelf: one.number },
+      message('problem.postsUnderCeiling', { shelf: count(one.number), highest }),
+    ),
+  );
+  const low = shelves.filter((one) => one.underside.mm >= 0 && one.underside.mm < TOP_LEFT_ON_MM);
+  return [
+    ...under,
+    ...low.map((one) =>
+      doubtful({ is: 'shelf', shelf: one.number }, message('problem.grooveNearFoot', { shelf: count(one.number) })),
+    ),
+  ];
+}

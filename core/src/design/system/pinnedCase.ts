@@ -1,0 +1,231 @@
+import { figure, less } from '../../base/figure';
+import { message } from '../../base/message';
+import { doubtful } from '../../base/problem';
+import {
+  type Carcase,
+  bottomTop,
+  carcaseOf,
+  caseProblems,
+  insideAcross,
+  insideOf,
+  lessBack,
+  shelfDepth,
+  sideOf,
+  standingDepth,
+} from './carcase';
+import { backPanel, beforeBack, caseEnds, caseShelf, caseSides, plinthBoard, tipRail } from './caseParts';
+import { caseTrim } from './caseTrim';
+import * as pieces from './pieces';
+import type { Fastening, Hold, PartSpec, System, SystemInput } from './system';
+
+type Input = SystemInput<'pinned-case'>;
+type Shelf = Input['shelves'][number];
+
+/**
+ * A case whose shelves lie on pins in rows of holes and are shorter than the inside by a play; one near the middle is
+ * screwed fast, so that the sides cannot bow. Top and bottom stand between the sides and are screwed too.
+ */
+export const pinnedCase: System<'pinned-case'> = {
+  name: 'pinned-case',
+  places: ['alcove', 'span', 'run', 'cavity'],
+  traits: { seen: 'hidden', liftsOut: true, wants: 'hand' },
+  under: (wish, asked) => ({
+    backMm: 0,
+    sideMm: 0,
+    hangsMm: pieces.hangsBelow(pieces.nosingOf(asked), wish.thickness.mm),
+  }),
+  inside: (input) => insideOf(input, input.asked.plinth.mm),
+  standsOn: (input, shelf) => standingDepth(input, shelf),
+  plan: (input) => {
+    const { asked, shelves, wish, job, box } = input;
+    const carcase = carcaseOf(input);
+    const trim = caseTrim(carcase, input);
+    const problems = caseProblems(carcase, input);
+    const made = problems.length === 0 && shelves.length > 0;
+    const rail = tipRail(carcase, asked.sideThickness.mm, asked.back ? asked.backThickness.mm : 0);
+    const fixed = fixedShelf(shelves);
+    const nosing = pieces.nosingOf(asked);
+    const hasWall = input.opening.surfaces.includes('back');
+    return {
+      parts: !made
+        ? []
+        : box
+          ? boxShelves(carcase, input, fixed)
+          : [...partsOf(carcase, input, fixed), rail.part, ...trim.parts],
+      hardware: [],
+      holds: made ? shelves.map((shelf) => holdOf(shelf, carcase, input, shelf.number === fixed)) : [],
+      fastenings: made
+        ? [...endScrews(carcase, input, fixed), ...(hasWall && !box ? [rail.fastening] : []), ...trim.fastenings]
+        : [],
+      ...(box
+        ? {}
+        : {
+            standing: {
+              heightMm: carcase.high.mm,
+              depthMm: carcase.depthMm,
+              fastening: hasWall ? rail.fastening.id : null,
+            },
+          }),
+      marks: shelves.flatMap((shelf) => pieces.shelfMarks(shelf, input.levelLineUpMm, null)),
+      hangsMm: () => pieces.hangsBelow(nosing, wish.thickness.mm),
+      order: [
+        message('order.case.pins'),
+        message('order.case.screw'),
+        message('order.case.square'),
+        ...(asked.back ? [message('order.case.back')] : []),
+        message('order.case.stand'),
+        ...(asked.trim && !box ? [message('order.case.trim')] : []),
+        message('order.case.shelvesIn'),
+      ],
+      problems: [
+        ...problems,
+        ...(made ? trim.problems : []),
+        ...(made && !job.pins ? [doubtful({ is: 'support' }, message('problem.noPins'))] : []),
+      ],
+      // A box in a wall cannot tip.
+      cautions: [
+        ...(box ? [] : [{ message: message('caution.tipping'), stage: 'shelves' } as const]),
+        ...pieces.usualCautions,
+      ],
+    };
+  },
+  suit: ({ job: { place } }) => ({
+    fors: [message('suit.case.adjusts'), ...(place.kind === 'run' ? [message('suit.brackets.openEnds')] : [])],
+    againsts: place.kind === 'alcove' ? [message('suit.case.gaps')] : [],
+  }),
+};
+
+/** The shelf nearest to the middle of all: it is screwed fast. */
+export function fixedShelf(shelves: readonly Shelf[]): number | null {
+  if (shelves.length < 2) return shelves[0]?.number ?? null;
+  const middle = ((shelves[0]?.top.mm ?? 0) + (shelves.at(-1)?.top.mm ?? 0)) / 2;
+  return shelves.reduce((best, one) => (Math.abs(one.top.mm - middle) < Math.abs(best.top.mm - middle) ? one : best))
+    .number;
+}
+
+/** Shelves in a cavity's box: shorter than its inside by their play, but for the one that is screwed fast. */
+function boxShelves(carcase: Carcase, { asked, shelves, wish }: Input, fixed: number | null): PartSpec[] {
+  const thick = wish.thickness.mm;
+  return shelves.flatMap((shelf) => {
+    const play = shelf.number === fixed ? 0 : asked.shelfPlay.mm;
+    const long = less(carcase.inside, message('term.shelfPlay'), play);
+    return caseShelf({
+      carcase,
+      shelf,
+      thicknessMm: thick,
+      depthMm: carcase.depthMm,
+      long,
+      across: insideAcross(carcase, thick, -play / 2),
+      nosing: null,
+    });
+  });
+}
+
+function partsOf(carcase: Carcase, input: Input, fixed: number | null): PartSpec[] {
+  const { asked, shelves, wish, space } = input;
+  const [thick, side] = [wish.thickness.mm, asked.sideThickness.mm];
+  const bottom = bottomTop(carcase, asked.plinth.mm, thick, space.fromMm);
+  const width = figure({ label: message('term.shelfDepth'), mm: carcase.depthMm });
+  const inner = lessBack(width, asked);
+  const forward = (one: PartSpec) => beforeBack(one, asked);
+  const loose = less(carcase.inside, message('term.shelfPlay'), asked.shelfPlay.mm);
+  return [
+    ...caseSides(carcase, input, width, () => null),
+    ...caseEnds(carcase, bottom, thick, inner, carcase.inside, insideAcross(carcase, side, 0)).map(forward),
+    ...shelves.flatMap((shelf) => {
+      const fast = shelf.number === fixed;
+      return caseShelf({
+        carcase,
+        shelf,
+        thicknessMm: thick,
+        depthMm: input.depthOf(shelf.number),
+        long: fast ? carcase.inside : loose,
+        across: insideAcross(carcase, side, fast ? 0 : -asked.shelfPlay.mm / 2),
+        nosing: pieces.nosingOf(asked),
+      }).map((one) => (one.role === 'board' ? forward({ ...one, width: shelfDepth(input, shelf.number) }) : one));
+    }),
+    ...plinthBoard(carcase, side, bottom - thick, carcase.depthMm),
+    ...(asked.back ? [backPanel(carcase, asked.backThickness.mm, side / 2, bottom - thick)] : []),
+  ];
+}
+
+/** On four pins, set back from both edges; the fixed one along both its ends. */
+function holdOf({ number: n }: Shelf, carcase: Carcase, input: Input, fast: boolean): Hold {
+  const { asked, wish } = input;
+  const nosing = pieces.nosingOf(asked);
+  const depth = shelfDepth(input, n).mm;
+  const backs = [Math.min(asked.pinSetBack.mm, depth / 3), depth - Math.min(asked.pinSetBack.mm, depth / 3)];
+  const rests = (['left', 'right'] as const).flatMap((side) =>
+    fast
+      ? [pieces.restAcross(sideOf(carcase, side), { from: side, inMm: 0 }, 0, depth)]
+      : backs.map((out) => pieces.restAcross(`pins-${side}`, { from: side, inMm: PIN_IN_MM }, out, out)),
+  );
+  return { shelf: n, board: `S${n}-board`, rests, ribs: pieces.nosingRib(n, nosing, wish.thickness.mm, depth) };
+}
+/** How far in from a shelf's end a pin carries it. */
+const PIN_IN_MM = 4;
+
+/** Screws through both sides into the ends of the top, the bottom and the fixed shelf. */
+function endScrews(carcase: Carcase, input: Input, fixed: number | null): Fastening[] {
+  const { asked, wish, space, shelves, box } = input;
+  const bottom = bottomTop(carcase, asked.plinth.mm, wish.thickness.mm, space.fromMm);
+  const shelf = shelves.find((one) => one.number === fixed);
+  const into = [
+    ...(box
+      ? []
+      : [
+          { id: 'case-top', topMm: carcase.topMm, depthMm: carcase.depthMm },
+          { id: 'case-bottom', topMm: bottom, depthMm: carcase.depthMm },
+        ]),
+    ...(shelf
+      ? [
+          {
+            id: `S${shelf.number}-board`,
+            topMm: shelf.top.mm,
+            depthMm: box ? carcase.depthMm : input.depthOf(shelf.number),
+          },
+        ]
+      : []),
+  ];
+  return into.flatMap(({ id, topMm, depthMm }) =>
+    sideIntoEnd({
+      carcase,
+      id,
+      upMm: topMm - wish.thickness.mm / 2,
+      sideMm: box ? wish.thickness.mm : asked.sideThickness.mm,
+      screws: depthMm < NARROW_MM ? 2 : 3,
+      depthMm,
+    }),
+  );
+}
+
+// A board no deeper than this takes two screws at each end.
+const NARROW_MM = 150;
+
+interface SideIntoEnd {
+  readonly carcase: Carcase;
+  readonly id: string;
+  readonly upMm: number;
+  readonly sideMm: number;
+  readonly screws: number;
+  readonly depthMm: number;
+}
+
+/** Screws through both sides of a case into the end grain of a board, on the middle of its thickness. */
+export function sideIntoEnd({ carcase, id, upMm, sideMm, screws, depthMm }: SideIntoEnd): Fastening[] {
+  const edge = Math.min(40, depthMm / 4);
+  const outs = Array.from({ length: screws }, (_, k) => edge + ((depthMm - 2 * edge) * k) / (screws - 1));
+  return (['left', 'right'] as const).map((side) => ({
+    id: `${sideOf(carcase, side)}/${id}`,
+    shelf: shelfOf(id),
+    through: { is: 'piece', id: sideOf(carcase, side) },
+    into: { is: 'piece', id, grain: 'end', haveMm: null },
+    with: 'screw',
+    passMm: sideMm,
+    spread: { is: 'given', at: outs.map((acrossMm) => ({ alongMm: upMm - carcase.footMm, acrossMm })) },
+    carries: shelfOf(id) > 0 ? sideOf(carcase, side) : null,
+    leverMm: 0,
+  }));
+}
+
+const shelfOf = (id: string) => Number(/^S(\d+)-/.exec(id)?.[1] ?? 0);

@@ -1,0 +1,54 @@
+import type { Extent } from '../kinds';
+import type { Estimate, Nominal } from './opening';
+
+/** The upright surfaces at one height; null for one the place does not have. */
+export interface WallSection {
+  readonly upMm: number;
+  /** x of the side walls at `outsMm`. */
+  readonly left: readonly Estimate[] | null;
+  readonly right: readonly Estimate[] | null;
+  /** y of back and front line at `acrossesMm`. */
+  readonly back: readonly Estimate[] | null;
+  readonly front: readonly Estimate[] | null;
+}
+
+/** Floor and ceiling at one place across, at the front line; null for one the place does not have. */
+export interface LevelStation {
+  readonly acrossMm: number;
+  readonly floor: Estimate | null;
+  readonly ceiling: Estimate | null;
+}
+
+/** The opening as plain data for drawings: walls at their stations, bottom to top, left to right, back to front. */
+export interface Outline {
+  readonly nominal: Nominal;
+  readonly extent: Extent;
+  readonly outsMm: readonly number[];
+  readonly acrossesMm: readonly number[];
+  readonly sections: readonly WallSection[];
+  readonly levels: readonly LevelStation[];
+}
+
+/** The section at any height: straight between the stations above and below it. */
+export function sectionAt(outline: Outline, upMm: number): WallSection {
+  const { sections } = outline;
+  const first = sections[0] as WallSection;
+  const last = sections.at(-1) as WallSection;
+  const above = sections.find((one) => one.upMm >= upMm) ?? last;
+  const below = [...sections].reverse().find((one) => one.upMm <= upMm) ?? first;
+  const share = above.upMm === below.upMm ? 0 : (upMm - below.upMm) / (above.upMm - below.upMm);
+  const between = (a: readonly Estimate[] | null, b: readonly Estimate[] | null) =>
+    a && b
+      ? a.map((one, i): Estimate => {
+          const other = b[i] ?? one;
+          return { mm: one.mm + share * (other.mm - one.mm), sdMm: one.sdMm + share * (other.sdMm - one.sdMm) };
+        })
+      : null;
+  return {
+    upMm,
+    left: between(below.left, above.left),
+    right: between(below.right, above.right),
+    back: between(below.back, above.back),
+    front: between(below.front, above.front),
+  };
+}

@@ -1,0 +1,175 @@
+import { durationWords } from '../../work/steps/duration';
+import type { Job } from '../../job/document';
+import { count, message, nested, text, type Message } from '../../base/message';
+import type { Plan } from '../../plan';
+import { lengthWords, sentence, words } from '../words/first';
+import { partNames, shapeText } from './cutListSheet';
+
+/** One document to keep of a job, as headings, paragraphs, lists and tables; what writes it as a file comes after. */
+export interface Report {
+  readonly title: string;
+  readonly parts: readonly ReportPart[];
+}
+export type ReportPart =
+  | { readonly is: 'heading' | 'line'; readonly text: string }
+  | { readonly is: 'list'; readonly items: readonly string[] }
+  | { readonly is: 'table'; readonly head: readonly string[]; readonly rows: readonly (readonly string[])[] };
+
+/**
+ * The job as it was measured, planned and done: the opening, shelves and boards, the cut list, what happened, what it
+ * taught.
+ */
+export function reportOf(plan: Plan, job: Job): Report {
+  const say = (said: Message) => sentence(said, job);
+  const heading = (said: Message): ReportPart => ({ is: 'heading', text: say(said) });
+  const shown = plan.deviations.filter((one) => one.is === 'shown').map((one) => say(one.message));
+  const boards = plan.parts.filter((one) => one.role === 'board');
+  const parts: (ReportPart | null)[] = [
+    { is: 'line', text: say(message(`place.${job.place.kind}`)) },
+    job.notes.trim() === '' ? null : { is: 'line', text: job.notes.trim() },
+    heading(message('report.opening')),
+    list(shown),
+    table(
+      [message('report.reading'), message('report.said'), message('report.state')],
+      plan.readings.map((one) => [
+        say(one.name),
+        words(one.said, job),
+        one.state === 'used' ? '' : words(message(`report.state.${one.state}`), job),
+      ]),
+    ),
+    heading(message('report.shelves')),
+    table(
+      [
+        message('report.shelf'),
+        message('report.top'),
+        message('report.board'),
+        message('sheet.length'),
+        message('sheet.ends'),
+        message('report.odds'),
+      ],
+      plan.shelves.map((shelf) => {
+        const board = boards.find((one) => one.shelf === shelf.number);
+        const ends = board ? shapeText(plan, [board.id], job) : '';
+        return [
+          String(shelf.number),
+          lengthWords(shelf.top.mm, job),
+          board?.label ?? '',
+          board ? lengthWords(board.length.mm, job) : '',
+          ends,
+          board?.fit ? `${board.fit.odds.toFixed(0)} %` : '',
+        ];
+      }),
+    ),
+    heading(message('sheet.cutList', { job: text(job.name) })),
+    table(
+      [
+        message('sheet.count'),
+        message('sheet.length'),
+        message('report.section'),
+        message('sheet.label'),
+        message('sheet.part'),
+      ],
+      plan.cutList.flatMap((group) =>
+        group.rows.map((row) => [
+          String(row.count),
+          lengthWords(row.lengthMm, job),
+          `${lengthWords(group.thicknessMm, job, false)} × ${lengthWords(group.widthMm, job)}`,
+          row.labels.join(' '),
+          partNames(plan, row.partIds, job).join(', '),
+        ]),
+      ),
+    ),
+    heading(message('report.work')),
+    list(worked(plan, job)),
+    heading(message('report.log')),
+    list(logged(plan, job)),
+    job.log.next.trim() === '' ? null : heading(message('report.next')),
+    job.log.next.trim() === '' ? null : { is: 'line', text: job.log.next.trim() },
+    heading(message('report.mind')),
+    list([...new Set(plan.cautions.map((one) => say(one.message)))]),
+  ];
+  // A heading over nothing is left out.
+  const there = parts.filter((one) => one !== null);
+  return {
+    title: job.name,
+    parts: there.filter((one, i) => one.is !== 'heading' || (there[i + 1] && there[i + 1]!.is !== 'heading')),
+  };
+
+  function list(items: readonly string[]): ReportPart | null {
+    return items.length === 0 ? null : { is: 'list', items };
+  }
+  function table(head: readonly Message[], rows: readonly (readonly string[])[]): ReportPart | null {
+    return rows.length === 0 ? null : { is: 'table', head: head.map(say), rows };
+  }
+}
+
+/** Steps that are done, with how long they took, and those that were left out. */
+function worked(plan: Plan, job: Job): string[] {
+  const what = (id: string) => plan.build.steps.find((one) => one.id === id)?.what;
+  const done = job.build.done.flatMap(({ step, took }) => {
+    const said = what(step);
+    if (!said) return [];
+    const time = took
+      ? message('report.took', {
+          what: nested(said),
+          took: nested(durationWords(took.minutes)),
+          usual: nested(durationWords(took.usual)),
+        })
+      : said;
+    return [sentence(time, job)];
+  });
+  const skipped = job.build.skipped.flatMap(({ step, why, note }) => {
+    const said = what(step);
+    return said
+      ? [
+          sentence(message('report.skipped', { what: nested(said), why: nested(message(`skip.${why}`)) }), job) +
+            (note ? ` ${note}` : ''),
+        ]
+      : [];
+  });
+  return [...done, ...skipped];
+}
+
+/** What boards did, mistakes, sizes, notes, and what it cost. */
+function logged(plan: Plan, job: Job): string[] {
+  const { log } = job;
+  const label = (id: string) => plan.parts.find((one) => one.id === id)?.label ?? id;
+  const fits = log.fits.map((one) =>
+    words(
+      message(one.went ? 'report.went' : 'report.bound', { shelf: count(one.shelf), odds: text(one.odds.toFixed(0)) }),
+      job,
+    ),
+  );
+  const entries = log.entries.map((one) => {
+    const own = one.text === '' ? '' : ` ${one.text}`;
+    if (one.is === 'note') return one.text;
+    if (one.is === 'size') return `${label(one.part)}: ${lengthWords(one.length.mm, job)}.${own}`;
+    const lost = one.minutes ? ` (${words(durationWords(one.minutes), job)})` : '';
+    return `${words(message(`mistake.${one.cause}`), job)}${one.part ? `, ${label(one.part)}` : ''}${lost}.${own}`;
+  });
+  const paid =
+    log.paid === undefined
+      ? []
+      : [words(message('report.paid', { price: text(`${job.stock.currency} ${log.paid.toFixed(2)}`) }), job)];
+  return [...fits, ...entries, ...paid];
+}
+
+/** The report as Markdown (CommonMark with tables); what means something in it is escaped. */
+export function reportMarkdown(plan: Plan, job: Job): string {
+  const { title, parts } = reportOf(plan, job);
+  const safe = (said: string) => said.replace(/([\\`*_{}[\]<>#|])/g, '\\$1').replace(/\s*\n\s*/g, ' ');
+  const row = (cells: readonly string[]) => `| ${cells.map(safe).join(' | ')} |`;
+  const blocks = parts.map((one) => {
+    switch (one.is) {
+      case 'heading':
+        return `## ${safe(one.text)}`;
+      case 'line':
+        return safe(one.text);
+      case 'list':
+        return one.items.map((item) => `- ${safe(item)}`).join('\n');
+      case 'table':
+        return [row(one.head), row(one.head.map(() => '---')), ...one.rows.map(row)].join('\n');
+    }
+  });
+  return [`# ${safe(title)}`, ...blocks].join('\n\n') + '\n';
+}

@@ -1,0 +1,89 @@
+import { usualBox, type Job } from '../../job/document';
+import { about, message } from '../../base/message';
+import type { Plan } from '../../plan';
+import type { Point, Role, Scene, Shape } from './scene';
+
+/**
+ * A cavity from the front in its true shape: the studs, the box standing in the middle of them, and the trim about its
+ * face, mitred at the corners. Along each trim stands its long point.
+ * @returns null where there is no box with trim
+ */
+export function boxScene(plan: Plan, job: Job): Scene | null {
+  const { box, opening } = plan;
+  const piece = (id: string) => plan.parts.find((part) => part.id === id);
+  const [upright, across] = [piece('trim-left'), piece('trim-head')];
+  if (!box || !upright || !across) return null;
+  const { trim } = job.box ?? usualBox(job.units);
+  const wall = job.shelves.thickness.mm;
+  const left = box.seat.acrossMm;
+  const foot = box.seat.upMm;
+  const [right, head] = [left + box.width.mm, foot + box.height.mm];
+  // Outwards of the box's clear opening: to where the trim begins, and to where it ends.
+  const outBy = (by: number) => ({
+    l: left + wall - by,
+    r: right - wall + by,
+    f: foot + wall - by,
+    h: head - wall + by,
+  });
+  const inner = outBy(trim.reveal.mm);
+  const outer = outBy(trim.reveal.mm + trim.width.mm);
+  const margin = Math.max(box.width.mm, box.height.mm) * 0.04;
+  const edge = {
+    l: Math.min(outer.l, left) - 2.4 * margin,
+    r: Math.max(outer.r, right) + margin,
+    f: Math.min(outer.f, foot) - margin,
+    h: Math.max(outer.h, head) + 2.4 * margin,
+  };
+  const shape = (role: Role, ...points: Point[]): Shape => ({ is: 'polygon', role, points });
+  const rect = (role: Role, l: number, r: number, f: number, h: number) => shape(role, [l, f], [r, f], [r, h], [l, h]);
+  const string = (from: Point, to: Point, mm: number, share = 0.5): Shape => ({
+    is: 'dimension',
+    role: 'dimension',
+    from,
+    to,
+    mm,
+    share,
+  });
+  const studs = (['left', 'right'] as const).flatMap((side): Shape[] => {
+    const face = opening.sections.flatMap((one): Point[] => {
+      const front = one[side]?.at(-1);
+      return front ? [[front.mm, one.upMm]] : [];
+    });
+    const [low, high] = [face[0], face.at(-1)];
+    if (!low || !high) return [];
+    const far = side === 'left' ? edge.l : edge.r;
+    return [shape('wall', [low[0], edge.f], ...face, [high[0], edge.h], [far, edge.h], [far, edge.f])];
+  });
+  const levels = (['floor', 'ceiling'] as const).map((surface): Shape => {
+    const nominal = surface === 'floor' ? 0 : opening.extent.height;
+    const at = opening.levels.map((one): Point => [one.acrossMm, one[surface]?.mm ?? nominal]);
+    const [first, last] = [at[0]?.[1] ?? nominal, at.at(-1)?.[1] ?? nominal];
+    const far = surface === 'floor' ? edge.f : edge.h;
+    return shape('wall', [edge.l, first], ...at, [edge.r, last], [edge.r, far], [edge.l, far]);
+  });
+  return {
+    title: message('scene.box'),
+    bounds: { x: edge.l, y: edge.f, width: edge.r - edge.l, height: edge.h - edge.f },
+    shapes: [
+      ...studs,
+      ...levels,
+      rect('board', left, left + wall, foot, head),
+      rect('board', right - wall, right, foot, head),
+      rect('board', left + wall, right - wall, foot, foot + wall),
+      rect('board', left + wall, right - wall, head - wall, head),
+      shape('trim', [outer.l, outer.f], [inner.l, inner.f], [inner.l, inner.h], [outer.l, outer.h]),
+      shape('trim', [outer.r, outer.f], [inner.r, inner.f], [inner.r, inner.h], [outer.r, outer.h]),
+      shape('trim', [outer.l, outer.h], [inner.l, inner.h], [inner.r, inner.h], [outer.r, outer.h]),
+      shape('trim', [outer.l, outer.f], [inner.l, inner.f], [inner.r, inner.f], [outer.r, outer.f]),
+      string([outer.l, edge.h - margin], [outer.r, edge.h - margin], across.length.mm),
+      string([edge.l + margin, outer.f], [edge.l + margin, outer.h], upright.length.mm),
+      {
+        is: 'label',
+        role: box.trim.covers ? 'gap-hidden' : 'gap-seen',
+        at: [(left + right) / 2, foot + box.height.mm / 2],
+        anchor: 'middle',
+        words: message('scene.gap', { gap: about(box.trim.worstGapMm) }),
+      },
+    ],
+  };
+}

@@ -1,0 +1,114 @@
+import { chimneyAlcove, stairCavity, windowCorner } from '../../rigs/demo';
+import { planJob } from '../../plan';
+import type { DimensionShape, Scene, Shape } from '.';
+import { boxScene, cornerScene, sawScene, SAW_FACTOR } from './cutting';
+import { traceScene, TRACE_FACTOR } from './trace';
+
+const alcove = planJob(chimneyAlcove());
+const cavityJob = stairCavity();
+const cavity = planJob(cavityJob);
+const corner = planJob(windowCorner());
+const part = (plan: typeof alcove, id: string) => plan.parts.find((one) => one.id === id)!;
+const of = (scene: Scene, role: string) => scene.shapes.filter((shape) => shape.role === role);
+const strings = (scene: Scene) => scene.shapes.filter((shape): shape is DimensionShape => shape.is === 'dimension');
+const pointsOf = (shape: Shape | undefined) =>
+  shape && (shape.is === 'polygon' || shape.is === 'path') ? shape.points : [];
+const area = (points: ReturnType<typeof pointsOf>) =>
+  Math.abs(
+    points.reduce((sum, [x, y], i) => {
+      const [x2, y2] = points[(i + 1) % points.length]!;
+      return sum + (x * y2 - x2 * y) / 2;
+    }, 0),
+  );
+
+describe('a piece on the saw sheet', () => {
+  test('a board: its edges with their lengths, a cut at each end, what falls off beside it', () => {
+    const board = part(alcove, 'S2-board');
+    const scene = sawScene(board);
+    expect(strings(scene).map((one) => one.mm)).toEqual([board.edges!.back.mm, board.edges!.front.mm]);
+    expect(of(scene, 'cut-line').filter((shape) => shape.is === 'path')).toHaveLength(2);
+    // A trapezoid in its blank, what runs out at each end drawn larger: half of each falls off over the depth.
+    const deep = board.fit!.outline.reduce((most, [, y]) => Math.max(most, y), 0);
+    const off = area(pointsOf(of(scene, 'waste')[0])) - area(pointsOf(of(scene, 'board')[0]));
+    const out = board.fit!.left.outMm + board.fit!.right.outMm;
+    expect(off).toBeCloseTo((SAW_FACTOR * out * deep) / 2, 3);
+  });
+
+  test('mitred trim: its long point away from the person, by hand two triangles of 2 in fall off', () => {
+    const head = part(cavity, 'trim-head');
+    const scene = sawScene(head);
+    expect(strings(scene).map((one) => one.mm)).toEqual([head.length.mm, head.length.mm - 4 * 25.4]);
+    const off = area(pointsOf(of(scene, 'waste')[0])) - area(pointsOf(of(scene, 'board')[0]));
+    expect(off).toBeCloseTo(50.8 * 50.8, 6);
+  });
+
+  test('a square piece fills its blank and has one length', () => {
+    const scene = sawScene(part(cavity, 'box-left'));
+    expect(strings(scene)).toHaveLength(1);
+    expect(area(pointsOf(of(scene, 'waste')[0]))).toBeCloseTo(area(pointsOf(of(scene, 'board')[0])), 6);
+  });
+
+  test.each([alcove, cavity, corner])('every piece stays on its sheet', (plan) => {
+    for (const piece of plan.parts) {
+      const { bounds, shapes } = sawScene(piece);
+      for (const [x, y] of shapes.flatMap(pointsOf)) {
+        expect(x).toBeGreaterThanOrEqual(bounds.x - 1e-6);
+        expect(x).toBeLessThanOrEqual(bounds.x + bounds.width + 1e-6);
+        expect(y).toBeGreaterThanOrEqual(bounds.y - 1e-6);
+        expect(y).toBeLessThanOrEqual(bounds.y + bounds.height + 1e-6);
+      }
+    }
+  });
+});
+
+describe('the box of a cavity', () => {
+  test('four trims meet at its corners; along them stand their long points, as long as they are', () => {
+    const scene = boxScene(cavity, cavityJob)!;
+    expect(of(scene, 'trim')).toHaveLength(4);
+    expect(strings(scene).map((one) => one.mm)).toEqual([
+      part(cavity, 'trim-head').length.mm,
+      part(cavity, 'trim-left').length.mm,
+    ]);
+    // Lengths are on the tape's next mark, so the drawing may be shorter by less than one.
+    for (const { from, to, mm } of strings(scene)) {
+      const drawn = Math.hypot(to[0] - from[0], to[1] - from[1]);
+      expect(mm - drawn).toBeGreaterThanOrEqual(-1e-6);
+      expect(mm - drawn).toBeLessThan(25.4 / 16);
+    }
+    expect(boxScene(alcove, chimneyAlcove())).toBeNull();
+  });
+});
+
+describe('a corner shelf', () => {
+  test('its walls are drawn with what they are known to, as wide as that says', () => {
+    const scene = cornerScene(corner, 1, 1)!;
+    const [back] = of(scene, 'uncertain-band');
+    const { off } = part(corner, 'S1-board').corner!;
+    const points = pointsOf(back);
+    expect(points).toHaveLength(2 * off.back.length);
+    const tip = off.back.at(-1)!;
+    const [there, here] = [points[off.back.length - 1]!, points[off.back.length]!];
+    expect(Math.hypot(there[0] - here[0], there[1] - here[1])).toBeCloseTo(2 * tip.sureMm, 6);
+    expect(tip.sureMm).toBeGreaterThan(0);
+  });
+});
+
+test('a traced wall: a hollow lies above the line, a belly below it, so many times too large', () => {
+  const scene = traceScene(
+    {
+      chordMm: 300,
+      stations: [
+        { atMm: 100, offMm: 2 },
+        { atMm: 200, offMm: -1 },
+      ],
+    },
+    'left',
+  );
+  const dots = scene.shapes.flatMap((shape) => (shape.is === 'dot' ? [shape.at] : []));
+  expect(dots).toEqual([
+    [100, 2 * TRACE_FACTOR],
+    [200, -TRACE_FACTOR],
+  ]);
+  const labels = scene.shapes.flatMap((shape) => (shape.is === 'label' && shape.mm !== undefined ? [shape.mm] : []));
+  expect(labels).toEqual([2, 1]);
+});

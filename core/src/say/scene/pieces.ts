@@ -1,0 +1,79 @@
+import type { Hole } from '../../design/fixing';
+import type { Plan } from '../../plan';
+import { NO_SHELF } from '../../design/system/system';
+import type { Point, Role, Shape } from './scene';
+
+type Piece = Plan['parts'][number];
+
+/** How a piece is drawn by what it is for. */
+export function roleOfPart({ role }: Pick<Piece, 'role'>): Role {
+  switch (role) {
+    case 'board':
+    case 'skin':
+    case 'slat':
+    case 'mesh':
+    case 'divider':
+    case 'case-top':
+    case 'case-bottom':
+    case 'box-end':
+      return 'board';
+    case 'back-panel':
+      return 'trim';
+    case 'nosing':
+    case 'stop-strip':
+      return 'nosing';
+    default:
+      return 'cleat';
+  }
+}
+
+/** Where a piece stands across the opening, millimetres in its frame. */
+export function acrossOf(
+  part: Pick<Piece, 'across' | 'fit' | 'role' | 'thicknessMm' | 'length' | 'corner'>,
+  left: number,
+  right: number,
+): { readonly fromMm: number; readonly toMm: number } {
+  if (part.across) return part.across;
+  if (part.fit) return { fromMm: part.fit.seat.acrossMm, toMm: part.fit.seat.acrossMm + part.fit.backMm };
+  if (part.role === 'side-cleat-left') return { fromMm: left, toMm: left + part.thicknessMm };
+  if (part.role === 'side-cleat-right') return { fromMm: right - part.thicknessMm, toMm: right };
+  if (part.role === 'rail-side') return { fromMm: left, toMm: left + part.thicknessMm };
+  const mirrored = part.corner?.side === 'right';
+  return mirrored ? { fromMm: right - part.length.mm, toMm: right } : { fromMm: left, toMm: left + part.length.mm };
+}
+
+const ROUND = 24;
+
+/** A hole through a board, seen from above: `sheet` is where the board's points come to lie on the drawing. */
+export function holeShapes(
+  { holes = [], shelf }: Pick<Piece, 'holes' | 'shelf'>,
+  sheet: (point: readonly [number, number]) => Point,
+): Shape[] {
+  return holes.map(({ at: [x, y], diameterMm }) => ({
+    is: 'polygon',
+    role: 'hole-through',
+    about: { is: 'shelf', shelf },
+    points: Array.from({ length: ROUND }, (_, i) => {
+      const turn = (2 * Math.PI * i) / ROUND;
+      return sheet([x + (diameterMm / 2) * Math.cos(turn), y + (diameterMm / 2) * Math.sin(turn)]);
+    }),
+  }));
+}
+
+/** Screws into the walls as they are seen from the front, and what they bite into by their role. */
+export function screwShapes(plan: Plan): Shape[] {
+  const { left, right } = plan.opening.extent;
+  return plan.fixings.flatMap((one) => {
+    const wall = one.into.is === 'wall' ? one.into.wall : one.through.is === 'wall' ? one.through.wall : null;
+    if (!wall) return [];
+    const about = one.shelf === NO_SHELF ? {} : { about: { is: 'shelf', shelf: one.shelf } as const };
+    return one.holes.flatMap((hole): Shape[] => {
+      if (!hole.spot) return [];
+      const x = wall === 'back' ? left + hole.spot.alongMm : wall === 'left' ? left : right;
+      return [{ is: 'dot', at: [x, hole.spot.upMm], role: screwRole(hole), ...about }];
+    });
+  });
+}
+
+/** Whether a screw finds something to bite into, or hangs on an anchor. */
+export const screwRole = ({ into }: Pick<Hole, 'into'>): Role => (into === 'anchor' ? 'screw-anchor' : 'screw');

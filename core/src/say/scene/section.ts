@@ -1,0 +1,72 @@
+import type { Job } from '../../job';
+import { length, message } from '../../base/message';
+import type { Plan } from '../../plan';
+import { senseWord, spotOf, type Spot } from '../../place/reading';
+import { aboveFrame, wallsFromAbove, type AboveFrame } from './fromAbove';
+import { readingsBeside, roleOf } from './elevation';
+import type { Exaggeration } from './exaggerate';
+import type { Point, Scene, Shape } from './scene';
+import { sectionSpot } from './sectionSpots';
+
+export interface SectionOptions {
+  readonly upMm: number;
+  readonly exaggeration: Exaggeration;
+  readonly wanted?: Spot | null;
+}
+
+/** Readings this near to the height of a section are shown in it, millimetres. */
+const SHOWN_WITHIN_MM = 80;
+
+/** The opening from above at a height: walls with their uncertainty, and the readings taken about there. */
+export function sectionScene(plan: Plan, job: Job, { upMm, exaggeration, wanted }: SectionOptions): Scene {
+  const { extent } = plan.opening;
+  const frame = aboveFrame(plan.opening, exaggeration, extent.depth);
+  const taken = readingsBeside(job, wanted).flatMap((reading) => {
+    const spot = spotOf(reading);
+    if (!('upMm' in spot) || Math.abs(spot.upMm - upMm) > SHOWN_WITHIN_MM || spot.kind === 'plumb') return [];
+    const ink = {
+      role: roleOf(plan, reading.id, false),
+      value: reading.value,
+      sense: senseWord(reading),
+      about: { is: 'reading', id: reading.id },
+    } as const;
+    return sectionSpot(spot, plan.opening, upMm, frame, ink);
+  });
+  return {
+    title: message('scene.section', { up: length(upMm) }),
+    bounds: {
+      x: frame.edges.left,
+      y: frame.edges.bottom,
+      width: frame.edges.right - frame.edges.left,
+      height: frame.edges.top - frame.edges.bottom,
+    },
+    shapes: [
+      ...wallsFromAbove(plan.opening, upMm, frame),
+      ...keepClears(job, upMm, frame),
+      ...taken,
+      ...(wanted ? sectionSpot(wanted, plan.opening, upMm, frame, { role: 'reading-wanted', value: null }) : []),
+    ],
+  };
+}
+
+/** Outlets and the like that lie at the height of the section, as blocks on their walls. */
+function keepClears({ place }: Job, upMm: number, { left, right, marginMm }: AboveFrame): Shape[] {
+  return place.keepClears
+    .filter((one) => upMm >= one.up.mm && upMm <= one.up.mm + one.height.mm)
+    .map((one): Shape => {
+      const [from, to, thick] = [one.from.mm, one.from.mm + one.width.mm, marginMm * 0.6];
+      const box = (x1: number, x2: number, y1: number, y2: number): Point[] => [
+        [x1, -y1],
+        [x2, -y1],
+        [x2, -y2],
+        [x1, -y2],
+      ];
+      const points =
+        one.wall === 'back'
+          ? box(left + from, left + to, 0, thick)
+          : one.wall === 'left'
+            ? box(left, left + thick, from, to)
+            : box(right - thick, right, from, to);
+      return { is: 'polygon', role: 'keep-clear', points };
+    });
+}

@@ -1,0 +1,111 @@
+import { chimneyAlcove, parcelBench } from '../../rigs/demo';
+import { sceneSvg } from '../exchange/sceneSvg';
+import { SYSTEM_NAMES } from '../../job';
+import { considerSystems, planJob } from '../../plan';
+import type { Scene } from './scene';
+import { drillScene, sideScene, systemPicture } from './support';
+
+const alcove = chimneyAlcove();
+const plan = planJob(alcove);
+const considered = considerSystems(alcove);
+const reader = { units: 'mm', tape: '0.5mm' } as const;
+
+function pointsOf(scene: Scene): (readonly [number, number])[] {
+  return scene.shapes.flatMap((shape) => {
+    if (shape.is === 'polygon' || shape.is === 'path') return [...shape.points];
+    return shape.is === 'dimension' ? [shape.from, shape.to] : [shape.at];
+  });
+}
+const inside = ({ bounds }: Scene, [x, y]: readonly [number, number]) =>
+  x >= bounds.x - 1e-6 &&
+  x <= bounds.x + bounds.width + 1e-6 &&
+  y >= bounds.y - 1e-6 &&
+  y <= bounds.y + bounds.height + 1e-6;
+
+test.each(SYSTEM_NAMES)(
+  'the picture of %s lies on its sheet, with its wall beside it where it can be made',
+  (system) => {
+    const one = considered.find((other) => other.system === system)!;
+    const scene = systemPicture(one, plan.opening.extent.left, plan.opening.extent.right);
+    expect(pointsOf(scene).every((point) => inside(scene, point))).toBe(true);
+    expect(scene.shapes.some((shape) => shape.role === 'wall')).toBe(one.pieces > 0);
+  },
+);
+
+test('a shelf cut through from the side: board, cleats and nosing where they are, its screws into the wall', () => {
+  const scene = sideScene(plan, 3)!;
+  expect(pointsOf(scene).every((point) => inside(scene, point))).toBe(true);
+  const roles = new Set(scene.shapes.map((shape) => shape.role));
+  for (const role of ['wall', 'board', 'cleat', 'nosing', 'screw'] as const) expect(roles).toContain(role);
+  // A screw's point is in the wall, on the far side of its face.
+  const screw = scene.shapes.find((shape) => shape.is === 'path' && shape.role === 'screw');
+  expect(screw?.is === 'path' ? screw.points[1]![0] : 0).toBeLessThan(-30);
+  expect(sideScene(plan, 99)).toBeNull();
+});
+
+test('a brace slopes from the leg out to the arm', () => {
+  const scene = sideScene(planJob(parcelBench()), 2)!;
+  const slanted = scene.shapes.filter(
+    (shape) => shape.is === 'polygon' && new Set(shape.points.map(([x]) => x)).size > 2,
+  );
+  expect(slanted).toHaveLength(1);
+});
+
+test('a piece with its holes: running dimensions from one end, one for each place', () => {
+  const fixing = plan.fixings.find((one) => one.id === 'S1-back-cleat/wall')!;
+  const part = plan.parts.find((one) => one.id === 'S1-back-cleat')!;
+  const scene = drillScene(fixing, part.length.mm, part.width.mm, '0.5mm', false);
+  expect(scene.shapes.filter((shape) => shape.is === 'dot')).toHaveLength(fixing.holes.length);
+  const told = scene.shapes.flatMap((shape) => (shape.is === 'label' ? [shape.mm ?? NaN] : []));
+  expect(told).toEqual([...told].sort((a, b) => a - b));
+  expect(told.every((mm) => Math.abs(mm * 2 - Math.round(mm * 2)) < 1e-9)).toBe(true);
+});
+
+test('as SVG a drawing keeps its shapes and its figures', () => {
+  const scene = sideScene(plan, 3)!;
+  const svg = sceneSvg(scene, reader, 400);
+  expect(svg).toMatch(/^<svg[^>]*width="400"/);
+  expect(svg).toContain('<title>Shelf 3 cut through from the side</title>');
+  expect(svg.match(/<path/g)!.length).toBeGreaterThanOrEqual(
+    scene.shapes.filter((shape) => shape.is === 'polygon').length,
+  );
+  expect(svg).toContain('>1394<');
+  expect(svg).not.toMatch(/NaN|undefined/);
+});
+
+describe('the systems side by side', () => {
+  test('none is left out, two or three are recommended, and only such as can be made', () => {
+    expect(considered.map((one) => one.system)).toEqual([...SYSTEM_NAMES]);
+    const recommended = considered.filter((one) => one.recommended);
+    expect([2, 3]).toContain(recommended.length);
+    expect(recommended.every((one) => one.here && one.pieces > 0)).toBe(true);
+    expect(recommended.map((one) => one.system)).toContain('three-side-cleats');
+  });
+
+  test('what speaks against one is said: soft sides, a board too thin to hide rails in', () => {
+    const against = (system: string) =>
+      considered.find((one) => one.system === system)!.againsts.map((one) => one.code);
+    expect(against('side-screwed')).toContain('problem.notRigid');
+    expect(against('floating-rails')).toContain('problem.hollowThin');
+    expect(against('end-cleats')).toContain('suit.wideSpan');
+    expect(against('three-side-cleats')).toEqual([]);
+  });
+
+  test('by hand what wants machines has that against it', () => {
+    const hand = considerSystems({ ...alcove, tools: 'hand' });
+    for (const system of ['housed-posts', 'housed-case', 'floating-rails']) {
+      const codes = hand.find((one) => one.system === system)!.againsts.map((one) => one.code);
+      expect(codes.some((code) => code.startsWith('suit.hand'))).toBe(true);
+    }
+  });
+});
+
+test('a board to drill has its front at the foot: a hole near its back edge is near the head', () => {
+  const { parts, fixings } = planJob(chimneyAlcove());
+  const fixing = fixings.find((one) => one.through.is === 'piece' && one.through.id === 'S1-board')!;
+  const board = parts.find((one) => one.id === 'S1-board')!;
+  const dots = drillScene(fixing, board.length.mm, board.width.mm, '0.5mm', true).shapes.flatMap((one) =>
+    one.is === 'dot' ? [one.at[1]] : [],
+  );
+  expect(dots).toEqual(fixing.holes.map((hole) => board.width.mm - hole.acrossMm));
+});

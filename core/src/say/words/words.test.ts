@@ -1,0 +1,93 @@
+import { count, length, message, nested, text, type Message, type MessageCode } from '../../base/message';
+import { planJob } from '../../plan';
+import { chimneyAlcove, demoJobs } from '../../rigs/demo';
+import { restEn } from './en';
+import { typedEn } from './en/typed';
+import { lengthWords, sentence, words } from '.';
+
+// What comes first and what comes later are one catalogue, with no sentence in both.
+const topics = [typedEn, ...restEn];
+const en = Object.assign({}, ...topics) as Record<string, string>;
+
+const metric = { units: 'mm', tape: '0.5mm' } as const;
+const inches = { units: 'in', tape: '1/16in' } as const;
+
+test('the same message, in the reader’s units', () => {
+  const tooDeep = message('problem.tooDeep', { depth: length(400), opening: length(365.125), by: length(34.875) });
+  expect(words(tooDeep, metric)).toBe(
+    'The shelf is 400 mm deep, the opening 365.1 mm: it stands out past the front by 34.9 mm.',
+  );
+  expect(words(tooDeep, inches)).toBe(
+    'The shelf is 15 3/4 in deep, the opening 14 3/8 in: it stands out past the front by 1 3/8 in.',
+  );
+});
+
+test('one and many, and a message inside a message', () => {
+  expect(words(message('file.faults', { count: count(1) }), metric)).toMatch(/^One entry/);
+  expect(words(message('file.faults', { count: count(3) }), metric)).toMatch(/^3 entries/);
+  const name = message('reading.width', { at: nested(message('at.front')), up: length(900) });
+  expect(sentence(name, metric)).toBe('Width at the front, 900 mm up');
+});
+
+test('what a person typed stands in the sentence as typed', () => {
+  const refused = message('quantity.notUnderstood', {
+    typed: text('<b>7</b>'),
+    part: text('<b>'),
+    example: text('1127'),
+  });
+  expect(words(refused, metric)).toContain('“<b>7</b>”');
+});
+
+test('lengths alone, with and without their unit', () => {
+  expect(lengthWords(1126.5, metric)).toBe('1126.5 mm');
+  expect(lengthWords(1057.275, inches, false)).toBe('41 5/8');
+});
+
+describe('the catalogue', () => {
+  const sentences = Object.entries(en);
+  test('every sentence names only parameters, and none is empty', () => {
+    for (const [, words] of sentences) {
+      expect(words.trim()).not.toBe('');
+      expect(words.replace(/{{\w+}}/g, '')).not.toMatch(/[{}]/);
+    }
+  });
+
+  test('everything the demo plans say comes out as a sentence with nothing left open', () => {
+    const said = [...demoJobs(), { ...chimneyAlcove(), readings: [] }].flatMap((job) => messagesIn(planJob(job)));
+    expect(said.length).toBeGreaterThan(100);
+    for (const one of said) {
+      const plain = words(one, metric);
+      expect(plain).not.toBe(one.code);
+      expect(plain).not.toMatch(/{{|undefined|NaN|\[object/);
+    }
+  });
+
+  test('no sentence is in two files of the catalogue', () => {
+    expect(Object.keys(en)).toHaveLength(topics.reduce((sum, topic) => sum + Object.keys(topic).length, 0));
+  });
+
+  test('a plural comes with its other form', () => {
+    const keys = new Set(Object.keys(en));
+    for (const key of keys) if (key.endsWith('_one')) expect(keys).toContain(key.replace(/_one$/, '_other'));
+  });
+
+  test('every code has its words', () => {
+    // The compiler holds the codes; the source of the catalogue lists them for the test.
+    const codes = Object.keys(en).map((key) => key.replace(/_(one|other)$/, '')) as MessageCode[];
+    const { readdirSync, readFileSync }: typeof import('node:fs') = jest.requireActual('node:fs');
+    const folder = `${__dirname}/../../base/message/catalogue`;
+    const source = readdirSync(folder)
+      .map((file) => readFileSync(`${folder}/${file}`, 'utf8'))
+      .join('\n');
+    const declared = [...source.matchAll(/^ {2}'([\w.-]+)':/gm)].map((found) => found[1]);
+    expect(declared.length).toBeGreaterThan(80);
+    expect(new Set(codes)).toEqual(new Set(declared));
+  });
+});
+
+function messagesIn(value: unknown): Message[] {
+  if (Array.isArray(value)) return value.flatMap(messagesIn);
+  if (typeof value !== 'object' || value === null) return [];
+  if ('code' in value && 'params' in value) return [value as Message];
+  return Object.values(value).flatMap(messagesIn);
+}

@@ -1,0 +1,131 @@
+import { demoJobs } from '../../rigs/demo';
+import { drivenBy } from '../../design/fixing';
+import { FINISHES, SYSTEM_NAMES, typedLength, type Job, type SystemName } from '../../job';
+import { planJob, type Plan } from '../../plan';
+import { blanksOf, shoppingFor } from '../stock';
+import { plannedAt } from '../../design/system';
+import type { Step } from './step';
+
+const mm = (typed: string) => typedLength(typed, 'mm');
+
+/** A demo job with another system, thick enough for a hollow shelf on hidden rails. */
+function withSystem(job: Job, system: SystemName): Job {
+  const thickness = system === 'floating-rails' ? mm('40') : job.shelves.thickness;
+  return { ...job, support: { system, own: {} }, shelves: { ...job.shelves, thickness } };
+}
+
+const everyWay: readonly (readonly [string, Job])[] = demoJobs().flatMap((job) =>
+  SYSTEM_NAMES.filter((system) => plannedAt(system, job.place)).map(
+    (system) => [`${job.place.kind}, ${system}`, withSystem(job, system)] as const,
+  ),
+);
+
+const nothingCut = { buy: [], blanks: [], glueUps: [], layouts: [], groups: [] };
+const PUT_IN: ReadonlySet<Step['kind']> = new Set(['support', 'shelf', 'trim', 'assemble']);
+
+/** Everything a step waits for, however many steps lie between. */
+function before(steps: readonly Step[], id: string, seen = new Set<string>()): Set<string> {
+  for (const { step } of steps.find((one) => one.id === id)?.after ?? []) {
+    if (seen.has(step)) continue;
+    seen.add(step);
+    before(steps, step, seen);
+  }
+  return seen;
+}
+
+describe.each(everyWay)('%s', (_, job) => {
+  const plan: Plan = planJob(job);
+  const { steps } = plan.build;
+
+  test('every piece is cut once and put in, every screw driven in one step', () => {
+    const blanks = blanksOf(plan.parts, job).flatMap((one) => one.parts);
+    const pieces = plan.parts.filter((one) => one.role !== 'mesh').map((one) => one.id);
+    expect([...blanks].sort()).toEqual([...pieces].sort());
+    const cut = steps.filter((one) => one.kind === 'cut').flatMap((one) => one.parts);
+    expect([...cut].sort()).toEqual([...pieces].sort());
+    const put = new Set(steps.filter((one) => PUT_IN.has(one.kind)).flatMap((one) => one.parts));
+    expect(plan.parts.filter((one) => !put.has(one.id)).map((one) => one.id)).toEqual([]);
+    expect(steps.flatMap((one) => one.fixings).sort()).toEqual(plan.fixings.map((one) => one.id).sort());
+  });
+
+  test('whatever the steps drive and name is on the list, as many as they drive', () => {
+    const driven = new Map<string, number>();
+    for (const step of steps)
+      for (const { what, holes } of plan.fixings.filter((one) => step.fixings.includes(one.id)).flatMap(drivenBy))
+        driven.set(JSON.stringify(what), (driven.get(JSON.stringify(what)) ?? 0) + holes.length);
+    for (const [what, count] of driven)
+      expect(plan.needed.find((one) => JSON.stringify(one.what) === what)?.count).toBe(count);
+  });
+
+  test('what screws go into is told as it is there, with how it is tested', () => {
+    const screwed = steps.filter((one) => one.fixings.length > 0);
+    for (const step of screwed) {
+      const ours = plan.fixings.filter((one) => step.fixings.includes(one.id));
+      const bites = new Set(ours.flatMap((one) => one.holes.map((hole) => hole.into)));
+      const told = new Set([...step.how, ...step.check].map((one) => one.code));
+      expect(told.has('how.into.stud') || told.has('how.into.bareStud')).toBe(bites.has('stud'));
+      expect(told.has('how.into.plug')).toBe(bites.has('plug'));
+      expect(told.has('how.into.anchor')).toBe(bites.has('anchor'));
+      const inWood = ours.some((one) => one.screw.kind !== 'pin' && one.holes.some(({ into }) => into === 'wood'));
+      expect(told.has('how.into.wood')).toBe(inWood);
+      // Nobody is told to hang on an anchor.
+      expect([told.has('check.anchors'), told.has('check.tug')]).toEqual([
+        bites.has('anchor'),
+        !bites.has('anchor') && (bites.has('stud') || bites.has('plug')),
+      ]);
+    }
+  });
+
+  test('studs are found before a hole for one is drilled', () => {
+    const atWall = plan.fixings.filter((one) => one.holes.some(({ into }) => into === 'stud' || into === 'anchor'));
+    const through = (one: (typeof atWall)[number]) => (one.through.is === 'piece' ? [one.through.id] : []);
+    const elsewhere = new Set(plan.fixings.filter((one) => !atWall.includes(one)).flatMap(through));
+    const inWorkshop = new Set(steps.filter((one) => one.kind === 'drill').flatMap((one) => one.parts));
+    const early = atWall.flatMap(through).filter((id) => inWorkshop.has(id) && !elsewhere.has(id));
+    expect(early).toEqual([]);
+    const hung = steps.filter((step) => atWall.some((one) => step.fixings.includes(one.id)));
+    if (job.place.walls === 'lined' && steps.some((one) => one.id === 'studs'))
+      for (const step of hung) expect(before(steps, step.id).has('studs')).toBe(true);
+  });
+});
+
+describe('materials', () => {
+  const prepared = { clear: true, holes: 40, open: false, paint: true };
+  // Each system and place with one of the finishes, all of them in turn.
+  const ways = everyWay.map(([name, job], i): [string, Job] => {
+    const finish = FINISHES[i % FINISHES.length]!;
+    const stock = { ...job.stock, finish };
+    return [`${name}, ${finish}`, { ...job, stock, build: { ...job.build, prepare: prepared } }];
+  });
+
+  test.each(ways)('%s: whatever a step names is on the list to buy', (_, job) => {
+    const plan = planJob(job);
+    const named = new Set(plan.build.steps.flatMap((one) => one.materials.map(({ code }) => code)));
+    expect(named.size).toBeGreaterThan(1);
+    const listed = new Set(
+      shoppingFor({ job, plan, cutting: nothingCut })
+        .lines.filter((one) => one.need > 0)
+        .map((one) => one.what.code),
+    );
+    expect([...named].filter((code) => !listed.has(code))).toEqual([]);
+  });
+});
+
+describe('a hollow shelf on hidden rails', () => {
+  const alcove = demoJobs().find((one) => one.place.kind === 'alcove' && one.units === 'mm')!;
+  const plan = planJob(withSystem(alcove, 'floating-rails'));
+
+  test('both its skins are cut, listed and put in, and its locking screws are driven then', () => {
+    const skins = plan.parts.filter((one) => one.shelf === 1 && (one.role === 'board' || one.role === 'skin'));
+    expect(skins.map((one) => one.label)).toEqual(['1T', '1U']);
+    const listed = plan.cutList.flatMap((group) => group.rows.flatMap((row) => row.labels));
+    expect(listed).toEqual(expect.arrayContaining(['1T', '1U']));
+    const step = plan.build.steps.find((one) => one.id === 'S1-shelf')!;
+    expect(step.parts).toEqual(expect.arrayContaining(skins.map((one) => one.id)));
+    const lock = plan.fixings.filter(
+      (one) => one.shelf === 1 && one.into.is === 'piece' && one.into.id === 'S1-rail-back',
+    );
+    expect(lock.length).toBeGreaterThan(0);
+    expect(step.fixings).toEqual(expect.arrayContaining(lock.map((one) => one.id)));
+  });
+});

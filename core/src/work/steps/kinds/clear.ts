@@ -1,0 +1,14 @@
+import { message } from '../../../base/message';
+import { usualMinutes } from '../minutes';
+import type { Written } from '../writer';
+
+/** What is there is taken out. */
+export const clearOut = (): Written => ({
+  place: 'site',
+  id: 'clear',
+  kind: 'clear',
+  what: message('step.clearOut'),
+  minutes: usualMinutes('clearOut'),
+  how: [message('how.clearOut'), message('how.keepReadings')],
+  tools: ['pry-bar', 'driver', 'hammer', 'dust-sheet', 'vacuum', 'mask'],
+});

@@ -1,0 +1,30 @@
+import type { Part } from '../../../design/fit';
+import { count, message } from '../../../base/message';
+import { usualMinutes } from '../minutes';
+import { instructions } from '../moments';
+import type { Work } from '../work';
+import type { After, Written } from '../writer';
+import { shapeSteps } from './shapes';
+
+/** Pieces with a groove, a slot or a notch. */
+export const jointedOf = (parts: readonly Part[]): Part[] =>
+  parts.filter(({ joint }) => joint?.is === 'housed' || joint?.is === 'slotted' || joint?.is === 'notched');
+
+/** Grooves, slots and notches are cut. */
+export function cutJoints(work: Work, id: string, jointed: readonly Part[], after: readonly (After | null)[]): Written {
+  const { tools } = work.job;
+  const how = instructions(work, 'joint');
+  return {
+    place: 'workshop',
+    id,
+    kind: 'joint',
+    loud: tools === 'power',
+    what: message('step.joints', { count: count(jointed.length) }),
+    minutes: usualMinutes('joints', jointed.length),
+    after,
+    how: [...(how.length > 0 ? how : [message('how.joints')]), ...shapeSteps(jointed, work, ['face'])],
+    check: [message('check.jointsMatch')],
+    tools: tools === 'hand' ? ['hand-saw', 'chisel', 'square'] : ['router', 'clamps', 'square', 'eye-ear', 'mask'],
+    parts: jointed.map((part) => part.id),
+  };
+}

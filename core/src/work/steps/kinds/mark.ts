@@ -1,0 +1,47 @@
+import type { Job } from '../../../job';
+import { levelLineWords } from '../../../design/layout';
+import { about, count, message } from '../../../base/message';
+import { usualMinutes } from '../minutes';
+import type { After, Written } from '../writer';
+
+type Waits = readonly (After | null)[];
+
+/** The level line all heights are measured from. */
+export const levelLine = (job: Job, after: Waits): Written => ({
+  place: 'site',
+  id: 'level-line',
+  kind: 'mark',
+  what: message('step.levelLine'),
+  minutes: usualMinutes('levelLine'),
+  after,
+  how: [levelLineWords(job)],
+  check: [message('check.lineCloses', { off: about(2) })],
+  tools: ['level', 'pencil', 'tape'],
+});
+
+/** Studs behind a lining, found and marked. */
+export const markStuds = (after: Waits): Written => ({
+  place: 'site',
+  id: 'studs',
+  kind: 'mark',
+  what: message('step.studs'),
+  minutes: usualMinutes('studs'),
+  after,
+  how: [message('how.studs')],
+  check: [message('check.studs')],
+  tools: ['stud-finder', 'drill', 'pencil', 'tape'],
+});
+
+/** Heights of shelves, marked from the level line. */
+export const markHeights = (shelves: number, after: Waits): Written => ({
+  place: 'site',
+  id: 'marks',
+  kind: 'mark',
+  what: message('step.marks', { count: count(shelves) }),
+  minutes: usualMinutes('marks', shelves),
+  after,
+  how: [message('how.marks')],
+  check: [message('check.marks')],
+  tools: ['tape', 'level', 'pencil'],
+  sheets: ['marks'],
+});

@@ -1,0 +1,16 @@
+import { message } from '../../../base/message';
+import { minutesFor } from '../minutes';
+import type { After, Written } from '../writer';
+
+/** Boards are measured between the supports that are up, to be cut then. */
+export const measureBoards = (shelves: number, after: readonly After[]): Written => ({
+  id: 'measure-boards',
+  kind: 'measure',
+  place: 'site',
+  what: message('step.measureBoards'),
+  minutes: minutesFor('measureBoards', shelves),
+  after,
+  how: [message('how.measureBoards')],
+  check: [message('check.readTwice')],
+  tools: ['tape', 'pencil'],
+});

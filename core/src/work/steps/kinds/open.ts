@@ -1,0 +1,16 @@
+import { message } from '../../../base/message';
+import { usualMinutes } from '../minutes';
+import type { After, Written } from '../writer';
+
+/** A wall is cut open for a box. */
+export const openWall = (after: readonly (After | null)[]): Written => ({
+  place: 'site',
+  id: 'open-wall',
+  kind: 'open',
+  what: message('step.openWall'),
+  minutes: usualMinutes('openWall'),
+  after,
+  loud: true,
+  how: [message('how.openWall'), message('how.readAgain')],
+  tools: ['saw', 'hammer', 'level', 'pencil', 'dust-sheet', 'vacuum', 'mask', 'eye-ear'],
+});

@@ -1,0 +1,28 @@
+import type { Part } from '../../../design/fit';
+import { furtherCuts, type FurtherKind } from '../../../design/fit/furtherCuts';
+import { message, nested, type Message } from '../../../base/message';
+import { grouped } from '../../stock/grouped';
+import { labelsOf, type Work } from '../work';
+
+/** What makes pieces of blanks, as it is told at the saw. */
+export function shapeSteps(
+  parts: readonly Part[],
+  { job, kinds: { glued } }: Pick<Work, 'job' | 'kinds'>,
+  kinds: readonly FurtherKind[],
+): Message[] {
+  const cutsOf = (part: Part, label: string) => furtherCuts({ ...part, label }, job.tools, glued.includes(part.id));
+  // Pieces that are cut alike are told together.
+  const alike = grouped(parts, (part) => JSON.stringify(cutsOf(part, '').map(({ kind, how }) => [kind, how])));
+  const cuts = alike.flatMap((all) => cutsOf(all[0] as Part, all.map((part) => part.label).join(', ')));
+  const lines = cuts.flatMap((cut) => (kinds.includes(cut.kind) ? cut.how : []));
+  // Which face is up is said once, before the cuts.
+  const faceUp = (line: Message) => line.code.startsWith('further.faceUp');
+  const faces = lines.filter((line, i) => faceUp(line) && lines.findIndex((other) => other.code === line.code) === i);
+  return [...faces, ...lines.filter((line) => !faceUp(line))];
+}
+
+/** The pieces a step is about, by what is pencilled on them; nothing where they are too many to read. */
+export function piecesLine(parts: readonly Part[]): Message[] {
+  const labels = labelsOf(parts);
+  return labels ? [message('how.pieces', { pieces: nested(labels) })] : [];
+}

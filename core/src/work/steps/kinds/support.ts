@@ -1,0 +1,73 @@
+import type { Part } from '../../../design/fit';
+import type { LaidShelf } from '../../../design/layout';
+import { count, message } from '../../../base/message';
+import { minutesFor, usualMinutes, wholeMinutes } from '../minutes';
+import { instructions } from '../moments';
+import { biteOf, intoWall, systemAt, throughOf, type Work } from '../work';
+import type { After, Written } from '../writer';
+import { boredHere, boringMinutes } from './drill';
+import { ladderTo } from './ladder';
+import { piecesLine } from './shapes';
+
+const SUPPORTING: ReadonlySet<Part['role']> = new Set([
+  'back-cleat',
+  'side-cleat-left',
+  'side-cleat-right',
+  'rail-back',
+  'rail-side',
+  'rail-front',
+  'bracket-arm',
+  'bracket-leg',
+  'bracket-brace',
+  'joist',
+  'post',
+]);
+
+/** Housed posts are stood up; null where there are none. */
+export function standPosts(work: Work, after: readonly After[]): Written | null {
+  const ids = work.parts.filter(({ role }) => role === 'post-left' || role === 'post-right').map((part) => part.id);
+  if (ids.length === 0) return null;
+  const walled = work.fixings.filter((fixing) => intoWall(fixing) && ids.includes(throughOf(fixing) ?? ''));
+  return {
+    place: 'site',
+    id: 'posts',
+    kind: 'support',
+    what: message('step.posts'),
+    minutes: usualMinutes('posts', ids.length),
+    after,
+    how: [...instructions(work, 'stand', 'housed-posts'), ...boredHere(walled)],
+    check: [message('check.plumb')],
+    tools: ['level', 'driver', 'drill', 'tape', 'plane'],
+    parts: ids,
+    fixings: walled.map((fixing) => fixing.id),
+  };
+}
+
+/** What carries a shelf is put up; null where nothing does before its board is there. */
+export function putUpSupports(work: Work, { number, top }: LaidShelf, after: readonly After[]): Written | null {
+  const { parts, hardware, fixings } = work;
+  const mine = parts.filter((part) => part.shelf === number && SUPPORTING.has(part.role));
+  const brackets = hardware.filter(({ shelf, what }) => shelf === number && what === 'bracket');
+  if (mine.length === 0 && brackets.length === 0) return null;
+  const ids = new Set<string | null>([...mine, ...brackets].map((piece) => piece.id));
+  const system = systemAt(work, number);
+  const driven = fixings.filter(
+    (fixing) =>
+      ids.has(throughOf(fixing)) && (intoWall(fixing) || (system === 'framed-bench' && ids.has(biteOf(fixing)))),
+  );
+  const pieces = minutesFor('support', mine.length) + minutesFor('bracket', brackets.length);
+  return {
+    place: 'site',
+    id: `S${number}-support`,
+    kind: 'support',
+    shelf: number,
+    what: message('step.support', { shelf: count(number) }),
+    minutes: wholeMinutes(pieces + boringMinutes(driven)),
+    after,
+    how: [...piecesLine(mine), ...instructions(work, 'support', system), ...boredHere(driven)],
+    check: [message('check.levelAcross')],
+    tools: ['level', 'driver', 'drill', 'tape', 'pencil', ...ladderTo(top.mm)],
+    parts: mine.map((part) => part.id),
+    fixings: driven.map((fixing) => fixing.id),
+  };
+}

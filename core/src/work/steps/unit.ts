@@ -1,0 +1,43 @@
+import type { Part } from '../../design/fit';
+import type { SystemName } from '../../job';
+import { biteOf, systemAt, type Work } from './work';
+
+/** Systems that are put together in the workshop and stood up whole. */
+const UNITS: ReadonlySet<SystemName> = new Set(['housed-case', 'pinned-case', 'screwed-tower', 'ladder-frames']);
+
+const CASE_ROLES: ReadonlySet<Part['role']> = new Set([
+  'case-side-left',
+  'case-side-right',
+  'case-top',
+  'case-bottom',
+  'back-panel',
+  'tip-rail',
+  'spacer',
+  'filler',
+  'upright',
+  'rung',
+  'box-side',
+  'box-end',
+]);
+
+/** What belongs to a unit that is put together in the workshop: a cavity’s box, a case, frames. */
+export function unitParts(work: Work): Part[] {
+  const { parts, takes } = work;
+  const boards = new Set(['board', 'nosing', 'slat', 'mesh']);
+  const standing = (part: Part) =>
+    part.shelf > 0
+      ? UNITS.has(systemAt(work, part.shelf)) && (!boards.has(part.role) || goesInWithUnit(work, part.shelf))
+      : CASE_ROLES.has(part.role);
+  return parts.filter(
+    (part) => standing(part) || (takes === 'box' && (part.role === 'box-side' || part.role === 'box-end')),
+  );
+}
+
+/**
+ * Whether a shelf’s board is housed or screwed in when the unit is put together: not where it lies on pins or rungs.
+ */
+function goesInWithUnit({ fixings, job }: Work, shelf: number): boolean {
+  const system = systemAt({ job }, shelf);
+  if (system === 'ladder-frames') return false;
+  return system !== 'pinned-case' || fixings.some((fixing) => biteOf(fixing) === `S${shelf}-board`);
+}

@@ -1,0 +1,49 @@
+import type { Part } from '../../design/fit';
+import type { Fixing } from '../../design/fixing';
+import type { Job, SystemName } from '../../job';
+import type { LaidShelf } from '../../design/layout';
+import { message, text, type Message } from '../../base/message';
+import type { Caution } from '../../base/problem';
+import type { CutKinds } from '../stock';
+import type { WaysIn } from './wayIn';
+import { systemOf, type Applied, type Hardware } from '../../design/system';
+
+/** What steps are made from: the job, and what the road has made of it so far. */
+export interface Work {
+  readonly job: Job;
+  readonly takes: 'boards' | 'box';
+  readonly parts: readonly Part[];
+  readonly hardware: readonly Hardware[];
+  readonly fixings: readonly Fixing[];
+  readonly shelves: readonly LaidShelf[];
+  /** The ceiling above the floor mark, millimetres. */
+  readonly ceilingMm: number;
+  /** From the back of the place to its front, millimetres. */
+  readonly depthMm: number;
+  /** How each system goes together, first to last. */
+  readonly order: Applied['order'];
+  readonly cautions: readonly Caution[];
+  readonly kinds: CutKinds;
+  /** How boards get in, and in which order. */
+  readonly waysIn: WaysIn;
+}
+
+/** The system that carries a shelf. */
+export const systemAt = ({ job }: Pick<Work, 'job'>, shelf: number): SystemName => systemOf(job.support, shelf);
+
+/** Fixings that go into a wall, or through one. */
+export const intoWall = ({ into, through }: Fixing): boolean => into.is === 'wall' || through.is === 'wall';
+
+/** The piece or bracket a fixing goes through; null where that is a wall. */
+export const throughOf = ({ through }: Fixing): string | null => (through.is === 'wall' ? null : through.id);
+/** The piece a fixing bites into; null where that is a wall. */
+export const biteOf = ({ into }: Fixing): string | null => (into.is === 'wall' ? null : into.id);
+
+/** Pieces by what is pencilled on them: `1S, 2S, 3S`; null for none, and for more than one reads. */
+export function labelsOf(parts: readonly Pick<Part, 'label'>[]): Message | null {
+  return parts.length === 0 || parts.length > READ_AT_ONCE
+    ? null
+    : message('list.labels', { labels: text(parts.map((part) => part.label).join(', ')) });
+}
+
+const READ_AT_ONCE = 12;

@@ -1,0 +1,249 @@
+import { chimneyAlcove, demoJobs, parcelBench, windowCorner } from '../../rigs/demo';
+import { withMeasured, withSystem, type Job } from '../../job';
+import { words } from '../../say/words/all';
+import { faultsOf, nodesOf, partsOn, shoppingFor } from '.';
+import { mm, cutting, withStock } from './cuttingTesting';
+
+const problemsOf = ({ problems }: { problems: Awaited<ReturnType<typeof cutting>>['problems'] }) =>
+  problems.map((one) => one.message.code);
+
+test.each(demoJobs().map((job) => [job.name, job] as const))(
+  '%s: every blank lies on one board, once, cut straight through',
+  async (_, job) => {
+    const { layouts, blanks, groups, price, boundPrice, problems } = await cutting(job);
+    const cut = layouts.flatMap((one) => partsOn(one.tree).map((piece) => piece.part));
+    expect([...cut].sort()).toEqual(blanks.map((one) => one.id).sort());
+    expect(problems.filter((one) => one.severity === 'stop')).toEqual([]);
+    for (const { tree, item, trimMm } of layouts) {
+      expect(faultsOf(tree, job.stock.kerf.mm)).toEqual([]);
+      expect(tree.lengthMm).toBeLessThanOrEqual(item.lengthMm - trimMm + 1e-6);
+      expect(tree.widthMm).toBeLessThanOrEqual(item.widthMm + 1e-6);
+      for (const piece of partsOn(tree)) {
+        const blank = blanks.find((one) => one.id === piece.part)!;
+        const [l, w] = piece.turned ? [blank.widthMm, blank.lengthMm] : [blank.lengthMm, blank.widthMm];
+        expect(piece.lengthMm).toBeCloseTo(l, 6);
+        // A stick is as wide as it comes, and a rod as thick.
+        expect(piece.widthMm).toBeGreaterThanOrEqual(w - (blank.form === 'rod' ? 6 : 0.6));
+      }
+    }
+    expect(price).toBeGreaterThanOrEqual(boundPrice - 1e-9);
+    for (const group of groups.filter((one) => one.kind === 'bars')) expect(group.proven).toBe(true);
+  },
+);
+
+test('a top longer than any sheet meets over a joist, a shelf over a bracket, and says so', async () => {
+  const { blanks, problems, plan, job } = await cutting(parcelBench());
+  const pieces = blanks.filter((one) => one.parts[0] === 'S1-board');
+  const whole = plan.parts.find((one) => one.id === 'S1-board')!;
+  expect(pieces.map((one) => one.piece)).toEqual([
+    { number: 1, of: 2, is: 'joined' },
+    { number: 2, of: 2, is: 'joined' },
+  ]);
+  expect(pieces.reduce((sum, one) => sum + one.lengthMm, 0)).toBeCloseTo(whole.length.mm, 6);
+  const joists = plan.parts.filter((one) => one.role === 'joist' && one.across);
+  const joint = plan.opening.extent.left + pieces[0]!.lengthMm;
+  expect(joists.some(({ across }) => joint > across!.fromMm && joint < across!.toMm)).toBe(true);
+  const said = problems.filter((one) => one.message.code === 'problem.joinedOver');
+  expect(said.map((one) => one.about)).toEqual(expect.arrayContaining([{ is: 'shelf', shelf: 1 }]));
+  expect(words(said[0]!.message, job)).toMatch(/3897 mm long; the longest that can be had is 2490 mm/);
+});
+
+test('boards wider than any that is sold are glued up of strips, and the strips are cut', async () => {
+  const alcove = chimneyAlcove();
+  const deep = { ...alcove, shelves: { ...alcove.shelves, depth: mm('660') } };
+  const { glueUps, blanks, problems } = await cutting(deep);
+  expect(problemsOf({ problems })).toContain('problem.glueUp');
+  expect(glueUps).toHaveLength(5);
+  for (const one of glueUps) {
+    const strips = blanks.filter((blank) => blank.parts[0] === one.part);
+    expect(strips).toHaveLength(one.strips);
+    // 640 and what is cut off at last, in strips that lose 2 mm on both edges.
+    expect(one.strips * (one.stripMm - 4)).toBeCloseTo(640 + 4, 6);
+  }
+});
+
+test('a thickness nobody sells is planed down to, or glued up in layers, or named with what to do', async () => {
+  const alcove = chimneyAlcove();
+  const thick = (typed: string, boards: string) => ({
+    ...alcove,
+    shelves: { ...alcove.shelves, thickness: mm(typed) },
+    wood: { ...alcove.wood, boards },
+  });
+  const planed = await cutting(thick('24', 'pine'));
+  expect(planed.groups.find((one) => one.thicknessMm === 24)).toMatchObject({ planedFromMm: 27 });
+  expect(problemsOf(await cutting(windowCorner()))).toContain('problem.inLayers');
+  const none = await cutting(thick('80', 'pine'));
+  expect(none.problems.filter((one) => one.message.code === 'problem.noStock')).toHaveLength(5);
+  // What can be cut is cut nevertheless.
+  expect(none.layouts.length).toBeGreaterThan(0);
+});
+
+describe('what is really bought', () => {
+  const plywood = (): Job => ({ ...chimneyAlcove(), wood: { boards: 'birch-ply', sticks: 'pine', own: [] } });
+
+  test('a measured thickness goes through to heights, cleats and layouts', async () => {
+    const job = withMeasured(plywood(), 'sheet-birch-ply-18x1250', 18, mm('17.4'));
+    const { plan, layouts, problems } = await cutting(job);
+    expect(plan.parts.find((one) => one.role === 'board')?.thicknessMm).toBe(17.4);
+    const [shelf] = plan.shelves;
+    expect(shelf!.top.mm - shelf!.underside.mm).toBeCloseTo(17.4, 6);
+    const cleat = plan.parts.find((one) => one.role === 'back-cleat' && one.shelf === 1)!;
+    expect(cleat.place.upTo).toBeCloseTo(shelf!.underside.mm, 6);
+    const sheets = layouts.filter((one) => one.item.form === 'sheet');
+    expect(sheets.length).toBeGreaterThan(0);
+    expect(problems.map((one) => one.message.code)).not.toContain('problem.reallyThick');
+    // The full sheet is another section than the quarter, and was not measured.
+    expect(job.stock.measured).toEqual([{ item: 'sheet-birch-ply-18x1250', thickness: mm('17.4') }]);
+  });
+
+  test('a name that is not its size is told before anything is cut', async () => {
+    const start = chimneyAlcove();
+    const job = withStock(
+      { ...start, shelves: { ...start.shelves, thickness: mm('19.05') }, wood: { ...start.wood, boards: 'birch-ply' } },
+      { region: 'inch' },
+    );
+    const { problems } = await cutting(job);
+    expect(problems.map((one) => one.message)).toContainEqual(
+      expect.objectContaining({
+        code: 'problem.reallyThick',
+        params: expect.objectContaining({
+          planned: { is: 'length', mm: 19.05 },
+          really: { is: 'length', mm: expect.closeTo(18.26, 1) },
+        }),
+      }),
+    );
+  });
+
+  test('what a person can buy besides is used where it is cheaper', async () => {
+    const own = {
+      id: 'sale',
+      name: 'Sale board',
+      form: 'board',
+      material: 'pine',
+      thickness: mm('18'),
+      width: mm('320'),
+      length: mm('2400'),
+      price: 4,
+    } as const;
+    const { buy } = await cutting(withStock(chimneyAlcove(), { own: [own] }));
+    expect(buy.find((one) => one.item.id === 'own:sale')?.count).toBe(3);
+  });
+
+  test('what is not to be bought is left', async () => {
+    const { buy } = await cutting(chimneyAlcove());
+    const board = buy.find((one) => one.item.widthMm === 400)!;
+    const other = await cutting(withStock(chimneyAlcove(), { leave: [board.item.id] }));
+    expect(other.buy.some((one) => one.item.id === board.item.id)).toBe(false);
+    expect(other.price).toBeGreaterThan(0);
+  });
+
+  test('no price and no stock: nothing is free of a plan, what is not there is not bought', async () => {
+    const { buy } = await cutting(chimneyAlcove());
+    const [first] = buy;
+    const free = await cutting(withStock(chimneyAlcove(), { prices: [{ item: first!.item.id, price: 0 }] }));
+    expect(free.buy.find((one) => one.item.id === first!.item.id)?.item.price).toBe(0);
+    const none = await cutting(withStock(chimneyAlcove(), { prices: [{ item: first!.item.id, price: 1, left: 0 }] }));
+    expect(none.buy.some((one) => one.item.id === first!.item.id)).toBe(false);
+    expect(none.problems.filter((one) => one.severity === 'stop')).toEqual([]);
+  });
+});
+
+test('what does not fit into the car is cut where it is bought', async () => {
+  const job = withStock(parcelBench(), { carry: { length: mm('2000'), width: mm('900') } });
+  const { layouts, problems } = await cutting(job);
+  // Of a board that is too long it is told; it is still cut from.
+  expect(problemsOf({ problems })).toContain('problem.longBoard');
+  expect(problems.filter((one) => one.severity === 'stop')).toEqual([]);
+  const sheets = layouts.filter((one) => one.item.form === 'sheet');
+  expect(sheets.length).toBeGreaterThan(0);
+  for (const { tree } of sheets)
+    for (const node of nodesOf(tree)) {
+      if (node.is === 'cut' && node.shop) continue;
+      expect(Math.max(node.lengthMm, node.widthMm)).toBeLessThanOrEqual(2000 + 1e-6);
+      expect(Math.min(node.lengthMm, node.widthMm)).toBeLessThanOrEqual(900 + 1e-6);
+    }
+});
+
+test('blanks of corner shelves are cut to marks of the tape, and hold their shelves', async () => {
+  const { blanks, plan } = await cutting(windowCorner());
+  const corners = blanks.filter((one) => plan.parts.some((part) => part.id === one.parts[0] && part.corner));
+  expect(corners.length).toBeGreaterThan(0);
+  for (const one of corners) {
+    expect((one.lengthMm * 2) % 1).toBeCloseTo(0, 6);
+    expect((one.widthMm * 2) % 1).toBeCloseTo(0, 6);
+    const outline = plan.parts.find((part) => part.id === one.parts[0])!.corner!.outline;
+    const xs = outline.map(([x]) => x);
+    expect(one.lengthMm).toBeGreaterThanOrEqual(Math.max(...xs) - Math.min(...xs) - 1e-6);
+  }
+});
+
+test('an empty job has nothing to cut and nothing to buy', async () => {
+  const { plan, job, ...result } = await cutting({ ...chimneyAlcove(), readings: [] });
+  expect(result).toMatchObject({ layouts: [], buy: [], price: 0, problems: [] });
+  expect(shoppingFor({ job, plan, cutting: result }).lines).toEqual([]);
+});
+
+describe('the shopping list', () => {
+  test('has every screw and board once, in packs that hold them, and adds up', async () => {
+    const { plan, job, ...result } = await cutting(chimneyAlcove());
+    const { lines, total, spare } = shoppingFor({ job, plan, cutting: result });
+    expect(new Set(lines.map((one) => one.key)).size).toBe(lines.length);
+    expect(total).toBeCloseTo(
+      lines.reduce((sum, one) => sum + one.price, 0),
+      9,
+    );
+    const wood = lines.filter((one) => one.kind === 'wood');
+    expect(wood.reduce((sum, one) => sum + one.price, 0)).toBeCloseTo(result.price, 9);
+    expect(lines.filter((one) => one.kind === 'hardware').map((one) => one.need)).toEqual(
+      plan.needed.map((one) => one.count),
+    );
+    expect(spare?.item.widthMm).toBe(400);
+  });
+
+  test('what there is already is taken off', async () => {
+    const { plan, job, ...result } = await cutting(chimneyAlcove());
+    const [board] = result.buy;
+    const list = (stock: Partial<Job['stock']>) =>
+      shoppingFor({ job: withStock(job, stock), plan, cutting: result }).lines;
+    const have = list({
+      have: [
+        { what: 'screw-5-70', count: 40 },
+        { what: board!.item.id, count: 2 },
+      ],
+    });
+    expect(have.find((one) => one.key === 'screw-5-70')).toMatchObject({ need: 40, packs: [], price: 0 });
+    expect(have.find((one) => one.key === board!.item.id)?.packs[0]?.count).toBe(board!.count - 2);
+  });
+
+  test('boards of plywood without a nosing get edge veneer, by their length and what is trimmed', async () => {
+    const start = chimneyAlcove();
+    const of = async (system: 'end-cleats' | 'three-side-cleats') => {
+      const job = withSystem({ ...start, wood: { ...start.wood, boards: 'birch-ply' } }, start.support.system, system);
+      const { plan, ...result } = await cutting(job);
+      return { plan, veneer: shoppingFor({ job, plan, cutting: result }).lines.find((one) => one.key === 'veneer') };
+    };
+    const { plan, veneer } = await of('end-cleats');
+    const boards = plan.parts.filter((one) => one.role === 'board');
+    const metres = boards.reduce((sum, one) => sum + one.length.mm + 40, 0) / 1000;
+    expect(veneer!.need).toBeCloseTo(Math.ceil(metres * 10) / 10, 6);
+    expect((await of('three-side-cleats')).veneer).toBeUndefined();
+  });
+
+  test('a shop with too few says so; its prices are taken', async () => {
+    const { plan, job, ...result } = await cutting(chimneyAlcove());
+    const prices = [{ item: 'screw-5-70:50', price: 2, left: 0 }];
+    const lines = shoppingFor({ job: withStock(job, { prices }), plan, cutting: result }).lines;
+    expect(lines.find((one) => one.key === 'screw-5-70')).toMatchObject({ price: 2, priceIs: 'shop', short: true });
+  });
+
+  test('paint for a painted job, none for a bare one', async () => {
+    const { plan, job, ...result } = await cutting(chimneyAlcove());
+    const keys = (finish: Job['stock']['finish']) =>
+      shoppingFor({ job: withStock(job, { finish }), plan, cutting: result }).lines.map((one) => one.key);
+    expect(keys('paint')).toEqual(expect.arrayContaining(['primer', 'paint', 'caulk', 'filler']));
+    expect(
+      keys('bare').filter((one) => ['primer', 'paint', 'stain', 'clear', 'oil', 'caulk', 'filler'].includes(one)),
+    ).toEqual([]);
+    expect(keys('stain')).toEqual(expect.arrayContaining(['stain', 'clear']));
+  });
+});

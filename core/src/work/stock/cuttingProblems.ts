@@ -1,0 +1,108 @@
+import type { Part } from '../../design/fit';
+import { count, length, message, nested, text, type Message } from '../../base/message';
+import { doubtful, stop, type Problem } from '../../base/problem';
+import type { Blank } from './blanks';
+import type { StockItem } from './catalogue';
+
+/** The shelf a blank is for; all of them where it is for none alone. */
+function concerns(blank: Blank, parts: readonly Part[]) {
+  const shelf = parts.find((part) => part.id === blank.parts[0])?.shelf ?? 0;
+  return shelf > 0 ? ({ is: 'shelf', shelf } as const) : ({ is: 'shelves' } as const);
+}
+
+/** What can be wrong with getting and cutting blanks, told of the parts they are for. */
+export function cuttingProblems(parts: readonly Part[]) {
+  const pieceOf = (blank: Blank) => text(blank.label);
+  const sectionOf = ({ thicknessMm, widthMm }: Blank): Message =>
+    message('stock.size', { thick: length(thicknessMm), wide: length(widthMm) });
+  return {
+    noStock: (blank: Blank): Problem =>
+      stop(
+        concerns(blank, parts),
+        message('problem.noStock', {
+          piece: pieceOf(blank),
+          thick: length(blank.thicknessMm),
+          wide: length(blank.widthMm),
+          material: text(blank.material),
+        }),
+      ),
+    inLayers: (blank: Blank, layers: { count: number; thicknessMm: number }): Problem =>
+      doubtful(
+        concerns(blank, parts),
+        message('problem.inLayers', {
+          piece: pieceOf(blank),
+          layers: count(layers.count),
+          thick: length(layers.thicknessMm),
+          made: length(layers.count * layers.thicknessMm),
+        }),
+      ),
+    reallyThick: (blank: Blank, reallyMm: number, item: StockItem): Problem =>
+      doubtful(
+        concerns(blank, parts),
+        message('problem.reallyThick', {
+          planned: length(blank.thicknessMm),
+          really: length(reallyMm),
+          item: nested(item.name),
+        }),
+      ),
+    otherWood: (blank: Blank, item: StockItem): Problem =>
+      doubtful(
+        concerns(blank, parts),
+        message('problem.otherWood', { section: nested(sectionOf(blank)), material: nested(item.name) }),
+      ),
+    tooWide: (blank: Blank, widestMm: number): Problem =>
+      stop(
+        concerns(blank, parts),
+        message('problem.tooWideForStock', {
+          piece: pieceOf(blank),
+          wide: length(blank.widthMm),
+          widest: length(widestMm),
+        }),
+      ),
+    joined: (blank: Blank, longestMm: number, atMm: readonly number[], supported: boolean): Problem => {
+      const at = {
+        piece: pieceOf(blank),
+        length: length(blank.lengthMm),
+        longest: length(longestMm),
+        at: nested(listed(atMm)),
+      };
+      const told = supported ? message('problem.joinedOver', at) : message('problem.joinedFree', at);
+      return doubtful(concerns(blank, parts), told);
+    },
+    gluedUp: (blank: Blank, strips: { count: number; stripMm: number }, item: StockItem): Problem =>
+      doubtful(
+        concerns(blank, parts),
+        message('problem.glueUp', {
+          piece: pieceOf(blank),
+          strips: count(strips.count),
+          wide: length(strips.stripMm),
+          item: nested(item.name),
+        }),
+      ),
+    notEnough: (blank: Blank): Problem =>
+      stop(
+        concerns(blank, parts),
+        message('problem.notEnough', {
+          piece: pieceOf(blank),
+          long: length(blank.lengthMm),
+          wide: length(blank.widthMm),
+        }),
+      ),
+    longBoard: (item: StockItem): Problem =>
+      doubtful(
+        { is: 'shelves' },
+        message('problem.longBoard', { item: nested(item.name), long: length(item.lengthMm) }),
+      ),
+  };
+}
+
+export type CuttingProblems = ReturnType<typeof cuttingProblems>;
+
+/** Lengths one after another. */
+function listed(all: readonly number[]): Message {
+  const [first = 0, ...others] = all;
+  return others.reduce<Message>(
+    (sum, mm) => message('list.and', { first: nested(sum), then: nested(message('list.length', { mm: length(mm) })) }),
+    message('list.length', { mm: length(first) }),
+  );
+}

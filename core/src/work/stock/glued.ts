@@ -1,0 +1,38 @@
+import type { Part } from '../../design/fit';
+import type { Job } from '../../job';
+import { blanksOf } from './blanks';
+import { catalogueOf } from './catalogue';
+import { fromSheets, sourcesFor } from './sources';
+
+/**
+ * How pieces are cut: from sheets, from boards, from sticks and rods; and which of them nothing that is sold is wide
+ * enough for.
+ */
+export interface CutKinds {
+  readonly sheets: readonly string[];
+  readonly boards: readonly string[];
+  readonly sticks: readonly string[];
+  /** Of the boards: glued up from strips. */
+  readonly glued: readonly string[];
+}
+
+/** What the parts of a job are cut from, by their ids, without working out how. */
+export function cutKinds(parts: readonly Part[], job: Pick<Job, 'stock' | 'wood' | 'further' | 'tape'>): CutKinds {
+  const items = catalogueOf(job);
+  const leave = new Set(job.stock.leave);
+  const kinds = { sheets: [] as string[], boards: [] as string[], sticks: [] as string[], glued: [] as string[] };
+  for (const blank of blanksOf(parts, job)) {
+    if (blank.form !== 'flat') kinds.sticks.push(...blank.parts);
+    else if (fromSheets(blank, items)) kinds.sheets.push(...blank.parts);
+    else {
+      kinds.boards.push(...blank.parts);
+      const sources = sourcesFor(blank, items, leave);
+      const wide = sources?.items.some((one) => one.widthMm >= blank.widthMm - SAME_MM) ?? true;
+      if (!wide) kinds.glued.push(...blank.parts);
+    }
+  }
+  return kinds;
+}
+
+/** A board so much narrower than asked for still does. Millimetres. */
+const SAME_MM = 0.6;

@@ -1,0 +1,45 @@
+import { furtherCuts, type FurtherCut } from '../../design/fit/furtherCuts';
+import type { Part } from '../../design/fit';
+import type { Job, Saw } from '../../job';
+import { piecesOn } from './cutPieces';
+import { cutKinds } from './glued';
+import { madeBlanks, sawSteps } from './saw';
+import type { SawStep } from './steps';
+
+/** What is ticked at the saw: a straight cut of a layout, or a cut that makes a piece of its blank. */
+export type SawTask =
+  | { readonly is: 'cut'; readonly id: string; readonly step: SawStep }
+  | { readonly is: 'further'; readonly id: string; readonly further: FurtherCut };
+
+type SawnJob = Pick<Job, 'tools' | 'stock' | 'wood' | 'further' | 'tape'>;
+
+/** The further cuts of some parts, piece by piece; a panel that is glued up is cut to its blank first. */
+export function furtherOf(parts: readonly Part[], all: readonly Part[], job: SawnJob): FurtherCut[] {
+  const glued = new Set(cutKinds(all, job).glued);
+  return parts.flatMap((part) => furtherCuts(part, job.tools, glued.has(part.id)));
+}
+
+/** All cuts of a cutting that has begun: the straight ones, then those that make pieces of blanks. */
+export function sawTasks(saw: Saw, parts: readonly Part[], job: SawnJob): SawTask[] {
+  const cuts = sawSteps(saw, job.stock.kerf.mm).map((step): SawTask => ({ is: 'cut', id: step.id, step }));
+  const blanks = [...piecesOn(saw).map((one) => one.blank), ...saw.made];
+  const sawn = new Set(blanks.flatMap(partsOfBlank));
+  const ours = parts.filter((one) => sawn.has(one.id));
+  const further = furtherOf(ours, parts, job).map((one): SawTask => ({ is: 'further', id: one.id, further: one }));
+  return [...cuts, ...further];
+}
+
+/** The parts a blank is of: its id without what piece of them it is; two, where they are nested. */
+export const partsOfBlank = (blank: string): string[] => blank.replace(/~\d+$/, '').split('+');
+
+/** Parts of which every piece is cut and every further cut is made. */
+export function finishedParts(saw: Saw, tasks: readonly SawTask[], kerfMm: number): Set<string> {
+  const done = new Set(saw.done);
+  const made = madeBlanks(saw, kerfMm);
+  const open = new Set([
+    ...piecesOn(saw).flatMap((one) => (made.has(one.blank) ? [] : partsOfBlank(one.blank))),
+    ...tasks.flatMap((one) => (one.is === 'further' && !done.has(one.id) ? [one.further.part] : [])),
+  ]);
+  const all = [...piecesOn(saw).map((one) => one.blank), ...saw.made].flatMap(partsOfBlank);
+  return new Set(all.filter((one) => !open.has(one)));
+}

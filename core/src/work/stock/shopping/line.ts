@@ -1,0 +1,91 @@
+import type { Job } from '../../../job';
+import { count, message, text, type Message } from '../../../base/message';
+import type { StockItem } from '../catalogue';
+import { packsFor, type Pack } from './packs';
+
+/** One line of what is brought home. */
+export interface ShoppingLine {
+  /** Stable: ticks, prices and what there is already hang on it. */
+  readonly key: string;
+  readonly kind: 'wood' | 'hardware' | 'glue' | 'finish';
+  readonly what: Message;
+  /** How much is needed, and how much of that there is already, in the unit it is counted in. */
+  readonly need: number;
+  readonly have: number;
+  readonly unit: 'each' | 'ml' | 'm';
+  readonly packs: readonly {
+    readonly key: string;
+    readonly what: Message;
+    readonly count: number;
+    readonly price: number;
+  }[];
+  readonly price: number;
+  readonly priceIs: StockItem['priceIs'];
+  /** The shop has fewer than this takes. */
+  readonly short: boolean;
+}
+
+/** Something that is sold in packs. */
+interface Packaged {
+  readonly key: string;
+  readonly kind: ShoppingLine['kind'];
+  readonly what: Message;
+  readonly need: number;
+  readonly unit: ShoppingLine['unit'];
+  readonly sizes: readonly Pack[];
+  readonly packName: (holds: number) => Message;
+}
+
+/** Makes a line of something that is sold in packs: what is missing in the packs that cost least. */
+export type Line = (packaged: Packaged) => ShoppingLine;
+
+/** What makes lines of a job: by what there is already, and by prices that were typed. */
+export function lineWriter({ have, prices }: Pick<Job['stock'], 'have' | 'prices'>): Line {
+  const there = new Map(have.map((entry) => [entry.what, entry.count]));
+  const typed = new Map(prices.map((entry) => [entry.item, entry]));
+  return ({ key, kind, what, need, unit, sizes, packName }) => {
+    const packKey = ({ holds }: Pack) => `${key}:${holds}`;
+    const priced = sizes.map((size) => ({ ...size, price: typed.get(packKey(size))?.price ?? size.price }));
+    const owned = there.get(key) ?? 0;
+    const { packs, price } = packsFor(need - Math.min(owned, need), priced);
+    return {
+      key,
+      kind,
+      what,
+      need,
+      have: owned,
+      unit,
+      packs: packs.map((pack) => ({
+        key: packKey(pack),
+        what: packName(pack.holds),
+        count: pack.count,
+        price: pack.price,
+      })),
+      price,
+      priceIs: packs.some((pack) => typed.has(packKey(pack))) ? 'shop' : 'planning',
+      short: packs.some((pack) => (typed.get(packKey(pack))?.left ?? Infinity) < pack.count),
+    };
+  };
+}
+
+/** Packs as such things are usually sold, and planning prices for them: larger ones cost less for each. */
+export const packed = (sizes: readonly number[], each: number): Pack[] =>
+  sizes.map((holds) => ({ holds, price: Math.max(0.5, Math.round(10 * each * holds ** 0.85) / 10) }));
+
+/** A pack of so many pieces. */
+export const packOf = (holds: number): Message =>
+  holds === 1 ? message('buy.each') : message('buy.pack', { count: count(holds) });
+
+/** A tin of so many millilitres, as it is sold where the job is. */
+export const tinOf =
+  (units: Job['units']) =>
+  (holds: number): Message =>
+    message('buy.tin', { size: text(volumeWords(holds, units)) });
+
+function volumeWords(millilitres: number, units: Job['units']): string {
+  if (units === 'in') {
+    const names: Record<number, string> = { 237: '1/2 pint', 473: '1 pint', 946: '1 quart', 3785: '1 gallon' };
+    return names[millilitres] ?? `${(millilitres / 29.57).toFixed(0)} fl oz`;
+  }
+  return millilitres >= 1000 ? `${millilitres / 1000} l` : `${millilitres} ml`;
+}
