@@ -3,12 +3,14 @@ const { tmpdir } = require('node:os');
 const path = require('node:path');
 const { ensureBuilt, ensureInstalled, SERVER, WEB_FOLDER } = require('./ready.cjs');
 const { Failure, root, run, start } = require('./run.cjs');
+const { fuzz } = require('./fuzz.cjs');
 const { test } = require('./test.cjs');
 
 const HELP = `Dormer: from a few tape readings of a crooked opening to shelves that go in on the first trip.
 
   ./dormer demo [--fresh]   the app with demo jobs; --fresh puts them in a new database of their own
   ./dormer test             everything that is checked: types, lint, walls, unit, server, build, end to end
+  ./dormer fuzz [MINUTES]   property tests with new seeds, for so many minutes (5); a seed that fails is printed
   ./dormer dev              server and app with reload
   ./dormer plan FILE        the plan of a job file, as JSON
   ./dormer cut FILE         how a job file is cut from what can be bought, and what that is, as JSON
@@ -29,6 +31,10 @@ const COMMANDS = {
   plan: (args) => ofFile('plan', args),
   cut: (args) => ofFile('cut', args),
   test: async (args) => test(args),
+  fuzz: async (args) => {
+    await ensureInstalled();
+    await fuzz(args);
+  },
   shots: async () => {
     await ensureInstalled();
     await ensureBuilt();

@@ -1,7 +1,15 @@
 import { useEffect, useState } from 'react';
 import type { Instrument, Job, Reading } from '@dormer/core/job/document';
 import { asTyped } from '@dormer/core/base/quantity';
-import { instrumentsFor, readingAt, sameSpot, senseOf, spotOf, typedFields, type Spot } from '@dormer/core/place/reading';
+import {
+  instrumentsFor,
+  readingAt,
+  sameSpot,
+  senseOf,
+  spotOf,
+  typedFields,
+  type Spot,
+} from '@dormer/core/place/reading';
 import { focusField } from '../../controls';
 import { useLatest } from '../../platform/useLatest';
 import { newId, serverDevices, takeReading, useAppDispatch, useHeldDevice, type Shown } from '../../store';
