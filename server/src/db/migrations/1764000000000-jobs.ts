@@ -1,5 +1,8 @@
 import type { MigrationInterface, QueryRunner } from 'typeorm';
 
+/** What goes when its job does. */
+const WITH_ITS_JOB = 'ON DELETE CASCADE ON UPDATE NO ACTION';
+
 /** Jobs and every version of each that was ever saved. */
 export class Jobs1764000000000 implements MigrationInterface {
   async up(runner: QueryRunner): Promise<void> {
@@ -21,8 +24,7 @@ export class Jobs1764000000000 implements MigrationInterface {
         "name" text NOT NULL,
         "saved_at" text NOT NULL,
         PRIMARY KEY ("job_id", "version"),
-        CONSTRAINT "job_version_of_job" FOREIGN KEY ("job_id")
-          REFERENCES "job" ("id") ON DELETE CASCADE ON UPDATE NO ACTION
+        CONSTRAINT "job_version_of_job" FOREIGN KEY ("job_id") REFERENCES "job" ("id") ${WITH_ITS_JOB}
       )`);
     await runner.query(`CREATE UNIQUE INDEX "job_version_save" ON "job_version" ("job_id", "save_id")`);
     await runner.query(`CREATE INDEX "job_changed" ON "job" ("changed_at")`);

@@ -1,5 +1,8 @@
 import type { MigrationInterface, QueryRunner } from 'typeorm';
 
+/** What goes when its job does. */
+const WITH_ITS_JOB = 'ON DELETE CASCADE ON UPDATE NO ACTION';
+
 /** What repeats say of the person's own error with each instrument, job by job and spot by spot. */
 export class Instruments1764100000000 implements MigrationInterface {
   async up(runner: QueryRunner): Promise<void> {
@@ -11,8 +14,7 @@ export class Instruments1764100000000 implements MigrationInterface {
         "repeats" integer NOT NULL,
         "squares" real NOT NULL,
         PRIMARY KEY ("job_id", "instrument", "first"),
-        CONSTRAINT "instrument_repeat_of_job" FOREIGN KEY ("job_id")
-          REFERENCES "job" ("id") ON DELETE CASCADE ON UPDATE NO ACTION
+        CONSTRAINT "instrument_repeat_of_job" FOREIGN KEY ("job_id") REFERENCES "job" ("id") ${WITH_ITS_JOB}
       )`);
   }
 
