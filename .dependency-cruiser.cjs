@@ -1,7 +1,7 @@
-/** Tests, and what they share. */
+/** Tests and their helpers. */
 const FOR_TESTS = '(\\.test|[tT]esting)\\.ts$';
 
-/** The rooms of the core in the order of the road: each reads only what stands before it. */
+/** Rooms of the core in the order of the road: each may import only earlier ones. */
 const ROAD = [
   'base/result/',
   'base/random/',

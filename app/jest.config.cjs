@@ -1,4 +1,4 @@
-/** Packages that come as modules or as TypeScript, and are compiled for the tests. */
+/** Packages shipped as ES modules or TypeScript: compiled for the tests. */
 const TRANSFORMED = [
   '(jest-)?react-native',
   '@react-native(-community)?',

@@ -10,7 +10,7 @@ const HELP = `Dormer: from a few tape readings of a crooked opening to shelves t
 
   ./dormer demo [--fresh]   the app with demo jobs; --fresh puts them in a new database of their own
   ./dormer test             everything that is checked: types, lint, walls, unit, server, build, end to end
-  ./dormer fuzz [MINUTES]   property tests with new seeds, for so many minutes (5); a seed that fails is printed
+  ./dormer fuzz [MINUTES]   run the property tests with new seeds for MINUTES (5); print a seed that fails
   ./dormer dev              server and app with reload
   ./dormer plan FILE        the plan of a job file, as JSON
   ./dormer cut FILE         how a job file is cut from what can be bought, and what that is, as JSON

@@ -5,7 +5,10 @@ const { Failure, root, run } = require('./run.cjs');
 const USUAL_MINUTES = 5;
 const MOST_SEED = 2 ** 31;
 
-/** Every property test of the core with new seeds, until the time is over. @throws Failure with the seed that failed */
+/**
+ * Runs every property test of the core with new seeds until the time is over.
+ * @throws Failure naming the seed that failed
+ */
 exports.fuzz = async function fuzz([minutes = String(USUAL_MINUTES), ...rest]) {
   const limit = Number(minutes);
   if (rest.length > 0 || !(limit > 0)) throw new Failure('fuzz takes a number of minutes: ./dormer fuzz 10');
@@ -14,12 +17,12 @@ exports.fuzz = async function fuzz([minutes = String(USUAL_MINUTES), ...rest]) {
   for (let round = 1; round === 1 || Date.now() < until; round += 1) {
     const seed = String(Math.floor(Math.random() * MOST_SEED));
     process.stdout.write(`\n== round ${round}, seed ${seed}: ${files.length} files\n`);
-    const failure = `With seed ${seed} a property does not hold. Again: DORMER_SEED=${seed} npm test -- FILE`;
+    const failure = `A property fails with seed ${seed}. Run it again: DORMER_SEED=${seed} npm test -- FILE`;
     await run('jest', ['--ci', '--silent', ...files], { DORMER_SEED: seed, failure });
   }
 };
 
-/** The test files that draw their cases, from the project’s folder. */
+/** Paths of the test files with properties. */
 function propertyTests() {
   const folder = path.join('core', 'src');
   const files = readdirSync(path.join(root, folder), { recursive: true, encoding: 'utf8' })

@@ -79,7 +79,7 @@ export function LengthField(props: LengthFieldProps) {
   );
 }
 
-/** Why what stands in the field cannot be read; the keypad may lie over what stands below the field. */
+/** Says why the text cannot be read as a length, and scrolls that sentence above the keypad. */
 function Why({ words: why }: { words: string }) {
   const place = useRef<View>(null);
   useEffect(() => {
@@ -94,7 +94,7 @@ function Why({ words: why }: { words: string }) {
   );
 }
 
-/** What is typed into a length field, by the keypad or any keyboard, and what becomes of it. */
+/** State of a length field while someone types, by the keypad or any keyboard. */
 function useTyping(props: LengthFieldProps) {
   const { label, value, units, tape, sign, leastMm, onCommit, onNext, onDraft, keepDraft } = props;
   const id = useId();

@@ -82,7 +82,7 @@ export function DrawingPane(props: DrawingPaneProps) {
   );
 }
 
-/** Above a drawing that lies flat, beside an upright one; on a short screen it is longer than the drawing. */
+/** Controls above a flat drawing, or beside an upright one; they scroll on a short screen. */
 function Beside({ flat, children }: { flat: boolean; children: ReactNode }) {
   const styles = useStyles();
   if (flat) return <View style={styles.above}>{children}</View>;
@@ -93,7 +93,7 @@ function Beside({ flat, children }: { flat: boolean; children: ReactNode }) {
   );
 }
 
-/** How much larger than true crookedness is drawn, always said. */
+/** Says by how much crookedness is enlarged. */
 function Saying({ factor }: { factor: Exaggeration }) {
   const label = useLabel();
   return (
@@ -109,7 +109,7 @@ interface FactorsProps {
   readonly onExaggeration: (factor: Exaggeration) => void;
 }
 
-/** The switch that draws crookedness larger. */
+/** Switch for how much crookedness is enlarged. */
 function Factors({ flat, exaggeration, onExaggeration }: FactorsProps) {
   const label = useLabel();
   return (

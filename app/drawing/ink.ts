@@ -17,7 +17,7 @@ export interface Hatches {
   readonly unknown: string;
 }
 
-/** How each role is drawn in the colours of a theme. */
+/** Ink of each role in the colours of a theme. */
 const INKS: Readonly<Record<Role, (c: Colours, hatches: Hatches) => Ink>> = {
   wall: (c, hatches) => ({ fill: `url(#${hatches.wall})`, stroke: c.pencil, width: 1.5, text: c.pencil }),
   'wall-unknown': (c, hatches) => ({

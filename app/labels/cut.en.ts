@@ -2,5 +2,5 @@ import { fittingEn } from './cut/fitting.en';
 import { sawingEn } from './cut/sawing.en';
 import { stockEn } from './cut/stock.en';
 
-/** The words of the Cut stage, which come with it. */
+/** Words of the Cut stage, loaded with that stage. */
 export const cutEn = { ...fittingEn, ...sawingEn, ...stockEn };

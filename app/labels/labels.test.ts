@@ -1,13 +1,13 @@
 import { labels } from './labels';
 
 const { readdirSync }: typeof import('node:fs') = jest.requireActual('node:fs');
-/** Every file of words, wherever it lies, and what it says. */
+/** Every file of words, in any folder. */
 const files = readdirSync(__dirname, { recursive: true, encoding: 'utf8' }).filter((file) => file.endsWith('.en.ts'));
 const topics = files.map((file) => {
   const exported: Record<string, Record<string, string>> = jest.requireActual(`./${file.replace(/\.ts$/, '')}`);
   return Object.values(exported).flatMap((words) => Object.keys(words));
 });
-// A stage's words are those of its topics put together: they are counted where they are written.
+// A stage joins the words of its topics: count each word in its topic only.
 const written = topics.filter((_, i) => !files.some((file) => file.startsWith(files[i]!.replace('.en.ts', '/'))));
 const keys = written.flat();
 

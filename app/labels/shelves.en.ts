@@ -5,5 +5,5 @@ import { supportsEn } from './shelves/supports.en';
 import { thingsEn } from './shelves/things.en';
 import { tiltedEn } from './shelves/tilted.en';
 
-/** The words of the Shelves stage, which come with it. */
+/** Words of the Shelves stage, loaded with that stage. */
 export const shelvesEn = { ...heightsEn, ...marksEn, ...strengthEn, ...supportsEn, ...thingsEn, ...tiltedEn };

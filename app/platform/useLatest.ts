@@ -1,6 +1,8 @@
 import { useCallback, useLayoutEffect, useRef } from 'react';
 
-/** A function that stays the same while what it does is what was given last: for those who keep it. */
+/**
+ * Returns a stable function that always calls the latest `does`. Use it for callbacks that effects or contexts keep.
+ */
 export function useLatest<Args extends unknown[], Result>(does: (...args: Args) => Result): (...args: Args) => Result {
   const latest = useRef(does);
   useLayoutEffect(() => {

@@ -1,47 +1,27 @@
 import { cloakroomCloset } from '@dormer/core/rigs/demo';
 import { withoutReading, writeJobFile } from '@dormer/core/job/document';
-import { MapDevice, PretendServer, directCore, until } from '../test/setup';
-import { begin, closeJob, copyJob, createJob, importJob, openJob, removeJob, takeReading, undo } from './actions';
+import { until } from '../test/setup';
+import { closeJob, copyJob, createJob, importJob, openJob, removeJob, takeReading, undo } from './actions';
 import { api } from './api';
 import { importReadings } from './bringIn';
 import { records } from './records';
 import { selectJobs } from './selectors';
-import { createStore, type AppStore } from './store';
-import { quiet, alcove, jobOf, saved } from './storeTesting';
+import { alcove, jobOf, saved, World } from './storeTesting';
 
-let server: PretendServer;
-
-let device: MapDevice;
-
-let stores: AppStore[];
+let world: World;
+let server: World['server'];
+let device: World['device'];
 
 beforeEach(() => {
-  server = new PretendServer();
-  device = new MapDevice();
-  stores = [];
-  globalThis.fetch = server.fetch as typeof fetch;
+  world = new World();
+  ({ server, device } = world);
 });
 
-afterEach(() => stores.forEach((store) => store.stop()));
-
-async function app(from: MapDevice = device): Promise<AppStore> {
-  const store = createStore({ core: directCore, device: from, settleMs: 1, retryMs: 10, tabs: quiet });
-  stores.push(store);
-  await store.dispatch(begin());
-  return store;
-}
-
-/** The alcove on the server, opened on this device. */
-async function opened(): Promise<AppStore> {
-  server.savedElsewhere(alcove);
-  const store = await app();
-  await store.dispatch(openJob(alcove.id));
-  return store;
-}
+afterEach(() => world.stop());
 
 describe('jobs', () => {
   test('made, copied, removed and brought back', async () => {
-    const store = await app();
+    const store = await world.app();
     const id = store.dispatch(createJob({ name: 'New', kind: 'alcove', units: 'in' }));
     await saved(store, id);
     const copy = store.dispatch(copyJob(id, 'Copy'));
@@ -56,16 +36,16 @@ describe('jobs', () => {
   });
 
   test('a removed job is forgotten by the device at the next start', async () => {
-    const store = await opened();
+    const store = await world.opened();
     store.dispatch(closeJob());
     store.dispatch(removeJob(alcove.id));
     await until(() => device.jobs.get(alcove.id)?.removedOnServer === true);
-    await app();
+    await world.app();
     expect(device.jobs.has(alcove.id)).toBe(false);
   });
 
   test('a file comes in as itself, as a copy where it differs, and not twice', async () => {
-    const store = await opened();
+    const store = await world.opened();
     const nameCopy = (name: string) => `${name}, from file`;
     const take = (contents: string) => store.dispatch(importJob(contents, nameCopy));
     expect(await take(writeJobFile(cloakroomCloset()))).toBeNull();
@@ -81,7 +61,7 @@ describe('jobs', () => {
   });
 
   test('a reading takes along what other jobs say of the person’s error, in one step to undo', async () => {
-    const store = await opened();
+    const store = await world.opened();
     server.learned = [
       { instrument: 'tape', repeats: 3, squares: 11, factor: 1.3 },
       { instrument: 'laser', repeats: 0, squares: 0, factor: 1 },
@@ -96,7 +76,7 @@ describe('jobs', () => {
   });
 
   test('a table of readings comes in as one step, each with an id of its own', async () => {
-    const store = await opened();
+    const store = await world.opened();
     const read = await store.dispatch(importReadings('kind,at,up,value\nwidth,front,900,1127\nwidth,front,900,x\n'));
     expect(read).toMatchObject({ ok: true, value: { count: 1, refused: [{ line: 3 }] } });
     const ids = jobOf(store)!.readings.map((one) => one.id);
@@ -111,7 +91,7 @@ describe('jobs', () => {
   });
 
   test('a file of a removed job brings it back over its old version', async () => {
-    const store = await opened();
+    const store = await world.opened();
     store.dispatch(closeJob());
     store.dispatch(removeJob(alcove.id));
     await until(() => server.jobs.get(alcove.id)?.removed === true);
@@ -121,7 +101,7 @@ describe('jobs', () => {
   });
 
   test('a job that is nowhere is not opened', async () => {
-    const store = await app();
+    const store = await world.app();
     expect(await store.dispatch(openJob('none'))).toBe(false);
   });
 });

@@ -11,7 +11,7 @@ import { rackReducer } from './rack';
 import { recordsReducer } from './records';
 import { settingsReducer } from './settings';
 
-/** Everything the app holds. */
+/** Root reducer. */
 export const reducer = combineReducers({
   openJob: openJobReducer,
   records: recordsReducer,
@@ -35,7 +35,7 @@ export interface Services {
   readonly sync: () => Sync;
 }
 
-/** What keeps the server up to date. */
+/** Keeps the server up to date. */
 export interface Sync {
   /** Sends a job's changes once the person has paused. */
   soon(id: string): void;

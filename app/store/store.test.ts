@@ -1,45 +1,26 @@
-import { MapDevice, PretendServer, directCore, until } from '../test/setup';
-import { begin, catchUp, closeJob, editJob, keepBoth, keepMine, keepTheirs, openJob, redo, undo } from './actions';
+import { directCore, until } from '../test/setup';
+import { catchUp, closeJob, editJob, keepBoth, keepMine, keepTheirs, openJob, redo, undo } from './actions';
 import { newRecord } from './record';
 import { selectCanUndo, selectJobs, selectOpenJob } from './selectors';
-import { createStore, type AppStore } from './store';
-import { quiet, alcove, stateOf, jobOf, saved } from './storeTesting';
+import { type AppStore } from './store';
+import { alcove, stateOf, jobOf, saved, World } from './storeTesting';
 
-let server: PretendServer;
-
-let device: MapDevice;
-
-let stores: AppStore[];
+let world: World;
+let server: World['server'];
+let device: World['device'];
 
 beforeEach(() => {
-  server = new PretendServer();
-  device = new MapDevice();
-  stores = [];
-  globalThis.fetch = server.fetch as typeof fetch;
+  world = new World();
+  ({ server, device } = world);
 });
 
-afterEach(() => stores.forEach((store) => store.stop()));
-
-async function app(from: MapDevice = device): Promise<AppStore> {
-  const store = createStore({ core: directCore, device: from, settleMs: 1, retryMs: 10, tabs: quiet });
-  stores.push(store);
-  await store.dispatch(begin());
-  return store;
-}
+afterEach(() => world.stop());
 
 const rename = (name: string) => editJob((job) => ({ ...job, name }));
 
-/** The alcove on the server, opened on this device. */
-async function opened(): Promise<AppStore> {
-  server.savedElsewhere(alcove);
-  const store = await app();
-  await store.dispatch(openJob(alcove.id));
-  return store;
-}
-
 describe('the open job and its history', () => {
   test('each edit is one step; undo and redo walk them; another job begins anew', async () => {
-    const store = await opened();
+    const store = await world.opened();
     expect(selectCanUndo(store.getState())).toBe(false);
     store.dispatch(rename('One'));
     store.dispatch(rename('Two'));
@@ -57,13 +38,13 @@ describe('the open job and its history', () => {
   });
 
   test('an edit that changes nothing is no step', async () => {
-    const store = await opened();
+    const store = await world.opened();
     store.dispatch(rename(alcove.name));
     expect(selectCanUndo(store.getState())).toBe(false);
   });
 
   test('the plan follows every edit', async () => {
-    const store = await opened();
+    const store = await world.opened();
     await until(() => store.getState().planned.plan?.shelves.length === 5);
     store.dispatch(editJob((job) => ({ ...job, shelves: { ...job.shelves, count: 3 } })));
     await until(() => store.getState().planned.plan?.shelves.length === 3);
@@ -73,9 +54,7 @@ describe('the open job and its history', () => {
   test('a core that fails is named, and the job stays', async () => {
     const core = { ...directCore, plan: () => Promise.reject(new Error('out of breath')) };
     server.savedElsewhere(alcove);
-    const store = createStore({ core, device, settleMs: 1, retryMs: 10, tabs: quiet });
-    stores.push(store);
-    await store.dispatch(begin());
+    const store = await world.app(device, core);
     await store.dispatch(openJob(alcove.id));
     await until(() => store.getState().planned.fault === 'out of breath');
     expect(selectOpenJob(store.getState())).toEqual(alcove);
@@ -84,7 +63,7 @@ describe('the open job and its history', () => {
 
 describe('the device first, then the server', () => {
   test('an edit is on the device before the server has it, and is then saved over its version', async () => {
-    const store = await opened();
+    const store = await world.opened();
     server.down = true;
     store.dispatch(rename('In the closet'));
     await until(() => device.jobs.get(alcove.id)?.job.name === 'In the closet');
@@ -95,13 +74,13 @@ describe('the device first, then the server', () => {
   });
 
   test('closed before it could be sent, it is sent by the next start', async () => {
-    const store = await opened();
+    const store = await world.opened();
     server.down = true;
     store.dispatch(rename('Before the reload'));
     await until(() => device.jobs.get(alcove.id)?.dirty === true);
     store.stop();
     server.down = false;
-    const again = await app();
+    const again = await world.app();
     await saved(again);
     expect(server.jobs.get(alcove.id)?.job.name).toBe('Before the reload');
   });
@@ -111,7 +90,7 @@ describe('the device first, then the server', () => {
     const old = { ...rest, version: 3 } as unknown as typeof alcove;
     const record = { ...newRecord(old, 'then'), sending: { saveId: 's', job: old, basedOn: null } };
     device.jobs.set(alcove.id, record);
-    const store = await app();
+    const store = await world.app();
     expect(jobOf(store)).toMatchObject({ version: 8, things: [], people: [] });
     await store.dispatch(openJob(alcove.id));
     await until(() => store.getState().planned.plan !== null);
@@ -120,7 +99,7 @@ describe('the device first, then the server', () => {
   });
 
   test('a save whose answer was lost is sent again as the same save', async () => {
-    const store = await opened();
+    const store = await world.opened();
     server.loseNextAnswer = true;
     store.dispatch(rename('Once only'));
     await saved(store);
@@ -129,7 +108,7 @@ describe('the device first, then the server', () => {
   });
 
   test('what is typed while a save is on its way goes after it', async () => {
-    const store = await opened();
+    const store = await world.opened();
     store.dispatch(rename('First'));
     await until(() => server.jobs.get(alcove.id)?.version === 2);
     store.dispatch(rename('Second'));
@@ -138,7 +117,7 @@ describe('the device first, then the server', () => {
   });
 
   test('storage that refuses is named, and the work goes on', async () => {
-    const store = await opened();
+    const store = await world.opened();
     device.refuses = 'the disk is full';
     store.dispatch(rename('Still here'));
     await until(() => store.getState().records.storageFault === 'the disk is full');
@@ -152,14 +131,14 @@ describe('the device first, then the server', () => {
   });
 
   test('what another device saved comes in when nothing here waits to go out', async () => {
-    const store = await opened();
+    const store = await world.opened();
     server.savedElsewhere({ ...alcove, name: 'From the laptop' });
     store.dispatch(catchUp());
     await until(() => selectOpenJob(store.getState())?.name === 'From the laptop');
   });
 
   test('what was removed elsewhere goes, unless it was changed here', async () => {
-    const store = await opened();
+    const store = await world.opened();
     server.jobs.get(alcove.id)!.removed = true;
     store.dispatch(rename('Changed here'));
     await until(() => stateOf(store) === 'removed');
@@ -174,7 +153,7 @@ describe('the device first, then the server', () => {
 
 describe('two versions of one job', () => {
   async function stale(): Promise<AppStore> {
-    const store = await opened();
+    const store = await world.opened();
     server.savedElsewhere({ ...alcove, name: 'Theirs' });
     store.dispatch(rename('Mine'));
     await until(() => stateOf(store) === 'stale');
@@ -186,7 +165,7 @@ describe('two versions of one job', () => {
     expect(jobOf(store)?.name).toBe('Mine');
     expect(server.jobs.get(alcove.id)?.job.name).toBe('Theirs');
     store.stop();
-    expect(stateOf(await app())).toBe('stale');
+    expect(stateOf(await world.app())).toBe('stale');
   });
 
   test('mine goes over theirs', async () => {
@@ -213,7 +192,7 @@ describe('two versions of one job', () => {
   });
 
   test('the same change made twice is no conflict', async () => {
-    const store = await opened();
+    const store = await world.opened();
     server.savedElsewhere({ ...alcove, name: 'Same' });
     store.dispatch(rename('Same'));
     await saved(store);

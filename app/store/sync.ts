@@ -153,7 +153,7 @@ class ServerSync implements Sync {
   }
 }
 
-/** Whether the server has all of a record, and nothing of it is on its way. */
+/** Whether the server has all of a record and nothing is being sent. */
 const isAtRest = ({ base, dirty, sending, removed, fault }: JobRecord): boolean =>
   base !== null && !dirty && !sending && !removed && !fault;
 

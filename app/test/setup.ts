@@ -132,7 +132,7 @@ export class PretendServer {
     return this.beside(method, path, body) ?? this.answerOfJobs(method, path, body);
   }
 
-  /** What is asked beside jobs: instruments, suppliers, the rack, devices; null for anything else. */
+  /** Answers for instruments, suppliers, rack and devices; null for any other path. */
   private beside(method: string, path: string, body: unknown): Response | null {
     if (path.startsWith('/api/instruments')) return json(200, { instruments: this.learned });
     if (path === '/api/suppliers') return json(200, { suppliers: this.suppliers });

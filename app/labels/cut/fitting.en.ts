@@ -1,4 +1,4 @@
-/** Words of a piece: its ends, its template, and how it was tried. */
+/** Words for one piece: ends, template, trial fits. */
 export const fittingEn = {
   'fit.title': 'Board {{label}}',
   'fit.back': 'Back edge',

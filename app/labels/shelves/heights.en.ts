@@ -1,4 +1,4 @@
-/** Words of heights: how they are decided, one shelf, the level line, walls and keep-clears. */
+/** Words for heights: ways to decide them, one shelf, the level line, walls and keep-clears. */
 export const heightsEn = {
   'shelves.heights': 'Heights',
   'shelves.way': 'How heights are decided',

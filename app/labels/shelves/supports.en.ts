@@ -1,4 +1,4 @@
-/** Words of support systems, and of what is asked about each. */
+/** Words for support systems and the questions about each. */
 export const supportsEn = {
   'support.title': 'Support',
   'support.change': 'Change',

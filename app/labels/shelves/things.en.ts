@@ -1,4 +1,4 @@
-/** Words of what is stored, and who stores it. */
+/** Words for stored things and the people who reach for them. */
 export const thingsEn = {
   'things.title': 'What goes on the shelves',
   'things.none': 'Nothing is listed yet. Add things from the library, type your own, or bring in a list.',

@@ -2,10 +2,9 @@ import Download from 'lucide-react-native/icons/download';
 import Scale from 'lucide-react-native/icons/scale';
 import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { FINISHES, type Job, type StockWish } from '@dormer/core/job/document';
+import { FINISHES, type Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { elevationScene } from '@dormer/core/say/scene';
-import { layoutScene } from '@dormer/core/say/scene/layout';
 import type { Cutting } from '@dormer/core/work/stock';
 import { shoppingFor, type Shopping, type ShoppingLine } from '@dormer/core/work/stock/shopping';
 import { lengthWords, words } from '@dormer/core/say/words/first';
@@ -13,15 +12,15 @@ import { Button, Keypad, NoticeLine, Section, Segmented, StageLayout, Stepper, T
 import { download, fileName } from '../../controls/files';
 import { money } from '../../controls/money';
 import { sheets } from '../../controls/sheets';
-import { DrawingPane } from '../../drawing';
 import { useLabel } from '../../labels';
-import { editJob, notify, useAppDispatch } from '../../store';
+import { notify, useAppDispatch } from '../../store';
 import { useCutting } from '../../store/useCutting';
 import { FONT, makeStyles, SIZE, SPACE } from '../../theme';
 import { CuttingWork } from './CuttingWork';
-import { describe } from './LayoutsTab';
+import { LayoutDrawing } from './LayoutDrawing';
 import { Prices } from './Prices';
 import { ShoppingRow } from './ShoppingRow';
+import { useStock } from './useStock';
 import { WhatIfSheet } from './WhatIfSheet';
 
 interface BuyTabProps {
@@ -45,13 +44,24 @@ export function BuyTab({ job, plan, tabs }: BuyTabProps) {
   const { stock } = job;
   const shopping = cutting ? shoppingFor({ job, plan, cutting }) : null;
   const lines = shopping?.lines ?? [];
+  // The chosen board's cuts, or those of the first board to buy.
+  const layout =
+    cutting?.layouts.find(({ item }) => item.id === chosen) ?? cutting?.layouts.find(({ from }) => from === 'shop');
   const woodCut = current && cutHere(job) && lines.every(({ kind }) => kind !== 'wood');
   return (
     <StageLayout
       name={label('stage.cut')}
       share={0.22}
       keypad={<Keypad units={job.units} tape={job.tape} />}
-      drawing={<BoughtDrawing job={job} plan={plan} cutting={cutting} chosen={chosen} />}
+      drawing={
+        <LayoutDrawing
+          job={job}
+          plan={plan}
+          cutting={cutting}
+          layout={layout ?? null}
+          otherwise={() => elevationScene(plan, job, { exaggeration: 1, show: 'shelves' })}
+        />
+      }
       foot={
         shopping && lines.length > 0 ? (
           <BuyFoot shopping={shopping} job={job} current={current} onCompare={() => setComparing(true)} />
@@ -90,43 +100,6 @@ export function BuyTab({ job, plan, tabs }: BuyTabProps) {
   );
 }
 
-/** Changes what a job says of stock. */
-function useStock() {
-  const dispatch = useAppDispatch();
-  return (change: Partial<StockWish>) =>
-    void dispatch(editJob((before) => ({ ...before, stock: { ...before.stock, ...change } })));
-}
-
-interface BoughtDrawingProps {
-  readonly job: Job;
-  readonly plan: Plan;
-  readonly cutting: Cutting | null;
-  readonly chosen: string | null;
-}
-
-/** How the board that is chosen is cut, or the first that is bought; what it is all for where nothing is. */
-function BoughtDrawing({ job, plan, cutting, chosen }: BoughtDrawingProps) {
-  const layout =
-    cutting?.layouts.find(({ item }) => item.id === chosen) ?? cutting?.layouts.find(({ from }) => from === 'shop');
-  const scene =
-    layout && cutting
-      ? layoutScene(
-          { ...layout, sheet: layout.item.form === 'sheet' },
-          { blanks: cutting.blanks, parts: plan.parts, tape: job.tape },
-        )
-      : elevationScene(plan, job, { exaggeration: 1, show: 'shelves' });
-  return (
-    <DrawingPane
-      scene={scene}
-      reader={job}
-      exaggeration={1}
-      figured
-      onExaggeration={null}
-      description={layout && cutting ? describe(layout, cutting, job) : words(scene.title, job)}
-    />
-  );
-}
-
 interface BuyFootProps {
   readonly shopping: Shopping;
   readonly job: Job;
@@ -134,7 +107,7 @@ interface BuyFootProps {
   readonly onCompare: () => void;
 }
 
-/** What it comes to, and the list to take along. */
+/** Total price, and buttons to compare materials and save the list. */
 function BuyFoot({ shopping, job, current, onCompare }: BuyFootProps) {
   const styles = useStyles();
   const label = useLabel();
@@ -173,7 +146,7 @@ interface LinesProps {
   readonly onChoose: (key: string | null) => void;
 }
 
-/** Lines of one kind, each with what is done about it. */
+/** Shopping lines of one kind, with their actions. */
 function Lines({ lines, job, buy, chosen, onChoose }: LinesProps) {
   const set = useStock();
   const { ticked, have, leave } = job.stock;
@@ -197,7 +170,7 @@ function Lines({ lines, job, buy, chosen, onChoose }: LinesProps) {
   ));
 }
 
-/** What everything is finished with. */
+/** Finish and number of coats. */
 function FinishSection({ job: { stock } }: { job: Job }) {
   const label = useLabel();
   const set = useStock();

@@ -133,7 +133,7 @@ interface BoardProps {
   readonly board: Part | null;
 }
 
-/** The shapes of the board that is chosen, and of a box. */
+/** Shapes of the chosen board and of a box. */
 function ShapeSections({ job, plan, board }: BoardProps) {
   return (
     <>
@@ -144,7 +144,7 @@ function ShapeSections({ job, plan, board }: BoardProps) {
   );
 }
 
-/** The box, the board that is chosen, or the place at its height. */
+/** Draws the box, the chosen board, or a section at its height. */
 function PieceDrawing({ job, plan, shelf, board }: BoardProps & { shelf: number }) {
   const dispatch = useAppDispatch();
   const exaggeration = useAppSelector((state) => state.settings.exaggeration);
@@ -168,7 +168,7 @@ function PieceDrawing({ job, plan, shelf, board }: BoardProps & { shelf: number 
   );
 }
 
-/** The list to copy, to save and to print. */
+/** Buttons to copy, save and print the cut list. */
 function ListButtons({ job, plan, onPrint }: { job: Job; plan: Plan; onPrint: () => void }) {
   const label = useLabel();
   const dispatch = useAppDispatch();

@@ -6,16 +6,17 @@ import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { snapToTape } from '@dormer/core/base/quantity';
 import { elevationScene, sectionScene } from '@dormer/core/say/scene';
-import { layoutScene, pieceInElevation } from '@dormer/core/say/scene/layout';
+import { pieceInElevation } from '@dormer/core/say/scene/layout';
 import type { Cutting, Layout } from '@dormer/core/work/stock';
 import { partsOn, restsOf } from '@dormer/core/work/stock/sheets/layout';
 import { lengthWords, words } from '@dormer/core/say/words/first';
 import { Button, Keypad, PlanNotices, StageLayout, Txt } from '../../controls';
 import { usePrinting } from '../../controls/usePrinting';
-import { DrawingPane, SceneView } from '../../drawing';
+import { SceneView } from '../../drawing';
 import { useLabel } from '../../labels';
 import { FONT, makeStyles, RADIUS, SIZE, SPACE, TARGET, useWide } from '../../theme';
 import { CuttingWork } from './CuttingWork';
+import { describeLayout, LayoutDrawing } from './LayoutDrawing';
 import { LayoutFiles } from './LayoutFiles';
 import { LayoutPrint } from './LayoutPrint';
 import { money } from '../../controls/money';
@@ -61,8 +62,9 @@ export function LayoutsTab({ job, plan, tabs, part, onPart }: LayoutsTabProps) {
           plan={plan}
           layout={layout}
           cutting={cutting}
-          part={part}
-          onPart={pick}
+          otherwise={() => sectionScene(plan, job, { upMm: plan.opening.extent.height / 2, exaggeration: 1 })}
+          selected={part === null ? null : { is: 'part', id: part }}
+          onPress={(about) => (about.is === 'part' ? pick(about.id) : undefined)}
           below={wide ? where : null}
         />
       }
@@ -108,38 +110,7 @@ export function LayoutsTab({ job, plan, tabs, part, onPart }: LayoutsTabProps) {
   );
 }
 
-interface LayoutDrawingProps extends Pick<LayoutsTabProps, 'job' | 'plan' | 'part'> {
-  readonly layout: Layout | null;
-  readonly cutting: Cutting | null;
-  readonly onPart: (part: string) => void;
-  readonly below: ReactNode;
-}
-
-/** The layout that is chosen; the place from above while there is none. */
-function LayoutDrawing({ job, plan, layout, cutting, part, onPart, below }: LayoutDrawingProps) {
-  const scene =
-    layout && cutting
-      ? layoutScene(
-          { ...layout, sheet: layout.item.form === 'sheet' },
-          { blanks: cutting.blanks, parts: plan.parts, tape: job.tape },
-        )
-      : sectionScene(plan, job, { upMm: plan.opening.extent.height / 2, exaggeration: 1 });
-  return (
-    <DrawingPane
-      scene={scene}
-      reader={job}
-      exaggeration={1}
-      figured
-      onExaggeration={null}
-      description={layout && cutting ? describe(layout, cutting, job) : words(scene.title, job)}
-      selected={part === null ? null : { is: 'part', id: part }}
-      onPress={(about) => (about.is === 'part' ? onPart(about.id) : undefined)}
-      below={below}
-    />
-  );
-}
-
-/** Where a piece sits, lit in the elevation. */
+/** Highlights a piece in the elevation. */
 function PieceInPlace({ job, plan, part }: Pick<LayoutsTabProps, 'job' | 'plan'> & { part: string }) {
   const elevation = elevationScene(plan, job, { exaggeration: 1, show: 'shelves' });
   const place = pieceInElevation(plan, part);
@@ -151,15 +122,6 @@ const ELEVATION = { width: 340, height: 300 } as const;
 
 /** The part a blank is of. */
 const partIn = ({ blanks }: Cutting, blank: string) => blanks.find((one) => one.id === blank)?.parts[0] ?? blank;
-
-/** A layout in words, for those who do not see it. */
-export function describe(layout: Layout, { blanks }: Pick<Cutting, 'blanks'>, job: Job): string {
-  const parts = partsOn(layout.tree).map((one) => {
-    const name = blanks.find((blank) => blank.id === one.part)?.label ?? one.part;
-    return `${name} ${lengthWords(one.lengthMm, job)} × ${lengthWords(one.widthMm, job)}`;
-  });
-  return `${words(layout.item.name, job)}, ${lengthWords(layout.item.lengthMm, job)}: ${parts.join(', ')}`;
-}
 
 interface GroupProps {
   readonly group: Cutting['groups'][number];
@@ -204,7 +166,7 @@ function GroupView({ group, layouts, cutting, job, chosen, part, onChoose, onPar
           <Pressable
             role="button"
             aria-pressed={layout.id === chosen}
-            aria-label={label('layout.show', { what: describe(layout, cutting, job) })}
+            aria-label={label('layout.show', { what: describeLayout(layout, cutting, job) })}
             style={styles.head}
             onPress={() => onChoose(layout.id)}
           >

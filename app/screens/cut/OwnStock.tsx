@@ -11,7 +11,7 @@ import { StockPiece } from './StockPiece';
 
 type Own = StockWish['own'][number];
 
-/** Dearer than this nothing is that is sold by the piece. */
+/** Highest price accepted for one piece. */
 const MOST_PRICE = 1_000_000;
 
 /** Things one can buy that the catalogue does not have. */

@@ -169,7 +169,7 @@ function Sawing({ job, plan, tabs, saw }: Omit<SawTabProps, 'onLayouts'> & { saw
   );
 }
 
-/** What is done at the saw, and what is kept of it. */
+/** Actions at the saw, and what they keep in the job. */
 function useSaw({ name, stock }: Job, saw: Saw) {
   const dispatch = useAppDispatch();
   const kerf = stock.kerf.mm;

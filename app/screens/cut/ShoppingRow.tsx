@@ -20,7 +20,7 @@ interface ShoppingRowProps {
   readonly onLeave: () => void;
 }
 
-/** One line of what is brought home, ticked as it goes into the basket. */
+/** One line of the shopping list, ticked as it goes into the basket. */
 export function ShoppingRow(props: ShoppingRowProps) {
   const { line, job, ticked, open, onTick, onOpen } = props;
   const styles = useStyles();
@@ -52,7 +52,7 @@ export function ShoppingRow(props: ShoppingRowProps) {
   );
 }
 
-/** How much of it, and in which packs. */
+/** Amount and packs of a shopping line. */
 function Amount({ line, job }: Pick<ShoppingRowProps, 'line' | 'job'>) {
   const label = useLabel();
   const [first] = line.packs;
@@ -63,7 +63,7 @@ function Amount({ line, job }: Pick<ShoppingRowProps, 'line' | 'job'>) {
   return label('buy.needs', { amount, packs });
 }
 
-/** What is asked of a line that is open: how much there is, how thick it really is, whether it is left in the shop. */
+/** Fields of an open line: amount already owned, real thickness, leave in the shop. */
 function More({ line, job, measure, onHave, onLeave }: ShoppingRowProps) {
   const styles = useStyles();
   const label = useLabel();

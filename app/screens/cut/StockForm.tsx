@@ -8,9 +8,10 @@ import { editJob, selectRack, takeFromRack, useAppDispatch, useAppSelector } fro
 import { SPACE } from '../../theme';
 import { OwnStock } from './OwnStock';
 import { RackForm } from './RackForm';
+import { useStock } from './useStock';
 
 const SAW = ['kerf', 'squaring', 'edges', 'keep'] as const;
-/** What goes into a car with its seats down, until it is measured. Millimetres (assumed). */
+/** Size that fits a car with its seats down, until someone measures. Millimetres (assumed). */
 const USUAL_CARRY = { metric: { long: 1800, wide: 900 }, inch: { long: 1828.8, wide: 914.4 } };
 
 interface SectionProps {
@@ -20,9 +21,7 @@ interface SectionProps {
 
 /** What the saw takes, what can be carried, what is sold where one is, what is on the rack. */
 export function StockForm({ job }: { job: Job }) {
-  const dispatch = useAppDispatch();
-  const change = (change: Partial<StockWish>) =>
-    void dispatch(editJob((before) => ({ ...before, stock: { ...before.stock, ...change } })));
+  const change = useStock();
   return (
     <>
       <SawSection job={job} onChange={change} />

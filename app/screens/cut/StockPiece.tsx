@@ -15,7 +15,7 @@ interface StockPieceProps {
   readonly onChange: (change: Partial<Piece>) => void;
 }
 
-/** What a piece of stock is: its form, its material, its size. */
+/** Fields for a piece of stock: form, material, size. */
 export function StockPiece({ job, piece, materials, onChange }: StockPieceProps) {
   const label = useLabel();
   const { units, tape, wood } = job;

@@ -3,9 +3,8 @@ import { typedLength, type Job } from '@dormer/core/job/document';
 import { sawSteps, sawTasks } from '@dormer/core/work/stock';
 import { words } from '@dormer/core/say/words/all';
 import { editJob, type AppStore } from '../../store';
-import { jobIn, planned, press, screen, show, type } from '../../test/screen';
-import { CutScreen } from './CutScreen';
-import { given, alcove, type Tab, turn } from './cutTesting';
+import { jobIn, planned, press, screen, type } from '../../test/screen';
+import { given, alcove, type Tab, turn, laidOut, openCut } from './cutTesting';
 
 jest.mock('expo-clipboard', () => ({ setStringAsync: jest.fn() }));
 
@@ -29,17 +28,9 @@ afterEach(() => store.stop());
 
 beforeEach(() => given.mockReset());
 
-async function cut(tab: Tab, job: Job = alcove): Promise<void> {
-  store = await show(<CutScreen first={1} />, job);
-  turn(tab);
-  await laidOut();
-}
-
-const laidOut = () =>
-  waitFor(() => {
-    const { key, working } = store.getState().cutting;
-    expect([key === null, working]).toEqual([false, null]);
-  });
+const cut = async (tab: Tab, job: Job = alcove) => {
+  store = await openCut(tab, job);
+};
 
 const stock = () => jobIn(store).stock;
 
@@ -98,7 +89,7 @@ describe('at the saw', () => {
     expect(pieces.length).toBeGreaterThan(0);
     expect(pieces.every((one) => one.note === alcove.name)).toBe(true);
     // What is cut is not cut or bought again, until someone says so.
-    await laidOut();
+    await laidOut(store);
     await screen.findByText(/pieces are cut. Nothing is left to cut/);
     expect(screen.getByRole('button', { name: 'Begin cutting' })).toBeDisabled();
     turn('Buy');
@@ -107,7 +98,7 @@ describe('at the saw', () => {
     screen.getByText('Screws and fittings');
     turn('At the saw');
     press('Cut all again');
-    await laidOut();
+    await laidOut(store);
     expect(stock().cut).toEqual([]);
     await waitFor(() => expect(screen.getByRole('button', { name: 'Begin cutting' })).toBeEnabled());
   });
@@ -141,7 +132,7 @@ describe('at the saw', () => {
     await cut('At the saw');
     press('Begin cutting');
     turn('Buy');
-    await laidOut();
+    await laidOut(store);
     await screen.findByText(/every piece is cut, or its board lies on the saw/);
   });
 

@@ -2,9 +2,8 @@ import { fireEvent, waitFor, within } from '@testing-library/react-native';
 import { type Job, type Offcut } from '@dormer/core/job/document';
 import { pickFile } from '../../controls/files';
 import { putOnRack, type AppStore } from '../../store';
-import { jobIn, planned, press, screen, show, type } from '../../test/screen';
-import { CutScreen } from './CutScreen';
-import { given, alcove, mm, type Tab, turn } from './cutTesting';
+import { jobIn, planned, press, screen, type } from '../../test/screen';
+import { given, alcove, mm, type Tab, turn, laidOut, openCut } from './cutTesting';
 
 jest.mock('expo-clipboard', () => ({ setStringAsync: jest.fn() }));
 
@@ -30,17 +29,9 @@ afterEach(() => store.stop());
 
 beforeEach(() => given.mockReset());
 
-async function cut(tab: Tab, job: Job = alcove): Promise<void> {
-  store = await show(<CutScreen first={1} />, job);
-  turn(tab);
-  await laidOut();
-}
-
-const laidOut = () =>
-  waitFor(() => {
-    const { key, working } = store.getState().cutting;
-    expect([key === null, working]).toEqual([false, null]);
-  });
+const cut = async (tab: Tab, job: Job = alcove) => {
+  store = await openCut(tab, job);
+};
 
 const stock = () => jobIn(store).stock;
 
@@ -71,7 +62,7 @@ describe('layouts', () => {
     fireEvent.press(screen.getByRole('checkbox', { name: 'Sheets must be cut down to carry' }));
     type('Longest piece that fits', '2500');
     await planned(store);
-    await laidOut();
+    await laidOut(store);
     const longBoards = () =>
       store.getState().cutting.result!.problems.filter((one) => one.message.code === 'problem.longBoard');
     await waitFor(() => expect(longBoards().length).toBeGreaterThan(0));
@@ -130,7 +121,7 @@ describe('layouts', () => {
     fireEvent.press(screen.getByRole('checkbox', { name: 'Use what is on the rack first' }));
     expect(stock().useRack).toBe(false);
     await planned(store);
-    await laidOut();
+    await laidOut(store);
     await waitFor(() => expect(screen.queryByText(/· from the rack$/)).toBeNull());
   });
 });
@@ -162,7 +153,7 @@ describe('what is bought', () => {
     await screen.findByText('1 price came in.');
     expect(stock().prices).toEqual([{ item: 'board-pine-18x400-1200', price: 1 }]);
     await planned(store);
-    await laidOut();
+    await laidOut(store);
     await screen.findByText('5 at € 1.00 each');
     press('Planning prices again');
     expect(stock().prices).toEqual([]);
@@ -174,7 +165,7 @@ describe('what is bought', () => {
     press('Do not buy this; find another way');
     expect(stock().leave).toEqual(['board-pine-18x400-1200']);
     await planned(store);
-    await laidOut();
+    await laidOut(store);
     await waitFor(() => expect(screen.queryByRole('button', { name: /400 mm pine board, 1200 mm long/ })).toBeNull());
     turn('Layouts');
     screen.getByText('1 thing is not to be bought.');

@@ -33,7 +33,7 @@ interface EntrySheetProps {
   readonly onClose: () => void;
 }
 
-/** What is typed of an entry until it is kept. */
+/** An entry while it is typed. */
 interface Draft {
   readonly text: string;
   readonly cause: Mistake;
@@ -127,7 +127,7 @@ export function EntrySheet({ kind, job, plan, onClose }: EntrySheetProps) {
   );
 }
 
-/** The entry as it is kept, or what it still needs. */
+/** Builds the entry, or returns the label of what is missing. */
 function entryOf(kind: EntryKind, draft: Draft): LogEntry | 'log.needsText' | 'log.needsPart' {
   const { cause, minutes, part, length, photos } = draft;
   const common = {

@@ -98,7 +98,7 @@ export function FitTab({ job, plan, tabs }: LogTabProps) {
   );
 }
 
-/** How often a board was tried, and how it went. */
+/** Tries of a board and how each went. */
 function Fits({ board, job }: { board: Part; job: Job }) {
   const styles = useStyles();
   const label = useLabel();
@@ -116,7 +116,7 @@ function Fits({ board, job }: { board: Part; job: Job }) {
   ));
 }
 
-/** The places of a board at which a gap, or that it bound, is noted. */
+/** Buttons to note a gap or a tight spot, one for each place of the board. */
 function Spots({ onChoose }: { onChoose: (spot: Pick<Trial, 'end' | 'at'>) => void }) {
   const styles = useStyles();
   const label = useLabel();

@@ -55,7 +55,7 @@ export function LearnedTab({ job, plan, tabs }: LogTabProps) {
   );
 }
 
-/** What was learned, each of its kind. */
+/** Lessons by kind: times, errors, odds, mistakes, next time. */
 function LessonSections({ lessons, job }: { lessons: Lessons; job: Job }) {
   const label = useLabel();
   const { times, errors, odds, mistakes, next } = lessons;
@@ -100,7 +100,7 @@ function LessonSections({ lessons, job }: { lessons: Lessons; job: Job }) {
   );
 }
 
-/** Lines under a title; nothing where there are none. */
+/** A titled list of lines; hidden when empty. */
 function Lines({ title, lines }: { title: string; lines: readonly string[] }) {
   if (lines.length === 0) return null;
   return (

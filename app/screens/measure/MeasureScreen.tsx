@@ -101,7 +101,7 @@ function Measure({ job }: { job: Job }) {
   );
 }
 
-/** Escape puts the card away, n asks for the next reading. */
+/** Keys: Escape closes the card, n asks for the next reading. */
 function useCardKeys(onCard: (card: Card | null) => void) {
   const onKey = useCallback<OnKey>(
     (event, { free }) => {
@@ -118,7 +118,7 @@ function useCardKeys(onCard: (card: Card | null) => void) {
 interface OpeningDrawingProps {
   readonly job: Job;
   readonly plan: Plan;
-  /** Where the tape is to be held. */
+  /** Spot to hold the tape at. */
   readonly wanted: Spot | null;
   readonly asked: Reading | null;
   readonly onEdit: (id: string) => void;
@@ -152,7 +152,7 @@ function OpeningDrawing({ job, plan, wanted, asked, onEdit }: OpeningDrawingProp
   );
 }
 
-/** The readings, or the place they are taken in. */
+/** Tabs for the readings and for the place. */
 function Tabs({ job, plan, onCard }: { job: Job; plan: Plan | null; onCard: (card: Card) => void }) {
   const label = useLabel();
   const [tab, setTab] = useState<(typeof TABS)[number]>('readings');

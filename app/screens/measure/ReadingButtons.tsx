@@ -19,7 +19,7 @@ interface ReadingButtonsProps extends Pick<CardOf, 'card' | 'reading' | 'onCard'
   readonly onFinish: () => void;
 }
 
-/** What can be done with a card. */
+/** Buttons of the reading card. */
 export function ReadingButtons(props: ReadingButtonsProps) {
   const { plan, card, reading, spot, placing, blind, onCard } = props;
   const label = useLabel();
@@ -37,7 +37,7 @@ export function ReadingButtons(props: ReadingButtonsProps) {
   );
 }
 
-/** The person’s word on a reading that is suspected: it is kept, or left out. */
+/** Buttons to keep or leave out a suspected reading. */
 function Verdicts({ id, plan, reading }: { id: string | null; plan: Plan | null; reading: Reading | null }) {
   const label = useLabel();
   const dispatch = useAppDispatch();
@@ -59,7 +59,7 @@ function Verdicts({ id, plan, reading }: { id: string | null; plan: Plan | null;
   );
 }
 
-/** A reading that is taken already is taken once more, or away. */
+/** Buttons to take a reading again or delete it. */
 function Changing({ reading, onCard }: { reading: Reading; onCard: CardOf['onCard'] }) {
   const label = useLabel();
   const dispatch = useAppDispatch();

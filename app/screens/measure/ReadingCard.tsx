@@ -108,7 +108,7 @@ export function ReadingCard(props: ReadingCardProps) {
   );
 }
 
-/** While no spot is asked for: what is thought about, or that it is enough. */
+/** Shown while no spot is advised: still computing, or enough readings. */
 function NoSpot({ job, plan, next, onCard }: ReadingCardProps) {
   const styles = useStyles();
   const label = useLabel();
@@ -124,7 +124,7 @@ function NoSpot({ job, plan, next, onCard }: ReadingCardProps) {
   );
 }
 
-/** That a reading that is changed disagrees with the others. */
+/** Says that the open reading disagrees with the others. */
 function Suspect({ reading, plan, job }: { reading: Reading | null; plan: Plan | null; job: Job }) {
   const label = useLabel();
   const problem = plan?.problems.find(({ about }) => about.is === 'reading' && about.id === reading?.id);
@@ -132,7 +132,7 @@ function Suspect({ reading, plan, job }: { reading: Reading | null; plan: Plan |
   return <NoticeLine is="doubtful" word={label('problem.doubtful')} words={words(problem.message, job)} />;
 }
 
-/** What a linked device shows. */
+/** Value shown by a linked device. */
 function DeviceLine({ held, job }: { held: Shown & { readonly settled: boolean }; job: Job }) {
   const label = useLabel();
   const value = held.unit === 'mm' ? lengthWords(Math.abs(held.value), job) : `${held.value.toFixed(1)}°`;
@@ -140,7 +140,7 @@ function DeviceLine({ held, job }: { held: Shown & { readonly settled: boolean }
   return <Txt tone="faint">{label(held.settled ? 'practice.settled' : 'practice.live', { what, value })}</Txt>;
 }
 
-/** Why this reading is asked for, and what it would do for a board. */
+/** Says why this reading is asked for and how much it raises a board's chance. */
 function WhyLine({ next: { why, lift }, job }: { next: NextSpot; job: Job }) {
   const label = useLabel();
   if (!why) return null;
@@ -158,7 +158,7 @@ const saidOf = (reading: Reading): Said => ({
   other: reading.kind === 'triangle' ? reading.other : undefined,
 });
 
-/** A reading as it is after a change. */
+/** Returns the reading with a change applied. */
 function remade(before: Reading, change: Change, { units }: Job): Reading {
   const { id, with: tool, sd, verdict, blind, simulated, value } = before;
   const spot = change.spot ?? spotOf(before);

@@ -58,7 +58,7 @@ function TriangleValue(props: ReadingValueProps) {
   const { value, onDraft, onCommit, onEnter } = props;
   const label = useLabel();
   const [first, setFirst] = useState<TypedLength | null>(null);
-  // The two distances as they stand, entered or not.
+  // Both distances as typed so far, entered or not.
   const standing = useRef<{ value?: TypedLength | null | undefined; other?: TypedLength | null | undefined }>({});
   const drafted = (change: typeof standing.current) => {
     standing.current = { ...standing.current, ...change };

@@ -116,7 +116,7 @@ interface HeldProps {
   readonly onCommit: (value: TypedLength) => void;
 }
 
-/** Where the wall was traced: how high, and from where on. */
+/** Length field for where the wall was traced. */
 function Held({ label, value, job, onCommit }: HeldProps) {
   return (
     <LengthField label={label} value={value} units={job.units} tape={job.tape} sign="notNegative" onCommit={onCommit} />

@@ -11,7 +11,7 @@ const advised: CardSituation = { card: 'next', fresh: true, spot: width };
 const late: CardSituation = { card: 'next', fresh: false, spot: width };
 const begun = beginCard('next');
 
-/** Events one after another in one situation: the card at last, and all that came of it. */
+/** Applies events one after another; returns the last card and all effects. */
 function after(state: CardState, events: readonly CardEvent[], situation = advised) {
   return events.reduce(
     (before, event) => {
@@ -46,7 +46,7 @@ test('a figure entered before the advice has caught up waits, and lands where th
   const waiting = after(begun, [{ kind: 'entered', said: said(1000) }], late);
   expect(waiting.effects).toEqual([]);
   expect(phaseOf(waiting.state)).toBe('waiting');
-  // What is typed meanwhile is the next one: it stays in its field.
+  // A figure typed meanwhile belongs to the next reading: it stays in its field.
   const typing = stepCard(waiting.state, { kind: 'drafted', said: said(390) }, late).state;
   expect(stepCard(typing, { kind: 'advised' }, late).effects).toEqual([]);
   const { state, effects } = stepCard(typing, { kind: 'advised' }, { ...advised, spot: depth });
@@ -66,7 +66,7 @@ test('done while it waits: the card is put away once the figure has its spot', (
   expect(closing.effects).toEqual([]);
   expect(phaseOf(closing.state)).toBe('closing');
   expect(kinds(stepCard(closing.state, { kind: 'advised' }, advised).effects)).toEqual(['take', 'close']);
-  // Advice that asks for nothing more leaves nothing to take it at.
+  // With no advised spot left, the figure has no place: close without taking it.
   expect(kinds(stepCard(closing.state, { kind: 'advised' }, { ...advised, spot: null }).effects)).toEqual(['close']);
 });
 

@@ -4,17 +4,17 @@ import type { Spot } from '@dormer/core/place/reading';
 import type { Card } from './card';
 import type { Said } from './ReadingValue';
 
-/** What a card holds of the reading that is taken with it. */
+/** State of a reading card. */
 export interface CardState {
-  /** What stands in the field: null where it cannot be read, undefined when nothing does. */
+  /** Text in the field as a value: null when unreadable, undefined when empty. */
   readonly draft: Said | null | undefined;
   /** A figure entered before the advice has caught up waits for it, so that it never lands at the spot before. */
   readonly waiting: Said | null;
-  /** “Done” while it waits: the card is put away once the figure has its spot. */
+  /** Done was pressed while a figure waits: close once that figure has its spot. */
   readonly closing: boolean;
-  /** The person says where the tape is held. */
+  /** The spot picker is open. */
   readonly placing: boolean;
-  /** How many figures have left the field: each has a field of its own. */
+  /** Number of figures taken or skipped; each new figure gets a fresh field. */
   readonly passed: number;
   readonly sense: string | null;
   /** Lengths of the spot as the person typed them. */
@@ -22,13 +22,13 @@ export interface CardState {
   readonly instrument: Instrument | null;
 }
 
-/** What a card does at the moment; `checking` while what stands in its field cannot be read. */
+/** What the card is doing; `checking` while the text in its field cannot be read. */
 export type CardPhase = 'asking' | 'typing' | 'checking' | 'waiting' | 'closing';
 
-/** What a card is about when something happens to it. */
+/** What the card is about when an event arrives. */
 export interface CardSituation {
   readonly card: Card['is'];
-  /** Whether the advice knows of the last reading. */
+  /** Whether the advice takes the last reading into account. */
   readonly fresh: boolean;
   readonly spot: Spot | null;
 }
@@ -36,7 +36,7 @@ export interface CardSituation {
 export type CardEvent =
   | { readonly kind: 'drafted'; readonly said: Said | null | undefined }
   | { readonly kind: 'entered'; readonly said: Said }
-  /** Done, with what a device shows where nothing is typed. */
+  /** Pressed Done; `shown` is the device's value, used when nothing is typed. */
   | { readonly kind: 'finished'; readonly shown: Said | undefined }
   | { readonly kind: 'advised' }
   | { readonly kind: 'skipped' }
@@ -45,7 +45,7 @@ export type CardEvent =
   | { readonly kind: 'sensed'; readonly sense: string }
   | { readonly kind: 'tool'; readonly instrument: Instrument };
 
-/** What comes of an event beside the card itself. */
+/** Effects for the caller to run. */
 export type CardEffect =
   | ({ readonly kind: 'take'; readonly said: Said; readonly spot: Spot } & Pick<
       CardState,
@@ -61,7 +61,7 @@ export interface CardStep {
   readonly effects: readonly CardEffect[];
 }
 
-/** A card as it begins. */
+/** Starts a card. */
 export const beginCard = (card: Card['is']): CardState => ({
   draft: undefined,
   waiting: null,
@@ -80,7 +80,7 @@ export function phaseOf({ draft, waiting, closing }: CardState): CardPhase {
   return draft ? 'typing' : 'asking';
 }
 
-/** What becomes of a card by what happens to it, and what else comes of it. */
+/** The reducer: next state of the card, and the effects to run. */
 export function stepCard(state: CardState, event: CardEvent, situation: CardSituation): CardStep {
   switch (event.kind) {
     case 'drafted':
@@ -108,7 +108,7 @@ export function stepCard(state: CardState, event: CardEvent, situation: CardSitu
 
 const only = (state: CardState): CardStep => ({ state, effects: [] });
 
-/** The advice is still that of before the last reading: the spot it names is not where the tape is held. */
+/** Whether the advice is older than the last reading, so that its spot is not where the tape is held. */
 const isLate = ({ card, fresh }: CardSituation): boolean => card === 'next' && !fresh;
 
 function take(state: CardState, said: Said, spot: Spot, card: Card['is'], waited = false): CardStep {
@@ -130,7 +130,7 @@ function take(state: CardState, said: Said, spot: Spot, card: Card['is'], waited
   };
 }
 
-/** What waited for the advice is taken where it says; a card that is done is put away. */
+/** Takes the waiting figure at the advised spot; closes a card that is done. */
 function adviceCame(state: CardState, { card, fresh, spot }: CardSituation): CardStep {
   if (!fresh) return only(state);
   const { waiting, closing } = state;

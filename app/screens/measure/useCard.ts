@@ -27,7 +27,7 @@ export interface CardOf {
   readonly onCard: (card: Card | null) => void;
 }
 
-/** A card with what is typed into it, what a device shows, and the reading that comes of it. */
+/** Runs a reading card: typed state, device value, and taking the reading. */
 export function useCard({ job, card, next, reading, onCard }: CardOf) {
   const dispatch = useAppDispatch();
   const [state, setState] = useState(() => beginCard(card.is));
@@ -77,13 +77,13 @@ export function useCard({ job, card, next, reading, onCard }: CardOf) {
     setState(stepped.state);
     stepped.effects.forEach(run);
   });
-  // What waited for the advice goes on when it has come.
+  // A waiting figure goes on once the advice has come.
   useEffect(() => send({ kind: 'advised' }), [next.fresh, next.spot, send]);
 
   return { state, send, spot, blind, held, incoming };
 }
 
-/** Where the tape is held: at the reading that is changed or taken again, where the person says, or as advised. */
+/** Spot of the card: of the reading being changed or retaken, as chosen, or as advised. */
 function spotOn(card: Card, next: NextSpot, reading: Reading | null): Spot | null {
   switch (card.is) {
     case 'next':

@@ -95,7 +95,7 @@ export function ChosenShelf({ shelf, job, plan, work, onShape, onClose }: Chosen
   );
 }
 
-/** The gaps above and below a shelf, and what it holds. */
+/** Gaps above and below a shelf, and its load. */
 function ShelfSpace({ shelf, job, plan }: { shelf: number; job: Job; plan: Plan }) {
   const label = useLabel();
   const length = (mm: number) => lengthWords(mm, job);

@@ -85,7 +85,7 @@ export function PinsForm({ job, plan }: { job: Job; plan: Plan | null }) {
   );
 }
 
-/** Where each hole is, measured from the shelf that is fixed, up and down. */
+/** Holes above and below the fixed shelf, each measured from that shelf. */
 function PinHoles({ laid, fixedMm, job }: { laid: Pins; fixedMm: number; job: Job }) {
   const styles = useStyles();
   const label = useLabel();

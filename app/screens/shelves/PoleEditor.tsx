@@ -97,7 +97,7 @@ export function PoleEditor(props: PoleEditorProps) {
   );
 }
 
-/** A shelf pulled, or moved with the keys, until the plan has it where it was put. */
+/** Moves a shelf by pointer or keys, until the plan shows it at its new height. */
 function useMoving({ plan, job, sheet, pole, onSelect, onMove, onRemove, onLock }: PoleEditorProps) {
   const [draft, setDraft] = useState<Draft | null>(null);
   const timer = useRef<ReturnType<typeof setTimeout> | null>(null);
@@ -181,7 +181,7 @@ interface HandleProps {
   readonly gaps: Dragged;
   readonly mostMm: number;
   readonly lit: boolean;
-  /** On the sheet, pixels. */
+  /** Position on the sheet, pixels. */
   readonly left: number;
   readonly top: number;
   readonly gripWidth: number;

@@ -102,14 +102,14 @@ interface WorkProps {
   readonly tab: Tab;
   readonly job: Job;
   readonly plan: Plan | null;
-  /** The mark one stands at. */
+  /** Index of the current mark. */
   readonly at: number;
   readonly selected: number | null;
   readonly onSelect: (shelf: number | null) => void;
   readonly onPrint: () => void;
 }
 
-/** What is worked on. */
+/** Content of the chosen tab. */
 function Work({ tab, job, plan, at, selected, onSelect, onPrint }: WorkProps) {
   switch (tab) {
     case 'heights':
@@ -129,7 +129,7 @@ function Work({ tab, job, plan, at, selected, onSelect, onPrint }: WorkProps) {
   }
 }
 
-/** What is printed: the drilling sheet beside supports, the marks elsewhere. */
+/** Printed sheet: drilling on the Supports tab, else the marks. */
 function Printed({ tab, job, plan }: { tab: Tab; job: Job; plan: Plan }) {
   return tab === 'supports' ? <DrillingPrint job={job} plan={plan} /> : <MarksPrint job={job} plan={plan} />;
 }
@@ -142,7 +142,7 @@ interface ShelvesDrawingProps {
   readonly onSelect: (shelf: number | null) => void;
 }
 
-/** The elevation, with a pole on which shelves are pulled up and down. */
+/** The elevation with the pole to drag shelves on. */
 function ShelvesDrawing({ job, plan, tab, selected, onSelect }: ShelvesDrawingProps) {
   const dispatch = useAppDispatch();
   const exaggeration = useAppSelector((state) => state.settings.exaggeration);
@@ -188,7 +188,7 @@ function ShelvesDrawing({ job, plan, tab, selected, onSelect }: ShelvesDrawingPr
   );
 }
 
-/** How many shelves: counted, or added one by one where their heights are typed. */
+/** Stepper for the number of shelves, or Add shelf when heights are typed. */
 function HowMany({ job }: { job: Job }) {
   const label = useLabel();
   const dispatch = useAppDispatch();
@@ -216,7 +216,7 @@ function HowMany({ job }: { job: Job }) {
   );
 }
 
-/** How heights are decided, another layout beside, tilted shelves, pins. */
+/** Tab for heights: how to decide them, a second layout, tilted shelves, pins. */
 function Heights({ job, plan }: { job: Job; plan: Plan | null }) {
   const label = useLabel();
   const dispatch = useAppDispatch();

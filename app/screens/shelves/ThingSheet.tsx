@@ -106,7 +106,7 @@ interface SizesProps {
   readonly onChange: (change: Partial<Thing>) => void;
 }
 
-/** How large a thing is, and the room a hand needs over it. */
+/** Size fields of a thing, and the room a hand needs above. */
 function Sizes({ job, thing, onChange: set }: SizesProps) {
   const styles = useStyles();
   const label = useLabel();
@@ -128,7 +128,7 @@ function Sizes({ job, thing, onChange: set }: SizesProps) {
   );
 }
 
-/** Who reaches for a thing, where people are named. */
+/** Person who reaches for a thing; hidden until people are named. */
 function Who({ job, thing }: { job: Job; thing: Thing }) {
   const label = useLabel();
   const dispatch = useAppDispatch();

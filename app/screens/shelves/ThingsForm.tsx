@@ -88,7 +88,7 @@ interface ThingListProps {
   readonly onOpen: (id: string) => void;
 }
 
-/** Every thing with its size, and on which shelves it stands. */
+/** List of things with sizes and shelves. */
 function ThingList({ job, contents, onOpen: setOpen }: ThingListProps) {
   const styles = useStyles();
   const label = useLabel();
@@ -127,7 +127,7 @@ interface LibraryProps {
   readonly onTake: (thing: Thing) => void;
 }
 
-/** Things as they usually are, to begin with. */
+/** Library of usual things to start from. */
 function Library({ job, onClose, onTake }: LibraryProps) {
   const styles = useStyles();
   const label = useLabel();

@@ -2,7 +2,7 @@ import { usualLength, type Job, type Thing } from '@dormer/core/job/document';
 import type { LibraryThing } from '@dormer/core/design/layout/forScreens';
 import { asTyped, typedMass } from '@dormer/core/base/quantity';
 
-/** A thing of its own kind, as it begins. */
+/** Makes a new thing with usual sizes. */
 export function newThing(id: string, name: string, job: Job): Thing {
   const length = (mm: number, inches: string) => usualLength(mm, inches, job.units);
   return {
@@ -20,7 +20,7 @@ export function newThing(id: string, name: string, job: Job): Thing {
   };
 }
 
-/** A thing as it usually is. */
+/** Makes a thing from the library. */
 export function fromLibrary(usual: LibraryThing, id: string, name: string, { units, tape }: Job): Thing {
   const length = (mm: number) => asTyped(mm, units, tape);
   return {

@@ -16,7 +16,7 @@ interface DaysProps {
   readonly onOpen: (step: string) => void;
 }
 
-/** What is done on which day. */
+/** Steps by day. */
 export function CalendarDays({ laid, zone, by, job, onLose, onOpen }: DaysProps) {
   const label = useLabel();
   const days = [...new Set(laid.map(({ fromMs }) => wallOf(zone, fromMs).day))];

@@ -129,7 +129,7 @@ interface CalendarFile extends Pick<AgendaProps, 'job' | 'plan' | 'calendar' | '
   readonly laid: readonly Laid[];
 }
 
-/** The work as a file for another calendar, and back from it. */
+/** Exports the steps to a calendar file and reads one back. */
 function useCalendarFile({ job, plan, calendar, laid, onChange }: CalendarFile) {
   const label = useLabel();
   const dispatch = useAppDispatch();
@@ -175,7 +175,7 @@ function FileButtons({ write, read, current, empty }: FileButtonsProps) {
   );
 }
 
-/** Days that are lost, each to be found again. */
+/** Lost days, each with a button to restore it. */
 function LostDays({ calendar, onChange }: Pick<AgendaProps, 'calendar' | 'onChange'>) {
   const label = useLabel();
   if (calendar.lost.length === 0) return null;
@@ -198,7 +198,7 @@ interface MovedStepProps extends Pick<AgendaProps, 'job' | 'calendar' | 'onChang
   readonly onClose: () => void;
 }
 
-/** A step that is moved, or takes longer than it was thought to. */
+/** Sheet to move a step or change its minutes. */
 function MovedStep({ job, step, laid, calendar, onChange, onClose }: MovedStepProps) {
   const dispatch = useAppDispatch();
   return (

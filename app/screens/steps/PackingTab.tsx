@@ -98,7 +98,7 @@ export function PackingTab({ job, plan, found, tabs }: TabProps) {
   );
 }
 
-/** One thing that goes into the bag. */
+/** One item to pack. */
 function Thing({ what, on, onTick }: { what: string; on: boolean; onTick: () => void }) {
   const styles = useStyles();
   return (

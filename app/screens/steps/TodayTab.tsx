@@ -79,7 +79,7 @@ export function TodayTab({ job, plan, found, tabs }: TabProps) {
 
 const timeWords = (minutes: number, job: Job) => words(durationWords(minutes), job);
 
-/** Which of all steps one is, where it is done and how long it takes. */
+/** Number of the step, its place and its time. */
 function aboveStep(step: Step, job: Job, steps: readonly Step[], label: Label): string {
   const known = new Set(steps.map(({ id }) => id));
   const over = [...job.build.done, ...job.build.skipped].filter((tick) => known.has(tick.step)).length;
@@ -91,7 +91,7 @@ function aboveStep(step: Step, job: Job, steps: readonly Step[], label: Label): 
   });
 }
 
-/** What is done with the step of now; the tick before it can be taken back. */
+/** Buttons for the current step: undo the last tick, skip, done. */
 function TodayFoot({ job, step, onSkip }: { job: Job; step: Step | null; onSkip: () => void }) {
   const label = useLabel();
   const dispatch = useAppDispatch();
@@ -128,7 +128,7 @@ function AllDone({ skipped }: { skipped: number }) {
   return <NoticeLine is="sure" word={label('build.allDone')} words={why} />;
 }
 
-/** The steps that come next. */
+/** List of the next steps. */
 function Then({ steps, job }: { steps: readonly Step[]; job: Job }) {
   const styles = useStyles();
   const label = useLabel();

@@ -85,7 +85,7 @@ interface TripSectionProps {
   readonly onOpen: (id: string) => void;
 }
 
-/** The steps of one trip, each with what is waited for before it. */
+/** Steps of one trip, each with the wait before it. */
 function TripSection({ trip, job, by, onOpen }: TripSectionProps) {
   const label = useLabel();
   const dispatch = useAppDispatch();
@@ -119,7 +119,7 @@ interface StepSheetProps extends Pick<TabProps, 'job' | 'plan'> {
   readonly onClose: () => void;
 }
 
-/** One step; where it is the person’s own, it can be changed. */
+/** Sheet with one step; the person's own steps can be changed. */
 function StepSheet({ step, job, plan, nowMs, onClose }: StepSheetProps) {
   const label = useLabel();
   const [changing, setChanging] = useState(false);

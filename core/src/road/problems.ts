@@ -9,7 +9,7 @@ import { doubtful, stop, type Caution, type Problem } from '../base/problem';
 import type { Road } from './parts';
 import { surveyProblems, thinSurvey, trialProblems, type PlannedReading } from './readings';
 
-/** What came after the pieces that are asked for. */
+/** Results of the road after the specs. */
 interface Planned {
   readonly readings: readonly PlannedReading[];
   readonly fitted: { readonly problems: readonly Problem[] };
@@ -20,7 +20,7 @@ interface Planned {
   readonly cures: readonly Cure[];
 }
 
-/** Everything that is wrong with a job, in the order of the road; without readings that alone. */
+/** All problems of a job in the order of the road; without readings only that one. */
 export function problemsOf(job: Job, road: Road, planned: Planned): Problem[] {
   if (job.readings.length === 0) return [stop({ is: 'place' }, message('problem.noReadings'))];
   const { survey, layout, system, spec, box, specs } = road;
@@ -50,7 +50,7 @@ export function problemsOf(job: Job, road: Road, planned: Planned): Problem[] {
   ];
 }
 
-/** That no supports are planned yet for a place, and why. */
+/** Problem: supports for this place cannot be planned yet. */
 const notYet = (job: Job, { boards, takes }: PlaceSpec): Problem =>
   doubtful(
     { is: 'support' },
@@ -61,7 +61,7 @@ const notYet = (job: Job, { boards, takes }: PlaceSpec): Problem =>
         }),
   );
 
-/** What can hurt in a place, whatever is put up there. */
+/** Cautions of a place, for any system. */
 export function cautionsOf({ place }: Job): Caution[] {
   const said = (
     code: 'caution.oldPaint' | 'caution.cavityWires' | 'caution.cavityLoad' | 'caution.cavityOutside' | 'caution.pilot',

@@ -17,7 +17,7 @@ export const freshFolder = () => mkdtempSync(path.join(tmpdir(), 'dormer-test-')
 export interface Answer {
   readonly status: number;
   readonly headers: Headers;
-  /** Whatever JSON holds: answers are checked field by field in the tests. */
+  /** Parsed JSON; tests check each field. */
   readonly body: ReturnType<typeof JSON.parse>;
 }
 

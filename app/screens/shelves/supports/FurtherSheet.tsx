@@ -41,13 +41,13 @@ export function FurtherSheet({ shelf, job, plan, onClose }: FurtherSheetProps) {
 
 const usualIn = ([mm, inches]: readonly [number, string], { units }: Job) => usualLength(mm, inches, units);
 
-/** Changes what is further asked of shelves. */
+/** Edits dividers and holes of the open job. */
 function useFurther() {
   const dispatch = useAppDispatch();
   return (how: (before: Further) => Further) => void dispatch(editJob((job) => withFurther(job, how)));
 }
 
-/** Dividers that stand on a shelf. */
+/** Dividers on a shelf. */
 function Dividers({ shelf, job, plan }: Omit<FurtherSheetProps, 'onClose'>) {
   const label = useLabel();
   const set = useFurther();
@@ -79,7 +79,7 @@ function Dividers({ shelf, job, plan }: Omit<FurtherSheetProps, 'onClose'>) {
 interface DividerFieldsProps {
   readonly divider: Divider;
   readonly number: number;
-  /** Whether a shelf lies above. */
+  /** Whether another shelf lies above. */
   readonly covered: boolean;
   readonly job: Job;
 }

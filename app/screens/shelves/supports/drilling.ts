@@ -35,7 +35,7 @@ export function drillGroups(plan: Plan): DrillGroup[] {
   return [...groups.values()];
 }
 
-/** One joint as a group of its own. */
+/** Makes a group of one joint. */
 function groupOf(fixing: Fixing, { parts, hardware }: Plan): DrillGroup {
   const { through, label } = fixing;
   const part = through.is === 'piece' ? (parts.find(({ id }) => id === through.id) ?? null) : null;
@@ -44,7 +44,7 @@ function groupOf(fixing: Fixing, { parts, hardware }: Plan): DrillGroup {
   return { fixing, part, item, labels: label ? [label] : [], names: name ? [name] : [] };
 }
 
-/** What joints that are drilled alike have in common. */
+/** Key shared by joints that are drilled alike. */
 function alikeBy({ fixing, part, item }: DrillGroup): string {
   const { through, into, shelf, screw, heads, holes } = fixing;
   const what = {
@@ -56,7 +56,7 @@ function alikeBy({ fixing, part, item }: DrillGroup): string {
   return [what, screw.size, heads, into.is === 'wall' && !item ? into.wall : into.is, ...places].join('|');
 }
 
-/** A group with one joint more: its labels and names, none twice. */
+/** Adds a joint to a group, without repeating labels or names. */
 function together(known: DrillGroup, more: DrillGroup): DrillGroup {
   const isNew = (name: Message) => !known.names.some((other) => JSON.stringify(other) === JSON.stringify(name));
   return {

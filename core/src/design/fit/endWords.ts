@@ -63,7 +63,7 @@ function endsWords(part: Part, tools: Tools): Message[] {
   return fit ? [...slotted, ...bothEnds(part, fit, tools)] : slotted;
 }
 
-/** What a joint makes of the ends of a piece; null where it leaves them as they are. */
+/** Words for the ends a joint shapes; null when the joint leaves the ends alone. */
 function jointWords(part: Part, joint: NonNullable<Part['joint']>, tools: Tools): Message[] | null {
   const byHand = tools === 'hand';
   const { length: long, width } = part;
@@ -94,7 +94,7 @@ function jointWords(part: Part, joint: NonNullable<Part['joint']>, tools: Tools)
   }
 }
 
-/** Both ends, where they are not plain: the side is said once; what follows is of the same end. */
+/** Words for both ends unless both are square; each side is named once, before its cuts. */
 function bothEnds(part: Part, fit: PieceFit, tools: Tools): Message[] {
   const ends = (['left', 'right'] as const).map((side) => ({ side, how: endWords(part, fit, side, tools) }));
   if (ends.every(({ how }) => how.length === 1 && how[0]?.code === 'cutEnd.square')) return [];

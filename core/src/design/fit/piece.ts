@@ -170,7 +170,7 @@ export function fitPiece(pocket: Pocket, wish: PieceWish): PieceFit | null {
   };
 }
 
-/** Styles worked out, the simplest first; the first that suits needs no others, unless they are asked for. */
+/** Tries end styles, simplest first; stops at the first that suits unless all are asked for. */
 function stylesTried(pocket: Pocket, wish: PieceWish): Partial<Record<EndStyle, Between>> {
   const styles: Partial<Record<EndStyle, Between>> = {};
   for (const style of stylesToTry(pocket, wish)) {

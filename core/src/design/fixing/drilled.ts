@@ -18,7 +18,7 @@ export interface Drilled {
   readonly highMm: number;
 }
 
-/** A piece as it is drilled into a wall, or into another piece. */
+/** A piece with its drilled face, against a wall or another piece. */
 export function drilledPart(
   part: Part,
   wall: FixedWall | null,
@@ -42,7 +42,7 @@ export function drilledPart(
   };
 }
 
-/** A bracket or a socket as it is drilled. */
+/** A bracket or socket with its drilled face. */
 export function drilledItem({ place, across }: Hardware, wall: FixedWall | null, left: number): Drilled {
   const [from, to] =
     wall === 'left' || wall === 'right' ? [place.outFrom, place.outTo] : [across.fromMm - left, across.toMm - left];

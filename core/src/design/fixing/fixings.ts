@@ -45,7 +45,7 @@ export function placeFixings(input: PlaceInput): Fixings {
   return { fixings, problems };
 }
 
-/** What a joint is drilled through; null for a wall, undefined where a piece of the joint is not made. */
+/** Finds the piece or bracket a joint is drilled through: null for a wall, undefined when a piece is not made. */
 function drilledOf({ through, into, edge }: Fastening, input: PlaceInput): Drilled | null | undefined {
   const { parts, hardware, opening } = input;
   if (into.is === 'piece' && !parts.some(({ id }) => id === into.id)) return undefined;
@@ -129,7 +129,7 @@ function screwOf(fastening: Fastening, job: PlaceInput['job']) {
   return chosen && { ...chosen, liningMm: way.liningMm };
 }
 
-/** What a screw passes and bites into. */
+/** Thicknesses a screw passes and bites into, by the kind of wall. */
 function wayOf(fastening: Fastening, { place, fixing }: PlaceInput['job']): Way {
   const { into, passMm } = fastening;
   if (into.is === 'piece') {

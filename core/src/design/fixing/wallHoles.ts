@@ -7,7 +7,7 @@ import { spotOn, type Drilled } from './drilled';
 import type { Bites, Hole } from './fixing';
 import { clearOfAll, evenly, nearestFreeSpot, usable } from './spots';
 
-/** A problem of a joint, told once it is known what it concerns and what its piece is called. */
+/** Makes a problem of a joint from the shelf and the name of the piece. */
 export type SaidOfJoint = (about: Problem['about'], piece: ReturnType<typeof message>) => Problem;
 
 export interface HolesOfJoint {
@@ -15,7 +15,7 @@ export interface HolesOfJoint {
   readonly problems: SaidOfJoint[];
 }
 
-/** What a stud leaves on either side of its middle for a screw to hit. Millimetres (assumed). */
+/** Half the width of a stud that a screw can hit. Millimetres (assumed). */
 const STUD_HALF_MM = 12;
 /** A stud further from an end than this leaves that end loose. */
 const NEAR_END_MM = 150;
@@ -28,7 +28,7 @@ interface Stretch {
   readonly toMm: number;
 }
 
-/** A piece before its wall: what a hole at a place would meet, and where one may be. */
+/** A piece against its wall: which holes are possible, and what each would meet. */
 interface AtWall {
   readonly lined: boolean;
   readonly anchors: boolean;
@@ -102,7 +102,7 @@ export function wallHoles(
   return { holes, problems: tooFew(holes, { least: spread.least, lost, studsOnly }) };
 }
 
-/** Where screws are along a piece: at studs, with anchors between where they may be; spread on other walls. */
+/** Places of screws along a piece: at studs (plus anchors if allowed), or spread evenly on other walls. */
 function placesAlong(
   at: AtWall,
   stretch: Stretch,
@@ -121,7 +121,7 @@ function placesAlong(
   return holds ? spreadAlong(evenly(stretch, everyMm, least), stretch, rowFree) : { places: [], lost: 0 };
 }
 
-/** Each place that is wanted, or the nearest free one. */
+/** Takes each wanted place, or the nearest free one. */
 function spreadAlong(wanted: readonly number[], stretch: Stretch, rowFree: (mm: number) => boolean) {
   const places: number[] = [];
   let lost = 0;
@@ -180,7 +180,7 @@ function withEnds(places: readonly number[], stretch: Stretch, least: number, fr
 
 interface Count {
   readonly least: number;
-  /** Places that were wanted and not to be had. */
+  /** Wanted places with no free spot near. */
   readonly lost: number;
   readonly studsOnly: boolean;
 }

@@ -71,7 +71,7 @@ export function heldBoard({ hold, parts, extent, board, stick }: BoardInput): He
   return { shelf: hold.shelf, model, startMm, mirror, spanMm: spanOf(rests, lengthMm, depthMm), selfKg };
 }
 
-/** How long and how deep a board is as a plate: a corner shelf as far as it reaches, slats all together. */
+/** Length and depth of the plate: of a corner shelf its bounding box, of slats their sum. */
 function plateSize(
   { fit, length, place }: Part,
   { slats }: Hold,

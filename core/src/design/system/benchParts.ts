@@ -115,7 +115,7 @@ function sticksOf({ number: n }: BenchShelf, frame: Frame, input: BenchInput): P
   }));
 }
 
-/** Posts under the rail, each as long as its own floor asks. */
+/** Posts under the rail, each cut to the floor below. */
 function postsOf({ number: n }: BenchShelf, frame: Frame, input: BenchInput): PartSpec[] {
   const { asked } = input;
   const [post, high] = [asked.post.mm, asked.frameHeight.mm];

@@ -16,16 +16,16 @@ const BOUGHT_WIDE_MM = 25;
 /** A brace stops so far short of the ends of arm and leg. */
 export const BRACE_BACK_MM = 20;
 
-/** How wide a bracket is on the wall, millimetres. */
+/** Width of a bracket on the wall, millimetres. */
 export const wideOf = ({ asked }: Input) => (asked.made === 'shop' ? asked.stickWidth.mm : BOUGHT_WIDE_MM);
 
-/** Where a bracket of a shelf is: from its foot up to its top. */
+/** Band of a shelf's brackets, from foot to top. */
 function bandOf({ underside }: Shelf, { asked }: Input): Band {
   const upTo = underside.mm + asked.notch.mm;
   return { upFrom: upTo - asked.leg.mm, upTo, outFrom: 0, outTo: asked.arm.mm };
 }
 
-/** Where a shelf’s brackets are, along the wall. */
+/** Places of a shelf's brackets along the wall. */
 export function uprightsOf(shelf: Shelf, input: Input): Uprights {
   const { job, opening, asked } = input;
   const { upFrom, upTo } = bandOf(shelf, input);
@@ -42,7 +42,7 @@ export function uprightsOf(shelf: Shelf, input: Input): Uprights {
 
 const acrossOf = (x: number, wide: number): Across => ({ fromMm: x - wide / 2, toMm: x + wide / 2 });
 
-/** A shelf’s board and nosing, and the pieces of brackets that are made. */
+/** Board and nosing of a shelf, and the pieces of shop-made brackets. */
 export function partsOf(shelf: Shelf, { acrosses }: Uprights, input: Input): PartSpec[] {
   const { asked, wish, opening, job } = input;
   const { rule, across } = alongRun(opening, job.place.kind !== 'run');
@@ -105,13 +105,13 @@ function bracketParts(shelf: Shelf, x: number, index: number, input: Input): Par
   ];
 }
 
-/** The brace of a bracket that is made. */
+/** Brace of a shop-made bracket. */
 export function braceFor({ asked }: Pick<Input, 'asked'>) {
   const thick = asked.stickThickness.mm;
   return braceOf({ outMm: asked.arm.mm - thick - BRACE_BACK_MM, downMm: asked.leg.mm - thick - BRACE_BACK_MM });
 }
 
-/** A shelf’s brackets that are bought. */
+/** Bought brackets of a shelf. */
 export function hardwareOf(shelf: Shelf, { acrosses }: Uprights, input: Input): Hardware[] {
   return acrosses.map((x, i) => ({
     id: `S${shelf.number}-bracket-${i + 1}`,
@@ -124,6 +124,6 @@ export function hardwareOf(shelf: Shelf, { acrosses }: Uprights, input: Input): 
   }));
 }
 
-/** What carries a shelf at one of its brackets, by its id. */
+/** Id of the part that carries a shelf at one bracket. */
 export const carrier = (n: number, i: number, { asked }: Input) =>
   asked.made === 'shop' ? `S${n}-bracket-leg-${i + 1}` : `S${n}-bracket-${i + 1}`;

@@ -64,10 +64,10 @@ interface Named {
 
 type Deck = NonNullable<ReturnType<typeof deckOf>>;
 
-/** Where a divider would stand. Millimetres. */
+/** Place of a divider. Millimetres. */
 interface Standing {
   readonly about: { readonly is: 'shelf'; readonly shelf: number };
-  /** The divider as problems name it. */
+  /** Name of the divider in problems. */
   readonly piece: Named;
   readonly gap: Gap;
   readonly board: Deck;
@@ -75,7 +75,7 @@ interface Standing {
   readonly across: Across;
 }
 
-/** Where a divider would stand, or why it does not; null where its shelf is not made. */
+/** Finds where a divider stands, or the problem; null when its shelf is not made. */
 function standingOf({ shelf, at, height }: Wish, label: string, input: DividersInput): Standing | Problem | null {
   const { job, gaps } = input;
   const about = { is: 'shelf', shelf } as const;
@@ -140,7 +140,7 @@ function dividerOf(wish: Wish, label: string, input: DividersInput): Dividers {
   return { parts: [part], fastenings, problems, cautions: [] };
 }
 
-/** Screws through a shelf's board into a divider; the shelf it stands on is screwed through from below. */
+/** Screws through a shelf's board into a divider; from below through the shelf under the divider. */
 function screwsInto(
   { id, shelf, thicknessMm, place }: PartSpec,
   of: number,

@@ -1,6 +1,6 @@
 import type { Fastening, Hardware, PartSpec } from './system';
 
-/** What is put up beside the shelves. */
+/** Parts put up in addition to the shelves. */
 export interface Extras {
   readonly parts: readonly PartSpec[];
   readonly hardware: readonly Hardware[];

@@ -22,7 +22,7 @@ export function runOf({ opening: { extent, surfaces } }: Pick<Input, 'opening'>)
   };
 }
 
-/** Middles of the frames along the run. */
+/** Middles of the frames along the run, millimetres. */
 export function framesOf(input: Input): number[] {
   const { asked } = input;
   const run = runOf(input);
@@ -48,7 +48,7 @@ export function slatsOver(
   return { count: n, gapMm: n > 1 ? (depthMm - n * widthMm) / (n - 1) : 0 };
 }
 
-/** What lies on the rungs of a shelf: a board, mesh, or slats. */
+/** Board, mesh or slats on the rungs of a shelf. */
 export function boardsOf(shelf: Shelf, input: Input): PartSpec[] {
   const { asked, wish } = input;
   const n = shelf.number;
@@ -84,7 +84,7 @@ export function boardsOf(shelf: Shelf, input: Input): PartSpec[] {
   });
 }
 
-/** How high the floor lies at a place, above the floor mark, millimetres. */
+/** Height of the floor at a place, above the floor mark, millimetres. */
 export function floorAt({ opening }: Input, across: number, out: number): number {
   if (!opening.surfaces.includes('floor')) return 0;
   return Math.round(10 * opening.position({ surface: 'floor', across, out }).mm) / 10;

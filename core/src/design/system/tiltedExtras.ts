@@ -13,14 +13,14 @@ interface TiltedInput {
   readonly opening: Pick<Opening, 'surfaces'>;
 }
 
-/** Sections of a tilted shelf's pieces, as they are usual where the job is. Millimetres. */
+/** Usual sections of a tilted shelf's pieces, by the job's units. Millimetres. */
 interface Sizes {
   readonly cleatThick: number;
   readonly cleatHigh: number;
-  /** A cleat stops short of the front by so much. */
+  /** Distance a cleat stops short of the front. */
   readonly short: number;
   readonly stripThick: number;
-  /** The strip stands up above the board by so much. */
+  /** Height of the strip above the board. */
   readonly stop: number;
   readonly thicknessMm: number;
 }

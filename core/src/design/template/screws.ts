@@ -38,7 +38,7 @@ export function screwTemplate(part: Part, fixing: Fixing, tape: Tape): Template 
   };
 }
 
-/** How a piece lies on its sheet. Millimetres. */
+/** Position of a piece on its sheet. Millimetres. */
 interface Lying {
   readonly long: number;
   readonly wide: number;
@@ -59,14 +59,14 @@ function lyingOf(part: Part, { edge, into }: Fixing): Lying {
   };
 }
 
-/** Where a place of a piece lies on its sheet. */
+/** Maps a place on the piece to the sheet. */
 function pointOn({ long, wide, flat, upright, turned }: Lying, along: number, across: number): OutlinePoint {
   if (flat) return [along, across];
   if (upright) return [along, turned ? wide - across : across];
   return [turned ? long - along : along, wide - across];
 }
 
-/** The sheet of a piece that has no template of its own: a rectangle, with its name and one of its ends. */
+/** Sheet for a piece without a template: a rectangle with the piece's name and one end. */
 function plainSheet(
   { label }: Part,
   { into }: Fixing,

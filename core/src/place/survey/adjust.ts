@@ -17,7 +17,7 @@ const NEARLY_AS_MUCH = 0.9;
 // More than this share of all readings is not a slip but a mess; the rest stays in, and says so.
 const MOST_ASIDE = 0.34;
 
-/** What readings are adjusted in: what is held of the walls beforehand, and what trial fits say. */
+/** Setting of the adjustment: priors of the walls, the frame, and trial fits. */
 export interface Model {
   readonly trials: TrialStatements;
   readonly priors: ReadonlyMap<FieldName, Prior>;
@@ -48,7 +48,7 @@ export function gaugeOf(surfaces: readonly SurfaceName[], extent: Extent): Obser
   }));
 }
 
-/** How many times the usual error a reading’s is, as repeats show it. */
+/** Factor of a reading's error over the usual one, learned from repeats. */
 export function factors(errors: readonly LearnedError[]) {
   return (reading: Reading) =>
     reading.sd === undefined ? (errors.find((one) => one.instrument === instrumentOf(reading))?.factor ?? 1) : 1;
@@ -64,7 +64,7 @@ function observationsOf(reading: Reading, { setting, factor }: Model): { all: Ob
   };
 }
 
-/** Readings and trial fits, solved as they are. */
+/** Solves the given readings and trial fits together. */
 export function solveWith(model: Model, readings: readonly Reading[]): Solved {
   const parts = readings.map((one) => observationsOf(one, model));
   return solve({
@@ -78,7 +78,7 @@ export interface Adjusted {
   readonly solved: Solved;
   /** Ids of readings set aside, each with the one that was off by nearly as much. */
   readonly aside: ReadonlyMap<string, string | null>;
-  /** Why the readings could not be solved, when they could not. */
+  /** Reason when the readings could not be solved; null otherwise. */
   readonly failed: 'not-solvable' | 'not-settled' | null;
 }
 
@@ -150,7 +150,7 @@ function suspects(solved: Solved, kept: ReadonlySet<string>): [string, string | 
   ];
 }
 
-/** How far a statement is off from what the others say. */
+/** Difference of a statement from what the others predict. */
 export interface Off {
   readonly expected: number;
   readonly off: number;
@@ -169,5 +169,5 @@ export function worstOf(reading: Reading, model: Model, solved: Solved): Off {
   return worstFirst(offs);
 }
 
-/** The statement that is off the most. */
+/** Statement with the largest w. */
 export const worstFirst = (offs: readonly Off[]): Off => offs.reduce((worst, one) => (one.w > worst.w ? one : worst));

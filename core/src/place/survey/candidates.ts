@@ -57,16 +57,16 @@ type Side = 'left' | 'right';
 const SIDES = ['left', 'right'] as const;
 const ALONG = ['left', 'middle', 'right'] as const;
 
-/** What spots are chosen from. Millimetres. */
+/** Geometry the spots are chosen from. Millimetres. */
 interface Situation {
   readonly extent: Extent;
-  /** Side walls that are there. */
+  /** Side walls of the place. */
   readonly sides: readonly Side[];
   readonly heights: readonly number[];
   readonly tools: Tools;
-  /** Where a level stands on a wall. */
+  /** Height of a level's lower end on a wall. */
   readonly footMm: number;
-  /** How much of the floor a level covers. */
+  /** Length of floor a level covers. */
   readonly floorMm: number;
   readonly nearlySquare: boolean;
 }
@@ -116,7 +116,7 @@ const levelEdge = (wall: Side | 'back', upMm: number, overMm: number): Spot => (
   overMm,
 });
 
-/** The spots of each kind that are worth asking for. */
+/** Spots worth asking for, by kind of reading. */
 const SPOTS: { readonly [Kind in ReadingKind]: (situation: Situation) => Spot[] } = {
   width: ({ heights }) =>
     heights.flatMap((upMm) => (['back', 'front'] as const).map((at): Spot => ({ kind: 'width', at, upMm }))),

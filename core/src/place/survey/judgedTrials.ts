@@ -5,7 +5,7 @@ import { NotSolvable, type Solved } from './solve';
 
 /** A note that one slip of the finger explains is asked about from here on. */
 const LIKE_A_SLIP = 2;
-/** Trial fits that count, and what is solved with them. */
+/** Trial fits that count, with the survey solved from them. */
 export interface Judged {
   readonly solved: Solved;
   readonly counting: readonly Trial[];

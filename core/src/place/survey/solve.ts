@@ -109,7 +109,7 @@ class Adjustment implements Solved {
     this.alpha = new Float64Array(observations.length);
   }
 
-  /** Solves; with curved statements again and again, until nothing moves. */
+  /** Solves; repeats with curved statements until nothing moves. */
   run(): void {
     const { observations } = this;
     const n = observations.length;
@@ -137,7 +137,7 @@ class Adjustment implements Solved {
     if (!this.alpha.every(Number.isFinite)) throw new NotSolvable('positions that are no numbers');
   }
 
-  /** Rows as the walls are held to be now, and what was said less what the prior expects of them. */
+  /** Linearises every statement at the current walls; returns rows and residuals against the prior. */
   private round(fixed: readonly (Row | null)[]) {
     const rows: Row[] = [];
     const residual = new Float64Array(this.observations.length);

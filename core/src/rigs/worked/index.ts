@@ -76,10 +76,10 @@ export function exampleOf(system: SystemName): Example {
 
 type Made = ReturnType<typeof made>;
 
-/** Rows of a table, none twice. */
+/** Removes repeated rows. */
 const once = (rows: readonly string[]) => [...new Set(rows)];
 
-/** The pieces of the lowest shelf, each with how its length comes about. */
+/** Table rows for the pieces of the lowest shelf, with the terms of each length. */
 function pieceRows({ pieces }: Made, job: Job): string[] {
   const length = (value: number) => lengthWords(value, job, false);
   const told = new Set<string>();
@@ -99,7 +99,7 @@ function pieceRows({ pieces }: Made, job: Job): string[] {
   });
 }
 
-/** The joints of the lowest shelf, each with its screws. */
+/** Table rows for the joints of the lowest shelf. */
 function screwRows({ pieces, fixings }: Made, job: Job): string[] {
   const length = (value: number) => lengthWords(value, job, false);
   const rows = fixings.flatMap(({ shelf, through, into, label, holes, length: long, screw }) => {
@@ -114,7 +114,7 @@ function screwRows({ pieces, fixings }: Made, job: Job): string[] {
   return once(rows);
 }
 
-/** How the lowest shelf holds, and what would cure it. */
+/** Strength of the lowest shelf, and its cures. */
 function strengthLine({ holds, pieces: parts, hardware, fixings, opening }: Made, job: Job): string {
   const input = { holds, parts, hardware, fixings, contents: null, opening, job };
   const strengths = strengthOf(input);

@@ -117,7 +117,7 @@ export function readReadingsCsv(contents: string, unit: JobUnit): Result<ReadRow
 /** Line ends in a text: those within a cell too, so that lines are numbered as an editor numbers them. */
 const linesIn = (part: string) => part.split('\n').length - 1;
 
-/** A cell of a row by its column, without what stands around it. */
+/** Returns a trimmed cell of a row by its column. */
 type Cell = (name: string) => string;
 
 function rowReading(row: Record<string, string>, usual: JobUnit, id: string): Result<Reading, Message> {
@@ -158,7 +158,7 @@ interface TypedSpot {
   readonly typed: Record<string, TypedLength>;
 }
 
-/** Where a reading was taken: what is left empty is as it usually is, if that is known. */
+/** Reads the spot of a row; empty cells take the usual value when there is one. */
 function spotOfRow(kind: ReadingKind, unit: JobUnit, cell: Cell): Result<TypedSpot, Message> {
   let spot = spotOfKind(kind);
   const typed: Record<string, TypedLength> = {};
@@ -181,7 +181,7 @@ function spotOfRow(kind: ReadingKind, unit: JobUnit, cell: Cell): Result<TypedSp
   return needed ? missing(needed.name) : ok({ spot, typed });
 }
 
-/** The second leg of a triangle; nothing for other readings. */
+/** Second leg of a triangle; undefined for other readings. */
 function otherLeg(kind: ReadingKind, unit: JobUnit, cell: Cell): Result<TypedLength | undefined, Message> {
   if (kind !== 'triangle') return ok(undefined);
   const other = parseLength(cell('other'), { unit, sign: 'positive' });

@@ -15,7 +15,7 @@ export interface ElevationFrame {
 
 type Side = 'left' | 'right';
 
-/** Positions in the elevation that spots are drawn at. Millimetres. */
+/** Drawing positions in the elevation. Millimetres. */
 function positionsIn({ extent, smallMm }: ElevationFrame) {
   const { left, right } = extent;
   const mid = (left + right) / 2;
@@ -38,7 +38,7 @@ const dotInward = (at: Point, frame: ElevationFrame, ink: SpotInk): Shape[] => {
   return dotShapes(at, [at[0] + frame.smallMm * 0.8 * (end ? -1 : 1), at[1]], end ? 'end' : 'start', ink);
 };
 
-/** Where an upright level or straightedge is held on a wall. */
+/** Drawing position of an upright level or straightedge. */
 const heldOn = (spot: Extract<Spot, { kind: 'plumb' }> | Upright, frame: ElevationFrame): number => {
   const { sideOf, beside } = positionsIn(frame);
   return spot.wall === 'back' ? sideOf(spot.side) : beside(spot.wall, 0.7);

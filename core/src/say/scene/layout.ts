@@ -31,10 +31,10 @@ export interface LayoutSceneOptions {
 /** A board is drawn at least so wide for its length: at its true scale it would be a line. */
 const SLENDER = 1 / 9;
 
-/** Where things of a layout lie on its drawing. */
+/** Maps a layout to its drawing. */
 interface Sheet {
   readonly lengthMm: number;
-  /** As wide as it is drawn. */
+  /** Width of the board as drawn. */
   readonly highMm: number;
   readonly wider: number;
   readonly at: (x: number, y: number) => Point;
@@ -60,7 +60,7 @@ type PartNode = Extract<CutNode, { is: 'part' }>;
 const middleOf = ({ xMm, yMm, lengthMm, widthMm }: Rect, { at }: Sheet): Point =>
   at(xMm + lengthMm / 2, yMm + widthMm / 2);
 
-/** What is left, with its size where there is room for it. */
+/** Draws a rest, with its size when there is room. */
 function restShapes(rest: Rect, sheet: Sheet, tape: Tape): Shape[] {
   const filled: Shape = { is: 'polygon', role: 'rest', points: sheet.box(rest) };
   const roomy = rest.lengthMm > sheet.lengthMm / 5 && rest.widthMm * sheet.wider > sheet.highMm / 7;
@@ -112,7 +112,7 @@ function partShapes(node: PartNode, sheet: Sheet, { blanks, parts = [], made }: 
   ];
 }
 
-/** Cuts the shop makes, each a line. */
+/** Lines for the cuts the shop makes. */
 function shopCuts(node: CutNode, { at }: Sheet): Shape[] {
   if (node.is !== 'cut' || !node.shop) return [];
   return node.pieces.slice(0, -1).map((piece): Shape => {

@@ -7,7 +7,7 @@ import { dotShapes, stringShapes, type SpotDrawers, type SpotInk } from './spotS
 
 type Side = 'left' | 'right';
 
-/** Positions in a section that spots are drawn at. Millimetres. */
+/** Drawing positions in a section. Millimetres. */
 interface Section {
   readonly extent: Extent;
   /** A small distance on the sheet. */
@@ -48,7 +48,7 @@ const path = (points: readonly Point[], { role, about }: SpotInk): Shape => ({
   ...(about ? { about } : {}),
 });
 
-/** Where something is held on a wall, across. */
+/** Drawing position across of an instrument on a wall. */
 const heldAt = (
   spot: Extract<Spot, { kind: 'plumb' }> | Extract<Spot, { kind: 'straightedge' }>,
   { extent, wall }: Section,

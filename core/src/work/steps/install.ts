@@ -76,7 +76,7 @@ export function install(work: Work, ready: Prepared['ready'], made: Made, suppor
   return steps;
 }
 
-/** Boards into their places, in the order in which they get in. */
+/** Puts boards in, in the order in which they fit past each other. */
 function boardsIn(work: Work, put: Put, up: readonly After[]): readonly After[] {
   const order = work.waysIn.order === 'bottom-up' ? work.shelves : [...work.shelves].reverse();
   let last: After[] = [];
@@ -87,7 +87,7 @@ function boardsIn(work: Work, put: Put, up: readonly After[]): readonly After[] 
   return last.length > 0 ? last : up;
 }
 
-/** Screw heads that are seen, filled and sanded before paint. */
+/** Fills and sands visible screw heads before paint. */
 function headsFilled({ job, parts, fixings }: Work, put: Put, after: readonly After[]): readonly After[] {
   const faces = new Set<string | null>(parts.filter(({ role }) => FACES.has(role)).map((part) => part.id));
   const heads = fixings.reduce((sum, fixing) => sum + (faces.has(throughOf(fixing)) ? fixing.holes.length : 0), 0);
@@ -99,7 +99,7 @@ function headsFilled({ job, parts, fixings }: Work, put: Put, after: readonly Af
 const finishedPieces = (parts: readonly Part[]): Part[] =>
   parts.filter(({ role }) => role !== 'mesh' && role !== 'closet-rod');
 
-/** The finish, where it is put on last. */
+/** Puts the finish on last, where the job says so. */
 function finishedLast({ job, parts }: Work, put: Put, after: readonly After[]): readonly After[] {
   if (job.build.finish !== 'after' || job.stock.finish === 'bare') return after;
   const areaM2 = finishedPieces(parts).reduce((sum, part) => sum + surfaceOf(part), 0);
@@ -108,14 +108,17 @@ function finishedLast({ job, parts }: Work, put: Put, after: readonly After[]): 
   return ready;
 }
 
-/** Seams along walls, where boards are painted and fitted to them. */
+/** Caulks the seams of painted, fitted boards. */
 function seamsClosed({ job, takes, parts, shelves }: Work, put: Put, after: readonly After[]): readonly After[] {
   const fitted = parts.some(({ role, fit, corner }) => role === 'board' && (fit !== null || corner !== null));
   const seams = job.stock.finish === 'paint' && job.fit.habit !== 'loose' && takes === 'boards' && fitted;
   return seams ? [{ step: put(caulkSeams(shelves.length, after)), wait: 'caulk' }] : after;
 }
 
-/** What was painted before it went in has fillers and seams to be painted over. @returns the step, or null */
+/**
+ * Paints over fillers and seams of boards painted before they went in.
+ * @returns the step, or null
+ */
 function touchedUp({ job, shelves }: Work, put: Put, after: readonly After[]): string | null {
   const seamed = after.some((before) => typeof before !== 'string' && before.wait === 'caulk');
   if (job.stock.finish !== 'paint' || !(seamed || job.build.finish === 'before')) return null;
@@ -124,13 +127,13 @@ function touchedUp({ job, shelves }: Work, put: Put, after: readonly After[]): s
 
 interface Curing {
   readonly touched: string | null;
-  /** Steps that put on a coat at the place. */
+  /** Ids of steps that put on a coat at the place. */
   readonly coats: readonly string[];
   readonly after: readonly After[];
   readonly boards: readonly After[];
 }
 
-/** What a load waits for: the last coat, cured. */
+/** Lags before loading: the last coat must cure. */
 function cured({ job }: Work, { touched, coats, after, boards }: Curing): After[] {
   const { finish } = job.stock;
   if (touched !== null) return [{ step: touched, wait: 'cure' }];

@@ -31,7 +31,7 @@ interface Lot {
   readonly after: readonly After[];
 }
 
-/** What cutting waits for: the shop; for boards, that panels are glued up. */
+/** Steps cutting waits for: the shop, and for boards the glue-up of panels. */
 interface Wood {
   readonly bought: After;
   readonly panels: After;
@@ -62,7 +62,10 @@ export function make(work: Work, opened: readonly After[], measuredInPlace: read
   return { steps, supports: main, boards, unit: whole };
 }
 
-/** All steps of a lot. @returns what comes next waits for */
+/**
+ * Writes all steps of a lot.
+ * @returns lags for the steps that follow
+ */
 function makeLot(work: Work, put: Put, wood: Wood, lot: Lot): readonly After[] {
   const { job } = work;
   const { name, parts } = lot;
@@ -87,7 +90,7 @@ function makeLot(work: Work, put: Put, wood: Wood, lot: Lot): readonly After[] {
   return ready;
 }
 
-/** Sheets, boards and sticks are cut, each where there are any. */
+/** Writes the steps that cut sheets, boards and sticks, as far as there are any. */
 function cutLot(work: Work, put: Put, { bought, panels }: Wood, { name, parts, after }: Lot): (After | null)[] {
   const of = (ids: readonly string[]) => parts.filter(({ id }) => ids.includes(id));
   const [sheets, boards, sticks] = [of(work.kinds.sheets), of(work.kinds.boards), of(work.kinds.sticks)];
@@ -103,7 +106,7 @@ function cutLot(work: Work, put: Put, { bought, panels }: Wood, { name, parts, a
   ];
 }
 
-/** Joints, holes, pins and brackets, one after another. */
+/** Writes the steps for joints, holes, pins and brackets. */
 function workLot(
   work: Work,
   put: Put,

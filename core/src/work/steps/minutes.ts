@@ -1,4 +1,4 @@
-/** What a step takes: to begin with, and for each of what it counts. Minutes. */
+/** Working time of a step: fixed part, and part per item. Minutes. */
 interface Takes {
   readonly begin: number;
   readonly each: number;
@@ -7,8 +7,8 @@ interface Takes {
 const fixed = (begin: number): Takes => ({ begin, each: 0 });
 
 /**
- * Time with both hands on a step, minutes; waiting is in `waits.ts`. All assumed: what someone who has done it before
- * takes without hurry. A person's own times take their place as jobs teach them.
+ * Working time of each step, minutes; waits are in `waits.ts`. All assumed: an experienced person without hurry. The
+ * person's own times replace them as jobs teach them.
  */
 export const MINUTES = {
   clearOut: fixed(45),
@@ -80,12 +80,12 @@ export const MINUTES = {
 
 export type Timed = keyof typeof MINUTES;
 
-/** What a step takes for so many, minutes, not rounded. */
+/** Working time of a step for `count` items, minutes, not rounded. */
 export const minutesFor = (step: Timed, count = 0): number => MINUTES[step].begin + count * MINUTES[step].each;
 
 /** Whole minutes, in fives above a quarter of an hour. */
 export const wholeMinutes = (minutes: number): number =>
   minutes <= 15 ? Math.max(1, Math.round(minutes)) : Math.round(minutes / 5) * 5;
 
-/** What a step takes for so many, as it is told: whole minutes. */
+/** Working time of a step for `count` items, rounded as shown to the person. */
 export const usualMinutes = (step: Timed, count = 0): number => wholeMinutes(minutesFor(step, count));

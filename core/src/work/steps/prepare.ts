@@ -33,7 +33,10 @@ export function prepare(work: Work): Prepared {
   return { steps, ready: marked(work, put, walls) };
 }
 
-/** Old holes filled twice and sanded; what comes next waits for. */
+/**
+ * Fills old holes twice and sands them.
+ * @returns lags for the steps that follow
+ */
 function filled({ job }: Work, put: Put, after: Waits): Waits {
   const { holes } = job.build.prepare;
   if (holes === 0) return after;
@@ -42,7 +45,7 @@ function filled({ job }: Work, put: Put, after: Waits): Waits {
   return [put(sandPlace(holes, [{ step: second, wait: 'filler' }]))];
 }
 
-/** Walls primed and painted twice. */
+/** Primes the walls and paints them twice. */
 function painted({ job }: Work, put: Put, after: Waits): Waits {
   if (!job.build.prepare.paint) return after;
   const primed = put(primePlace(after));
@@ -51,7 +54,7 @@ function painted({ job }: Work, put: Put, after: Waits): Waits {
   return [{ step: second, wait: 'paint' }];
 }
 
-/** The level line, studs where something hangs on them, heights. */
+/** Marks the level line, the studs if fixings need them, and the heights. */
 function marked({ job, fixings, shelves }: Work, put: Put, after: Waits): After[] {
   const { walls } = job.place;
   const line = put(levelLine(job, after));

@@ -37,10 +37,13 @@ function lagOf(before: After, build: Pick<BuildWish, 'waits'>): StepLag {
   return { step: before.step, ...waitOf(before.wait, build), wait: before.wait };
 }
 
-/** Writes down a step. @returns its id, for what waits for it */
+/**
+ * Appends a step.
+ * @returns its id
+ */
 export type Put = (step: Written) => string;
 
-/** A list of steps, and what writes into it. */
+/** Returns an empty list of steps and the function that appends to it. */
 export function stepWriter(build: Pick<BuildWish, 'waits'>): { readonly steps: Step[]; readonly put: Put } {
   const steps: Step[] = [];
   const put: Put = (step) => {

@@ -92,7 +92,7 @@ export function* planCutting(
   };
 }
 
-/** What lies on the bench and on the rack. */
+/** Stock on the bench and on the rack. */
 function keptStock({ job, bench = [], rack }: CuttingInput): StockItem[] {
   const { stock, wood } = job;
   return [
@@ -101,7 +101,7 @@ function keptStock({ job, bench = [], rack }: CuttingInput): StockItem[] {
   ];
 }
 
-/** A list of problems in which none is twice. */
+/** Collects problems, each once. */
 function saidOnce(): { readonly said: readonly Problem[]; readonly say: (problem: Problem) => void } {
   const said: Problem[] = [];
   const known = new Set<string>();
@@ -140,7 +140,7 @@ function* layOutAll(
   return all.filter(({ blank }) => left.includes(blank));
 }
 
-/** Work that is a share of a whole: what it yields, told of the whole. */
+/** Scales the progress of a part to the progress of the whole. */
 function* shareOf<T>(work: Generator<number, T>, from: number, share: number): Generator<number, T> {
   let step = work.next();
   for (; !step.done; step = work.next()) yield from + share * step.value;

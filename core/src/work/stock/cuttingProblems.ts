@@ -4,13 +4,13 @@ import { doubtful, stop, type Problem } from '../../base/problem';
 import type { Blank } from './blanks';
 import type { StockItem } from './catalogue';
 
-/** The shelf a blank is for; all of them where it is for none alone. */
+/** The shelf a blank is for, or all shelves. */
 function concerns(blank: Blank, parts: readonly Part[]) {
   const shelf = parts.find((part) => part.id === blank.parts[0])?.shelf ?? 0;
   return shelf > 0 ? ({ is: 'shelf', shelf } as const) : ({ is: 'shelves' } as const);
 }
 
-/** What can be wrong with getting and cutting blanks, told of the parts they are for. */
+/** Makers of the problems of getting and cutting blanks. */
 export function cuttingProblems(parts: readonly Part[]) {
   const pieceOf = (blank: Blank) => text(blank.label);
   const sectionOf = ({ thicknessMm, widthMm }: Blank): Message =>

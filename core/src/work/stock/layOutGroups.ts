@@ -12,10 +12,7 @@ import { barTree, ordered } from './trees';
 /** What is left on a strip that is ripped out of a wider board, for its second, final rip. Millimetres. */
 const RIPPED_MM = 2;
 
-/**
- * Layouts as they come about. What is on the rack or the bench is there once: a piece that is taken is not offered
- * again.
- */
+/** Collects layouts. A piece of the rack or the bench is used once. */
 export class Laying {
   readonly groups: CuttingGroup[] = [];
   readonly layouts: Layout[] = [];
@@ -36,25 +33,28 @@ export interface LayingOut {
   readonly carry: { readonly lengthMm: number; readonly widthMm: number } | null;
   readonly solver: Solver;
   readonly effort: { readonly bars: Effort; readonly sheets: SheetEffort };
-  /** After the ids of groups that are laid out once more. */
+  /** Suffix for the ids of groups laid out a second time. */
   readonly again: string;
 }
 
 /** Settings that mean nothing differ in the thousandth: sizes to a hundredth of a millimetre. */
 const round = (mm: number) => Math.round(mm * 100) / 100;
-/** Blanks of one section are cut from one kind of board. */
+/** Key of a section: blanks with the same key are cut from the same boards. */
 export const sectionKey = ({ form, material, thicknessMm, widthMm }: Blank): string =>
   [form, material, round(thicknessMm), round(widthMm)].join('/');
-/** Blanks of one thickness are cut from one kind of sheet. */
+/** Key of a sheet: blanks with the same key are cut from the same sheets. */
 export const sheetKey = ({ material, thicknessMm }: Blank): string => [material, round(thicknessMm)].join('/');
 
-/** Equal blanks wait together, by the id of their first; each is handed out once. */
+/** Hands out equal blanks one by one, by the id of the first. */
 function waitingRoom(alike: readonly (readonly Sourced[])[]) {
   const waiting = new Map(alike.map((all) => [all[0]!.blank.id, all.map(({ blank }) => blank)]));
   return (id: string): Blank => waiting.get(id)!.shift()!;
 }
 
-/** Lays blanks of one section out on boards. @returns those for which there is nothing left */
+/**
+ * Lays blanks of one section out on boards.
+ * @returns blanks without stock
+ */
 export function layOutBars(
   group: readonly Sourced[],
   laying: Laying,
@@ -96,8 +96,8 @@ export function layOutBars(
 }
 
 /**
- * Lays blanks of one thickness out on sheets; yields its share of the work. @returns those for which there is nothing
- * left
+ * Lays blanks of one thickness out on sheets; yields progress.
+ * @returns blanks without stock
  */
 export function* layOutSheets(
   group: readonly Sourced[],

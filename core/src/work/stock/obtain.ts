@@ -8,14 +8,14 @@ import type { StockItem } from './catalogue';
 import type { CuttingProblems } from './cuttingProblems';
 import { fromSheets, layersFor, sourcesFor, type Sources } from './sources';
 
-/** A blank, and what it can be cut from. */
+/** A blank with the stock it can be cut from. */
 export interface Sourced {
   readonly blank: Blank;
   readonly sources: Sources;
   readonly sheet: boolean;
 }
 
-/** What blanks are got from, and who is told what does not go as asked. */
+/** Settings for getting blanks, and where to report problems. */
 export interface Obtaining {
   readonly stock: Job['stock'];
   readonly carry: { readonly lengthMm: number; readonly widthMm: number } | null;
@@ -27,9 +27,9 @@ export interface Obtaining {
 
 /** A section so much narrower than a blank still does: it is as it comes. Millimetres. */
 export const SAME_WIDTH_MM = 0.6;
-/** What is narrower than this, or hardly longer than the blank, makes no panel. Millimetres (assumed). */
+/** Least width of a board for a glued panel, and its least length over the blank. Millimetres (assumed). */
 const STRIP_MM = { leastWide: 60, over: 30 };
-/** A piece shorter than this is not worth a joint. Millimetres (assumed). */
+/** Shortest piece worth a joint. Millimetres (assumed). */
 const SHORTEST_JOINED_MM = 100;
 const SAME_LENGTH_MM = 1e-6;
 
@@ -37,7 +37,7 @@ export const isFromRack = ({ id }: Pick<StockItem, 'id'>): boolean => id.startsW
 export const isFromBench = ({ id }: Pick<StockItem, 'id'>): boolean => id.startsWith('bench:');
 const isFresh = (item: StockItem) => !isFromRack(item) && !isFromBench(item);
 
-/** A blank as it can be had: whole, in layers, end to end, or glued up from strips; nothing where it cannot be had. */
+/** Finds how to get a blank: whole, in layers, end to end, or glued up from strips; empty when impossible. */
 export function obtain(blank: Blank, items: readonly StockItem[], obtaining: Obtaining): Sourced[] {
   const { problems, say, stock } = obtaining;
   const leave = new Set(stock.leave);

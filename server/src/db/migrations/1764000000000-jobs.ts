@@ -1,6 +1,6 @@
 import type { MigrationInterface, QueryRunner } from 'typeorm';
 
-/** What goes when its job does. */
+/** Rows go when their job is deleted. */
 const WITH_ITS_JOB = 'ON DELETE CASCADE ON UPDATE NO ACTION';
 
 /** Jobs and every version of each that was ever saved. */

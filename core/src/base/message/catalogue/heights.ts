@@ -1,6 +1,6 @@
 import type { Count, Inner, Length, None, Text } from '../kinds';
 
-/** Heights, and why one is not free: codes with their parameters. */
+/** Heights, and why a height is blocked: codes with their parameters. */
 export interface HeightsMessages {
   'there.level-line': None;
   'there.skirting': None;

@@ -1,6 +1,6 @@
 import type { About, Angle, Count, Inner, Length, None, Text } from '../kinds';
 
-/** Pieces, their ends and what is cut at them: codes with their parameters. */
+/** Pieces, their ends and cuts: codes with their parameters. */
 export interface PartsMessages {
   // How a piece is cut and how it goes in
   'end.square': None;

@@ -1,6 +1,6 @@
 import type { About, Angle, Count, Inner, Length, Measure, None, Text } from '../kinds';
 
-/** Readings, where they are taken, and what is read next: codes with their parameters. */
+/** Readings, their spots and the advice for the next: codes with their parameters. */
 export interface SurveyMessages {
   // A table of readings from elsewhere
   'outline.unreadable': None;

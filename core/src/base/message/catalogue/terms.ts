@@ -1,6 +1,6 @@
 import type { About, Angle, Count, Inner, Length, None, Text } from '../kinds';
 
-/** What figures are made up of: codes with their parameters. */
+/** Terms of figures: codes with their parameters. */
 export interface TermsMessages {
   // Terms: how a figure came about
   'term.shallowest': None;

@@ -1,6 +1,6 @@
 import type { Count, Length, None, Text } from '../kinds';
 
-/** What is wrong with a figure that was typed, or with a file: codes with their parameters. */
+/** Faults in typed figures and in files: codes with their parameters. */
 export interface TypedMessages {
   // What a person typed as a length, an angle or a mass
   'quantity.empty': { example: Text };

@@ -61,7 +61,7 @@ export function effortAt(fromMm: number, toMm: number, { often, reaches, kg, han
   return off / reaches.length + HEAVY * kg * Math.max(0, fromMm);
 }
 
-/** The effort of fetching something from each of many heights, millimetres. */
+/** Effort of fetching a thing from each height, millimetres. */
 export function effortsOver(tops: Float64Array, fetched: Fetched): Float64Array {
   const efforts = new Float64Array(tops.length);
   for (let j = 0; j < tops.length; j += 1) efforts[j] = effortAt(tops[j] as number, tops[j] as number, fetched);

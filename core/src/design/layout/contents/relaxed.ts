@@ -28,7 +28,7 @@ export class Relaxed {
   /** Which band each of them is. */
   private readonly band: Int32Array;
   private readonly bandMm: number;
-  /** How many bands are looked at one by one; beyond them a gap is as good as any larger one. */
+  /** Number of bands told apart; a larger gap counts the same. */
   private readonly bands: number;
   private readonly ways: readonly Way[];
   private readonly effort: Float64Array[];
@@ -88,7 +88,7 @@ export class Relaxed {
     return { bound: bound + price.reduce((sum, one) => sum + one, 0), share, picks };
   }
 
-  /** Clear at the least between two bands, and from the bottom; at the most a band more. Millimetres. */
+  /** Least clear height between two bands, or from the bottom when i < 0; the most is one band more. Millimetres. */
   private clear(i: number, j: number): number {
     const from = i < 0 ? this.ground.bottomMm : (this.low[i] as number);
     return (this.low[j] as number) - this.ground.thicknessMm - from;
@@ -98,7 +98,7 @@ export class Relaxed {
     return Math.min((this.band[j] as number) - (this.band[i] as number), this.bands + 1);
   }
 
-  /** Clear at the most and at the least in the space from one band to another. */
+  /** Most and least clear height of the space between two bands. */
   private clearance(i: number, j: number): { mostMm: number; leastMm: number } {
     const large = this.apart(i, j) > this.bands;
     const mostMm = large ? this.ground.topMm - (this.low[i] as number) : this.clear(i, j) + this.bandMm;
@@ -106,7 +106,7 @@ export class Relaxed {
     return { mostMm, leastMm };
   }
 
-  /** The most that is gained in each space: between bands, below the first shelf, above the last. */
+  /** Largest gain of each space: between bands, below the first shelf, above the last. */
   private valuesOf(price: Float64Array) {
     const { topMm, hangsMm, leastGapMm, stands } = this.ground;
     const { low, bandMm, bands } = this;
@@ -135,7 +135,7 @@ export class Relaxed {
     return { between, first, last };
   }
 
-  /** The least each band costs as the last of so many shelves, and which band was before it. */
+  /** Dynamic program: least cost of each band as the last of n shelves, and the band before. */
   private cheapest({ between, first }: ReturnType<Relaxed['valuesOf']>) {
     const size = this.low.length;
     const before: Int32Array[] = [];
@@ -158,7 +158,7 @@ export class Relaxed {
     return { before, sums };
   }
 
-  /** Fills the spaces of the layout that was found, from the top down: what stands in each, and how much of it. */
+  /** Walks the found layout from the top down; records the share and the picks of each space. */
   private walkBack(
     price: Float64Array,
     before: readonly Int32Array[],

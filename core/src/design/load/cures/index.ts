@@ -61,7 +61,7 @@ function curesOf(held: HeldBoard, { shelf, weakest }: Strength, system: SystemNa
     .slice(0, MOST);
 }
 
-/** What would make a board that bends stiff and strong enough, alone or two together. */
+/** Cures for a board that bends too much: single changes first, then pairs. */
 function stifferBoards(trial: Trial, hasBack: boolean): Found[] {
   const cleat = backCleat(trial, hasBack);
   const alone = [

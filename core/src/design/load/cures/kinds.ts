@@ -22,17 +22,16 @@ const sold = (both: { readonly metric: number[]; readonly inch: number[] }, { un
 /** A bracket more, with its screws, as litres of wood cost. */
 const BRACKET_PRICE = 4;
 const SCREW_PRICE = 0.1;
-/** More screws than this find no place in a joint. */
+/** Most screws that fit in one joint (assumed). */
 const MOST_SCREWS = 8;
 /**
- * Where a back cleat carries, about, out from the wall; the section of such a cleat, and of the nosing that comes with
- * it.
+ * Distance from the wall at which a back cleat carries; sections of that cleat and its nosing. Millimetres (assumed).
  */
 const BACK_CLEAT_MM = 10;
 const CLEAT_SECTION_MM2 = 45 * 20;
 const NOSING_MM = { thick: 20, section: 65 * 20 };
 
-/** A higher nosing; null where the system has none, or none is enough. */
+/** Tries higher nosings; null when the system has none or no size is enough. */
 export function higherNosing({ job, system, model, materials, tryOut }: Trial): Found | null {
   const asked = askedOf(job, system) as Readonly<Record<string, unknown>>;
   const thick = asked.nosingThickness as { mm: number } | undefined;
@@ -55,7 +54,7 @@ const isHollow = ({ support }: Job) => support.system === 'floating-rails';
 const thicknessesAbove = (job: Job, { thicknessMm }: PlateModel) =>
   sold(THICKNESSES, job).filter((mm) => mm > thicknessMm + 0.5);
 
-/** A thicker board; null where it is hollow, or none is enough. */
+/** Tries thicker boards; null for hollow shelves or when no size is enough. */
 export function thickerBoard({ job, model, materials, boardLitres, tryOut }: Trial): Found | null {
   if (isHollow(job)) return null;
   const found = leastGood(thicknessesAbove(job, model), (mm) => tryOut(thicker(model, mm)));
@@ -68,7 +67,7 @@ export function thickerBoard({ job, model, materials, boardLitres, tryOut }: Tri
   };
 }
 
-/** Woods that stay stiffer, the cheapest first. */
+/** Woods stiffer after years of load, cheapest first. */
 function stifferWoods({ job, materials }: Trial): Material[] {
   const lasting = ({ eAlongMpa, creep }: Material) => eAlongMpa / (1 + creep);
   return materialsOf(job.wood.own)
@@ -76,7 +75,7 @@ function stifferWoods({ job, materials }: Trial): Material[] {
     .sort((a, b) => a.price - b.price);
 }
 
-/** Another wood; null where none is enough. */
+/** Tries other woods, cheapest first; null when none is enough. */
 export function otherWood(trial: Trial): Found | null {
   const { model, materials, boardLitres, tryOut } = trial;
   for (const board of stifferWoods(trial)) {
@@ -92,7 +91,7 @@ export function otherWood(trial: Trial): Found | null {
   return null;
 }
 
-/** More brackets; null where the system has none, or none are enough. */
+/** Tries more brackets; null for other systems or when no number is enough. */
 export function moreBrackets({ system, model, tryOut }: Trial): Found | null {
   if (system !== 'brackets') return null;
   const now = model.rests.length;
@@ -117,7 +116,7 @@ interface Base {
   readonly cost: number;
 }
 
-/** Cleats on three sides in place of two: a cure, or a base for one; null where there is no back wall. */
+/** Tries cleats on three sides instead of two: a cure, or a base for a pair; null without a back wall. */
 export function backCleat(trial: Trial, hasBack: boolean): { found: Found | null; base: Base } | null {
   const { job, system, model, materials, tryOut } = trial;
   if (system !== 'end-cleats' || !hasBack) return null;
@@ -137,7 +136,7 @@ export function backCleat(trial: Trial, hasBack: boolean): { found: Found | null
   return { found: tried.good ? { change, words, tried, cost } : null, base };
 }
 
-/** What nothing cures alone, two things may: another wood or a back cleat, and a thicker board. */
+/** Pairs of changes when no single one is enough: another wood or a back cleat, with a thicker board. */
 export function together(trial: Trial, cleat: Base | null): Found[] {
   const { job, model, materials, boardLitres, tryOut } = trial;
   if (isHollow(job)) return [];
@@ -167,7 +166,7 @@ export function together(trial: Trial, cleat: Base | null): Found[] {
   });
 }
 
-/** More screws in the joint that gives way first; null where it holds, or so many find no place. */
+/** Counts the screws the weakest joint needs; null when the joint holds or the screws find no place. */
 export function moreScrews({ job, system }: Trial, weakest: Strength['weakest']): Found | null {
   const asked = askedOf(job, system) as Readonly<Record<string, unknown>>;
   const screws = asked.screws as number | undefined;

@@ -8,14 +8,14 @@ import type { PlateModel } from '../plateModel';
 import { bendingUsed, sagOf } from '../strength';
 import { carriedBy } from '../uses';
 
-/** What a shelf would be like: its sag after years, and how much of its strength is used. */
+/** Result of trying a change: sag after years of load, and share of the strength used. */
 export interface Tried {
   readonly sagMm: number;
   readonly used: number;
   readonly good: boolean;
 }
 
-/** Something that would make a shelf good enough. */
+/** A change that makes a shelf good enough. */
 export interface Found {
   readonly change: Change;
   readonly words: Message;
@@ -24,7 +24,7 @@ export interface Found {
   readonly cost: number;
 }
 
-/** A shelf that is not good, and what can be tried on it. */
+/** A shelf that fails, with everything needed to try changes. */
 export interface Trial {
   readonly job: Job;
   readonly system: SystemName;
@@ -35,7 +35,7 @@ export interface Trial {
   readonly tryOut: (model: PlateModel, by?: Materials) => Tried;
 }
 
-/** A shelf under its load, to be tried with other boards. */
+/** Prepares a shelf and its load for trying changes. */
 export function trialOf(
   held: HeldBoard,
   { job, system, contents, boardLitres }: Pick<Trial, 'job' | 'system' | 'boardLitres'> & { contents: Contents | null },
@@ -59,7 +59,7 @@ interface Size {
   readonly tried: Tried;
 }
 
-/** The least of some sizes, each stiffer than the one before, that is good; null where none is. */
+/** Smallest good size, by bisection over sizes sorted by stiffness; null when none is good. */
 export function leastGood(sizes: readonly number[], tried: (size: number) => Tried): Size | null {
   let found: Size | null = null;
   for (let [low, high] = [0, sizes.length]; low < high;) {

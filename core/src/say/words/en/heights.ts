@@ -1,6 +1,6 @@
 import type { Sentences } from '../sentences';
 
-/** Heights, and why one is not free, in English. */
+/** Heights, and why a height is blocked, in English. */
 export const heightsEn: Sentences = {
   'there.level-line': 'the level line',
   'there.skirting': 'the skirting',

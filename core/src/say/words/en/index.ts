@@ -8,7 +8,7 @@ import { supportsEn } from './supports';
 import { surveyEn } from './survey';
 import { termsEn } from './terms';
 
-/** English, topic by topic: all that is said of a job. What is said before one is open is in `typed.ts`. */
+/** English, by topic: sentences about an open job. Those needed before a job is open are in `typed.ts`. */
 export const restEn = [
   surveyEn,
   heightsEn,

@@ -1,6 +1,6 @@
 import type { Sentences } from '../sentences';
 
-/** Pieces, their ends and what is cut at them, in English. */
+/** Pieces, their ends and cuts, in English. */
 export const partsEn: Sentences = {
   'end.square': 'square ends',
   'end.angled': 'angled ends',

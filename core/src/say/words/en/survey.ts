@@ -1,6 +1,6 @@
 import type { Sentences } from '../sentences';
 
-/** Readings, where they are taken, and what is read next, in English. */
+/** Readings, their spots and the advice for the next, in English. */
 export const surveyEn: Sentences = {
   'outline.unreadable': 'This is neither an SVG nor a DXF drawing that can be read. Save it again as one of them.',
   'outline.nothing': 'There is no line in this drawing.',

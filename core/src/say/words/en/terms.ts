@@ -1,6 +1,6 @@
 import type { Sentences } from '../sentences';
 
-/** What figures are made up of, in English. */
+/** Terms of figures, in English. */
 export const termsEn: Sentences = {
   'term.shallowest': 'Depth at its least, as surveyed',
   'term.deepest': 'Depth at its most, as surveyed',

@@ -13,7 +13,7 @@ export interface LaidOut {
   readonly problems: readonly Problem[];
 }
 
-/** So long one rather waits at a place than goes elsewhere. Minutes (assumed). */
+/** Longest wait at a place before going elsewhere. Minutes (assumed). */
 const PATIENCE_MIN = 30;
 
 /**
@@ -54,7 +54,10 @@ export function layIntoCalendar(input: LayInput): LaidOut {
   return { laid: all, doneMs: never ? null : Math.max(...all.map(({ toMs }) => toMs)), problems: laying.problems };
 }
 
-/** Lays what is kept for this moment; what cannot be held gives its place up. @returns whether there was any */
+/**
+ * Lays the step reserved for this moment, or releases its place.
+ * @returns whether a step was reserved
+ */
 function keptNow(laying: Laying): boolean {
   const kept = [...laying.reserved.values()].filter(({ fromMs }) => fromMs <= laying.atMs);
   const [due] = kept.filter((one) => laying.laidBefore(one)).sort((a, b) => a.fromMs - b.fromMs);
@@ -75,14 +78,14 @@ function keptNow(laying: Laying): boolean {
 interface Possible {
   readonly laid: Laid;
   readonly follows: Laid[];
-  /** When its window closes; infinite where it has none. */
+  /** Moment its window closes; infinite without a window. */
   readonly deadline: number;
-  /** Whether one is there already. */
+  /** Whether the person is at its place already. */
   readonly here: boolean;
   readonly rank: number;
 }
 
-/** The step that is done next in a stretch of free time; null where none can be begun. */
+/** Chooses the next step in a stretch of free time; null when no step can begin. */
 function bestNext(input: LayInput, laying: Laying, untilMs: number, stretch: Stretch): Possible | null {
   const rank = new Map(input.order.map((id, i) => [id, i]));
   const can = input.left.steps.flatMap((step) => possible(step, input, laying, untilMs, stretch) ?? []);
@@ -98,7 +101,7 @@ function bestNext(input: LayInput, laying: Laying, untilMs: number, stretch: Str
   return first ?? null;
 }
 
-/** A step as it could be done in a stretch; null where it cannot be begun there. */
+/** Places a step in a stretch; null when the step cannot begin there. */
 function possible(
   step: Step,
   { left, nowMs }: LayInput,

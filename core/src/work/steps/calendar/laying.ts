@@ -30,12 +30,12 @@ type Said =
 
 export const MINUTE_MS = 60_000;
 
-/** The work while it is laid into free time: what has its place, what is kept for later, and where one is. */
+/** State while steps are laid into free time: laid and reserved places, the moment, the person's place. */
 export class Laying {
   readonly free: readonly Stretch[];
   readonly travel: Travel;
   readonly laid = new Map<string, Laid>();
-  /** Places that are kept: where the person moved a step, and what must follow within a window. */
+  /** Reserved places: steps the person moved, and steps that must follow within a window. */
   readonly reserved = new Map<string, Laid>();
   readonly problems: Problem[] = [];
   readonly nowMs: number;
@@ -43,7 +43,7 @@ export class Laying {
   private readonly left: Outstanding;
   private readonly steps: ReadonlyMap<string, Step>;
   private readonly longestMs: number;
-  /** The moment, and where one is; null at home. */
+  /** Current moment, and the person's place; null at home. */
   atMs: number;
   place: StepPlace | null = null;
 
@@ -69,7 +69,7 @@ export class Laying {
     return this.steps.get(id)!;
   }
 
-  /** When the next kept place begins; infinite where none is. */
+  /** Start of the next reserved place; infinite without one. */
   get nextReservedMs(): number {
     return Math.min(Infinity, ...[...this.reserved.values()].map(({ fromMs }) => fromMs));
   }
@@ -105,15 +105,15 @@ export class Laying {
     return ready;
   }
 
-  /** Whether all that must come before a kept step is laid, and over in time for it. */
+  /** Whether all steps before a reserved one are laid and end in time. */
   laidBefore(kept: Laid): boolean {
     const ready = this.readyMs(this.step(kept.step));
     return ready !== null && ready <= kept.fromMs;
   }
 
   /**
-   * When a step is begun within a stretch, at the earliest; null where it does not fit. What is loud stays out of quiet
-   * hours. One that fits nowhere may run over.
+   * Earliest start of a step within a stretch; null when it does not fit. Loud steps keep out of quiet hours. A step
+   * longer than any stretch may run over.
    */
   startIn(step: Step, earliestMs: number, untilMs: number, stretch: Stretch): number | null {
     const long = step.minutes * MINUTE_MS;
@@ -169,7 +169,7 @@ export class Laying {
     return null;
   }
 
-  /** The first moment in a stretch at which a step meets nothing that is there; null where there is none. */
+  /** First moment in a stretch at which a step overlaps nothing; null when there is none. */
   private clearStart(step: Step, fromMs: number, stretch: Stretch, busy: readonly Stretch[]): number | null {
     const long = step.minutes * MINUTE_MS;
     let start = this.startIn(step, fromMs, stretch.toMs, stretch);

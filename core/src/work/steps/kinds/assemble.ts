@@ -7,7 +7,7 @@ import { biteOf, intoWall, throughOf, type Work } from '../work';
 import type { After, Written } from '../writer';
 import { boredHere, boringMinutes, drilledAtBench } from './drill';
 
-/** Brackets are made of their three pieces. */
+/** Step: make brackets from their three pieces. */
 export function makeBrackets(work: Work, id: string, lot: readonly Part[], after: readonly (After | null)[]): Written {
   const brackets = lot.filter(({ role }) => role.startsWith('bracket-'));
   const ids = new Set<string | null>(brackets.map((part) => part.id));
@@ -29,7 +29,7 @@ export function makeBrackets(work: Work, id: string, lot: readonly Part[], after
   };
 }
 
-/** A unit is put together in the workshop. */
+/** Step: put a unit together in the workshop. */
 export function assembleUnit(work: Work, after: readonly After[]): Written {
   const whole = unitParts(work);
   const ids = new Set<string | null>(whole.map((part) => part.id));
@@ -55,7 +55,7 @@ export function assembleUnit(work: Work, after: readonly After[]): Written {
   };
 }
 
-/** A unit is stood up in its place, a cavity’s box pushed in. */
+/** Step: stand a unit up in its place, or push a cavity's box in. */
 export function standUnit(work: Work, after: readonly After[]): Written {
   const unit = unitParts(work);
   const box = work.takes === 'box';

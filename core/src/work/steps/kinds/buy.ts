@@ -3,7 +3,7 @@ import { message } from '../../../base/message';
 import { usualMinutes } from '../minutes';
 import type { After, Written } from '../writer';
 
-/** The trip to the shop; sheets that do not fit the car are cut there. */
+/** Step: go to the shop; sheets too large for the car are cut there. */
 export const buy = ({ stock }: Pick<Job, 'stock'>, after: readonly After[]): Written => ({
   id: 'buy',
   kind: 'buy',

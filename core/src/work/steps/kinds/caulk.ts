@@ -2,7 +2,7 @@ import { about, message } from '../../../base/message';
 import { usualMinutes } from '../minutes';
 import type { After, Written } from '../writer';
 
-/** Seams between boards and walls are closed. */
+/** Step: caulk the seams between boards and walls. */
 export const caulkSeams = (shelves: number, after: readonly After[]): Written => ({
   place: 'site',
   id: 'caulk',

@@ -2,7 +2,7 @@ import { message } from '../../../base/message';
 import { usualMinutes } from '../minutes';
 import type { After, Written } from '../writer';
 
-/** A wall is looked into before it is touched. */
+/** Step: look into a wall before touching it. */
 export const checkWall = (after: readonly (After | null)[]): Written => ({
   place: 'site',
   id: 'check-wall',

@@ -2,7 +2,7 @@ import { message } from '../../../base/message';
 import { usualMinutes } from '../minutes';
 import type { Written } from '../writer';
 
-/** What is there is taken out. */
+/** Step: clear the place. */
 export const clearOut = (): Written => ({
   place: 'site',
   id: 'clear',

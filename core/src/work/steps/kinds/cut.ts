@@ -49,7 +49,7 @@ function cut({ job, kinds }: Pick<Work, 'job' | 'kinds'>, { id, parts, after, wh
   };
 }
 
-/** Pieces from sheets. */
+/** Step: cut pieces from sheets. */
 export const cutSheets = (work: Work, cutting: Cutting): Written =>
   cut(work, {
     ...cutting,
@@ -59,7 +59,7 @@ export const cutSheets = (work: Work, cutting: Cutting): Written =>
     takes: 'cutSheets',
   });
 
-/** Boards from solid wood. */
+/** Step: cut boards from solid wood. */
 export const cutBoards = (work: Work, cutting: Cutting): Written =>
   cut(work, {
     ...cutting,
@@ -69,7 +69,7 @@ export const cutBoards = (work: Work, cutting: Cutting): Written =>
     takes: 'cutBoards',
   });
 
-/** Cleats, posts, strips. */
+/** Step: cut cleats, posts and strips. */
 export const cutSticks = (work: Work, cutting: Cutting): Written =>
   cut(work, {
     ...cutting,

@@ -9,14 +9,11 @@ import { shapeSteps } from './shapes';
 
 type Waits = readonly (After | null)[];
 
-/**
- * Joints that are drilled at the bench. What goes into studs or hollow board is drilled at the wall, once it is known
- * where these are.
- */
+/** Joints to drill at the bench. Holes into studs or hollow board are drilled at the wall, once the studs are found. */
 export const drilledAtBench = ({ fixings }: Pick<Work, 'fixings'>, parts: readonly Part[]): Fixing[] =>
   fixings.filter((fixing) => !drilledAtWall(fixing) && parts.some((part) => part.id === throughOf(fixing)));
 
-/** All holes of pieces are drilled; null where there are none. */
+/** Step: drill all holes of the pieces; null when there are none. */
 export function drillPieces(work: Work, id: string, parts: readonly Part[], after: Waits): Written | null {
   const drilled = drilledAtBench(work, parts);
   const bored = parts.filter((part) => (part.holes ?? []).length > 0);
@@ -37,7 +34,7 @@ export function drillPieces(work: Work, id: string, parts: readonly Part[], afte
   };
 }
 
-/** Rows of holes for shelf pins; null where none are asked for. */
+/** Step: drill rows of holes for shelf pins; null when the job asks for none. */
 export function drillPins(work: Work, parts: readonly Part[], after: Waits): Written | null {
   const how = instructions(work, 'pins');
   if (how.length === 0 || !work.job.pins) return null;
@@ -57,11 +54,11 @@ export function drillPins(work: Work, parts: readonly Part[], after: Waits): Wri
   };
 }
 
-/** What drilling at the wall takes, minutes. */
+/** Time to drill at the wall, minutes. */
 export const boringMinutes = (driven: readonly Fixing[]): number =>
   driven.reduce((sum, fixing) => sum + (drilledAtWall(fixing) ? minutesFor('boreAtWall', fixing.holes.length) : 0), 0);
 
-/** That it is drilled at the wall, where it is. */
+/** Instruction to drill at the wall, when a joint needs that. */
 export const boredHere = (driven: readonly Fixing[]): Message[] => {
   if (!driven.some(drilledAtWall)) return [];
   const studs = driven.some(({ holes }) => holes.some(({ into }) => into === 'stud'));

@@ -5,7 +5,7 @@ import { instructions } from '../moments';
 import type { Work } from '../work';
 import type { After, Written } from '../writer';
 
-/** A unit is put together dry. */
+/** Step: put a unit together dry. */
 export function dryFit(work: Work, id: string, whole: readonly Part[], after: readonly (After | null)[]): Written {
   const how = instructions(work, 'dry');
   return {

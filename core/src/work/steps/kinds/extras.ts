@@ -12,11 +12,11 @@ interface Extra {
   readonly id: Timed & Step['id'];
   readonly kind: 'shelf' | 'trim';
   readonly what: Message;
-  /** Whether a piece is put on in this step. */
+  /** Whether this step puts a piece on. */
   readonly takes: (part: Part) => boolean;
   readonly how: readonly Message[];
   readonly check: readonly Message[];
-  /** Whether it is held by glue, where the job glues. */
+  /** Whether glue holds the pieces, if the job glues. */
   readonly glue?: boolean;
 }
 
@@ -25,7 +25,7 @@ const roles =
   ({ role }: Part) =>
     wanted.includes(role);
 
-/** What hides, divides and hangs, in the order it is put on once the boards are in. */
+/** Dividers, tilted shelves, rail, fronts, trim: in the order they go on once the boards are in. */
 const extrasOf = (work: Work): readonly Extra[] => [
   {
     id: 'dividers',
@@ -71,7 +71,7 @@ const extrasOf = (work: Work): readonly Extra[] => [
   },
 ];
 
-/** Dividers, tilted shelves, the rail, fronts and trim, each where the job has any; what comes next waits for all. */
+/** Steps for dividers, tilted shelves, rail, fronts and trim, as far as the job has them; later steps wait for all. */
 export function putOnExtras(work: Work, after: readonly After[]): { steps: Written[]; done: After[] } {
   const unit = new Set(unitParts(work).map((part) => part.id));
   const free = work.parts.filter(({ id }) => !unit.has(id));

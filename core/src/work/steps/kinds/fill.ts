@@ -7,7 +7,7 @@ type Waits = readonly (After | null)[];
 const filling = (id: string, after: Waits) =>
   ({ place: 'site', id, kind: 'fill', after, materials: [message('buy.filler')] }) as const;
 
-/** Old holes in the walls are filled. */
+/** Step: fill old holes in the walls. */
 export const fillHoles = (holes: number, after: Waits): Written => ({
   ...filling('fill-1', after),
   what: message('step.fill', { count: count(holes) }),
@@ -16,7 +16,7 @@ export const fillHoles = (holes: number, after: Waits): Written => ({
   tools: ['filler-knife', 'dust-sheet'],
 });
 
-/** Filler shrinks: the same holes once more. */
+/** Step: fill the same holes again, because filler shrinks. */
 export const fillHolesAgain = (holes: number, after: Waits): Written => ({
   ...filling('fill-2', after),
   what: message('step.fillAgain', { count: count(holes) }),
@@ -25,7 +25,7 @@ export const fillHolesAgain = (holes: number, after: Waits): Written => ({
   tools: ['filler-knife'],
 });
 
-/** Screw heads that are seen are filled before paint. */
+/** Step: fill visible screw heads before paint. */
 export const fillHeads = (heads: number, after: Waits): Written => ({
   ...filling('fill-heads', after),
   what: message('step.fillHeads', { count: count(heads) }),

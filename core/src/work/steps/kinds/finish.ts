@@ -10,12 +10,12 @@ export interface FinishInput {
   readonly place: StepPlace;
   readonly areaM2: number;
   readonly after: readonly (After | null)[];
-  /** The pieces, by what is pencilled on them. */
+  /** Labels of the pieces. */
   readonly pieces: Message | null;
   readonly parts: readonly string[];
 }
 
-/** One coat of something: what is said of it, how long it takes, and what is waited for after it. */
+/** One coat: its words, its time, and the wait after it. */
 interface Coat {
   readonly id: string;
   readonly what: Message;
@@ -56,7 +56,7 @@ export function finishSteps({ job, lot, place, areaM2, after, pieces, parts }: F
   return { steps, ready: last.filter((before) => before !== null) };
 }
 
-/** Everything that is put on, in its order. */
+/** Coats of a finish, in order. */
 function coatsOf({ finish, coats }: Job['stock'], pieces: Message | null): Coat[] {
   const which = pieces === null ? [] : [message('how.pieces', { pieces: { is: 'message', message: pieces } })];
   const numbers = Array.from({ length: coats }, (_, i) => i + 1);

@@ -3,7 +3,7 @@ import { about, count, message } from '../../../base/message';
 import { usualMinutes } from '../minutes';
 import type { After, Written } from '../writer';
 
-/** Strips are glued up to panels. */
+/** Step: glue strips up to panels. */
 export const gluePanels = (glued: readonly Part[], after: readonly After[]): Written => ({
   place: 'workshop',
   id: 'glue-panels',

@@ -10,7 +10,7 @@ import { shapeSteps } from './shapes';
 export const jointedOf = (parts: readonly Part[]): Part[] =>
   parts.filter(({ joint }) => joint?.is === 'housed' || joint?.is === 'slotted' || joint?.is === 'notched');
 
-/** Grooves, slots and notches are cut. */
+/** Step: cut grooves, slots and notches. */
 export function cutJoints(work: Work, id: string, jointed: readonly Part[], after: readonly (After | null)[]): Written {
   const { tools } = work.job;
   const how = instructions(work, 'joint');

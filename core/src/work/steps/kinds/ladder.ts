@@ -1,7 +1,7 @@
 import type { StepTool } from '../step';
 
-/** Above this one stands on something. Millimetres (assumed). */
+/** Height above which a person needs a ladder. Millimetres (assumed). */
 const REACH_MM = 1900;
 
-/** The ladder, where work is up so high. */
+/** The ladder, for work above that height. */
 export const ladderTo = (upMm: number): readonly StepTool[] => (upMm > REACH_MM ? ['ladder'] : []);

@@ -2,7 +2,7 @@ import { message } from '../../../base/message';
 import { usualMinutes } from '../minutes';
 import type { After, Written } from '../writer';
 
-/** The shelves are loaded, once coats have cured. */
+/** Step: load the shelves once coats have cured. */
 export const load = (after: readonly After[]): Written => ({
   place: 'site',
   id: 'load',

@@ -2,7 +2,7 @@ import { message } from '../../../base/message';
 import { usualMinutes } from '../minutes';
 import type { After, Written } from '../writer';
 
-/** What came of it is noted. */
+/** Step: look back and note what happened. */
 export const lookBack = (after: readonly After[]): Written => ({
   place: 'site',
   id: 'look-back',

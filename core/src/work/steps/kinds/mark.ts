@@ -6,7 +6,7 @@ import type { After, Written } from '../writer';
 
 type Waits = readonly (After | null)[];
 
-/** The level line all heights are measured from. */
+/** Step: draw the level line that all heights are measured from. */
 export const levelLine = (job: Job, after: Waits): Written => ({
   place: 'site',
   id: 'level-line',
@@ -19,7 +19,7 @@ export const levelLine = (job: Job, after: Waits): Written => ({
   tools: ['level', 'pencil', 'tape'],
 });
 
-/** Studs behind a lining, found and marked. */
+/** Step: find and mark studs behind a lining. */
 export const markStuds = (after: Waits): Written => ({
   place: 'site',
   id: 'studs',
@@ -32,7 +32,7 @@ export const markStuds = (after: Waits): Written => ({
   tools: ['stud-finder', 'drill', 'pencil', 'tape'],
 });
 
-/** Heights of shelves, marked from the level line. */
+/** Step: mark the shelf heights from the level line. */
 export const markHeights = (shelves: number, after: Waits): Written => ({
   place: 'site',
   id: 'marks',

@@ -2,7 +2,7 @@ import { message } from '../../../base/message';
 import { minutesFor } from '../minutes';
 import type { After, Written } from '../writer';
 
-/** Boards are measured between the supports that are up, to be cut then. */
+/** Step: measure boards between the supports, before cutting them. */
 export const measureBoards = (shelves: number, after: readonly After[]): Written => ({
   id: 'measure-boards',
   kind: 'measure',

@@ -2,7 +2,7 @@ import { message } from '../../../base/message';
 import { usualMinutes } from '../minutes';
 import type { After, Written } from '../writer';
 
-/** A wall is cut open for a box. */
+/** Step: cut a wall open for a box. */
 export const openWall = (after: readonly (After | null)[]): Written => ({
   place: 'site',
   id: 'open-wall',

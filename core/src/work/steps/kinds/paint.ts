@@ -7,7 +7,7 @@ type Waits = readonly (After | null)[];
 const TOOLS = ['brush', 'roller', 'dust-sheet', 'cloths'] as const;
 const onSite = (id: string, after: Waits) => ({ place: 'site', id, kind: 'paint', after }) as const;
 
-/** Walls are primed. */
+/** Step: prime the walls. */
 export const primePlace = (after: Waits): Written => ({
   ...onSite('prime-place', after),
   what: message('step.primePlace'),
@@ -17,7 +17,7 @@ export const primePlace = (after: Waits): Written => ({
   materials: [message('buy.primer')],
 });
 
-/** Walls are painted, coat by coat. */
+/** Step: paint the walls, one coat. */
 export const paintPlace = (coat: 1 | 2, after: Waits): Written => ({
   ...onSite(`paint-place-${coat}`, after),
   what: message('step.paintPlace', { coat: count(coat) }),
@@ -27,7 +27,7 @@ export const paintPlace = (coat: 1 | 2, after: Waits): Written => ({
   materials: [message('buy.paint')],
 });
 
-/** Fillers and seams on pieces that were painted before they went in. */
+/** Step: touch up fillers and seams. */
 export const touchUp = (shelves: number, after: Waits): Written => ({
   ...onSite('touch-up', after),
   what: message('step.touchUp'),

@@ -6,7 +6,7 @@ import type { After, Written } from '../writer';
 
 type Waits = readonly (After | null)[];
 
-/** Filled walls are sanded flush. */
+/** Step: sand filled walls flush. */
 export const sandPlace = (holes: number, after: Waits): Written => ({
   place: 'site',
   id: 'sand-place',
@@ -23,12 +23,12 @@ interface SandPieces {
   readonly id: string;
   readonly parts: readonly Part[];
   readonly areaM2: number;
-  /** Whether some of them are put together afterwards: inner faces are sanded while they can be reached. */
+  /** Whether some pieces are assembled later: sand inner faces while they can be reached. */
   readonly before: boolean;
   readonly after: Waits;
 }
 
-/** Pieces are sanded in the workshop. */
+/** Step: sand pieces in the workshop. */
 export function sandPieces({ job }: Pick<Work, 'job'>, { id, parts, areaM2, before, after }: SandPieces): Written {
   return {
     place: 'workshop',
@@ -44,7 +44,7 @@ export function sandPieces({ job }: Pick<Work, 'job'>, { id, parts, areaM2, befo
   };
 }
 
-/** Filled screw heads are sanded flush. */
+/** Step: sand filled screw heads flush. */
 export const sandHeads = (heads: number, after: Waits): Written => ({
   place: 'site',
   id: 'sand-heads',

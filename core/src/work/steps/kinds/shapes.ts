@@ -21,7 +21,7 @@ export function shapeSteps(
   return [...faces, ...lines.filter((line) => !faceUp(line))];
 }
 
-/** The pieces a step is about, by what is pencilled on them; nothing where they are too many to read. */
+/** Line with the labels of a step's pieces; empty when there are too many to read. */
 export function piecesLine(parts: readonly Part[]): Message[] {
   const labels = labelsOf(parts);
   return labels ? [message('how.pieces', { pieces: nested(labels) })] : [];

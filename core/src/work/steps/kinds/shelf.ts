@@ -11,13 +11,13 @@ import { biteOf, systemAt, throughOf, type Work } from '../work';
 import type { After, Written } from '../writer';
 import { ladderTo } from './ladder';
 
-/** A board longer than this wants two pairs of hands. Millimetres (assumed). */
+/** Boards longer than this need two people. Millimetres (assumed). */
 const LONG_MM = 1800;
 
 const BOARDS: ReadonlySet<Part['role']> = new Set(['slat', 'mesh', 'skin']);
 const LATER: ReadonlySet<Part['role']> = new Set(['nosing', 'divider']);
 
-/** What is put on the supports of a shelf, and the fixings that are driven then. */
+/** Loose pieces of a shelf and the fixings driven with them. */
 function laidOn(work: Work, shelf: number) {
   const { parts, fixings } = work;
   const unit = new Set<string | null>(unitParts(work).map((part) => part.id));
@@ -36,8 +36,8 @@ function laidOn(work: Work, shelf: number) {
 }
 
 /**
- * A shelf’s board into its place, first of all or after others; null where it has none, or comes with a unit.
- * @param first whether it is the first of all: the order of boards is told there
+ * Step: put a shelf's board in; null when the shelf has no loose board.
+ * @param first whether this is the first board: that step tells the order of all boards
  */
 export function putInShelf(
   work: Work,

@@ -23,7 +23,7 @@ const SUPPORTING: ReadonlySet<Part['role']> = new Set([
   'post',
 ]);
 
-/** Housed posts are stood up; null where there are none. */
+/** Step: stand housed posts up; null when there are none. */
 export function standPosts(work: Work, after: readonly After[]): Written | null {
   const ids = work.parts.filter(({ role }) => role === 'post-left' || role === 'post-right').map((part) => part.id);
   if (ids.length === 0) return null;
@@ -43,7 +43,7 @@ export function standPosts(work: Work, after: readonly After[]): Written | null 
   };
 }
 
-/** What carries a shelf is put up; null where nothing does before its board is there. */
+/** Step: put up the supports of a shelf; null when it has none before its board. */
 export function putUpSupports(work: Work, { number, top }: LaidShelf, after: readonly After[]): Written | null {
   const { parts, hardware, fixings } = work;
   const mine = parts.filter((part) => part.shelf === number && SUPPORTING.has(part.role));

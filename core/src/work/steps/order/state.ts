@@ -70,7 +70,7 @@ export function statesOf(network: Network, travel: Travel): States {
   };
 }
 
-/** One step more; null where a limit cannot be held with it. */
+/** Appends a step; null when a limit cannot be kept. */
 function withStep(state: State, step: number, network: Network, travel: Travel): State | null {
   const { places, minutes, into } = network;
   const done = state.done.slice();
@@ -82,7 +82,7 @@ function withStep(state: State, step: number, network: Network, travel: Travel):
   for (const arc of into[step]!) start = Math.max(start, endOf(arc.from) + arc.leastMin);
   let late = false;
   for (const arc of into[step]!) if (arc.mostMin < Infinity && start > endOf(arc.from) + arc.mostMin + EPS) late = true;
-  // Where it comes late, something before it is begun later, so that it comes in time.
+  // A step that comes too late is mended by starting earlier steps later.
   const starts = late ? earliestTimes(order, network, travel) : [...state.starts, start];
   if (!starts) return null;
   return {
@@ -95,7 +95,7 @@ function withStep(state: State, step: number, network: Network, travel: Travel):
   };
 }
 
-/** A lag that must not get too long, and all that must come before its end. */
+/** A lag with a maximum, and all steps that must come before its end. */
 interface Limit {
   readonly arc: Arc;
   readonly before: readonly number[];
@@ -121,8 +121,7 @@ function pastLimit({ done, order }: State, limits: readonly Limit[], { minutes }
 }
 
 /**
- * Nothing that begins so is over sooner, minutes: by the work that is left and the ways that are gone, then by one
- * worker's bound.
+ * Lower bound on the end of any order that begins so, minutes: remaining work and travel, then the one-worker bound.
  */
 function boundOf({ done, starts, order, now }: State, waysMin: number, enough: number, network: Network): number {
   const { minutes, into, tails, sorted } = network;

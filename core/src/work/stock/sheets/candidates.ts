@@ -3,22 +3,22 @@ import type { Filling } from './fill';
 import type { SheetKind, WantedPanel } from './wanted';
 import type { CutNode, Rect } from './layout';
 
-/** A sheet as it could be cut: how many of each panel it gives. */
+/** A possible cut of one sheet: number of each panel. */
 export interface Candidate {
-  /** Which kind of sheet, by its place in the list. */
+  /** Index of the kind of sheet. */
   readonly kind: number;
   readonly counts: readonly number[];
   readonly layout: CutNode;
   readonly settings: number;
 }
 
-/** Panels and sheets, ready to be laid out; numbers stand in the order of the panels, or of the sheets. */
+/** Panels and sheets to lay out; arrays follow the order of the panels, or of the sheets. */
 export interface SheetWork {
   readonly wanted: readonly WantedPanel[];
   readonly kinds: readonly SheetKind[];
-  /** What is left of each sheet after trimming. */
+  /** Usable rectangle of each sheet after trimming. */
   readonly inside: readonly Rect[];
-  /** What a sheet costs, as a share of the dearest; larger ones a trace more. */
+  /** Cost of each sheet as a share of the dearest; larger sheets cost a trace more. */
   readonly costs: readonly number[];
   /** Areas of panels, square millimetres. */
   readonly areas: readonly number[];

@@ -8,7 +8,7 @@ const MISSING = 50;
 
 interface Choosing {
   readonly work: SheetWork;
-  /** Every sheet that came about. */
+  /** Every candidate found. */
   readonly pool: Iterable<Candidate>;
   /** The best round, from which the search begins. */
   readonly best: { readonly price: number; readonly sheets: readonly Candidate[] };
@@ -18,7 +18,7 @@ interface Choosing {
 /** The cheapest choice among the layouts that were made; what was laid out in one go where none is cheaper. */
 export function chooseSheets({ work, pool, best, effort }: Choosing, solver: Solver): readonly Candidate[] {
   const { wanted, kinds, inside, costs, areas } = work;
-  // The best used first; and those of the best round.
+  // Best-used candidates, and those of the best round.
   const share = ({ kind, counts }: Candidate) =>
     usedArea({ counts }, areas) / areaInside(inside[kind]!) / Math.max(costs[kind]!, 1e-6);
   const bestUsed = [...pool].sort((a, b) => share(b) - share(a)).slice(0, effort.layouts);

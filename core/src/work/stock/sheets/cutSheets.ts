@@ -11,7 +11,7 @@ import { USUAL_SHEETS, type CutSheet, type CutSheets, type CutSheetsInput, type 
 
 const SAME_MM = 1e-6;
 const SAME_PRICE = 1e-6;
-/** After so many rounds it begins anew, from areas. */
+/** Number of rounds before values restart from areas. */
 const ANEW_EVERY = 12;
 
 /**
@@ -49,7 +49,7 @@ export function* cutSheets(
   };
 }
 
-/** What is laid out on what; panels for which nothing is large enough. */
+/** Prepares panels and sheets; lists panels too large for every sheet. */
 function workOf(input: CutSheetsInput): { work: SheetWork; missing: string[] } {
   const { kerfMm, trimMm } = input;
   // Factory edges are carried home with what is cut.
@@ -85,9 +85,7 @@ interface Rounds {
   readonly pool: ReadonlyMap<string, Candidate>;
 }
 
-/**
- * All panels laid out many times with changing preferences, until nothing cheaper can be had or enough was looked at.
- */
+/** Lays all panels out many times with changing values, until the bound is reached or the effort is spent. */
 function* manyRounds(work: SheetWork, boundPrice: number, effort: SheetEffort): Generator<number, Rounds> {
   const { wanted, areas, filling, random } = work;
   const enough = effort.steps * wanted.reduce((sum, { count }) => sum + count, 0);
@@ -111,9 +109,7 @@ function* manyRounds(work: SheetWork, boundPrice: number, effort: SheetEffort): 
   return { best, pool };
 }
 
-/**
- * The sheets that were chosen with what is wanted of each, the fullest first: what is over is left away from the last.
- */
+/** Takes the wanted panels from the chosen sheets, fullest first; surplus panels of later sheets become rests. */
 function asWanted(work: SheetWork, chosen: readonly Candidate[]): { sheets: CutSheet[]; left: number[] } {
   const { wanted, kinds, areas } = work;
   const left = wanted.map(({ count }) => count);

@@ -2,9 +2,9 @@ import { areaInside, type Candidate, type SheetWork } from './candidates';
 import { fillSheet, type Manner } from './fill';
 import { flattened, restsOf, settingsOf, type CutNode } from './layout';
 
-/** How many ways are tried. */
+/** Number of ways to try. */
 const TURNS = 24;
-/** So many settings are as good as a rest that is the whole sheet (assumed). */
+/** Settings a full-size rest is worth (assumed). */
 const REST_WORTH = 3;
 
 /** The same panels on the same sheet with the fewest settings, and the largest rest, that a few tries come upon. */
@@ -30,7 +30,7 @@ export function neatest(work: SheetWork, sheet: Candidate, counts: readonly numb
   return chosen ?? without(work, sheet.layout, counts);
 }
 
-/** A layout with so many of each panel, the others left as rests. */
+/** Turns surplus panels of a layout into rests. */
 function without({ wanted }: SheetWork, node: CutNode, counts: readonly number[]): CutNode {
   const stay = [...counts];
   const walk = (piece: CutNode): CutNode => {

@@ -2,18 +2,18 @@ import { areaInside, usedArea, type Candidate, type SheetWork } from './candidat
 import { fillSheet, type Manner } from './fill';
 import { flattened, settingsOf } from './layout';
 
-/** All panels laid out once, sheet after sheet. */
+/** Result of laying all panels out once. */
 export interface Round {
-  /** What the sheets cost; infinite where panels are left over. */
+  /** Price of the sheets; infinite when panels are left over. */
   readonly price: number;
   readonly sheets: Candidate[];
-  /** What each panel is worth next time: more where it came to lie on a badly used sheet. */
+  /** Worth of each panel in the next round: higher for panels on badly used sheets. */
   readonly corrected: number[];
 }
 
-/** How often each sheet is filled before the best is taken: twice by strips, then by panels. */
+/** Fillings tried per sheet: two by strips, the rest by panels. */
 const TURNS = 5;
-/** How far a panel's worth moves in one round (assumed). */
+/** Share of a panel's worth kept from round to round (assumed). */
 const KEPT_SHARE = 0.6;
 
 interface Try {
@@ -23,9 +23,9 @@ interface Try {
 }
 
 /**
- * All panels, sheet after sheet, the best used for its price first.
- * @param values what each panel is worth
- * @param keep is given every sheet that comes about, to choose from later
+ * Lays all panels out, sheet after sheet, each time the sheet used best for its price.
+ * @param values worth of each panel
+ * @param keep receives every candidate, to choose from later
  */
 export function layOutRound(work: SheetWork, values: readonly number[], keep: (sheet: Candidate) => void): Round {
   const { wanted, kinds, inside, areas, random } = work;
@@ -54,7 +54,7 @@ export function layOutRound(work: SheetWork, values: readonly number[], keep: (s
   return { price: left.some((count) => count > 0) ? Infinity : price, sheets, corrected };
 }
 
-/** One sheet of a kind filled in several manners; those on which something was placed. */
+/** Fills one sheet of a kind in several manners; drops empty fillings. */
 function triesOn(work: SheetWork, kind: number, left: readonly number[], worth: readonly number[]): Try[] {
   const { inside, costs, areas, filling, random } = work;
   const tries: Try[] = [];

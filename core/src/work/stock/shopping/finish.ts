@@ -6,7 +6,7 @@ import type { ShoppingInput } from './input';
 import { packed, packOf, tinOf, type Line, type ShoppingLine } from './line';
 
 const TINS = { mm: [250, 750, 2500], cm: [250, 750, 2500], in: [237, 473, 946, 3785] } as const;
-/** What a litre costs, a planning price. */
+/** Planning price of a litre. */
 const LITRE = { primer: 14, paint: 22, conditioner: 20, stain: 24, clear: 26, oil: 30 } as const;
 /** A bead of caulk 5 mm across, millilitres to the metre; filler over a screw's head. */
 const CAULK_ML_M = 20;
@@ -23,7 +23,7 @@ const GRADES = {
   oil: ['120', '180', '240'],
 } as const;
 
-/** What pieces and walls are sanded, filled, coated and sealed with. */
+/** Lines for sanding, filling, coating and caulking. */
 export function finishLines(line: Line, input: ShoppingInput): ShoppingLine[] {
   const { job, plan } = input;
   const wood = plan.parts.filter(({ role }) => role !== 'mesh' && role !== 'closet-rod');
@@ -100,7 +100,7 @@ function coatingLines(line: Line, { job, plan }: ShoppingInput, areaM2: number):
     );
 }
 
-/** Caulk where painted boards meet walls, at their ends and along the back. */
+/** Caulk for painted boards: seams at the ends and along the back. */
 function caulkLines(line: Line, { job }: ShoppingInput, wood: readonly Part[]): ShoppingLine[] {
   const seamsMm = wood
     .filter(({ role, fit, corner }) => role === 'board' && (fit || corner))

@@ -8,7 +8,7 @@ import type { Pack } from './packs';
 const SHIMS = 24;
 const PINS_A_SHELF = 4;
 
-/** Screws, anchors, plugs, brackets: what joints need. */
+/** Line for screws, anchors, plugs or brackets. */
 export function hardwareLine(line: Line, { what, count }: Needed): ShoppingLine {
   const { code, params } = what;
   const sized = code.startsWith('needed') && 'size' in params;

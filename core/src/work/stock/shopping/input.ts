@@ -6,7 +6,7 @@ import type { Outline } from '../../../place/opening';
 import type { Hardware } from '../../../design/system';
 import type { Cutting } from '../cuttingPlan';
 
-/** What a shopping list is made from. */
+/** Input of the shopping list. */
 export interface ShoppingInput {
   readonly job: Pick<Job, 'stock' | 'units' | 'fit' | 'wood' | 'further' | 'tape' | 'build'>;
   readonly plan: {

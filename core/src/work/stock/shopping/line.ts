@@ -25,7 +25,7 @@ export interface ShoppingLine {
   readonly short: boolean;
 }
 
-/** Something that is sold in packs. */
+/** Goods sold in packs. */
 interface Packaged {
   readonly key: string;
   readonly kind: ShoppingLine['kind'];
@@ -36,10 +36,10 @@ interface Packaged {
   readonly packName: (holds: number) => Message;
 }
 
-/** Makes a line of something that is sold in packs: what is missing in the packs that cost least. */
+/** Makes a line for goods sold in packs: covers what is missing at the least cost. */
 export type Line = (packaged: Packaged) => ShoppingLine;
 
-/** What makes lines of a job: by what there is already, and by prices that were typed. */
+/** Returns the line maker of a job; it knows owned amounts and typed prices. */
 export function lineWriter({ have, prices }: Pick<Job['stock'], 'have' | 'prices'>): Line {
   const there = new Map(have.map((entry) => [entry.what, entry.count]));
   const typed = new Map(prices.map((entry) => [entry.item, entry]));
@@ -68,15 +68,15 @@ export function lineWriter({ have, prices }: Pick<Job['stock'], 'have' | 'prices
   };
 }
 
-/** Packs as such things are usually sold, and planning prices for them: larger ones cost less for each. */
+/** Usual packs with planning prices; larger packs cost less per item. */
 export const packed = (sizes: readonly number[], each: number): Pack[] =>
   sizes.map((holds) => ({ holds, price: Math.max(0.5, Math.round(10 * each * holds ** 0.85) / 10) }));
 
-/** A pack of so many pieces. */
+/** Name of a pack. */
 export const packOf = (holds: number): Message =>
   holds === 1 ? message('buy.each') : message('buy.pack', { count: count(holds) });
 
-/** A tin of so many millilitres, as it is sold where the job is. */
+/** Name of a tin, in the job's units. */
 export const tinOf =
   (units: Job['units']) =>
   (holds: number): Message =>

@@ -5,7 +5,7 @@ import type { Bought } from '../cuttingPlan';
 import type { ShoppingInput } from './input';
 import type { ShoppingLine } from './line';
 
-/** A board or a sheet, so many of it, less what there is. */
+/** Line for boards or sheets, less those already owned. */
 export function woodLine({ item, count: need }: Bought, { have }: Pick<Job['stock'], 'have'>): ShoppingLine {
   const owned = have.filter(({ what }) => what === item.id).at(-1)?.count ?? 0;
   const missing = need - Math.min(owned, need);
@@ -27,8 +27,8 @@ export function woodLine({ item, count: need }: Bought, { have }: Pick<Job['stoc
 }
 
 /**
- * The board one would rather have one more of: the cheapest from which the largest piece of the dearest kind is cut
- * again; null where nothing is bought.
+ * Spare board to buy: the cheapest from which the largest piece of the dearest kind can be cut again; null when nothing
+ * is bought.
  */
 export function spareOf({ buy, groups, layouts }: ShoppingInput['cutting']): { item: StockItem; price: number } | null {
   const [dearest] = [...groups].sort((a, b) => b.price - a.price);
