@@ -81,12 +81,12 @@ export default defineConfig([
   },
   {
     // Only the store and the workers speak to the server, the device's storage or a worker.
-    files: ['app/{app,screens,controls,platform,drawing,theme,labels}/**/*.{ts,tsx}'],
+    files: ['app/{routes,screens,ui,parts,platform,drawing,theme,labels}/**/*.{ts,tsx}'],
     rules: { 'no-restricted-globals': ['error', 'fetch', 'indexedDB', 'localStorage', 'caches', 'Worker'] },
   },
   {
     // A colour is written in theme/ and nowhere else.
-    files: ['app/{app,screens,controls,platform,drawing,store,workers}/**/*.{ts,tsx}'],
+    files: ['app/{routes,screens,ui,parts,platform,drawing,store,workers}/**/*.{ts,tsx}'],
     ignores: ['**/*.test.*'],
     rules: {
       'no-restricted-syntax': [

@@ -4,7 +4,7 @@ import { ScrollView, StyleSheet, View } from 'react-native';
 import type { About } from '@dormer/core/base/problem';
 import { EXAGGERATIONS, type Exaggeration, type Scene } from '@dormer/core/say/scene';
 import type { Reader } from '@dormer/core/say/words/first';
-import { Button, Segmented, Sheet, Txt } from '../controls';
+import { Button, Segmented, Sheet, Txt } from '../ui';
 import { useLabel } from '../labels';
 import { makeStyles, SPACE, useWide } from '../theme';
 import { SceneView, type SceneViewProps } from './SceneView';

@@ -4,7 +4,7 @@ import { nanoid } from '@reduxjs/toolkit';
 import { PHOTO_LIMIT, type Photo } from '@dormer/core/job/document';
 import { useAppSelector } from './hooks';
 import { selectReached } from './selectors';
-import { shrunk } from './shrunk';
+import { smallerPicture } from './smallerPicture';
 
 // Photos are on the device before they are sent, as everything is; those that are not acknowledged are sent again
 // later.
@@ -22,7 +22,7 @@ export type PhotoFault = 'tooLarge' | 'notAPicture' | 'notKept';
  */
 export async function keepPhoto(file: Blob): Promise<Photo | PhotoFault> {
   if (file.size > PHOTO_LIMIT.chosenBytes) return 'tooLarge';
-  const small = await shrunk(file, PHOTO_LIMIT.sidePx).catch(() => null);
+  const small = await smallerPicture(file, PHOTO_LIMIT.sidePx).catch(() => null);
   if (!small) return 'notAPicture';
   if (small.size > PHOTO_LIMIT.bytes) return 'tooLarge';
   const id = nanoid();

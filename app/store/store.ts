@@ -9,7 +9,7 @@ import { records } from './records';
 import { settings } from './settings';
 import { reducer, type AppDispatch, type RootState, type Services, type Sync } from './state';
 import { createSync } from './sync';
-import { tabs, type Tabs } from './tabs';
+import { otherTabs, type OtherTabs } from './otherTabs';
 
 export interface StoreOptions {
   readonly core: Core;
@@ -17,7 +17,7 @@ export interface StoreOptions {
   readonly now?: () => Date;
   readonly settleMs?: number;
   readonly retryMs?: number;
-  readonly tabs?: Tabs;
+  readonly tabs?: OtherTabs;
 }
 
 export type AppStore = ReturnType<typeof createStore>;
@@ -25,7 +25,7 @@ export type AppStore = ReturnType<typeof createStore>;
 /** The app's store. An edit is on the device before it is sent; the plan follows every edit. */
 export function createStore(options: StoreOptions) {
   const { core, device, now = () => new Date(), settleMs = 700, retryMs = 5000 } = options;
-  const others = options.tabs ?? tabs();
+  const others = options.tabs ?? otherTabs();
   let sync: Sync | null = null;
   const services: Services = { core, device, now: () => now().toISOString(), sync: () => sync as Sync };
   const listeners = createListenerMiddleware<RootState, AppDispatch>();

@@ -2,7 +2,7 @@ import { configure, fireEvent, render, screen, waitFor } from '@testing-library/
 import type { ReactElement } from 'react';
 import { Provider } from 'react-redux';
 import type { Job } from '@dormer/core/job/document';
-import { KeypadProvider } from '../controls';
+import { KeypadProvider } from '../ui';
 import type { Plan } from '@dormer/core/plan';
 import { begin, openJob, selectOpenJob, selectPlanned, useAppSelector } from '../store';
 import { recordFromServer } from '../store/record';

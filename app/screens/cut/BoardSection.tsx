@@ -7,15 +7,15 @@ import type { Job } from '@dormer/core/job/document';
 import { endWords } from '@dormer/core/design/fit/endWords';
 import type { Plan } from '@dormer/core/plan';
 import { aboutWords, lengthWords, sentence } from '@dormer/core/say/words/first';
-import { Button, NoticeLine, Section, Txt } from '../../controls';
+import { Button, NoticeLine, Section, Txt } from '../../ui';
 import { useLabel } from '../../labels';
 import { makeStyles, SPACE } from '../../theme';
 import { EndsSheet } from './EndsSheet';
 import { inOneLine, ofHundred } from './ends';
 import { Numbers } from './Numbers';
 import { TemplateSheet } from './TemplateSheet';
-import { TrialSheet } from '../../controls/TrialSheet';
-import { TriedNotice } from '../../controls/TriedNotice';
+import { TrialSheet } from '../../parts/TrialSheet';
+import { TriedNotice } from '../../parts/TriedNotice';
 
 type Board = Plan['parts'][number];
 

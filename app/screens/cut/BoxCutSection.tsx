@@ -1,7 +1,7 @@
 import { usualBox, type Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { aboutWords, lengthWords } from '@dormer/core/say/words/first';
-import { NoticeLine, Section, Txt } from '../../controls';
+import { NoticeLine, Section, Txt } from '../../ui';
 import { useLabel } from '../../labels';
 import { Numbers } from './Numbers';
 

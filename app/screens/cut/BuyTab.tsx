@@ -8,10 +8,10 @@ import { elevationScene } from '@dormer/core/say/scene';
 import type { Cutting } from '@dormer/core/work/stock';
 import { shoppingFor, type Shopping, type ShoppingLine } from '@dormer/core/work/stock/shopping';
 import { lengthWords, words } from '@dormer/core/say/words/first';
-import { Button, Keypad, NoticeLine, Section, Segmented, StageLayout, Stepper, Txt } from '../../controls';
-import { download, fileName } from '../../controls/files';
-import { money } from '../../controls/money';
-import { sheets } from '../../controls/sheets';
+import { Button, Keypad, NoticeLine, Section, Segmented, StageLayout, Stepper, Txt } from '../../ui';
+import { download, fileName } from '../../platform/files';
+import { money } from '../../labels/money';
+import { listWriters } from '../../platform/writers';
 import { useLabel } from '../../labels';
 import { notify, useAppDispatch } from '../../store';
 import { useCutting } from '../../store/useCutting';
@@ -115,7 +115,7 @@ function BuyFoot({ shopping, job, current, onCompare }: BuyFootProps) {
   const { stock } = job;
   const open = shopping.lines.filter(({ packs, key }) => packs.length > 0 && !stock.ticked.includes(key)).length;
   const write = async () => {
-    const { shoppingCsv } = await sheets();
+    const { shoppingCsv } = await listWriters();
     const name = `${fileName(job.name)}-${label('buy.fileName')}.csv`;
     await download(name, shoppingCsv(shopping, job), 'text/csv;charset=utf-8');
   };

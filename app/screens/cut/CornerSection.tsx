@@ -5,7 +5,7 @@ import { CORNER_SHAPES, usualCorner, type Job } from '@dormer/core/job/document'
 import type { Plan } from '@dormer/core/plan';
 import { snapToTape } from '@dormer/core/base/quantity';
 import { aboutWords, lengthWords } from '@dormer/core/say/words/first';
-import { Button, LengthField, NoticeLine, Section, Segmented, Txt } from '../../controls';
+import { Button, LengthField, NoticeLine, Section, Segmented, Txt } from '../../ui';
 import { useLabel } from '../../labels';
 import { editJob, useAppDispatch } from '../../store';
 import { makeStyles, SPACE } from '../../theme';

@@ -4,15 +4,15 @@ import { chimneyAlcove, stairCavity, windowCorner } from '@dormer/core/rigs/demo
 import type { Job } from '@dormer/core/job/document';
 import { planJob } from '@dormer/core/plan';
 import { lengthWords } from '@dormer/core/say/words/first';
-import { download } from '../../controls/files';
+import { download } from '../../platform/files';
 import { editJob, undo, type AppStore } from '../../store';
 import { jobIn, planned, press, screen, show, type } from '../../test/screen';
 import { CutScreen } from './CutScreen';
 
 jest.mock('expo-clipboard', () => ({ setStringAsync: jest.fn() }));
-jest.mock('../../controls/files', () => ({ ...jest.requireActual('../../controls/files'), download: jest.fn() }));
+jest.mock('../../platform/files', () => ({ ...jest.requireActual('../../platform/files'), download: jest.fn() }));
 // Here nothing is fetched in pieces.
-jest.mock('../../controls/sheets', () => ({
+jest.mock('../../platform/writers', () => ({
   sheets: async () => jest.requireActual('@dormer/core/say/exchange'),
   drawings: async () => jest.requireActual('@dormer/core/say/exchange/drawings'),
 }));

@@ -10,10 +10,11 @@ import type { Plan } from '@dormer/core/plan';
 import { sectionScene } from '@dormer/core/say/scene';
 import { boardScene, boxScene, cornerScene } from '@dormer/core/say/scene/cutting';
 import { lengthWords, words } from '@dormer/core/say/words/first';
-import { Button, Keypad, PlanNotices, Segmented, StageLayout, Txt } from '../../controls';
-import { download, fileName } from '../../controls/files';
-import { sheets } from '../../controls/sheets';
-import { usePrinting } from '../../controls/usePrinting';
+import { Button, Keypad, Segmented, StageLayout, Txt } from '../../ui';
+import { PlanNotices } from '../../parts/PlanNotices';
+import { download, fileName } from '../../platform/files';
+import { listWriters } from '../../platform/writers';
+import { usePrinting } from '../../platform/usePrinting';
 import { DrawingPane } from '../../drawing';
 import { useLabel, type LabelKey } from '../../labels';
 import {
@@ -177,7 +178,7 @@ function ListButtons({ job, plan, onPrint }: { job: Job; plan: Plan; onPrint: ()
   const tell = (words: LabelKey) => void dispatch(notify(words));
   // The writers of sheets are fetched when they are asked for; a page older than the server may not find them.
   const withSheets = (write: (sheets: typeof import('@dormer/core/say/exchange')) => Promise<void> | void) => () =>
-    void sheets()
+    void listWriters()
       .then(write)
       .catch(() => tell('cut.failed'));
   const copy = withSheets(async ({ cutListText }) => {

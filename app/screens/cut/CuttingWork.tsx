@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { Button, NoticeLine, Txt } from '../../controls';
+import { Button, NoticeLine, Txt } from '../../ui';
 import { useLabel } from '../../labels';
 import { stopCutting, useAppDispatch } from '../../store';
 import { makeStyles, SPACE } from '../../theme';

@@ -11,7 +11,7 @@ import {
 } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { aboutWords } from '@dormer/core/say/words/first';
-import { Button, NoticeLine, Segmented, Sheet, Txt } from '../../controls';
+import { Button, NoticeLine, Segmented, Sheet, Txt } from '../../ui';
 import { useLabel } from '../../labels';
 import { compareStyles, editJob, useAppDispatch } from '../../store';
 import { makeStyles, RADIUS, SPACE, TARGET } from '../../theme';

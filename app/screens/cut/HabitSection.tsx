@@ -1,5 +1,5 @@
 import { HABITS, type Job } from '@dormer/core/job/document';
-import { LengthField, Section, Segmented } from '../../controls';
+import { LengthField, Section, Segmented } from '../../ui';
 import { useLabel } from '../../labels';
 import { editJob, useAppDispatch } from '../../store';
 import { ODDS } from './ends';

@@ -2,9 +2,9 @@ import FileDown from 'lucide-react-native/icons/file-down';
 import { StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
 import type { Cutting } from '@dormer/core/work/stock';
-import { Button, Sheet, Txt } from '../../controls';
-import { download, fileName } from '../../controls/files';
-import { drawings, sheets } from '../../controls/sheets';
+import { Button, Sheet, Txt } from '../../ui';
+import { download, fileName } from '../../platform/files';
+import { templateWriters, listWriters } from '../../platform/writers';
 import { useLabel } from '../../labels';
 import { notify, useAppDispatch } from '../../store';
 import { makeStyles, SPACE } from '../../theme';
@@ -23,11 +23,11 @@ export function LayoutFiles({ job, cutting, onClose }: LayoutFilesProps) {
   const name = `${fileName(job.name)}-${label('layout.fileName')}`;
   const failed = () => void dispatch(notify('cut.failed'));
   const csv = () =>
-    void sheets()
+    void listWriters()
       .then(({ layoutsCsv }) => download(`${name}.csv`, layoutsCsv(cutting, job), 'text/csv;charset=utf-8'))
       .catch(failed);
-  const drawn = (write: (writers: Awaited<ReturnType<typeof drawings>>) => Promise<void> | void) => () =>
-    void drawings().then(write).catch(failed);
+  const drawn = (write: (writers: Awaited<ReturnType<typeof templateWriters>>) => Promise<void> | void) => () =>
+    void templateWriters().then(write).catch(failed);
   return (
     <Sheet title={label('layout.files')} closeTitle={label('close')} onClose={onClose}>
       <Txt tone="faint">{label('layout.filesAre')}</Txt>

@@ -2,7 +2,8 @@ import { StyleSheet, View } from 'react-native';
 import type { Figure } from '@dormer/core/base/figure';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
-import { Txt, Why } from '../../controls';
+import { Txt } from '../../ui';
+import { Why } from '../../parts/Why';
 import { FONT, makeStyles, SIZE, SPACE } from '../../theme';
 
 /** A number for the saw: a length that says why, or words. */

@@ -3,7 +3,7 @@ import Trash from 'lucide-react-native/icons/trash';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { lengthOf, LIMITS, type Job, type StockWish } from '@dormer/core/job/document';
-import { Button, TextField } from '../../controls';
+import { Button, TextField } from '../../ui';
 import { useLabel } from '../../labels';
 import { newId } from '../../store';
 import { makeStyles, SPACE } from '../../theme';

@@ -3,10 +3,10 @@ import { StyleSheet, View } from 'react-native';
 import type { Job, StockWish } from '@dormer/core/job/document';
 import type { Message } from '@dormer/core/base/message';
 import type { ShoppingLine } from '@dormer/core/work/stock/shopping';
-import { Button, Section, Txt } from '../../controls';
-import { BroughtInView } from '../../controls/BroughtIn';
-import { pickFile } from '../../controls/files';
-import { sheets } from '../../controls/sheets';
+import { Button, Section, Txt } from '../../ui';
+import { BroughtInView } from '../../parts/BroughtIn';
+import { pickFile } from '../../platform/files';
+import { listWriters } from '../../platform/writers';
 import { useLabel } from '../../labels';
 import { askSupplier, editJob, notify, useAppDispatch, useListSuppliersQuery } from '../../store';
 import { SPACE } from '../../theme';
@@ -23,7 +23,7 @@ export function Prices({ job, lines }: { job: Job; lines: readonly ShoppingLine[
   const bring = async () => {
     const contents = await pickFile('.csv,text/csv,text/plain');
     if (contents === null) return;
-    const { readPricesCsv } = await sheets();
+    const { readPricesCsv } = await listWriters();
     const read = readPricesCsv(contents);
     setFault(read.ok ? null : read.error);
     setCame(read.ok ? { count: read.value.prices.length, refused: read.value.refused } : null);

@@ -2,7 +2,7 @@ import Plus from 'lucide-react-native/icons/plus';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { lengthOf, type Job, type Offcut } from '@dormer/core/job/document';
-import { Button } from '../../controls';
+import { Button } from '../../ui';
 import { useLabel } from '../../labels';
 import { newId, putOnRack, useAppDispatch } from '../../store';
 import { makeStyles, SPACE } from '../../theme';

@@ -6,7 +6,7 @@ import type { Blank, SawStep } from '@dormer/core/work/stock';
 import type { SawTask } from '@dormer/core/work/stock/sawTasks';
 import { stepWords } from '@dormer/core/work/stock/steps';
 import { lengthWords, words } from '@dormer/core/say/words/first';
-import { Txt } from '../../controls';
+import { Txt } from '../../ui';
 import { useLabel } from '../../labels';
 import { FONT, makeStyles, RADIUS, SIZE, SPACE } from '../../theme';
 import { givesWords } from './sawn';

@@ -4,7 +4,7 @@ import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { sawScene, SAW_FACTOR } from '@dormer/core/say/scene/cutting';
 import { lengthWords } from '@dormer/core/say/words/first';
-import { Txt } from '../../controls';
+import { Txt } from '../../ui';
 import { SceneView } from '../../drawing';
 import { useLabel } from '../../labels';
 import { FONT, makeStyles, RADIUS, SPACE } from '../../theme';

@@ -11,7 +11,7 @@ import { madeBlanks, restsToKeep, sawBegun, withCut } from '@dormer/core/work/st
 import { finishedParts, partsOfBlank, sawTasks, type SawTask } from '@dormer/core/work/stock/sawTasks';
 import type { CutNode } from '@dormer/core/work/stock/sheets/layout';
 import { lengthWords, words } from '@dormer/core/say/words/first';
-import { Button, Keypad, NoticeLine, StageLayout, Txt } from '../../controls';
+import { Button, Keypad, NoticeLine, StageLayout, Txt } from '../../ui';
 import { DrawingPane } from '../../drawing';
 import { useLabel } from '../../labels';
 import { editJob, newId, notify, putOnRack, takeFromRack, useAppDispatch } from '../../store';

@@ -2,7 +2,7 @@ import { StyleSheet, View } from 'react-native';
 import Trash from 'lucide-react-native/icons/trash';
 import { lengthOf, REGIONS, type Job, type StockWish } from '@dormer/core/job/document';
 import { lengthWords } from '@dormer/core/say/words/first';
-import { Button, LengthField, Section, Segmented, Toggles, Txt } from '../../controls';
+import { Button, LengthField, Section, Segmented, Toggles, Txt } from '../../ui';
 import { useLabel } from '../../labels';
 import { editJob, selectRack, takeFromRack, useAppDispatch, useAppSelector } from '../../store';
 import { SPACE } from '../../theme';

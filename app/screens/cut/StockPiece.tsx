@@ -1,7 +1,7 @@
 import type { Job, StockWish } from '@dormer/core/job/document';
 import { materialWords } from '@dormer/core/work/stock/catalogue';
 import { words } from '@dormer/core/say/words/first';
-import { LengthField, Segmented } from '../../controls';
+import { LengthField, Segmented } from '../../ui';
 import { useLabel } from '../../labels';
 
 type Piece = Pick<StockWish['own'][number], 'form' | 'material' | 'thickness' | 'width' | 'length'>;

@@ -3,8 +3,8 @@ import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { offsetTable, templateOf } from '@dormer/core/design/template';
 import { lengthWords, words } from '@dormer/core/say/words/first';
-import { Section, Sheet, Txt } from '../../controls';
-import { FullSize } from '../../controls/FullSize';
+import { Section, Sheet, Txt } from '../../ui';
+import { FullSize } from '../../parts/FullSize';
 import { useLabel } from '../../labels';
 import { makeStyles, SPACE } from '../../theme';
 

@@ -4,11 +4,11 @@ import { withChange, type Job } from '@dormer/core/job/document';
 import type { WhatIf } from '@dormer/core/whatIf';
 import { formatMass } from '@dormer/core/base/quantity';
 import { lengthWords, words } from '@dormer/core/say/words/first';
-import { Button, NoticeLine, Sheet, Txt } from '../../controls';
+import { Button, NoticeLine, Sheet, Txt } from '../../ui';
 import { useLabel } from '../../labels';
 import { editJob, useAppDispatch, whatIfMaterials } from '../../store';
 import { makeStyles, SPACE } from '../../theme';
-import { money } from '../../controls/money';
+import { money } from '../../labels/money';
 
 /** Boards, plywood and MDF for the same job: what each costs, weighs, sags and wastes. */
 export function WhatIfSheet({ job, onClose }: { job: Job; onClose: () => void }) {

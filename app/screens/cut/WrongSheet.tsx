@@ -5,7 +5,7 @@ import type { TypedLength } from '@dormer/core/base/quantity';
 import type { Cutting, SawStep } from '@dormer/core/work/stock';
 import { afterWrong, sawAgain } from '@dormer/core/work/stock/saw';
 import { lengthWords, words } from '@dormer/core/say/words/first';
-import { Button, Keypad, LengthField, NoticeLine, Sheet, Txt } from '../../controls';
+import { Button, Keypad, LengthField, NoticeLine, Sheet, Txt } from '../../ui';
 import { useLabel } from '../../labels';
 import { cutFromBench, useAppDispatch } from '../../store';
 import { makeStyles, SPACE } from '../../theme';

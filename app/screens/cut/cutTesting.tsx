@@ -1,7 +1,7 @@
 import { fireEvent, waitFor } from '@testing-library/react-native';
 import { chimneyAlcove } from '@dormer/core/rigs/demo';
 import { typedLength, type Job } from '@dormer/core/job/document';
-import { download } from '../../controls/files';
+import { download } from '../../platform/files';
 import type { AppStore } from '../../store';
 import { screen, show } from '../../test/screen';
 import { CutScreen } from './CutScreen';

@@ -8,14 +8,14 @@ import { given, alcove, type Tab, turn, laidOut, openCut } from './cutTesting';
 
 jest.mock('expo-clipboard', () => ({ setStringAsync: jest.fn() }));
 
-jest.mock('../../controls/files', () => ({
-  ...jest.requireActual('../../controls/files'),
+jest.mock('../../platform/files', () => ({
+  ...jest.requireActual('../../platform/files'),
   download: jest.fn(),
   pickFile: jest.fn(),
 }));
 
 // Here nothing is fetched in pieces.
-jest.mock('../../controls/sheets', () => ({
+jest.mock('../../platform/writers', () => ({
   sheets: async () => jest.requireActual('@dormer/core/say/exchange'),
   drawings: async () => jest.requireActual('@dormer/core/say/exchange/drawings'),
 }));

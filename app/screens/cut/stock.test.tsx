@@ -1,20 +1,20 @@
 import { fireEvent, waitFor, within } from '@testing-library/react-native';
 import { type Job, type Offcut } from '@dormer/core/job/document';
-import { pickFile } from '../../controls/files';
+import { pickFile } from '../../platform/files';
 import { putOnRack, type AppStore } from '../../store';
 import { jobIn, planned, press, screen, type } from '../../test/screen';
 import { given, alcove, mm, type Tab, turn, laidOut, openCut } from './cutTesting';
 
 jest.mock('expo-clipboard', () => ({ setStringAsync: jest.fn() }));
 
-jest.mock('../../controls/files', () => ({
-  ...jest.requireActual('../../controls/files'),
+jest.mock('../../platform/files', () => ({
+  ...jest.requireActual('../../platform/files'),
   download: jest.fn(),
   pickFile: jest.fn(),
 }));
 
 // Here nothing is fetched in pieces.
-jest.mock('../../controls/sheets', () => ({
+jest.mock('../../platform/writers', () => ({
   sheets: async () => jest.requireActual('@dormer/core/say/exchange'),
   drawings: async () => jest.requireActual('@dormer/core/say/exchange/drawings'),
 }));

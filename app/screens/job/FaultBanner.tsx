@@ -2,7 +2,7 @@ import { formatDistanceToNow } from 'date-fns/formatDistanceToNow';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { summarise, type Job } from '@dormer/core/job/document';
-import { Button, NoticeLine, Sheet, Txt } from '../../controls';
+import { Button, NoticeLine, Sheet, Txt } from '../../ui';
 import { useLabel } from '../../labels';
 import { keepBoth, keepMine, keepTheirs, records, selectRecord, useAppDispatch, useAppSelector } from '../../store';
 import { makeStyles, RADIUS, SPACE } from '../../theme';

@@ -1,7 +1,7 @@
 import { lazy, Suspense, useCallback, useEffect, useState, type ReactNode } from 'react';
 import { ActivityIndicator, StyleSheet, View } from 'react-native';
-import { KeypadProvider, MessagePage, NoticeLine, useKeypad } from '../../controls';
-import { HomeLink } from '../../controls/HomeLink';
+import { KeypadProvider, MessagePage, NoticeLine, useKeypad } from '../../ui';
+import { HomeLink } from '../../ui/HomeLink';
 import { useLabel } from '../../labels';
 import {
   closeJob,

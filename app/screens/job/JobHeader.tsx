@@ -4,7 +4,7 @@ import Redo from 'lucide-react-native/icons/redo-2';
 import Undo from 'lucide-react-native/icons/undo-2';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { Button, Txt } from '../../controls';
+import { Button, Txt } from '../../ui';
 import { useLabel } from '../../labels';
 import { redo, selectCanRedo, selectCanUndo, selectOpenJob, undo, useAppDispatch, useAppSelector } from '../../store';
 import { makeStyles, SPACE } from '../../theme';

@@ -1,13 +1,13 @@
 import { act, fireEvent, waitFor } from '@testing-library/react-native';
 import { chimneyAlcove, cloakroomCloset } from '@dormer/core/rigs/demo';
-import { downloadJob } from '../../controls/files';
+import { downloadJob } from '../../platform/files';
 import { selectJobs, type AppStore } from '../../store';
 import { jobIn, press, screen, show, type } from '../../test/screen';
 import { JobMenu } from './JobMenu';
 
 const went: unknown[] = [];
 jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: (where: unknown) => went.push(where) }) }));
-jest.mock('../../controls/files', () => ({ ...jest.requireActual('../../controls/files'), downloadJob: jest.fn() }));
+jest.mock('../../platform/files', () => ({ ...jest.requireActual('../../platform/files'), downloadJob: jest.fn() }));
 const saved = downloadJob as jest.MockedFunction<typeof downloadJob>;
 
 let store: AppStore;

@@ -4,7 +4,7 @@ import OctagonX from 'lucide-react-native/icons/octagon-x';
 import Smartphone from 'lucide-react-native/icons/smartphone';
 import TriangleAlert from 'lucide-react-native/icons/triangle-alert';
 import { StyleSheet, View } from 'react-native';
-import { Txt } from '../../controls';
+import { Txt } from '../../ui';
 import { useLabel } from '../../labels';
 import { selectSaveState, useAppSelector, type SaveState } from '../../store';
 import { makeStyles, SPACE, useTheme } from '../../theme';

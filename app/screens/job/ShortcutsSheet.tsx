@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { Sheet, Txt } from '../../controls';
+import { Sheet, Txt } from '../../ui';
 import { useLabel, type LabelKey } from '../../labels';
 import { makeStyles, RADIUS, SPACE } from '../../theme';
 

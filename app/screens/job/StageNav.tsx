@@ -5,7 +5,7 @@ import Ruler from 'lucide-react-native/icons/ruler';
 import Saw from 'lucide-react-native/icons/scissors-line-dashed';
 import { Link, usePathname } from 'expo-router';
 import { Pressable, StyleSheet, View } from 'react-native';
-import { Txt } from '../../controls';
+import { Txt } from '../../ui';
 import { useLabel } from '../../labels';
 import { FONT, makeStyles, SPACE, TARGET, useTheme } from '../../theme';
 import { STAGES, type Stage } from './stages';

@@ -1,7 +1,7 @@
 import { format } from 'date-fns/format';
 import { ActivityIndicator, StyleSheet, View } from 'react-native';
 import type { ListedVersion } from '@dormer/core/job/document';
-import { Button, NoticeLine, Sheet, Txt } from '../../controls';
+import { Button, NoticeLine, Sheet, Txt } from '../../ui';
 import { useLabel } from '../../labels';
 import { editJob, useAppDispatch, useLazyGetVersionQuery, useListVersionsQuery } from '../../store';
 import { makeStyles, SPACE } from '../../theme';

@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { useCallback } from 'react';
 import { EXAGGERATIONS } from '@dormer/core/say/scene';
 import { JOB_UNITS, usualTape } from '@dormer/core/base/quantity';
-import { useKeys, type OnKey } from '../../controls';
+import { useKeys, type OnKey } from '../../platform/useKeys';
 import { editJob, redo, settings, undo, useAppDispatch, useAppSelector } from '../../store';
 import { STAGES } from './stages';
 

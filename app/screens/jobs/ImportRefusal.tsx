@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import type { Refusal } from '@dormer/core/job/document';
 import { words } from '@dormer/core/say/words/first';
-import { Button, NoticeLine, Txt } from '../../controls';
+import { Button, NoticeLine, Txt } from '../../ui';
 import { useLabel } from '../../labels';
 import { makeStyles, SPACE } from '../../theme';
 

@@ -1,7 +1,7 @@
 import { act, fireEvent, waitFor } from '@testing-library/react-native';
 import { chimneyAlcove, cloakroomCloset } from '@dormer/core/rigs/demo';
 import { writeJobFile } from '@dormer/core/job/document';
-import { pickFile } from '../../controls/files';
+import { pickFile } from '../../platform/files';
 import { createJob, removeJob, selectJobs, type AppStore } from '../../store';
 import { press, screen, show } from '../../test/screen';
 import { JobsScreen } from './JobsScreen';
@@ -11,7 +11,7 @@ jest.mock('expo-router', () => ({
   useRouter: () => ({ navigate: (where: unknown) => went.push(where) }),
   Link: ({ children }: { children: unknown }) => children,
 }));
-jest.mock('../../controls/files', () => ({ ...jest.requireActual('../../controls/files'), pickFile: jest.fn() }));
+jest.mock('../../platform/files', () => ({ ...jest.requireActual('../../platform/files'), pickFile: jest.fn() }));
 const picked = pickFile as jest.MockedFunction<typeof pickFile>;
 
 let store: AppStore;

@@ -4,8 +4,8 @@ import { useRouter } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { ActivityIndicator, ScrollView, StyleSheet, View } from 'react-native';
 import type { Refusal } from '@dormer/core/job/document';
-import { Button, NoticeLine, Txt } from '../../controls';
-import { pickFile } from '../../controls/files';
+import { Button, NoticeLine, Txt } from '../../ui';
+import { pickFile } from '../../platform/files';
 import { useLabel } from '../../labels';
 import {
   catchUp,

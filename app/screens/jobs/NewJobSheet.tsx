@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { LIMITS, PLACE_KINDS, type PlaceKind } from '@dormer/core/job/document';
 import { JOB_UNITS, type JobUnit } from '@dormer/core/base/quantity';
-import { Button, Segmented, Sheet, TextField, Txt } from '../../controls';
+import { Button, Segmented, Sheet, TextField, Txt } from '../../ui';
 import { useLabel } from '../../labels';
 import { createJob, selectJobs, useAppDispatch, useAppSelector } from '../../store';
 

@@ -8,13 +8,13 @@ import { message } from '@dormer/core/base/message';
 import type { Plan } from '@dormer/core/plan';
 import { shoppingFor } from '@dormer/core/work/stock/shopping';
 import { lengthWords, sentence, words } from '@dormer/core/say/words/first';
-import { Button, Keypad, Section, StageLayout, TextField, Txt } from '../../controls';
-import { download, fileName } from '../../controls/files';
-import { MinutesField } from '../../controls/MinutesField';
-import { money } from '../../controls/money';
-import { momentWords } from '../../controls/moments';
-import { drawings, sheets } from '../../controls/sheets';
-import { useNow } from '../../controls/useNow';
+import { Button, Keypad, Section, StageLayout, TextField, Txt } from '../../ui';
+import { download, fileName } from '../../platform/files';
+import { MinutesField } from '../../parts/MinutesField';
+import { money } from '../../labels/money';
+import { momentWords } from '../../labels/moments';
+import { templateWriters, listWriters } from '../../platform/writers';
+import { useNow } from '../../platform/useNow';
 import { StepDrawing } from '../../drawing/StepDrawing';
 import { useLabel, type Label } from '../../labels';
 import { editJob, notify, useAppDispatch } from '../../store';
@@ -22,7 +22,7 @@ import { useCutting } from '../../store/useCutting';
 import { makeStyles, SPACE } from '../../theme';
 import { EntrySheet, type EntryKind } from './EntrySheet';
 import { PhotoView } from './PhotoView';
-import type { LogTabProps } from './tab';
+import type { LogTabProps } from './tabProps';
 
 /**
  * What is noted, how long steps took, what it cost, and what to do otherwise next time; and one document of all of it.
@@ -39,10 +39,10 @@ export function DiaryTab({ job, plan, tabs }: LogTabProps) {
   const report = (as: 'pdf' | 'md') =>
     void (
       as === 'md'
-        ? sheets().then(({ reportMarkdown }) =>
+        ? listWriters().then(({ reportMarkdown }) =>
             download(`${fileName(job.name)}.md`, reportMarkdown(plan, job), 'text/markdown;charset=utf-8'),
           )
-        : Promise.all([sheets(), drawings()])
+        : Promise.all([listWriters(), templateWriters()])
             .then(([{ reportOf }, { reportPdf }]) => reportPdf(reportOf(plan, job), job.stock.region))
             .then((file) => download(`${fileName(job.name)}.pdf`, file, 'application/pdf'))
     ).catch(() => dispatch(notify('cut.failed')));

@@ -8,14 +8,14 @@ import { LIMITS, withLog, type Job, type Trial } from '@dormer/core/job/document
 import { sectionScene } from '@dormer/core/say/scene';
 import { boardScene } from '@dormer/core/say/scene/cutting';
 import { words } from '@dormer/core/say/words/first';
-import { Button, Keypad, Segmented, StageLayout, Txt } from '../../controls';
-import { TrialSheet } from '../../controls/TrialSheet';
-import { TriedNotice } from '../../controls/TriedNotice';
+import { Button, Keypad, Segmented, StageLayout, Txt } from '../../ui';
+import { TrialSheet } from '../../parts/TrialSheet';
+import { TriedNotice } from '../../parts/TriedNotice';
 import { DrawingPane } from '../../drawing';
 import { useLabel } from '../../labels';
 import { editJob, newId, settings, useAppDispatch, useAppSelector } from '../../store';
 import { makeStyles, SPACE } from '../../theme';
-import type { LogTabProps } from './tab';
+import type { LogTabProps } from './tabProps';
 
 const ENDS = ['left', 'right'] as const;
 const SPOTS = ['back', 'middle', 'front'] as const;

@@ -4,11 +4,11 @@ import type { Job, Mistake } from '@dormer/core/job/document';
 import { AGAIN, learn, waysLearned, type Lessons } from '@dormer/core/work/log';
 import { message } from '@dormer/core/base/message';
 import { words } from '@dormer/core/say/words/first';
-import { Button, Keypad, NoticeLine, Section, StageLayout, Txt } from '../../controls';
+import { Button, Keypad, NoticeLine, Section, StageLayout, Txt } from '../../ui';
 import { StepDrawing } from '../../drawing/StepDrawing';
 import { useLabel, type LabelKey } from '../../labels';
 import { editJob, selectJobs, useAppDispatch, useAppSelector } from '../../store';
-import type { LogTabProps } from './tab';
+import type { LogTabProps } from './tabProps';
 
 /** What the jobs on this device taught, and a way to plan this one with it. */
 export function LearnedTab({ job, plan, tabs }: LogTabProps) {

@@ -1,14 +1,14 @@
 import '../../labels/build';
 import '../../labels/log';
 import { useState } from 'react';
-import { Segmented } from '../../controls';
+import { Segmented } from '../../ui';
 import { useLabel } from '../../labels';
 import { selectOpenJob, selectPlanned, useAppSelector } from '../../store';
 import { usePhotosSent } from '../../store/photos';
 import { DiaryTab } from './DiaryTab';
 import { FitTab } from './FitTab';
 import { LearnedTab } from './LearnedTab';
-import type { LogTabProps } from './tab';
+import type { LogTabProps } from './tabProps';
 
 /** What happened: how boards went in, what is noted, what the jobs taught. */
 export function LogScreen() {

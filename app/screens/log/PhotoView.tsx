@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import { Image, StyleSheet } from 'react-native';
-import { Txt } from '../../controls';
+import { Txt } from '../../ui';
 import { useLabel } from '../../labels';
 import { readPhoto } from '../../store/photos';
 import { RADIUS } from '../../theme';

@@ -1,4 +1,4 @@
-import { Button, MessagePage, Txt } from '../../controls';
+import { Button, MessagePage, Txt } from '../../ui';
 import { useLabel } from '../../labels';
 
 interface BrokenScreenProps {

@@ -1,5 +1,5 @@
-import { MessagePage } from '../../controls';
-import { HomeLink } from '../../controls/HomeLink';
+import { MessagePage } from '../../ui';
+import { HomeLink } from '../../ui/HomeLink';
 import { useLabel } from '../../labels';
 
 /** An address that leads nowhere. */

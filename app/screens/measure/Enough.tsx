@@ -1,7 +1,7 @@
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { words } from '@dormer/core/say/words/first';
-import { Button, NoticeLine } from '../../controls';
+import { Button, NoticeLine } from '../../ui';
 import { useLabel } from '../../labels';
 
 interface EnoughProps {

@@ -6,7 +6,9 @@ import { elevationScene, sectionScene } from '@dormer/core/say/scene';
 import type { Job, Reading } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { words } from '@dormer/core/say/words/first';
-import { Button, Keypad, PlanNotices, Section, Segmented, StageLayout, Txt, useKeys, type OnKey } from '../../controls';
+import { Button, Keypad, Section, Segmented, StageLayout, Txt } from '../../ui';
+import { PlanNotices } from '../../parts/PlanNotices';
+import { useKeys, type OnKey } from '../../platform/useKeys';
 import { DrawingPane } from '../../drawing';
 import { useLabel } from '../../labels';
 import {

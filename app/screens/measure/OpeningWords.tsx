@@ -1,7 +1,7 @@
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { aboutWords, words } from '@dormer/core/say/words/first';
-import { Txt } from '../../controls';
+import { Txt } from '../../ui';
 import { useLabel } from '../../labels';
 
 /** The opening in a line of words: how it departs from square, plumb, level and flat, and how well it is known. */

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Button, NoticeLine, Section, Txt } from '../../controls';
+import { Button, NoticeLine, Section, Txt } from '../../ui';
 import { useLabel } from '../../labels';
 import { endPractice, selectLink, takePractice, useAppDispatch, useAppSelector } from '../../store';
 

@@ -2,7 +2,7 @@ import { StyleSheet, View } from 'react-native';
 import { withoutReading, withVerdict, type Reading } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { isAngle, type Spot } from '@dormer/core/place/reading';
-import { Button } from '../../controls';
+import { Button } from '../../ui';
 import { useLabel } from '../../labels';
 import { editJob, useAppDispatch } from '../../store';
 import { SPACE } from '../../theme';

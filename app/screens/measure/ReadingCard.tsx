@@ -13,7 +13,7 @@ import {
   type Spot,
 } from '@dormer/core/place/reading';
 import { lengthWords, words } from '@dormer/core/say/words/first';
-import { Button, NoticeLine, Txt } from '../../controls';
+import { Button, NoticeLine, Txt } from '../../ui';
 import { useLabel } from '../../labels';
 import { editJob, useAppDispatch, type Shown } from '../../store';
 import { FONT, makeStyles, SIZE, SPACE } from '../../theme';

@@ -3,10 +3,10 @@ import { StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
 import type { Drawing } from '@dormer/core/say/exchange/drawings';
 import type { Message } from '@dormer/core/base/message';
-import { Button } from '../../controls';
-import { BroughtInView } from '../../controls/BroughtIn';
-import { drawings, sheets } from '../../controls/sheets';
-import { download, fileName, pickFile } from '../../controls/files';
+import { Button } from '../../ui';
+import { BroughtInView } from '../../parts/BroughtIn';
+import { templateWriters, listWriters } from '../../platform/writers';
+import { download, fileName, pickFile } from '../../platform/files';
 import { useLabel } from '../../labels';
 import { importReadings, notify, useAppDispatch, type BroughtIn } from '../../store';
 import { makeStyles, SPACE } from '../../theme';
@@ -21,7 +21,7 @@ export function ReadingFiles({ job }: { job: Job }) {
   const [drawing, setDrawing] = useState<Drawing | null>(null);
   const [fault, setFault] = useState<Message | null>(null);
   const save = () =>
-    void sheets().then(({ readingsCsv }) =>
+    void listWriters().then(({ readingsCsv }) =>
       download(`${fileName(job.name)}-${label('csv.fileName')}.csv`, readingsCsv(job.readings), 'text/csv'),
     );
   const bring = async () => {
@@ -34,7 +34,7 @@ export function ReadingFiles({ job }: { job: Job }) {
   const bringTrace = async () => {
     const contents = await pickFile('.svg,.dxf,image/svg+xml');
     if (contents === null) return;
-    const read = await drawings()
+    const read = await templateWriters()
       .then(({ readDrawing }) => readDrawing(contents))
       .catch(() => null);
     if (!read) return void dispatch(notify('trace.failed'));

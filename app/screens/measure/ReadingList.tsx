@@ -6,7 +6,7 @@ import type { Plan, PlannedReading } from '@dormer/core/plan';
 import { specOf } from '@dormer/core/place/kinds';
 import { nameOf, senseWord, senseWords, spotKey, spotOf } from '@dormer/core/place/reading';
 import { aboutWords, lengthWords, sentence, words } from '@dormer/core/say/words/first';
-import { Txt } from '../../controls';
+import { Txt } from '../../ui';
 import { useLabel, type Label } from '../../labels';
 import { FONT, makeStyles, SIZE, SPACE, TARGET, useTheme } from '../../theme';
 

@@ -3,7 +3,8 @@ import { CORNER_DEGREES, type Job, type Reading } from '@dormer/core/job/documen
 import type { TypedLength } from '@dormer/core/base/quantity';
 import { isAngle, nameOf, senseOf, type Spot } from '@dormer/core/place/reading';
 import { sentence } from '@dormer/core/say/words/first';
-import { AngleField, focusField, LengthField, Segmented } from '../../controls';
+import { AngleField, LengthField, Segmented } from '../../ui';
+import { focusField } from '../../platform/focusNext';
 import { useLabel, type LabelKey } from '../../labels';
 
 /** What stands in the card as the person's answer. */

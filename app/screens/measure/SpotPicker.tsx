@@ -3,7 +3,7 @@ import type { Instrument, Job, ReadingKind } from '@dormer/core/job/document';
 import { asTyped, type TypedLength } from '@dormer/core/base/quantity';
 import { fieldsOf, instrumentsFor, spotOfKind, type Spot } from '@dormer/core/place/reading';
 import { specOf } from '@dormer/core/place/kinds';
-import { LengthField, Segmented } from '../../controls';
+import { LengthField, Segmented } from '../../ui';
 import { useLabel, type LabelKey } from '../../labels';
 import { makeStyles, SPACE } from '../../theme';
 

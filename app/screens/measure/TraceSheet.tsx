@@ -6,7 +6,7 @@ import type { TypedLength } from '@dormer/core/base/quantity';
 import { traceScene, TRACE_FACTOR } from '@dormer/core/say/scene/trace';
 import { edgeFor, edgesOf, traceReadings, wallTrace, type DrawnLine } from '@dormer/core/place/trace';
 import { lengthWords, words } from '@dormer/core/say/words/first';
-import { Button, Keypad, LengthField, NoticeLine, Segmented, Sheet, Txt } from '../../controls';
+import { Button, Keypad, LengthField, NoticeLine, Segmented, Sheet, Txt } from '../../ui';
 import { SceneView } from '../../drawing';
 import { useLabel } from '../../labels';
 import { takeIn, useAppDispatch } from '../../store';

@@ -10,7 +10,7 @@ import {
   typedFields,
   type Spot,
 } from '@dormer/core/place/reading';
-import { focusField } from '../../controls';
+import { focusField } from '../../platform/focusNext';
 import { useLatest } from '../../platform/useLatest';
 import { newId, serverDevices, takeReading, useAppDispatch, useHeldDevice, type Shown } from '../../store';
 import type { Card } from './card';

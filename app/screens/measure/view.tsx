@@ -3,7 +3,7 @@ import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { spotKey, viewOf, type Spot } from '@dormer/core/place/reading';
 import { lengthWords } from '@dormer/core/say/words/first';
-import { RangeSlider, Segmented } from '../../controls';
+import { RangeSlider, Segmented } from '../../ui';
 import { useLabel } from '../../labels';
 
 /** Where the opening is seen from, and at which height it is cut when seen from above. */

@@ -1,6 +1,6 @@
 import { useCallback, useEffect, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Toast } from '../../controls';
+import { Toast } from '../../ui';
 import { useLabel } from '../../labels';
 import { catchUp, heard, records, useAppDispatch, useAppSelector, type Notice } from '../../store';
 import { makeStyles, ThemeProvider } from '../../theme';

@@ -5,8 +5,9 @@ import { LIMITS, type Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { elevationScene, poleOf } from '@dormer/core/say/scene';
 import { lengthWords, words } from '@dormer/core/say/words/first';
-import { Button, Keypad, PlanNotices, Segmented, StageLayout, Stepper, Txt } from '../../controls';
-import { usePrinting } from '../../controls/usePrinting';
+import { Button, Keypad, Segmented, StageLayout, Stepper, Txt } from '../../ui';
+import { PlanNotices } from '../../parts/PlanNotices';
+import { usePrinting } from '../../platform/usePrinting';
 import { DrawingPane } from '../../drawing';
 import { useLabel } from '../../labels';
 import {
@@ -19,20 +20,20 @@ import {
   useAppDispatch,
   useAppSelector,
 } from '../../store';
-import { ChosenShelf } from './ChosenShelf';
-import { CompareSheet } from './CompareSheet';
-import { added, locked, markOf, moved, removed } from './edit';
-import { HeightsForm } from './HeightsForm';
-import { LevelForm } from './LevelForm';
-import { MarksPrint } from './MarksPrint';
-import { GapsTable } from './GapsTable';
-import { PinsForm } from './PinsForm';
-import { PoleEditor } from './PoleEditor';
+import { ChosenShelf } from './heights/ChosenShelf';
+import { CompareSheet } from './heights/CompareSheet';
+import { added, locked, markOf, moved, removed } from './heights/edit';
+import { HeightsForm } from './heights/HeightsForm';
+import { LevelForm } from './marks/LevelForm';
+import { MarksPrint } from './marks/MarksPrint';
+import { GapsTable } from './heights/GapsTable';
+import { PinsForm } from './tiltedAndPins/PinsForm';
+import { PoleEditor } from './heights/PoleEditor';
 import { DrillingPrint } from './supports/DrillingPrint';
 import { SupportsForm } from './supports/SupportsForm';
-import { ThingsForm } from './ThingsForm';
-import { TiltedForm } from './TiltedForm';
-import { Walk, WallMarks } from './WallMarks';
+import { ThingsForm } from './things/ThingsForm';
+import { TiltedForm } from './tiltedAndPins/TiltedForm';
+import { Walk, WallMarks } from './marks/WallMarks';
 
 interface ShelvesScreenProps {
   /** Someone wants to see how a shelf's board is cut. */

@@ -2,7 +2,7 @@ import '../../labels/build';
 import { useState } from 'react';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
-import { Segmented } from '../../controls';
+import { Segmented } from '../../ui';
 import { useLabel } from '../../labels';
 import { selectOpenJob, selectPlanned, useAppSelector } from '../../store';
 import { usePhotosSent } from '../../store/photos';

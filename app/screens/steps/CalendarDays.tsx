@@ -2,8 +2,8 @@ import { Pressable, StyleSheet, View } from 'react-native';
 import { wallOf, type Laid, type Step } from '@dormer/core/work/steps/forScreens';
 import type { Job } from '@dormer/core/job/document';
 import { sentence } from '@dormer/core/say/words/first';
-import { Button, Section, Txt } from '../../controls';
-import { clockWords, dayWords } from '../../controls/moments';
+import { Button, Section, Txt } from '../../ui';
+import { clockWords, dayWords } from '../../labels/moments';
 import { useLabel } from '../../labels';
 import { makeStyles, SPACE, TARGET } from '../../theme';
 

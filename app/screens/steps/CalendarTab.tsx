@@ -6,9 +6,10 @@ import { usualCalendar, wallOf, type CalendarWish, type Laid, type Step } from '
 import { withBuild, type Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { words } from '@dormer/core/say/words/first';
-import { Button, Keypad, NoticeLine, PlanNotices, Section, StageLayout, Txt } from '../../controls';
-import { download, fileName, pickFile } from '../../controls/files';
-import { sheets } from '../../controls/sheets';
+import { Button, Keypad, NoticeLine, Section, StageLayout, Txt } from '../../ui';
+import { PlanNotices } from '../../parts/PlanNotices';
+import { download, fileName, pickFile } from '../../platform/files';
+import { listWriters } from '../../platform/writers';
 import { StepDrawing } from '../../drawing/StepDrawing';
 import { useLabel } from '../../labels';
 import { editJob, notify, useAppDispatch } from '../../store';
@@ -16,8 +17,8 @@ import { CalendarDays } from './CalendarDays';
 import { FreeHours } from './FreeHours';
 import { LostDaySheet } from './LostDaySheet';
 import { MoveSheet } from './MoveSheet';
-import type { TabProps } from './tab';
-import { clockWords, dayWords } from '../../controls/moments';
+import type { TabProps } from './tabProps';
+import { clockWords, dayWords } from '../../labels/moments';
 import { useCalendar } from './useTrips';
 
 /** The work in real dates: what is done on which day, when all is done, and what a lost day changes. */
@@ -142,14 +143,14 @@ function useCalendarFile({ job, plan, calendar, laid, onChange }: CalendarFile) 
     shop: label('build.place.shop'),
   };
   const write = async () => {
-    const { calendarIcs } = await sheets();
+    const { calendarIcs } = await listWriters();
     const contents = calendarIcs({ job, laid, steps, placeNames, nowMs: Date.now() });
     await download(`${fileName(job.name)}.ics`, contents, 'text/calendar;charset=utf-8');
   };
   const read = async () => {
     const contents = await pickFile('.ics,text/calendar');
     if (contents === null) return;
-    const { readCalendarIcs } = await sheets();
+    const { readCalendarIcs } = await listWriters();
     const result = readCalendarIcs(contents, { job, laid, steps, zone: calendar.zone });
     if (!result.ok) return setSaid([words(result.error, job)]);
     const { moved: fresh, unknown } = result.value;

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { USUAL_HOURS, type CalendarWish } from '@dormer/core/work/steps/forScreens';
-import { Button, Section, TextField, Toggles, Txt } from '../../controls';
+import { Button, Section, TextField, Toggles, Txt } from '../../ui';
 import { useLabel } from '../../labels';
 import { SPACE } from '../../theme';
 import { isClock, isDay } from './typedTimes';

@@ -1,9 +1,9 @@
 import { momentOf } from '@dormer/core/work/steps/forScreens';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
-import { Button, Sheet, Txt } from '../../controls';
+import { Button, Sheet, Txt } from '../../ui';
 import { useLabel } from '../../labels';
-import { clockWords, dayWords } from '../../controls/moments';
+import { clockWords, dayWords } from '../../labels/moments';
 import { useCalendar } from './useTrips';
 
 interface LostDaySheetProps {

@@ -2,9 +2,9 @@ import { useState } from 'react';
 import { clockMinutes, momentOf, wallOf, type Laid, type Step } from '@dormer/core/work/steps/forScreens';
 import type { Job } from '@dormer/core/job/document';
 import { sentence } from '@dormer/core/say/words/first';
-import { Button, Sheet, TextField, Txt } from '../../controls';
+import { Button, Sheet, TextField, Txt } from '../../ui';
 import { useLabel } from '../../labels';
-import { MinutesField } from '../../controls/MinutesField';
+import { MinutesField } from '../../parts/MinutesField';
 import { clockText, isClock, isDay } from './typedTimes';
 
 interface MoveSheetProps {

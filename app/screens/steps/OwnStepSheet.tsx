@@ -2,10 +2,10 @@ import { useState } from 'react';
 import { LIMITS, STEP_PLACES, withBuild, type Job, type OwnStep } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { sentence } from '@dormer/core/say/words/first';
-import { Button, Section, Segmented, Sheet, TextField, Toggles } from '../../controls';
+import { Button, Section, Segmented, Sheet, TextField, Toggles } from '../../ui';
 import { useLabel } from '../../labels';
 import { editJob, newId, useAppDispatch } from '../../store';
-import { MinutesField } from '../../controls/MinutesField';
+import { MinutesField } from '../../parts/MinutesField';
 
 interface OwnStepSheetProps {
   readonly job: Job;

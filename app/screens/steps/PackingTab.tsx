@@ -4,13 +4,13 @@ import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import type { Trip } from '@dormer/core/work/steps/forScreens';
 import { withBuild } from '@dormer/core/job/document';
-import { Button, Keypad, NoticeLine, Section, Segmented, StageLayout, Txt } from '../../controls';
+import { Button, Keypad, NoticeLine, Section, Segmented, StageLayout, Txt } from '../../ui';
 import { StepDrawing } from '../../drawing/StepDrawing';
 import { useLabel } from '../../labels';
 import { editJob, notify, useAppDispatch } from '../../store';
 import { makeStyles, RADIUS, SPACE, TARGET } from '../../theme';
 import { KINDS, thingsOf } from './packing';
-import type { TabProps } from './tab';
+import type { TabProps } from './tabProps';
 
 /** What is taken along on each trip, ticked off as it goes into the bag. */
 export function PackingTab({ job, plan, found, tabs }: TabProps) {

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { Step } from '@dormer/core/work/steps/forScreens';
 import { SKIP_REASONS, withSkipped, type Job } from '@dormer/core/job/document';
 import { sentence } from '@dormer/core/say/words/first';
-import { Button, Segmented, Sheet, TextField, Txt } from '../../controls';
+import { Button, Segmented, Sheet, TextField, Txt } from '../../ui';
 import { useLabel } from '../../labels';
 import { editJob, useAppDispatch } from '../../store';
 

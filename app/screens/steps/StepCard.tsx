@@ -7,11 +7,12 @@ import type { Figure } from '@dormer/core/base/figure';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { sentence, words } from '@dormer/core/say/words/first';
-import { Button, NoticeLine, Txt, Why } from '../../controls';
+import { Button, NoticeLine, Txt } from '../../ui';
+import { Why } from '../../parts/Why';
 import { useLabel } from '../../labels';
 import { FONT, makeStyles, RADIUS, SIZE, SPACE, useTheme } from '../../theme';
 import { atWalls, factsOf, fixingsOf, type AtWall } from './facts';
-import { momentWords } from '../../controls/moments';
+import { momentWords } from '../../labels/moments';
 
 interface StepCardProps {
   readonly step: Step;

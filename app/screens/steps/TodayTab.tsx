@@ -7,7 +7,8 @@ import { StyleSheet, View } from 'react-native';
 import { durationWords, windowOf, type Step } from '@dormer/core/work/steps/forScreens';
 import { withDone, withOpen, type Job } from '@dormer/core/job/document';
 import { sentence, words } from '@dormer/core/say/words/first';
-import { Button, Keypad, NoticeLine, PlanNotices, StageLayout, Txt } from '../../controls';
+import { Button, Keypad, NoticeLine, StageLayout, Txt } from '../../ui';
+import { PlanNotices } from '../../parts/PlanNotices';
 import { StepDrawing } from '../../drawing/StepDrawing';
 import { useLabel, type Label } from '../../labels';
 import { editJob, useAppDispatch } from '../../store';
@@ -15,10 +16,10 @@ import { makeStyles, SPACE } from '../../theme';
 import { OwnStepSheet } from './OwnStepSheet';
 import { SkipSheet } from './SkipSheet';
 import { StepCard } from './StepCard';
-import { stepsLeft, type TabProps } from './tab';
-import { momentWords } from '../../controls/moments';
+import { stepsLeft, type TabProps } from './tabProps';
+import { momentWords } from '../../labels/moments';
 import { useAwake } from './useAwake';
-import { useNow } from '../../controls/useNow';
+import { useNow } from '../../platform/useNow';
 import { WaysSheet } from './WaysSheet';
 
 /** How often times are told anew, milliseconds. */

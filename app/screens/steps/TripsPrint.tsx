@@ -3,8 +3,8 @@ import { durationWords, type Step, type Trips } from '@dormer/core/work/steps/fo
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { lengthWords, sentence, words } from '@dormer/core/say/words/first';
-import { Txt } from '../../controls';
-import { OnPaper } from '../../controls/OnPaper';
+import { Txt } from '../../ui';
+import { OnPaper } from '../../ui/OnPaper';
 import { useLabel } from '../../labels';
 import { makeStyles, SPACE } from '../../theme';
 import { factsOf, fixingsOf } from './facts';

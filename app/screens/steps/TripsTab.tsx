@@ -8,18 +8,19 @@ import { Pressable, StyleSheet, View } from 'react-native';
 import { durationWords, type Step, type Trip, type Trips } from '@dormer/core/work/steps/forScreens';
 import { withDone, withOpen, type Job } from '@dormer/core/job/document';
 import { sentence, words } from '@dormer/core/say/words/first';
-import { Button, Keypad, NoticeLine, PlanNotices, Section, Sheet, StageLayout, Txt } from '../../controls';
-import { usePrinting } from '../../controls/usePrinting';
+import { Button, Keypad, NoticeLine, Section, Sheet, StageLayout, Txt } from '../../ui';
+import { PlanNotices } from '../../parts/PlanNotices';
+import { usePrinting } from '../../platform/usePrinting';
 import { StepDrawing } from '../../drawing/StepDrawing';
 import { useLabel } from '../../labels';
 import { editJob, useAppDispatch } from '../../store';
 import { makeStyles, RADIUS, SPACE, TARGET, useTheme } from '../../theme';
 import { OwnStepSheet } from './OwnStepSheet';
 import { StepCard } from './StepCard';
-import type { TabProps } from './tab';
-import { momentWords } from '../../controls/moments';
+import type { TabProps } from './tabProps';
+import { momentWords } from '../../labels/moments';
 import { TripsPrint } from './TripsPrint';
-import { useNow } from '../../controls/useNow';
+import { useNow } from '../../platform/useNow';
 
 const ICONS = { workshop: Warehouse, site: House, shop: Store } as const;
 

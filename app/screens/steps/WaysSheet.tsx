@@ -2,11 +2,11 @@ import { StyleSheet, View } from 'react-native';
 import { USUAL_WAITS, waitOf } from '@dormer/core/work/steps/forScreens';
 import { LIMITS, WAITS, withBuild, type BuildWish, type Job, type Wait } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
-import { Section, Segmented, Sheet, Stepper, Toggles, Txt } from '../../controls';
+import { Section, Segmented, Sheet, Stepper, Toggles, Txt } from '../../ui';
 import { useLabel } from '../../labels';
 import { editJob, useAppDispatch } from '../../store';
 import { SPACE } from '../../theme';
-import { MinutesField } from '../../controls/MinutesField';
+import { MinutesField } from '../../parts/MinutesField';
 
 /** The schools: how one goes about the work, what the place needs first, and what the tins say. */
 export function WaysSheet({ job, plan, onClose }: { job: Job; plan: Plan; onClose: () => void }) {

@@ -4,7 +4,7 @@ import { withBuild, type Job } from '@dormer/core/job/document';
 import { jobIn, planned, press, screen, show, type } from '../../test/screen';
 import { BuildScreen } from './BuildScreen';
 
-jest.mock('../../controls/sheets', () => ({ sheets: async () => jest.requireActual('@dormer/core/say/exchange') }));
+jest.mock('../../platform/writers', () => ({ sheets: async () => jest.requireActual('@dormer/core/say/exchange') }));
 
 const card = () => within(screen.getByTestId('step-card'));
 const title = (what: string) => waitFor(() => expect(card().getByText(what)).toBeTruthy());

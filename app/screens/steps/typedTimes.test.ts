@@ -1,5 +1,5 @@
 import { clockText, isClock, isDay } from './typedTimes';
-import { clockWords, dayWords, momentWords } from '../../controls/moments';
+import { clockWords, dayWords, momentWords } from '../../labels/moments';
 
 test('hours and dates as they are typed', () => {
   expect(['18:30', '7:05', ' 00:00 '].map(isClock)).toEqual([true, true, true]);

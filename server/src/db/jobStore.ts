@@ -19,7 +19,7 @@ import {
   type JobRow,
   type VersionRow,
 } from './entities';
-import { inTurn } from './turns';
+import { inTurn } from './oneAtATime';
 
 /** How a save ended. `stale` and `exists` carry what stands on the server, so that nothing is lost. */
 export type SaveOutcome =

@@ -1,7 +1,7 @@
 import type { DataSource } from 'typeorm';
 import { offcutSchema, type Offcut } from '@dormer/core/job';
 import { OffcutEntity } from './entities';
-import { inTurn } from './turns';
+import { inTurn } from './oneAtATime';
 
 /** The offcut rack: what is left of boards, for every job. Putting or taking the same piece twice is doing it once. */
 export class RackStore {

@@ -4,7 +4,7 @@ import { KEEP_CLEARS, LIMITS, usualLength, type Job, type KeepClear } from '@dor
 import { marginOf } from '@dormer/core/place/kinds';
 import { asTyped } from '@dormer/core/base/quantity';
 import { lengthWords } from '@dormer/core/say/words/first';
-import { Button, LengthField, Section, Segmented, TextField, Txt } from '../../../controls';
+import { Button, LengthField, Section, Segmented, TextField, Txt } from '../../../ui';
 import { useLabel, type Label } from '../../../labels';
 import { newId } from '../../../store';
 import { makeStyles, RADIUS, SPACE } from '../../../theme';

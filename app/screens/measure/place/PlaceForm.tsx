@@ -5,7 +5,7 @@ import type { Plan } from '@dormer/core/plan';
 import type { TypedLength } from '@dormer/core/base/quantity';
 import { specOf } from '@dormer/core/place/kinds';
 import { instrumentsFor } from '@dormer/core/place/reading';
-import { Button, LengthField, Section, Segmented, Toggles, Txt } from '../../../controls';
+import { Button, LengthField, Section, Segmented, Toggles, Txt } from '../../../ui';
 import { useLabel, type LabelKey } from '../../../labels';
 import { editJob, useAppDispatch } from '../../../store';
 import { makeStyles, SPACE } from '../../../theme';

@@ -6,7 +6,7 @@ import { spacingsTriedMm, type StudAdvice } from '@dormer/core/place/kinds';
 import type { Plan } from '@dormer/core/plan';
 import { asTyped } from '@dormer/core/base/quantity';
 import { lengthWords } from '@dormer/core/say/words/first';
-import { Button, LengthField, NoticeLine, Section, Segmented, Txt } from '../../../controls';
+import { Button, LengthField, NoticeLine, Section, Segmented, Txt } from '../../../ui';
 import { useLabel, type Label } from '../../../labels';
 import { newId } from '../../../store';
 import { makeStyles, SPACE } from '../../../theme';

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { chimneyAlcove, cloakroomCloset } from '@dormer/core/rigs/demo';
 import type { Job, KeepClear, Stud } from '@dormer/core/job/document';
 import { planJob } from '@dormer/core/plan';
-import { KeypadProvider } from '../../../controls';
+import { KeypadProvider } from '../../../ui';
 import { press, type } from '../../../test/screen';
 import { KeepClearsForm } from './KeepClearsForm';
 import { StudsForm } from './StudsForm';

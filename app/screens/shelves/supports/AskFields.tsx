@@ -10,8 +10,8 @@ import {
 import type { TypedLength } from '@dormer/core/base/quantity';
 import { words } from '@dormer/core/say/words/first';
 import { message } from '@dormer/core/base/message';
-import { Section, Segmented, Stepper, Toggles } from '../../../controls';
-import { LengthFields } from '../../../controls/LengthFields';
+import { Section, Segmented, Stepper, Toggles } from '../../../ui';
+import { LengthFields } from '../../../ui/LengthFields';
 import { useLabel, type LabelKey } from '../../../labels';
 import { editJob, useAppDispatch } from '../../../store';
 

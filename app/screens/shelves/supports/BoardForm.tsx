@@ -1,7 +1,7 @@
 import { RODS, withFurther, type Job } from '@dormer/core/job/document';
 import type { TypedLength } from '@dormer/core/base/quantity';
-import { Section, Segmented } from '../../../controls';
-import { LengthFields } from '../../../controls/LengthFields';
+import { Section, Segmented } from '../../../ui';
+import { LengthFields } from '../../../ui/LengthFields';
 import { useLabel } from '../../../labels';
 import { editJob, useAppDispatch } from '../../../store';
 import { WoodFields } from './WoodFields';

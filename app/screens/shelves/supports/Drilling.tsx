@@ -4,10 +4,10 @@ import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
-import { Button, Section, Sheet, Txt } from '../../../controls';
-import { download, fileName } from '../../../controls/files';
-import { FullSize } from '../../../controls/FullSize';
-import { sheets } from '../../../controls/sheets';
+import { Button, Section, Sheet, Txt } from '../../../ui';
+import { download, fileName } from '../../../platform/files';
+import { FullSize } from '../../../parts/FullSize';
+import { listWriters } from '../../../platform/writers';
 import { useLabel } from '../../../labels';
 import { notify, selectFresh, useAppDispatch, useAppSelector } from '../../../store';
 import { makeStyles, SPACE } from '../../../theme';
@@ -34,7 +34,7 @@ export function Drilling({ job, plan, onPrint }: DrillingProps) {
   const groups = useMemo(() => drillGroups(plan), [plan]);
   if (groups.length === 0) return null;
   const csv = () =>
-    void sheets()
+    void listWriters()
       .then(({ drillingCsv }) =>
         download(`${fileName(job.name)}-drilling.csv`, drillingCsv(plan, job), 'text/csv;charset=utf-8'),
       )

@@ -1,9 +1,9 @@
 import { TOOLS, type Job } from '@dormer/core/job/document';
 import { ANCHOR_KG, PLUG_KG } from '@dormer/core/design/load/ratings';
 import { formatMass } from '@dormer/core/base/quantity';
-import { Section, Segmented, Toggles } from '../../../controls';
-import { LengthFields } from '../../../controls/LengthFields';
-import { MassField } from '../../../controls/MassField';
+import { Section, Segmented, Toggles } from '../../../ui';
+import { LengthFields } from '../../../ui/LengthFields';
+import { MassField } from '../../../ui/MassField';
 import { useLabel } from '../../../labels';
 import { editJob, useAppDispatch } from '../../../store';
 

@@ -1,8 +1,9 @@
 import { StyleSheet, View } from 'react-native';
 import { lengthOf, LIMITS, usualLength, withFurther, type Further, type Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
-import { Button, Keypad, PlanNotices, Section, Segmented, Sheet, Txt } from '../../../controls';
-import { LengthFields } from '../../../controls/LengthFields';
+import { Button, Keypad, Section, Segmented, Sheet, Txt } from '../../../ui';
+import { PlanNotices } from '../../../parts/PlanNotices';
+import { LengthFields } from '../../../ui/LengthFields';
 import { useLabel } from '../../../labels';
 import { editJob, newId, useAppDispatch } from '../../../store';
 import { makeStyles, SPACE } from '../../../theme';

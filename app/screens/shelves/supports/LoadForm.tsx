@@ -1,6 +1,6 @@
 import { LOAD_USES, type Job } from '@dormer/core/job/document';
-import { Section, Segmented } from '../../../controls';
-import { MassField } from '../../../controls/MassField';
+import { Section, Segmented } from '../../../ui';
+import { MassField } from '../../../ui/MassField';
 import { useLabel } from '../../../labels';
 import { editJob, useAppDispatch } from '../../../store';
 

@@ -5,7 +5,7 @@ import { Pressable, StyleSheet, View } from 'react-native';
 import { LIMITS, type Job, type OwnMaterial } from '@dormer/core/job/document';
 import { materialOf, materialsOf, type Material } from '@dormer/core/design/load/materials';
 import { words } from '@dormer/core/say/words/first';
-import { Button, Sheet, TextField, Txt } from '../../../controls';
+import { Button, Sheet, TextField, Txt } from '../../../ui';
 import { useLabel } from '../../../labels';
 import { editJob, newId, useAppDispatch } from '../../../store';
 import { makeStyles, RADIUS, SPACE, TARGET } from '../../../theme';

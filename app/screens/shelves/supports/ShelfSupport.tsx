@@ -8,7 +8,7 @@ import { message } from '@dormer/core/base/message';
 import type { Plan } from '@dormer/core/plan';
 import { sideScene } from '@dormer/core/say/scene/support';
 import { words } from '@dormer/core/say/words/first';
-import { Button, LengthField, Txt } from '../../../controls';
+import { Button, LengthField, Txt } from '../../../ui';
 import { SceneView } from '../../../drawing';
 import { useLabel } from '../../../labels';
 import { editJob, useAppDispatch } from '../../../store';

@@ -7,7 +7,7 @@ import { withChange, type Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { formatMass } from '@dormer/core/base/quantity';
 import { aboutWords, words } from '@dormer/core/say/words/first';
-import { Button, NoticeLine, Section, Txt } from '../../../controls';
+import { Button, NoticeLine, Section, Txt } from '../../../ui';
 import { useLabel } from '../../../labels';
 import { editJob, useAppDispatch } from '../../../store';
 import { makeStyles, SPACE, TARGET, useTheme } from '../../../theme';

@@ -5,7 +5,7 @@ import { withSystem, type Job, type SystemName } from '@dormer/core/job/document
 import { message } from '@dormer/core/base/message';
 import type { Plan } from '@dormer/core/plan';
 import { words } from '@dormer/core/say/words/first';
-import { Button, Section, Txt } from '../../../controls';
+import { Button, Section, Txt } from '../../../ui';
 import { useLabel } from '../../../labels';
 import { editJob, useAppDispatch } from '../../../store';
 import { makeStyles, SPACE } from '../../../theme';

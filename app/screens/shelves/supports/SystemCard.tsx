@@ -5,7 +5,7 @@ import { message, type Message } from '@dormer/core/base/message';
 import type { Considered } from '@dormer/core/plan';
 import { systemPicture } from '@dormer/core/say/scene/support';
 import { aboutWords, words } from '@dormer/core/say/words/first';
-import { Txt } from '../../../controls';
+import { Txt } from '../../../ui';
 import { SceneView } from '../../../drawing';
 import { useLabel } from '../../../labels';
 import { makeStyles, RADIUS, SPACE, TARGET, useTheme } from '../../../theme';

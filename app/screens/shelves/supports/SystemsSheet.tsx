@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Job, SystemName } from '@dormer/core/job/document';
 import type { Considered, Plan } from '@dormer/core/plan';
-import { Button, NoticeLine, Sheet, Txt } from '../../../controls';
+import { Button, NoticeLine, Sheet, Txt } from '../../../ui';
 import { useLabel } from '../../../labels';
 import { considerSystems, useAppDispatch } from '../../../store';
 import { makeStyles, SPACE } from '../../../theme';

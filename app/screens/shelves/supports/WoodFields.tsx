@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
 import { materialOf } from '@dormer/core/design/load/materials';
 import { words } from '@dormer/core/say/words/first';
-import { Button, Txt } from '../../../controls';
+import { Button, Txt } from '../../../ui';
 import { useLabel } from '../../../labels';
 import { makeStyles, SPACE } from '../../../theme';
 import { MaterialsSheet } from './MaterialsSheet';

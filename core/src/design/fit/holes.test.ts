@@ -2,7 +2,7 @@ import { planJob } from '../../plan';
 import { chimneyAlcove, windowCorner } from '../../rigs/demo';
 import { withFurther, type Further, type Job } from '../../job';
 import { mm } from '../load/testing';
-import { outlineOf } from './holes';
+import { outlineOfPart } from './holes';
 import { clearOf } from './outline';
 import { shapeWords } from './endWords';
 
@@ -158,7 +158,7 @@ test('a hole through a hollow shelf goes through both its skins', () => {
 
 test('a board without an outline of its own is the rectangle it is', () => {
   const { fit: _fit, corner: _corner, ...rest } = boardOf(chimneyAlcove());
-  const outline = outlineOf({ ...rest, fit: null, corner: null });
+  const outline = outlineOfPart({ ...rest, fit: null, corner: null });
   expect(outline).toEqual([
     [0, 0],
     [rest.length.mm, 0],

@@ -28,7 +28,7 @@ export function withHoles(
     const ours = wishes.filter((one) => one.shelf === part.shelf);
     const holes = ours.flatMap((wish) => {
       const hole = holeIn(part, wish);
-      const clear = clearOf(outlineOf(part), hole.at);
+      const clear = clearOf(outlineOfPart(part), hole.at);
       const said = { shelf: count(part.shelf), piece: text(part.label) };
       const about = { is: 'shelf', shelf: part.shelf } as const;
       if (clear <= 0) {
@@ -54,7 +54,7 @@ export function withHoles(
 }
 
 /** The outline of a board, or the rectangle it is where it has none of its own. */
-export function outlineOf({ fit, corner, length: { mm }, width }: Part): readonly OutlinePoint[] {
+export function outlineOfPart({ fit, corner, length: { mm }, width }: Part): readonly OutlinePoint[] {
   return (
     fit?.outline ??
     corner?.outline ?? [

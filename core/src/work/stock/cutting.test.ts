@@ -1,7 +1,7 @@
 import { chimneyAlcove, demoJobs, parcelBench, windowCorner } from '../../rigs/demo';
 import { withMeasured, withSystem, type Job } from '../../job';
 import { words } from '../../say/words/all';
-import { faultsOf, nodesOf, partsOn, shoppingFor } from '.';
+import { cutFaults, nodesOf, partsOn, shoppingFor } from '.';
 import { mm, cutting, withStock } from './cuttingTesting';
 
 const problemsOf = ({ problems }: { problems: Awaited<ReturnType<typeof cutting>>['problems'] }) =>
@@ -15,7 +15,7 @@ test.each(demoJobs().map((job) => [job.name, job] as const))(
     expect([...cut].sort()).toEqual(blanks.map((one) => one.id).sort());
     expect(problems.filter((one) => one.severity === 'stop')).toEqual([]);
     for (const { tree, item, trimMm } of layouts) {
-      expect(faultsOf(tree, job.stock.kerf.mm)).toEqual([]);
+      expect(cutFaults(tree, job.stock.kerf.mm)).toEqual([]);
       expect(tree.lengthMm).toBeLessThanOrEqual(item.lengthMm - trimMm + 1e-6);
       expect(tree.widthMm).toBeLessThanOrEqual(item.widthMm + 1e-6);
       for (const piece of partsOn(tree)) {

@@ -5,7 +5,7 @@ import { planJob } from '../../plan';
 import { afterWrong, benchOf, madeBlanks, restsToKeep, sawAgain, sawBegun, sawSteps } from './saw';
 import { settingsIn, stepWords, type SawStep } from './steps';
 import { atOnce, loadedSolver } from './testing';
-import { faultsOf, nodesOf, partsOn, planCutting, type CutNode, type Cutting } from '.';
+import { cutFaults, nodesOf, partsOn, planCutting, type CutNode, type Cutting } from '.';
 
 async function begun(job: Job): Promise<{ job: Job; saw: Saw; steps: SawStep[]; cutting: Cutting; kerf: number }> {
   const kerf = job.stock.kerf.mm;
@@ -24,7 +24,7 @@ test('a cutting that has begun is part of the job and of its schema', async () =
 test('layouts are in the order they are cut in, on the screen, on paper and at the saw: the largest pieces of a row first', async () => {
   const { cutting, kerf } = await begun(parcelBench());
   for (const { tree } of cutting.layouts) {
-    expect(faultsOf(tree, kerf)).toEqual([]);
+    expect(cutFaults(tree, kerf)).toEqual([]);
     for (const node of nodesOf(tree)) {
       if (node.is !== 'cut') continue;
       const sizes = node.pieces

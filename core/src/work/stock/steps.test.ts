@@ -2,7 +2,7 @@ import * as fc from 'fast-check';
 import { parcelBench } from '../../rigs/demo';
 import { planJob } from '../../plan';
 import { benchOf, sawBegun } from './saw';
-import { cutSheets, faultsOf, planCutting, type CutNode, type WantedPanel } from '.';
+import { cutSheets, cutFaults, planCutting, type CutNode, type WantedPanel } from '.';
 import { stepsOf, stepWords, type Cuttable, type SawStep } from './steps';
 import { atOnce, loadedSolver } from './testing';
 import { ordered } from './trees';
@@ -73,7 +73,7 @@ test('any sheets, cut by the shop first or not: no cut is made too early, and wh
           trimMm,
           tree: ordered(layout, kerfMm),
         }));
-        layouts.forEach(({ tree }) => expect(faultsOf(tree, kerfMm)).toEqual([]));
+        layouts.forEach(({ tree }) => expect(cutFaults(tree, kerfMm)).toEqual([]));
         const steps = stepsOf(layouts, kerfMm);
         expect(tooEarly(steps)).toEqual([]);
         for (const step of steps.filter((one) => one.at >= 0)) {

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { atOnce, loadedSolver } from '../testing';
-import { cutSheets, faultsOf, nodesOf, partsOn, type CutSheetsInput, type SheetKind, type WantedPanel } from '.';
+import { cutSheets, cutFaults, nodesOf, partsOn, type CutSheetsInput, type SheetKind, type WantedPanel } from '.';
 import { sheetsByFunctions } from './bound';
 import { carried } from './fill';
 
@@ -116,7 +116,7 @@ test('every panel is cut once, nothing overlaps, every cut goes straight through
       const counts = new Map<string, number>();
       for (const { kind, layout } of result.sheets) {
         const item = kinds.find((each) => each.id === kind)!;
-        expect(faultsOf(layout, kerfMm)).toEqual([]);
+        expect(cutFaults(layout, kerfMm)).toEqual([]);
         for (const node of nodesOf(layout))
           if (node.is !== 'cut' || !node.shop) expect(carried(node, limit)).toBe(true);
         expect(layout.lengthMm).toBeCloseTo(item.lengthMm - 2 * trimMm, 6);

@@ -68,7 +68,7 @@ export function flattened(node: CutNode): CutNode {
  * What is wrong with a layout, if anything: pieces that overlap, that lie outside, that leave no room for the kerf.
  * For tests, and for whoever changes how layouts are made.
  */
-export function faultsOf(node: CutNode, kerfMm: number): string[] {
+export function cutFaults(node: CutNode, kerfMm: number): string[] {
   if (node.is !== 'cut') return [];
   const faults: string[] = [];
   const along = node.way === 'cross';
@@ -87,5 +87,5 @@ export function faultsOf(node: CutNode, kerfMm: number): string[] {
   // The last cut may take what is left to the edge.
   const end = from(node) + size(node);
   if (at > end + 1e-6 || end - at > kerfMm + 1e-6) faults.push(`pieces end at ${at}, the piece at ${end}`);
-  return [...faults, ...node.pieces.flatMap((one) => faultsOf(one, kerfMm))];
+  return [...faults, ...node.pieces.flatMap((one) => cutFaults(one, kerfMm))];
 }

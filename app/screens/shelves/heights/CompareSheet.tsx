@@ -1,0 +1,164 @@
+import { useEffect, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { Job } from '@dormer/core/job/document';
+import type { Plan } from '@dormer/core/plan';
+import { elevationScene } from '@dormer/core/say/scene';
+import { lengthWords } from '@dormer/core/say/words/first';
+import { Button, Sheet, Txt } from '../../../ui';
+import { SceneView } from '../../../drawing';
+import { useLabel, type Label } from '../../../labels';
+import { editJob, planOther, useAppDispatch } from '../../../store';
+import { makeStyles, SPACE } from '../../../theme';
+
+interface CompareSheetProps {
+  readonly job: Job;
+  readonly plan: Plan;
+  readonly onClose: () => void;
+}
+
+/** Two layouts side by side, by their drawings and by what they come to; either can be kept. */
+export function CompareSheet({ job, plan, onClose }: CompareSheetProps) {
+  const styles = useStyles();
+  const label = useLabel();
+  const dispatch = useAppDispatch();
+  const { other, failed } = useOther(job);
+  const otherJob = job.otherShelves ? { ...job, shelves: job.otherShelves } : null;
+  const keep = (how: (one: Job) => Job) => {
+    dispatch(editJob(how));
+    onClose();
+  };
+  const side = (which: 'this' | 'other', one: Plan, of: Job) => (
+    <View style={styles.side}>
+      <Txt kind="strong">{label(`compare.${which}`)}</Txt>
+      <View style={styles.drawing}>
+        <SceneView
+          scene={elevationScene(one, of, { exaggeration: 1, show: 'shelves', stored: true })}
+          reader={of}
+          ground="panel"
+          terse
+        />
+      </View>
+    </View>
+  );
+  return (
+    <Sheet
+      title={label('compare.title')}
+      closeTitle={label('close')}
+      onClose={onClose}
+      footer={
+        <>
+          <Button title={label('compare.keepThis')} grow onPress={() => keep(withoutOther)} />
+          <Button
+            title={label('compare.keepOther')}
+            grow
+            disabled={!other}
+            onPress={() => keep((one) => withoutOther(swapped(one)))}
+          />
+        </>
+      }
+    >
+      <Txt tone="faint">{label('compare.is')}</Txt>
+      {failed ? <Txt tone="stop">{label('compare.failed')}</Txt> : null}
+      <View style={styles.row}>
+        {side('this', plan, job)}
+        {other && otherJob ? (
+          side('other', other, otherJob)
+        ) : (
+          <Txt style={styles.side}>{failed ? '' : label('compare.working')}</Txt>
+        )}
+      </View>
+      {other && otherJob ? (
+        <View role="table" aria-label={label('compare.title')}>
+          {rowsOf(plan, job, label).map(([name, mine], i) => (
+            <View role="row" key={name} style={styles.line}>
+              <View role="rowheader" style={styles.cell}>
+                <Txt tone="faint">{name}</Txt>
+              </View>
+              <View role="cell" style={styles.cell}>
+                <Txt>{mine}</Txt>
+              </View>
+              <View role="cell" style={styles.cell}>
+                <Txt>{rowsOf(other, otherJob, label)[i]?.[1] ?? ''}</Txt>
+              </View>
+            </View>
+          ))}
+        </View>
+      ) : null}
+      <Button title={label('compare.swap')} disabled={!other} onPress={() => keep(swapped)} />
+    </Sheet>
+  );
+}
+
+/** The plan of the layout that was set beside, as it comes from the worker. */
+function useOther(job: Job): { readonly other: Plan | null; readonly failed: boolean } {
+  const dispatch = useAppDispatch();
+  const [came, setCame] = useState<{ readonly job: Job; readonly plan: Plan | null } | null>(null);
+  useEffect(() => {
+    let wanted = true;
+    dispatch(planOther())
+      .then((plan) => wanted && setCame({ job, plan }))
+      .catch(() => wanted && setCame({ job, plan: null }));
+    return () => {
+      wanted = false;
+    };
+  }, [dispatch, job]);
+  const here = came?.job === job ? came : null;
+  return { other: here?.plan ?? null, failed: here !== null && here.plan === null };
+}
+
+/** The layout that is worked on and the one beside, in each other's place. */
+function swapped(job: Job): Job {
+  return job.otherShelves ? { ...job, shelves: job.otherShelves, otherShelves: job.shelves } : job;
+}
+
+function withoutOther(job: Job): Job {
+  const { otherShelves: _before, ...rest } = job;
+  return rest;
+}
+
+function rowsOf(plan: Plan, job: Job, label: Label): (readonly [string, string])[] {
+  const gaps = plan.gaps.filter((one) => one.below !== null).map((one) => one.clear.mm);
+  const length = (mm: number) => lengthWords(mm, job);
+  const stored = plan.contents?.stored ?? [];
+  const shelves = [...new Set(stored.map((one) => one.shelf))];
+  // On each shelf the least room above anything: what no thing there makes use of.
+  const spare = shelves.reduce(
+    (sum, shelf) => sum + Math.min(...stored.filter((one) => one.shelf === shelf).map((one) => one.spareMm)),
+    0,
+  );
+  const out = plan.contents?.leftOut.reduce((sum, one) => sum + one.count, 0) ?? 0;
+  return [
+    [label('compare.way'), label(`way.${job.shelves.way}`)],
+    [label('compare.shelves'), String(plan.shelves.length)],
+    [
+      label('compare.gaps'),
+      gaps.length > 0
+        ? label('compare.gapRange', { from: length(Math.min(...gaps)), to: length(Math.max(...gaps)) })
+        : '–',
+    ],
+    ...(plan.contents
+      ? ([
+          [label('compare.out'), String(out)],
+          [label('compare.spare'), length(spare)],
+          [label('compare.trouble'), out > 0 ? '–' : String(Math.round(plan.contents.worth.cost))],
+        ] as const)
+      : []),
+    [label('compare.problems'), String(plan.problems.filter(({ about }) => about.is !== 'reading').length)],
+  ];
+}
+
+const useStyles = makeStyles((colours) =>
+  StyleSheet.create({
+    row: { flexDirection: 'row', gap: SPACE.one },
+    side: { flex: 1, minWidth: 0, gap: SPACE.half },
+    drawing: { height: 320 },
+    line: {
+      flexDirection: 'row',
+      gap: SPACE.one,
+      borderBottomWidth: 1,
+      borderBottomColor: colours.rule,
+      paddingVertical: 6,
+    },
+    cell: { flex: 1, minWidth: 0 },
+  }),
+);

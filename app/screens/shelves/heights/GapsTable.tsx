@@ -1,0 +1,82 @@
+import { Pressable, StyleSheet, View } from 'react-native';
+import type { Job } from '@dormer/core/job/document';
+import type { Plan } from '@dormer/core/plan';
+import { Section, Txt } from '../../../ui';
+import { Why } from '../../../parts/Why';
+import { useLabel } from '../../../labels';
+import { FONT, makeStyles, RADIUS, SIZE, SPACE, TARGET } from '../../../theme';
+
+interface GapsTableProps {
+  readonly plan: Plan;
+  readonly job: Job;
+  readonly selected: number | null;
+  readonly onSelect: (shelf: number | null) => void;
+}
+
+/** What is clear below each shelf, and what is left of that to reach in by, the highest shelf first. */
+export function GapsTable({ plan, job, selected, onSelect }: GapsTableProps) {
+  const styles = useStyles();
+  const label = useLabel();
+  const shelves = [...plan.shelves].reverse();
+  if (shelves.length === 0) return null;
+  return (
+    <Section title={label('marks.gaps')}>
+      {shelves.map((shelf) => {
+        const { number } = shelf;
+        const gap = plan.gaps.find((one) => one.above === number);
+        return (
+          <View key={number} style={[styles.shelf, selected === number && styles.selected]}>
+            <Pressable
+              role="button"
+              aria-pressed={selected === number}
+              aria-label={label('marks.show', { shelf: number })}
+              onPress={() => onSelect(selected === number ? null : number)}
+              style={styles.number}
+            >
+              <Txt style={styles.numberText}>{number}</Txt>
+            </Pressable>
+            <View style={styles.marks}>
+              {gap ? (
+                <View style={styles.mark}>
+                  <Txt tone="faint" style={styles.what}>
+                    {label('marks.gap')}
+                  </Txt>
+                  <Why figure={gap.clear} name={label('marks.gapName', { shelf: number })} reader={job} align="right" />
+                  <View style={styles.fromLine}>
+                    {gap.reachIn ? (
+                      <Why
+                        figure={gap.reachIn}
+                        name={label('marks.reachName', { shelf: number })}
+                        reader={job}
+                        align="right"
+                      />
+                    ) : null}
+                  </View>
+                </View>
+              ) : null}
+            </View>
+          </View>
+        );
+      })}
+    </Section>
+  );
+}
+
+const useStyles = makeStyles((colours) =>
+  StyleSheet.create({
+    shelf: { flexDirection: 'row', gap: SPACE.half, borderBottomWidth: 1, borderBottomColor: colours.rule },
+    selected: { backgroundColor: colours.actionWash },
+    number: {
+      width: TARGET,
+      minHeight: TARGET,
+      alignItems: 'center',
+      justifyContent: 'center',
+      borderRadius: RADIUS.usual,
+    },
+    numberText: { fontFamily: FONT.condensedBold, fontSize: SIZE.figure, lineHeight: 32 },
+    marks: { flex: 1 },
+    mark: { flexDirection: 'row', alignItems: 'center', gap: SPACE.half },
+    what: { flex: 1 },
+    fromLine: { width: 110, alignItems: 'flex-end' },
+  }),
+);

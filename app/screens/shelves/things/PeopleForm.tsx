@@ -1,0 +1,87 @@
+import X from 'lucide-react-native/icons/x';
+import { StyleSheet, View } from 'react-native';
+import { LIMITS, usualLength, type Job, type Person } from '@dormer/core/job/document';
+import { Button, LengthField, Section, TextField, Txt } from '../../../ui';
+import { useLabel } from '../../../labels';
+import { editJob, newId, useAppDispatch } from '../../../store';
+import { makeStyles, SPACE } from '../../../theme';
+
+/** Who reaches for things: what to call them, and how tall they are. */
+export function PeopleForm({ job }: { job: Job }) {
+  const styles = useStyles();
+  const label = useLabel();
+  const dispatch = useAppDispatch();
+  const set = (people: (before: readonly Person[]) => Person[]) =>
+    dispatch(editJob((one) => ({ ...one, people: people(one.people) })));
+  const change = (id: string, changed: Partial<Person>) =>
+    set((before) => before.map((one) => (one.id === id ? { ...one, ...changed } : one)));
+  return (
+    <Section title={label('people.title')}>
+      <Txt kind="small" tone="faint">
+        {label(job.people.length === 0 ? 'people.none' : 'people.is')}
+      </Txt>
+      {job.people.map((one) => (
+        <View key={one.id} style={styles.row}>
+          <View style={styles.grow}>
+            <TextField
+              label={label('people.name')}
+              value={one.name}
+              maxLength={LIMITS.name}
+              onCommit={(name) => {
+                if (name.trim()) change(one.id, { name: name.trim() });
+              }}
+            />
+          </View>
+          <View style={styles.grow}>
+            <LengthField
+              label={label('people.height', { name: one.name })}
+              value={one.height}
+              units={job.units}
+              tape={job.tape}
+              sign="positive"
+              leastMm={300}
+              onCommit={(height) => change(one.id, { height })}
+            />
+          </View>
+          <Button
+            title={label('people.remove', { name: one.name })}
+            icon={X}
+            iconOnly
+            look="quiet"
+            onPress={() =>
+              dispatch(
+                editJob((was) => ({
+                  ...was,
+                  people: was.people.filter((other) => other.id !== one.id),
+                  // What only they reached for is everyone's again.
+                  things: was.things.map(({ who, ...thing }) => (who && who !== one.id ? { ...thing, who } : thing)),
+                })),
+              )
+            }
+          />
+        </View>
+      ))}
+      <Button
+        title={label('people.add')}
+        disabled={job.people.length >= LIMITS.people}
+        onPress={() =>
+          set((before) => [
+            ...before,
+            {
+              id: newId(),
+              name: label('people.newName', { number: before.length + 1 }),
+              height: usualLength(1700, '67', job.units),
+            },
+          ])
+        }
+      />
+    </Section>
+  );
+}
+
+const useStyles = makeStyles(() =>
+  StyleSheet.create({
+    row: { flexDirection: 'row', alignItems: 'flex-end', gap: SPACE.half },
+    grow: { flex: 1, minWidth: 0 },
+  }),
+);

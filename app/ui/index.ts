@@ -1,0 +1,17 @@
+export { AngleField, type TypedAngle } from './AngleField';
+export { Button } from './Button';
+export { Keypad } from './Keypad';
+export { KeypadProvider, useKeypad } from './KeypadContext';
+export { LengthField } from './LengthField';
+export { MessagePage } from './MessagePage';
+export { NoticeLine } from './Notices';
+export { RangeSlider } from './RangeSlider';
+export { Section } from './Section';
+export { Segmented } from './Segmented';
+export { Sheet } from './Sheet';
+export { StageLayout } from './StageLayout';
+export { Stepper } from './Stepper';
+export { TextField } from './TextField';
+export { Toast } from './Toast';
+export { Toggles } from './Toggles';
+export { Txt } from './Txt';
