@@ -67,6 +67,13 @@ module.exports = {
       to: { path: '^app/', pathNot: '^app/(routes|screens)/' },
     },
     {
+      name: 'the-app-fetches-most-words-later',
+      comment: 'What is said of a job comes with the first one that is opened; the app imports say/words/first.',
+      severity: 'error',
+      from: { path: '^app/', pathNot: '^app/test/|\\.test\\.tsx?$' },
+      to: { path: '^core/src/(say/words/(index|all)|index)\\.ts' },
+    },
+    {
       name: 'parts-know-no-screen',
       comment: 'Pieces that know the job stand below the screens.',
       severity: 'error',

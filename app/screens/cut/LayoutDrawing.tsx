@@ -2,7 +2,7 @@ import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import type { Scene } from '@dormer/core/say/scene';
 import { layoutScene } from '@dormer/core/say/scene/layout';
-import { lengthWords, words } from '@dormer/core/say/words';
+import { lengthWords, words } from '@dormer/core/say/words/first';
 import type { Cutting, Layout } from '@dormer/core/work/stock';
 import { partsOn } from '@dormer/core/work/stock/sheets/layout';
 import { DrawingPane } from '../../drawing';
