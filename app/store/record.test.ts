@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { chimneyAlcove } from '@dormer/core/rigs/demo';
 import { mayPull } from './records';
-import { newRecord, nextStep, recordFromServer, sameJob, saveState, type JobRecord } from './record';
+import { newRecord, nextStep, recordFromServer, sameJob, saveState, type JobRecord, type OnDevice } from './record';
 
 const job = chimneyAlcove();
 const fresh = newRecord(job, 'now');
@@ -34,18 +34,19 @@ describe('what is to be done next towards the server', () => {
 });
 
 describe('what a person is told', () => {
-  test.each<[string, JobRecord, boolean, boolean, string]>([
-    ['settled', settled, true, true, 'saved'],
-    ['settled, without a signal', settled, false, true, 'saved'],
-    ['changed', { ...settled, dirty: true }, true, true, 'saving'],
-    ['changed, without a signal', { ...settled, dirty: true }, false, true, 'device'],
-    ['changed, without a signal or storage', { ...settled, dirty: true }, false, false, 'notKept'],
-    ['on its way', { ...settled, sending }, true, true, 'saving'],
-    ['two versions', { ...settled, dirty: true, fault: stale }, true, true, 'stale'],
-    ['refused', { ...settled, dirty: true, fault: { is: 'refused', reasons: [] } }, true, true, 'refused'],
-    ['removed elsewhere', { ...settled, fault: { is: 'removed' } }, true, true, 'removed'],
-    ['removed here, not yet there', { ...settled, removed: true }, false, true, 'device'],
-  ])('%s', (_, record, reached, kept, state) => expect(saveState(record, reached, kept)).toBe(state));
+  test.each<[string, JobRecord, boolean, OnDevice, string]>([
+    ['settled', settled, true, 'kept', 'saved'],
+    ['settled, without a signal', settled, false, 'kept', 'saved'],
+    ['changed', { ...settled, dirty: true }, true, 'kept', 'saving'],
+    ['changed, without a signal', { ...settled, dirty: true }, false, 'kept', 'device'],
+    ['changed, without a signal, still being written', { ...settled, dirty: true }, false, 'beingKept', 'saving'],
+    ['changed, without a signal or storage', { ...settled, dirty: true }, false, 'notTaken', 'notKept'],
+    ['on its way', { ...settled, sending }, true, 'kept', 'saving'],
+    ['two versions', { ...settled, dirty: true, fault: stale }, true, 'kept', 'stale'],
+    ['refused', { ...settled, dirty: true, fault: { is: 'refused', reasons: [] } }, true, 'kept', 'refused'],
+    ['removed elsewhere', { ...settled, fault: { is: 'removed' } }, true, 'kept', 'removed'],
+    ['removed here, not yet there', { ...settled, removed: true }, false, 'kept', 'device'],
+  ])('%s', (_, record, reached, onDevice, state) => expect(saveState(record, reached, onDevice)).toBe(state));
 });
 
 test('a version from elsewhere never comes in over what waits to go out', () => {

@@ -90,11 +90,13 @@ export function sameJob(a: Job, b: Job): boolean {
 /** What a person is told about where their work is kept. */
 export type SaveState = 'saved' | 'saving' | 'device' | 'stale' | 'removed' | 'refused' | 'notKept';
 
-/** @param kept whether this device's storage took the job */
-export function saveState(record: JobRecord, reached: boolean, kept: boolean): SaveState {
+/** Whether this device's storage has a record as it is now, is still writing it, or takes nothing. */
+export type OnDevice = 'kept' | 'beingKept' | 'notTaken';
+
+export function saveState(record: JobRecord, reached: boolean, onDevice: OnDevice): SaveState {
   if (record.fault) return record.fault.is;
   const pending = record.dirty || record.sending !== null || record.removed !== record.removedOnServer;
   if (!pending) return 'saved';
-  if (reached) return 'saving';
-  return kept ? 'device' : 'notKept';
+  if (!reached && onDevice === 'notTaken') return 'notKept';
+  return reached || onDevice === 'beingKept' ? 'saving' : 'device';
 }

@@ -4,6 +4,8 @@ import { newRecord, recordFromServer, sameJob, type JobRecord, type SaveFault, t
 
 export interface RecordsState {
   readonly byId: Readonly<Record<string, JobRecord>>;
+  /** Each record as the device's own storage has it. */
+  readonly onDevice: Readonly<Record<string, JobRecord>>;
   /** Whether the device's own storage has been read. */
   readonly loaded: boolean;
   /** Whether the server answered when it was last asked; null before that. */
@@ -12,7 +14,7 @@ export interface RecordsState {
   readonly storageFault: string | null;
 }
 
-const initialState: RecordsState = { byId: {}, loaded: false, reached: null, storageFault: null };
+const initialState: RecordsState = { byId: {}, onDevice: {}, loaded: false, reached: null, storageFault: null };
 
 const slice = createSlice({
   name: 'records',
@@ -22,14 +24,22 @@ const slice = createSlice({
     loadedFromDevice: (state, { payload }: PayloadAction<readonly JobRecord[]>) => ({
       ...state,
       loaded: true,
-      byId: { ...Object.fromEntries(payload.map((one) => [one.id, one])), ...state.byId },
+      byId: { ...byIdOf(payload), ...state.byId },
+      onDevice: byIdOf(payload),
+    }),
+    keptOnDevice: (state, { payload }: PayloadAction<readonly JobRecord[]>) => ({
+      ...state,
+      onDevice: { ...state.onDevice, ...byIdOf(payload) },
     }),
     storageFailed: (state, { payload }: PayloadAction<string | null>) => ({ ...state, storageFault: payload }),
     reachedServer: (state, { payload }: PayloadAction<boolean>) =>
       state.reached === payload ? state : { ...state, reached: payload },
 
-    /** Another tab of this browser changed a record. */
-    changedElsewhere: (state, { payload }: PayloadAction<JobRecord>) => withRecord(state, payload),
+    /** Another tab of this browser changed a record, and put it into the device's storage. */
+    changedElsewhere: (state, { payload }: PayloadAction<JobRecord>) => ({
+      ...withRecord(state, payload),
+      onDevice: { ...state.onDevice, [payload.id]: payload },
+    }),
 
     created: (state, { payload }: PayloadAction<{ job: Job; at: string }>) =>
       withRecord(state, newRecord(payload.job, payload.at)),
@@ -104,6 +114,8 @@ export function mayPull(record: JobRecord | undefined, version: number): boolean
   const settled = !record.dirty && !record.sending && !record.removed && !record.fault;
   return settled && version > (record.base ?? 0);
 }
+
+const byIdOf = (payload: readonly JobRecord[]) => Object.fromEntries(payload.map((record) => [record.id, record]));
 
 function withRecord(state: RecordsState, record: JobRecord): RecordsState {
   return { ...state, byId: { ...state.byId, [record.id]: record } };

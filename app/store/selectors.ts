@@ -29,6 +29,9 @@ export const selectJobs = createSelector(
 
 /** Where a job is kept, for a person; null for a job that is not here. */
 export function selectSaveState(state: RootState, id: string): SaveState | null {
-  const record = state.records.byId[id];
-  return record ? saveState(record, state.records.reached !== false, state.records.storageFault === null) : null;
+  const { byId, onDevice, reached, storageFault } = state.records;
+  const record = byId[id];
+  if (!record) return null;
+  const kept = onDevice[id] === record ? 'kept' : 'beingKept';
+  return saveState(record, reached !== false, storageFault === null ? kept : 'notTaken');
 }

@@ -1,5 +1,5 @@
 import { combineReducers, type ThunkDispatch, type UnknownAction } from '@reduxjs/toolkit';
-import type { Core } from '../workers/messages';
+import type { Core } from '../workers/contract';
 import { api } from './api';
 import { cuttingReducer } from './cutting';
 import type { Device } from './device';

@@ -73,6 +73,24 @@ describe('the device first, then the server', () => {
     expect(server.jobs.get(alcove.id)).toMatchObject({ version: 2, job: { name: 'In the closet' } });
   });
 
+  test('it is said to be on the device only when the device has it', async () => {
+    const store = await world.opened();
+    server.down = true;
+    store.dispatch(rename('First'));
+    await until(() => stateOf(store) === 'device');
+    let written = () => undefined as void;
+    const keep = device.keep.bind(device);
+    device.keep = (record) => new Promise<void>((resolve) => (written = resolve)).then(() => keep(record));
+    store.dispatch(rename('Second'));
+    expect(stateOf(store)).toBe('saving');
+    await until(() => store.getState().records.reached === false);
+    expect(stateOf(store)).toBe('saving');
+    device.keep = keep;
+    written();
+    await until(() => stateOf(store) === 'device');
+    expect(device.jobs.get(alcove.id)?.job.name).toBe('Second');
+  });
+
   test('closed before it could be sent, it is sent by the next start', async () => {
     const store = await world.opened();
     server.down = true;

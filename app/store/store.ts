@@ -1,5 +1,5 @@
 import { configureStore, createListenerMiddleware, type UnknownAction } from '@reduxjs/toolkit';
-import type { Core } from '../workers/messages';
+import type { Core } from '../workers/contract';
 import { api } from './api';
 import type { Device } from './device';
 import { edited, opened } from './openJob';
@@ -58,6 +58,7 @@ export function createStore(options: StoreOptions) {
       const gone = Object.keys(was).filter((id) => !is[id]);
       if (records.changedElsewhere.match(action)) return;
       const kept = await keepAll(device, changed, gone);
+      if (kept === null) dispatch(records.keptOnDevice(changed));
       if (kept !== getState().records.storageFault) dispatch(records.storageFailed(kept));
       changed.forEach((record) => others.tell(record));
       if (!fromServer(action)) changed.forEach((record) => started.soon(record.id));

@@ -11,7 +11,7 @@ import type { RackState } from '../store/rack';
 import type { Device } from '../store/device';
 import type { JobRecord } from '../store/record';
 import type { Settings } from '../store/settings';
-import type { Core, CutFrom, Watching } from '../workers/messages';
+import type { Core, CutFrom, Watching } from '../workers/contract';
 import { remembered } from '../workers/remembered';
 
 // The preset's own frames outlive a test; these do not ask the test's clock.

@@ -1,61 +1,55 @@
-import type { Ask, Core, Response, Watching } from './messages';
-
-interface Waiting {
-  readonly resolve: (value: unknown) => void;
-  readonly reject: (reason: Error) => void;
-  readonly watching: Watching;
-}
+import { proxy, wrap } from 'comlink';
+import type { Core, Wanted, Watching, WorkerCore } from './contract';
 
 /** The core behind a web worker, made at the first question. A worker that dies is named and replaced. */
 export function coreInWorker(): Core {
-  let worker: Worker | null = null;
-  let last = 0;
-  const waiting = new Map<number, Waiting>();
+  let remote: WorkerCore | null = null;
+  const waiting = new Set<(reason: Error) => void>();
 
-  const start = (): Worker => {
-    const made = new Worker(new URL('./coreWorker.ts', window.location.href));
-    made.onmessage = ({ data }: MessageEvent<Response>) => {
-      const one = waiting.get(data.id);
-      if ('share' in data) {
-        one?.watching.heard?.(data.share);
-        return;
-      }
-      waiting.delete(data.id);
-      if (data.ok) one?.resolve(data.value);
-      else one?.reject(new Error(data.reason));
-    };
-    made.onerror = (event) => {
+  const start = (): WorkerCore => {
+    const worker = new Worker(new URL('./coreWorker.ts', window.location.href));
+    // Whoever waits for a worker that died would wait for ever.
+    worker.onerror = (event) => {
       event.preventDefault();
-      worker = null;
-      const all = [...waiting.values()];
+      remote = null;
+      const reason = new Error(event.message || 'the worker stopped');
+      const all = [...waiting];
       waiting.clear();
-      all.forEach((one) => one.reject(new Error(event.message || 'the worker stopped')));
+      all.forEach((fail) => fail(reason));
     };
-    return made;
+    // All it does is asked by messages and answered by promises already.
+    return wrap<WorkerCore>(worker) as WorkerCore;
   };
 
-  const ask = (question: Ask, watching: Watching = {}): Promise<unknown> =>
+  const ask = <Answer>(question: (core: WorkerCore) => Promise<Answer>): Promise<Answer> =>
     new Promise((resolve, reject) => {
-      last += 1;
-      const id = last;
-      waiting.set(id, { resolve, reject, watching });
-      worker ??= start();
-      worker.postMessage({ ...question, id });
-      watching.stop?.addEventListener('abort', () => {
-        if (waiting.has(id)) worker?.postMessage({ ask: 'stop', id });
-      });
+      waiting.add(reject);
+      remote ??= start();
+      question(remote)
+        .then(resolve, reject)
+        .finally(() => waiting.delete(reject));
     });
 
   return {
-    plan: (job) => ask({ ask: 'plan', with: job }) as ReturnType<Core['plan']>,
-    consider: (job) => ask({ ask: 'consider', with: job }) as ReturnType<Core['consider']>,
-    compare: (board, watching) => ask({ ask: 'compare', with: board }, watching) as ReturnType<Core['compare']>,
-    cut: (from, watching) => ask({ ask: 'cut', with: from }, watching) as ReturnType<Core['cut']>,
-    whatIf: (from, watching) => ask({ ask: 'whatIf', with: from }, watching) as ReturnType<Core['whatIf']>,
-    order: (from) => ask({ ask: 'order', with: from }) as ReturnType<Core['order']>,
-    calendar: (from) => ask({ ask: 'calendar', with: from }) as ReturnType<Core['calendar']>,
-    readReadings: (table) => ask({ ask: 'readReadings', with: table }) as ReturnType<Core['readReadings']>,
-    readThings: (table) => ask({ ask: 'readThings', with: table }) as ReturnType<Core['readThings']>,
-    readFile: (contents) => ask({ ask: 'readFile', with: contents }) as ReturnType<Core['readFile']>,
+    plan: (job) => ask((core) => core.plan(job)),
+    consider: (job) => ask((core) => core.consider(job)),
+    compare: (board, watching) => ask((core) => core.compare(board, wantedBy(watching))),
+    cut: (from, watching) => ask((core) => core.cut(from, wantedBy(watching))),
+    whatIf: (from, watching) => ask((core) => core.whatIf(from, wantedBy(watching))),
+    order: (from) => ask((core) => core.order(from)),
+    calendar: (from) => ask((core) => core.calendar(from)),
+    readReadings: (table) => ask((core) => core.readReadings(table)),
+    readThings: (table) => ask((core) => core.readThings(table)),
+    readFile: (contents) => ask((core) => core.readFile(contents)),
   };
+}
+
+/** What a worker asks between two steps of long work. */
+function wantedBy(watching: Watching = {}) {
+  const wanted: Wanted = (share) => {
+    if (watching.stop?.aborted) return false;
+    watching.heard?.(share);
+    return true;
+  };
+  return proxy(wanted);
 }

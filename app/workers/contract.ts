@@ -49,9 +49,15 @@ export interface Watching {
   readonly stop?: AbortSignal;
 }
 
-export type Ask = { [K in keyof Core]: { readonly ask: K; readonly with: Parameters<Core[K]>[0] } }[keyof Core];
-export type Request = (Ask | { readonly ask: 'stop' }) & { readonly id: number };
-export type Response =
-  | { readonly id: number; readonly share: number }
-  | { readonly id: number; readonly ok: true; readonly value: unknown }
-  | { readonly id: number; readonly ok: false; readonly reason: string };
+/** A question that was stopped before it was answered. */
+export const STOPPED = 'stopped';
+
+/** Hears how much is done, 0 to 1, and says whether the answer is still wanted. */
+export type Wanted = (share: number) => boolean;
+
+type LongWork = 'compare' | 'cut' | 'whatIf';
+
+/** The core as its worker shows it: a function crosses over, a signal does not. */
+export type WorkerCore = Omit<Core, LongWork> & {
+  [K in LongWork]: (from: Parameters<Core[K]>[0], wanted: Wanted) => ReturnType<Core[K]>;
+};
