@@ -17,12 +17,15 @@ const TRANSFORMED = [
   'date-fns',
 ];
 
+/** What is fetched when it is wanted is there at once in a test. */
+const COMPILED = ['babel-jest', { plugins: ['@babel/plugin-transform-dynamic-import'] }];
+
 module.exports = {
   displayName: 'app',
   preset: 'jest-expo',
   setupFiles: [require.resolve('../scripts/propertyTests.cjs'), require.resolve('../core/src/say/words/rest.ts')],
   moduleFileExtensions: ['ts', 'tsx', 'mjs', 'js', 'jsx', 'json', 'node'],
-  transform: { '\\.[jt]sx?$': 'babel-jest', '\\.mjs$': 'babel-jest' },
+  transform: { '\\.[jt]sx?$': COMPILED, '\\.mjs$': COMPILED },
   sandboxInjectedGlobals: require('../scripts/testGlobals.cjs'),
   testMatch: ['<rootDir>/**/*.test.{ts,tsx}'],
   testPathIgnorePatterns: ['/node_modules/', '/dist/'],

@@ -5,8 +5,15 @@ export const en = {
   'lost.title': 'There is nothing here.',
   'lost.home': 'To the jobs',
 
-  'broken.title': 'This screen fell over.',
-  'broken.safe': 'Your readings are on this device. Try again; if it falls over again, undo the last change or reload.',
+  'broken.title': 'This page cannot be shown.',
+  'broken.safe': 'Everything you entered is kept on this device. Try again, or reload the page.',
+  'broken.stage': 'This stage cannot be shown.',
+  'broken.stageUndo':
+    'Everything you entered is kept on this device. Undo your last change, or go on with another stage.',
+  'broken.stageElse': 'Everything you entered is kept on this device. Try again, or go on with another stage.',
+  'broken.sheetTitle': 'This cannot be shown.',
+  'broken.sheet': 'Something went wrong here. Everything you entered is kept on this device. Close this and go on.',
+  'broken.undo': 'Undo the last change',
   'broken.again': 'Try again',
 
   'jobs.tagline': 'A few tape readings in. A board that goes in first time.',

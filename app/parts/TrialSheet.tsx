@@ -7,6 +7,7 @@ import type { Plan } from '@dormer/core/plan';
 import { asTyped, type TypedLength } from '@dormer/core/base/quantity';
 import { aboutWords, lengthWords } from '@dormer/core/say/words/first';
 import { Button, Keypad, LengthField, NoticeLine, Segmented, Sheet, Txt } from '../ui';
+import { guardedSheet } from '../ui/guardedSheet';
 import { useLabel } from '../labels';
 import { addTrial, editJob, useAppDispatch } from '../store';
 import { makeStyles, SPACE } from '../theme';
@@ -22,7 +23,7 @@ interface TrialSheetProps {
 }
 
 /** What a board did when it was tried in its place: one note after another, each a reading of the walls. */
-export function TrialSheet({ board, job, checks, spot, onClose }: TrialSheetProps) {
+export const TrialSheet = guardedSheet(function TrialSheet({ board, job, checks, spot, onClose }: TrialSheetProps) {
   const label = useLabel();
   const dispatch = useAppDispatch();
   const [end, setEnd] = useState<Trial['end']>(spot?.end ?? 'left');
@@ -94,7 +95,7 @@ export function TrialSheet({ board, job, checks, spot, onClose }: TrialSheetProp
       ))}
     </Sheet>
   );
-}
+});
 
 interface NoteProps {
   readonly note: Trial;

@@ -1,17 +1,17 @@
 import { useFonts } from 'expo-font';
 import { Slot } from 'expo-router';
-import { useEffect, useState } from 'react';
+import { useEffect } from 'react';
 import { Provider } from 'react-redux';
 import { SafeAreaProvider } from 'react-native-safe-area-context';
 import { AppShell } from '../screens/shell/AppShell';
-import { begin, createAppStore } from '../store';
+import { begin, appStore } from '../store';
 import { FONTS } from '../theme';
 
 export { BrokenScreen as ErrorBoundary } from '../screens/lost/BrokenScreen';
 
 /** Mounts what every screen stands on: the store, the fonts, the theme. */
 export default function RootLayout() {
-  const [store] = useState(createAppStore);
+  const store = appStore();
   useFonts(FONTS);
   useEffect(() => {
     void store.dispatch(begin());
@@ -19,7 +19,6 @@ export default function RootLayout() {
       // Without it (an old browser, no secure context) the app still works while the server is there.
       void navigator.serviceWorker.register('/sw.js').catch(() => undefined);
     }
-    return () => store.stop();
   }, [store]);
   return (
     <Provider store={store}>

@@ -9,7 +9,7 @@ export { serverDevices, type Devices } from './deviceStream';
 export { useHeldDevice, type Shown } from './useHeldDevice';
 export { nanoid as newId } from '@reduxjs/toolkit';
 export { createStore, type AppStore } from './store';
-export { createAppStore } from './appStore';
+export { appStore } from './appStore';
 export { settings } from './settings';
 export { heard, type Notice } from './notice';
 export { records } from './records';

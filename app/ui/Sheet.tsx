@@ -1,7 +1,9 @@
 import X from 'lucide-react-native/icons/x';
 import { useEffect, useRef, type ReactNode } from 'react';
+import { ErrorBoundary } from 'react-error-boundary';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { makeStyles, RADIUS, SPACE, useTheme, useWide } from '../theme';
+import { BrokenWords } from './BrokenWords';
 import { Button } from './Button';
 import { Txt } from './Txt';
 
@@ -49,7 +51,7 @@ export function Sheet({ title, closeTitle, onClose, children, footer }: SheetPro
           <Button title={closeTitle} icon={X} iconOnly look="quiet" onPress={onClose} />
         </View>
         <ScrollView style={styles.body} contentContainerStyle={styles.content} tabIndex={-1}>
-          {children}
+          <ErrorBoundary fallbackRender={({ error }) => <BrokenWords error={error} />}>{children}</ErrorBoundary>
         </ScrollView>
         {footer ? <View style={styles.foot}>{footer}</View> : null}
       </View>

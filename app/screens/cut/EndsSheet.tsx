@@ -12,6 +12,7 @@ import {
 import type { Plan } from '@dormer/core/plan';
 import { aboutWords } from '@dormer/core/say/words/first';
 import { Button, NoticeLine, Segmented, Sheet, Txt } from '../../ui';
+import { guardedSheet } from '../../ui/guardedSheet';
 import { useLabel } from '../../labels';
 import { compareStyles, editJob, useAppDispatch } from '../../store';
 import { makeStyles, RADIUS, SPACE, TARGET } from '../../theme';
@@ -31,7 +32,7 @@ interface EndsSheetProps {
 type Own = Omit<FitChoices['boards'][number], 'shelf'>;
 
 /** How one board's ends, back and fit are chosen, with what each style would come to side by side. */
-export function EndsSheet({ board, fit, job, onClose }: EndsSheetProps) {
+export const EndsSheet = guardedSheet(function EndsSheet({ board, fit, job, onClose }: EndsSheetProps) {
   const styles = useStyles();
   const label = useLabel();
   const dispatch = useAppDispatch();
@@ -117,7 +118,7 @@ export function EndsSheet({ board, fit, job, onClose }: EndsSheetProps) {
       />
     </Sheet>
   );
-}
+});
 
 interface SideBySide {
   readonly outcomes: readonly Outcome[] | null;

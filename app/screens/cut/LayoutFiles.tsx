@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
 import type { Cutting } from '@dormer/core/work/stock';
 import { Button, Sheet, Txt } from '../../ui';
+import { guardedSheet } from '../../ui/guardedSheet';
 import { download, fileName } from '../../platform/files';
 import { templateWriters, listWriters } from '../../platform/writers';
 import { useLabel } from '../../labels';
@@ -16,7 +17,7 @@ interface LayoutFilesProps {
 }
 
 /** Layouts as files: a table, pages, drawings. */
-export function LayoutFiles({ job, cutting, onClose }: LayoutFilesProps) {
+export const LayoutFiles = guardedSheet(function LayoutFiles({ job, cutting, onClose }: LayoutFilesProps) {
   const styles = useStyles();
   const label = useLabel();
   const dispatch = useAppDispatch();
@@ -59,7 +60,7 @@ export function LayoutFiles({ job, cutting, onClose }: LayoutFilesProps) {
       </View>
     </Sheet>
   );
-}
+});
 
 const useStyles = makeStyles(() =>
   StyleSheet.create({ buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.half } }),

@@ -4,6 +4,7 @@ import type { Plan } from '@dormer/core/plan';
 import { offsetTable, templateOf } from '@dormer/core/design/template';
 import { lengthWords, words } from '@dormer/core/say/words/first';
 import { Section, Sheet, Txt } from '../../ui';
+import { guardedSheet } from '../../ui/guardedSheet';
 import { FullSize } from '../../parts/FullSize';
 import { useLabel } from '../../labels';
 import { makeStyles, SPACE } from '../../theme';
@@ -15,7 +16,7 @@ interface TemplateSheetProps {
 }
 
 /** A board's full-size template as a file, and its offsets for marking by hand. */
-export function TemplateSheet({ board, job, onClose }: TemplateSheetProps) {
+export const TemplateSheet = guardedSheet(function TemplateSheet({ board, job, onClose }: TemplateSheetProps) {
   const label = useLabel();
   const template = templateOf(board);
   if (!template) return null;
@@ -41,7 +42,7 @@ export function TemplateSheet({ board, job, onClose }: TemplateSheetProps) {
       ))}
     </Sheet>
   );
-}
+});
 
 function Row({ cells, head }: { cells: readonly string[]; head?: boolean }) {
   const styles = useStyles();

@@ -5,13 +5,14 @@ import type { WhatIf } from '@dormer/core/whatIf';
 import { formatMass } from '@dormer/core/base/quantity';
 import { lengthWords, words } from '@dormer/core/say/words/first';
 import { Button, NoticeLine, Sheet, Txt } from '../../ui';
+import { guardedSheet } from '../../ui/guardedSheet';
 import { useLabel } from '../../labels';
 import { editJob, useAppDispatch, whatIfMaterials } from '../../store';
 import { makeStyles, SPACE } from '../../theme';
 import { money } from '../../labels/money';
 
 /** Boards, plywood and MDF for the same job: what each costs, weighs, sags and wastes. */
-export function WhatIfSheet({ job, onClose }: { job: Job; onClose: () => void }) {
+export const WhatIfSheet = guardedSheet(function WhatIfSheet({ job, onClose }: { job: Job; onClose: () => void }) {
   const styles = useStyles();
   const label = useLabel();
   const dispatch = useAppDispatch();
@@ -76,7 +77,7 @@ export function WhatIfSheet({ job, onClose }: { job: Job; onClose: () => void })
       ))}
     </Sheet>
   );
-}
+});
 
 function useWhatIf() {
   const dispatch = useAppDispatch();

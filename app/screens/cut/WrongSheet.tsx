@@ -6,6 +6,7 @@ import type { Cutting, SawStep } from '@dormer/core/work/stock';
 import { afterWrong, sawAgain } from '@dormer/core/work/stock/saw';
 import { lengthWords, words } from '@dormer/core/say/words/first';
 import { Button, Keypad, LengthField, NoticeLine, Sheet, Txt } from '../../ui';
+import { guardedSheet } from '../../ui/guardedSheet';
 import { useLabel } from '../../labels';
 import { cutFromBench, useAppDispatch } from '../../store';
 import { makeStyles, SPACE } from '../../theme';
@@ -19,7 +20,7 @@ interface WrongProps {
 }
 
 /** A cut that went wrong: how long is the piece now, and what becomes of the rest. */
-export function WrongSheet({ job, saw, step, onClose, onTaken }: WrongProps) {
+export const WrongSheet = guardedSheet(function WrongSheet({ job, saw, step, onClose, onTaken }: WrongProps) {
   const styles = useStyles();
   const label = useLabel();
   const dispatch = useAppDispatch();
@@ -101,6 +102,6 @@ export function WrongSheet({ job, saw, step, onClose, onTaken }: WrongProps) {
       ) : null}
     </Sheet>
   );
-}
+});
 
 const useStyles = makeStyles(() => StyleSheet.create({ answer: { gap: SPACE.half } }));

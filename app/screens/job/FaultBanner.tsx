@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { summarise, type Job } from '@dormer/core/job/document';
 import { Button, NoticeLine, Sheet, Txt } from '../../ui';
+import { guardedSheet } from '../../ui/guardedSheet';
 import { useLabel } from '../../labels';
 import { keepBoth, keepMine, keepTheirs, records, selectRecord, useAppDispatch, useAppSelector } from '../../store';
 import { makeStyles, RADIUS, SPACE } from '../../theme';
@@ -61,7 +62,7 @@ export function FaultBanner({ id }: { id: string }) {
   );
 }
 
-function BothVersions({ id, onClose }: { id: string; onClose: () => void }) {
+const BothVersions = guardedSheet(function BothVersions({ id, onClose }: { id: string; onClose: () => void }) {
   const styles = useStyles();
   const label = useLabel();
   const dispatch = useAppDispatch();
@@ -88,7 +89,7 @@ function BothVersions({ id, onClose }: { id: string; onClose: () => void }) {
       </View>
     </Sheet>
   );
-}
+});
 
 function Version({ title, job, at }: { title: string; job: Job; at: string }) {
   const styles = useStyles();

@@ -8,6 +8,7 @@ import { useState } from 'react';
 import { LIMITS } from '@dormer/core/job/document';
 import { JOB_UNITS, TAPES, tapeStepName } from '@dormer/core/base/quantity';
 import { Button, Segmented, Sheet, TextField } from '../../ui';
+import { guardedSheet } from '../../ui/guardedSheet';
 import { downloadJob } from '../../platform/files';
 import { useLabel } from '../../labels';
 import { copyJob, editJob, removeJob, selectOpenJob, settings, useAppDispatch, useAppSelector } from '../../store';
@@ -21,7 +22,7 @@ interface JobMenuProps {
 }
 
 /** What concerns the whole job: its name, notes, units and tape; copies, files, earlier versions, removal. */
-export function JobMenu({ id, onClose, onShortcuts }: JobMenuProps) {
+export const JobMenu = guardedSheet(function JobMenu({ id, onClose, onShortcuts }: JobMenuProps) {
   const label = useLabel();
   const router = useRouter();
   const dispatch = useAppDispatch();
@@ -97,4 +98,4 @@ export function JobMenu({ id, onClose, onShortcuts }: JobMenuProps) {
       />
     </Sheet>
   );
-}
+});

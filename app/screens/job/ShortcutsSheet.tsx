@@ -1,5 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import { Sheet, Txt } from '../../ui';
+import { guardedSheet } from '../../ui/guardedSheet';
 import { useLabel, type LabelKey } from '../../labels';
 import { makeStyles, RADIUS, SPACE } from '../../theme';
 
@@ -16,7 +17,7 @@ const KEYS: readonly (readonly [keys: string, label: LabelKey])[] = [
 ];
 
 /** The keys for what hands do often. */
-export function ShortcutsSheet({ onClose }: { onClose: () => void }) {
+export const ShortcutsSheet = guardedSheet(function ShortcutsSheet({ onClose }: { onClose: () => void }) {
   const styles = useStyles();
   const label = useLabel();
   return (
@@ -35,7 +36,7 @@ export function ShortcutsSheet({ onClose }: { onClose: () => void }) {
       ))}
     </Sheet>
   );
-}
+});
 
 const useStyles = makeStyles((colours) =>
   StyleSheet.create({

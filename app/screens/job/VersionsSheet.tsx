@@ -2,12 +2,13 @@ import { format } from 'date-fns/format';
 import { ActivityIndicator, StyleSheet, View } from 'react-native';
 import type { ListedVersion } from '@dormer/core/job/document';
 import { Button, NoticeLine, Sheet, Txt } from '../../ui';
+import { guardedSheet } from '../../ui/guardedSheet';
 import { useLabel } from '../../labels';
 import { editJob, useAppDispatch, useLazyGetVersionQuery, useListVersionsQuery } from '../../store';
 import { makeStyles, SPACE } from '../../theme';
 
 /** Every saved version of a job. One that is brought back becomes the newest, and can be undone like any edit. */
-export function VersionsSheet({ id, onClose }: { id: string; onClose: () => void }) {
+export const VersionsSheet = guardedSheet(function VersionsSheet({ id, onClose }: { id: string; onClose: () => void }) {
   const label = useLabel();
   const { data, isFetching, isError } = useListVersionsQuery(id, { refetchOnMountOrArgChange: true });
   return (
@@ -21,7 +22,7 @@ export function VersionsSheet({ id, onClose }: { id: string; onClose: () => void
       ))}
     </Sheet>
   );
-}
+});
 
 interface VersionRowProps {
   readonly id: string;

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { LIMITS, PLACE_KINDS, type PlaceKind } from '@dormer/core/job/document';
 import { JOB_UNITS, type JobUnit } from '@dormer/core/base/quantity';
 import { Button, Segmented, Sheet, TextField, Txt } from '../../ui';
+import { guardedSheet } from '../../ui/guardedSheet';
 import { useLabel } from '../../labels';
 import { createJob, selectJobs, useAppDispatch, useAppSelector } from '../../store';
 
@@ -11,7 +12,7 @@ interface NewJobSheetProps {
 }
 
 /** A new job: what kind of place, what it is called, and the units it is kept in. */
-export function NewJobSheet({ onClose, onMade }: NewJobSheetProps) {
+export const NewJobSheet = guardedSheet(function NewJobSheet({ onClose, onMade }: NewJobSheetProps) {
   const label = useLabel();
   const dispatch = useAppDispatch();
   const last = useAppSelector(selectJobs)[0]?.job.units;
@@ -52,4 +53,4 @@ export function NewJobSheet({ onClose, onMade }: NewJobSheetProps) {
       />
     </Sheet>
   );
-}
+});

@@ -16,6 +16,7 @@ import type { Plan } from '@dormer/core/plan';
 import type { TypedLength } from '@dormer/core/base/quantity';
 import { words } from '@dormer/core/say/words/first';
 import { Button, Keypad, LengthField, Segmented, Sheet, TextField, Txt } from '../../ui';
+import { guardedSheet } from '../../ui/guardedSheet';
 import { chooseFile } from '../../platform/files';
 import { MinutesField } from '../../parts/MinutesField';
 import { useLabel } from '../../labels';
@@ -46,7 +47,7 @@ interface Draft {
 const EMPTY: Draft = { text: '', cause: 'misread', minutes: null, part: null, length: null, photos: [] };
 
 /** A note, a mistake with what it came from, or what a piece really measures. */
-export function EntrySheet({ kind, job, plan, onClose }: EntrySheetProps) {
+export const EntrySheet = guardedSheet(function EntrySheet({ kind, job, plan, onClose }: EntrySheetProps) {
   const label = useLabel();
   const dispatch = useAppDispatch();
   const [draft, setDraft] = useState<Draft>(EMPTY);
@@ -125,7 +126,7 @@ export function EntrySheet({ kind, job, plan, onClose }: EntrySheetProps) {
       ) : null}
     </Sheet>
   );
-}
+});
 
 /** Builds the entry, or returns the label of what is missing. */
 function entryOf(kind: EntryKind, draft: Draft): LogEntry | 'log.needsText' | 'log.needsPart' {

@@ -7,6 +7,7 @@ import { traceScene, TRACE_FACTOR } from '@dormer/core/say/scene/trace';
 import { edgeFor, edgesOf, traceReadings, wallTrace, type DrawnLine } from '@dormer/core/place/trace';
 import { lengthWords, words } from '@dormer/core/say/words/first';
 import { Button, Keypad, LengthField, NoticeLine, Segmented, Sheet, Txt } from '../../ui';
+import { guardedSheet } from '../../ui/guardedSheet';
 import { SceneView } from '../../drawing';
 import { useLabel } from '../../labels';
 import { takeIn, useAppDispatch } from '../../store';
@@ -23,7 +24,7 @@ interface TraceSheetProps {
 }
 
 /** A wall that was traced elsewhere: which side of the drawing it is, where it was traced, what it says. */
-export function TraceSheet({ job, lines, sized, onTaken, onClose }: TraceSheetProps) {
+export const TraceSheet = guardedSheet(function TraceSheet({ job, lines, sized, onTaken, onClose }: TraceSheetProps) {
   const styles = useStyles();
   const label = useLabel();
   const dispatch = useAppDispatch();
@@ -107,7 +108,7 @@ export function TraceSheet({ job, lines, sized, onTaken, onClose }: TraceSheetPr
       )}
     </Sheet>
   );
-}
+});
 
 interface HeldProps {
   readonly label: string;

@@ -2,6 +2,7 @@ import { momentOf } from '@dormer/core/work/steps/forScreens';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { Button, Sheet, Txt } from '../../ui';
+import { guardedSheet } from '../../ui/guardedSheet';
 import { useLabel } from '../../labels';
 import { clockWords, dayWords } from '../../labels/moments';
 import { useCalendar } from './useTrips';
@@ -18,7 +19,15 @@ interface LostDaySheetProps {
 }
 
 /** What a lost day would change, before it is lost. */
-export function LostDaySheet({ job, plan, day, doneMs, zone, onClose, onLose }: LostDaySheetProps) {
+export const LostDaySheet = guardedSheet(function LostDaySheet({
+  job,
+  plan,
+  day,
+  doneMs,
+  zone,
+  onClose,
+  onLose,
+}: LostDaySheetProps) {
   const label = useLabel();
   const { answer, current } = useCalendar(job, plan, day);
   const at = (ms: number | null) =>
@@ -40,4 +49,4 @@ export function LostDaySheet({ job, plan, day, doneMs, zone, onClose, onLose }: 
       </Txt>
     </Sheet>
   );
-}
+});

@@ -3,6 +3,7 @@ import { clockMinutes, momentOf, wallOf, type Laid, type Step } from '@dormer/co
 import type { Job } from '@dormer/core/job/document';
 import { sentence } from '@dormer/core/say/words/first';
 import { Button, Sheet, TextField, Txt } from '../../ui';
+import { guardedSheet } from '../../ui/guardedSheet';
 import { useLabel } from '../../labels';
 import { MinutesField } from '../../parts/MinutesField';
 import { clockText, isClock, isDay } from './typedTimes';
@@ -19,7 +20,15 @@ interface MoveSheetProps {
 }
 
 /** A step is begun at a time of one's own, or takes a time of one's own. */
-export function MoveSheet({ job, step, laid, zone, onClose, onMove, onMinutes }: MoveSheetProps) {
+export const MoveSheet = guardedSheet(function MoveSheet({
+  job,
+  step,
+  laid,
+  zone,
+  onClose,
+  onMove,
+  onMinutes,
+}: MoveSheetProps) {
   const label = useLabel();
   const there = wallOf(zone, laid.fromMs);
   const [day, setDay] = useState(there.day);
@@ -65,4 +74,4 @@ export function MoveSheet({ job, step, laid, zone, onClose, onMove, onMinutes }:
       </Txt>
     </Sheet>
   );
-}
+});

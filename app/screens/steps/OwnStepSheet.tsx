@@ -3,6 +3,7 @@ import { LIMITS, STEP_PLACES, withBuild, type Job, type OwnStep } from '@dormer/
 import type { Plan } from '@dormer/core/plan';
 import { sentence } from '@dormer/core/say/words/first';
 import { Button, Section, Segmented, Sheet, TextField, Toggles } from '../../ui';
+import { guardedSheet } from '../../ui/guardedSheet';
 import { useLabel } from '../../labels';
 import { editJob, newId, useAppDispatch } from '../../store';
 import { MinutesField } from '../../parts/MinutesField';
@@ -18,7 +19,7 @@ interface OwnStepSheetProps {
 const FRESH: Omit<OwnStep, 'id'> = { what: '', place: 'site', minutes: 15, after: [], before: [] };
 
 /** A step the person adds: what, where, how long, and between which others. */
-export function OwnStepSheet({ job, plan, own, onClose }: OwnStepSheetProps) {
+export const OwnStepSheet = guardedSheet(function OwnStepSheet({ job, plan, own, onClose }: OwnStepSheetProps) {
   const label = useLabel();
   const dispatch = useAppDispatch();
   const [step, setStep] = useState<Omit<OwnStep, 'id'>>(own ?? FRESH);
@@ -99,7 +100,7 @@ export function OwnStepSheet({ job, plan, own, onClose }: OwnStepSheetProps) {
       <Picks title={label('own.before')} chosen={step.before} options={others} onChange={(before) => set({ before })} />
     </Sheet>
   );
-}
+});
 
 interface PicksProps {
   readonly title: string;

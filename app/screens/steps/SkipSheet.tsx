@@ -3,11 +3,20 @@ import type { Step } from '@dormer/core/work/steps/forScreens';
 import { SKIP_REASONS, withSkipped, type Job } from '@dormer/core/job/document';
 import { sentence } from '@dormer/core/say/words/first';
 import { Button, Segmented, Sheet, TextField, Txt } from '../../ui';
+import { guardedSheet } from '../../ui/guardedSheet';
 import { useLabel } from '../../labels';
 import { editJob, useAppDispatch } from '../../store';
 
 /** A step is left out, and why. */
-export function SkipSheet({ step, job, onClose }: { step: Step; job: Job; onClose: () => void }) {
+export const SkipSheet = guardedSheet(function SkipSheet({
+  step,
+  job,
+  onClose,
+}: {
+  step: Step;
+  job: Job;
+  onClose: () => void;
+}) {
   const label = useLabel();
   const dispatch = useAppDispatch();
   const [why, setWhy] = useState<(typeof SKIP_REASONS)[number]>('not-needed');
@@ -43,4 +52,4 @@ export function SkipSheet({ step, job, onClose }: { step: Step; job: Job; onClos
       </Txt>
     </Sheet>
   );
-}
+});

@@ -9,6 +9,7 @@ import { durationWords, type Step, type Trip, type Trips } from '@dormer/core/wo
 import { withDone, withOpen, type Job } from '@dormer/core/job/document';
 import { sentence, words } from '@dormer/core/say/words/first';
 import { Button, Keypad, NoticeLine, Section, Sheet, StageLayout, Txt } from '../../ui';
+import { guardedSheet } from '../../ui/guardedSheet';
 import { PlanNotices } from '../../parts/PlanNotices';
 import { usePrinting } from '../../platform/usePrinting';
 import { StepDrawing } from '../../drawing/StepDrawing';
@@ -121,7 +122,7 @@ interface StepSheetProps extends Pick<TabProps, 'job' | 'plan'> {
 }
 
 /** Sheet with one step; the person's own steps can be changed. */
-function StepSheet({ step, job, plan, nowMs, onClose }: StepSheetProps) {
+const StepSheet = guardedSheet(function StepSheet({ step, job, plan, nowMs, onClose }: StepSheetProps) {
   const label = useLabel();
   const [changing, setChanging] = useState(false);
   const own = step.kind === 'own' ? (job.build.own.find(({ id }) => step.id === `own:${id}`) ?? null) : null;
@@ -142,7 +143,7 @@ function StepSheet({ step, job, plan, nowMs, onClose }: StepSheetProps) {
       {changing ? <OwnStepSheet job={job} plan={plan} own={own} onClose={onClose} /> : null}
     </>
   );
-}
+});
 
 function reasonOf(job: Job, step: string, label: ReturnType<typeof useLabel>): string {
   const said = job.build.skipped.find((one) => one.step === step);

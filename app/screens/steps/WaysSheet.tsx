@@ -3,13 +3,22 @@ import { USUAL_WAITS, waitOf } from '@dormer/core/work/steps/forScreens';
 import { LIMITS, WAITS, withBuild, type BuildWish, type Job, type Wait } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { Section, Segmented, Sheet, Stepper, Toggles, Txt } from '../../ui';
+import { guardedSheet } from '../../ui/guardedSheet';
 import { useLabel } from '../../labels';
 import { editJob, useAppDispatch } from '../../store';
 import { SPACE } from '../../theme';
 import { MinutesField } from '../../parts/MinutesField';
 
 /** The schools: how one goes about the work, what the place needs first, and what the tins say. */
-export function WaysSheet({ job, plan, onClose }: { job: Job; plan: Plan; onClose: () => void }) {
+export const WaysSheet = guardedSheet(function WaysSheet({
+  job,
+  plan,
+  onClose,
+}: {
+  job: Job;
+  plan: Plan;
+  onClose: () => void;
+}) {
   const label = useLabel();
   const dispatch = useAppDispatch();
   const { build } = job;
@@ -85,7 +94,7 @@ export function WaysSheet({ job, plan, onClose }: { job: Job; plan: Plan; onClos
       </Section>
     </Sheet>
   );
-}
+});
 
 interface ChoiceProps<T extends string> {
   readonly name: 'supports' | 'cut' | 'finish' | 'hold';

@@ -5,6 +5,7 @@ import { message } from '@dormer/core/base/message';
 import type { TypedLength } from '@dormer/core/base/quantity';
 import { sentence } from '@dormer/core/say/words/first';
 import { Button, Keypad, LengthField, Segmented, Sheet, TextField, Txt } from '../../../ui';
+import { guardedSheet } from '../../../ui/guardedSheet';
 import { useLabel, type Label } from '../../../labels';
 import { editJob, newId, useAppDispatch } from '../../../store';
 
@@ -15,7 +16,7 @@ interface There {
 }
 
 /** A shelf lined up with something that is there: which of its faces, and with what. */
-export function AlignSheet({ job, onClose }: { job: Job; onClose: () => void }) {
+export const AlignSheet = guardedSheet(function AlignSheet({ job, onClose }: { job: Job; onClose: () => void }) {
   const label = useLabel();
   const dispatch = useAppDispatch();
   const all = thingsThere(job, label);
@@ -73,7 +74,7 @@ export function AlignSheet({ job, onClose }: { job: Job; onClose: () => void }) 
       ) : null}
     </Sheet>
   );
-}
+});
 
 function thingsThere(job: Job, label: Label): There[] {
   const { place } = job;

@@ -5,6 +5,7 @@ import type { Plan } from '@dormer/core/plan';
 import { elevationScene } from '@dormer/core/say/scene';
 import { lengthWords } from '@dormer/core/say/words/first';
 import { Button, Sheet, Txt } from '../../../ui';
+import { guardedSheet } from '../../../ui/guardedSheet';
 import { SceneView } from '../../../drawing';
 import { useLabel, type Label } from '../../../labels';
 import { editJob, planOther, useAppDispatch } from '../../../store';
@@ -17,7 +18,7 @@ interface CompareSheetProps {
 }
 
 /** Two layouts side by side, by their drawings and by what they come to; either can be kept. */
-export function CompareSheet({ job, plan, onClose }: CompareSheetProps) {
+export const CompareSheet = guardedSheet(function CompareSheet({ job, plan, onClose }: CompareSheetProps) {
   const styles = useStyles();
   const label = useLabel();
   const dispatch = useAppDispatch();
@@ -87,7 +88,7 @@ export function CompareSheet({ job, plan, onClose }: CompareSheetProps) {
       <Button title={label('compare.swap')} disabled={!other} onPress={() => keep(swapped)} />
     </Sheet>
   );
-}
+});
 
 /** The plan of the layout that was set beside, as it comes from the worker. */
 function useOther(job: Job): { readonly other: Plan | null; readonly failed: boolean } {

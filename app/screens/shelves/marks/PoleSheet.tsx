@@ -4,6 +4,7 @@ import { runningMarks } from '@dormer/core/design/layout/forScreens';
 import type { Plan } from '@dormer/core/plan';
 import { lengthWords } from '@dormer/core/say/words/first';
 import { Section, Sheet, Txt } from '../../../ui';
+import { guardedSheet } from '../../../ui/guardedSheet';
 import { FullSize } from '../../../parts/FullSize';
 import { useLabel } from '../../../labels';
 import { FONT, makeStyles, SPACE } from '../../../theme';
@@ -15,7 +16,7 @@ interface PoleSheetProps {
 }
 
 /** The pole to print at full size, and its running marks to pencil on a stick by hand. */
-export function PoleSheet({ plan, job, onClose }: PoleSheetProps) {
+export const PoleSheet = guardedSheet(function PoleSheet({ plan, job, onClose }: PoleSheetProps) {
   const styles = useStyles();
   const label = useLabel();
   return (
@@ -34,7 +35,7 @@ export function PoleSheet({ plan, job, onClose }: PoleSheetProps) {
       </Section>
     </Sheet>
   );
-}
+});
 
 const useStyles = makeStyles(() =>
   StyleSheet.create({

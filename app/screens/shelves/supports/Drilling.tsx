@@ -5,6 +5,7 @@ import { StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { Button, Section, Sheet, Txt } from '../../../ui';
+import { guardedSheet } from '../../../ui/guardedSheet';
 import { download, fileName } from '../../../platform/files';
 import { FullSize } from '../../../parts/FullSize';
 import { listWriters } from '../../../platform/writers';
@@ -68,7 +69,15 @@ export function Drilling({ job, plan, onPrint }: DrillingProps) {
   );
 }
 
-function FullSizeSheet({ group, job, onClose }: { group: DrillGroup; job: Job; onClose: () => void }) {
+const FullSizeSheet = guardedSheet(function FullSizeSheet({
+  group,
+  job,
+  onClose,
+}: {
+  group: DrillGroup;
+  job: Job;
+  onClose: () => void;
+}) {
   const label = useLabel();
   const { part, fixing, labels } = group;
   return (
@@ -81,7 +90,7 @@ function FullSizeSheet({ group, job, onClose }: { group: DrillGroup; job: Job; o
       />
     </Sheet>
   );
-}
+});
 
 const useStyles = makeStyles(() =>
   StyleSheet.create({ buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.half } }),

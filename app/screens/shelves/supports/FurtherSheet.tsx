@@ -2,6 +2,7 @@ import { StyleSheet, View } from 'react-native';
 import { lengthOf, LIMITS, usualLength, withFurther, type Further, type Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { Button, Keypad, Section, Segmented, Sheet, Txt } from '../../../ui';
+import { guardedSheet } from '../../../ui/guardedSheet';
 import { PlanNotices } from '../../../parts/PlanNotices';
 import { LengthFields } from '../../../ui/LengthFields';
 import { useLabel } from '../../../labels';
@@ -23,7 +24,7 @@ const HIGH = [250, '10'] as const;
 const HOLE = { diameter: [60, '2 3/8'], back: [80, '3 1/8'], at: [120, '4 3/4'] } as const;
 
 /** What parts one shelf and what is drilled through it: dividers, and holes for cables. */
-export function FurtherSheet({ shelf, job, plan, onClose }: FurtherSheetProps) {
+export const FurtherSheet = guardedSheet(function FurtherSheet({ shelf, job, plan, onClose }: FurtherSheetProps) {
   const label = useLabel();
   return (
     <Sheet title={label('further.title', { shelf })} closeTitle={label('close')} onClose={onClose}>
@@ -38,7 +39,7 @@ export function FurtherSheet({ shelf, job, plan, onClose }: FurtherSheetProps) {
       <Keypad units={job.units} tape={job.tape} />
     </Sheet>
   );
-}
+});
 
 const usualIn = ([mm, inches]: readonly [number, string], { units }: Job) => usualLength(mm, inches, units);
 

@@ -6,6 +6,7 @@ import { LIMITS, type Job, type OwnMaterial } from '@dormer/core/job/document';
 import { materialOf, materialsOf, type Material } from '@dormer/core/design/load/materials';
 import { words } from '@dormer/core/say/words/first';
 import { Button, Sheet, TextField, Txt } from '../../../ui';
+import { guardedSheet } from '../../../ui/guardedSheet';
 import { useLabel } from '../../../labels';
 import { editJob, newId, useAppDispatch } from '../../../store';
 import { makeStyles, RADIUS, SPACE, TARGET } from '../../../theme';
@@ -17,7 +18,7 @@ interface MaterialsSheetProps {
 }
 
 /** The table of materials, each with what it bears and where that is from; one's own can be added. */
-export function MaterialsSheet({ job, what, onClose }: MaterialsSheetProps) {
+export const MaterialsSheet = guardedSheet(function MaterialsSheet({ job, what, onClose }: MaterialsSheetProps) {
   const styles = useStyles();
   const label = useLabel();
   const dispatch = useAppDispatch();
@@ -77,7 +78,7 @@ export function MaterialsSheet({ job, what, onClose }: MaterialsSheetProps) {
       <Button title={label('wood.add')} icon={Plus} disabled={job.wood.own.length >= LIMITS.materials} onPress={add} />
     </Sheet>
   );
-}
+});
 
 /** What is made of a material that is gone is of pine again. */
 function without(wood: Job['wood'], id: string): Job['wood'] {

@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import type { Job, SystemName } from '@dormer/core/job/document';
 import type { Considered, Plan } from '@dormer/core/plan';
 import { Button, NoticeLine, Sheet, Txt } from '../../../ui';
+import { guardedSheet } from '../../../ui/guardedSheet';
 import { useLabel } from '../../../labels';
 import { considerSystems, useAppDispatch } from '../../../store';
 import { makeStyles, SPACE } from '../../../theme';
@@ -18,7 +19,14 @@ interface SystemsSheetProps {
 }
 
 /** Every support system side by side; what suits first. Choosing one is choosing a picture. */
-export function SystemsSheet({ job, plan, title, chosen, onChoose, onClose }: SystemsSheetProps) {
+export const SystemsSheet = guardedSheet(function SystemsSheet({
+  job,
+  plan,
+  title,
+  chosen,
+  onChoose,
+  onClose,
+}: SystemsSheetProps) {
   const styles = useStyles();
   const label = useLabel();
   const dispatch = useAppDispatch();
@@ -77,6 +85,6 @@ export function SystemsSheet({ job, plan, title, chosen, onChoose, onClose }: Sy
       ) : null}
     </Sheet>
   );
-}
+});
 
 const useStyles = makeStyles(() => StyleSheet.create({ list: { gap: SPACE.one } }));

@@ -1,6 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import { LIMITS, OFTEN, type Job, type Thing } from '@dormer/core/job/document';
 import { Button, Keypad, LengthField, Segmented, Sheet, Stepper, TextField, Toggles } from '../../../ui';
+import { guardedSheet } from '../../../ui/guardedSheet';
 import { MassField } from '../../../ui/MassField';
 import { useLabel } from '../../../labels';
 import { editJob, useAppDispatch } from '../../../store';
@@ -17,7 +18,7 @@ const HIGHEST_STACK = 20;
 const EVERYONE = '';
 
 /** One kind of thing: its sizes, its weight, how many, how often, who, and how it may stand. */
-export function ThingSheet({ job, thing, onClose }: ThingSheetProps) {
+export const ThingSheet = guardedSheet(function ThingSheet({ job, thing, onClose }: ThingSheetProps) {
   const label = useLabel();
   const dispatch = useAppDispatch();
   const set = (change: Partial<Thing>) =>
@@ -98,7 +99,7 @@ export function ThingSheet({ job, thing, onClose }: ThingSheetProps) {
       />
     </Sheet>
   );
-}
+});
 
 interface SizesProps {
   readonly job: Job;

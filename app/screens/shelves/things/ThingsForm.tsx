@@ -7,6 +7,7 @@ import type { Plan } from '@dormer/core/plan';
 import { formatMass } from '@dormer/core/base/quantity';
 import { lengthWords, words } from '@dormer/core/say/words/first';
 import { Button, NoticeLine, Section, Sheet, Txt } from '../../../ui';
+import { guardedSheet } from '../../../ui/guardedSheet';
 import { useLabel, type Label } from '../../../labels';
 import { editJob, newId, useAppDispatch } from '../../../store';
 import { makeStyles, RADIUS, SPACE, TARGET } from '../../../theme';
@@ -128,7 +129,7 @@ interface LibraryProps {
 }
 
 /** Library of usual things to start from. */
-function Library({ job, onClose, onTake }: LibraryProps) {
+const Library = guardedSheet(function Library({ job, onClose, onTake }: LibraryProps) {
   const styles = useStyles();
   const label = useLabel();
   return (
@@ -155,7 +156,7 @@ function Library({ job, onClose, onTake }: LibraryProps) {
       })}
     </Sheet>
   );
-}
+});
 
 function sizeOf(thing: Thing, job: Job, label: Label): string {
   const short = (mm: number) => lengthWords(mm, job, false);

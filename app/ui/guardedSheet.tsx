@@ -1,0 +1,29 @@
+import type { ComponentType } from 'react';
+import { ErrorBoundary } from 'react-error-boundary';
+import { useLabel } from '../labels';
+import { BrokenWords } from './BrokenWords';
+import { Sheet } from './Sheet';
+
+/**
+ * A sheet that takes nothing else away when it fails: it says so and can be closed. Each sheet is made with it.
+ */
+export function guardedSheet<Props extends { readonly onClose: () => void }>(
+  Contents: ComponentType<Props>,
+): ComponentType<Props> {
+  return function GuardedSheet(props: Props) {
+    return (
+      <ErrorBoundary fallbackRender={({ error }) => <BrokenSheet error={error} onClose={props.onClose} />}>
+        <Contents {...props} />
+      </ErrorBoundary>
+    );
+  };
+}
+
+function BrokenSheet({ error, onClose }: { error: unknown; onClose: () => void }) {
+  const label = useLabel();
+  return (
+    <Sheet title={label('broken.sheetTitle')} closeTitle={label('close')} onClose={onClose}>
+      <BrokenWords error={error} />
+    </Sheet>
+  );
+}
