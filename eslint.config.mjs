@@ -16,7 +16,11 @@ export default defineConfig([
     rules: {
       '@typescript-eslint/no-explicit-any': 'error',
       '@typescript-eslint/no-unused-vars': 'error',
+      // The compiler says these, and sooner.
       'import/no-unresolved': 'off',
+      'import/namespace': 'off',
+      'import/export': 'off',
+      'import/default': 'off',
       'import/no-named-as-default-member': 'off',
       // Stylesheets are made by the theme and read through a hook.
       'react-native/no-unused-styles': 'off',
@@ -24,6 +28,16 @@ export default defineConfig([
       'max-lines': ['error', 300],
       'max-lines-per-function': ['error', 90],
       'max-len': ['error', { code: 120, ignorePattern: '^import ' }],
+    },
+  },
+  {
+    // What only the types can tell.
+    files: ['{core,server,app,e2e,scripts}/**/*.{ts,tsx}'],
+    languageOptions: { parserOptions: { projectService: true } },
+    rules: {
+      '@typescript-eslint/no-floating-promises': 'error',
+      '@typescript-eslint/no-misused-promises': 'error',
+      '@typescript-eslint/switch-exhaustiveness-check': ['error', { considerDefaultExhaustiveForUnions: true }],
     },
   },
   {

@@ -22,6 +22,9 @@ export interface StoreOptions {
 
 export type AppStore = ReturnType<typeof createStore>;
 
+/** A plan is large: that looking through it takes a while, in development, is no news. */
+const CHECKED = { warnAfter: 1000 };
+
 /** The app's store. An edit is on the device before it is sent; the plan follows every edit. */
 export function createStore(options: StoreOptions) {
   const { core, device, now = () => new Date(), settleMs = 700, retryMs = 5000 } = options;
@@ -32,7 +35,7 @@ export function createStore(options: StoreOptions) {
   const store = configureStore({
     reducer,
     middleware: (usual) =>
-      usual({ thunk: { extraArgument: services }, serializableCheck: false, immutableCheck: false })
+      usual({ thunk: { extraArgument: services }, serializableCheck: CHECKED, immutableCheck: CHECKED })
         .prepend(listeners.middleware)
         .concat(api.middleware),
   });

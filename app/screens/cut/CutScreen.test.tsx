@@ -11,11 +11,6 @@ import { CutScreen } from './CutScreen';
 
 jest.mock('expo-clipboard', () => ({ setStringAsync: jest.fn() }));
 jest.mock('../../platform/files', () => ({ ...jest.requireActual('../../platform/files'), download: jest.fn() }));
-// Here nothing is fetched in pieces.
-jest.mock('../../platform/writers', () => ({
-  sheets: async () => jest.requireActual('@dormer/core/say/exchange'),
-  drawings: async () => jest.requireActual('@dormer/core/say/exchange/drawings'),
-}));
 const copied = setStringAsync as jest.MockedFunction<typeof setStringAsync>;
 const given = download as jest.MockedFunction<typeof download>;
 

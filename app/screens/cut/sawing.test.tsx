@@ -14,12 +14,6 @@ jest.mock('../../platform/files', () => ({
   pickFile: jest.fn(),
 }));
 
-// Here nothing is fetched in pieces.
-jest.mock('../../platform/writers', () => ({
-  sheets: async () => jest.requireActual('@dormer/core/say/exchange'),
-  drawings: async () => jest.requireActual('@dormer/core/say/exchange/drawings'),
-}));
-
 jest.setTimeout(40_000);
 
 let store: AppStore;

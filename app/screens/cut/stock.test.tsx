@@ -13,12 +13,6 @@ jest.mock('../../platform/files', () => ({
   pickFile: jest.fn(),
 }));
 
-// Here nothing is fetched in pieces.
-jest.mock('../../platform/writers', () => ({
-  sheets: async () => jest.requireActual('@dormer/core/say/exchange'),
-  drawings: async () => jest.requireActual('@dormer/core/say/exchange/drawings'),
-}));
-
 const picked = pickFile as jest.MockedFunction<typeof pickFile>;
 
 jest.setTimeout(40_000);

@@ -4,8 +4,6 @@ import { withDone, withLog, type Job } from '@dormer/core/job/document';
 import { jobIn, press, screen, show, type } from '../../test/screen';
 import { LogScreen } from './LogScreen';
 
-jest.mock('../../platform/writers', () => ({ sheets: async () => jest.requireActual('@dormer/core/say/exchange') }));
-
 const tab = (name: string) => fireEvent.press(screen.getByRole('radio', { name }));
 const mistake = (id: string) => ({ id, at: 1, is: 'mistake' as const, cause: 'kerf' as const, minutes: 20, text: '' });
 

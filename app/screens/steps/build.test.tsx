@@ -4,8 +4,6 @@ import { withBuild, type Job } from '@dormer/core/job/document';
 import { jobIn, planned, press, screen, show, type } from '../../test/screen';
 import { BuildScreen } from './BuildScreen';
 
-jest.mock('../../platform/writers', () => ({ sheets: async () => jest.requireActual('@dormer/core/say/exchange') }));
-
 const card = () => within(screen.getByTestId('step-card'));
 const title = (what: string) => waitFor(() => expect(card().getByText(what)).toBeTruthy());
 /** Told by yes and no: what is still there is too large to be printed each time. */
