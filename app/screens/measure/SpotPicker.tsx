@@ -1,7 +1,15 @@
 import { StyleSheet, View } from 'react-native';
 import type { Instrument, Job, ReadingKind } from '@dormer/core/job/document';
 import { asTyped, type TypedLength } from '@dormer/core/base/quantity';
-import { fieldsOf, instrumentsFor, spotOfKind, type Spot } from '@dormer/core/place/reading';
+import {
+  fieldsOf,
+  instrumentsFor,
+  lengthIn,
+  spotFrom,
+  spotOfKind,
+  wordIn,
+  type Spot,
+} from '@dormer/core/place/reading';
 import { specOf } from '@dormer/core/place/kinds';
 import { LengthField, Segmented } from '../../ui';
 import { useLabel, type LabelKey } from '../../labels';
@@ -23,7 +31,6 @@ export function SpotPicker({ job, spot, typed, instrument, onInstrument, onMove 
   const label = useLabel();
   const kinds = specOf(job.place).readings;
   const instruments = instrumentsFor(spot.kind);
-  const from = spot as unknown as Record<string, string | number>;
   return (
     <View style={styles.picker}>
       <Segmented
@@ -40,13 +47,13 @@ export function SpotPicker({ job, spot, typed, instrument, onInstrument, onMove 
               key={field.name}
               titled
               label={label(`field.${field.name}` as LabelKey)}
-              value={String(from[field.name])}
+              value={wordIn(spot, field.name)}
               options={field.options.map((value) => ({ value, title: label(`choice.${value}` as LabelKey) }))}
-              onChange={(value) => onMove({ ...spot, [field.name]: value } as Spot)}
+              onChange={(value) => onMove(spotFrom(spot.kind, { ...spot, [field.name]: value }))}
             />
           );
         }
-        const mm = from[`${field.name}Mm`] as number;
+        const mm = lengthIn(spot, field.name);
         const kept = typed[field.name];
         return (
           <LengthField
@@ -56,7 +63,9 @@ export function SpotPicker({ job, spot, typed, instrument, onInstrument, onMove 
             units={job.units}
             tape={job.tape}
             testID={`reading-${field.name}`}
-            onCommit={(value) => onMove({ ...spot, [`${field.name}Mm`]: value.mm } as Spot, { [field.name]: value })}
+            onCommit={(value) =>
+              onMove(spotFrom(spot.kind, { ...spot, [`${field.name}Mm`]: value.mm }), { [field.name]: value })
+            }
           />
         );
       })}

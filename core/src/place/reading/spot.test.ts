@@ -8,12 +8,14 @@ import {
   instructionFor,
   instrumentsFor,
   isAngle,
+  lengthIn,
   nameOf,
   readingAt,
   sameSpot,
   senseOf,
   senseWord,
   signedValue,
+  spotFrom,
   spotKey,
   spotOf,
   spotOfKind,
@@ -38,7 +40,7 @@ const spot: fc.Arbitrary<Spot> = fc
           ),
         ),
       )
-      .map((fields) => ({ kind, ...fields }) as unknown as Spot),
+      .map((fields) => spotFrom(kind, fields)),
   );
 const unit = fc.constantFrom<JobUnit>('mm', 'cm', 'in');
 const valueAt = (where: Spot, of: JobUnit) =>
@@ -52,11 +54,11 @@ test('a reading taken at any spot is one a job may hold, and lies at that spot',
       const read = readJob({ ...job, readings: [reading] });
       expect(read).toMatchObject({ ok: true });
       expect(read.ok && read.value.readings[0]).toEqual(reading);
-      const there = spotOf(reading) as unknown as Record<string, unknown>;
+      const there = new Map<string, unknown>(Object.entries(spotOf(reading)));
       for (const [name, value] of Object.entries(where)) {
         // As near as the finest mark of the tape it was written with.
-        if (typeof value === 'number') expect(Math.abs((there[name] as number) - value)).toBeLessThanOrEqual(0.8);
-        else expect(there[name]).toBe(value);
+        if (typeof value === 'number') expect(Math.abs(Number(there.get(name)) - value)).toBeLessThanOrEqual(0.8);
+        else expect(there.get(name)).toBe(value);
       }
     }),
   );
@@ -115,4 +117,9 @@ test('spots are the same when they differ in what does not count for them only',
   expect(sameSpot({ ...level, run: 'upright' }, { ...level, run: 'upright', side: 'right' })).toBe(false);
   expect(fieldsOf(level).map((field) => field.name)).toEqual(['wall', 'run', 'up', 'over']);
   fc.assert(fc.property(spot, spot, (a, b) => sameSpot(a, b) === (spotKey(a) === spotKey(b))));
+});
+
+test('a spot or a length that is not there is refused, not made up', () => {
+  expect(() => spotFrom('width', { at: 'front' })).toThrow(RangeError);
+  expect(() => lengthIn(spotFrom('width', { at: 'front', upMm: 900 }), 'over')).toThrow(RangeError);
 });

@@ -1,40 +1,82 @@
 import type { Reading, ReadingKind } from '../../job';
 import { asTyped, usualTape, type JobUnit, type TypedLength } from '../../base/quantity';
-import { FIELDS, senseOf, type Spot } from './fields';
+import { FIELDS, senseOf, type Field, type Spot } from './fields';
 
-type Loose = Record<string, unknown>;
+/** Where a spot keeps a field: lengths are in millimetres there, and say so. */
+const keyOf = (field: Field): string => (field.is === 'choice' ? field.name : `${field.name}Mm`);
+
+/** What a spot or a reading says under a name; undefined where it says nothing. */
+const saidIn = (from: { kind: ReadingKind }, name: string): unknown => from[name as keyof typeof from];
+
+/** A word a spot or a reading says under a name; empty where it says none. */
+export function wordIn(from: Spot | Reading, name: string): string {
+  const said = saidIn(from, name);
+  return typeof said === 'string' ? said : '';
+}
+
+/**
+ * A length of a spot, in millimetres.
+ * @throws RangeError when spots of the kind have none of that name
+ */
+export function lengthIn(spot: Spot, name: string): number {
+  const mm = saidIn(spot, `${name}Mm`);
+  if (typeof mm !== 'number') throw new RangeError(`a spot of the kind “${spot.kind}” has no length “${name}”`);
+  return mm;
+}
+
+/** A length of a reading as it was typed; undefined where readings of its kind have none of that name. */
+export function typedIn(reading: Reading, name: string): TypedLength | undefined {
+  const said = saidIn(reading, name);
+  return isTypedLength(said) ? said : undefined;
+}
+
+const isTypedLength = (said: unknown): said is TypedLength =>
+  typeof said === 'object' && said !== null && 'mm' in said && 'typed' in said && 'unit' in said;
+
+/**
+ * A spot of a kind, put together from its fields.
+ * @param fields by the names they have in the spot, lengths in millimetres
+ * @throws RangeError when one is missing
+ */
+export function spotFrom(kind: ReadingKind, fields: Readonly<Record<string, unknown>>): Spot {
+  const spot = { kind, ...fields };
+  if (!isSpot(spot)) throw new RangeError(`a field of the kind “${kind}” is missing`);
+  return spot;
+}
+
+function isSpot(spot: { kind: ReadingKind }): spot is Spot {
+  const types = { choice: 'string', length: 'number' };
+  return FIELDS[spot.kind].every((field) => typeof saidIn(spot, keyOf(field)) === types[field.is]);
+}
 
 /** The spot a reading was taken at. */
 export function spotOf(reading: Reading): Spot {
-  const from = reading as unknown as Loose;
-  const fields = FIELDS[reading.kind].map((field): [string, unknown] =>
-    field.is === 'choice' ? [field.name, from[field.name]] : [`${field.name}Mm`, (from[field.name] as TypedLength).mm],
-  );
-  return { kind: reading.kind, ...Object.fromEntries(fields) } as unknown as Spot;
+  const fields = FIELDS[reading.kind].map((field): [string, unknown] => [
+    keyOf(field),
+    field.is === 'choice' ? wordIn(reading, field.name) : typedIn(reading, field.name)?.mm,
+  ]);
+  return spotFrom(reading.kind, Object.fromEntries(fields));
 }
 
 /** A spot of a kind, taking over what another spot has in common with it. */
 export function spotOfKind(kind: ReadingKind, like: Spot | null = null): Spot {
-  const from = (like ?? {}) as unknown as Loose;
   const fields = FIELDS[kind].map((field): [string, unknown] => {
-    if (field.is === 'length') {
-      const name = `${field.name}Mm`;
-      // A height carries over to another kind; the length of a tool does not.
-      return [name, field.name === 'up' && typeof from[name] === 'number' ? from[name] : field.usualMm];
-    }
-    const kept = from[field.name];
-    return [field.name, typeof kept === 'string' && field.options.includes(kept) ? kept : field.options[0]];
+    const kept = like && saidIn(like, keyOf(field));
+    // A height carries over to another kind; the length of a tool does not.
+    if (field.is === 'length')
+      return [keyOf(field), field.name === 'up' && typeof kept === 'number' ? kept : field.usualMm];
+    return [keyOf(field), typeof kept === 'string' && field.options.includes(kept) ? kept : field.options[0]];
   });
-  return { kind, ...Object.fromEntries(fields) } as unknown as Spot;
+  return spotFrom(kind, Object.fromEntries(fields));
 }
 
 /** The lengths of a reading's spot as they were typed, by field. */
 export function typedFields(reading: Reading): Readonly<Record<string, TypedLength>> {
-  const from = reading as unknown as Loose;
   return Object.fromEntries(
-    FIELDS[reading.kind].flatMap((field) =>
-      field.is === 'length' ? [[field.name, from[field.name] as TypedLength]] : [],
-    ),
+    FIELDS[reading.kind].flatMap(({ name }) => {
+      const typed = typedIn(reading, name);
+      return typed ? [[name, typed]] : [];
+    }),
   );
 }
 
@@ -54,23 +96,30 @@ export interface Taken extends Pick<Reading, 'id' | 'with' | 'sd' | 'verdict' | 
 /** The reading of a value at a spot. */
 export function readingAt(spot: Spot, taken: Taken): Reading {
   const { typed = {}, unit, sense: word, value, other, ...said } = taken;
-  const from = spot as unknown as Loose;
   const fields = FIELDS[spot.kind].map((field): [string, unknown] => {
-    if (field.is === 'choice') return [field.name, from[field.name]];
-    const mm = from[`${field.name}Mm`] as number;
+    if (field.is === 'choice') return [field.name, wordIn(spot, field.name)];
+    const mm = lengthIn(spot, field.name);
     const kept = typed[field.name];
     return [field.name, kept && Math.abs(kept.mm - mm) < 0.01 ? kept : asTyped(mm, unit, usualTape(unit))];
   });
   const sense = senseOf(spot);
-  const known = Object.fromEntries(Object.entries(said).filter(([, one]) => one !== undefined));
-  return {
+  const reading = {
     kind: spot.kind,
-    ...known,
+    ...Object.fromEntries(Object.entries(said).filter(([, known]) => known !== undefined)),
     ...Object.fromEntries(fields),
     ...(sense ? { [sense.name]: word ?? sense.options[0] } : {}),
     value,
     ...(spot.kind === 'triangle' ? { other: other ?? value } : {}),
-  } as unknown as Reading;
+  };
+  if (!isReading(reading)) throw new RangeError(`a field of the kind “${spot.kind}” is missing`);
+  return reading;
+}
+
+function isReading(reading: { kind: ReadingKind }): reading is Reading {
+  return FIELDS[reading.kind].every(({ is, name }) => {
+    const said = saidIn(reading, name);
+    return is === 'choice' ? typeof said === 'string' : isTypedLength(said);
+  });
 }
 
 /**
@@ -81,13 +130,13 @@ export function signedValue(reading: Reading): number {
   const size = 'mm' in reading.value ? reading.value.mm : reading.value.degrees;
   const sense = senseOf(spotOf(reading));
   if (!sense) return size;
-  return (reading as unknown as Loose)[sense.name] === sense.options[0] ? size : -size;
+  return wordIn(reading, sense.name) === sense.options[0] ? size : -size;
 }
 
 /** The word a reading carries beside its figure; null where none is needed. */
 export function senseWord(reading: Reading): string | null {
   const sense = senseOf(spotOf(reading));
-  return sense ? ((reading as unknown as Loose)[sense.name] as string) : null;
+  return sense ? wordIn(reading, sense.name) : null;
 }
 
 /** Whether two spots are one and the same, to a hundredth of a millimetre. */
@@ -97,15 +146,9 @@ export function sameSpot(a: Spot, b: Spot): boolean {
 
 /** A text that is the same for the same spot only. */
 export function spotKey(spot: Spot): string {
-  const from = spot as unknown as Loose;
-  return [
-    spot.kind,
-    ...FIELDS[spot.kind].map((field) =>
-      field.is === 'length'
-        ? Math.round((from[`${field.name}Mm`] as number) * 100)
-        : !field.when || field.when(spot)
-          ? from[field.name]
-          : '',
-    ),
-  ].join('|');
+  const parts = FIELDS[spot.kind].map((field) => {
+    if (field.is === 'length') return Math.round(lengthIn(spot, field.name) * 100);
+    return !field.when || field.when(spot) ? wordIn(spot, field.name) : '';
+  });
+  return [spot.kind, ...parts].join('|');
 }

@@ -1,6 +1,6 @@
 import { typedLength, type KeepClear, type Reading, type Stud, type Thing } from '../../job';
 import { typedMass, type JobUnit } from '../../base/quantity';
-import { readingAt, spotOfKind, type Spot, type SpotOf } from '../../place/reading';
+import { readingAt, spotFrom, spotOfKind, type Spot, type SpotOf } from '../../place/reading';
 
 type Given<S> = { readonly [K in keyof S]?: K extends `${string}Mm` ? string : S[K] };
 
@@ -15,18 +15,18 @@ export function taker(unit: JobUnit) {
   ): Reading => {
     taken += 1;
     const typed: Record<string, ReturnType<typeof typedLength>> = {};
-    const spot = Object.fromEntries(
+    const fields = Object.fromEntries(
       Object.entries({ ...spotOfKind(kind), ...where }).map(([name, said]) => {
         if (!name.endsWith('Mm') || typeof said !== 'string') return [name, said];
         const length = typedLength(said, unit);
         typed[name.slice(0, -2)] = length;
         return [name, length.mm];
       }),
-    ) as unknown as Spot;
+    );
     const said =
       kind === 'corner' ? { degrees: Number(value), typed: value } : typedLength(value.split(' & ')[0] as string, unit);
     const other = value.split(' & ')[1];
-    return readingAt(spot, {
+    return readingAt(spotFrom(kind, fields), {
       id: `${kind}-${taken}`,
       value: said,
       other: other === undefined ? undefined : typedLength(other, unit),

@@ -11,6 +11,7 @@ import {
   spotOfKind,
   senseWord,
   typedFields,
+  wordIn,
   type Spot,
 } from '../../place/reading';
 import { ok, refused, type Result } from '../../base/result';
@@ -61,7 +62,6 @@ const BLANK_LINES_FIRST = /^(?:[\s,;]*\n)+/;
 export function readingsCsv(readings: readonly Reading[]): string {
   const data = readings.map((reading) => {
     const typed = typedFields(reading);
-    const fields = reading as unknown as Record<string, unknown>;
     const unit = 'unit' in reading.value ? reading.value.unit : 'mm';
     // A length typed in another unit than its row's is written with its own.
     const length = (one: TypedLength) => (one.unit === unit ? one.typed : `${one.mm} mm`);
@@ -73,7 +73,7 @@ export function readingsCsv(readings: readonly Reading[]): string {
       if (column === 'simulated') return reading.simulated ? 'yes' : '';
       const known = typed[column];
       if (known) return length(known);
-      return typeof fields[column] === 'string' ? (fields[column] as string) : '';
+      return wordIn(reading, column);
     };
     return READING_COLUMNS.map(cell);
   });
