@@ -3,6 +3,7 @@ import type { Job } from '../../job';
 import { length, message, type Message } from '../../base/message';
 import type { Opening, SurfacePoint } from '../../place/opening';
 import { floorMark } from '../../place/kinds/extent';
+import type { FloorPoint } from '../../place/kinds/point';
 import { doubtful, type Problem } from '../../base/problem';
 import { TAPE_STEP_MM, type Tape } from '../../base/quantity';
 import type { Rail } from './garments';
@@ -45,8 +46,8 @@ const UNKNOWN_MM = 60;
 export function stationsOf(opening: Opening, { studs }: Job['place'], outMm: number): Station[] {
   const { extent, surfaces } = opening;
   const { left, right } = extent;
-  const there = (id: string, wall: Station['wall'], name: Message, across: number, out: number): Station[] =>
-    surfaces.includes(wall) ? [{ id, wall, name, ...levelsAt(opening, across, out) }] : [];
+  const there = (id: string, wall: Station['wall'], name: Message, at: FloorPoint): Station[] =>
+    surfaces.includes(wall) ? [{ id, wall, name, ...levelsAt(opening, at) }] : [];
   const onBack = studs
     .filter((one) => one.wall === 'back' && one.from.mm < right - left)
     .sort((a, b) => a.from.mm - b.from.mm);
@@ -62,19 +63,19 @@ export function stationsOf(opening: Opening, { studs }: Job['place'], outMm: num
           ['back-right', message('station.back.right'), right - (right - left) * 0.1],
         ] as const);
   return [
-    ...there('left-front', 'left', message('station.left.front'), left, outMm),
-    ...there('left-back', 'left', message('station.left.back'), left, 0),
-    ...along.flatMap(([id, name, across]) => there(id, 'back', name, across, 0)),
-    ...there('right-back', 'right', message('station.right.back'), right, 0),
-    ...there('right-front', 'right', message('station.right.front'), right, outMm),
+    ...there('left-front', 'left', message('station.left.front'), { across: left, out: outMm }),
+    ...there('left-back', 'left', message('station.left.back'), { across: left, out: 0 }),
+    ...along.flatMap(([id, name, across]) => there(id, 'back', name, { across, out: 0 })),
+    ...there('right-back', 'right', message('station.right.back'), { across: right, out: 0 }),
+    ...there('right-front', 'right', message('station.right.front'), { across: right, out: outMm }),
   ];
 }
 
-function levelsAt(opening: Opening, across: number, out: number): Pick<Station, 'floor' | 'ceiling'> {
+function levelsAt(opening: Opening, at: FloorPoint): Pick<Station, 'floor' | 'ceiling'> {
   const mark: SurfacePoint = { surface: 'floor', ...floorMark(opening.extent) };
   const level = (surface: 'floor' | 'ceiling', label: Message): LevelThere | null => {
     if (!opening.surfaces.includes(surface) || !opening.surfaces.includes('floor')) return null;
-    const here = { surface, across, out };
+    const here = { surface, ...at };
     const sureMm = 2 * opening.position(here).sdMm;
     return sureMm > UNKNOWN_MM ? null : { at: opening.between(mark, here, label), sureMm };
   };

@@ -1,7 +1,9 @@
-import { figure, less, type Figure } from '../../base/figure';
+import { figure,less,type Figure } from '../../base/figure';
 import { message } from '../../base/message';
+import type { FloorPoint } from '../../place/kinds/point';
+import { floorAt } from '../../place/opening/floorAt';
 import { alongRun } from './along';
-import type { Across, SystemInput } from './system';
+import type { Across,SystemInput } from './system';
 
 export type BenchInput = SystemInput<'framed-bench'>;
 type Input = BenchInput;
@@ -55,9 +57,6 @@ export function joistLength({ asked }: Input, depthMm: number): Figure {
   return less(deep, message('term.bothRails'), 2 * asked.frameThickness.mm);
 }
 
-/** How high the floor lies under a post, above the floor mark, millimetres. */
-export function floorAt({ opening }: Input, across: number, out: number): Figure {
-  const label = message('term.floorThere');
-  if (!opening.surfaces.includes('floor')) return figure({ label, mm: 0 });
-  return figure({ label, mm: Math.round(10 * opening.position({ surface: 'floor', across, out }).mm) / 10 });
-}
+/** How high the floor lies under a post, above the floor mark. */
+export const floorUnder = ({ opening }: Input, at: FloorPoint): Figure =>
+  figure({ label: message('term.floorThere'), mm: floorAt(opening, at) });

@@ -1,4 +1,4 @@
-import { floorAt, frameOf, type BenchInput, type BenchShelf, type Frame } from './benchFrame';
+import { floorUnder,frameOf,type BenchInput,type BenchShelf,type Frame } from './benchFrame';
 import * as pieces from './pieces';
 import type { Fastening } from './system';
 
@@ -110,4 +110,6 @@ const postIntoRail = (n: number, post: number, longMm: number, { asked }: BenchI
 });
 
 const postLong = (input: BenchInput, frame: Frame, x: number) =>
-  frame.underMm - input.asked.frameHeight.mm - floorAt(input, x, frame.depthMm - input.asked.post.mm / 2).mm;
+  frame.underMm -
+  input.asked.frameHeight.mm -
+  floorUnder(input, { across: x, out: frame.depthMm - input.asked.post.mm / 2 }).mm;

@@ -1,10 +1,10 @@
-import { figure, less, type Figure } from '../../base/figure';
-import { count, message } from '../../base/message';
+import { figure,less,type Figure } from '../../base/figure';
+import { count,message } from '../../base/message';
 import type { Band } from '../../place/opening';
 import { alongRun } from './along';
-import { floorAt, frameOf, joistLength, type BenchInput, type BenchShelf, type Frame } from './benchFrame';
+import { floorUnder,frameOf,joistLength,type BenchInput,type BenchShelf,type Frame } from './benchFrame';
 import * as pieces from './pieces';
-import type { Across, PartSpec } from './system';
+import type { Across,PartSpec } from './system';
 
 /** All pieces of a bench: its top and edge, cleat, rail, joists, posts. */
 export function benchParts(shelf: BenchShelf, input: BenchInput): PartSpec[] {
@@ -125,7 +125,7 @@ function postsOf({ number: n }: BenchShelf, frame: Frame, input: BenchInput): Pa
     high,
   );
   return frame.posts.map((x, i): PartSpec => {
-    const floor = floorAt(input, x, frame.depthMm - post / 2);
+    const floor = floorUnder(input, { across: x, out: frame.depthMm - post / 2 });
     return {
       shelf: n,
       id: `S${n}-post-${i + 1}`,

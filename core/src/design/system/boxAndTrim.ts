@@ -1,8 +1,8 @@
-import { figure, less, plus, type Figure } from '../../base/figure';
+import { figure,less,plus,type Figure } from '../../base/figure';
 import type { BoxWish } from '../../job';
-import { message, type Message } from '../../base/message';
+import { message,type Message } from '../../base/message';
 import type { CavityBox } from '../../place/opening';
-import { NO_SHELF, type Fastening, type PartSpec } from './system';
+import { NO_SHELF,type Fastening,type PartSpec } from './system';
 
 /** Beside the box itself: what its boards and its trim are. Lengths in millimetres. */
 export interface BoxBoards {

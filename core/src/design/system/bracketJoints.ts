@@ -1,5 +1,5 @@
 import type { Uprights } from './along';
-import { BRACE_BACK_MM, braceFor, carrier, wideOf, type BracketsInput } from './bracketPieces';
+import { BRACE_BACK_MM,braceFor,carrier,wideOf,type BracketsInput } from './bracketPieces';
 import * as pieces from './pieces';
 import type { Fastening } from './system';
 

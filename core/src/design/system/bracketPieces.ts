@@ -1,10 +1,10 @@
-import { figure, less, type Figure } from '../../base/figure';
-import { length, message } from '../../base/message';
+import { figure,less,type Figure } from '../../base/figure';
+import { length,message } from '../../base/message';
 import type { Band } from '../../place/opening';
-import { alongRun, uprightsAlong, type Uprights } from './along';
+import { alongRun,uprightsAlong,type Uprights } from './along';
 import { braceOf } from './brace';
 import * as pieces from './pieces';
-import type { Across, Hardware, Joint, PartSpec, SystemInput } from './system';
+import type { Across,Hardware,Joint,PartSpec,SystemInput } from './system';
 import { zonesAcross } from './zones';
 
 export type BracketsInput = SystemInput<'brackets'>;

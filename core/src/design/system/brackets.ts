@@ -1,11 +1,11 @@
-import { count, length, message } from '../../base/message';
+import { count,length,message } from '../../base/message';
 import { wallKindOf } from '../../place/kinds';
-import { doubtful, stop, type Problem } from '../../base/problem';
+import { doubtful,stop,type Problem } from '../../base/problem';
 import type { Uprights } from './along';
 import { fasteningsOf } from './bracketJoints';
-import { BRACE_BACK_MM, braceFor, carrier, hardwareOf, partsOf, uprightsOf, type BracketsInput } from './bracketPieces';
+import { BRACE_BACK_MM,braceFor,carrier,hardwareOf,partsOf,uprightsOf,type BracketsInput } from './bracketPieces';
 import * as pieces from './pieces';
-import type { Hold, System } from './system';
+import type { Hold,System } from './system';
 
 type Input = BracketsInput;
 type Shelf = Input['shelves'][number];

@@ -1,10 +1,10 @@
-import { figure, less, type Figure } from '../../base/figure';
+import { figure,less,type Figure } from '../../base/figure';
 import type { Inside } from '../layout';
-import { length, message } from '../../base/message';
-import type { Band, CavityBox, Opening } from '../../place/opening';
-import { stop, type Problem } from '../../base/problem';
+import { length,message } from '../../base/message';
+import type { Band,CavityBox,Opening } from '../../place/opening';
+import { stop,type Problem } from '../../base/problem';
 import * as pieces from './pieces';
-import type { Across, SystemInput } from './system';
+import type { Across,SystemInput } from './system';
 
 /** What every standing case of a kind asks, whatever its shelves are held by. */
 interface CaseAsked {

@@ -1,9 +1,9 @@
-import { figure, less, plus, type Figure } from '../../base/figure';
+import { figure,less,plus,type Figure } from '../../base/figure';
 import type { LaidShelf } from '../layout';
 import { message } from '../../base/message';
-import { insideAcross, type BackedAsked, type Carcase, type CaseInput } from './carcase';
+import { insideAcross,type BackedAsked,type Carcase,type CaseInput } from './carcase';
 import * as pieces from './pieces';
-import type { Across, Fastening, Joint, PartSpec } from './system';
+import type { Across,Fastening,Joint,PartSpec } from './system';
 
 /** Both sides of a case, mirrored, with what is cut into each. */
 export function caseSides(

@@ -1,6 +1,6 @@
 import { shapeWords } from '../fit/endWords';
 import { sawScene } from '../../say/scene/saw';
-import { made, mm, plainJob, saying } from '../load/testing';
+import { made,mm,plainJob,saying } from '../load/testing';
 
 const cases = ['housed-case', 'pinned-case', 'screwed-tower'] as const;
 const trimmed = (system: (typeof cases)[number], said: object = {}, kind: 'alcove' | 'run' = 'alcove') =>

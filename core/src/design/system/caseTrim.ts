@@ -1,10 +1,10 @@
-import { figure, less, plus, type Figure } from '../../base/figure';
-import { length, message } from '../../base/message';
+import { figure,less,plus,type Figure } from '../../base/figure';
+import { length,message } from '../../base/message';
 import type { Opening } from '../../place/opening';
 import { HIDDEN_MM } from '../../place/opening/hidden';
-import { doubtful, type Problem } from '../../base/problem';
+import { doubtful,type Problem } from '../../base/problem';
 import type { Carcase } from './carcase';
-import type { Across, Fastening, PartSpec, SystemInput, SystemResult } from './system';
+import type { Across,Fastening,PartSpec,SystemInput,SystemResult } from './system';
 
 /** What a case asks of the trim about its face. */
 interface TrimAsked {

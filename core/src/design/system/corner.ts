@@ -1,10 +1,10 @@
 import { figure } from '../../base/figure';
-import { usualCorner, type Job } from '../../job';
+import { usualCorner,type Job } from '../../job';
 import type { LaidShelf } from '../layout';
 import { message } from '../../base/message';
-import type { Band, Opening } from '../../place/opening';
+import type { Band,Opening } from '../../place/opening';
 import * as pieces from './pieces';
-import type { Fastening, Hold, PartSpec } from './system';
+import type { Fastening,Hold,PartSpec } from './system';
 
 interface CornerInput {
   readonly shelf: LaidShelf;

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
-import { withFurther, withShelfSupport, type Further, type Job, type SystemName } from '../../job';
+import { withFurther,withShelfSupport,type Further,type Job,type SystemName } from '../../job';
 import { layOut } from '../layout';
 import { roughParts } from '../fit';
 import { placeFixings } from '../fixing';
-import { made, mm, plainJob, saying } from '../load/testing';
+import { made,mm,plainJob,saying } from '../load/testing';
 import { dividersOf } from '.';
 import { underOf } from './table';
 

@@ -1,10 +1,10 @@
-import { figure, less, type Figure } from '../../base/figure';
+import { figure,less,type Figure } from '../../base/figure';
 import type { Job } from '../../job';
 import type { Gap } from '../layout';
-import { count, length, message, text } from '../../base/message';
+import { count,length,message,text } from '../../base/message';
 import type { Opening } from '../../place/opening';
-import { doubtful, type Caution, type Problem } from '../../base/problem';
-import type { Across, Fastening, Hardware, PartSpec, SystemResult } from './system';
+import { doubtful,type Caution,type Problem } from '../../base/problem';
+import type { Across,Fastening,Hardware,PartSpec,SystemResult } from './system';
 
 interface DividersInput {
   readonly job: Pick<Job, 'further' | 'shelves' | 'place'>;

@@ -1,9 +1,9 @@
-import { figure, less, type Figure } from '../../base/figure';
-import { about, length, message } from '../../base/message';
+import { figure,less,type Figure } from '../../base/figure';
+import { about,length,message } from '../../base/message';
 import type { Band } from '../../place/opening';
-import { doubtful, stop, type Problem } from '../../base/problem';
+import { doubtful,stop,type Problem } from '../../base/problem';
 import * as pieces from './pieces';
-import type { Fastening, Hold, PartSpec, System, SystemInput } from './system';
+import type { Fastening,Hold,PartSpec,System,SystemInput } from './system';
 
 type Input = SystemInput<'end-cleats'>;
 

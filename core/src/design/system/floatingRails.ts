@@ -1,13 +1,13 @@
-import { figure, less, type Figure } from '../../base/figure';
-import { length, message } from '../../base/message';
+import { figure,less,type Figure } from '../../base/figure';
+import { length,message } from '../../base/message';
 import type { Band } from '../../place/opening';
 import { wallKindOf } from '../../place/kinds';
-import { stop, type Problem } from '../../base/problem';
+import { stop,type Problem } from '../../base/problem';
 import { alongRun } from './along';
 import { corneredShelf } from './corner';
 import { boxedFront } from './boxedFront';
 import * as pieces from './pieces';
-import type { Fastening, Hold, PartSpec, System, SystemInput } from './system';
+import type { Fastening,Hold,PartSpec,System,SystemInput } from './system';
 
 type Input = SystemInput<'floating-rails'>;
 type Shelf = Input['shelves'][number];

@@ -1,10 +1,10 @@
-import { count, length, message } from '../../base/message';
-import { stop, type Problem } from '../../base/problem';
-import { frameOf, joistLength, type BenchInput, type BenchShelf } from './benchFrame';
-import { benchJoints, POCKET_MM } from './benchJoints';
+import { count,length,message } from '../../base/message';
+import { stop,type Problem } from '../../base/problem';
+import { frameOf,joistLength,type BenchInput,type BenchShelf } from './benchFrame';
+import { benchJoints,POCKET_MM } from './benchJoints';
 import { benchParts } from './benchParts';
 import * as pieces from './pieces';
-import type { Hold, System } from './system';
+import type { Hold,System } from './system';
 
 type Input = BenchInput;
 type Shelf = BenchShelf;

@@ -1,22 +1,22 @@
-import { figure, plus } from '../../base/figure';
-import { length, message } from '../../base/message';
-import { stop, type Problem } from '../../base/problem';
+import { figure,plus } from '../../base/figure';
+import { length,message } from '../../base/message';
+import { stop,type Problem } from '../../base/problem';
 import {
-  type Carcase,
-  bottomTop,
-  carcaseOf,
-  caseProblems,
-  insideAcross,
-  insideOf,
-  lessBack,
-  shelfDepth,
-  sideOf,
-  standingDepth,
+type Carcase,
+bottomTop,
+carcaseOf,
+caseProblems,
+insideAcross,
+insideOf,
+lessBack,
+shelfDepth,
+sideOf,
+standingDepth,
 } from './carcase';
-import { backPanel, beforeBack, caseEnds, caseShelf, caseSides, plinthBoard, tipRail } from './caseParts';
+import { backPanel,beforeBack,caseEnds,caseShelf,caseSides,plinthBoard,tipRail } from './caseParts';
 import { caseTrim } from './caseTrim';
 import * as pieces from './pieces';
-import type { PartSpec, System, SystemInput } from './system';
+import type { PartSpec,System,SystemInput } from './system';
 
 type Input = SystemInput<'housed-case'>;
 

@@ -1,9 +1,10 @@
-import { figure, less, plus } from '../../base/figure';
-import { count, length, message } from '../../base/message';
+import { floorAt } from '../../place/opening/floorAt';
+import { figure,less,plus } from '../../base/figure';
+import { count,length,message } from '../../base/message';
 import type { Band } from '../../place/opening';
-import { doubtful, stop, type Problem } from '../../base/problem';
+import { doubtful,stop,type Problem } from '../../base/problem';
 import * as pieces from './pieces';
-import type { Across, Fastening, Hold, PartSpec, System, SystemInput } from './system';
+import type { Across,Fastening,Hold,PartSpec,System,SystemInput } from './system';
 
 type Input = SystemInput<'housed-posts'>;
 type Shelf = Input['shelves'][number];
@@ -138,12 +139,8 @@ function postsOf(input: Input): PartSpec[] {
 const TOP_LEFT_ON_MM = 40;
 
 /** How high the floor lies where a post stands, above the floor mark, millimetres. */
-function footOf({ opening }: Input, side: Side, out: number): number {
-  if (!opening.surfaces.includes('floor')) return 0;
-  const { left, right } = opening.extent;
-  const across = side === 'left' ? left : right;
-  return Math.round(10 * opening.position({ surface: 'floor', across, out }).mm) / 10;
-}
+const footOf = ({ opening }: Input, side: Side, out: number): number =>
+  floorAt(opening, { across: opening.extent[side], out });
 
 function holdOf(shelf: Shelf, input: Input): Hold {
   const { asked, wish } = input;

@@ -1,9 +1,9 @@
-import { count, length, message } from '../../base/message';
-import { stop, type Problem } from '../../base/problem';
-import { boardScrews, frameJoints, POCKET_MM, wallTie } from './ladderJoints';
-import { boardsOf, deepest, framePieces, framesOf, slatsOver, type LadderInput } from './ladderPieces';
+import { count,length,message } from '../../base/message';
+import { stop,type Problem } from '../../base/problem';
+import { boardScrews,frameJoints,POCKET_MM,wallTie } from './ladderJoints';
+import { boardsOf,deepest,framePieces,framesOf,slatsOver,type LadderInput } from './ladderPieces';
 import * as pieces from './pieces';
-import type { Hold, System } from './system';
+import type { Hold,System } from './system';
 
 type Input = LadderInput;
 type Shelf = Input['shelves'][number];

@@ -1,4 +1,5 @@
-import { deepest, ENDS, floorAt, framesOf, runOf, type LadderInput } from './ladderPieces';
+import { floorAt } from '../../place/opening/floorAt';
+import { deepest,ENDS,framesOf,runOf,type LadderInput } from './ladderPieces';
 import * as pieces from './pieces';
 import type { Fastening } from './system';
 
@@ -47,7 +48,10 @@ function throughUpright(
   const { asked } = input;
   const wide = asked.stickWidth.mm;
   const [outFrom, outTo] = end === 'rear' ? [0, wide] : [deepest(input) - wide, deepest(input)];
-  const upMm = underside.mm - wide - floorAt(input, framesOf(input)[index] as number, (outFrom + outTo) / 2);
+  const upMm =
+    underside.mm -
+    wide -
+    floorAt(input.opening, { across: framesOf(input)[index] as number, out: (outFrom + outTo) / 2 });
   return {
     id: `S${n}-rung-${index + 1}/${end}`,
     shelf: n,

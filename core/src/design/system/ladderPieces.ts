@@ -1,7 +1,8 @@
-import { figure, less, type Figure } from '../../base/figure';
-import { count, message } from '../../base/message';
+import { figure,less,type Figure } from '../../base/figure';
+import { count,message } from '../../base/message';
+import { floorAt } from '../../place/opening/floorAt';
 import * as pieces from './pieces';
-import type { Across, PartSpec, SystemInput } from './system';
+import type { Across,PartSpec,SystemInput } from './system';
 
 export type LadderInput = SystemInput<'ladder-frames'>;
 type Input = LadderInput;
@@ -84,12 +85,6 @@ export function boardsOf(shelf: Shelf, input: Input): PartSpec[] {
   });
 }
 
-/** Height of the floor at a place, above the floor mark, millimetres. */
-export function floorAt({ opening }: Input, across: number, out: number): number {
-  if (!opening.surfaces.includes('floor')) return 0;
-  return Math.round(10 * opening.position({ surface: 'floor', across, out }).mm) / 10;
-}
-
 export const ENDS = ['rear', 'front'] as const;
 
 /** Two uprights and a rung for each shelf. */
@@ -102,7 +97,7 @@ export function framePieces(x: number, index: number, input: Input): PartSpec[] 
   const width = figure({ label: message('term.stickWidth'), mm: wide });
   const uprights = ENDS.map((end): PartSpec => {
     const [outFrom, outTo] = end === 'rear' ? [0, wide] : [depthMm - wide, depthMm];
-    const floor = floorAt(input, x, (outFrom + outTo) / 2);
+    const floor = floorAt(input.opening, { across: x, out: (outFrom + outTo) / 2 });
     return {
       shelf: 0,
       id: `frame-${index + 1}-${end}`,

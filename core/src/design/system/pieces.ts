@@ -1,9 +1,9 @@
-import { figure, less, plus, type Figure } from '../../base/figure';
-import type { LaidShelf, WallMark } from '../layout';
-import { count, length, message, type Message } from '../../base/message';
+import { figure,less,plus,type Figure } from '../../base/figure';
+import type { LaidShelf,WallMark } from '../layout';
+import { count,length,message,type Message } from '../../base/message';
 import type { Band } from '../../place/opening';
-import { doubtful, stop, type Caution, type Problem } from '../../base/problem';
-import type { AcrossPlace, Fastening, FixedWall, Hold, LengthRule, PartSpec, RestSpec } from './system';
+import { doubtful,stop,type Caution,type Problem } from '../../base/problem';
+import type { AcrossPlace,Fastening,FixedWall,Hold,LengthRule,PartSpec,RestSpec } from './system';
 
 /** A nosing along the front of a board: its section, millimetres. Null where there is none. */
 export interface Nosing {

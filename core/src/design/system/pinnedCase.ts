@@ -1,22 +1,22 @@
-import { figure, less } from '../../base/figure';
+import { figure,less } from '../../base/figure';
 import { message } from '../../base/message';
 import { doubtful } from '../../base/problem';
 import {
-  type Carcase,
-  bottomTop,
-  carcaseOf,
-  caseProblems,
-  insideAcross,
-  insideOf,
-  lessBack,
-  shelfDepth,
-  sideOf,
-  standingDepth,
+type Carcase,
+bottomTop,
+carcaseOf,
+caseProblems,
+insideAcross,
+insideOf,
+lessBack,
+shelfDepth,
+sideOf,
+standingDepth,
 } from './carcase';
-import { backPanel, beforeBack, caseEnds, caseShelf, caseSides, plinthBoard, tipRail } from './caseParts';
+import { backPanel,beforeBack,caseEnds,caseShelf,caseSides,plinthBoard,tipRail } from './caseParts';
 import { caseTrim } from './caseTrim';
 import * as pieces from './pieces';
-import type { Fastening, Hold, PartSpec, System, SystemInput } from './system';
+import type { Fastening,Hold,PartSpec,System,SystemInput } from './system';
 
 type Input = SystemInput<'pinned-case'>;
 type Shelf = Input['shelves'][number];

@@ -1,9 +1,9 @@
 import { figure } from '../../base/figure';
 import type { Rail } from '../layout';
 import { message } from '../../base/message';
-import type { Band, Opening } from '../../place/opening';
-import { NO_EXTRAS, type Extras } from './extras';
-import { NO_SHELF, type Fastening, type Hardware, type PartSpec } from './system';
+import type { Band,Opening } from '../../place/opening';
+import { NO_EXTRAS,type Extras } from './extras';
+import { NO_SHELF,type Fastening,type Hardware,type PartSpec } from './system';
 
 interface RailInput {
   readonly rail: Rail | null;

@@ -1,21 +1,21 @@
-import { figure, less } from '../../base/figure';
+import { figure,less } from '../../base/figure';
 import { message } from '../../base/message';
 import {
-  type Carcase,
-  bottomTop,
-  carcaseOf,
-  caseProblems,
-  insideAcross,
-  insideOf,
-  lessBack,
-  shelfDepth,
-  standingDepth,
+type Carcase,
+bottomTop,
+carcaseOf,
+caseProblems,
+insideAcross,
+insideOf,
+lessBack,
+shelfDepth,
+standingDepth,
 } from './carcase';
-import { backPanel, beforeBack, caseShelf, caseSides, plinthBoard, tipRail } from './caseParts';
+import { backPanel,beforeBack,caseShelf,caseSides,plinthBoard,tipRail } from './caseParts';
 import { sideIntoEnd } from './pinnedCase';
 import { caseTrim } from './caseTrim';
 import * as pieces from './pieces';
-import type { Fastening, PartSpec, System, SystemInput } from './system';
+import type { Fastening,PartSpec,System,SystemInput } from './system';
 
 type Input = SystemInput<'screwed-tower'>;
 

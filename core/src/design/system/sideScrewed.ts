@@ -1,8 +1,8 @@
-import { count, length, message } from '../../base/message';
+import { count,length,message } from '../../base/message';
 import { wallKindOf } from '../../place/kinds';
-import { doubtful, stop, type Problem } from '../../base/problem';
+import { doubtful,stop,type Problem } from '../../base/problem';
 import * as pieces from './pieces';
-import type { Fastening, System, SystemInput } from './system';
+import type { Fastening,System,SystemInput } from './system';
 import { zonesOn } from './zones';
 
 type Input = SystemInput<'side-screwed'>;

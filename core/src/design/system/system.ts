@@ -1,9 +1,9 @@
 import type { Figure } from '../../base/figure';
-import type { Asked, Job, PlaceKind, ShelvesWish, SystemName } from '../../job';
-import type { Gap, Inside, LaidShelf, Under, WallMark } from '../layout';
+import type { Asked,Job,PlaceKind,ShelvesWish,SystemName } from '../../job';
+import type { Gap,Inside,LaidShelf,Under,WallMark } from '../layout';
 import type { Message } from '../../base/message';
-import type { Band, CavityBox, Opening } from '../../place/opening';
-import type { Caution, Problem } from '../../base/problem';
+import type { Band,CavityBox,Opening } from '../../place/opening';
+import type { Caution,Problem } from '../../base/problem';
 
 export type PartRole =
   | 'board'

@@ -1,12 +1,12 @@
 import { roughParts } from '../fit';
 import { placeFixings } from '../fixing';
-import { askedOf, SYSTEM_NAMES, type Job } from '../../job';
-import { railOf, tiltedShelves } from '../layout';
-import { railExtras, SYSTEMS, tiltedExtras } from '.';
+import { askedOf,SYSTEM_NAMES,type Job } from '../../job';
+import { railOf,tiltedShelves } from '../layout';
+import { railExtras,SYSTEMS,tiltedExtras } from '.';
 import { braceOf } from './brace';
 import { slatsOver } from './ladderPieces';
 import { fixedShelf } from './pinnedCase';
-import { made, mm, openingFor, plainJob, saying } from '../load/testing';
+import { made,mm,openingFor,plainJob,saying } from '../load/testing';
 
 // Every system on the plain alcove: 1000 between the walls, shelves 18 thick and 300 deep, their tops at 500, 1000,
 // 1500. Survey figures are told to a tenth of a millimetre.

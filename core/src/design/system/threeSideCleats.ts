@@ -1,10 +1,10 @@
-import { figure, less, type Figure } from '../../base/figure';
-import { length, message } from '../../base/message';
+import { figure,less,type Figure } from '../../base/figure';
+import { length,message } from '../../base/message';
 import type { Band } from '../../place/opening';
-import { stop, type Problem } from '../../base/problem';
+import { stop,type Problem } from '../../base/problem';
 import { corneredShelf } from './corner';
 import * as pieces from './pieces';
-import type { Fastening, Hold, PartSpec, System, SystemInput } from './system';
+import type { Fastening,Hold,PartSpec,System,SystemInput } from './system';
 
 type Input = SystemInput<'three-side-cleats'>;
 

@@ -1,11 +1,11 @@
-import { figure, less, plus, type Figure } from '../../base/figure';
-import { usualLength, type Job } from '../../job';
+import { figure,less,plus,type Figure } from '../../base/figure';
+import { usualLength,type Job } from '../../job';
 import type { Tilted } from '../layout';
-import { count, message } from '../../base/message';
-import type { Band, Opening } from '../../place/opening';
-import { NO_EXTRAS, type Extras } from './extras';
+import { count,message } from '../../base/message';
+import type { Band,Opening } from '../../place/opening';
+import { NO_EXTRAS,type Extras } from './extras';
 import * as pieces from './pieces';
-import { NO_SHELF, type Fastening, type PartSpec } from './system';
+import { NO_SHELF,type Fastening,type PartSpec } from './system';
 
 interface TiltedInput {
   readonly tilted: readonly Tilted[];

@@ -1,3 +1,4 @@
+import type { FloorPoint } from './point';
 import type { Place, Reading, ReadingKind, Side, SpotOut, SurfaceName } from '../../job';
 import { specOf } from './table';
 
@@ -74,7 +75,7 @@ export function outAt(at: SpotOut, { depth }: Extent): number {
   return { back: off, middle: depth / 2, front: depth - off }[at];
 }
 
-/** The floor mark: where heights are measured up from, at the front on the left. x and y, millimetres. */
-export function floorMark(extent: Extent): { across: number; out: number } {
+/** The floor mark: where heights are measured up from, at the front on the left. */
+export function floorMark(extent: Extent): FloorPoint {
   return { across: acrossAt('left', extent), out: outAt('front', extent) };
 }

@@ -1,5 +1,6 @@
 export * from './place';
 export * from './table';
+export * from './point';
 export * from './extent';
 export * from './studs';
 export * from './stations';

@@ -1,3 +1,4 @@
+import type { FloorPoint, Point3 } from '../kinds/point';
 import type { Figure } from '../../base/figure';
 import type { Instrument, SurfaceName } from '../../job';
 import type { Message } from '../../base/message';
@@ -44,9 +45,9 @@ export interface Nominal {
 
 /** A point on a surface by its two own coordinates, millimetres. */
 export type SurfacePoint =
-  | { readonly surface: 'left' | 'right'; readonly out: number; readonly up: number }
-  | { readonly surface: 'back' | 'front'; readonly across: number; readonly up: number }
-  | { readonly surface: 'floor' | 'ceiling'; readonly across: number; readonly out: number };
+  | ({ readonly surface: 'left' | 'right' } & Pick<Point3, 'out' | 'up'>)
+  | ({ readonly surface: 'back' | 'front' } & Pick<Point3, 'across' | 'up'>)
+  | ({ readonly surface: 'floor' | 'ceiling' } & FloorPoint);
 
 /** The third coordinate of a surface at a point: x of a side wall, y of back and front, z of floor and ceiling. */
 export interface Estimate {

@@ -2,6 +2,7 @@ import type { Estimate } from '../../place/opening';
 // Not from the stage's index: a drawing needs the outline as data, not the solver behind it.
 import { sectionAt, type Outline, type WallSection } from '../../place/opening/outline';
 import { SURE } from '../../place/survey/sure';
+import type { FloorPoint } from '../../place/kinds/point';
 import { clamp, exaggerateAcross } from './exaggerate';
 import type { Point, Role, Shape } from './scene';
 
@@ -13,9 +14,9 @@ export interface AboveFrame {
   /** The edges of the sheet, with room for what is drawn too large: x of both sides, y of its top and its foot. */
   readonly edges: { readonly left: number; readonly right: number; readonly top: number; readonly bottom: number };
   /** A point of a side wall, or of a piece that ends at one: its departure across is drawn too large. */
-  readonly sheet: (across: number, out: number) => Point;
+  readonly sheet: (at: FloorPoint) => Point;
   /** A point of the back or of the front line: its departure in or out is drawn too large. */
-  readonly along: (across: number, out: number) => Point;
+  readonly along: (at: FloorPoint) => Point;
 }
 
 /** The sheet of a section, with room for its walls. */
@@ -36,18 +37,18 @@ export function aboveFrame(outline: Outline, factor: number, frontMm: number): A
     bottom: -Math.max(depth + furthest((one) => one.front, depth, mostOut), frontMm) - marginMm,
   };
   // Near the back and near the front line departures are drawn as much too large as at the sides.
-  const out = (y: number) => {
+  const outOf = (y: number) => {
     if (Math.abs(y) < depth / 4) return clamp(y * factor, -mostOut, mostOut);
     return Math.abs(y - depth) < depth / 4 ? depth + clamp((y - depth) * factor, -mostOut, mostOut) : y;
   };
-  const across = (x: number) => clamp(exaggerateAcross(x, left, right, factor), edges.left, edges.right);
+  const acrossOf = (x: number) => clamp(exaggerateAcross(x, left, right, factor), edges.left, edges.right);
   return {
     left,
     right,
     marginMm,
     edges,
-    sheet: (x, y) => [across(x), -y],
-    along: (x, y) => [x, clamp(-out(y), edges.bottom, edges.top)],
+    sheet: ({ across, out }) => [acrossOf(across), -out],
+    along: ({ across, out }) => [across, clamp(-outOf(out), edges.bottom, edges.top)],
   };
 }
 
@@ -65,14 +66,14 @@ export function wallsFromAbove(outline: Outline, upMm: number, frame: AboveFrame
     const wall = section[side];
     if (!wall) continue;
     const outer = side === 'left' ? edgeLeft : edgeRight;
-    const face = wall.map((one, i): Point => sheet(one.mm, outsMm[i] as number));
+    const face = wall.map((one, i): Point => sheet({ across: one.mm, out: outsMm[i] as number }));
     const [back, front] = [0, -extent.depth];
     shapes.push({ is: 'polygon', role, points: [...face, [outer, front], [outer, back]] });
-    if (known) shapes.push(bandAlong(wall, (mm, i) => sheet(mm, outsMm[i] as number)));
+    if (known) shapes.push(bandAlong(wall, (mm, i) => sheet({ across: mm, out: outsMm[i] as number })));
   }
   const back = section.back;
   if (back) {
-    const face = back.map((one, i): Point => along(acrossesMm[i] as number, one.mm));
+    const face = back.map((one, i): Point => along({ across: acrossesMm[i] as number, out: one.mm }));
     const ends = [face[0] as Point, face.at(-1) as Point];
     shapes.push({
       is: 'polygon',
@@ -85,10 +86,10 @@ export function wallsFromAbove(outline: Outline, upMm: number, frame: AboveFrame
         [edgeLeft, top],
       ],
     });
-    shapes.push(bandAlong(back, (mm, i) => along(acrossesMm[i] as number, mm)));
+    shapes.push(bandAlong(back, (mm, i) => along({ across: acrossesMm[i] as number, out: mm })));
   }
   if (section.front) {
-    const line = section.front.map((one, i): Point => along(acrossesMm[i] as number, one.mm));
+    const line = section.front.map((one, i): Point => along({ across: acrossesMm[i] as number, out: one.mm }));
     shapes.push({ is: 'path', role: 'wall-behind', points: line });
   }
   return shapes;

@@ -25,7 +25,7 @@ function sectionOf(opening: Outline, upMm: number, frame: AboveFrame): Section {
     const face = section[side];
     if (!face) return [wall(side), -y];
     const [back, front] = [face[0]?.mm ?? 0, face.at(-1)?.mm ?? 0];
-    return [frame.sheet(back + ((front - back) * y) / extent.depth, y)[0], -y];
+    return [frame.sheet({ across: back + ((front - back) * y) / extent.depth, out: y })[0], -y];
   };
   return { extent, small: frame.marginMm, wall, onWall };
 }
