@@ -41,8 +41,8 @@ function wanted(shelves: number, list: Thing[]): Job {
     ...alcove.shelves,
     way: 'contents',
     count: shelves,
-    bottom: { from: 'floor' },
-    top: { from: 'ceiling' },
+    bottom: { kind: 'floor' },
+    top: { kind: 'ceiling' },
   } as const;
   return {
     ...alcove,

@@ -22,7 +22,7 @@ function twelve(system: SystemName): Job {
     ...job.shelves,
     way: 'equal-gaps',
     count: SHELVES,
-    bottom: { from: 'height', up: mm(200) },
+    bottom: { kind: 'height', up: mm(200) },
     thickness: mm(system === 'floating-rails' ? 40 : 18),
   } as const;
   const walls = system === 'side-screwed' ? ('panel' as const) : job.place.walls;

@@ -8,7 +8,7 @@ import { SceneView } from './SceneView';
 
 const job = chimneyAlcove();
 const scene = elevationScene(planJob(job), job, { exaggeration: 1, show: 'readings' });
-const selected = { is: 'reading', id: 'width-2' } as const;
+const selected = { kind: 'reading', id: 'width-2' } as const;
 
 const figures = () => screen.UNSAFE_getAllByType(Text);
 const texts = () => figures().map((one) => one.props.children);

@@ -113,7 +113,7 @@ function Pressed({ about, onPress, children }: PressedProps) {
 }
 
 function sameAbout(a: About | undefined, b: About | null): boolean {
-  if (!a || !b || a.is !== b.is) return false;
-  if (a.is === 'shelf' && b.is === 'shelf') return a.shelf === b.shelf;
+  if (!a || !b || a.kind !== b.kind) return false;
+  if (a.kind === 'shelf' && b.kind === 'shelf') return a.shelf === b.shelf;
   return 'id' in a && 'id' in b && a.id === b.id;
 }

@@ -26,7 +26,7 @@ export function ShapeView(props: ShapeViewProps) {
   const { shape, sheet, ink, lit, light } = props;
   const stroke = lit ? light : ink.stroke;
   const width = (ink.width ?? 0) + (lit ? 1.5 : 0);
-  switch (shape.is) {
+  switch (shape.kind) {
     case 'polygon':
       return (
         <Path

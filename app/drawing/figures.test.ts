@@ -6,7 +6,7 @@ import { fitSheet } from './sheet';
 
 const reader = { units: 'mm', tape: '1mm' } as const;
 const string = (mm: number, up: number, share: number) =>
-  ({ is: 'dimension', role: 'reading', from: [0, up] as Point, to: [1000, up] as Point, mm, share }) as const;
+  ({ kind: 'dimension', role: 'reading', from: [0, up] as Point, to: [1000, up] as Point, mm, share }) as const;
 const sceneOf = (...shapes: Scene['shapes']): Scene => ({
   title: { code: 'scene.elevationOpen', params: {} } as Scene['title'],
   bounds: { x: 0, y: 0, width: 1000, height: 1000 },

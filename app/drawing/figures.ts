@@ -52,11 +52,11 @@ export function placeFigures(
 
 /** Where a shape's figure may stand, the best first; none for a shape without one. */
 function figuresOf(shape: Shape, sheet: Sheet, reader: Reader): Figure[] {
-  if (shape.is === 'label') {
+  if (shape.kind === 'label') {
     const figure = figureAt(textOf(shape, reader), sheet.at(shape.at), shape.anchor);
     return shape.withinMm !== undefined && figure.box.width > shape.withinMm * sheet.scale ? [] : [figure];
   }
-  if (shape.is !== 'dimension') return [];
+  if (shape.kind !== 'dimension') return [];
   const text = textOf(shape, reader);
   return [shape.share ?? 0.5, ...SHARES].map((share) => figureAt(text, along(shape, share, sheet), 'middle'));
 }

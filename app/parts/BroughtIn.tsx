@@ -25,8 +25,8 @@ export function BroughtInView({ reader, fault, came, words: say }: BroughtInView
   const label = useLabel();
   return (
     <>
-      {fault ? <NoticeLine is="stop" word={label('problem.stop')} words={words(fault, reader)} /> : null}
-      {came ? <NoticeLine is="sure" word={say.came(came.count)} words="" /> : null}
+      {fault ? <NoticeLine kind="stop" word={label('problem.stop')} words={words(fault, reader)} /> : null}
+      {came ? <NoticeLine kind="sure" word={say.came(came.count)} words="" /> : null}
       {came && came.refused.length > 0 ? (
         <View role="list" aria-label={say.refused(came.refused.length)}>
           <Txt kind="strong">{say.refused(came.refused.length)}</Txt>

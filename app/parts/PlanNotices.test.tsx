@@ -5,8 +5,8 @@ import { PlanNotices } from './PlanNotices';
 
 const reader = { units: 'mm', tape: '0.5mm' } as const;
 const gap = (shelf: number) =>
-  doubtful({ is: 'shelf', shelf }, message('problem.fitUnsure', { shelf: count(shelf), gap: about(12) }));
-const noWidth = stop({ is: 'place' }, message('problem.noWidth'));
+  doubtful({ kind: 'shelf', shelf }, message('problem.fitUnsure', { shelf: count(shelf), gap: about(12) }));
+const noWidth = stop({ kind: 'place' }, message('problem.noWidth'));
 
 test('what stops the work is always in sight; of many doubts one, and the rest when asked for', () => {
   render(<PlanNotices reader={reader} problems={[gap(1), gap(2), gap(3), noWidth]} />);

@@ -27,7 +27,7 @@ export function PlanNotices({ problems, cautions = [], reader }: PlanNoticesProp
       {[...stops, ...shown].map((problem, index) => (
         <NoticeLine
           key={`${problem.message.code}-${index}`}
-          is={problem.severity}
+          kind={problem.severity}
           word={label(problem.severity === 'stop' ? 'problem.stop' : 'problem.doubtful')}
           words={words(problem.message, reader)}
         />
@@ -42,7 +42,7 @@ export function PlanNotices({ problems, cautions = [], reader }: PlanNoticesProp
       {cautions.map((caution) => (
         <NoticeLine
           key={caution.message.code}
-          is="caution"
+          kind="caution"
           word={label('problem.caution')}
           words={words(caution.message, reader)}
         />

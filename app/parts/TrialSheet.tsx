@@ -28,7 +28,7 @@ export const TrialSheet = guardedSheet(function TrialSheet({ board, job, checks,
   const dispatch = useAppDispatch();
   const [end, setEnd] = useState<Trial['end']>(spot?.end ?? 'left');
   const [at, setAt] = useState<Trial['at']>(spot?.at ?? 'front');
-  const [is, setIs] = useState<Trial['is']>('gap');
+  const [kind, setKind] = useState<Trial['kind']>('gap');
   const [value, setValue] = useState<TypedLength | null>(null);
   const trials = trialsOf(job.trials, board.shelf, board.place.upTo);
   const told = (board.tried?.shaves.length ?? 0) > 0;
@@ -38,7 +38,7 @@ export const TrialSheet = guardedSheet(function TrialSheet({ board, job, checks,
     all.map((one) => ({ value: one, title: word(one) }));
   const keep = () => {
     if (!value) return;
-    dispatch(addTrial(board, { end, at, is, value }, told && since === 'shaved'));
+    dispatch(addTrial(board, { end, at, kind, value }, told && since === 'shaved'));
     setValue(null);
     setSince('notShaved');
   };
@@ -67,9 +67,9 @@ export const TrialSheet = guardedSheet(function TrialSheet({ board, job, checks,
       <Segmented
         titled
         label={label('trial.what')}
-        value={is}
+        value={kind}
         options={option(['gap', 'tight'] as const, (one) => label(`trial.${one}`))}
-        onChange={setIs}
+        onChange={setKind}
       />
       {told ? (
         <Segmented
@@ -82,7 +82,7 @@ export const TrialSheet = guardedSheet(function TrialSheet({ board, job, checks,
       ) : null}
       <LengthField
         key={trials.length}
-        label={label(is === 'gap' ? 'trial.gapMm' : 'trial.lifted')}
+        label={label(kind === 'gap' ? 'trial.gapMm' : 'trial.lifted')}
         value={value}
         units={job.units}
         tape={job.tape}
@@ -119,7 +119,7 @@ function Note({ note, check, job }: NoteProps) {
     <View style={styles.note}>
       <View style={styles.row}>
         <Txt style={styles.grow}>
-          {label(`trial.said.${note.is}`, {
+          {label(`trial.said.${note.kind}`, {
             end: label(`fit.end.${note.end}`),
             at: label(`trial.at.${note.at}`),
             value,
@@ -136,10 +136,10 @@ function Note({ note, check, job }: NoteProps) {
       {asked ? (
         <>
           <NoticeLine
-            is="doubtful"
+            kind="doubtful"
             word={label('trial.askedWord')}
             words={
-              asked.expectedMm !== null && note.is === 'gap'
+              asked.expectedMm !== null && note.kind === 'gap'
                 ? label('trial.asked', { expected: aboutWords(asked.expectedMm, job) })
                 : label('trial.askedTight')
             }

@@ -23,7 +23,7 @@ export function TriedNotice({ tried, job }: TriedNoticeProps) {
   );
   return (
     <NoticeLine
-      is={shaves.length > 0 ? 'doubtful' : 'sure'}
+      kind={shaves.length > 0 ? 'doubtful' : 'sure'}
       word={label('trial.cutAlready', { back: lengthWords(tried.cut.back, job) })}
       words={shaves.length === 0 ? label('trial.nothingBinds') : shaves.join(' ')}
     />

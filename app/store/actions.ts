@@ -255,7 +255,7 @@ export const compareStyles =
  * would be cut to today. One step to undo.
  */
 export const addTrial =
-  (board: Plan['parts'][number], said: Pick<Trial, 'end' | 'at' | 'is' | 'value'>, wasShaved: boolean): Thunk<void> =>
+  (board: Plan['parts'][number], said: Pick<Trial, 'end' | 'at' | 'kind' | 'value'>, wasShaved: boolean): Thunk<void> =>
   (dispatch) => {
     const { fit, shelf, tried } = board;
     if (!fit) return;

@@ -76,7 +76,7 @@ test('without a signal it waits, in order, and goes once', async () => {
 
 test('after a reload what waited is still there and is sent', async () => {
   const device = new MapDevice();
-  device.rack = { pieces: [piece('a')], waiting: [{ is: 'put', piece: piece('a') }] } as RackState;
+  device.rack = { pieces: [piece('a')], waiting: [{ kind: 'put', piece: piece('a') }] } as RackState;
   const { store, server, settled } = begin(new PretendRack(), device);
   await store.dispatch(readRack());
   void store.dispatch(syncRack());
@@ -104,7 +104,7 @@ test('a piece the server will not have does not keep the others waiting', async 
 
 test('a piece put twice is there once, as it was put last', () => {
   const twice = [piece('a', 700), piece('a', 500)].reduce<readonly Offcut[]>(
-    (all, one) => after(all, { is: 'put', piece: one }),
+    (all, one) => after(all, { kind: 'put', piece: one }),
     [],
   );
   expect(twice).toEqual([piece('a', 500)]);

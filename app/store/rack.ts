@@ -3,7 +3,7 @@ import type { Offcut } from '@dormer/core/job/document';
 
 /** A change to the rack that the server does not know of yet. */
 export type RackChange =
-  { readonly is: 'put'; readonly piece: Offcut } | { readonly is: 'remove'; readonly id: string };
+  { readonly kind: 'put'; readonly piece: Offcut } | { readonly kind: 'remove'; readonly id: string };
 
 /** The offcut rack, as this device has it, for all jobs. */
 export interface RackState {
@@ -12,9 +12,9 @@ export interface RackState {
 }
 
 export const after = (pieces: readonly Offcut[], change: RackChange): readonly Offcut[] => {
-  const id = change.is === 'put' ? change.piece.id : change.id;
+  const id = change.kind === 'put' ? change.piece.id : change.id;
   const others = pieces.filter((one) => one.id !== id);
-  return change.is === 'put' ? [...others, change.piece] : others;
+  return change.kind === 'put' ? [...others, change.piece] : others;
 };
 
 const slice = createSlice({

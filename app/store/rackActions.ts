@@ -1,6 +1,6 @@
-import type { Offcut } from '@dormer/core/job/document';
+import { renamedKinds, type Offcut } from '@dormer/core/job/document';
 import { api } from './api';
-import { rackChanged, rackPulled, rackRead, rackSent, type RackChange } from './rack';
+import { rackChanged, rackPulled, rackRead, rackSent, type RackChange, type RackState } from './rack';
 import type { AppDispatch, RootState, Services } from './state';
 
 type Thunk<R> = (dispatch: AppDispatch, getState: () => RootState, services: Services) => R;
@@ -9,7 +9,8 @@ type Thunk<R> = (dispatch: AppDispatch, getState: () => RootState, services: Ser
 export const readRack =
   (): Thunk<Promise<void>> =>
   async (dispatch, _getState, { device }) => {
-    const kept = await device.readRack().catch(() => null);
+    // Before version 9 of the job, changes that wait were told apart by `is`.
+    const kept = renamedKinds(await device.readRack().catch(() => null)) as RackState | null;
     if (kept) dispatch(rackRead(kept));
   };
 
@@ -24,7 +25,7 @@ export const syncRack =
     try {
       for (let [next] = getState().rack.waiting; next; [next] = getState().rack.waiting) {
         const { putOffcut, removeOffcut } = api.endpoints;
-        const answer = await (next.is === 'put'
+        const answer = await (next.kind === 'put'
           ? dispatch(putOffcut.initiate(next.piece))
           : dispatch(removeOffcut.initiate(next.id)));
         // A piece the server will not have is no reason to keep the others waiting.
@@ -54,10 +55,10 @@ const change =
 export const putOnRack =
   (pieces: readonly Offcut[]): Thunk<void> =>
   (dispatch) =>
-    pieces.forEach((piece) => dispatch(change({ is: 'put', piece })));
+    pieces.forEach((piece) => dispatch(change({ kind: 'put', piece })));
 
 /** Takes pieces off the rack. */
 export const takeFromRack =
   (ids: readonly string[]): Thunk<void> =>
   (dispatch) =>
-    ids.forEach((id) => dispatch(change({ is: 'remove', id })));
+    ids.forEach((id) => dispatch(change({ kind: 'remove', id })));

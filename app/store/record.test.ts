@@ -6,29 +6,29 @@ import { newRecord, nextStep, recordFromServer, sameJob, saveState, type JobReco
 const job = chimneyAlcove();
 const fresh = newRecord(job, 'now');
 const settled = recordFromServer({ job, version: 3, changedAt: 'then' });
-const stale = { is: 'stale', current: { job, version: 4, changedAt: 'later' } } as const;
+const stale = { kind: 'stale', current: { job, version: 4, changedAt: 'later' } } as const;
 const sending = { saveId: 'sent', job, basedOn: 3 };
 const id = () => 'new';
 
 describe('what is to be done next towards the server', () => {
   test.each<[string, JobRecord, unknown]>([
-    ['a new job is made', fresh, { is: 'send', sending: { saveId: 'new', job, basedOn: null } }],
+    ['a new job is made', fresh, { kind: 'send', sending: { saveId: 'new', job, basedOn: null } }],
     ['a settled one is left alone', settled, null],
     [
       'a changed one is saved over its version',
       { ...settled, dirty: true },
-      { is: 'send', sending: { saveId: 'new', job, basedOn: 3 } },
+      { kind: 'send', sending: { saveId: 'new', job, basedOn: 3 } },
     ],
-    ['a save on its way goes again as the same save', { ...settled, dirty: true, sending }, { is: 'send', sending }],
+    ['a save on its way goes again as the same save', { ...settled, dirty: true, sending }, { kind: 'send', sending }],
     ['two versions wait for a person', { ...settled, dirty: true, fault: stale }, null],
-    ['a removed one is removed', { ...settled, removed: true }, { is: 'remove' }],
-    ['also when it waited for a decision', { ...settled, removed: true, fault: stale }, { is: 'remove' }],
+    ['a removed one is removed', { ...settled, removed: true }, { kind: 'remove' }],
+    ['also when it waited for a decision', { ...settled, removed: true, fault: stale }, { kind: 'remove' }],
     ['once is enough', { ...settled, removed: true, removedOnServer: true }, null],
     ['what the server never had need not be removed', { ...fresh, removed: true }, null],
     [
       'brought back, it is restored before it is saved',
       { ...settled, dirty: true, removedOnServer: true },
-      { is: 'restore' },
+      { kind: 'restore' },
     ],
   ])('%s', (_, record, step) => expect(nextStep(record, id)).toEqual(step));
 });
@@ -43,8 +43,8 @@ describe('what a person is told', () => {
     ['changed, without a signal or storage', { ...settled, dirty: true }, false, 'notTaken', 'notKept'],
     ['on its way', { ...settled, sending }, true, 'kept', 'saving'],
     ['two versions', { ...settled, dirty: true, fault: stale }, true, 'kept', 'stale'],
-    ['refused', { ...settled, dirty: true, fault: { is: 'refused', reasons: [] } }, true, 'kept', 'refused'],
-    ['removed elsewhere', { ...settled, fault: { is: 'removed' } }, true, 'kept', 'removed'],
+    ['refused', { ...settled, dirty: true, fault: { kind: 'refused', reasons: [] } }, true, 'kept', 'refused'],
+    ['removed elsewhere', { ...settled, fault: { kind: 'removed' } }, true, 'kept', 'removed'],
     ['removed here, not yet there', { ...settled, removed: true }, false, 'kept', 'device'],
   ])('%s', (_, record, reached, onDevice, state) => expect(saveState(record, reached, onDevice)).toBe(state));
 });

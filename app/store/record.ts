@@ -1,5 +1,5 @@
 import equal from 'fast-deep-equal';
-import { currentJob, type Job, type StoredJob } from '@dormer/core/job/document';
+import { currentJob, renamedKinds, type Job, type StoredJob } from '@dormer/core/job/document';
 
 /**
  * A save on its way: what was sent, over which version (null: a new job), under which id. Sent again, it is the same
@@ -13,9 +13,9 @@ export interface Sending {
 
 /** Why a job is not saved on the server and waits for a decision. */
 export type SaveFault =
-  | { readonly is: 'stale'; readonly current: StoredJob }
-  | { readonly is: 'removed' }
-  | { readonly is: 'refused'; readonly reasons: readonly string[] };
+  | { readonly kind: 'stale'; readonly current: StoredJob }
+  | { readonly kind: 'removed' }
+  | { readonly kind: 'refused'; readonly reasons: readonly string[] };
 
 /** A job as this device keeps it. */
 export interface JobRecord {
@@ -54,32 +54,34 @@ export function recordFromServer({ job, version, changedAt }: StoredJob): JobRec
 
 /** A record as an earlier version of this program may have kept it, its jobs in the current version. */
 export function recordFromDevice(kept: JobRecord): JobRecord {
-  const { job, sending, fault } = kept;
+  const { job, sending } = kept;
+  // Before version 9 of the job, faults were told apart by `is`.
+  const fault = renamedKinds(kept.fault) as SaveFault | null;
   return {
     ...kept,
     job: currentJob(job),
     sending: sending && { ...sending, job: currentJob(sending.job) },
     fault:
-      fault?.is === 'stale' ? { ...fault, current: { ...fault.current, job: currentJob(fault.current.job) } } : fault,
+      fault?.kind === 'stale' ? { ...fault, current: { ...fault.current, job: currentJob(fault.current.job) } } : fault,
   };
 }
 
 /**
  * What is to be done next so that the server has what this device has; null when nothing is, or a person must decide.
  */
-export type NextStep = { readonly is: 'remove' | 'restore' } | { readonly is: 'send'; readonly sending: Sending };
+export type NextStep = { readonly kind: 'remove' | 'restore' } | { readonly kind: 'send'; readonly sending: Sending };
 
 /**
  * The next step towards the server, from the record alone, so that it is the same after a reload.
  * A save that was on its way is sent again as it was before anything newer.
  */
 export function nextStep(record: JobRecord, newSaveId: () => string): NextStep | null {
-  if (record.removed) return record.base === null || record.removedOnServer ? null : { is: 'remove' };
+  if (record.removed) return record.base === null || record.removedOnServer ? null : { kind: 'remove' };
   if (record.fault) return null;
-  if (record.removedOnServer) return { is: 'restore' };
-  if (record.sending) return { is: 'send', sending: record.sending };
+  if (record.removedOnServer) return { kind: 'restore' };
+  if (record.sending) return { kind: 'send', sending: record.sending };
   if (!record.dirty) return null;
-  return { is: 'send', sending: { saveId: newSaveId(), job: record.job, basedOn: record.base } };
+  return { kind: 'send', sending: { saveId: newSaveId(), job: record.job, basedOn: record.base } };
 }
 
 /** Whether two job documents say the same, in whatever order. */
@@ -94,7 +96,7 @@ export type SaveState = 'saved' | 'saving' | 'device' | 'stale' | 'removed' | 'r
 export type OnDevice = 'kept' | 'beingKept' | 'notTaken';
 
 export function saveState(record: JobRecord, reached: boolean, onDevice: OnDevice): SaveState {
-  if (record.fault) return record.fault.is;
+  if (record.fault) return record.fault.kind;
   const pending = record.dirty || record.sending !== null || record.removed !== record.removedOnServer;
   if (!pending) return 'saved';
   if (!reached && onDevice === 'notTaken') return 'notKept';

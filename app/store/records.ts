@@ -81,7 +81,7 @@ const slice = createSlice({
         sending: null,
         dirty: true,
         fault: payload.fault,
-        removedOnServer: record.removedOnServer || payload.fault.is === 'removed',
+        removedOnServer: record.removedOnServer || payload.fault.kind === 'removed',
       })),
     removedThere: (state, { payload }: PayloadAction<{ id: string; removed: boolean }>) =>
       change(state, payload.id, (record) => ({ ...record, removedOnServer: payload.removed })),
@@ -97,13 +97,13 @@ const slice = createSlice({
     keptMine: (state, { payload }: PayloadAction<string>) =>
       change(state, payload, (record) => ({
         ...record,
-        base: record.fault?.is === 'stale' ? record.fault.current.version : record.base,
+        base: record.fault?.kind === 'stale' ? record.fault.current.version : record.base,
         fault: null,
       })),
     /** A stale save settled: the server's job stands. */
     keptTheirs: (state, { payload }: PayloadAction<string>) =>
       change(state, payload, (record) =>
-        record.fault?.is === 'stale' ? recordFromServer(record.fault.current) : record,
+        record.fault?.kind === 'stale' ? recordFromServer(record.fault.current) : record,
       ),
   },
 });

@@ -85,7 +85,7 @@ class ServerSync implements Sync {
   }
 
   private take(record: JobRecord, step: NextStep): Promise<Outcome> {
-    return step.is === 'send' ? this.send(record, step.sending) : this.setRemoved(record.id, step.is === 'remove');
+    return step.kind === 'send' ? this.send(record, step.sending) : this.setRemoved(record.id, step.kind === 'remove');
   }
 
   private async send(record: JobRecord, sending: Sending): Promise<Outcome> {
@@ -174,8 +174,8 @@ function saidTheSame({ current }: ServerRefusal, sending: Sending): Ack | null {
 }
 
 function faultIn({ error, current }: ServerRefusal): SaveFault {
-  if (current) return { is: 'stale', current };
-  if (error.code === 'removed') return { is: 'removed' };
+  if (current) return { kind: 'stale', current };
+  if (error.code === 'removed') return { kind: 'removed' };
   const fields = error.fields?.map((field) => field.message) ?? [];
-  return { is: 'refused', reasons: fields.length > 0 ? fields : [error.message] };
+  return { kind: 'refused', reasons: fields.length > 0 ? fields : [error.message] };
 }

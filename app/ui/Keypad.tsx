@@ -70,7 +70,7 @@ export function Keypad({ units, tape }: { units: JobUnit; tape: Tape }) {
       {rows.map((row, index) => (
         <View key={index} style={styles.row}>
           {row.map((key, place) => {
-            const name = NAMES[key.is === 'digit' ? '' : key.is === 'sign' ? key.text : key.is];
+            const name = NAMES[key.kind === 'digit' ? '' : key.kind === 'sign' ? key.text : key.kind];
             return (
               <Pressable
                 key={place}
@@ -80,14 +80,14 @@ export function Keypad({ units, tape }: { units: JobUnit; tape: Tape }) {
                 onPress={() => press(key)}
                 style={({ pressed }) => [
                   styles.key,
-                  key.is === 'digit' || key.is === 'point' ? styles.digit : null,
-                  key.is === 'next' && styles.next,
+                  key.kind === 'digit' || key.kind === 'point' ? styles.digit : null,
+                  key.kind === 'next' && styles.next,
                   pressed && styles.pressed,
                 ]}
               >
-                {key.is === 'back' ? (
+                {key.kind === 'back' ? (
                   <Delete size={24} color={colours.pencil} aria-hidden />
-                ) : key.is === 'next' ? (
+                ) : key.kind === 'next' ? (
                   <ArrowRight size={26} color={colours.onAction} aria-hidden />
                 ) : (
                   <Txt style={styles.keyText}>{key.text}</Txt>
@@ -113,7 +113,7 @@ const NAMES: Readonly<Record<string, LabelKey>> = {
 
 /** As on a tape: the coarser the mark, the longer. */
 function tickHeight(key: PadKey): number {
-  if (key.is !== 'fraction') return 0;
+  if (key.kind !== 'fraction') return 0;
   return { 2: 16, 4: 12, 8: 9, 16: 6, 32: 4 }[key.under] ?? 4;
 }
 

@@ -146,7 +146,7 @@ function useTyping(props: LengthFieldProps) {
 
   // The keypad speaks to the field as it stands now.
   const press = useLatest((key: PadKey) => {
-    if (key.is === 'next') submit();
+    if (key.kind === 'next') submit();
     else change(afterKey(text, key, fresh.current));
   });
   const otherUnit = inOtherUnit(text, units, read);

@@ -9,20 +9,20 @@ import { Txt } from './Txt';
 const ICONS = { stop: OctagonX, doubtful: TriangleAlert, sure: CircleCheck, caution: HardHat } as const;
 
 export interface NoticeProps {
-  readonly is: keyof typeof ICONS;
+  readonly kind: keyof typeof ICONS;
   /** The word that goes with the shape: "Stop", "Look again". */
   readonly word: string;
   readonly words: string;
 }
 
 /** A problem or a caution: shape, word and sentence, never colour alone. */
-export function NoticeLine({ is, word, words }: NoticeProps) {
+export function NoticeLine({ kind, word, words }: NoticeProps) {
   const styles = useStyles();
   const { colours } = useTheme();
-  const Icon = ICONS[is];
-  const ink = { stop: colours.stop, doubtful: colours.doubtful, sure: colours.sure, caution: colours.pencil }[is];
+  const Icon = ICONS[kind];
+  const ink = { stop: colours.stop, doubtful: colours.doubtful, sure: colours.sure, caution: colours.pencil }[kind];
   return (
-    <View style={[styles.line, styles[is]]}>
+    <View style={[styles.line, styles[kind]]}>
       <Icon size={20} color={ink} aria-hidden />
       <Txt style={styles.words}>
         <Txt kind="strong" style={{ color: ink }}>

@@ -16,7 +16,7 @@ const named = (name: string): PadKey => {
     FEET,
     NEXT,
   ];
-  const key = all.find((one) => (one.text === '' ? one.is : one.text) === name);
+  const key = all.find((one) => (one.text === '' ? one.kind : one.text) === name);
   if (!key) throw new Error(`no key ${name}`);
   return key;
 };
@@ -51,7 +51,7 @@ test('the first key replaces a standing value, a sign goes on from it', () => {
 });
 
 test('the strip reads like a tape: every sixteenth once, coarse and fine', () => {
-  const values = strip.map((key) => (key.is === 'fraction' ? key.over / key.under : NaN)).sort((a, b) => a - b);
+  const values = strip.map((key) => (key.kind === 'fraction' ? key.over / key.under : NaN)).sort((a, b) => a - b);
   expect(values).toEqual(Array.from({ length: 15 }, (_, i) => (i + 1) / 16));
   expect(fractionRows('in', '1/32in', true).flat()).toHaveLength(16);
   expect(fractionRows('mm', '0.5mm', false)).toEqual([]);

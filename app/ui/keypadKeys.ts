@@ -2,23 +2,23 @@ import type { JobUnit, Tape } from '@dormer/core/base/quantity';
 
 /** A key of the length keypad. */
 export type PadKey =
-  | { readonly is: 'digit' | 'point'; readonly text: string }
-  | { readonly is: 'fraction'; readonly over: number; readonly under: number; readonly text: string }
-  | { readonly is: 'sign'; readonly text: '+' | '−' | '×' }
-  | { readonly is: 'feet'; readonly text: "'" }
-  | { readonly is: 'back' | 'next'; readonly text: '' };
+  | { readonly kind: 'digit' | 'point'; readonly text: string }
+  | { readonly kind: 'fraction'; readonly over: number; readonly under: number; readonly text: string }
+  | { readonly kind: 'sign'; readonly text: '+' | '−' | '×' }
+  | { readonly kind: 'feet'; readonly text: "'" }
+  | { readonly kind: 'back' | 'next'; readonly text: '' };
 
-export const DIGITS: readonly PadKey[] = '0123456789'.split('').map((text) => ({ is: 'digit', text }));
-export const POINT: PadKey = { is: 'point', text: '.' };
-export const BACK: PadKey = { is: 'back', text: '' };
-export const NEXT: PadKey = { is: 'next', text: '' };
-export const PLUS: PadKey = { is: 'sign', text: '+' };
-export const MINUS: PadKey = { is: 'sign', text: '−' };
-export const TIMES: PadKey = { is: 'sign', text: '×' };
-export const FEET: PadKey = { is: 'feet', text: "'" };
+export const DIGITS: readonly PadKey[] = '0123456789'.split('').map((text) => ({ kind: 'digit', text }));
+export const POINT: PadKey = { kind: 'point', text: '.' };
+export const BACK: PadKey = { kind: 'back', text: '' };
+export const NEXT: PadKey = { kind: 'next', text: '' };
+export const PLUS: PadKey = { kind: 'sign', text: '+' };
+export const MINUS: PadKey = { kind: 'sign', text: '−' };
+export const TIMES: PadKey = { kind: 'sign', text: '×' };
+export const FEET: PadKey = { kind: 'feet', text: "'" };
 
 function fraction(over: number, under: number): PadKey {
-  return { is: 'fraction', over, under, text: `${over}/${under}` };
+  return { kind: 'fraction', over, under, text: `${over}/${under}` };
 }
 
 const odd = (under: number) => Array.from({ length: under / 2 }, (_, i) => fraction(2 * i + 1, under));
@@ -47,7 +47,7 @@ export function fractionRows(units: JobUnit, tape: Tape, thirtySeconds: boolean)
  * @param fresh nothing has been typed since the field was entered
  */
 export function afterKey(text: string, key: PadKey, fresh: boolean): string {
-  switch (key.is) {
+  switch (key.kind) {
     case 'back':
       return text.replace(/(\s*\d+\/\d+|\s*[+−×]\s*|.)$/, '');
     case 'sign':

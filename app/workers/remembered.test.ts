@@ -4,10 +4,10 @@ test('equal input is answered once, and the oldest answer goes when there are to
   const asked: number[] = [];
   const square = remembered(({ of }: { of: number }) => {
     asked.push(of);
-    return { is: of * of };
+    return { square: of * of };
   }, 2);
   const first = square({ of: 3 });
-  expect(first).toEqual({ is: 9 });
+  expect(first).toEqual({ square: 9 });
   expect(square({ of: 3 })).toBe(first);
   square({ of: 4 });
   square({ of: 3 });

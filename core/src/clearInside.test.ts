@@ -112,7 +112,7 @@ test('a shelf that would stand in the bottom or the top of its case is named, th
   const heights = [at('low', 30), at('middle', 900), at('high', 1500)];
   const plan = planJob({ ...job, shelves: { ...job.shelves, way: 'typed', count: 3, heights } });
   expect(plan.problems.filter((one) => one.message.code.startsWith('problem.shelfInCase'))).toMatchObject([
-    { severity: 'stop', about: { is: 'shelf', shelf: 1 } },
+    { severity: 'stop', about: { kind: 'shelf', shelf: 1 } },
   ]);
   expect(plan.parts.filter((one) => one.role === 'board').map((one) => one.shelf)).toEqual([2, 3]);
 });

@@ -142,7 +142,7 @@ describe('impossible and thin jobs get a plan with named problems', () => {
     ['no typed heights', plain({}, { way: 'typed' }), 'problem.noShelves'],
     ['too many shelves', plain({}, { count: 40, thickness: mm(70) }), 'problem.tooManyShelves'],
     ['gaps smaller than the cleats', plain({}, { count: 38 }), 'problem.gapTooSmall'],
-    ['boundaries crossed', plain({}, { bottom: { from: 'height', up: mm(2500) } }), 'problem.boundariesCross'],
+    ['boundaries crossed', plain({}, { bottom: { kind: 'height', up: mm(2500) } }), 'problem.boundariesCross'],
     ['above the ceiling', plain({}, shelvesAt(2450)), 'problem.shelfAboveCeiling'],
     ['below the floor', plain({}, shelvesAt(10)), 'problem.shelfThroughFloor'],
     ['cleat in the floor', plain({}, shelvesAt(40)), 'problem.cleatThroughFloor'],

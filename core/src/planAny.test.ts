@@ -53,7 +53,7 @@ describe('for any job', () => {
           count,
           thickness: mm(thickness),
           depth: mm(deep),
-          bottom: { from: 'height', up: mm(bottom) },
+          bottom: { kind: 'height', up: mm(bottom) },
         },
       ),
     }));
@@ -63,7 +63,7 @@ describe('for any job', () => {
     // The ceiling as surveyed; without one, the topmost gap is left out.
     const top = plan.gaps.at(-1)?.clear.terms.find((term) => term.label.code === 'term.topBoundary')?.mm;
     if (plan.shelves.length === 0 || top === undefined) return;
-    const bottom = job.shelves.bottom.from === 'height' ? job.shelves.bottom.up.mm : 0;
+    const bottom = job.shelves.bottom.kind === 'height' ? job.shelves.bottom.up.mm : 0;
     const sum = plan.gaps.reduce((s, gap) => s + gap.clear.mm, 0) + plan.shelves.length * job.shelves.thickness.mm;
     expect(Math.abs(sum - (top - bottom))).toBeLessThan(0.01);
   }
@@ -125,7 +125,7 @@ describe('the demo jobs', () => {
   });
 
   test('the alcove in words: what it departs by', () => {
-    const shown = planJob(chimneyAlcove()).deviations.filter((one) => one.is === 'shown');
+    const shown = planJob(chimneyAlcove()).deviations.filter((one) => one.kind === 'shown');
     expect(shown.map((one) => one.message.code)).toEqual([
       'opening.leansOut',
       'opening.leansOut',
@@ -157,7 +157,7 @@ describe('the demo jobs', () => {
     const readings = job.readings.map((one) =>
       one.kind === 'square' && one.id === 'square-11' ? { ...one, value: mm(35) } : one,
     );
-    const problem = planJob({ ...job, readings }).problems.find((one) => one.about.is === 'reading');
+    const problem = planJob({ ...job, readings }).problems.find((one) => one.about.kind === 'reading');
     expect(words(problem!.message, job)).toMatch(
       /reads 35 mm at the tip; the others have .* mm at the (tip|heel) there/,
     );
@@ -196,7 +196,7 @@ describe('the demo jobs', () => {
     expect(part(plan, 'S1-back-cleat')).toBeDefined();
     expect(plan.parts.filter((one) => one.role === 'board').every((one) => (one.fit?.odds ?? 0) >= 97)).toBe(true);
     // Rows of holes from 277 to 282 and from 540: a hand's breadth of 10 about them stays clear.
-    for (const fixing of plan.fixings.filter((one) => one.through.is === 'wall')) {
+    for (const fixing of plan.fixings.filter((one) => one.through.kind === 'wall')) {
       expect(fixing.holes.length).toBeGreaterThanOrEqual(2);
       for (const { alongMm } of fixing.holes) expect(alongMm < 267 || alongMm > 292).toBe(true);
     }
@@ -209,7 +209,7 @@ describe('the demo jobs', () => {
     const head = plan.parts.find((one) => one.id === 'trim-head')!;
     // Boards of 1/2 in, a reveal of 3/16 in, trim 2 in wide.
     expect(head.length.mm).toBeCloseTo(box.width.mm + (-2 * 0.5 + 2 * 0.1875 + 2 * 2) * 25.4, 6);
-    expect(head.joint).toEqual({ is: 'mitred' });
+    expect(head.joint).toEqual({ kind: 'mitred' });
     // What is said of its inside edge is twice the trim's width less: the clear opening and both reveals.
     expect(shapeWords(head, 'power')).toMatchObject([
       { code: 'cutEnd.mitred', params: { inside: { mm: expect.closeTo(head.length.mm - 4 * 25.4, 6) } } },
@@ -229,7 +229,7 @@ describe('the demo jobs', () => {
     // The slab falls to the right: every post is longer than the one before.
     expect(posts.length).toBeGreaterThan(2);
     expect(posts.every((mm, i) => i === 0 || mm > posts[i - 1]!)).toBe(true);
-    const legs = plan.fixings.filter((one) => one.id.includes('bracket-leg') && one.into.is === 'wall');
+    const legs = plan.fixings.filter((one) => one.id.includes('bracket-leg') && one.into.kind === 'wall');
     expect(legs.flatMap((one) => one.holes).every((hole) => hole.into === 'stud')).toBe(true);
   });
 });

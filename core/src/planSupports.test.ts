@@ -19,7 +19,7 @@ import { words } from './say/words/all';
 // words.
 
 const answerTo = (ask: Ask): fc.Arbitrary<unknown> => {
-  switch (ask.is) {
+  switch (ask.kind) {
     case 'length':
       return fc.integer({ min: ask.mayBeNothing ? 0 : 1, max: 200 }).map(mm);
     case 'count':
@@ -102,9 +102,9 @@ function everythingIsListed({ parts, cutList }: Plan): void {
 function jointsAreWhole({ parts, hardware, fixings }: Plan): void {
   const there = new Set([...parts, ...hardware].map((one) => one.id));
   for (const one of fixings) {
-    if (one.through.is !== 'wall') expect(there).toContain(one.through.id);
-    if (one.into.is === 'piece') expect(there).toContain(one.into.id);
-    const part = parts.find(({ id }) => one.through.is === 'piece' && id === one.through.id);
+    if (one.through.kind !== 'wall') expect(there).toContain(one.through.id);
+    if (one.into.kind === 'piece') expect(there).toContain(one.into.id);
+    const part = parts.find(({ id }) => one.through.kind === 'piece' && id === one.through.id);
     for (const hole of part ? one.holes : []) {
       expect(hole.alongMm).toBeGreaterThan(0);
       expect(hole.alongMm).toBeLessThan(part!.length.mm);

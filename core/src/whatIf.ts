@@ -40,7 +40,7 @@ export function* whatIf(
   for (const material of materials) {
     const share = found.length / materials.length;
     yield share;
-    const other = withChange(job, { is: 'material', id: material });
+    const other = withChange(job, { kind: 'material', id: material });
     const plan = planJob(other);
     const work = planCutting({ job: other, plan, rack }, solver, effort);
     let step = work.next();

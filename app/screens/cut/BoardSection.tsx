@@ -35,11 +35,11 @@ export function BoardSection({ board, job, plan }: { board: Board; job: Job; pla
         job={job}
         readings={plan.readings}
         all={[
-          { name: label('fit.back'), is: edges.back },
-          { name: label('fit.front'), is: edges.front },
+          { name: label('fit.back'), value: edges.back },
+          { name: label('fit.front'), value: edges.front },
           // What is sawn first: with what is left on for scribing it is longer than either edge.
           ...(board.length.mm > Math.max(edges.back.mm, edges.front.mm)
-            ? [{ name: label('fit.long'), is: board.length }]
+            ? [{ name: label('fit.long'), value: board.length }]
             : []),
         ]}
       />
@@ -70,7 +70,7 @@ export function BoardSection({ board, job, plan }: { board: Board; job: Job; pla
         </Txt>
       ) : null}
       <NoticeLine
-        is={odds >= fit.wantedOdds - 0.5 ? 'sure' : 'doubtful'}
+        kind={odds >= fit.wantedOdds - 0.5 ? 'sure' : 'doubtful'}
         word={label('fit.odds', { odds: ofHundred(odds) })}
         words={label('fit.gapIs', {
           gap: aboutWords(worst.mm, job),

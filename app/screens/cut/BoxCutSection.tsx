@@ -20,12 +20,12 @@ export function BoxCutSection({ job, plan }: { job: Job; plan: Plan }) {
         job={job}
         readings={plan.readings}
         all={[
-          { name: label('trim.upright'), is: upright.length },
-          { name: label('trim.across'), is: across.length },
+          { name: label('trim.upright'), value: upright.length },
+          { name: label('trim.across'), value: across.length },
         ]}
       />
       <NoticeLine
-        is={box.trim.covers ? 'sure' : 'doubtful'}
+        kind={box.trim.covers ? 'sure' : 'doubtful'}
         word={label(box.trim.covers ? 'trim.covers' : 'trim.doesNotCover')}
         words={label('trim.gap', {
           gap: aboutWords(box.trim.worstGapMm + box.trim.sureMm, job),

@@ -83,7 +83,7 @@ export function BuyTab({ job, plan, tabs }: BuyTabProps) {
           />
         </View>
       ))}
-      {shopping && woodCut ? <NoticeLine is="sure" word={label('buy.wood')} words={label('buy.woodThere')} /> : null}
+      {shopping && woodCut ? <NoticeLine kind="sure" word={label('buy.wood')} words={label('buy.woodThere')} /> : null}
       {shopping?.spare ? (
         <Txt kind="small">
           {label('buy.spare', {

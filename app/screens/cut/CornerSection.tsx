@@ -27,16 +27,21 @@ export function CornerSection({ board, job, plan }: { board: Plan['parts'][numbe
         job={job}
         readings={plan.readings}
         all={[
-          { name: label('corner.angle'), is: degrees(corner.cutDegrees) },
-          { name: label('corner.back'), is: lengthWords(corner.backMm, job) },
-          { name: label('corner.side'), is: lengthWords(corner.sideMm, job) },
+          { name: label('corner.angle'), value: degrees(corner.cutDegrees) },
+          { name: label('corner.back'), value: lengthWords(corner.backMm, job) },
+          { name: label('corner.side'), value: lengthWords(corner.sideMm, job) },
           ...(corner.frontMm === null
             ? []
-            : [{ name: label('corner.front'), is: lengthWords(snapToTape(corner.frontMm, job.tape, 'nearest'), job) }]),
+            : [
+                {
+                  name: label('corner.front'),
+                  value: lengthWords(snapToTape(corner.frontMm, job.tape, 'nearest'), job),
+                },
+              ]),
         ]}
       />
       <NoticeLine
-        is={corner.neatOdds >= 50 ? 'sure' : 'doubtful'}
+        kind={corner.neatOdds >= 50 ? 'sure' : 'doubtful'}
         word={label('corner.known', { angle: degrees(corner.degrees), sure: degrees(corner.sureDegrees) })}
         words={label('fit.gapIs', {
           gap: aboutWords(corner.worst.mm, job),

@@ -100,7 +100,9 @@ describe('a board that was tried', () => {
     fireEvent.press(screen.getByRole('radio', { name: 'It binds' }));
     type('It still stands up by', '12');
     press('Note it');
-    expect(jobIn(store).trials).toMatchObject([{ shelf: 1, end: 'left', at: 'front', is: 'tight', value: { mm: 12 } }]);
+    expect(jobIn(store).trials).toMatchObject([
+      { shelf: 1, end: 'left', at: 'front', kind: 'tight', value: { mm: 12 } },
+    ]);
     // What was cut is kept with the note: it is that board which is shaved.
     expect(jobIn(store).trials[0]?.cut.back).toBeCloseTo(board(alcove, 1).edges!.back.mm, 6);
     await planned(store);

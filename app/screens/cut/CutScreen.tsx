@@ -113,7 +113,7 @@ function Pieces({ job, plan, first, tabs }: CutScreenProps & { job: Job; plan: P
       <PlanNotices
         reader={job}
         problems={plan.problems.filter(
-          ({ about }) => about.is !== 'reading' && (about.is !== 'shelf' || about.shelf === shelf || empty),
+          ({ about }) => about.kind !== 'reading' && (about.kind !== 'shelf' || about.shelf === shelf || empty),
         )}
       />
       {empty ? <Txt tone="faint">{label('cut.empty')}</Txt> : null}

@@ -29,7 +29,7 @@ export function CuttingWork({
     <View style={styles.row}>
       <View style={styles.grow}>
         <NoticeLine
-          is="doubtful"
+          kind="doubtful"
           word={label(stopped === 'failed' ? 'layout.failed' : 'layout.stopped')}
           words={label(stopped === 'failed' ? 'layout.failedWhy' : 'layout.stoppedWhy')}
         />

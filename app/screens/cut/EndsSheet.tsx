@@ -53,7 +53,7 @@ export const EndsSheet = guardedSheet(function EndsSheet({ board, fit, job, onCl
           <Button title={label('ends.stop')} onPress={stop} />
         </View>
       ) : null}
-      {failed ? <NoticeLine is="doubtful" word={label('ends.failed')} words={label('ends.failedWhy')} /> : null}
+      {failed ? <NoticeLine kind="doubtful" word={label('ends.failed')} words={label('ends.failedWhy')} /> : null}
       <View role="radiogroup" aria-label={label('ends.styles')}>
         {asks.map((style) => {
           const outcome = style ? known(style) : null;

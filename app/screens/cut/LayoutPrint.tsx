@@ -39,7 +39,7 @@ function Printed({ job, plan, cutting }: LayoutPrintProps) {
   const tasks = sawTasks(sawBegun(cutting), plan.parts, job);
   const nameOf = (id: string | null) => cutting.blanks.find((one) => one.id === id)?.label ?? '';
   const cells = (task: SawTask): [board: string, how: string, gives: string] =>
-    task.is === 'cut'
+    task.kind === 'cut'
       ? [task.step.layout, words(stepWords(task.step, job.tools), job), nameOf(task.step.gives.part)]
       : ['', task.further.how.map((one) => words(one, job)).join(' '), task.further.label];
   return (

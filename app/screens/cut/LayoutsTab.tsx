@@ -64,8 +64,8 @@ export function LayoutsTab({ job, plan, tabs, part, onPart }: LayoutsTabProps) {
           layout={layout}
           cutting={cutting}
           otherwise={() => sectionScene(plan, job, { upMm: plan.opening.extent.height / 2, exaggeration: 1 })}
-          selected={part === null ? null : { is: 'part', id: part }}
-          onPress={(about) => (about.is === 'part' ? pick(about.id) : undefined)}
+          selected={part === null ? null : { kind: 'part', id: part }}
+          onPress={(about) => (about.kind === 'part' ? pick(about.id) : undefined)}
           below={wide ? where : null}
         />
       }

@@ -9,7 +9,7 @@ import { FONT, makeStyles, SIZE, SPACE } from '../../theme';
 /** A number for the saw: a length that says why, or words. */
 export interface SawNumber {
   readonly name: string;
-  readonly is: Figure | string;
+  readonly value: Figure | string;
 }
 
 interface NumbersProps {
@@ -25,15 +25,15 @@ export function Numbers({ all, of, job, readings }: NumbersProps) {
   const styles = useStyles();
   return (
     <View style={styles.numbers}>
-      {all.map(({ name, is }) => (
+      {all.map(({ name, value }) => (
         <View key={name}>
           <Txt kind="small" tone="faint">
             {name}
           </Txt>
-          {typeof is === 'string' ? (
-            <Txt style={styles.figure}>{is}</Txt>
+          {typeof value === 'string' ? (
+            <Txt style={styles.figure}>{value}</Txt>
           ) : (
-            <Why figure={is} name={`${of} ${name}`} reader={job} readings={readings} size="large" />
+            <Why figure={value} name={`${of} ${name}`} reader={job} readings={readings} size="large" />
           )}
         </View>
       ))}

@@ -26,7 +26,7 @@ export function SawCard({ task, number, of, blanks, factor, job }: SawCardProps)
   const styles = useStyles();
   return (
     <View style={styles.card} testID="saw-card">
-      {task.is === 'further' ? (
+      {task.kind === 'further' ? (
         <Further task={task} number={number} of={of} factor={factor} job={job} />
       ) : (
         <Straight step={task.step} number={number} of={of} blanks={blanks} job={job} />
@@ -42,7 +42,7 @@ function Further({
   of,
   factor,
   job,
-}: Pick<SawCardProps, 'number' | 'of' | 'factor' | 'job'> & { task: Extract<SawTask, { is: 'further' }> }) {
+}: Pick<SawCardProps, 'number' | 'of' | 'factor' | 'job'> & { task: Extract<SawTask, { kind: 'further' }> }) {
   const styles = useStyles();
   const label = useLabel();
   const { figure, how, kind, label: piece } = task.further;
@@ -72,7 +72,7 @@ function Further({
 
 /** The figure of a cut, without a nought behind the point. */
 const figureWords = (figure: FurtherCut['figure'], job: Job): string =>
-  figure.is === 'angle'
+  figure.kind === 'angle'
     ? formatAngle(figure.degrees, { as: 'degrees' }).replace('.0°', '°')
     : lengthWords(figure.mm, job);
 
@@ -88,7 +88,7 @@ function Straight({ step, number, of, blanks, job }: Omit<SawCardProps, 'task' |
         {step.same ? ` · ${label('sawing.same')}` : ''}
       </Txt>
       {step.at < 0 ? (
-        <Txt style={styles.first}>{label(step.is === 'square' ? 'sawing.squareFirst' : 'sawing.edgeFirst')}</Txt>
+        <Txt style={styles.first}>{label(step.kind === 'square' ? 'sawing.squareFirst' : 'sawing.edgeFirst')}</Txt>
       ) : (
         <Txt style={styles.figure} testID="saw-figure">
           {lengthWords(step.settingMm, job)}

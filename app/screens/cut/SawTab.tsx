@@ -72,7 +72,7 @@ function Before({ job, plan, tabs, onLayouts }: SawTabProps) {
       {tabs}
       <CuttingWork share={share} stopped={stopped} again={again} />
       {allCut ? (
-        <NoticeLine is="sure" word={label('sawing.over')} words={label('sawing.allCut', { count: cut })} />
+        <NoticeLine kind="sure" word={label('sawing.over')} words={label('sawing.allCut', { count: cut })} />
       ) : (
         <Txt>{label('sawing.before')}</Txt>
       )}
@@ -84,7 +84,7 @@ function Before({ job, plan, tabs, onLayouts }: SawTabProps) {
       {none && share === null && cut === 0 ? <Txt tone="faint">{label('cut.empty')}</Txt> : null}
       <Button title={label('sawing.layouts')} onPress={onLayouts} />
       {cut > 0 ? <Button title={label('sawing.cutAgain')} onPress={forget} /> : null}
-      <NoticeLine is="doubtful" word={label('sawing.careWord')} words={label('sawing.care')} />
+      <NoticeLine kind="doubtful" word={label('sawing.careWord')} words={label('sawing.care')} />
     </StageLayout>
   );
 }
@@ -97,12 +97,12 @@ function Sawing({ job, plan, tabs, saw }: Omit<SawTabProps, 'onLayouts'> & { saw
   const done = new Set(saw.done);
   const at = tasks.findIndex(({ id }) => !done.has(id));
   const task = tasks[at] ?? null;
-  const step = task?.is === 'cut' ? task.step : null;
+  const step = task?.kind === 'cut' ? task.step : null;
   const made = madeBlanks(saw, kerf);
   const [wrong, setWrong] = useState(false);
   const { tick, undo, close, replan, finish } = useSaw(job, saw);
   const scene = sceneOf({ job, plan, saw, task, made });
-  const parts = new Set(tasks.flatMap((cut) => (cut.is === 'further' ? [cut.further.part] : [])));
+  const parts = new Set(tasks.flatMap((cut) => (cut.kind === 'further' ? [cut.further.part] : [])));
   const finished = finishedParts(saw, tasks, kerf);
   const undoing = (
     <Button title={label('sawing.undo')} icon={Undo} iconOnly disabled={saw.done.length === 0} onPress={undo} />
@@ -139,7 +139,7 @@ function Sawing({ job, plan, tabs, saw }: Omit<SawTabProps, 'onLayouts'> & { saw
     >
       {tabs}
       {changedSince(saw, plan, made, tasks) ? (
-        <NoticeLine is="doubtful" word={label('sawing.changedWord')} words={label('sawing.changed')} />
+        <NoticeLine kind="doubtful" word={label('sawing.changedWord')} words={label('sawing.changed')} />
       ) : null}
       {task ? (
         <SawCard
@@ -161,7 +161,7 @@ function Sawing({ job, plan, tabs, saw }: Omit<SawTabProps, 'onLayouts'> & { saw
         {parts.size > 0 ? ` · ${label('sawing.shaped', { count: parts.size })}` : ''}
       </Txt>
       <Button title={label('sawing.stop')} onPress={close} />
-      <NoticeLine is="doubtful" word={label('sawing.careWord')} words={label('sawing.care')} />
+      <NoticeLine kind="doubtful" word={label('sawing.careWord')} words={label('sawing.care')} />
       {wrong && step ? (
         <WrongSheet job={job} saw={saw} step={step} onClose={() => setWrong(false)} onTaken={replan} />
       ) : null}
@@ -202,7 +202,7 @@ function partsOnSaw(saw: Saw, plan: Plan): Set<string> {
 
 /** How many times too far out of square a piece is drawn. */
 const drawnFactor = (task: SawTask, plan: Plan): number =>
-  task.is === 'further' && plan.parts.some((one) => one.id === task.further.part && one.fit) ? SAW_FACTOR : 1;
+  task.kind === 'further' && plan.parts.some((one) => one.id === task.further.part && one.fit) ? SAW_FACTOR : 1;
 
 interface Seen {
   readonly job: Job;
@@ -214,12 +214,12 @@ interface Seen {
 
 /** The board on the saw; the piece itself while its ends are cut; the whole when all is cut. */
 function sceneOf({ job, plan, saw, task, made }: Seen): Scene {
-  if (task?.is === 'further') {
+  if (task?.kind === 'further') {
     const part = plan.parts.find((one) => one.id === task.further.part);
     if (part) return sawScene(part);
   }
-  const layout = task?.is === 'cut' ? saw.layouts.find((one) => one.id === task.step.layout) : undefined;
-  if (task?.is !== 'cut' || !layout) return elevationScene(plan, job, { exaggeration: 1, show: 'shelves' });
+  const layout = task?.kind === 'cut' ? saw.layouts.find((one) => one.id === task.step.layout) : undefined;
+  if (task?.kind !== 'cut' || !layout) return elevationScene(plan, job, { exaggeration: 1, show: 'shelves' });
   const { step } = task;
   return layoutScene(
     { item: layout, trimMm: layout.trimMm, sheet: layout.form === 'sheet', tree: layout.tree as CutNode },

@@ -46,7 +46,7 @@ export function ShoppingRow(props: ShoppingRowProps) {
         </Pressable>
         <Txt kind="strong">{money(line.price, job.stock)}</Txt>
       </View>
-      {line.short ? <NoticeLine is="doubtful" word={label('buy.short')} words={label('buy.shortWhy')} /> : null}
+      {line.short ? <NoticeLine kind="doubtful" word={label('buy.short')} words={label('buy.shortWhy')} /> : null}
       {open ? <More {...props} /> : null}
     </View>
   );

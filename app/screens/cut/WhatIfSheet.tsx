@@ -29,7 +29,7 @@ export const WhatIfSheet = guardedSheet(function WhatIfSheet({ job, onClose }: {
           <Button title={label('ends.stop')} onPress={stop} />
         </View>
       ) : null}
-      {failed ? <NoticeLine is="doubtful" word={label('ends.failed')} words={label('layout.failedWhy')} /> : null}
+      {failed ? <NoticeLine kind="doubtful" word={label('ends.failed')} words={label('layout.failedWhy')} /> : null}
       {found?.map((one) => (
         <View key={one.material} style={styles.one} role="group" aria-label={words(one.name, job)}>
           <View style={styles.row}>
@@ -47,14 +47,14 @@ export const WhatIfSheet = guardedSheet(function WhatIfSheet({ job, onClose }: {
           </Txt>
           {one.weak > 0 ? (
             <NoticeLine
-              is="doubtful"
+              kind="doubtful"
               word={label('whatIf.weak')}
               words={label('whatIf.weakWhy', { count: one.weak })}
             />
           ) : null}
           {one.missing > 0 ? (
             <NoticeLine
-              is="doubtful"
+              kind="doubtful"
               word={label('whatIf.missing')}
               words={label('whatIf.missingWhy', { count: one.missing })}
             />
@@ -68,7 +68,7 @@ export const WhatIfSheet = guardedSheet(function WhatIfSheet({ job, onClose }: {
             <Button
               title={label('whatIf.take', { material: words(one.name, job) })}
               onPress={() => {
-                dispatch(editJob((before) => withChange(before, { is: 'material', id: one.material })));
+                dispatch(editJob((before) => withChange(before, { kind: 'material', id: one.material })));
                 onClose();
               }}
             />

@@ -58,10 +58,10 @@ export const WrongSheet = guardedSheet(function WrongSheet({ job, saw, step, onC
       }
     >
       <Txt>
-        {label(step.is === 'rip' ? 'wrong.askWide' : 'wrong.askLong', { was: lengthWords(step.settingMm, job) })}
+        {label(step.kind === 'rip' ? 'wrong.askWide' : 'wrong.askLong', { was: lengthWords(step.settingMm, job) })}
       </Txt>
       <LengthField
-        label={label(step.is === 'rip' ? 'wrong.wide' : 'wrong.long')}
+        label={label(step.kind === 'rip' ? 'wrong.wide' : 'wrong.long')}
         value={typed}
         units={job.units}
         tape={job.tape}
@@ -74,22 +74,22 @@ export const WrongSheet = guardedSheet(function WrongSheet({ job, saw, step, onC
       <Keypad units={job.units} tape={job.tape} />
       {size !== null && size > step.settingMm + 0.5 ? (
         <NoticeLine
-          is="sure"
+          kind="sure"
           word={label('wrong.againWord')}
           words={label('wrong.again', { by: lengthWords(size - step.settingMm, job) })}
         />
       ) : null}
       {answer === 'working' ? <Txt tone="faint">{label('wrong.working')}</Txt> : null}
       {answer === 'failed' ? (
-        <NoticeLine is="doubtful" word={label('layout.failed')} words={label('layout.failedWhy')} />
+        <NoticeLine kind="doubtful" word={label('layout.failed')} words={label('layout.failedWhy')} />
       ) : null}
       {cutting ? (
         <View style={styles.answer} testID="wrong-answer">
           {cutting.buy.length === 0 && cutting.problems.every((one) => one.severity !== 'stop') ? (
-            <NoticeLine is="sure" word={label('wrong.fitsWord')} words={label('wrong.fits')} />
+            <NoticeLine kind="sure" word={label('wrong.fitsWord')} words={label('wrong.fits')} />
           ) : (
             <NoticeLine
-              is="doubtful"
+              kind="doubtful"
               word={label('wrong.needsWord')}
               words={label('wrong.needs', {
                 what: cutting.buy

@@ -31,7 +31,7 @@ const stock = () => jobIn(store).stock;
 describe('at the saw', () => {
   const tick = () => press('Cut');
   const tasks = () => sawTasks(stock().saw!, store.getState().planned.plan!.parts, jobIn(store));
-  const furtherTasks = () => tasks().flatMap((one) => (one.is === 'further' ? [one.further] : []));
+  const furtherTasks = () => tasks().flatMap((one) => (one.kind === 'further' ? [one.further] : []));
   const tickAllBut = (count: number) => {
     const done = tasks()
       .slice(0, -count)

@@ -9,7 +9,7 @@ import type { Label } from '../../labels';
 /** Every blank on the layouts of a cutting that has begun. */
 const allBlanks = (saw: Saw): string[] => {
   const walk = (node: Saw['layouts'][number]['tree']): string[] =>
-    node.is === 'part' ? [node.part ?? ''] : (node.pieces ?? []).flatMap(walk);
+    node.kind === 'part' ? [node.part ?? ''] : (node.pieces ?? []).flatMap(walk);
   return saw.layouts.flatMap((one) => walk(one.tree));
 };
 
@@ -28,7 +28,7 @@ export function changedSince(saw: Saw, plan: Plan, made: ReadonlySet<string>, ta
   const known = new Set(tasks.map((one) => one.id));
   if (saw.done.some((one) => one.startsWith(FURTHER) && !known.has(one))) return true;
   const walk = (node: Saw['layouts'][number]['tree']): boolean => {
-    if (node.is !== 'part') return (node.pieces ?? []).some(walk);
+    if (node.kind !== 'part') return (node.pieces ?? []).some(walk);
     const id = node.part ?? '';
     if (made.has(id) || /[~+]/.test(id)) return false;
     const part = plan.parts.find((one) => one.id === id);
@@ -40,8 +40,8 @@ export function changedSince(saw: Saw, plan: Plan, made: ReadonlySet<string>, ta
 /** What a straight cut gives, in words. */
 export function givesWords(step: SawStep, job: Job, label: Label): string {
   const size = { long: lengthWords(step.gives.lengthMm, job), wide: lengthWords(step.gives.widthMm, job) };
-  if (step.at < 0) return label(step.is === 'edges' ? 'sawing.edges' : 'sawing.trims');
+  if (step.at < 0) return label(step.kind === 'edges' ? 'sawing.edges' : 'sawing.trims');
   if (step.shop) return label('sawing.shop', size);
   if (step.gives.part !== null) return label('sawing.part', size);
-  return label(step.gives.is === 'rest' ? 'sawing.rest' : 'sawing.piece', size);
+  return label(step.gives.kind === 'rest' ? 'sawing.rest' : 'sawing.piece', size);
 }

@@ -21,7 +21,7 @@ export function FaultBanner({ id }: { id: string }) {
     return (
       <View style={styles.banner}>
         <NoticeLine
-          is="stop"
+          kind="stop"
           word={label('problem.stop')}
           words={label('save.storageFault', { reason: storageFault })}
         />
@@ -30,15 +30,15 @@ export function FaultBanner({ id }: { id: string }) {
   }
   return (
     <View style={styles.banner}>
-      {fault.is === 'stale' ? (
+      {fault.kind === 'stale' ? (
         <>
-          <NoticeLine is="doubtful" word={label('problem.doubtful')} words={label('stale.banner')} />
+          <NoticeLine kind="doubtful" word={label('problem.doubtful')} words={label('stale.banner')} />
           <Button title={label('stale.look')} look="lead" onPress={() => setChoosing(true)} />
         </>
       ) : null}
-      {fault.is === 'removed' ? (
+      {fault.kind === 'removed' ? (
         <>
-          <NoticeLine is="doubtful" word={label('problem.doubtful')} words={label('removedElsewhere.banner')} />
+          <NoticeLine kind="doubtful" word={label('problem.doubtful')} words={label('removedElsewhere.banner')} />
           <View style={styles.row}>
             <Button title={label('removedElsewhere.back')} look="lead" grow onPress={() => dispatch(keepMine(id))} />
             <Button
@@ -50,14 +50,14 @@ export function FaultBanner({ id }: { id: string }) {
           </View>
         </>
       ) : null}
-      {fault.is === 'refused' ? (
+      {fault.kind === 'refused' ? (
         <NoticeLine
-          is="stop"
+          kind="stop"
           word={label('problem.stop')}
           words={label('save.refusedWhy', { reasons: fault.reasons.slice(0, 3).join(' ') })}
         />
       ) : null}
-      {choosing && fault.is === 'stale' ? <BothVersions id={id} onClose={() => setChoosing(false)} /> : null}
+      {choosing && fault.kind === 'stale' ? <BothVersions id={id} onClose={() => setChoosing(false)} /> : null}
     </View>
   );
 }
@@ -67,7 +67,7 @@ const BothVersions = guardedSheet(function BothVersions({ id, onClose }: { id: s
   const label = useLabel();
   const dispatch = useAppDispatch();
   const record = useAppSelector((state) => selectRecord(state, id));
-  if (record?.fault?.is !== 'stale') return null;
+  if (record?.fault?.kind !== 'stale') return null;
   const { current } = record.fault;
   const settle = (how: () => void) => () => {
     how();

@@ -90,7 +90,7 @@ function Frame({ id, children }: { id: string; children: ReactNode }) {
       <JobHeader id={id} onMenu={() => setSheet('menu')} />
       <FaultBanner id={id} />
       {fault ? (
-        <NoticeLine is="stop" word={label('problem.stop')} words={label('plan.failed', { reason: fault })} />
+        <NoticeLine kind="stop" word={label('problem.stop')} words={label('plan.failed', { reason: fault })} />
       ) : null}
       <View style={wide ? styles.wide : styles.phone}>
         {wide ? stages : null}

@@ -15,7 +15,7 @@ export const VersionsSheet = guardedSheet(function VersionsSheet({ id, onClose }
     <Sheet title={label('versions.title')} closeTitle={label('close')} onClose={onClose}>
       {isFetching ? <ActivityIndicator aria-label={label('versions.loading')} /> : null}
       {isError ? (
-        <NoticeLine is="doubtful" word={label('problem.doubtful')} words={label('versions.unreached')} />
+        <NoticeLine kind="doubtful" word={label('problem.doubtful')} words={label('versions.unreached')} />
       ) : null}
       {data?.versions.map((version, index) => (
         <VersionRow key={version.version} id={id} version={version} newest={index === 0} onDone={onClose} />

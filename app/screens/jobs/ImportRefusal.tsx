@@ -15,7 +15,7 @@ export function ImportRefusal({ refusal, onClose }: { refusal: Refusal; onClose:
   const more = refusal.faults.length - MOST_SHOWN;
   return (
     <View style={styles.refusal} role="alert">
-      <NoticeLine is="stop" word={label('problem.stop')} words={words(refusal.message, READER)} />
+      <NoticeLine kind="stop" word={label('problem.stop')} words={words(refusal.message, READER)} />
       {refusal.faults.slice(0, MOST_SHOWN).map((fault) => (
         <Txt key={`${fault.path}-${fault.message.code}`} kind="small">
           {words(fault.message, READER)}

@@ -54,11 +54,11 @@ export function JobsScreen() {
           <Txt tone="faint">{label('jobs.tagline')}</Txt>
         </View>
         {reached === false ? (
-          <NoticeLine is="doubtful" word={label('problem.doubtful')} words={label('jobs.unreached')} />
+          <NoticeLine kind="doubtful" word={label('problem.doubtful')} words={label('jobs.unreached')} />
         ) : null}
         {storageFault ? (
           <NoticeLine
-            is="stop"
+            kind="stop"
             word={label('problem.stop')}
             words={label('save.storageFault', { reason: storageFault })}
           />

@@ -70,10 +70,10 @@ export function DiaryTab({ job, plan, tabs }: LogTabProps) {
         <View key={one.id} style={styles.entry}>
           <View style={styles.grow}>
             <Txt kind="small" tone="faint">
-              {momentWords(one.at, nowMs)} · {label(`log.${one.is}`)}
+              {momentWords(one.at, nowMs)} · {label(`log.${one.kind}`)}
             </Txt>
             <Txt kind="strong">{headOf(one, plan, job, label)}</Txt>
-            {one.text && one.is !== 'note' ? <Txt>{one.text}</Txt> : null}
+            {one.text && one.kind !== 'note' ? <Txt>{one.text}</Txt> : null}
             {one.photos ? (
               <View style={styles.photos}>
                 {one.photos.map((photo, i) => (
@@ -107,16 +107,16 @@ function paidOf(job: Job, paid: number | null): Job {
 }
 
 function headOf(one: LogEntry, plan: Plan, job: Job, label: Label): string {
-  if (one.is === 'note') return one.text;
-  if (one.is === 'mistake') {
+  if (one.kind === 'note') return one.text;
+  if (one.kind === 'mistake') {
     const lost = one.minutes ? ` · ${words(durationWords(one.minutes), job)}` : '';
     return words(message(`mistake.${one.cause}`), job) + lost;
   }
   const part = plan.parts.find((each) => each.id === one.part);
-  const is = lengthWords(one.length.mm, job);
+  const actual = lengthWords(one.length.mm, job);
   return part
-    ? label('log.sizeSaid', { label: part.label, is, planned: lengthWords(part.length.mm, job) })
-    : label('log.sizeAlone', { label: one.part, is });
+    ? label('log.sizeSaid', { label: part.label, actual, planned: lengthWords(part.length.mm, job) })
+    : label('log.sizeAlone', { label: one.part, actual });
 }
 
 /** How long steps that are done really took. */

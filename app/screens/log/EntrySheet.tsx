@@ -25,7 +25,7 @@ import { keepPhoto } from '../../store/photos';
 import { SPACE } from '../../theme';
 import { PhotoView } from './PhotoView';
 
-export type EntryKind = LogEntry['is'];
+export type EntryKind = LogEntry['kind'];
 
 interface EntrySheetProps {
   readonly kind: EntryKind;
@@ -139,17 +139,17 @@ function entryOf(kind: EntryKind, draft: Draft): LogEntry | 'log.needsText' | 'l
   };
   switch (kind) {
     case 'note':
-      return common.text === '' && photos.length === 0 ? 'log.needsText' : { ...common, is: 'note' };
+      return common.text === '' && photos.length === 0 ? 'log.needsText' : { ...common, kind: 'note' };
     case 'mistake':
       return {
         ...common,
-        is: 'mistake',
+        kind: 'mistake',
         cause,
         ...(part === null ? {} : { part }),
         ...(minutes === null ? {} : { minutes }),
       };
     case 'size':
-      return part !== null && length ? { ...common, is: 'size', part, length } : 'log.needsPart';
+      return part !== null && length ? { ...common, kind: 'size', part, length } : 'log.needsPart';
   }
 }
 

@@ -49,7 +49,7 @@ export function LearnedTab({ job, plan, tabs }: LogTabProps) {
       ) : (
         <Txt tone="faint">{label('log.nothing')}</Txt>
       )}
-      {used ? <NoticeLine is="sure" word={label('log.used')} words="" /> : null}
+      {used ? <NoticeLine kind="sure" word={label('log.used')} words="" /> : null}
       <LessonSections lessons={lessons} job={job} />
     </StageLayout>
   );

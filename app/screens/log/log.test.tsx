@@ -5,7 +5,14 @@ import { jobIn, press, screen, show, type } from '../../test/screen';
 import { LogScreen } from './LogScreen';
 
 const tab = (name: string) => fireEvent.press(screen.getByRole('radio', { name }));
-const mistake = (id: string) => ({ id, at: 1, is: 'mistake' as const, cause: 'kerf' as const, minutes: 20, text: '' });
+const mistake = (id: string) => ({
+  id,
+  at: 1,
+  kind: 'mistake' as const,
+  cause: 'kerf' as const,
+  minutes: 20,
+  text: '',
+});
 
 describe('fit', () => {
   test('a board that went in, with what was said of it, and taken back', async () => {
@@ -30,7 +37,9 @@ describe('fit', () => {
     fireEvent.press(screen.getByRole('radio', { name: 'It binds' }));
     type('It still stands up by', '5');
     press('Note it');
-    expect(jobIn(store).trials).toMatchObject([{ shelf: 1, end: 'left', at: 'front', is: 'tight', value: { mm: 5 } }]);
+    expect(jobIn(store).trials).toMatchObject([
+      { shelf: 1, end: 'left', at: 'front', kind: 'tight', value: { mm: 5 } },
+    ]);
     await waitFor(() => expect(screen.queryAllByText(/shave/).length > 0).toBe(true));
   });
 
@@ -64,7 +73,7 @@ describe('diary', () => {
     expect(screen.getByText('The plaster crumbles')).toBeTruthy();
     expect(screen.getByText('The kerf forgotten · 25 min')).toBeTruthy();
     expect(screen.getByText(/^2S: 1121 mm, planned 11\d\d(\.\d)? mm$/)).toBeTruthy();
-    expect(jobIn(store).log.entries.map((one) => one.is)).toEqual(['note', 'mistake', 'size']);
+    expect(jobIn(store).log.entries.map((one) => one.kind)).toEqual(['note', 'mistake', 'size']);
     fireEvent.press(screen.getAllByRole('button', { name: 'Take this note out' })[0]!);
     expect(jobIn(store).log.entries).toHaveLength(2);
   });

@@ -39,7 +39,7 @@ export function BoxSection({ job, plan }: { job: Job; plan: Plan }) {
             })}
           </View>
           <NoticeLine
-            is={box.odds >= wish.odds - 0.5 ? 'sure' : 'doubtful'}
+            kind={box.odds >= wish.odds - 0.5 ? 'sure' : 'doubtful'}
             word={label('box.odds', { odds: Math.round(box.odds) })}
             words={label('box.oddsIs')}
           />

@@ -25,16 +25,16 @@ export function Enough({ plan, job, onAgain }: EnoughProps) {
       .slice(0, 2)
       .map((one) => words(one.words, job))
       .join('; ');
-    return <NoticeLine is="doubtful" word={label('measure.noMore')} words={label('measure.noMoreWhy', { what })} />;
+    return <NoticeLine kind="doubtful" word={label('measure.noMore')} words={label('measure.noMoreWhy', { what })} />;
   }
   const alone = plan.readings.find((one) => one.id === unchecked[0]);
   return (
     <>
-      <NoticeLine is="sure" word={label('measure.enough')} words={label(`measure.enoughWhy.${plan.takes}`)} />
+      <NoticeLine kind="sure" word={label('measure.enough')} words={label(`measure.enoughWhy.${plan.takes}`)} />
       {alone ? (
         <>
           <NoticeLine
-            is="doubtful"
+            kind="doubtful"
             word={label('measure.alone')}
             words={label('measure.aloneWhy', { reading: words(alone.name, job) })}
           />

@@ -56,7 +56,7 @@ function Measure({ job }: { job: Job }) {
     // At the level line: a height the person has marked.
     spotOfKind(specOf(job.place).readings[0] as Spot['kind'], { kind: 'width', at: 'back', upMm: job.levelLine.up.mm });
   // Advice that is still on its way is waited for; only when it has none does the person choose.
-  const start = () => setCard(next.spot || !next.fresh ? { is: 'next' } : { is: 'own', spot: anySpot() });
+  const start = () => setCard(next.spot || !next.fresh ? { kind: 'next' } : { kind: 'own', spot: anySpot() });
   return (
     <StageLayout
       name={label('stage.measure')}
@@ -68,14 +68,14 @@ function Measure({ job }: { job: Job }) {
             plan={plan}
             wanted={spotWanted(card, next.spot, asked)}
             asked={asked}
-            onEdit={(id) => setCard({ is: 'edit', id })}
+            onEdit={(id) => setCard({ kind: 'edit', id })}
           />
         ) : null
       }
       foot={
         card ? null : (
           <>
-            <Button title={label('measure.own')} onPress={() => setCard({ is: 'own', spot: anySpot() })} />
+            <Button title={label('measure.own')} onPress={() => setCard({ kind: 'own', spot: anySpot() })} />
             <Button
               title={label(job.readings.length === 0 ? 'measure.first' : 'measure.next')}
               look="lead"
@@ -88,7 +88,7 @@ function Measure({ job }: { job: Job }) {
     >
       {card ? (
         <ReadingCard
-          key={'id' in card ? `${card.is}-${card.id}` : 'new'}
+          key={'id' in card ? `${card.kind}-${card.id}` : 'new'}
           job={job}
           plan={plan}
           card={card}
@@ -108,7 +108,7 @@ function useCardKeys(onCard: (card: Card | null) => void) {
   const onKey = useCallback<OnKey>(
     (event, { free }) => {
       if (event.key === 'Escape') onCard(null);
-      else if (free && event.key.toLowerCase() === 'n' && !event.ctrlKey && !event.metaKey) onCard({ is: 'next' });
+      else if (free && event.key.toLowerCase() === 'n' && !event.ctrlKey && !event.metaKey) onCard({ kind: 'next' });
       else return false;
       return true;
     },
@@ -144,9 +144,9 @@ function OpeningDrawing({ job, plan, wanted, asked, onEdit }: OpeningDrawingProp
       exaggeration={exaggeration}
       onExaggeration={(factor) => dispatch(settings.set({ exaggeration: factor }))}
       description={describe(job, label('drawing.readings'), wanted)}
-      selected={asked ? { is: 'reading', id: asked.id } : null}
+      selected={asked ? { kind: 'reading', id: asked.id } : null}
       onPress={(about) => {
-        if (about.is === 'reading') onEdit(about.id);
+        if (about.kind === 'reading') onEdit(about.id);
       }}
       aside={(flat) => <ViewSwitch view={view} flat={flat} />}
       below={view.from === 'above' ? <HeightSlider view={view} plan={plan} job={job} /> : null}
@@ -172,8 +172,8 @@ function Tabs({ job, plan, onCard }: { job: Job; plan: Plan | null; onCard: (car
         <Readings
           job={job}
           plan={plan}
-          onEdit={(id) => onCard({ is: 'edit', id })}
-          onAgain={(id) => onCard({ is: 'again', id })}
+          onEdit={(id) => onCard({ kind: 'edit', id })}
+          onAgain={(id) => onCard({ kind: 'again', id })}
         />
       )}
     </>
@@ -194,7 +194,7 @@ function Readings({ job, plan, onEdit, onAgain }: ReadingsProps) {
   const problems =
     job.readings.length === 0
       ? []
-      : (plan?.problems.filter(({ about }) => about.is === 'place' || about.is === 'reading') ?? []);
+      : (plan?.problems.filter(({ about }) => about.kind === 'place' || about.kind === 'reading') ?? []);
   const cautions = plan?.cautions.filter((one) => one.stage === 'measure') ?? [];
   return (
     <>
@@ -218,9 +218,9 @@ function Readings({ job, plan, onEdit, onAgain }: ReadingsProps) {
 
 /** Where the card has the tape held; one that is changed is in the drawing already. */
 function spotWanted(card: Card | null, next: Spot | null, asked: Reading | null): Spot | null {
-  if (card === null || card.is === 'edit') return null;
-  if (card.is === 'next') return next;
-  return card.is === 'own' ? card.spot : asked && spotOf(asked);
+  if (card === null || card.kind === 'edit') return null;
+  if (card.kind === 'next') return next;
+  return card.kind === 'own' ? card.spot : asked && spotOf(asked);
 }
 
 /** The readings in words, for those who do not see the drawing. */

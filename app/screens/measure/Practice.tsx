@@ -13,7 +13,7 @@ export function Practice() {
     return (
       <Section title={label('practice.title')}>
         <NoticeLine
-          is="doubtful"
+          kind="doubtful"
           word={label('practice.simulated')}
           words={label('practice.room', { seed: link.seed })}
         />
@@ -24,7 +24,7 @@ export function Practice() {
   return (
     <Section title={label('practice.title')}>
       <Txt tone="faint">{label('practice.is')}</Txt>
-      {failed ? <NoticeLine is="stop" word={label('problem.stop')} words={label('practice.unreached')} /> : null}
+      {failed ? <NoticeLine kind="stop" word={label('problem.stop')} words={label('practice.unreached')} /> : null}
       <Button
         title={label('practice.use')}
         onPress={() => void dispatch(takePractice()).then((reached) => setFailed(!reached))}

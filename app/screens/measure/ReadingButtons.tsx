@@ -23,12 +23,12 @@ interface ReadingButtonsProps extends Pick<CardOf, 'card' | 'reading' | 'onCard'
 export function ReadingButtons(props: ReadingButtonsProps) {
   const { plan, card, reading, spot, placing, blind, onCard } = props;
   const label = useLabel();
-  const editing = card.is === 'edit' ? reading : null;
+  const editing = card.kind === 'edit' ? reading : null;
   return (
     <View style={styles.row}>
       {isAngle(spot) && !editing ? <Button title={label('measure.goOn')} look="lead" onPress={props.onEnter} /> : null}
-      {placing || card.is === 'again' ? null : <Button title={label('measure.elsewhere')} onPress={props.onPlace} />}
-      {card.is === 'next' ? <Button title={label('measure.skip')} onPress={props.onSkip} /> : null}
+      {placing || card.kind === 'again' ? null : <Button title={label('measure.elsewhere')} onPress={props.onPlace} />}
+      {card.kind === 'next' ? <Button title={label('measure.skip')} onPress={props.onSkip} /> : null}
       {/* Before those that come and go with the advice: it stays under the thumb. */}
       <Button title={label('measure.done')} onPress={props.onFinish} />
       <Verdicts id={editing?.id ?? blind} plan={plan} reading={editing} />
@@ -65,7 +65,7 @@ function Changing({ reading, onCard }: { reading: Reading; onCard: CardOf['onCar
   const dispatch = useAppDispatch();
   return (
     <>
-      <Button title={label('measure.again')} onPress={() => onCard({ is: 'again', id: reading.id })} />
+      <Button title={label('measure.again')} onPress={() => onCard({ kind: 'again', id: reading.id })} />
       <Button
         title={label('measure.remove')}
         look="stop"

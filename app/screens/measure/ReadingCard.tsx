@@ -45,7 +45,7 @@ export function ReadingCard(props: ReadingCardProps) {
   const dispatch = useAppDispatch();
   const taking = useCard(props);
   const { state, send, spot, blind, held, incoming } = taking;
-  const editing = card.is === 'edit' ? reading : null;
+  const editing = card.kind === 'edit' ? reading : null;
   if (!spot) return <NoSpot {...props} />;
   const change = (what: Change) => {
     if (editing) dispatch(editJob((before) => withReading(before, remade(editing, what, job))));
@@ -53,7 +53,7 @@ export function ReadingCard(props: ReadingCardProps) {
   const move = (to: Spot, as: Readonly<Record<string, TypedLength>> = {}) => {
     send({ kind: 'moved', typed: as });
     // A figure in degrees is none in millimetres: such a reading is taken anew.
-    if (!editing || (to.kind === 'corner') !== (editing.kind === 'corner')) return onCard({ is: 'own', spot: to });
+    if (!editing || (to.kind === 'corner') !== (editing.kind === 'corner')) return onCard({ kind: 'own', spot: to });
     change({ spot: to, typed: { ...state.typed, ...as } });
   };
   const standing = editing ? saidOf(editing) : (incoming?.said ?? null);
@@ -77,7 +77,7 @@ export function ReadingCard(props: ReadingCardProps) {
         onEnter={(said) => (editing ? onCard(null) : send({ kind: 'entered', said }))}
       />
       {held ? <DeviceLine held={held} job={job} /> : null}
-      {card.is === 'next' ? <WhyLine next={next} job={job} /> : null}
+      {card.kind === 'next' ? <WhyLine next={next} job={job} /> : null}
       {state.placing ? (
         <SpotPicker
           job={job}
@@ -115,7 +115,7 @@ function NoSpot({ job, plan, next, onCard }: ReadingCardProps) {
   return (
     <View style={styles.card}>
       {next.fresh ? (
-        <Enough plan={plan} job={job} onAgain={(id) => onCard({ is: 'again', id })} />
+        <Enough plan={plan} job={job} onAgain={(id) => onCard({ kind: 'again', id })} />
       ) : (
         <Txt tone="faint">{label('measure.thinking')}</Txt>
       )}
@@ -127,9 +127,9 @@ function NoSpot({ job, plan, next, onCard }: ReadingCardProps) {
 /** Says that the open reading disagrees with the others. */
 function Suspect({ reading, plan, job }: { reading: Reading | null; plan: Plan | null; job: Job }) {
   const label = useLabel();
-  const problem = plan?.problems.find(({ about }) => about.is === 'reading' && about.id === reading?.id);
+  const problem = plan?.problems.find(({ about }) => about.kind === 'reading' && about.id === reading?.id);
   if (!reading || !problem) return null;
-  return <NoticeLine is="doubtful" word={label('problem.doubtful')} words={words(problem.message, job)} />;
+  return <NoticeLine kind="doubtful" word={label('problem.doubtful')} words={words(problem.message, job)} />;
 }
 
 /** Value shown by a linked device. */

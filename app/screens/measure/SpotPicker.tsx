@@ -41,7 +41,7 @@ export function SpotPicker({ job, spot, typed, instrument, onInstrument, onMove 
         onChange={(kind: ReadingKind) => onMove(kind === spot.kind ? spot : spotOfKind(kind, spot))}
       />
       {fieldsOf(spot).map((field) => {
-        if (field.is === 'choice') {
+        if (field.kind === 'choice') {
           return (
             <Segmented
               key={field.name}

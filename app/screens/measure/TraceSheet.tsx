@@ -62,13 +62,15 @@ export const TraceSheet = guardedSheet(function TraceSheet({ job, lines, sized, 
         />
       }
     >
-      {fault ? <NoticeLine is="stop" word={label('problem.stop')} words={words(fault, job)} /> : null}
+      {fault ? <NoticeLine kind="stop" word={label('problem.stop')} words={words(fault, job)} /> : null}
       {!edge || !trace || trace.stations.length === 0 ? (
-        <NoticeLine is="stop" word={label('problem.stop')} words={label('trace.tooShort')} />
+        <NoticeLine kind="stop" word={label('problem.stop')} words={label('trace.tooShort')} />
       ) : (
         <>
           <Txt tone="faint">{label('trace.is', { factor: TRACE_FACTOR })}</Txt>
-          {sized ? null : <NoticeLine is="doubtful" word={label('problem.doubtful')} words={label('trace.unsized')} />}
+          {sized ? null : (
+            <NoticeLine kind="doubtful" word={label('problem.doubtful')} words={label('trace.unsized')} />
+          )}
           <Segmented
             titled
             label={label('field.wall')}

@@ -5,7 +5,7 @@ import type { Spot } from '@dormer/core/place/reading';
  * sight of its value, or one that is changed.
  */
 export type Card =
-  | { readonly is: 'next' }
-  | { readonly is: 'own'; readonly spot: Spot }
-  | { readonly is: 'again'; readonly id: string }
-  | { readonly is: 'edit'; readonly id: string };
+  | { readonly kind: 'next' }
+  | { readonly kind: 'own'; readonly spot: Spot }
+  | { readonly kind: 'again'; readonly id: string }
+  | { readonly kind: 'edit'; readonly id: string };

@@ -27,7 +27,7 @@ export type CardPhase = 'asking' | 'typing' | 'checking' | 'waiting' | 'closing'
 
 /** What the card is about when an event arrives. */
 export interface CardSituation {
-  readonly card: Card['is'];
+  readonly card: Card['kind'];
   /** Whether the advice takes the last reading into account. */
   readonly fresh: boolean;
   readonly spot: Spot | null;
@@ -62,7 +62,7 @@ export interface CardStep {
 }
 
 /** Starts a card. */
-export const beginCard = (card: Card['is']): CardState => ({
+export const beginCard = (card: Card['kind']): CardState => ({
   draft: undefined,
   waiting: null,
   closing: false,
@@ -111,7 +111,7 @@ const only = (state: CardState): CardStep => ({ state, effects: [] });
 /** Whether the advice is older than the last reading, so that its spot is not where the tape is held. */
 const isLate = ({ card, fresh }: CardSituation): boolean => card === 'next' && !fresh;
 
-function take(state: CardState, said: Said, spot: Spot, card: Card['is'], waited = false): CardStep {
+function take(state: CardState, said: Said, spot: Spot, card: Card['kind'], waited = false): CardStep {
   const { sense, typed, instrument } = state;
   // A figure that waited has left its field already: what stands there now is the next one.
   const leaves = !waited || spot.kind === 'triangle';

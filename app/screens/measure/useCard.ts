@@ -30,29 +30,29 @@ export interface CardOf {
 /** Runs a reading card: typed state, device value, and taking the reading. */
 export function useCard({ job, card, next, reading, onCard }: CardOf) {
   const dispatch = useAppDispatch();
-  const [state, setState] = useState(() => beginCard(card.is));
+  const [state, setState] = useState(() => beginCard(card.kind));
   const spot = spotOn(card, next, reading);
   // Advice to take a suspect once more is taken without sight of what it said.
-  const blind = card.is === 'again' ? card.id : card.is === 'next' ? next.again : null;
+  const blind = card.kind === 'again' ? card.id : card.kind === 'next' ? next.again : null;
 
   // A linked device is held where the card says; what it comes to rest at stands in the card as if typed.
   const turn = spot ? job.readings.filter((other) => sameSpot(spotOf(other), spot)).length : 0;
   // While the advice catches up the card still says the spot before: nothing is read there.
-  const resting = card.is === 'edit' || (card.is === 'next' && !next.fresh);
+  const resting = card.kind === 'edit' || (card.kind === 'next' && !next.fresh);
   const held = useHeldDevice(serverDevices, resting ? null : spot, job, turn);
   const incoming = held?.settled && spot ? saidByDevice(held, spot, job) : null;
 
   const take = ({ said, spot: at, sense, typed, instrument }: Extract<CardEffect, { kind: 'take' }>) => {
     const usual = instrumentsFor(at.kind)[0];
     const byDevice = held !== null && incoming?.said.value.typed === said.value.typed;
-    const asked: Instrument | undefined = instrument ?? (card.is === 'next' ? next.with : null) ?? usual;
+    const asked: Instrument | undefined = instrument ?? (card.kind === 'next' ? next.with : null) ?? usual;
     const used = byDevice ? held.instrument : asked;
     const made = readingAt(at, {
       id: newId(),
       ...said,
       sense: sense ?? (byDevice ? incoming?.sense : undefined) ?? undefined,
       // The level line's height as it was typed serves a reading at that height.
-      typed: { up: job.levelLine.up, ...(card.is === 'again' && reading ? typedFields(reading) : {}), ...typed },
+      typed: { up: job.levelLine.up, ...(card.kind === 'again' && reading ? typedFields(reading) : {}), ...typed },
       unit: job.units,
       ...(used !== usual ? { with: used } : {}),
       ...(blind ? { blind: true as const } : {}),
@@ -65,7 +65,7 @@ export function useCard({ job, card, next, reading, onCard }: CardOf) {
       case 'take':
         return take(effect);
       case 'next':
-        return onCard({ is: 'next' });
+        return onCard({ kind: 'next' });
       case 'close':
         return onCard(null);
       case 'ask-other':
@@ -73,7 +73,7 @@ export function useCard({ job, card, next, reading, onCard }: CardOf) {
     }
   };
   const send = useLatest((event: CardEvent) => {
-    const stepped = stepCard(state, event, { card: card.is, fresh: next.fresh, spot });
+    const stepped = stepCard(state, event, { card: card.kind, fresh: next.fresh, spot });
     setState(stepped.state);
     stepped.effects.forEach(run);
   });
@@ -85,7 +85,7 @@ export function useCard({ job, card, next, reading, onCard }: CardOf) {
 
 /** Spot of the card: of the reading being changed or retaken, as chosen, or as advised. */
 function spotOn(card: Card, next: NextSpot, reading: Reading | null): Spot | null {
-  switch (card.is) {
+  switch (card.kind) {
     case 'next':
       return next.spot;
     case 'own':

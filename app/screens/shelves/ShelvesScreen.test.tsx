@@ -120,10 +120,10 @@ test('boundaries from floor to ceiling, and heights of one’s own', async () =>
   store = await show(<ShelvesScreen onShape={() => undefined} />, chimneyAlcove());
   fireEvent.press(screen.getByRole('radio', { name: 'Floor' }));
   fireEvent.press(screen.getByRole('radio', { name: 'Ceiling' }));
-  expect(jobIn(store).shelves).toMatchObject({ bottom: { from: 'floor' }, top: { from: 'ceiling' } });
+  expect(jobIn(store).shelves).toMatchObject({ bottom: { kind: 'floor' }, top: { kind: 'ceiling' } });
   fireEvent.press(screen.getAllByRole('radio', { name: 'A height' })[1]!);
   set('Space ends, above the floor mark', '2200');
-  expect(jobIn(store).shelves.top).toMatchObject({ from: 'height', up: { mm: 2200 } });
+  expect(jobIn(store).shelves.top).toMatchObject({ kind: 'height', up: { mm: 2200 } });
 });
 
 test('a shelf that is pointed at leads to the shape of its board', async () => {

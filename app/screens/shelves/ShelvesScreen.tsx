@@ -59,7 +59,7 @@ function Shelves({ job, onShape }: ShelvesScreenProps & { job: Job }) {
   const shelf = plan?.shelves.find((laid) => laid.number === number) ?? null;
   // Shelves whose board has a shape of its own to look at.
   const shapely = plan?.parts.some((part) => part.shelf === number && (part.fit ?? part.corner)) ?? false;
-  const problems = plan?.problems.filter(({ about }) => about.is !== 'reading') ?? [];
+  const problems = plan?.problems.filter(({ about }) => about.kind !== 'reading') ?? [];
   return (
     <StageLayout
       name={label('stage.shelves')}
@@ -161,9 +161,9 @@ function ShelvesDrawing({ job, plan, tab, selected, onSelect }: ShelvesDrawingPr
       exaggeration={exaggeration}
       onExaggeration={(factor) => dispatch(settings.set({ exaggeration: factor }))}
       description={describe(plan, job, words(scene.title, job))}
-      selected={selected === null ? null : { is: 'shelf', shelf: selected }}
+      selected={selected === null ? null : { kind: 'shelf', shelf: selected }}
       onPress={(about) => {
-        if (about.is === 'shelf') onSelect(about.shelf === selected ? null : about.shelf);
+        if (about.kind === 'shelf') onSelect(about.shelf === selected ? null : about.shelf);
       }}
       overlay={(sheet) => (
         <PoleEditor

@@ -87,7 +87,7 @@ function Agenda({ job, plan, calendar, onChange, shared: { tabs, ...layout } }: 
         </Txt>
       ) : null}
       {answer && laid.length === 0 && answer.problems.length === 0 ? (
-        <NoticeLine is="sure" word={label('build.allDone')} words="" />
+        <NoticeLine kind="sure" word={label('build.allDone')} words="" />
       ) : null}
       {file.said.map((line, i) => (
         <Txt key={i} role="status">

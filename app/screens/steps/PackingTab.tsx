@@ -82,7 +82,7 @@ export function PackingTab({ job, plan, found, tabs }: TabProps) {
       ) : null}
       {trip ? (
         open === 0 ? (
-          <NoticeLine is="sure" word={label('packing.all')} words="" />
+          <NoticeLine kind="sure" word={label('packing.all')} words="" />
         ) : (
           <Txt kind="strong">{label('packing.left', { count: open })}</Txt>
         )

@@ -79,10 +79,10 @@ export function StepCard({ step, job, plan, nowMs, above }: StepCardProps) {
         </View>
       ) : null}
       {step.cautions.map((one) => (
-        <NoticeLine key={one.code} is="caution" word={label('build.care')} words={words(one, job)} />
+        <NoticeLine key={one.code} kind="caution" word={label('build.care')} words={words(one, job)} />
       ))}
       {step.guards.map((one) => (
-        <NoticeLine key={one.code} is="doubtful" word={label('build.again')} words={words(one, job)} />
+        <NoticeLine key={one.code} kind="doubtful" word={label('build.again')} words={words(one, job)} />
       ))}
       {[...step.how.map((one) => words(one, job)), ...fixings].map((line) => (
         <View key={line} style={styles.row}>
@@ -93,7 +93,7 @@ export function StepCard({ step, job, plan, nowMs, above }: StepCardProps) {
         </View>
       ))}
       {step.check.map((one) => (
-        <NoticeLine key={one.code} is="sure" word={`${label('build.check')}:`} words={words(one, job)} />
+        <NoticeLine key={one.code} kind="sure" word={`${label('build.check')}:`} words={words(one, job)} />
       ))}
       {step.tools.length > 0 ? (
         <Txt kind="small" tone="faint">

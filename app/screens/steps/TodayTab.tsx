@@ -49,7 +49,7 @@ export function TodayTab({ job, plan, found, tabs }: TabProps) {
     >
       {tabs}
       {found.failed ? (
-        <NoticeLine is="doubtful" word={label('problem.doubtful')} words={label('build.failed')} />
+        <NoticeLine kind="doubtful" word={label('problem.doubtful')} words={label('build.failed')} />
       ) : null}
       <PlanNotices reader={job} problems={[...plan.build.problems, ...(found.trips?.problems ?? [])]} />
       {steps.length === 0 ? <Txt tone="faint">{label('build.empty')}</Txt> : null}
@@ -126,7 +126,7 @@ function TodayFoot({ job, step, onSkip }: { job: Job; step: Step | null; onSkip:
 function AllDone({ skipped }: { skipped: number }) {
   const label = useLabel();
   const why = skipped > 0 ? label('build.allDoneWhy', { count: skipped }) : '';
-  return <NoticeLine is="sure" word={label('build.allDone')} words={why} />;
+  return <NoticeLine kind="sure" word={label('build.allDone')} words={why} />;
 }
 
 /** List of the next steps. */

@@ -156,7 +156,7 @@ function reasonOf(job: Job, step: string, label: ReturnType<typeof useLabel>): s
 function Sum({ trips, job }: { trips: Trips; job: Job }) {
   const label = useLabel();
   const time = (minutes: number) => words(durationWords(minutes), job);
-  if (trips.trips.length === 0) return <NoticeLine is="sure" word={label('build.allDone')} words="" />;
+  if (trips.trips.length === 0) return <NoticeLine kind="sure" word={label('build.allDone')} words="" />;
   const { naive, changes, elapsedMin } = trips;
   const saves = naive.changes > changes || (naive.changes === changes && naive.elapsedMin > elapsedMin + 1);
   return (

@@ -95,7 +95,7 @@ export function fixingsOf(step: Step, plan: Plan, job: Job, label: Label): strin
 
 /** What screws go into: a piece by what is pencilled on it, or what is in the wall there. */
 function intoWords(into: Fixing['into'], bites: Bites, plan: Plan, label: Label): string {
-  if (into.is === 'wall') return label(`step.into.${bites}`);
+  if (into.kind === 'wall') return label(`step.into.${bites}`);
   const piece = plan.parts.find((one) => one.id === into.id)?.label;
   return piece ? label('step.into.piece', { piece }) : label('step.into.wood');
 }

@@ -57,27 +57,31 @@ describe('cures', () => {
   const own = (system: 'end-cleats' | 'three-side-cleats' | 'brackets' | 'side-screwed', job: typeof alcove) =>
     job.support.own[system];
   test('each changes the one thing it is about', () => {
-    expect(own('end-cleats', withChange(alcove, { is: 'nosing', system: 'end-cleats', heightMm: 70 }))).toMatchObject({
-      nosing: true,
-      nosingHeight: { mm: 70 },
-    });
+    expect(own('end-cleats', withChange(alcove, { kind: 'nosing', system: 'end-cleats', heightMm: 70 }))).toMatchObject(
+      {
+        nosing: true,
+        nosingHeight: { mm: 70 },
+      },
+    );
     expect(
-      own('three-side-cleats', withChange(alcove, { is: 'nosing', system: 'three-side-cleats', heightMm: 70 })),
+      own('three-side-cleats', withChange(alcove, { kind: 'nosing', system: 'three-side-cleats', heightMm: 70 })),
     ).not.toHaveProperty('nosing');
-    expect(withChange(alcove, { is: 'thickness', mm: 27 }).shelves.thickness.mm).toBe(27);
-    expect(withChange(alcove, { is: 'material', id: 'birch-ply' }).wood.boards).toBe('birch-ply');
-    expect(own('brackets', withChange(alcove, { is: 'apart', mm: 400 }))).toMatchObject({ apart: { mm: 400 } });
-    expect(own('side-screwed', withChange(alcove, { is: 'screws', system: 'side-screwed', count: 5 }))).toMatchObject({
-      screws: 5,
-    });
-    expect(withChange(alcove, { is: 'system', from: 'three-side-cleats', to: 'brackets' }).support.system).toBe(
+    expect(withChange(alcove, { kind: 'thickness', mm: 27 }).shelves.thickness.mm).toBe(27);
+    expect(withChange(alcove, { kind: 'material', id: 'birch-ply' }).wood.boards).toBe('birch-ply');
+    expect(own('brackets', withChange(alcove, { kind: 'apart', mm: 400 }))).toMatchObject({ apart: { mm: 400 } });
+    expect(own('side-screwed', withChange(alcove, { kind: 'screws', system: 'side-screwed', count: 5 }))).toMatchObject(
+      {
+        screws: 5,
+      },
+    );
+    expect(withChange(alcove, { kind: 'system', from: 'three-side-cleats', to: 'brackets' }).support.system).toBe(
       'brackets',
     );
   });
 
   test('leave a sound document', () => {
-    expect(sound(withChange(alcove, { is: 'nosing', system: 'housed-case', heightMm: 61.5 }))).toBe(true);
-    expect(sound(withChange({ ...alcove, units: 'in' }, { is: 'thickness', mm: 25.4 }))).toBe(true);
+    expect(sound(withChange(alcove, { kind: 'nosing', system: 'housed-case', heightMm: 61.5 }))).toBe(true);
+    expect(sound(withChange({ ...alcove, units: 'in' }, { kind: 'thickness', mm: 25.4 }))).toBe(true);
   });
 });
 

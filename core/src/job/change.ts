@@ -5,14 +5,14 @@ import { askedOf, type SystemName } from './supports';
 
 /** A change to a job that makes its shelves stiffer or its joints stronger. Millimetres. */
 export type Change =
-  | { readonly is: 'nosing'; readonly system: SystemName; readonly heightMm: number }
-  | { readonly is: 'thickness'; readonly mm: number }
-  | { readonly is: 'material'; readonly id: string }
-  | { readonly is: 'apart'; readonly mm: number }
-  | { readonly is: 'screws'; readonly system: SystemName; readonly count: number }
-  | { readonly is: 'system'; readonly from: SystemName; readonly to: SystemName }
+  | { readonly kind: 'nosing'; readonly system: SystemName; readonly heightMm: number }
+  | { readonly kind: 'thickness'; readonly mm: number }
+  | { readonly kind: 'material'; readonly id: string }
+  | { readonly kind: 'apart'; readonly mm: number }
+  | { readonly kind: 'screws'; readonly system: SystemName; readonly count: number }
+  | { readonly kind: 'system'; readonly from: SystemName; readonly to: SystemName }
   /** Several that only together are enough. */
-  | { readonly is: 'all'; readonly changes: readonly Change[] };
+  | { readonly kind: 'all'; readonly changes: readonly Change[] };
 
 /** A length that was worked out, as a person of the unit would type it. */
 export function lengthOf(mm: number, units: JobUnit): TypedLength {
@@ -28,7 +28,7 @@ export function withChange(job: Job, change: Change): Job {
     ...job,
     support: { ...support, own: { ...support.own, [system]: { ...support.own[system], ...more } } },
   });
-  switch (change.is) {
+  switch (change.kind) {
     case 'nosing': {
       const height = { nosingHeight: lengthOf(change.heightMm, units) };
       return said(change.system, change.system === 'three-side-cleats' ? height : { nosing: true, ...height });

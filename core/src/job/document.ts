@@ -7,7 +7,7 @@ export * from './edit';
 export * from './change';
 export * from './ticks';
 export { writeJobFile } from './writeJob';
-export { currentJob } from './upgrade';
+export { currentJob, renamedKinds } from './upgrade';
 export type * from './schema';
 export type { Fault } from './faults';
 export type { Refusal } from './readJob';

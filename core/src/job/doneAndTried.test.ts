@@ -44,7 +44,7 @@ describe('a board that was tried', () => {
       shelf: 2,
       end: 'left',
       at: 'front',
-      is: 'gap',
+      kind: 'gap',
       value: typedLength('1', 'mm'),
       cut,
     } as const;
@@ -76,7 +76,7 @@ test('a copy is another piece of work: nothing of it is done or noted, how it is
     'no-time',
     '',
   );
-  const lived = withLog(begun, { entries: [{ id: 'a', at: 1, is: 'note', text: 'Damp' }], paid: 10 });
+  const lived = withLog(begun, { entries: [{ id: 'a', at: 1, kind: 'note', text: 'Damp' }], paid: 10 });
   const copy = duplicateJob(lived, 'b', 'Copy');
   expect(copy.build).toMatchObject({ cut: 'in-place', done: [], skipped: [], packed: [] });
   expect(copy.build.calendar).toEqual({ ...calendar, lost: [], moved: [] });

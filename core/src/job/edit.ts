@@ -78,7 +78,7 @@ export interface JobSummary {
 /** How many shelves are asked for: where each is typed, those, what is lined up, and the one on the bottom boundary. */
 export function shelvesWanted({ way, count, heights, aligned = [], bottom }: Job['shelves']): number {
   if (way !== 'typed') return count;
-  const seated = bottom.from === 'floor' || bottom.from === 'height' ? 0 : 1;
+  const seated = bottom.kind === 'floor' || bottom.kind === 'height' ? 0 : 1;
   return heights.length + aligned.length + seated;
 }
 

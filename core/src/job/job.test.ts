@@ -109,7 +109,7 @@ describe('a job file', () => {
     expect(codeOf(whole.slice(0, whole.length / 2))).toBe('file.cutShort');
     expect(codeOf(`"${'x'.repeat(2_000_001)}"`)).toBe('file.tooLarge');
     expect(codeOf('{"format":"something-else"}')).toBe('file.notAJob');
-    expect(codeOf(JSON.stringify({ ...copy(), version: 9 }))).toBe('file.fromLaterVersion');
+    expect(codeOf(JSON.stringify({ ...copy(), version: JOB_VERSION + 1 }))).toBe('file.fromLaterVersion');
     expect(codeOf(JSON.stringify({ ...copy(), version: 'one' }))).toBe('file.faults');
   });
 
@@ -149,10 +149,33 @@ test('a document of version 1 becomes one of the version of today with everythin
   const fit = { habit: 'snug', odds: 97, play: { mm: 4 }, boards: [] };
   expect(read).toMatchObject({
     ok: true,
-    value: { version: 8, place: newPlace('alcove'), kit: now.kit, fit, trials: [] },
+    value: { version: 9, place: newPlace('alcove'), kit: now.kit, fit, trials: [] },
   });
   expect(read.ok && read.value.shelves).toEqual(now.shelves);
   expect(read.ok && read.value.readings).toEqual(old.readings);
+});
+
+test('a document of version 8 keeps what it told apart by `is` and `from`', () => {
+  const now = newJob({ id: 'old', name: 'Old', kind: 'alcove', units: 'mm' });
+  const up = typedLength('400', 'mm');
+  const trial = { id: 't', shelf: 1, end: 'left', at: 'front', value: typedLength('2', 'mm') };
+  const note = { id: 'n', at: '2026-05-09T08:00:00.000Z', text: 'The left jamb leans.' };
+  const align = { id: 'a', face: 'top' };
+  const document = (told: string, edge: string) => ({
+    ...now,
+    shelves: {
+      ...now.shelves,
+      bottom: { [edge]: 'height', up },
+      top: { [edge]: 'ceiling' },
+      aligned: [{ ...align, to: { [told]: 'level-line' } }],
+    },
+    trials: [{ ...trial, [told]: 'gap' }],
+    log: { ...now.log, entries: [{ ...note, [told]: 'note' }] },
+  });
+  const today = readJob(document('kind', 'kind'));
+  expect(today).toMatchObject({ ok: true });
+  const old = readJob({ ...document('is', 'from'), version: 8 });
+  expect(old).toEqual(today);
 });
 
 test('a document of version 4 keeps its cleats and nosing as what was said of that system', () => {
@@ -166,7 +189,7 @@ test('a document of version 4 keeps its cleats and nosing as what was said of th
     nosing: { thickness: mm('19'), height: mm('80') },
   };
   const read = readJob({ ...rest, version: 4, support });
-  expect(read).toMatchObject({ ok: true, value: { version: 8, tools: 'power', load: { use: 'listed' } } });
+  expect(read).toMatchObject({ ok: true, value: { version: 9, tools: 'power', load: { use: 'listed' } } });
   if (!read.ok) return;
   expect(askedOf(read.value, 'three-side-cleats')).toMatchObject({
     cleatThickness: { mm: 22 },
@@ -222,8 +245,8 @@ describe('what is said of supports', () => {
   });
 
   test('a cure is one change of the job, its length typed as one works', () => {
-    expect(withChange(job, { is: 'thickness', mm: 25.4 }).shelves.thickness).toMatchObject({ mm: 25.4, typed: '1' });
-    const nosing = withChange(job, { is: 'nosing', system: 'end-cleats', heightMm: 63.5 });
+    expect(withChange(job, { kind: 'thickness', mm: 25.4 }).shelves.thickness).toMatchObject({ mm: 25.4, typed: '1' });
+    const nosing = withChange(job, { kind: 'nosing', system: 'end-cleats', heightMm: 63.5 });
     expect(nosing.support.own['end-cleats']).toMatchObject({
       nosing: true,
       nosingHeight: { mm: 63.5, typed: '2 1/2' },

@@ -1,5 +1,5 @@
 /** The version of the job document this code writes. */
-export const JOB_VERSION = 8;
+export const JOB_VERSION = 9;
 export const JOB_FORMAT = 'dormer-job';
 
 /** The most a job document may hold: readings, shelves, studs, keep-clears, things to store, characters. */

@@ -18,18 +18,18 @@ const entry = {
 export const logSchema = z.strictObject({
   entries: z
     .array(
-      z.discriminatedUnion('is', [
-        z.strictObject({ ...entry, is: z.literal('note') }),
+      z.discriminatedUnion('kind', [
+        z.strictObject({ ...entry, kind: z.literal('note') }),
         z.strictObject({
           ...entry,
-          is: z.literal('mistake'),
+          kind: z.literal('mistake'),
           cause: z.enum(MISTAKES),
           part: z.string().max(120).optional().describe('Which piece, by its id'),
           minutes: minutes.optional().describe('What it cost'),
         }),
         z.strictObject({
           ...entry,
-          is: z.literal('size'),
+          kind: z.literal('size'),
           part: z.string().min(1).max(120),
           length: positiveLength.describe('What it measures now that it is made'),
         }),

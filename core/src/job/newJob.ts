@@ -120,8 +120,8 @@ export function newJob({ id, name, kind, units }: NewJobOptions): Job {
     shelves: {
       way: 'equal-gaps',
       count: 3,
-      bottom: { from: 'floor' },
-      top: { from: 'ceiling' },
+      bottom: { kind: 'floor' },
+      top: { kind: 'ceiling' },
       heights: [],
       thickness: length(18, '3/4'),
       depth: length(300, '12'),

@@ -70,7 +70,7 @@ const trial = z.strictObject({
   shelf: z.int().min(1).max(LIMITS.shelves),
   end: z.enum(ENDS),
   at: z.enum(SPOTS_OUT).describe('Where along the end'),
-  is: z.enum(['gap', 'tight']).describe('A gap is seen there, or it binds there'),
+  kind: z.enum(['gap', 'tight']).describe('A gap is seen there, or it binds there'),
   verdict: z.literal('kept').optional().describe('The person confirmed a note that contradicts the readings'),
   value: anyLength.describe('The gap; or how far the board still stands up off its supports where it binds'),
   cut: z

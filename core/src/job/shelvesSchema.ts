@@ -2,31 +2,31 @@ import { z } from 'zod';
 import { anyLength, id, positiveLength } from './fieldSchema';
 import { GARMENTS, LIMITS, RATIO, WAYS } from './limits';
 
-const bottom = z.discriminatedUnion('from', [
-  z.strictObject({ from: z.literal('floor') }).describe('The floor; the sill of a cavity'),
-  z.strictObject({ from: z.literal('height'), up: anyLength }).describe('A height; nothing stands on it'),
-  z.strictObject({ from: z.literal('base'), up: anyLength }).describe('A base so high: the lowest shelf lies on it'),
+const bottom = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('floor') }).describe('The floor; the sill of a cavity'),
+  z.strictObject({ kind: z.literal('height'), up: anyLength }).describe('A height; nothing stands on it'),
+  z.strictObject({ kind: z.literal('base'), up: anyLength }).describe('A base so high: the lowest shelf lies on it'),
   z
-    .strictObject({ from: z.literal('rail'), up: anyLength, clear: anyLength })
+    .strictObject({ kind: z.literal('rail'), up: anyLength, clear: anyLength })
     .describe('A closet rail whose middle is so high: the lowest shelf lies above it'),
   z
-    .strictObject({ from: z.literal('garments'), hang: z.enum(GARMENTS), floor: anyLength, clear: anyLength })
+    .strictObject({ kind: z.literal('garments'), hang: z.enum(GARMENTS), floor: anyLength, clear: anyLength })
     .describe('Garments that hang so clear of the floor: the lowest shelf lies above their rail'),
 ]);
-const top = z.discriminatedUnion('from', [
-  z.strictObject({ from: z.literal('ceiling') }).describe('The ceiling; the head of a cavity'),
-  z.strictObject({ from: z.literal('height'), up: anyLength }),
+const top = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('ceiling') }).describe('The ceiling; the head of a cavity'),
+  z.strictObject({ kind: z.literal('height'), up: anyLength }),
 ]);
 
 const edge = z.enum(['top', 'bottom']);
-const there = z.discriminatedUnion('is', [
-  z.strictObject({ is: z.literal('level-line') }),
-  z.strictObject({ is: z.literal('skirting') }).describe('The skirting’s upper edge'),
-  z.strictObject({ is: z.literal('rail'), edge }).describe('A chair rail’s edge'),
-  z.strictObject({ is: z.literal('mouth') }).describe('The head of a narrower front opening'),
-  z.strictObject({ is: z.literal('keep-clear'), id, edge }),
+const there = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('level-line') }),
+  z.strictObject({ kind: z.literal('skirting') }).describe('The skirting’s upper edge'),
+  z.strictObject({ kind: z.literal('rail'), edge }).describe('A chair rail’s edge'),
+  z.strictObject({ kind: z.literal('mouth') }).describe('The head of a narrower front opening'),
+  z.strictObject({ kind: z.literal('keep-clear'), id, edge }),
   z
-    .strictObject({ is: z.literal('mark'), name: z.string().trim().min(1).max(LIMITS.name), up: anyLength })
+    .strictObject({ kind: z.literal('mark'), name: z.string().trim().min(1).max(LIMITS.name), up: anyLength })
     .describe('Anything else that is there, by its height above the floor mark'),
 ]);
 

@@ -41,7 +41,7 @@ export const offcutSchema = z.strictObject({
 export type Offcut = z.infer<typeof offcutSchema>;
 
 interface SawNode {
-  is: 'part' | 'rest' | 'cut';
+  kind: 'part' | 'rest' | 'cut';
   xMm: number;
   yMm: number;
   lengthMm: number;
@@ -54,7 +54,7 @@ interface SawNode {
 }
 
 const node: z.ZodType<SawNode> = z.strictObject({
-  is: z.enum(['part', 'rest', 'cut']),
+  kind: z.enum(['part', 'rest', 'cut']),
   xMm: mm,
   yMm: mm,
   lengthMm: mm,

@@ -5,7 +5,7 @@ import { weight } from './storedSchema';
 import { SUPPORT_ASKS, SYSTEM_NAMES, type Ask, type Asked, type SystemName } from './supports';
 
 function answerSchema(ask: Ask) {
-  switch (ask.is) {
+  switch (ask.kind) {
     case 'length':
       return ask.mayBeNothing ? anyLength : positiveLength;
     case 'count':

@@ -4,45 +4,45 @@ import type { JobUnit, TypedLength } from '../base/quantity';
 
 /** A length that a support system asks for: what it usually is, in millimetres and as inches are typed. */
 interface AskLength {
-  readonly is: 'length';
+  readonly kind: 'length';
   readonly mm: number;
   readonly inches: string;
   /** Whether nothing at all is a length here. */
   readonly mayBeNothing: boolean;
 }
 interface AskCount {
-  readonly is: 'count';
+  readonly kind: 'count';
   readonly usual: number;
   readonly least: number;
   readonly most: number;
 }
 interface AskChoice<Option extends string = string> {
-  readonly is: 'choice';
+  readonly kind: 'choice';
   /** The first is the usual one. */
   readonly options: readonly [Option, ...Option[]];
   /** What is offered to someone with hand tools only, the usual one first; all of it where left away. */
   readonly byHand?: readonly [Option, ...Option[]];
 }
 interface AskYes {
-  readonly is: 'yes';
+  readonly kind: 'yes';
   readonly usual: boolean;
 }
 /** One thing a support system needs to know. */
 export type Ask = AskLength | AskCount | AskChoice | AskYes;
 
-const long = (mm: number, inches: string): AskLength => ({ is: 'length', mm, inches, mayBeNothing: false });
-const orNothing = (mm: number, inches: string): AskLength => ({ is: 'length', mm, inches, mayBeNothing: true });
-const count = (usual: number, least: number, most: number): AskCount => ({ is: 'count', usual, least, most });
+const long = (mm: number, inches: string): AskLength => ({ kind: 'length', mm, inches, mayBeNothing: false });
+const orNothing = (mm: number, inches: string): AskLength => ({ kind: 'length', mm, inches, mayBeNothing: true });
+const count = (usual: number, least: number, most: number): AskCount => ({ kind: 'count', usual, least, most });
 const choice = <const Option extends string>(...options: [Option, ...Option[]]): AskChoice<Option> => ({
-  is: 'choice',
+  kind: 'choice',
   options,
 });
 /** A choice of which hand tools leave only some, or make another one usual. */
 const choiceByHand = <const Option extends string>(
   options: readonly [Option, ...Option[]],
   byHand: readonly [NoInfer<Option>, ...NoInfer<Option>[]],
-): AskChoice<Option> => ({ is: 'choice', options, byHand });
-const yes = (usual: boolean): AskYes => ({ is: 'yes', usual });
+): AskChoice<Option> => ({ kind: 'choice', options, byHand });
+const yes = (usual: boolean): AskYes => ({ kind: 'yes', usual });
 
 const nosing = (usual: boolean) =>
   ({ nosing: yes(usual), nosingThickness: long(20, '3/4'), nosingHeight: long(45, '1 1/2') }) as const;
@@ -182,7 +182,7 @@ export const offered = ({ options, byHand }: AskChoice, tools: Tools): readonly 
 
 /** What one ask is answered with before anyone says otherwise. */
 function usualAnswer(ask: Ask, units: JobUnit, tools: Tools): TypedLength | number | string | boolean {
-  switch (ask.is) {
+  switch (ask.kind) {
     case 'length':
       return usualLength(ask.mm, ask.inches, units);
     case 'choice':

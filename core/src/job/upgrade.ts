@@ -54,7 +54,29 @@ export const UPGRADES: Readonly<Record<number, Upgrade>> = {
     const { stock } = document;
     return typeof stock === 'object' && stock !== null ? { ...document, stock: { ...stock, cut: [] } } : document;
   },
+  // Version 9 tells the alternatives of every union apart by `kind`; some were called `is`, those of a boundary `from`.
+  8: (document) => {
+    const renamed = renamedKinds(document) as Record<string, unknown>;
+    const { shelves } = renamed;
+    if (typeof shelves !== 'object' || shelves === null) return renamed;
+    const { bottom, top } = shelves as Record<string, Record<string, unknown>>;
+    return { ...renamed, shelves: { ...shelves, bottom: renamedKey(bottom, 'from'), top: renamedKey(top, 'from') } };
+  },
 };
+
+/** A value in which every key `is`, however deep, is called `kind`. */
+export function renamedKinds(value: unknown): unknown {
+  if (Array.isArray(value)) return value.map(renamedKinds);
+  if (typeof value !== 'object' || value === null) return value;
+  const deep = Object.entries(value).map(([key, inner]) => [key, renamedKinds(inner)] as const);
+  return renamedKey(Object.fromEntries(deep), 'is');
+}
+
+/** An object in which a key is called `kind`, at the same place; anything else as it is. */
+function renamedKey<Value>(value: Value, was: string): Value | Record<string, unknown> {
+  if (typeof value !== 'object' || value === null) return value;
+  return Object.fromEntries(Object.entries(value).map(([key, inner]) => [key === was ? 'kind' : key, inner]));
+}
 
 /**
  * Walks a document up to the current version, one step at a time, and stamps each version it reaches.

@@ -69,6 +69,6 @@ function boxOf(box: CavityBox, { box: wish, units, shelves }: Job, sides: Joint 
 /** Shelves that cannot be made as asked: no wood is cut for them, the others are still planned. */
 function shelvesStopped(problems: readonly Problem[]): Set<number> {
   return new Set(
-    problems.flatMap(({ severity, about }) => (severity === 'stop' && about.is === 'shelf' ? [about.shelf] : [])),
+    problems.flatMap(({ severity, about }) => (severity === 'stop' && about.kind === 'shelf' ? [about.shelf] : [])),
   );
 }

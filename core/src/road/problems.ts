@@ -22,7 +22,7 @@ interface Planned {
 
 /** All problems of a job in the order of the road; without readings only that one. */
 export function problemsOf(job: Job, road: Road, planned: Planned): Problem[] {
-  if (job.readings.length === 0) return [stop({ is: 'place' }, message('problem.noReadings'))];
+  if (job.readings.length === 0) return [stop({ kind: 'place' }, message('problem.noReadings'))];
   const { survey, layout, system, spec, box, specs } = road;
   const { readings, fitted, drilled, placed, strengths, cures } = planned;
   const laidOut = spec.takes === 'boards' || road.planned ? layout.problems : [];
@@ -53,7 +53,7 @@ export function problemsOf(job: Job, road: Road, planned: Planned): Problem[] {
 /** Problem: supports for this place cannot be planned yet. */
 const notYet = (job: Job, { boards, takes }: PlaceSpec): Problem =>
   doubtful(
-    { is: 'support' },
+    { kind: 'support' },
     takes === 'box'
       ? message('problem.boxOnly')
       : message(boards === 'none' ? 'problem.supportsNotHere' : 'problem.boardsOnly', {

@@ -46,7 +46,7 @@ export function surveyProblems(survey: Survey, readings: readonly PlannedReading
   const each = survey.checks.flatMap((check): Problem[] => {
     const reading = named(check.id);
     if (!reading) return [];
-    const about = { is: 'reading', id: check.id } as const;
+    const about = { kind: 'reading', id: check.id } as const;
     const name = nested(reading.name);
     if (check.state === 'foreign') return [doubtful(about, message('problem.readingForeign', { reading: name }))];
     if (check.state !== 'aside' || reading.expected === null || readAgain(check.id, survey)) return [];
@@ -63,7 +63,7 @@ export function surveyProblems(survey: Survey, readings: readonly PlannedReading
   });
   if (!survey.failed) return each;
   const failed = survey.failed === 'not-settled' ? 'problem.notSettled' : 'problem.notSolvable';
-  return [stop({ is: 'place' }, message(failed)), ...each];
+  return [stop({ kind: 'place' }, message(failed)), ...each];
 }
 
 /** Whether a reading that was set aside has been read again unseen at its spot, and the new one counts. */
@@ -77,14 +77,14 @@ export function trialProblems(survey: Survey, { trials }: Pick<Job, 'trials'>): 
   return survey.trials.flatMap((check): Problem[] => {
     const note = trials.find((one) => one.id === check.id);
     if (!note || check.state !== 'asked') return [];
-    const about = { is: 'shelf', shelf: note.shelf } as const;
+    const about = { kind: 'shelf', shelf: note.shelf } as const;
     const said = {
       shelf: count(note.shelf),
       side: nested(sideWords(note.end)),
       at: nested(atWords(note.at)),
       value: length(note.value.mm),
     };
-    if (note.is === 'tight') return [doubtful(about, message('problem.trialTight', said))];
+    if (note.kind === 'tight') return [doubtful(about, message('problem.trialTight', said))];
     if (check.meantMm === null)
       return [doubtful(about, message('problem.trialGap', { ...said, expected: roughly(check.expectedMm ?? 0) }))];
     return [doubtful(about, message('problem.trialMeant', { ...said, meant: length(check.meantMm) }))];
@@ -94,5 +94,5 @@ export function trialProblems(survey: Survey, { trials }: Pick<Job, 'trials'>): 
 /** One width is not a survey: it says nothing about lean, taper or bow. */
 export function thinSurvey(job: Job): Problem[] {
   const widths = job.readings.filter((one) => one.kind === 'width');
-  return widths.length === 1 ? [doubtful({ is: 'place' }, message('problem.oneWidth'))] : [];
+  return widths.length === 1 ? [doubtful({ kind: 'place' }, message('problem.oneWidth'))] : [];
 }

@@ -23,10 +23,10 @@ import { inTurn } from './oneAtATime';
 
 /** How a save ended. `stale` and `exists` carry what stands on the server, so that nothing is lost. */
 export type SaveOutcome =
-  | ({ readonly is: 'saved' } & Ack)
-  | { readonly is: 'stale' | 'exists'; readonly current: StoredJob }
-  | { readonly is: 'removed' }
-  | { readonly is: 'unknown' };
+  | ({ readonly kind: 'saved' } & Ack)
+  | { readonly kind: 'stale' | 'exists'; readonly current: StoredJob }
+  | { readonly kind: 'removed' }
+  | { readonly kind: 'unknown' };
 
 export interface Save {
   readonly job: Job;
@@ -89,14 +89,14 @@ export class JobStore {
   bringBack(id: string, version: number, basedOn: number, saveId: string): Promise<SaveOutcome> {
     return this.work(async (manager) => {
       const old = await manager.findOneBy(VersionEntity, { jobId: id, version });
-      return old ? this.saveWithin(manager, documentOf(old), saveId, basedOn) : { is: 'unknown' };
+      return old ? this.saveWithin(manager, documentOf(old), saveId, basedOn) : { kind: 'unknown' };
     });
   }
 
   duplicate(id: string, copyId: string, name: string, saveId: string): Promise<SaveOutcome> {
     return this.work(async (manager) => {
       const source = await manager.findOneBy(JobEntity, { id, removedAt: IsNull() });
-      if (!source) return { is: 'unknown' };
+      if (!source) return { kind: 'unknown' };
       const taken = await manager.findOneBy(JobEntity, { id: copyId });
       if (taken) return (await this.earlier(manager, taken, saveId)) ?? this.existing(manager, taken);
       const { job } = await this.stored(manager, source);
@@ -140,22 +140,22 @@ export class JobStore {
 
   private async saveWithin(manager: EntityManager, job: Job, saveId: string, basedOn: number): Promise<SaveOutcome> {
     const row = await manager.findOneBy(JobEntity, { id: job.id });
-    if (!row) return { is: 'unknown' };
+    if (!row) return { kind: 'unknown' };
     const earlier = await this.earlier(manager, row, saveId);
     if (earlier) return earlier;
-    if (row.removedAt !== null) return { is: 'removed' };
-    if (row.version !== basedOn) return { is: 'stale', current: await this.stored(manager, row) };
+    if (row.removedAt !== null) return { kind: 'removed' };
+    if (row.version !== basedOn) return { kind: 'stale', current: await this.stored(manager, row) };
     return this.write(manager, job, saveId, basedOn + 1);
   }
 
   /** The acknowledgement of a save that was made before under the same id. */
   private async earlier(manager: EntityManager, row: JobRow, saveId: string): Promise<SaveOutcome | null> {
     const made = await manager.findOneBy(VersionEntity, { jobId: row.id, saveId });
-    return made ? { is: 'saved', version: made.version, changedAt: made.savedAt } : null;
+    return made ? { kind: 'saved', version: made.version, changedAt: made.savedAt } : null;
   }
 
   private async existing(manager: EntityManager, row: JobRow): Promise<SaveOutcome> {
-    return { is: 'exists', current: await this.stored(manager, row) };
+    return { kind: 'exists', current: await this.stored(manager, row) };
   }
 
   private async write(manager: EntityManager, job: Job, saveId: string, version: number): Promise<SaveOutcome> {
@@ -179,7 +179,7 @@ export class JobStore {
     await manager.upsert(JobEntity, row, ['id']);
     await manager.insert(VersionEntity, saved);
     await this.learn(manager, job);
-    return { is: 'saved', version, changedAt };
+    return { kind: 'saved', version, changedAt };
   }
 
   /** Keeps what the job's repeats say of the person's error, in place of what they said before. */

@@ -75,7 +75,7 @@ function versionIn(text: string): number {
 }
 
 function answer(response: Response, outcome: SaveOutcome, status: number): void {
-  switch (outcome.is) {
+  switch (outcome.kind) {
     case 'saved':
       response.status(status).json({ version: outcome.version, changedAt: outcome.changedAt });
       return;

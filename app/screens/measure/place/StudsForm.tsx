@@ -107,7 +107,7 @@ function Advice({ advice, job, here }: { advice: StudAdvice; job: Job; here: rea
             next,
             end,
           });
-    return <NoticeLine is="doubtful" word={label('problem.doubtful')} words={words} />;
+    return <NoticeLine kind="doubtful" word={label('problem.doubtful')} words={words} />;
   }
   return <Txt>{sentence(advice, job, label, next, end)}</Txt>;
 }

@@ -25,7 +25,7 @@ export const AlignSheet = guardedSheet(function AlignSheet({ job, onClose }: { j
   const [name, setName] = useState('');
   const [up, setUp] = useState<TypedLength | null>(null);
   const chosen = all.find((one) => one.key === key);
-  const own: Aligned['to'] | null = name.trim() && up ? { is: 'mark', name: name.trim(), up } : null;
+  const own: Aligned['to'] | null = name.trim() && up ? { kind: 'mark', name: name.trim(), up } : null;
   const to = chosen?.to ?? own;
   const keep = () => {
     if (!to) return;
@@ -80,23 +80,23 @@ function thingsThere(job: Job, label: Label): There[] {
   const { place } = job;
   const edges = ['top', 'bottom'] as const;
   return [
-    { key: 'level-line', title: label('align.level-line'), to: { is: 'level-line' } },
-    ...(place.skirting ? [{ key: 'skirting', title: label('align.skirting'), to: { is: 'skirting' } } as const] : []),
+    { key: 'level-line', title: label('align.level-line'), to: { kind: 'level-line' } },
+    ...(place.skirting ? [{ key: 'skirting', title: label('align.skirting'), to: { kind: 'skirting' } } as const] : []),
     ...(place.rail
       ? edges.map((edge) => ({
           key: `rail-${edge}`,
           title: label(edge === 'top' ? 'align.railTop' : 'align.railBottom'),
-          to: { is: 'rail', edge } as const,
+          to: { kind: 'rail', edge } as const,
         }))
       : []),
-    ...(place.mouth?.height ? [{ key: 'mouth', title: label('align.mouth'), to: { is: 'mouth' } } as const] : []),
+    ...(place.mouth?.height ? [{ key: 'mouth', title: label('align.mouth'), to: { kind: 'mouth' } } as const] : []),
     ...place.keepClears.flatMap((one) =>
       edges.map((edge) => ({
         key: `${one.id}-${edge}`,
         title: label(edge === 'top' ? 'align.clearTop' : 'align.clearBottom', {
           what: one.note || sentence(message(`clear.${one.what}`), job),
         }),
-        to: { is: 'keep-clear', id: one.id, edge } as const,
+        to: { kind: 'keep-clear', id: one.id, edge } as const,
       })),
     ),
     { key: 'mark', title: label('align.mark'), to: null },

@@ -23,12 +23,12 @@ export function BottomForm({ job, plan, onChange }: BoundaryProps<Bottom>) {
   const { units, shelves } = job;
   const { bottom } = shelves;
   const clear = () => usualLength(65, '2 1/2', units);
-  const begun: Readonly<Record<Bottom['from'], () => Bottom>> = {
-    floor: () => ({ from: 'floor' }),
-    height: () => ({ from: 'height', up: usualLength(300, '12', units) }),
-    base: () => ({ from: 'base', up: usualLength(100, '4', units) }),
-    rail: () => ({ from: 'rail', up: usualLength(1700, '66', units), clear: clear() }),
-    garments: () => ({ from: 'garments', hang: 'coats', floor: usualLength(100, '4', units), clear: clear() }),
+  const begun: Readonly<Record<Bottom['kind'], () => Bottom>> = {
+    floor: () => ({ kind: 'floor' }),
+    height: () => ({ kind: 'height', up: usualLength(300, '12', units) }),
+    base: () => ({ kind: 'base', up: usualLength(100, '4', units) }),
+    rail: () => ({ kind: 'rail', up: usualLength(1700, '66', units), clear: clear() }),
+    garments: () => ({ kind: 'garments', hang: 'coats', floor: usualLength(100, '4', units), clear: clear() }),
   };
   const cavity = job.place.kind === 'cavity';
   return (
@@ -37,22 +37,22 @@ export function BottomForm({ job, plan, onChange }: BoundaryProps<Bottom>) {
         titled
         look="chips"
         label={label('shelves.bottomWhich')}
-        value={bottom.from}
+        value={bottom.kind}
         options={(['floor', 'height', 'base', 'rail', 'garments'] as const).map((value) => ({
           value,
           title: label(value === 'floor' && cavity ? 'bottom.sill' : `bottom.${value}`),
         }))}
-        onChange={(from) => onChange(from === bottom.from ? bottom : begun[from]())}
+        onChange={(kind) => onChange(kind === bottom.kind ? bottom : begun[kind]())}
       />
-      {bottom.from === 'height' || bottom.from === 'base' || bottom.from === 'rail' ? (
+      {bottom.kind === 'height' || bottom.kind === 'base' || bottom.kind === 'rail' ? (
         <Length
-          of={{ height: 'shelves.bottom', base: 'shelves.baseUp', rail: 'shelves.railUp' }[bottom.from] as LabelKey}
+          of={{ height: 'shelves.bottom', base: 'shelves.baseUp', rail: 'shelves.railUp' }[bottom.kind] as LabelKey}
           value={bottom.up}
           job={job}
           onChange={(up) => onChange({ ...bottom, up })}
         />
       ) : null}
-      {bottom.from === 'garments' ? (
+      {bottom.kind === 'garments' ? (
         <>
           <Segmented
             titled
@@ -70,7 +70,7 @@ export function BottomForm({ job, plan, onChange }: BoundaryProps<Bottom>) {
           />
         </>
       ) : null}
-      {bottom.from === 'garments' || bottom.from === 'rail' ? (
+      {bottom.kind === 'garments' || bottom.kind === 'rail' ? (
         <Length
           of="shelves.railClear"
           value={bottom.clear}
@@ -110,19 +110,19 @@ export function TopForm({ job, onChange }: Omit<BoundaryProps<Top>, 'plan'>) {
         titled
         look="chips"
         label={label('shelves.topWhich')}
-        value={top.from}
+        value={top.kind}
         options={[
           { value: 'ceiling', title: label(cavity ? 'top.head' : 'top.ceiling') },
           { value: 'height', title: label('top.height') },
         ]}
-        onChange={(from) =>
+        onChange={(kind) =>
           onChange(
-            from === 'ceiling' ? { from } : { from, up: 'up' in top ? top.up : usualLength(2000, '80', job.units) },
+            kind === 'ceiling' ? { kind } : { kind, up: 'up' in top ? top.up : usualLength(2000, '80', job.units) },
           )
         }
       />
-      {top.from === 'height' ? (
-        <Length of="shelves.top" value={top.up} job={job} onChange={(up) => onChange({ from: 'height', up })} />
+      {top.kind === 'height' ? (
+        <Length of="shelves.top" value={top.up} job={job} onChange={(up) => onChange({ kind: 'height', up })} />
       ) : null}
     </View>
   );

@@ -144,7 +144,7 @@ function rowsOf(plan: Plan, job: Job, label: Label): (readonly [string, string])
           [label('compare.trouble'), out > 0 ? '–' : String(Math.round(plan.contents.worth.cost))],
         ] as const)
       : []),
-    [label('compare.problems'), String(plan.problems.filter(({ about }) => about.is !== 'reading').length)],
+    [label('compare.problems'), String(plan.problems.filter(({ about }) => about.kind !== 'reading').length)],
   ];
 }
 

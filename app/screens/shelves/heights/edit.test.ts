@@ -57,7 +57,7 @@ test('one more goes into the widest gap where heights are typed, and is one more
 });
 
 test('what is lined up follows what it is lined up with, and is removed with it', () => {
-  const to = { is: 'mark', name: 'Cabinet', up: mm('1200') } as const;
+  const to = { kind: 'mark', name: 'Cabinet', up: mm('1200') } as const;
   const job: Job = { ...alcove, shelves: { ...alcove.shelves, aligned: [{ id: 'a', to, face: 'top' }] } };
   const shelves = planJob(job).shelves;
   const number = shelves.find((one) => one.held === 'aligned')!.number;

@@ -21,7 +21,7 @@ describe('a shelf lined up with something', () => {
     await look(alcove, (job) => <AlignSheet job={job} onClose={() => undefined} />);
     fireEvent.press(screen.getByRole('radio', { name: 'Its underside' }));
     press('Line it up');
-    expect(jobIn(store).shelves.aligned).toMatchObject([{ to: { is: 'level-line' }, face: 'underside' }]);
+    expect(jobIn(store).shelves.aligned).toMatchObject([{ to: { kind: 'level-line' }, face: 'underside' }]);
     await planned(store);
     const lined = store.getState().planned.plan!.shelves.find((one) => one.held !== null);
     expect(lined?.underside.mm).toBe(alcove.levelLine.up.mm);
@@ -38,7 +38,7 @@ describe('a shelf lined up with something', () => {
     type('Its height above the floor mark', '1180');
     press('Line it up');
     expect(jobIn(store).shelves.aligned).toMatchObject([
-      { to: { is: 'mark', name: 'Mantel', up: { mm: 1180 } }, face: 'top' },
+      { to: { kind: 'mark', name: 'Mantel', up: { mm: 1180 } }, face: 'top' },
     ]);
     expect(closed).toHaveBeenCalledTimes(1);
   });

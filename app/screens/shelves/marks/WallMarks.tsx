@@ -47,7 +47,7 @@ export function WallMarks({ plan, job, at, onPrint }: WallMarksProps) {
   return (
     <Section title={label('wall.title')}>
       {(job.levelLine.carried ?? 'none') === 'none' ? (
-        <NoticeLine is="doubtful" word={label('level.title')} words={words(plan.levelLine, job)} />
+        <NoticeLine kind="doubtful" word={label('level.title')} words={words(plan.levelLine, job)} />
       ) : null}
       <Txt kind="strong">{words(station.name, job)}</Txt>
       <Segmented

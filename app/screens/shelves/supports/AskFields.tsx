@@ -24,7 +24,7 @@ const idle = (said: Readonly<Record<string, unknown>>): readonly string[] => [
 ];
 
 /** What is offered of a choice, and what was chosen before if the tools would not have offered it. */
-function choicesOf(ask: Extract<Ask, { is: 'choice' }>, tools: Job['tools'], chosen: string): readonly string[] {
+function choicesOf(ask: Extract<Ask, { kind: 'choice' }>, tools: Job['tools'], chosen: string): readonly string[] {
   const all = offered(ask, tools);
   return all.includes(chosen) ? all : [...all, chosen];
 }
@@ -38,11 +38,11 @@ export function AskFields({ job, system }: { job: Job; system: SystemName }) {
   const answer = (key: string, value: unknown) => void dispatch(editJob((one) => withAnswer(one, system, key, value)));
   const named = (key: string) => label(`ask.${key}` as LabelKey);
   const wanted = asks.filter(([key]) => !idle(said).includes(key));
-  const yes = wanted.filter(([, ask]) => ask.is === 'yes').map(([key]) => key);
+  const yes = wanted.filter(([, ask]) => ask.kind === 'yes').map(([key]) => key);
   return (
     <Section title={words(message(`system.${system}`), job)}>
       {wanted.map(([key, ask]) =>
-        ask.is === 'choice' && choicesOf(ask, job.tools, said[key] as string).length > 1 ? (
+        ask.kind === 'choice' && choicesOf(ask, job.tools, said[key] as string).length > 1 ? (
           <Segmented
             key={key}
             titled
@@ -60,7 +60,7 @@ export function AskFields({ job, system }: { job: Job; system: SystemName }) {
         units={job.units}
         tape={job.tape}
         fields={wanted.flatMap(([key, ask]) =>
-          ask.is === 'length'
+          ask.kind === 'length'
             ? [
                 {
                   key,
@@ -74,7 +74,7 @@ export function AskFields({ job, system }: { job: Job; system: SystemName }) {
         )}
       />
       {wanted.map(([key, ask]) =>
-        ask.is === 'count' ? (
+        ask.kind === 'count' ? (
           <Stepper
             key={key}
             label={named(key)}

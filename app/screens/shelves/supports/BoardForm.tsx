@@ -25,7 +25,7 @@ export function BoardForm({ job }: { job: Job }) {
         }))}
       />
       <WoodFields job={job} />
-      {job.shelves.bottom.from === 'rail' || job.shelves.bottom.from === 'garments' ? (
+      {job.shelves.bottom.kind === 'rail' || job.shelves.bottom.kind === 'garments' ? (
         <Segmented
           titled
           label={label('rod.title')}

@@ -30,9 +30,10 @@ export function DrillGroupView({ group, job, wide, onFullSize }: DrillGroupProps
   const long = part?.length.mm ?? 0;
   const breadth = part ? (fixing.edge ? part.thicknessMm : part.width.mm) : 0;
   const high = Math.min(breadth, long);
-  const drawn = part && fixing.through.is === 'piece' && long > 0;
+  const drawn = part && fixing.through.kind === 'piece' && long > 0;
   const name = names.map((one) => words(one, job)).join(', ');
-  const face = fixing.through.is === 'wall' ? label(`drill.wall.${fixing.through.wall}`, { shelf: fixing.shelf }) : '';
+  const face =
+    fixing.through.kind === 'wall' ? label(`drill.wall.${fixing.through.wall}`, { shelf: fixing.shelf }) : '';
   const title = name ? [labels.join(' '), name].filter(Boolean).join(' · ') : face;
   return (
     <View style={styles.group} role="group" aria-label={name ? `${name} ${labels.join(' ')}`.trim() : face}>
@@ -76,7 +77,7 @@ export function DrillGroupView({ group, job, wide, onFullSize }: DrillGroupProps
 }
 
 function rowLabel({ fixing, part, item }: DrillGroup) {
-  if (fixing.through.is === 'wall') return 'drill.rowFace' as const;
+  if (fixing.through.kind === 'wall') return 'drill.rowFace' as const;
   if (!part) return item?.what === 'socket' ? ('drill.rowSocket' as const) : ('drill.rowBracket' as const);
   if (part.upright) return 'drill.rowUp' as const;
   return liesFlat(part)

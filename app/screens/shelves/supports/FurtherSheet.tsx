@@ -31,7 +31,7 @@ export const FurtherSheet = guardedSheet(function FurtherSheet({ shelf, job, pla
       <PlanNotices
         reader={job}
         problems={plan.problems.filter(
-          ({ about, message }) => about.is === 'shelf' && about.shelf === shelf && SAID.test(message.code),
+          ({ about, message }) => about.kind === 'shelf' && about.shelf === shelf && SAID.test(message.code),
         )}
       />
       <Dividers shelf={shelf} job={job} plan={plan} />

@@ -68,7 +68,7 @@ export function StrengthList({ job, plan, selected, onSelect }: StrengthListProp
       <Txt kind="small" tone="faint">
         {label('strength.drawn')}
       </Txt>
-      <NoticeLine is="caution" word={label('problem.caution')} words={label('strength.planning')} />
+      <NoticeLine kind="caution" word={label('problem.caution')} words={label('strength.planning')} />
     </Section>
   );
 }
@@ -78,7 +78,7 @@ type Label = ReturnType<typeof useLabel>;
 function cureTitle({ words: how, sagMm, change }: Plan['cures'][number], job: Job, label: Label): string {
   const what = words(how, job);
   const first = what.charAt(0).toUpperCase() + what.slice(1);
-  return change.is === 'screws' ? first : label('cure.to', { what: first, sag: aboutWords(sagMm, job) });
+  return change.kind === 'screws' ? first : label('cure.to', { what: first, sag: aboutWords(sagMm, job) });
 }
 
 // Less than this is no sag to speak of.

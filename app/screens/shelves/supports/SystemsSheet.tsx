@@ -52,7 +52,7 @@ export const SystemsSheet = guardedSheet(function SystemsSheet({
     <Sheet title={title} closeTitle={label('close')} onClose={onClose}>
       {failed ? (
         <>
-          <NoticeLine is="doubtful" word={label('systems.failed')} words={label('systems.failedWhy')} />
+          <NoticeLine kind="doubtful" word={label('systems.failed')} words={label('systems.failedWhy')} />
           <Button
             title={label('systems.again')}
             onPress={() => {

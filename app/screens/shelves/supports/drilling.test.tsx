@@ -125,7 +125,7 @@ describe('the drilling sheet', () => {
     ]);
     const plugged = holeWords({ ...cleat, plug: { drillMm: 8, deepMm: 55 } }, alcove, label);
     expect(plugged).toContain('drill.plug{"size":"8 mm","deep":"55 mm"}');
-    const bracket = holeWords({ ...cleat, plug: null, through: { is: 'hardware', id: 'b' } }, alcove, label);
+    const bracket = holeWords({ ...cleat, plug: null, through: { kind: 'hardware', id: 'b' } }, alcove, label);
     expect(bracket.replace(/\{.*/, '')).toBe('drill.pilot');
     expect(holeWords({ ...cleat, screw: { ...cleat.screw, kind: 'pocket' } }, alcove, label)).toBe('drill.pocket{}');
   });

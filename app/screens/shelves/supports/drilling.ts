@@ -38,8 +38,8 @@ export function drillGroups(plan: Plan): DrillGroup[] {
 /** Makes a group of one joint. */
 function groupOf(fixing: Fixing, { parts, hardware }: Plan): DrillGroup {
   const { through, label } = fixing;
-  const part = through.is === 'piece' ? (parts.find(({ id }) => id === through.id) ?? null) : null;
-  const item = through.is === 'hardware' ? (hardware.find(({ id }) => id === through.id) ?? null) : null;
+  const part = through.kind === 'piece' ? (parts.find(({ id }) => id === through.id) ?? null) : null;
+  const item = through.kind === 'hardware' ? (hardware.find(({ id }) => id === through.id) ?? null) : null;
   const name = part?.name ?? item?.name;
   return { fixing, part, item, labels: label ? [label] : [], names: name ? [name] : [] };
 }
@@ -48,12 +48,12 @@ function groupOf(fixing: Fixing, { parts, hardware }: Plan): DrillGroup {
 function alikeBy({ fixing, part, item }: DrillGroup): string {
   const { through, into, shelf, screw, heads, holes } = fixing;
   const what = {
-    wall: () => `${through.is === 'wall' ? through.wall : ''}${shelf}`,
+    wall: () => `${through.kind === 'wall' ? through.wall : ''}${shelf}`,
     hardware: () => JSON.stringify(item?.name),
     piece: () => `${part?.role}${near(part?.length.mm ?? 0)}`,
-  }[through.is]();
+  }[through.kind]();
   const places = holes.map((hole) => `${near(hole.alongMm)}/${near(hole.acrossMm)}/${hole.into}`);
-  return [what, screw.size, heads, into.is === 'wall' && !item ? into.wall : into.is, ...places].join('|');
+  return [what, screw.size, heads, into.kind === 'wall' && !item ? into.wall : into.kind, ...places].join('|');
 }
 
 /** Adds a joint to a group, without repeating labels or names. */
@@ -86,11 +86,13 @@ export function drillWords(mm: number, { units }: Job): string {
 export function holeWords({ sizes, plug, screw, through }: Fixing, job: Job, label: Label): string {
   if (screw.kind === 'pocket') return label('drill.pocket');
   const said = [
-    ...(through.is === 'hardware' ? [] : [label('drill.clearance', { size: drillWords(sizes.clearanceMm, job) })]),
+    ...(through.kind === 'hardware' ? [] : [label('drill.clearance', { size: drillWords(sizes.clearanceMm, job) })]),
     plug
       ? label('drill.plug', { size: drillWords(plug.drillMm, job), deep: lengthWords(plug.deepMm, job) })
       : label('drill.pilot', { size: drillWords(sizes.pilotMm, job) }),
-    ...(through.is === 'hardware' ? [] : [label('drill.countersink', { size: drillWords(sizes.countersinkMm, job) })]),
+    ...(through.kind === 'hardware'
+      ? []
+      : [label('drill.countersink', { size: drillWords(sizes.countersinkMm, job) })]),
   ];
   return said.join(' · ');
 }

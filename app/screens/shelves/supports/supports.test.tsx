@@ -43,7 +43,7 @@ describe('what a system asks', () => {
     screen.getByText(words(message(`system.${system}`), alcove));
     expect(screen.queryByText(/^ask\./)).toBeNull();
     const asks: Readonly<Record<string, Ask>> = SUPPORT_ASKS[system];
-    const lengths = Object.values(asks).filter((ask) => ask.is === 'length').length;
+    const lengths = Object.values(asks).filter((ask) => ask.kind === 'length').length;
     const shown = screen.queryAllByTestId('length-field').length;
     // What hangs on an answer that stands at no is not asked.
     expect(shown).toBeLessThanOrEqual(lengths);

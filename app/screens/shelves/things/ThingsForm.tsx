@@ -52,7 +52,7 @@ export function ThingsForm({ job, plan }: { job: Job; plan: Plan | null }) {
           {contents.leftOut.map((one) => (
             <NoticeLine
               key={one.thing}
-              is="doubtful"
+              kind="doubtful"
               word={`${one.count} × ${job.things.find((thing) => thing.id === one.thing)?.name ?? ''}`}
               words={words(one.why, job)}
             />

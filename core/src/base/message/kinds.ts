@@ -3,32 +3,32 @@
  * units.
  */
 export interface Length {
-  readonly is: 'length';
+  readonly kind: 'length';
   readonly mm: number;
 }
 export interface About {
-  readonly is: 'about';
+  readonly kind: 'about';
   readonly mm: number;
 }
 export interface Angle {
-  readonly is: 'angle';
+  readonly kind: 'angle';
   readonly degrees: number;
 }
 export interface Mass {
-  readonly is: 'mass';
+  readonly kind: 'mass';
   readonly kg: number;
 }
 export interface Count {
-  readonly is: 'count';
+  readonly kind: 'count';
   readonly count: number;
 }
 export interface Text {
-  readonly is: 'text';
+  readonly kind: 'text';
   readonly text: string;
 }
 /** A message inside a message. */
 export interface Inner {
-  readonly is: 'message';
+  readonly kind: 'message';
   readonly message: { readonly code: string; readonly params: Readonly<Record<string, Param>> };
 }
 export type Measure = About | Angle;

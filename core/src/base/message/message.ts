@@ -24,16 +24,16 @@ export function message<Code extends MessageCode>(
 }
 
 /** A length parameter, millimetres. */
-export const length = (mm: number) => ({ is: 'length', mm }) as const;
+export const length = (mm: number) => ({ kind: 'length', mm }) as const;
 /** A length that is known about so well only: told without pretence of more. Millimetres. */
-export const about = (mm: number) => ({ is: 'about', mm }) as const;
+export const about = (mm: number) => ({ kind: 'about', mm }) as const;
 /** An angle parameter, degrees. */
-export const angle = (degrees: number) => ({ is: 'angle', degrees }) as const;
+export const angle = (degrees: number) => ({ kind: 'angle', degrees }) as const;
 /** A mass, kilograms. */
-export const mass = (kg: number) => ({ is: 'mass', kg }) as const;
+export const mass = (kg: number) => ({ kind: 'mass', kg }) as const;
 /** A whole number of things; it chooses singular or plural. */
-export const count = (n: number) => ({ is: 'count', count: n }) as const;
+export const count = (n: number) => ({ kind: 'count', count: n }) as const;
 /** Words that are not the core's own: what a person typed, a name, a path. */
-export const text = (words: string) => ({ is: 'text', text: words }) as const;
+export const text = (words: string) => ({ kind: 'text', text: words }) as const;
 /** A message inside a message. */
-export const nested = (inner: Message) => ({ is: 'message', message: inner }) as const;
+export const nested = (inner: Message) => ({ kind: 'message', message: inner }) as const;

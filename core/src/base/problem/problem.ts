@@ -2,13 +2,13 @@ import type { Message } from '../message';
 
 /** What a problem or a figure is about, so that a screen can point at it. */
 export type About =
-  | { readonly is: 'place' }
-  | { readonly is: 'reading'; readonly id: string }
-  | { readonly is: 'shelves' }
-  | { readonly is: 'support' }
-  | { readonly is: 'shelf'; readonly shelf: number }
+  | { readonly kind: 'place' }
+  | { readonly kind: 'reading'; readonly id: string }
+  | { readonly kind: 'shelves' }
+  | { readonly kind: 'support' }
+  | { readonly kind: 'shelf'; readonly shelf: number }
   /** A piece, by its id. */
-  | { readonly is: 'part'; readonly id: string };
+  | { readonly kind: 'part'; readonly id: string };
 
 /** A named problem of a plan. `stop`: this cannot be made as asked. `doubtful`: look before cutting. */
 export interface Problem {

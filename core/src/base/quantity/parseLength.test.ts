@@ -142,7 +142,7 @@ describe('what is refused, and why', () => {
   test('what is suggested instead can itself be read', () => {
     const read = parseLength('41 5/0', { unit: 'in' });
     const example = read.ok ? undefined : read.error.params.example;
-    expect(example).toEqual({ is: 'text', text: '41 5/8' });
+    expect(example).toEqual({ kind: 'text', text: '41 5/8' });
     expect(codeOf('12 mm + 3 in', 'mm')).toMatch(/^read as 88\.(2|19999)/);
   });
 });

@@ -116,7 +116,7 @@ class Reader {
   }
   takeSign(...signs: readonly string[]): '+' | '-' | '*' | null {
     const next = this.peek();
-    if (next?.is !== 'sign' || !signs.includes(next.sign)) return null;
+    if (next?.kind !== 'sign' || !signs.includes(next.sign)) return null;
     this.at += 1;
     return next.sign;
   }
@@ -158,7 +158,7 @@ function sum(reader: Reader): Result<number, Message> {
 function product(reader: Reader): Result<number, Message> {
   const first = reader.peek();
   const second = reader.peek(1);
-  if (first?.is === 'number' && second?.is === 'sign' && second.sign === '*') {
+  if (first?.kind === 'number' && second?.kind === 'sign' && second.sign === '*') {
     reader.take();
     reader.take();
     const times = measure(reader);
@@ -168,9 +168,9 @@ function product(reader: Reader): Result<number, Message> {
   if (!value.ok || !reader.takeSign('*')) return value;
   const factor = reader.take();
   if (factor === undefined) return reader.fault('unfinished');
-  if (factor.is !== 'number') return reader.notUnderstood(factor);
+  if (factor.kind !== 'number') return reader.notUnderstood(factor);
   const unitAfter = reader.peek();
-  if (unitAfter?.is === 'unit') return reader.notUnderstood(unitAfter);
+  if (unitAfter?.kind === 'unit') return reader.notUnderstood(unitAfter);
   return ok(value.value * factor.value);
 }
 
@@ -197,7 +197,7 @@ function measure(reader: Reader): Result<number, Message> {
   }
   if (written !== null && startsAmount(reader.peek())) return reader.fault('mixedUnits');
   const lean = reader.peek();
-  if (lean?.is === 'lean') {
+  if (lean?.kind === 'lean') {
     reader.take();
     mm += lean.lean * WHISKER_MM;
   }
@@ -206,23 +206,23 @@ function measure(reader: Reader): Result<number, Message> {
 
 function takeUnit(reader: Reader): LengthUnit | null {
   const next = reader.peek();
-  if (next?.is !== 'unit') return null;
+  if (next?.kind !== 'unit') return null;
   reader.take();
   return next.unit;
 }
 
 function startsAmount(token: Token | undefined): boolean {
-  return token?.is === 'number' || token?.is === 'fraction';
+  return token?.kind === 'number' || token?.kind === 'fraction';
 }
 
 /** A number, a fraction, or a whole number and a fraction. */
 function amount(reader: Reader): Result<{ value: number; fraction: boolean }, Message> {
   const first = reader.take();
   if (first === undefined) return reader.fault('unfinished');
-  if (first.is === 'fraction') return ok({ value: first.over / first.under, fraction: true });
-  if (first.is !== 'number') return reader.notUnderstood(first);
+  if (first.kind === 'fraction') return ok({ value: first.over / first.under, fraction: true });
+  if (first.kind !== 'number') return reader.notUnderstood(first);
   const next = reader.peek();
-  if (next?.is !== 'fraction') return ok({ value: first.value, fraction: false });
+  if (next?.kind !== 'fraction') return ok({ value: first.value, fraction: false });
   if (!Number.isInteger(first.value) || next.over >= next.under) return reader.notUnderstood(next);
   reader.take();
   return ok({ value: first.value + next.over / next.under, fraction: true });

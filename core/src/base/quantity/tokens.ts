@@ -2,11 +2,11 @@ import type { LengthUnit } from './units';
 
 /** What a typed length is made of. */
 export type Token =
-  | { readonly is: 'number'; readonly value: number; readonly text: string }
-  | { readonly is: 'fraction'; readonly over: number; readonly under: number; readonly text: string }
-  | { readonly is: 'unit'; readonly unit: LengthUnit; readonly text: string }
-  | { readonly is: 'sign'; readonly sign: '+' | '-' | '*'; readonly text: string }
-  | { readonly is: 'lean'; readonly lean: 1 | -1; readonly text: string };
+  | { readonly kind: 'number'; readonly value: number; readonly text: string }
+  | { readonly kind: 'fraction'; readonly over: number; readonly under: number; readonly text: string }
+  | { readonly kind: 'unit'; readonly unit: LengthUnit; readonly text: string }
+  | { readonly kind: 'sign'; readonly sign: '+' | '-' | '*'; readonly text: string }
+  | { readonly kind: 'lean'; readonly lean: 1 | -1; readonly text: string };
 
 const UNIT_WORDS: Readonly<Record<string, LengthUnit>> = {
   mm: 'mm',
@@ -101,27 +101,27 @@ export function tokens(plain: string): { tokens: Token[] } | { stuckAt: string }
 
 function tiesToWhatFollows(last: Token | undefined, rest: string, plain: string, at: number): boolean {
   if (plain[at - 1] === ' ') return false;
-  if (last?.is === 'unit' && last.unit === 'ft') return true;
-  return last?.is === 'number' && Number.isInteger(last.value) && /^-\d+\/\d/.test(rest);
+  if (last?.kind === 'unit' && last.unit === 'ft') return true;
+  return last?.kind === 'number' && Number.isInteger(last.value) && /^-\d+\/\d/.test(rest);
 }
 
 function firstToken(rest: string): Token | null {
   const fraction = /^(\d{1,6})\/(\d{1,6})(?![\d.,/])/.exec(rest);
   if (fraction) {
-    return { is: 'fraction', over: Number(fraction[1]), under: Number(fraction[2]), text: fraction[0] };
+    return { kind: 'fraction', over: Number(fraction[1]), under: Number(fraction[2]), text: fraction[0] };
   }
   const number = /^(\d+[.,]?\d*|[.,]\d+)(?![\d.,/])/.exec(rest);
   if (number) {
-    return { is: 'number', value: Number(number[0].replace(',', '.')), text: number[0] };
+    return { kind: 'number', value: Number(number[0].replace(',', '.')), text: number[0] };
   }
   const sign = /^[+\-*]/.exec(rest);
-  if (sign) return { is: 'sign', sign: sign[0] as '+' | '-' | '*', text: sign[0] };
+  if (sign) return { kind: 'sign', sign: sign[0] as '+' | '-' | '*', text: sign[0] };
   const times = /^x(?![a-z])/.exec(rest);
-  if (times) return { is: 'sign', sign: '*', text: 'x' };
+  if (times) return { kind: 'sign', sign: '*', text: 'x' };
   const lean = /^(strong|shy)(?![a-z])/.exec(rest);
-  if (lean) return { is: 'lean', lean: lean[0] === 'strong' ? 1 : -1, text: lean[0] };
+  if (lean) return { kind: 'lean', lean: lean[0] === 'strong' ? 1 : -1, text: lean[0] };
   const word = /^([a-z]+|["'])\.?/.exec(rest);
   const unit = word && UNIT_WORDS[word[1] ?? ''];
-  if (word && unit) return { is: 'unit', unit, text: word[0] };
+  if (word && unit) return { kind: 'unit', unit, text: word[0] };
   return null;
 }

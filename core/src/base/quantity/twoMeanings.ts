@@ -56,7 +56,7 @@ function tied(plain: string, unit: JobUnit): Meanings | null {
 /** `415/8`: a whole number and its fraction without the space, or so many eighths. */
 function topHeavy(plain: string, all: readonly Token[]): Meanings | null {
   for (const [i, one] of all.entries()) {
-    if (one.is !== 'fraction' || one.over < one.under || all[i - 1]?.is === 'number') continue;
+    if (one.kind !== 'fraction' || one.over < one.under || all[i - 1]?.kind === 'number') continue;
     const mixed = splitIn(one.text);
     if (mixed === null) continue;
     return [plain.replace(one.text, mixed), plain.replace(one.text, wholeAndRest(one))];

@@ -34,7 +34,7 @@ export function liftOf({ opening, specs, parts, next, tape }: LiftOptions): Lift
   const after = opening.ahead(next.spot, next.with);
   const lifts = parts.flatMap(({ id, fit, shelf, role }): Lift[] => {
     const rule = specs.find((one) => one.id === id)?.length;
-    if (role !== 'board' || !fit || rule?.is !== 'between-walls') return [];
+    if (role !== 'board' || !fit || rule?.kind !== 'between-walls') return [];
     const wish = { tape, odds: fit.wantedOdds, leastMm: fit.playMm };
     const pocket = (walls: typeof after) =>
       pocketOf(walls, rule.band, { stance: rule.stance, samples: SAMPLES, seed: SEED });

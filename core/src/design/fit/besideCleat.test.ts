@@ -19,7 +19,7 @@ function opensBy(left: number, right: number): Opening {
   return { surfaces, extent, position: (point: SurfacePoint) => ({ mm: at(point), sdMm: 0 }) } as unknown as Opening;
 }
 const cleat = (side: 'left' | 'right', opening: Opening) =>
-  besideCleat({ is: 'along-side', side, band, figure: asked }, 18, opening, '0.5mm');
+  besideCleat({ kind: 'along-side', side, band, figure: asked }, 18, opening, '0.5mm');
 
 test('what paint hides is sawn square: 18 tan 1.5° is 0.47', () => {
   expect(cleat('right', opensBy(0, 1.5)).joint).toBeNull();
@@ -33,12 +33,12 @@ test('by hand: a corner of 92.5° and a cleat 18 thick differ 18 tan 2.5° = 0.7
   const { length, joint } = cleat('right', opensBy(0, 2.5));
   // 300 / cos 2.5° = 300.29, down to the half millimetre.
   expect(length.mm).toBeCloseTo(300, 9);
-  expect(joint).toMatchObject({ is: 'corner', degrees: 2.5, longer: 'room' });
-  expect(joint?.is === 'corner' ? joint.outMm : 0).toBeCloseTo(0.786, 3);
+  expect(joint).toMatchObject({ kind: 'corner', degrees: 2.5, longer: 'room' });
+  expect(joint?.kind === 'corner' ? joint.outMm : 0).toBeCloseTo(0.786, 3);
 });
 
 test('where the corner closes the edge on the wall is the longer one; at 5° it is 1.1 mm longer along the wall', () => {
   const { length, joint } = cleat('left', opensBy(-5, 0));
-  expect(joint).toMatchObject({ is: 'corner', degrees: 5, longer: 'wall' });
+  expect(joint).toMatchObject({ kind: 'corner', degrees: 5, longer: 'wall' });
   expect(length.mm).toBe(301);
 });

@@ -18,7 +18,7 @@ const WORTH_MM = 0.5;
  * @param thickMm how far the cleat stands off the wall
  */
 export function besideCleat(
-  rule: Extract<LengthRule, { is: 'along-side' }>,
+  rule: Extract<LengthRule, { kind: 'along-side' }>,
   thickMm: number,
   opening: Opening,
   tape: Tape,
@@ -31,12 +31,12 @@ export function besideCleat(
   if (outMm < WORTH_MM) return { length, joint: null };
   return {
     length,
-    joint: { is: 'corner', degrees: Math.abs(opens) * DEGREES, outMm, longer: opens > 0 ? 'room' : 'wall' },
+    joint: { kind: 'corner', degrees: Math.abs(opens) * DEGREES, outMm, longer: opens > 0 ? 'room' : 'wall' },
   };
 }
 
 /** By how much the corner between the back and a side is more than square at a height, radians. */
-function opensAt({ side, band }: Extract<LengthRule, { is: 'along-side' }>, opening: Opening): number {
+function opensAt({ side, band }: Extract<LengthRule, { kind: 'along-side' }>, opening: Opening): number {
   const up = (band.upFrom + band.upTo) / 2;
   const { extent } = opening;
   const at = (point: SurfacePoint) => (opening.surfaces.includes(point.surface) ? opening.position(point).mm : 0);

@@ -15,7 +15,7 @@ const SAMPLES = 400;
 export function cornerParts({ specs, opening, job }: FitPartsOptions): Fitted {
   const wish = job.corner ?? usualCorner(job.units);
   const side = opening.surfaces.includes('left') ? 'left' : 'right';
-  const boards = specs.filter((one) => one.role === 'board' && one.length.is === 'corner');
+  const boards = specs.filter((one) => one.role === 'board' && one.length.kind === 'corner');
   // Nothing along the walls: what would be left of a rail is not asked for.
   const railMm = specs.find((one) => one.role === 'rail-back')?.thicknessMm ?? 0;
   const fits = boards.map((spec) => ({
@@ -34,7 +34,7 @@ export function cornerParts({ specs, opening, job }: FitPartsOptions): Fitted {
   const shared = new Map(sharedTemplates(fits).map((fit, i) => [boards[i]?.shelf, fit]));
   const parts = specs.flatMap((spec): Part[] => {
     const fit = shared.get(spec.shelf);
-    if (spec.length.is !== 'corner' || !fit) return [];
+    if (spec.length.kind !== 'corner' || !fit) return [];
     const { length: _rule, ...piece } = spec;
     if (spec.role === 'board' || spec.role === 'skin')
       return [{ ...piece, ...BARE, ...stockOf(fit, job.tape), corner: fit, joint: spec.joint ?? null }];
@@ -76,5 +76,5 @@ function railOf({ role }: PartSpec, { rails }: CornerFit): Figure {
 function gapProblem({ shelf }: PartSpec, fit: CornerFit): Problem[] {
   if (fit.worst.mm <= HIDDEN_MM) return [];
   const params = { shelf: count(shelf), gap: roughly(fit.worst.mm) };
-  return [doubtful({ is: 'shelf', shelf }, message('problem.cornerGap', params))];
+  return [doubtful({ kind: 'shelf', shelf }, message('problem.cornerGap', params))];
 }

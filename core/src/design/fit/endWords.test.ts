@@ -26,10 +26,10 @@ const codes = (all: readonly { code: string }[]) => all.map((one) => one.code);
 test('a saw that is set is told an angle; a hand is told what to mark and follow', () => {
   const fit = fitWith({ outMm: 5, degrees: 0.9 });
   expect(endWords(piece(), fit, 'left', 'power')).toEqual([
-    { code: 'cutEnd.outFront', params: { by: { is: 'length', mm: 5 }, angle: { is: 'angle', degrees: 0.9 } } },
+    { code: 'cutEnd.outFront', params: { by: { kind: 'length', mm: 5 }, angle: { kind: 'angle', degrees: 0.9 } } },
   ]);
   expect(endWords(piece(), fit, 'left', 'hand')).toEqual([
-    { code: 'cutEnd.hand.outFront', params: { by: { is: 'length', mm: 5 } } },
+    { code: 'cutEnd.hand.outFront', params: { by: { kind: 'length', mm: 5 } } },
   ]);
 });
 
@@ -69,14 +69,14 @@ test('square at both ends says nothing; else each end says its side first', () =
 
 describe('joints', () => {
   const joints: [Part['joint'], string, string][] = [
-    [{ is: 'mitred' }, 'cutEnd.mitred', 'cutEnd.hand.mitred'],
-    [{ is: 'mitred-one' }, 'cutEnd.mitredOne', 'cutEnd.hand.mitredOne'],
-    [{ is: 'braced', degrees: 40, otherDegrees: 50 }, 'cutEnd.braced', 'cutEnd.hand.braced'],
-    [{ is: 'housed', depthMm: 8, wideMm: 18, atMm: [300] }, 'cutEnd.housed', 'cutEnd.hand.housed'],
-    [{ is: 'clipped' }, 'cutEnd.clipped', 'cutEnd.clipped'],
-    [{ is: 'notched', deepMm: 15, highMm: 90 }, 'cutEnd.notched', 'cutEnd.notched'],
-    [{ is: 'slotted', backMm: 40, endsMm: 40, highMm: 20 }, 'cutEnd.slotted', 'cutEnd.slotted'],
-    [{ is: 'corner', degrees: 2, outMm: 1, longer: 'room' }, 'cutEnd.longerRoom', 'cutEnd.longerRoom'],
+    [{ kind: 'mitred' }, 'cutEnd.mitred', 'cutEnd.hand.mitred'],
+    [{ kind: 'mitred-one' }, 'cutEnd.mitredOne', 'cutEnd.hand.mitredOne'],
+    [{ kind: 'braced', degrees: 40, otherDegrees: 50 }, 'cutEnd.braced', 'cutEnd.hand.braced'],
+    [{ kind: 'housed', depthMm: 8, wideMm: 18, atMm: [300] }, 'cutEnd.housed', 'cutEnd.hand.housed'],
+    [{ kind: 'clipped' }, 'cutEnd.clipped', 'cutEnd.clipped'],
+    [{ kind: 'notched', deepMm: 15, highMm: 90 }, 'cutEnd.notched', 'cutEnd.notched'],
+    [{ kind: 'slotted', backMm: 40, endsMm: 40, highMm: 20 }, 'cutEnd.slotted', 'cutEnd.slotted'],
+    [{ kind: 'corner', degrees: 2, outMm: 1, longer: 'room' }, 'cutEnd.longerRoom', 'cutEnd.longerRoom'],
   ];
   test.each(joints)('%j', (joint, power, hand) => {
     expect(codes(shapeWords(piece({ joint }), 'power'))).toEqual([power]);
@@ -85,7 +85,7 @@ describe('joints', () => {
 
   test('along the inside edge a piece mitred at both ends is two widths shorter, at one end one', () => {
     const inside = (joint: Part['joint']) => shapeWords(piece({ joint }), 'power')[0]?.params;
-    expect(inside({ is: 'mitred' })).toEqual({ inside: { is: 'length', mm: 900 } });
-    expect(inside({ is: 'mitred-one' })).toEqual({ inside: { is: 'length', mm: 950 } });
+    expect(inside({ kind: 'mitred' })).toEqual({ inside: { kind: 'length', mm: 900 } });
+    expect(inside({ kind: 'mitred-one' })).toEqual({ inside: { kind: 'length', mm: 950 } });
   });
 });

@@ -56,7 +56,7 @@ function endsWords(part: Part, tools: Tools): Message[] {
   const jointed = joint ? jointWords(part, joint, tools) : null;
   if (jointed) return jointed;
   const slotted =
-    joint?.is === 'slotted'
+    joint?.kind === 'slotted'
       ? [message('cutEnd.slotted', { deep: length(joint.backMm), high: length(joint.highMm) })]
       : [];
   if (corner) return [...slotted, message(`cutEnd.corner.${corner.shape}`, { angle: angle(corner.cutDegrees) })];
@@ -67,7 +67,7 @@ function endsWords(part: Part, tools: Tools): Message[] {
 function jointWords(part: Part, joint: NonNullable<Part['joint']>, tools: Tools): Message[] | null {
   const byHand = tools === 'hand';
   const { length: long, width } = part;
-  switch (joint.is) {
+  switch (joint.kind) {
     case 'mitred':
       return [message(byHand ? 'cutEnd.hand.mitred' : 'cutEnd.mitred', { inside: length(long.mm - 2 * width.mm) })];
     case 'mitred-one':

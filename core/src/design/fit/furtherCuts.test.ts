@@ -12,11 +12,11 @@ type Point = readonly [number, number];
 
 const mmOf = (told: Message, name: string): number => {
   const param = told.params[name];
-  if (param?.is !== 'length' && param?.is !== 'about') throw new Error(`${told.code} has no length “${name}”`);
+  if (param?.kind !== 'length' && param?.kind !== 'about') throw new Error(`${told.code} has no length “${name}”`);
   return param.mm;
 };
 const sideOf = ({ params: { side } }: Message) =>
-  side?.is === 'message' && side.message.code === 'side.left' ? 'left' : 'right';
+  side?.kind === 'message' && side.message.code === 'side.left' ? 'left' : 'right';
 
 /** Carries out what is told on the blank: its four corners, back left first, x along it from its left end. */
 function sawn(part: Part, tools: Job['tools']): { back: Point; front: Point } {
@@ -108,7 +108,7 @@ describe('what is told of an end', () => {
     expect(said).toMatch(/^\dS, (left|right) end: mark [\d.]+ mm from the end on the (back|front) edge\./);
     expect(said).toMatch(/[\d.]+° off square, [\d.]+ mm over 320 mm\./);
     expect(said).toMatch(/Top face up, front edge towards you\./);
-    expect(cut!.figure).toMatchObject({ is: 'length' });
+    expect(cut!.figure).toMatchObject({ kind: 'length' });
   });
 
   test('with hand tools a line and a plane in place of a blade', () => {

@@ -16,7 +16,7 @@ export interface FurtherCut {
   readonly label: string;
   readonly kind: FurtherKind;
   /** The figure that is read from a step away. */
-  readonly figure: Extract<Param, { is: 'length' | 'angle' }>;
+  readonly figure: Extract<Param, { kind: 'length' | 'angle' }>;
   /** How it is marked and made, sentence by sentence; what the piece measures after its last end. */
   readonly how: readonly Message[];
 }
@@ -163,7 +163,7 @@ function jointCuts(part: Part, joint: Joint, tools: Tools): Loose[] {
       angle(45),
       width.mm,
     );
-  switch (joint.is) {
+  switch (joint.kind) {
     case 'mitred':
       return upright ? [mitre('lower'), mitre('upper')] : [mitre('left'), mitre('right')];
     case 'mitred-one':

@@ -135,7 +135,7 @@ describe('what is wrong with a hole is named', () => {
 
   test('through a screw that holds the board down', () => {
     const plan = planJob(alcove);
-    const screw = plan.fixings.find((one) => one.through.is === 'piece' && one.through.id === 'S2-board')!;
+    const screw = plan.fixings.find((one) => one.through.kind === 'piece' && one.through.id === 'S2-board')!;
     const [first] = screw.holes;
     const hole = { at: mm(Math.round(first!.alongMm)), back: mm(Math.round(first!.acrossMm) + 20) };
     expect(codesOf(drilled(alcove, hole))).toContain('problem.holeScrew');

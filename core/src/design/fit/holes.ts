@@ -30,7 +30,7 @@ export function withHoles(
       const hole = holeIn(part, wish);
       const clear = clearOf(outlineOfPart(part), hole.at);
       const said = { shelf: count(part.shelf), piece: text(part.label) };
-      const about = { is: 'shelf', shelf: part.shelf } as const;
+      const about = { kind: 'shelf', shelf: part.shelf } as const;
       if (clear <= 0) {
         if (part.role === 'board') problems.push(doubtful(about, message('problem.holeOff', said)));
         return [];

@@ -35,9 +35,9 @@ export function fitParts({ specs, opening, job }: FitPartsOptions): Fitted {
   const parts = specs.flatMap((spec): Part[] => {
     const { length: rule, joint = null, ...alike } = spec;
     const piece = { ...alike, ...BARE, joint };
-    if (rule.is === 'given') return [{ ...piece, length: toTape(rule.figure, job.tape, rule.rounded) }];
-    if (rule.is === 'along-side') return [{ ...piece, ...besideCleat(rule, spec.thicknessMm, opening, job.tape) }];
-    if (rule.is === 'corner') return [];
+    if (rule.kind === 'given') return [{ ...piece, length: toTape(rule.figure, job.tape, rule.rounded) }];
+    if (rule.kind === 'along-side') return [{ ...piece, ...besideCleat(rule, spec.thicknessMm, opening, job.tape) }];
+    if (rule.kind === 'corner') return [];
     const kind = spec.role === 'board' ? 'board' : 'other';
     const pocket = pocketOf(opening, rule.band, { stance: rule.stance, samples: SAMPLES[kind], seed: SEED });
     if (Math.max(...pocket.sd.left, ...pocket.sd.right) > UNKNOWN_SD_MM) return [];
@@ -65,8 +65,8 @@ export function fitParts({ specs, opening, job }: FitPartsOptions): Fitted {
   const corners = cornerParts({ specs, opening, job });
   parts.push(...corners.parts);
   problems.push(...corners.problems);
-  if (specs.some((one) => one.length.is === 'between-walls') && !opening.nominal.measured.width) {
-    problems.push(stop({ is: 'place' }, message('problem.noWidth')));
+  if (specs.some((one) => one.length.kind === 'between-walls') && !opening.nominal.measured.width) {
+    problems.push(stop({ kind: 'place' }, message('problem.noWidth')));
   }
   // Nothing is cut for a shelf of which a piece cannot be, or whose board is not known.
   const boardless = specs.flatMap((spec) =>
@@ -90,7 +90,7 @@ export function* stylesSideBySide({
   job,
 }: Omit<FitPartsOptions, 'specs'> & { readonly spec: PartSpec }): Generator<number, readonly StyleOutcome[] | null> {
   const { length: rule } = spec;
-  if (rule.is !== 'between-walls') return null;
+  if (rule.kind !== 'between-walls') return null;
   yield 0;
   const pocket = pocketOf(opening, rule.band, { stance: rule.stance, samples: SIDE_BY_SIDE, seed: SEED });
   const wish = wishFor(job.fit, spec.shelf, job.tape);
@@ -105,7 +105,7 @@ export function* stylesSideBySide({
 
 /** What the pieces a board stands between take off its length, and the housings it goes into put on. Millimetres. */
 const betweenMm = (rule: PartSpec['length']) =>
-  rule.is === 'between-walls' ? (rule.between ?? []).reduce((sum, one) => sum + one.mm, 0) : 0;
+  rule.kind === 'between-walls' ? (rule.between ?? []).reduce((sum, one) => sum + one.mm, 0) : 0;
 
 /** Lengths as the sums of what they came about by. */
 function lengthsOf(
@@ -114,7 +114,7 @@ function lengthsOf(
   opening: Opening,
   tape: Tape,
 ): Pick<Part, 'length' | 'edges'> {
-  if (rule.is !== 'between-walls') return { length: figure(), edges: null };
+  if (rule.kind !== 'between-walls') return { length: figure(), edges: null };
   const { band, stance, least, between = [] } = rule;
   const up = stance === 'flat' ? band.upTo : band.upFrom;
   const wall = (surface: 'left' | 'right'): SurfacePoint => ({ surface, out: Math.max(band.outFrom, 0), up });
@@ -142,14 +142,14 @@ function lengthsOf(
 function wallsCross({ shelf }: PartSpec, { mean }: Pocket): Problem {
   const apart = mean.right.map((row, l) => Math.min(...row) - Math.max(...(mean.left[l] as Float64Array)));
   const width = Math.max(Math.min(...apart), 0);
-  return stop({ is: 'shelf', shelf }, message('problem.wallsCross', { shelf: count(shelf), width: roughly(width) }));
+  return stop({ kind: 'shelf', shelf }, message('problem.wallsCross', { shelf: count(shelf), width: roughly(width) }));
 }
 
 // A gap this much wider than caulk hides is worth a word.
 const NOTABLE = 1.3;
 
 function boardProblems({ shelf: number }: PartSpec, fit: PieceFit, pocket: Pocket): Problem[] {
-  const about = { is: 'shelf', shelf: number } as const;
+  const about = { kind: 'shelf', shelf: number } as const;
   const shelf = count(number);
   const problems: Problem[] = [];
   const least = Math.min(...fit.styles.map((one) => one.worst.mm));
@@ -172,7 +172,7 @@ function boardProblems({ shelf: number }: PartSpec, fit: PieceFit, pocket: Pocke
 function depthProblems(wish: Job['shelves'], opening: Opening): Problem[] {
   if (!opening.surfaces.includes('front')) return [];
   const clear = opening.clearDepth();
-  if (!clear) return [doubtful({ is: 'place' }, message('problem.noDepth'))];
+  if (!clear) return [doubtful({ kind: 'place' }, message('problem.noDepth'))];
   const over = less(
     figure({ label: message('term.shelfDepth'), mm: wish.depth.mm }),
     clear.narrowest.terms[0]!.label,
@@ -180,5 +180,5 @@ function depthProblems(wish: Job['shelves'], opening: Opening): Problem[] {
   );
   if (over.mm <= 0) return [];
   const lengths = { depth: length(wish.depth.mm), opening: length(clear.narrowest.mm), by: length(over.mm) };
-  return [doubtful({ is: 'shelves' }, message('problem.tooDeep', lengths))];
+  return [doubtful({ kind: 'shelves' }, message('problem.tooDeep', lengths))];
 }

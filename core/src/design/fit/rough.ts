@@ -16,7 +16,7 @@ export function roughParts(specs: readonly PartSpec[], opening: Opening, job: Pi
     const { length: rule, joint = null, ...alike } = spec;
     const piece = { ...alike, ...BARE, joint };
     const long = (mm: number) => figure({ label: spec.name, mm });
-    switch (rule.is) {
+    switch (rule.kind) {
       case 'given':
         return { ...piece, length: rule.figure };
       case 'along-side':

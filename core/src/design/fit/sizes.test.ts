@@ -24,7 +24,7 @@ test('a tower above a rail has no block of less than nothing: the shelf below it
   // The rail's own shelf lies at 66 in; one was typed at 13 in.
   const job = typedHeights(closet, 'screwed-tower', 330, 2032);
   const plan = planJob(job);
-  expect(stops(plan)).toEqual([[{ is: 'shelf', shelf: 1 }, 'problem.shelfInCaseBottom']]);
+  expect(stops(plan)).toEqual([[{ kind: 'shelf', shelf: 1 }, 'problem.shelfInCaseBottom']]);
   expect(plan.parts.filter((one) => one.role === 'board').map((one) => one.shelf)).toEqual([2, 3]);
   const spacers = plan.parts.filter((one) => one.role === 'spacer');
   expect(spacers.map((one) => one.shelf)).toEqual([3, 3]);
@@ -33,7 +33,7 @@ test('a tower above a rail has no block of less than nothing: the shelf below it
 
 test('a filler of nothing is no piece', () => {
   const alcove = chimneyAlcove();
-  const bottom = { from: 'floor' } as const;
+  const bottom = { kind: 'floor' } as const;
   const tower = { 'screwed-tower': { filler: typedLength('0', 'mm') } };
   const job: Job = {
     ...alcove,
@@ -49,12 +49,12 @@ test('a filler of nothing is no piece', () => {
 test('posts never come out longer than the place is high: the shelf that asks for it is named', () => {
   const job = typedHeights(chimneyAlcove(), 'housed-posts', 900, 2455);
   const plan = planJob(job);
-  expect(stops(plan)).toEqual([[{ is: 'shelf', shelf: 2 }, 'problem.postsUnderCeiling']]);
+  expect(stops(plan)).toEqual([[{ kind: 'shelf', shelf: 2 }, 'problem.postsUnderCeiling']]);
   const posts = plan.parts.filter((one) => one.role.startsWith('post-'));
   expect(posts).toHaveLength(4);
   for (const post of posts) {
     expect(post.length.mm).toBeLessThan(1000);
-    expect(post.joint).toMatchObject({ is: 'housed', atMm: [expect.any(Number)] });
+    expect(post.joint).toMatchObject({ kind: 'housed', atMm: [expect.any(Number)] });
   }
   expect(plan.parts.filter((one) => one.role === 'board').map((one) => one.shelf)).toEqual([1]);
 });

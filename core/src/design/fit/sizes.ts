@@ -44,7 +44,8 @@ export function withoutImpossible(
   return { parts: made, problems };
 }
 
-const about = ({ shelf }: Part): Problem['about'] => (shelf === NO_SHELF ? { is: 'support' } : { is: 'shelf', shelf });
+const about = ({ shelf }: Part): Problem['about'] =>
+  shelf === NO_SHELF ? { kind: 'support' } : { kind: 'shelf', shelf };
 
 const pieceOf = ({ label, name }: Part) => ({ piece: text(label), name: nested(name) });
 

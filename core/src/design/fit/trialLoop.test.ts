@@ -31,7 +31,7 @@ const cutOf = (board: Between, up: number): Trial['cut'] => ({
   left: board.left.offsetMm,
   right: board.right.offsetMm,
 });
-const note = (shelf: number, cut: Trial['cut'], what: Pick<Trial, 'end' | 'at' | 'is'>, mm: number): Trial => ({
+const note = (shelf: number, cut: Trial['cut'], what: Pick<Trial, 'end' | 'at' | 'kind'>, mm: number): Trial => ({
   id: `t-${what.end}-${what.at}`,
   shelf,
   cut,
@@ -67,8 +67,8 @@ function noted(room: Room, board: Between, up: number): Trial[] {
     places.map(([place, i]) => {
       const gap = gapAt(end, i);
       return gap < 0 && !goesIn
-        ? note(3, cut, { end, at: place, is: 'tight' }, 3)
-        : note(3, cut, { end, at: place, is: 'gap' }, Math.max(gap, 0));
+        ? note(3, cut, { end, at: place, kind: 'tight' }, 3)
+        : note(3, cut, { end, at: place, kind: 'gap' }, Math.max(gap, 0));
     }),
   );
 }
@@ -109,14 +109,14 @@ describe('what was noted moves the walls, by hand', () => {
 
   test('gaps of 2 and 3 at the back: the walls stand 5 more than the board apart there', () => {
     const trials = [
-      note(3, cut, { end: 'left', at: 'back', is: 'gap' }, 2),
-      note(3, cut, { end: 'right', at: 'back', is: 'gap' }, 3),
+      note(3, cut, { end: 'left', at: 'back', kind: 'gap' }, 2),
+      note(3, cut, { end: 'right', at: 'back', kind: 'gap' }, 3),
     ];
     expect(Math.abs(wide({ ...job, trials }, 0) - (board.lengthMm + 5))).toBeLessThan(0.7);
   });
 
   test('it binds at the front at both ends: the walls stand no further apart there than the board is long', () => {
-    const trials = (['left', 'right'] as const).map((end) => note(3, cut, { end, at: 'front', is: 'tight' }, 3));
+    const trials = (['left', 'right'] as const).map((end) => note(3, cut, { end, at: 'front', kind: 'tight' }, 3));
     const front = cut.back + cut.left + cut.right;
     expect(wide(job, -1)).toBeGreaterThan(front + 1);
     expect(Math.abs(wide({ ...job, trials }, -1) - front)).toBeLessThan(0.7);
@@ -132,7 +132,7 @@ describe('what was noted moves the walls, by hand', () => {
   });
 
   test('it binds at one end only: it touches across from there, too, and what is over is told', () => {
-    const trials = [note(3, cut, { end: 'right', at: 'front', is: 'tight' }, 3)];
+    const trials = [note(3, cut, { end: 'right', at: 'front', kind: 'tight' }, 3)];
     const front = cut.back + cut.left + cut.right;
     const now = wide({ ...job, trials }, -1);
     expect(now).toBeLessThan(wide(job, -1) - 0.5);
@@ -141,7 +141,7 @@ describe('what was noted moves the walls, by hand', () => {
   });
 
   test('where nothing binds there is nothing to shave', () => {
-    const trials = [note(3, cut, { end: 'left', at: 'back', is: 'gap' }, 2)];
+    const trials = [note(3, cut, { end: 'left', at: 'back', kind: 'gap' }, 2)];
     expect(shavesFor(pocket({ ...job, trials }, 1200), trials, '0.5mm')).toEqual([]);
   });
 });

@@ -22,4 +22,4 @@ export function drivenBy(fixing: Fixing): Driven[] {
 
 /** Whether its holes are drilled where it is put up: into studs and hollow boards they go where these really are. */
 export const drilledAtWall = ({ into, holes }: Fixing): boolean =>
-  into.is === 'wall' && holes.some((one) => one.into === 'stud' || one.into === 'anchor');
+  into.kind === 'wall' && holes.some((one) => one.into === 'stud' || one.into === 'anchor');

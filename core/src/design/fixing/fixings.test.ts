@@ -145,7 +145,7 @@ test('holes are told on marks of the tape, row by row', () => {
     { alongMm: 25, acrossMm: 22.6 },
     { alongMm: 25, acrossMm: 60 },
   ] as never;
-  const through = { is: 'piece', id: 'a' } as const;
+  const through = { kind: 'piece', id: 'a' } as const;
   expect(holeRows({ holes, through }, '1mm')).toEqual([
     { acrossMm: 23, alongs: [25, 342] },
     { acrossMm: 60, alongs: [25] },
@@ -228,7 +228,7 @@ test('in random jobs no screw lies outside its piece or in what must stay clear,
       const troubled = codes.some((code) => /noStudNoAnchor|noPlaceForScrews|noScrew|sideBlocked/.test(code));
       for (const one of fixings) {
         const { through, holes, into } = one;
-        const part = through.is === 'piece' ? pieces.find(({ id }) => id === through.id)! : null;
+        const part = through.kind === 'piece' ? pieces.find(({ id }) => id === through.id)! : null;
         for (const hole of holes) {
           if (part) {
             expect(hole.alongMm).toBeGreaterThan(0);
@@ -236,7 +236,7 @@ test('in random jobs no screw lies outside its piece or in what must stay clear,
             expect(hole.acrossMm).toBeGreaterThan(0);
             expect(hole.acrossMm).toBeLessThan(part.width.mm);
           }
-          const on = into.is === 'wall' ? into.wall : through.is === 'wall' ? through.wall : null;
+          const on = into.kind === 'wall' ? into.wall : through.kind === 'wall' ? through.wall : null;
           if (!on || !hole.spot) continue;
           const { alongMm, upMm } = hole.spot;
           for (const zone of zonesOn(job.place, on)) {
@@ -249,7 +249,7 @@ test('in random jobs no screw lies outside its piece or in what must stay clear,
         // Never out at the far side.
         const reach = one.screw.lengthMm - one.passMm - one.liningMm;
         const deep =
-          into.is === 'piece' ? (into.haveMm ?? Infinity) : walls === 'panel' ? job.fixing.panel.mm : Infinity;
+          into.kind === 'piece' ? (into.haveMm ?? Infinity) : walls === 'panel' ? job.fixing.panel.mm : Infinity;
         expect(reach).toBeLessThan(deep);
         expect(holes.length >= 2 || troubled).toBe(true);
       }

@@ -48,13 +48,13 @@ export function placeFixings(input: PlaceInput): Fixings {
 /** Finds the piece or bracket a joint is drilled through: null for a wall, undefined when a piece is not made. */
 function drilledOf({ through, into, edge }: Fastening, input: PlaceInput): Drilled | null | undefined {
   const { parts, hardware, opening } = input;
-  if (into.is === 'piece' && !parts.some(({ id }) => id === into.id)) return undefined;
-  const wall = into.is === 'wall' ? into.wall : null;
-  if (through.is === 'piece') {
+  if (into.kind === 'piece' && !parts.some(({ id }) => id === into.id)) return undefined;
+  const wall = into.kind === 'wall' ? into.wall : null;
+  if (through.kind === 'piece') {
     const part = parts.find(({ id }) => id === through.id);
     return part && drilledPart(part, wall, edge ?? false, opening);
   }
-  if (through.is === 'wall') return null;
+  if (through.kind === 'wall') return null;
   const item = hardware.find(({ id }) => id === through.id);
   return item && drilledItem(item, wall, opening.extent.left);
 }
@@ -65,9 +65,9 @@ function placeFixing(
   { job }: PlaceInput,
 ): { fixing: Fixing | null; problems: Problem[] } {
   const { shelf, into, passMm } = fastening;
-  const about = shelf > 0 ? ({ is: 'shelf', shelf } as const) : ({ is: 'support' } as const);
+  const about = shelf > 0 ? ({ kind: 'shelf', shelf } as const) : ({ kind: 'support' } as const);
   const name = drilled?.label ? message('fixing.piece', { label: text(drilled.label) }) : message('fixing.bracket');
-  const wall = into.is === 'wall' ? into.wall : null;
+  const wall = into.kind === 'wall' ? into.wall : null;
   const { holes, problems } =
     wall && drilled ? wallHoles(fastening, wall, drilled, job) : pieceHoles(fastening, drilled);
   const said = problems.map((problem) => problem(about, name));
@@ -106,11 +106,11 @@ function pieceHoles({ spread, shortMm, through }: Fastening, drilled: Drilled | 
     acrossMm,
     into: 'wood',
     stud: null,
-    spot: through.is === 'wall' ? { alongMm, upMm: acrossMm } : null,
+    spot: through.kind === 'wall' ? { alongMm, upMm: acrossMm } : null,
   });
-  if (spread.is === 'given') return { holes: spread.at.map((at) => hole(at.alongMm, at.acrossMm)), problems: [] };
+  if (spread.kind === 'given') return { holes: spread.at.map((at) => hole(at.alongMm, at.acrossMm)), problems: [] };
   if (!drilled) return { holes: [], problems: [] };
-  if (spread.is === 'along') {
+  if (spread.kind === 'along') {
     const places = evenly(usable(drilled.lengthMm, shortMm), spread.everyMm, spread.least);
     return { holes: places.flatMap((at) => spread.acrossMm.map((acrossMm) => hole(at, acrossMm))), problems: [] };
   }
@@ -123,7 +123,7 @@ function pieceHoles({ spread, shortMm, through }: Fastening, drilled: Drilled | 
 function screwOf(fastening: Fastening, job: PlaceInput['job']) {
   const { into, through } = fastening;
   const way = wayOf(fastening, job);
-  const walled = into.is === 'wall' || through.is === 'wall';
+  const walled = into.kind === 'wall' || through.kind === 'wall';
   const duty = fastening.with !== 'screw' ? fastening.with : walled ? 'wall' : 'wood';
   const chosen = screwFor(duty, way, job.units);
   return chosen && { ...chosen, liningMm: way.liningMm };
@@ -132,7 +132,7 @@ function screwOf(fastening: Fastening, job: PlaceInput['job']) {
 /** Thicknesses a screw passes and bites into, by the kind of wall. */
 function wayOf(fastening: Fastening, { place, fixing }: PlaceInput['job']): Way {
   const { into, passMm } = fastening;
-  if (into.is === 'piece') {
+  if (into.kind === 'piece') {
     const biteMm = fastening.with === 'pin' ? PIN_BITE_MM : BITE_MM[into.grain];
     return { passMm, liningMm: 0, biteMm, haveMm: into.haveMm ?? Infinity };
   }

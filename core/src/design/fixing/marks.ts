@@ -13,7 +13,7 @@ export function holeRows({ holes, through }: Pick<Fixing, 'holes' | 'through'>, 
   const mark = (mm: number) => snapToTape(mm, tape, 'nearest');
   const rows = new Map<number, number[]>();
   for (const { alongMm, acrossMm } of holes) {
-    const key = through.is === 'hardware' ? 0 : mark(acrossMm);
+    const key = through.kind === 'hardware' ? 0 : mark(acrossMm);
     rows.set(key, [...(rows.get(key) ?? []), mark(alongMm)]);
   }
   return [...rows].map(([acrossMm, alongs]) => ({ acrossMm, alongs: [...alongs].sort((a, b) => a - b) }));

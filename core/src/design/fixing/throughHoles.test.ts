@@ -5,7 +5,7 @@ import { throughHoles } from './throughHoles';
 
 const plan = planJob(chimneyAlcove());
 const board = plan.parts.find((one) => one.id === 'S2-board')!;
-const screws = plan.fixings.filter((one) => one.through.is === 'piece' && one.through.id === board.id);
+const screws = plan.fixings.filter((one) => one.through.kind === 'piece' && one.through.id === board.id);
 const drilled = (x: number, y: number, diameterMm: number) => ({
   ...board,
   holes: [{ at: [x, y] as const, diameterMm, from: 'left' as const, alongMm: x, backMm: y }],
@@ -16,7 +16,7 @@ test('a hole 8 mm clear of a screw is let be; one nearer takes it away', () => {
   const beside = (gap: number) => throughHoles([drilled(first.alongMm + 30 + gap, first.acrossMm, 60)], plan.fixings);
   expect(beside(8.5)).toEqual([]);
   expect(beside(7.5)).toMatchObject([
-    { severity: 'doubtful', about: { is: 'shelf', shelf: 2 }, message: { code: 'problem.holeScrew' } },
+    { severity: 'doubtful', about: { kind: 'shelf', shelf: 2 }, message: { code: 'problem.holeScrew' } },
   ]);
 });
 

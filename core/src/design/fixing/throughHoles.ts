@@ -9,13 +9,13 @@ const BESIDE_MM = 8;
 /** Holes for cables that take away a screw of the board they go through; each board is named once. */
 export function throughHoles(parts: readonly Part[], fixings: readonly Fixing[]): Problem[] {
   return parts.flatMap((part): Problem[] => {
-    const screws = fixings.filter(({ through }) => through.is === 'piece' && through.id === part.id);
+    const screws = fixings.filter(({ through }) => through.kind === 'piece' && through.id === part.id);
     const taken = (part.holes ?? []).some(({ at: [x, y], diameterMm }) =>
       screws.some((one) =>
         one.holes.some((hole) => Math.hypot(hole.alongMm - x, hole.acrossMm - y) < diameterMm / 2 + BESIDE_MM),
       ),
     );
     const said = { piece: text(part.label), shelf: count(part.shelf) };
-    return taken ? [doubtful({ is: 'shelf', shelf: part.shelf }, message('problem.holeScrew', said))] : [];
+    return taken ? [doubtful({ kind: 'shelf', shelf: part.shelf }, message('problem.holeScrew', said))] : [];
   });
 }

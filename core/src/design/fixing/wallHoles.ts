@@ -86,8 +86,8 @@ export function wallHoles(
   const at = atWall(fastening, wall, drilled, job);
   const { spread } = fastening;
   const studsOnly = at.lined && !at.anchors;
-  if (spread.is !== 'along') {
-    const given = spread.is === 'given' ? spread.at : [];
+  if (spread.kind !== 'along') {
+    const given = spread.kind === 'given' ? spread.at : [];
     const holes = given
       .filter(({ alongMm, acrossMm }) => at.isFree(alongMm, acrossMm))
       .map(({ alongMm, acrossMm }) => at.hole(alongMm, acrossMm));
@@ -187,7 +187,7 @@ interface Count {
 
 function tooFew(holes: readonly Hole[], { least, lost, studsOnly }: Count): SaidOfJoint[] {
   const counted = (piece: ReturnType<typeof message>) =>
-    ({ piece: { is: 'message', message: piece }, count: count(holes.length) }) as const;
+    ({ piece: { kind: 'message', message: piece }, count: count(holes.length) }) as const;
   if (holes.length < 2) {
     const code = studsOnly ? 'problem.noStudNoAnchor' : 'problem.noPlaceForScrews';
     return [(about, piece) => stop(about, message(code, counted(piece)))];

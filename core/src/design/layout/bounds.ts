@@ -16,7 +16,7 @@ export interface Bottom {
 /** Where the space for shelves begins: the floor, a height, a base, or above a closet rail. */
 export function bottomOf({ bottom }: ShelvesWish, rail: Rail | null): Bottom {
   if (rail) return { at: rail.shelfUnderside, seats: true, stands: false };
-  switch (bottom.from) {
+  switch (bottom.kind) {
     case 'base':
       return { at: figure({ label: message('term.base'), mm: bottom.up.mm }), seats: true, stands: false };
     case 'height':
@@ -28,7 +28,7 @@ export function bottomOf({ bottom }: ShelvesWish, rail: Rail | null): Bottom {
 
 /** Where it ends: the ceiling, null where that is not known, or a height. */
 export function topOf({ top }: ShelvesWish, ceiling: Figure | null): Figure | null {
-  return top.from === 'height' ? figure({ label: message('term.topTyped'), mm: top.up.mm }) : ceiling;
+  return top.kind === 'height' ? figure({ label: message('term.topTyped'), mm: top.up.mm }) : ceiling;
 }
 
 /** A shelf that stays where it is, however the others are spaced. */
@@ -57,7 +57,7 @@ export function heldShelves(
   const aligned = (wish.aligned ?? []).flatMap((one): Held[] => {
     const there = thereAt(one, job);
     if (!there) {
-      problems.push(doubtful({ is: 'shelves' }, message('problem.alignedGone')));
+      problems.push(doubtful({ kind: 'shelves' }, message('problem.alignedGone')));
       return [];
     }
     return [{ top: one.face === 'top' ? there : over(there), held: 'aligned', id: one.id }];
@@ -69,7 +69,7 @@ export function heldShelves(
 function thereAt({ to }: Aligned, { place, levelLine }: Pick<Job, 'place' | 'levelLine'>): Figure | null {
   const at = (mm: number | undefined, what: Parameters<typeof nested>[0]) =>
     mm === undefined ? null : figure({ label: message('term.linedUp', { what: nested(what) }), mm });
-  switch (to.is) {
+  switch (to.kind) {
     case 'level-line':
       return at(levelLine.up.mm, message('there.level-line'));
     case 'skirting':

@@ -33,9 +33,9 @@ export interface Rail {
  * @param depthMm depth of the opening
  */
 export function railOf(bottom: ShelvesWish['bottom'], depthMm: number, tape: Tape): Rail | null {
-  if (bottom.from !== 'rail' && bottom.from !== 'garments') return null;
+  if (bottom.kind !== 'rail' && bottom.kind !== 'garments') return null;
   const up =
-    bottom.from === 'rail'
+    bottom.kind === 'rail'
       ? figure({ label: message('term.railTyped'), mm: bottom.up.mm })
       : toTape(
           plus(
@@ -58,5 +58,5 @@ export function railOf(bottom: ShelvesWish['bottom'], depthMm: number, tape: Tap
 export function hangerProblems(rail: Rail | null, depthMm: number): Problem[] {
   if (!rail || depthMm >= HANGER_DEPTH_MM) return [];
   const lengths = { needed: length(HANGER_DEPTH_MM), depth: length(depthMm) };
-  return [doubtful({ is: 'shelves' }, message('problem.hangerDepth', lengths))];
+  return [doubtful({ kind: 'shelves' }, message('problem.hangerDepth', lengths))];
 }

@@ -113,7 +113,7 @@ export function meetsKeepClear(
   free: ReturnType<typeof nearestFree>,
 ): Problem[] {
   return metAt(shelf.topMm, blocked).map((met) => {
-    const about = { is: 'shelf', shelf: shelf.number } as const;
+    const about = { kind: 'shelf', shelf: shelf.number } as const;
     const what = { shelf: count(shelf.number), what: nested(met.what) };
     const part = shelf.topMm < met.boardToMm ? 'board' : 'support';
     const { belowMm, aboveMm } = free;

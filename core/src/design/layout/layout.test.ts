@@ -50,12 +50,12 @@ test('locked shelves never move, however the others are spaced', () => {
 });
 
 test('a base, a rail and garments: the lowest shelf lies on them', () => {
-  expect(topsOf(laid({ bottom: { from: 'base', up: mm(100) }, count: 3 }))[0]).toBe(118);
-  const rail = laid({ bottom: { from: 'rail', up: mm(1700), clear: mm(65) }, count: 2 });
+  expect(topsOf(laid({ bottom: { kind: 'base', up: mm(100) }, count: 3 }))[0]).toBe(118);
+  const rail = laid({ bottom: { kind: 'rail', up: mm(1700), clear: mm(65) }, count: 2 });
   expect(rail.shelves[0]).toMatchObject({ held: 'seated', underside: { mm: 1765 } });
   expect(rail.gaps[0]).toMatchObject({ below: 1, above: 2 });
   // Coats hang 1400 below the rail, 100 clear of the floor.
-  const coats = railOf({ from: 'garments', hang: 'coats', floor: mm(100), clear: mm(65) }, 600, '0.5mm');
+  const coats = railOf({ kind: 'garments', hang: 'coats', floor: mm(100), clear: mm(65) }, 600, '0.5mm');
   expect(coats).toMatchObject({ up: { mm: 1500 }, out: { mm: 280 }, shelfUnderside: { mm: 1565 } });
   expect(codes(rail)).toContain('problem.hangerDepth');
 });
@@ -66,12 +66,12 @@ test('a shelf lined up with what is there, by either face; what is gone is named
     topsOf(
       laid({ way: 'typed', aligned: [{ id: 'x', to: one, face }] }, { place: { ...alcove.place, mouth: place.mouth } }),
     );
-  expect(to({ is: 'level-line' })).toEqual([1000]);
-  expect(to({ is: 'skirting' }, 'underside')).toEqual([138]);
-  expect(to({ is: 'keep-clear', id: 'clear-outlet-left', edge: 'top' })).toEqual([386]);
-  expect(to({ is: 'mark', name: 'Shelf of the cabinet beside', up: mm(1234) })).toEqual([1234]);
-  expect(to({ is: 'mouth' })[0]).toBeCloseTo(80.5 * 25.4, 6);
-  const gone = laid({ aligned: [{ id: 'x', to: { is: 'keep-clear', id: 'no', edge: 'top' }, face: 'top' }] });
+  expect(to({ kind: 'level-line' })).toEqual([1000]);
+  expect(to({ kind: 'skirting' }, 'underside')).toEqual([138]);
+  expect(to({ kind: 'keep-clear', id: 'clear-outlet-left', edge: 'top' })).toEqual([386]);
+  expect(to({ kind: 'mark', name: 'Shelf of the cabinet beside', up: mm(1234) })).toEqual([1234]);
+  expect(to({ kind: 'mouth' })[0]).toBeCloseTo(80.5 * 25.4, 6);
+  const gone = laid({ aligned: [{ id: 'x', to: { kind: 'keep-clear', id: 'no', edge: 'top' }, face: 'top' }] });
   expect(codes(gone)).toContain('problem.alignedGone');
 });
 
@@ -106,7 +106,7 @@ test('a shelf that meets a keep-clear is named with the free heights; the margin
   expect(meets(600)[0]).toMatchObject({
     severity: 'stop',
     message: { code: 'problem.meets.board' },
-    about: { is: 'shelf', shelf: 1 },
+    about: { kind: 'shelf', shelf: 1 },
   });
   expect(meets(650)[0]?.message.code).toBe('problem.meets.support');
   expect(meets(460)).toEqual([]);
@@ -180,7 +180,7 @@ test('by what is stored: everything goes in, no shelf in a keep-clear, nothing h
 
 test('a height by what is stored says why: what stands below it, what hangs there, the board', () => {
   const { shelves } = laid(
-    { way: 'contents', count: 2, bottom: { from: 'base', up: mm(100) } },
+    { way: 'contents', count: 2, bottom: { kind: 'base', up: mm(100) } },
     { things: [box({ count: 6 })] },
   );
   // On the lowest shelf, 118 up, boxes of 280 with 20 above them; cleats of 47 hang in; a board of 18.
@@ -208,7 +208,7 @@ test('what does not fit is named with the smallest way out, and the way out is t
   expect(many.wayOut.map((one) => one.code)).toContain('wayOut.twoMore');
   expect(way({ count: 4 }, box({ count: 12, height: mm(300) })).leftOut).toEqual([]);
   // Five shelves with the things of one that is too high for the gaps they leave.
-  const high = { count: 5, bottom: { from: 'height', up: mm(1350) } } as const;
+  const high = { count: 5, bottom: { kind: 'height', up: mm(1350) } } as const;
   const [fewer] = way(high, box({ height: mm(500) })).wayOut;
   expect(fewer?.code).toMatch(/^wayOut\.(one|two)Fewer|bottomDown/);
 });
@@ -218,15 +218,15 @@ test('the top of the space is raised by what is missing: 45 for a thing 45 too h
   const wish = {
     way: 'contents',
     count: 1,
-    bottom: { from: 'base', up: mm(0) },
-    top: { from: 'height', up: mm(400) },
+    bottom: { kind: 'base', up: mm(0) },
+    top: { kind: 'height', up: mm(400) },
   } as const;
   const { contents } = laid(wish, { things: [box({ height: mm(407), count: 1 })] });
   expect(contents?.leftOut).toMatchObject([{ thing: 'box' }]);
   const up = contents?.wayOut.find((one) => one.code === 'wayOut.topUp')?.params.by;
-  if (up?.is !== 'length') throw new Error('no way up');
+  if (up?.kind !== 'length') throw new Error('no way up');
   expect(up.mm).toBeGreaterThanOrEqual(45);
-  const raised = { ...wish, top: { from: 'height', up: mm(400 + up.mm) } } as const;
+  const raised = { ...wish, top: { kind: 'height', up: mm(400 + up.mm) } } as const;
   expect(laid(raised, { things: [box({ height: mm(407), count: 1 })] }).contents?.leftOut).toEqual([]);
 });
 

@@ -102,19 +102,22 @@ function layTops(setting: Setting): Laid {
       .filter((one) => !one.locked)
       .map((one) => ({ top: figure({ label: message('term.typedHeight'), mm: one.up.mm }), held: null, id: one.id }));
     const all = [...held, ...free];
-    return { shelves: all, problems: all.length === 0 ? [stop({ is: 'shelves' }, message('problem.noShelves'))] : [] };
+    return {
+      shelves: all,
+      problems: all.length === 0 ? [stop({ kind: 'shelves' }, message('problem.noShelves'))] : [],
+    };
   }
   const failed = (problem: Problem): Laid => ({ shelves: held, problems: [problem] });
-  if (wish.count === 0 && held.length === 0) return failed(stop({ is: 'shelves' }, message('problem.noShelves')));
-  if (!top) return failed(stop({ is: 'place' }, message('problem.noHeight')));
+  if (wish.count === 0 && held.length === 0) return failed(stop({ kind: 'shelves' }, message('problem.noShelves')));
+  if (!top) return failed(stop({ kind: 'place' }, message('problem.noHeight')));
   if (top.mm <= setting.bottom.at.mm) {
     const ends = { bottom: length(setting.bottom.at.mm), top: length(top.mm) };
-    return failed(stop({ is: 'shelves' }, message('problem.boundariesCross', ends)));
+    return failed(stop({ kind: 'shelves' }, message('problem.boundariesCross', ends)));
   }
   if (wish.way !== 'contents') return layEvenly(setting, top, wish.way);
   if (things.length === 0) {
     const even = layEvenly(setting, top, 'equal-gaps');
-    return { ...even, problems: [doubtful({ is: 'shelves' }, message('problem.nothingListed')), ...even.problems] };
+    return { ...even, problems: [doubtful({ kind: 'shelves' }, message('problem.nothingListed')), ...even.problems] };
   }
   const stored = storeIn(setting, top);
   if (stored) return stored;
@@ -127,7 +130,7 @@ function layTops(setting: Setting): Laid {
         ? []
         : [
             stop(
-              { is: 'shelves' },
+              { kind: 'shelves' },
               message('problem.leastGap', { count: count(wish.count), gap: length(wish.leastGap?.mm ?? LEAST_GAP_MM) }),
             ),
           ]),
@@ -150,7 +153,7 @@ function layEvenly({ held, bottom, input }: Setting, top: Figure, way: Spaced): 
     const fits = clears.reduce((sum, clear) => sum + mostShelves(clear, thicknessMm), 0);
     const clear = clears.reduce((sum, one) => sum + one, 0);
     const numbers = { count: count(wish.count), clear: length(clear), fits: count(fits + held.length) };
-    return { shelves: held, problems: [stop({ is: 'shelves' }, message('problem.tooManyShelves', numbers))] };
+    return { shelves: held, problems: [stop({ kind: 'shelves' }, message('problem.tooManyShelves', numbers))] };
   }
   const tops = stretches.flatMap((one, i) => spaced(one, counts[i] as number, spacing));
   return {
@@ -206,7 +209,7 @@ function gapsBetween(shelves: readonly LaidShelf[], bottom: Bottom, top: Figure 
 
 function roomProblems(shelves: readonly LaidShelf[], ceiling: Figure | null): Problem[] {
   return shelves.flatMap((shelf, index) => {
-    const about = { is: 'shelf', shelf: shelf.number } as const;
+    const about = { kind: 'shelf', shelf: shelf.number } as const;
     const n = count(shelf.number);
     const problems: Problem[] = [];
     if (ceiling && shelf.top.mm > ceiling.mm) {
@@ -229,7 +232,7 @@ function roomProblems(shelves: readonly LaidShelf[], ceiling: Figure | null): Pr
 /** Shelves that stand in the bottom or the top of the case they are in. */
 function caseProblems(shelves: readonly LaidShelf[], { bottom, top }: Inside): Problem[] {
   return shelves.flatMap((shelf) => {
-    const about = { is: 'shelf', shelf: shelf.number } as const;
+    const about = { kind: 'shelf', shelf: shelf.number } as const;
     const n = count(shelf.number);
     // One that lies on the bottom boundary lies on the bottom of the case.
     if (shelf.held !== 'seated' && shelf.underside.mm < bottom.mm - ON_MM) {

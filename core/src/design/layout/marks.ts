@@ -126,5 +126,5 @@ export function levelLineWords({ levelLine, kit }: Pick<Job, 'levelLine' | 'kit'
 export function levelLineProblems({ levelLine, tape }: Pick<Job, 'levelLine' | 'tape'>): Problem[] {
   const by = levelLine.closing?.mm ?? 0;
   if (by <= TAPE_STEP_MM[tape]) return [];
-  return [doubtful({ is: 'shelves' }, message('problem.levelClosing', { by: length(by) }))];
+  return [doubtful({ kind: 'shelves' }, message('problem.levelClosing', { by: length(by) }))];
 }

@@ -83,7 +83,7 @@ export function pinHoles({ wish, shelves, fromMm, toMm, depthMm }: PinsInput): {
     });
   const problems = lost.map((one) =>
     doubtful(
-      { is: 'shelf', shelf: one.shelf as number },
+      { kind: 'shelf', shelf: one.shelf as number },
       message('problem.pinInGroove', { shelf: count(one.shelf as number), fixed: count(fixed.number) }),
     ),
   );
@@ -91,7 +91,7 @@ export function pinHoles({ wish, shelves, fromMm, toMm, depthMm }: PinsInput): {
     2 * wish.setBack.mm >= depthMm
       ? [
           doubtful(
-            { is: 'shelves' },
+            { kind: 'shelves' },
             message('problem.pinRows', { setBack: length(wish.setBack.mm), depth: length(depthMm) }),
           ),
         ]

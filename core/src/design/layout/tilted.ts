@@ -80,7 +80,7 @@ export function tiltedShelves({ wishes, thicknessMm, depthMm }: TiltedInput): {
     };
   });
   const problems = tilted.flatMap((one): Problem[] => {
-    const about = { is: 'shelves' } as const;
+    const about = { kind: 'shelves' } as const;
     const shelf = count(one.number);
     const deep =
       one.needs.mm > depthMm

@@ -12,11 +12,11 @@ describe('cures', () => {
   test('each of them cures: made, the shelf no longer sags so that it is seen', () => {
     const job = loaded(plainJob('end-cleats'), 14);
     const cures = curesOf(job);
-    expect(new Set(cures.map((one) => one.change.is))).toEqual(new Set(['nosing', 'thickness', 'system']));
+    expect(new Set(cures.map((one) => one.change.kind))).toEqual(new Set(['nosing', 'thickness', 'system']));
     for (const { change, sagMm } of cures) {
       const [cured] = strengths(withChange(job, change));
       expect(cured!.sag.lastingMm).toBeLessThanOrEqual(cured!.sag.seenMm * 1.005);
-      if (change.is === 'thickness') near(cured!.sag.lastingMm, sagMm, 0.05);
+      if (change.kind === 'thickness') near(cured!.sag.lastingMm, sagMm, 0.05);
     }
   });
 
@@ -31,9 +31,9 @@ describe('cures', () => {
   test('brackets get one more, screws get more where they are too weak', () => {
     const soft = { ...plainJob('brackets'), wood: { boards: 'chipboard', sticks: 'pine', own: [] } };
     const more = curesOf(loaded(saying(soft, { ratedKg: 500, apart: mm(1000) }), 40));
-    expect(more.map((one) => one.change.is)).toContain('apart');
+    expect(more.map((one) => one.change.kind)).toContain('apart');
     const side = saying(plainJob('side-screwed', {}, 'span'), { screws: 2, nosing: true, nosingHeight: mm(120) });
-    const screws = curesOf(loaded(side, 160)).find((one) => one.change.is === 'screws');
+    const screws = curesOf(loaded(side, 160)).find((one) => one.change.kind === 'screws');
     expect(screws?.used).toBeLessThanOrEqual(1);
   });
 });
@@ -51,7 +51,7 @@ describe('what nothing cures alone', () => {
     expect(strengths.every((one) => one.state !== 'holds')).toBe(true);
     expect(cures.length).toBeGreaterThan(1);
     expect(cures.length).toBeLessThanOrEqual(5);
-    expect(cures.every((one) => one.change.is === 'all' && one.change.changes.length === 2)).toBe(true);
+    expect(cures.every((one) => one.change.kind === 'all' && one.change.changes.length === 2)).toBe(true);
     expect(cures.map((one) => one.cost)).toEqual([...cures.map((one) => one.cost)].sort((a, b) => a - b));
   });
 

@@ -56,9 +56,9 @@ export function mayCarry(
   }
   const { screw, passMm, liningMm, biteMm } = fixing;
   const root = screw.diameterMm * ROOT;
-  const intoEnd = fixing.into.is === 'piece' && fixing.into.grain === 'end';
+  const intoEnd = fixing.into.kind === 'piece' && fixing.into.grain === 'end';
   const main = hole.into === 'stud' ? STUD_GRAVITY : (intoEnd ? board : stick).densityKgM3 / 1000;
-  const steel = fixing.through.is === 'hardware';
+  const steel = fixing.through.kind === 'hardware';
   const { newtons, mode } = lateralYield({
     main: { lengthMm: biteMm, bearingMpa: bearingOf(main) * (intoEnd ? END_GRAIN : 1) },
     side: { lengthMm: passMm, bearingMpa: steel ? STEEL_MPA : bearingOf(stick.densityKgM3 / 1000) },
@@ -156,7 +156,7 @@ function nearestShares(
   left: number,
 ): number[] {
   const shares = holes.map(() => 0);
-  const wall = into.is === 'wall' ? into.wall : through.is === 'wall' ? through.wall : null;
+  const wall = into.kind === 'wall' ? into.wall : through.kind === 'wall' ? through.wall : null;
   const place = (hole: Hole) => hole.spot?.alongMm ?? hole.alongMm;
   for (const { at, newtons } of reactions) {
     const along = wall === 'back' ? (outline ? (mirror === 1 ? at[0] : -left - at[0]) : startMm + at[0] - left) : at[1];

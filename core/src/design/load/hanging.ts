@@ -35,7 +35,7 @@ const TUBE_WALL_MM = 1.5;
  */
 export function hangingProblems(parts: readonly Part[], job: Pick<Job, 'wood' | 'further'>): Problem[] {
   const { board, stick } = materialsFor(job);
-  const where = { is: 'shelves' } as const;
+  const where = { kind: 'shelves' } as const;
   return parts.flatMap((part): Problem[] => {
     const span = part.length.mm;
     if (part.role === 'closet-rod') {
@@ -60,7 +60,7 @@ export function hangingProblems(parts: readonly Part[], job: Pick<Job, 'wood' | 
         beamOf(board),
       );
       const said = {
-        piece: { is: 'text', text: part.label } as const,
+        piece: { kind: 'text', text: part.label } as const,
         sag: about(lastingMm),
         usual: about(sagLimits(span).usualMm),
       };

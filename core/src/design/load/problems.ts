@@ -34,7 +34,7 @@ export function strengthProblems(strengths: readonly Strength[], cures: readonly
       percent: count(Math.round(100 * used)),
       holds: mass(holdsKg),
     };
-    told.push(stop({ is: 'shelf', shelf }, message('problem.givesWay', numbers)));
+    told.push(stop({ kind: 'shelf', shelf }, message('problem.givesWay', numbers)));
   }
   if (sagging) {
     const { shelf, sag } = sagging;
@@ -43,7 +43,7 @@ export function strengthProblems(strengths: readonly Strength[], cures: readonly
     const words = cure
       ? message('problem.sagsCured', { ...sags, cure: nested(cure.words) })
       : message('problem.sags', sags);
-    told.push(doubtful({ is: 'shelf', shelf }, words));
+    told.push(doubtful({ kind: 'shelf', shelf }, words));
   }
   return told;
 }

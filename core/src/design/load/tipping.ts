@@ -34,7 +34,7 @@ export function tippingProblems(
 ): Problem[] {
   return standing.flatMap((unit): Problem[] => {
     if (unit.heightMm < LOW_MM) return [];
-    const about = { is: 'support' } as const;
+    const about = { kind: 'support' } as const;
     if (!unit.fastening) return [doubtful(about, message('problem.tipsUnfixed'))];
     const fixing = fixings.find((one) => one.id === unit.fastening);
     if (!fixing) return [stop(about, message('problem.tipsUnfixed'))];

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import type { Stud } from '../../job';
-import { mm,openingFor,plainJob } from '../load/testing';
-import { uprightsAlong,type UprightsInput } from './along';
+import { mm, openingFor, plainJob } from '../load/testing';
+import { uprightsAlong, type UprightsInput } from './along';
 
 // The plain alcove: its back runs from -500 to 500.
 const job = plainJob('brackets');

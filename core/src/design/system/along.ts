@@ -1,9 +1,9 @@
-import { figure,less } from '../../base/figure';
+import { figure, less } from '../../base/figure';
 import type { Place } from '../../job';
 import { message } from '../../base/message';
-import type { Band,Opening } from '../../place/opening';
+import type { Band, Opening } from '../../place/opening';
 import { wallKindOf } from '../../place/kinds';
-import type { Across,LengthRule } from './system';
+import type { Across, LengthRule } from './system';
 
 // A board against one wall is cut this much short of it, so that it goes home.
 const END_MM = 3;
@@ -22,7 +22,7 @@ export function alongRun(
     fromMm: left + (surfaces.includes('left') ? END_MM : 0),
     toMm: right - (surfaces.includes('right') ? END_MM : 0),
   };
-  return { rule: () => ({ is: 'given', figure: long, rounded: 'down' }), across };
+  return { rule: () => ({ kind: 'given', figure: long, rounded: 'down' }), across };
 }
 
 /** A band of a wall that must stay clear, across and up, millimetres in the opening's frame. */

@@ -1,10 +1,10 @@
-import { figure,less,type Figure } from '../../base/figure';
-import { askedOf,type Job,type SystemName } from '../../job';
-import type { Gap,LaidShelf,Layout,LayoutInput,Space } from '../layout';
+import { figure, less, type Figure } from '../../base/figure';
+import { askedOf, type Job, type SystemName } from '../../job';
+import type { Gap, LaidShelf, Layout, LayoutInput, Space } from '../layout';
 import { message } from '../../base/message';
-import type { CavityBox,Opening } from '../../place/opening';
-import type { Joint,Standing,Suit,System,SystemInput,SystemResult } from './system';
-import { depthOf,plannedAt,SYSTEMS,systemOf,systemsUsed,underOf } from './table';
+import type { CavityBox, Opening } from '../../place/opening';
+import type { Joint, Standing, Suit, System, SystemInput, SystemResult } from './system';
+import { depthOf, plannedAt, SYSTEMS, systemOf, systemsUsed, underOf } from './table';
 
 interface ApplyInput {
   readonly job: Job;

@@ -1,9 +1,9 @@
-import { figure,less,type Figure } from '../../base/figure';
+import { figure, less, type Figure } from '../../base/figure';
 import { message } from '../../base/message';
 import type { FloorPoint } from '../../place/kinds/point';
 import { floorAt } from '../../place/opening/floorAt';
 import { alongRun } from './along';
-import type { Across,SystemInput } from './system';
+import type { Across, SystemInput } from './system';
 
 export type BenchInput = SystemInput<'framed-bench'>;
 type Input = BenchInput;

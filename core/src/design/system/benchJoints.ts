@@ -1,4 +1,4 @@
-import { floorUnder,frameOf,type BenchInput,type BenchShelf,type Frame } from './benchFrame';
+import { floorUnder, frameOf, type BenchInput, type BenchShelf, type Frame } from './benchFrame';
 import * as pieces from './pieces';
 import type { Fastening } from './system';
 
@@ -23,7 +23,7 @@ export function benchJoints(shelf: BenchShelf, input: BenchInput): Fastening[] {
       part: `S${n}-${part}`,
       thicknessMm: wish.thickness.mm,
       haveMm: high,
-      spread: { is: 'along', acrossMm: [outMm], everyMm: 500, least: 2 },
+      spread: { kind: 'along', acrossMm: [outMm], everyMm: 500, least: 2 },
     });
   return [
     pieces.stickToWall(cleat),
@@ -52,11 +52,11 @@ export function benchJoints(shelf: BenchShelf, input: BenchInput): Fastening[] {
 const railIntoJoist = (n: number, joist: number, alongMm: number, input: BenchInput): Fastening => ({
   id: `S${n}-rail-front/S${n}-joist-${joist}`,
   shelf: n,
-  through: { is: 'piece', id: `S${n}-rail-front` },
-  into: { is: 'piece', id: `S${n}-joist-${joist}`, grain: 'end', haveMm: null },
+  through: { kind: 'piece', id: `S${n}-rail-front` },
+  into: { kind: 'piece', id: `S${n}-joist-${joist}`, grain: 'end', haveMm: null },
   with: 'screw',
   passMm: input.asked.frameThickness.mm,
-  spread: { is: 'given', at: rowsOf(input).map((acrossMm) => ({ alongMm, acrossMm })) },
+  spread: { kind: 'given', at: rowsOf(input).map((acrossMm) => ({ alongMm, acrossMm })) },
   carries: null,
   leverMm: 0,
 });
@@ -65,11 +65,11 @@ const railIntoJoist = (n: number, joist: number, alongMm: number, input: BenchIn
 const joistIntoCleat = (n: number, joist: number, input: BenchInput): Fastening => ({
   id: `S${n}-joist-${joist}/S${n}-back-cleat`,
   shelf: n,
-  through: { is: 'piece', id: `S${n}-joist-${joist}` },
-  into: { is: 'piece', id: `S${n}-back-cleat`, grain: 'side', haveMm: input.asked.frameThickness.mm },
+  through: { kind: 'piece', id: `S${n}-joist-${joist}` },
+  into: { kind: 'piece', id: `S${n}-back-cleat`, grain: 'side', haveMm: input.asked.frameThickness.mm },
   with: 'pocket',
   passMm: Math.min(input.asked.frameThickness.mm / 2, MOST_PASS_MM),
-  spread: { is: 'given', at: rowsOf(input).map((acrossMm) => ({ alongMm: POCKET_MM, acrossMm })) },
+  spread: { kind: 'given', at: rowsOf(input).map((acrossMm) => ({ alongMm: POCKET_MM, acrossMm })) },
   carries: null,
   leverMm: 0,
 });
@@ -84,11 +84,11 @@ const endInto = (
 ): Fastening => ({
   id: `S${n}-joist-${side}/S${n}-${rail}`,
   shelf: n,
-  through: { is: 'piece', id: `S${n}-joist-${side}` },
-  into: { is: 'piece', id: `S${n}-${rail}`, grain: 'end', haveMm: null },
+  through: { kind: 'piece', id: `S${n}-joist-${side}` },
+  into: { kind: 'piece', id: `S${n}-${rail}`, grain: 'end', haveMm: null },
   with: 'screw',
   passMm: input.asked.frameThickness.mm,
-  spread: { is: 'given', at: rowsOf(input).map((acrossMm) => ({ alongMm, acrossMm })) },
+  spread: { kind: 'given', at: rowsOf(input).map((acrossMm) => ({ alongMm, acrossMm })) },
   carries: null,
   leverMm: 0,
 });
@@ -97,12 +97,12 @@ const endInto = (
 const postIntoRail = (n: number, post: number, longMm: number, { asked }: BenchInput): Fastening => ({
   id: `S${n}-rail-front/S${n}-post-${post}`,
   shelf: n,
-  through: { is: 'piece', id: `S${n}-post-${post}` },
-  into: { is: 'piece', id: `S${n}-rail-front`, grain: 'edge', haveMm: asked.frameHeight.mm },
+  through: { kind: 'piece', id: `S${n}-post-${post}` },
+  into: { kind: 'piece', id: `S${n}-rail-front`, grain: 'edge', haveMm: asked.frameHeight.mm },
   with: 'pocket',
   passMm: POST_POCKET_PASS_MM,
   spread: {
-    is: 'given',
+    kind: 'given',
     at: [0.3, 0.7].map((share) => ({ alongMm: longMm - POCKET_MM, acrossMm: asked.post.mm * share })),
   },
   carries: null,

@@ -1,10 +1,10 @@
-import { figure,less,type Figure } from '../../base/figure';
-import { count,message } from '../../base/message';
+import { figure, less, type Figure } from '../../base/figure';
+import { count, message } from '../../base/message';
 import type { Band } from '../../place/opening';
 import { alongRun } from './along';
-import { floorUnder,frameOf,joistLength,type BenchInput,type BenchShelf,type Frame } from './benchFrame';
+import { floorUnder, frameOf, joistLength, type BenchInput, type BenchShelf, type Frame } from './benchFrame';
 import * as pieces from './pieces';
-import type { Across,PartSpec } from './system';
+import type { Across, PartSpec } from './system';
 
 /** All pieces of a bench: its top and edge, cleat, rail, joists, posts. */
 export function benchParts(shelf: BenchShelf, input: BenchInput): PartSpec[] {
@@ -111,7 +111,7 @@ function sticksOf({ number: n }: BenchShelf, frame: Frame, input: BenchInput): P
     width,
     place: { ...up, ...stick.out },
     across: stick.across,
-    length: { is: 'given', figure: stick.long, rounded: 'down' },
+    length: { kind: 'given', figure: stick.long, rounded: 'down' },
   }));
 }
 
@@ -142,7 +142,7 @@ function postsOf({ number: n }: BenchShelf, frame: Frame, input: BenchInput): Pa
       },
       across: { fromMm: x - post / 2, toMm: x + post / 2 },
       upright: true,
-      length: { is: 'given', figure: less(under, message('term.floorThere'), floor.mm), rounded: 'down' },
+      length: { kind: 'given', figure: less(under, message('term.floorThere'), floor.mm), rounded: 'down' },
     };
   });
 }

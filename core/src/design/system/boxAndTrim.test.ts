@@ -19,7 +19,7 @@ const boards = {
 };
 const lengths = (one: CavityBox, by = boards) =>
   Object.fromEntries(
-    boxAndTrim(one, by).flatMap(({ id, length }) => (length.is === 'given' ? [[id, length.figure.mm]] : [])),
+    boxAndTrim(one, by).flatMap(({ id, length }) => (length.kind === 'given' ? [[id, length.figure.mm]] : [])),
   );
 
 test('by hand: trim to the long point is the clear opening, two reveals and two widths', () => {
@@ -38,18 +38,18 @@ test('by hand: trim to the long point is the clear opening, two reveals and two 
 
 test('a trim is mitred at both ends, and never rounded short', () => {
   const [head] = boxAndTrim(box(360, 1540, 90), boards).filter((one) => one.id === 'trim-head');
-  expect(head?.joint).toEqual({ is: 'mitred' });
-  expect(head?.length).toMatchObject({ is: 'given', rounded: 'up' });
+  expect(head?.joint).toEqual({ kind: 'mitred' });
+  expect(head?.length).toMatchObject({ kind: 'given', rounded: 'up' });
 });
 
 test('sides are rounded down, so that the box still goes in; every length says what it is made of', () => {
   const parts = boxAndTrim(box(360, 1540, 90), boards);
   expect(parts.filter((one) => one.role !== 'trim').map((one) => one.length)).toMatchObject(
-    Array.from({ length: 4 }, () => ({ is: 'given', rounded: 'down' })),
+    Array.from({ length: 4 }, () => ({ kind: 'given', rounded: 'down' })),
   );
   const top = parts.find((one) => one.id === 'box-top')?.length;
-  expect(top?.is === 'given' ? top.figure.terms.map((term) => term.mm) : []).toEqual([360, -24]);
-  expect(top?.is === 'given' ? top.figure.terms[0]?.readings : []).toEqual(['w1']);
+  expect(top?.kind === 'given' ? top.figure.terms.map((term) => term.mm) : []).toEqual([360, -24]);
+  expect(top?.kind === 'given' ? top.figure.terms[0]?.readings : []).toEqual(['w1']);
 });
 
 test('without a depth the trim alone is planned; a box narrower than its own boards is none', () => {

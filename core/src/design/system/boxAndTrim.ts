@@ -1,8 +1,8 @@
-import { figure,less,plus,type Figure } from '../../base/figure';
+import { figure, less, plus, type Figure } from '../../base/figure';
 import type { BoxWish } from '../../job';
-import { message,type Message } from '../../base/message';
+import { message, type Message } from '../../base/message';
 import type { CavityBox } from '../../place/opening';
-import { NO_SHELF,type Fastening,type PartSpec } from './system';
+import { NO_SHELF, type Fastening, type PartSpec } from './system';
 
 /** Beside the box itself: what its boards and its trim are. Lengths in millimetres. */
 export interface BoxBoards {
@@ -28,11 +28,11 @@ export function boxScrews({ shims, seat, depth }: CavityBox, wallMm: number): Fa
       {
         id: `box-${side}/wall`,
         shelf: NO_SHELF,
-        through: { is: 'piece', id: `box-${side}` },
-        into: { is: 'wall', wall: side },
+        through: { kind: 'piece', id: `box-${side}` },
+        into: { kind: 'wall', wall: side },
         with: 'screw',
         passMm: wallMm + Math.max(0, ...ours.map((one) => one.shimMm)),
-        spread: { is: 'given', at },
+        spread: { kind: 'given', at },
         carries: null,
         leverMm: 0,
       },
@@ -62,7 +62,7 @@ export function boxAndTrim(box: CavityBox, { wallMm, trim, trimThickMm }: BoxBoa
     name,
     label,
     place: { ...within, upFrom: box.seat.upMm, upTo: box.seat.upMm + box.height.mm },
-    length: { is: 'given', figure: high, rounded: 'down' },
+    length: { kind: 'given', figure: high, rounded: 'down' },
   });
   const end = (id: string, label: string, name: Message, upFrom: number): PartSpec => ({
     ...wall,
@@ -72,7 +72,7 @@ export function boxAndTrim(box: CavityBox, { wallMm, trim, trimThickMm }: BoxBoa
     label,
     place: { ...within, upFrom: box.seat.upMm + upFrom, upTo: box.seat.upMm + upFrom + wallMm },
     across: { fromMm: left + wallMm, toMm: right - wallMm },
-    length: { is: 'given', figure: inside(wide), rounded: 'down' },
+    length: { kind: 'given', figure: inside(wide), rounded: 'down' },
   });
   const front = { outFrom: deep, outTo: deep + trimThickMm };
   const trimmed = (id: string, label: string, name: Message, clear: Figure, upFrom: number, upTo: number): PartSpec => {
@@ -87,8 +87,8 @@ export function boxAndTrim(box: CavityBox, { wallMm, trim, trimThickMm }: BoxBoa
       width: figure({ label: message('term.trimWidth'), mm: trim.width.mm }),
       place: { ...front, upFrom, upTo },
       // One cut short is lost, one a hair long hides in the reveal.
-      length: { is: 'given', figure: plus(reveals, message('term.trimWidths'), 2 * trim.width.mm), rounded: 'up' },
-      joint: { is: 'mitred' },
+      length: { kind: 'given', figure: plus(reveals, message('term.trimWidths'), 2 * trim.width.mm), rounded: 'up' },
+      joint: { kind: 'mitred' },
     };
   };
   const out = trim.reveal.mm + trim.width.mm;

@@ -1,4 +1,4 @@
-import { figure,type Figure } from '../../base/figure';
+import { figure, type Figure } from '../../base/figure';
 import { message } from '../../base/message';
 
 /** A brace between an upright and an arm at right angles to it. */

@@ -1,5 +1,5 @@
 import type { Uprights } from './along';
-import { BRACE_BACK_MM,braceFor,carrier,wideOf,type BracketsInput } from './bracketPieces';
+import { BRACE_BACK_MM, braceFor, carrier, wideOf, type BracketsInput } from './bracketPieces';
 import * as pieces from './pieces';
 import type { Fastening } from './system';
 
@@ -24,11 +24,11 @@ export function fasteningsOf(shelf: Shelf, { acrosses }: Uprights, input: Input)
   const walls = acrosses.map((_, i): Fastening => ({
     id: `${carrier(n, i, input)}/wall`,
     shelf: n,
-    through: { is: shop ? 'piece' : 'hardware', id: carrier(n, i, input) },
-    into: { is: 'wall', wall: 'back' },
+    through: { kind: shop ? 'piece' : 'hardware', id: carrier(n, i, input) },
+    into: { kind: 'wall', wall: 'back' },
     with: 'screw',
     passMm: shop ? asked.stickThickness.mm : BOUGHT_PLATE_MM,
-    spread: { is: 'given', at: spots.map((alongMm) => ({ alongMm, acrossMm: wide / 2 })) },
+    spread: { kind: 'given', at: spots.map((alongMm) => ({ alongMm, acrossMm: wide / 2 })) },
     carries: carrier(n, i, input),
     // It tips about its foot: the uppermost screw is pulled.
     leverMm: (spots.at(-1) as number) - (shop ? 0 : FROM_END_MM / 2),
@@ -40,11 +40,11 @@ export function fasteningsOf(shelf: Shelf, { acrosses }: Uprights, input: Input)
     return {
       id: `${id}/board`,
       shelf: n,
-      through: { is: shop ? 'piece' : 'hardware', id },
-      into: { is: 'piece', id: `S${n}-board`, grain: 'side', haveMm: wish.thickness.mm - asked.notch.mm },
+      through: { kind: shop ? 'piece' : 'hardware', id },
+      into: { kind: 'piece', id: `S${n}-board`, grain: 'side', haveMm: wish.thickness.mm - asked.notch.mm },
       with: 'screw',
       passMm: shop ? asked.stickThickness.mm : BOUGHT_PLATE_MM,
-      spread: { is: 'given', at: armSpots },
+      spread: { kind: 'given', at: armSpots },
       carries: null,
       leverMm: 0,
     };
@@ -75,12 +75,12 @@ function bracketJoints(n: number, i: number, { asked }: Pick<Input, 'asked'>): F
   const joint = (from: string, to: string, alongMm: number, haveMm: number): Fastening => ({
     id: `S${n}-${from}-${i}/${to}`,
     shelf: n,
-    through: { is: 'piece', id: `S${n}-${from}-${i}` },
-    into: { is: 'piece', id: `S${n}-${to}-${i}`, grain: 'end', haveMm },
+    through: { kind: 'piece', id: `S${n}-${from}-${i}` },
+    into: { kind: 'piece', id: `S${n}-${to}-${i}`, grain: 'end', haveMm },
     with: 'screw',
     passMm: thick,
     spread: {
-      is: 'given',
+      kind: 'given',
       at: [
         { alongMm, acrossMm: wide * 0.3 },
         { alongMm, acrossMm: wide * 0.7 },

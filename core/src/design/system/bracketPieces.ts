@@ -1,10 +1,10 @@
-import { figure,less,type Figure } from '../../base/figure';
-import { length,message } from '../../base/message';
+import { figure, less, type Figure } from '../../base/figure';
+import { length, message } from '../../base/message';
 import type { Band } from '../../place/opening';
-import { alongRun,uprightsAlong,type Uprights } from './along';
+import { alongRun, uprightsAlong, type Uprights } from './along';
 import { braceOf } from './brace';
 import * as pieces from './pieces';
-import type { Across,Hardware,Joint,PartSpec,SystemInput } from './system';
+import type { Across, Hardware, Joint, PartSpec, SystemInput } from './system';
 import { zonesAcross } from './zones';
 
 export type BracketsInput = SystemInput<'brackets'>;
@@ -86,7 +86,7 @@ function bracketParts(shelf: Shelf, x: number, index: number, input: Input): Par
     width,
     place,
     across: acrossOf(x, wide),
-    length: { is: 'given', figure: long, rounded: 'down' },
+    length: { kind: 'given', figure: long, rounded: 'down' },
     ...(role === 'bracket-leg' ? { upright: true as const } : {}),
     ...(joint ? { joint } : {}),
   });
@@ -100,7 +100,7 @@ function bracketParts(shelf: Shelf, x: number, index: number, input: Input): Par
       'D',
       brace.length,
       { upFrom: upFrom + BRACE_BACK_MM, upTo: upTo - thick, outFrom: thick, outTo: asked.arm.mm - BRACE_BACK_MM },
-      { is: 'braced', degrees: brace.degrees, otherDegrees: brace.otherDegrees },
+      { kind: 'braced', degrees: brace.degrees, otherDegrees: brace.otherDegrees },
     ),
   ];
 }

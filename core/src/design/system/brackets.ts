@@ -1,11 +1,11 @@
-import { count,length,message } from '../../base/message';
+import { count, length, message } from '../../base/message';
 import { wallKindOf } from '../../place/kinds';
-import { doubtful,stop,type Problem } from '../../base/problem';
+import { doubtful, stop, type Problem } from '../../base/problem';
 import type { Uprights } from './along';
 import { fasteningsOf } from './bracketJoints';
-import { BRACE_BACK_MM,braceFor,carrier,hardwareOf,partsOf,uprightsOf,type BracketsInput } from './bracketPieces';
+import { BRACE_BACK_MM, braceFor, carrier, hardwareOf, partsOf, uprightsOf, type BracketsInput } from './bracketPieces';
 import * as pieces from './pieces';
-import type { Hold,System } from './system';
+import type { Hold, System } from './system';
 
 type Input = BracketsInput;
 type Shelf = Input['shelves'][number];
@@ -51,12 +51,12 @@ export const brackets: System<'brackets'> = {
       problems: [
         ...blocked,
         ...pieces.floorProblems(shelves, asked.leg.mm),
-        ...(opening.surfaces.includes('back') ? [] : [stop({ is: 'support' }, message('problem.noBackForBrackets'))]),
+        ...(opening.surfaces.includes('back') ? [] : [stop({ kind: 'support' }, message('problem.noBackForBrackets'))]),
         ...made.flatMap(({ shelf, uprights }) =>
           uprights.guessed.length > 0
             ? [
                 doubtful(
-                  { is: 'shelf', shelf: shelf.number },
+                  { kind: 'shelf', shelf: shelf.number },
                   message('problem.bracketNoStud', {
                     shelf: count(shelf.number),
                     count: count(uprights.guessed.length),
@@ -69,7 +69,7 @@ export const brackets: System<'brackets'> = {
           uprights.blocked > 0
             ? [
                 doubtful(
-                  { is: 'shelf', shelf: shelf.number },
+                  { kind: 'shelf', shelf: shelf.number },
                   message('problem.studBlocked', { shelf: count(shelf.number), count: count(uprights.blocked) }),
                 ),
               ]
@@ -131,7 +131,7 @@ function problemsOf(input: Input): Problem[] {
   const nosing = pieces.nosingOf(asked);
   const problems = shelves.flatMap((shelf): Problem[] => {
     const depthMm = input.depthOf(shelf.number);
-    const about = { is: 'shelf', shelf: shelf.number } as const;
+    const about = { kind: 'shelf', shelf: shelf.number } as const;
     const empty = pieces.noDepthProblems(depthMm, nosing);
     if (empty.length > 0) return empty;
     const board = pieces.boardDepth(depthMm, nosing).mm;
@@ -152,7 +152,12 @@ function problemsOf(input: Input): Problem[] {
   return [
     ...problems,
     ...(short
-      ? [stop({ is: 'support' }, message('problem.noBrace', { arm: length(asked.arm.mm), leg: length(asked.leg.mm) }))]
+      ? [
+          stop(
+            { kind: 'support' },
+            message('problem.noBrace', { arm: length(asked.arm.mm), leg: length(asked.leg.mm) }),
+          ),
+        ]
       : []),
   ];
 }

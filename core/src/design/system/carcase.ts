@@ -1,10 +1,10 @@
-import { figure,less,type Figure } from '../../base/figure';
+import { figure, less, type Figure } from '../../base/figure';
 import type { Inside } from '../layout';
-import { length,message } from '../../base/message';
-import type { Band,CavityBox,Opening } from '../../place/opening';
-import { stop,type Problem } from '../../base/problem';
+import { length, message } from '../../base/message';
+import type { Band, CavityBox, Opening } from '../../place/opening';
+import { stop, type Problem } from '../../base/problem';
 import * as pieces from './pieces';
-import type { Across,SystemInput } from './system';
+import type { Across, SystemInput } from './system';
 
 /** What every standing case of a kind asks, whatever its shelves are held by. */
 interface CaseAsked {
@@ -137,7 +137,7 @@ export function caseProblems(carcase: Carcase, { opening, shelves, depthOf, aske
     const diagonal = Math.hypot(carcase.high.mm, carcase.depthMm);
     problems.push(
       stop(
-        { is: 'support' },
+        { kind: 'support' },
         message('problem.caseTilts', {
           height: length(carcase.high.mm),
           diagonal: length(diagonal),
@@ -147,16 +147,16 @@ export function caseProblems(carcase: Carcase, { opening, shelves, depthOf, aske
     );
   }
   if (carcase.inside.mm <= 0)
-    problems.push(stop({ is: 'support' }, message('problem.caseNarrow', { width: length(carcase.wide.mm) })));
+    problems.push(stop({ kind: 'support' }, message('problem.caseNarrow', { width: length(carcase.wide.mm) })));
   if (carcase.sides === 'box' && carcase.depthMm <= 0)
-    problems.push(stop({ is: 'support' }, message('problem.noBoxDepth')));
+    problems.push(stop({ kind: 'support' }, message('problem.noBoxDepth')));
   if (!box) {
     const { back = false, backThickness = { mm: 0 }, nosing = false, nosingThickness = { mm: 0 } } = asked;
     const takenMm = (back ? backThickness.mm : 0) + (nosing ? nosingThickness.mm : 0);
     const shallow = Math.min(carcase.depthMm, ...shelves.map(({ number }) => depthOf(number)));
     if (shelves.length > 0 && shallow <= takenMm)
       problems.push(
-        stop({ is: 'support' }, message('problem.caseShallow', { depth: length(shallow), taken: length(takenMm) })),
+        stop({ kind: 'support' }, message('problem.caseShallow', { depth: length(shallow), taken: length(takenMm) })),
       );
   }
   return problems;

@@ -1,9 +1,9 @@
-import { figure,less,plus,type Figure } from '../../base/figure';
+import { figure, less, plus, type Figure } from '../../base/figure';
 import type { LaidShelf } from '../layout';
 import { message } from '../../base/message';
-import { insideAcross,type BackedAsked,type Carcase,type CaseInput } from './carcase';
+import { insideAcross, type BackedAsked, type Carcase, type CaseInput } from './carcase';
 import * as pieces from './pieces';
-import type { Across,Fastening,Joint,PartSpec } from './system';
+import type { Across, Fastening, Joint, PartSpec } from './system';
 
 /** Both sides of a case, mirrored, with what is cut into each. */
 export function caseSides(
@@ -16,7 +16,7 @@ export function caseSides(
   const { across, footMm, topMm, high } = carcase;
   const { skirting } = job.place;
   const notched: Joint | null = skirting
-    ? { is: 'notched', deepMm: skirting.thickness.mm, highMm: skirting.height.mm }
+    ? { kind: 'notched', deepMm: skirting.thickness.mm, highMm: skirting.height.mm }
     : null;
   return (['left', 'right'] as const).map((side): PartSpec => {
     const own = joint(side) ?? notched;
@@ -34,7 +34,7 @@ export function caseSides(
           ? { fromMm: across.fromMm, toMm: across.fromMm + thick }
           : { fromMm: across.toMm - thick, toMm: across.toMm },
       upright: true,
-      length: { is: 'given', figure: high, rounded: 'down' },
+      length: { kind: 'given', figure: high, rounded: 'down' },
       ...(own ? { joint: own } : {}),
     };
   });
@@ -58,7 +58,7 @@ export function caseShelf({ shelf, thicknessMm, depthMm, long, across, nosing }:
       thicknessMm,
       depthMm,
       nosing,
-      length: () => ({ is: 'given', figure: long, rounded: 'down' }),
+      length: () => ({ kind: 'given', figure: long, rounded: 'down' }),
     })
     .map((one): PartSpec => ({ ...one, across }));
 }
@@ -82,7 +82,7 @@ export function caseEnds(
     width,
     place: { upFrom: topMm - thicknessMm, upTo: topMm, outFrom: 0, outTo: width.mm },
     across,
-    length: { is: 'given', figure: long, rounded: 'down' },
+    length: { kind: 'given', figure: long, rounded: 'down' },
   });
   return [board('case-top', 'CT', carcase.topMm), board('case-bottom', 'CB', bottomTopMm)];
 }
@@ -105,7 +105,7 @@ export function tipRail(
     width: figure({ label: message('term.tipRail'), mm: TIP_RAIL_MM }),
     place: { upFrom: upTo - TIP_RAIL_MM, upTo, outFrom: backMm, outTo: backMm + thicknessMm },
     across,
-    length: { is: 'given', figure: carcase.inside, rounded: 'down' },
+    length: { kind: 'given', figure: carcase.inside, rounded: 'down' },
   };
   const fastening = pieces.stickToWall({
     shelf: 0,
@@ -138,7 +138,7 @@ export function plinthBoard(carcase: Carcase, sideMm: number, upToMm: number, fr
       width: high,
       place: { upFrom: carcase.footMm, upTo: upToMm, outFrom: frontMm - TOES_MM - sideMm, outTo: frontMm - TOES_MM },
       across: insideAcross(carcase, sideMm, 0),
-      length: { is: 'given', figure: carcase.inside, rounded: 'down' },
+      length: { kind: 'given', figure: carcase.inside, rounded: 'down' },
     },
   ];
 }
@@ -165,7 +165,7 @@ export function backPanel(carcase: Carcase, thicknessMm: number, rebateMm: numbe
     place: { upFrom: upFromMm, upTo: carcase.topMm, outFrom: 0, outTo: thicknessMm },
     across: carcase.across,
     upright: true,
-    length: { is: 'given', figure: less(high, message('term.panelPlay'), PANEL_PLAY_MM), rounded: 'down' },
+    length: { kind: 'given', figure: less(high, message('term.panelPlay'), PANEL_PLAY_MM), rounded: 'down' },
   };
 }
 const PANEL_PLAY_MM = 2;

@@ -1,6 +1,6 @@
 import { shapeWords } from '../fit/endWords';
 import { sawScene } from '../../say/scene/saw';
-import { made,mm,plainJob,saying } from '../load/testing';
+import { made, mm, plainJob, saying } from '../load/testing';
 
 const cases = ['housed-case', 'pinned-case', 'screwed-tower'] as const;
 const trimmed = (system: (typeof cases)[number], said: object = {}, kind: 'alcove' | 'run' = 'alcove') =>
@@ -16,7 +16,7 @@ describe.each(cases)('%s', (system) => {
     // 1000 - 20 of play - two sides of 18 = 944.
     expect(long('case-trim-head')).toBeCloseTo(944 + 6 + 50, 0);
     const head = pieces.find((one) => one.id === 'case-trim-head')!;
-    expect(head.joint).toEqual({ is: 'mitred' });
+    expect(head.joint).toEqual({ kind: 'mitred' });
     expect(head.length.terms.map((term) => term.label.code)).toEqual(
       expect.arrayContaining(['term.reveals', 'term.trimWidths']),
     );
@@ -27,7 +27,7 @@ describe.each(cases)('%s', (system) => {
     const top = pieces.find((one) => one.id === 'case-top')!;
     const upright = pieces.find((one) => one.id === 'case-trim-left')!;
     expect(long('case-trim-left')).toBeCloseTo(top.place.upFrom + 3 + 25 - upright.place.upFrom, 0);
-    expect(upright.joint).toEqual({ is: 'mitred-one' });
+    expect(upright.joint).toEqual({ kind: 'mitred-one' });
     expect(shapeWords(upright, 'power')).toMatchObject([
       { code: 'cutEnd.mitredOne', params: { inside: { mm: upright.length.mm - 25 } } },
     ]);
@@ -89,7 +89,7 @@ test('the saw sheet shows one end mitred, the other square', () => {
   const { pieces } = trimmed('housed-case');
   const outlineOf = (id: string) =>
     sawScene(pieces.find((one) => one.id === id)!).shapes.flatMap((one) =>
-      one.is === 'polygon' && one.role === 'board' ? [one.points] : [],
+      one.kind === 'polygon' && one.role === 'board' ? [one.points] : [],
     )[0]!;
   const slanted = (id: string) => {
     const points = outlineOf(id);
@@ -123,7 +123,7 @@ describe('a back for the tower', () => {
   });
 
   test('no screw of a shelf comes out beside the side it goes through', () => {
-    const sides = backed.fixings.filter((one) => one.through.is === 'piece' && one.through.id === 'case-left');
+    const sides = backed.fixings.filter((one) => one.through.kind === 'piece' && one.through.id === 'case-left');
     expect(sides.length).toBeGreaterThan(0);
     for (const hole of sides.flatMap((one) => one.holes)) {
       expect(hole.acrossMm).toBeGreaterThan(0);

@@ -1,10 +1,10 @@
-import { figure,less,plus,type Figure } from '../../base/figure';
-import { length,message } from '../../base/message';
+import { figure, less, plus, type Figure } from '../../base/figure';
+import { length, message } from '../../base/message';
 import type { Opening } from '../../place/opening';
 import { HIDDEN_MM } from '../../place/opening/hidden';
-import { doubtful,type Problem } from '../../base/problem';
+import { doubtful, type Problem } from '../../base/problem';
 import type { Carcase } from './carcase';
-import type { Across,Fastening,PartSpec,SystemInput,SystemResult } from './system';
+import type { Across, Fastening, PartSpec, SystemInput, SystemResult } from './system';
 
 /** What a case asks of the trim about its face. */
 interface TrimAsked {
@@ -57,8 +57,8 @@ export function caseTrim(carcase: Carcase, { asked, opening, wish, box }: TrimIn
         ? { fromMm: outer.fromMm, toMm: outer.fromMm + width }
         : { fromMm: outer.toMm - width, toMm: outer.toMm },
     upright: true,
-    length: { is: 'given', figure: pointed(high, 1), rounded: 'up' },
-    joint: { is: 'mitred-one' },
+    length: { kind: 'given', figure: pointed(high, 1), rounded: 'up' },
+    joint: { kind: 'mitred-one' },
   });
   const head: PartSpec = {
     ...shared,
@@ -67,17 +67,17 @@ export function caseTrim(carcase: Carcase, { asked, opening, wish, box }: TrimIn
     label: 'XT',
     place: { ...front, upFrom: innerTop + reveal, upTo: innerTop + out },
     across: outer,
-    length: { is: 'given', figure: pointed(carcase.inside, 2), rounded: 'up' },
-    joint: { is: 'mitred' },
+    length: { kind: 'given', figure: pointed(carcase.inside, 2), rounded: 'up' },
+    joint: { kind: 'mitred' },
   };
   const pinned = (trim: PartSpec, into: string): Fastening => ({
     id: `${trim.id}/${into}`,
     shelf: 0,
-    through: { is: 'piece', id: trim.id },
-    into: { is: 'piece', id: into, grain: 'edge', haveMm: depthMm },
+    through: { kind: 'piece', id: trim.id },
+    into: { kind: 'piece', id: into, grain: 'edge', haveMm: depthMm },
     with: 'pin',
     passMm: thick,
-    spread: { is: 'along', acrossMm: [Math.min(asked.sideThickness.mm / 2, width / 2)], everyMm: 300, least: 2 },
+    spread: { kind: 'along', acrossMm: [Math.min(asked.sideThickness.mm / 2, width / 2)], everyMm: 300, least: 2 },
     carries: null,
     leverMm: 0,
   });
@@ -100,7 +100,7 @@ interface Seat {
  * height.
  */
 function problemsOf({ outer, headMm, carcase: { depthMm, footMm, topMm, across } }: Seat, opening: Opening): Problem[] {
-  const about = { is: 'support' } as const;
+  const about = { kind: 'support' } as const;
   const problems: Problem[] = [];
   const ceiling = opening.clearHeight()?.narrowest.mm ?? null;
   if (ceiling !== null && headMm > ceiling)

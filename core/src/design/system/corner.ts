@@ -1,10 +1,10 @@
 import { figure } from '../../base/figure';
-import { usualCorner,type Job } from '../../job';
+import { usualCorner, type Job } from '../../job';
 import type { LaidShelf } from '../layout';
 import { message } from '../../base/message';
-import type { Band,Opening } from '../../place/opening';
+import type { Band, Opening } from '../../place/opening';
 import * as pieces from './pieces';
-import type { Fastening,Hold,PartSpec } from './system';
+import type { Fastening, Hold, PartSpec } from './system';
 
 interface CornerInput {
   readonly shelf: LaidShelf;
@@ -62,7 +62,7 @@ export function corneredShelf({ shelf: { number, top, underside }, input, stick 
     thicknessMm: stick.thicknessMm,
     width,
     place: role === 'rail-back' ? { ...under, outTo: stick.thicknessMm } : { ...under, outFrom: stick.thicknessMm },
-    length: { is: 'corner', band: under },
+    length: { kind: 'corner', band: under },
   });
   const half = stick.thicknessMm / 2;
   const [back, other] = [`S${number}-rail-back`, `S${number}-rail-side`];
@@ -91,7 +91,7 @@ export function corneredShelf({ shelf: { number, top, underside }, input, stick 
               part: back,
               thicknessMm,
               haveMm: stick.heightMm,
-              spread: { is: 'along', acrossMm: [half], everyMm: 300, least: 2 },
+              spread: { kind: 'along', acrossMm: [half], everyMm: 300, least: 2 },
             }),
           ]),
     ],
@@ -109,6 +109,6 @@ export function cornerBoard(number: number, thicknessMm: number, depthMm: number
     thicknessMm,
     width: figure({ label: message('term.shelfDepth'), mm: depthMm }),
     place: band,
-    length: { is: 'corner', band },
+    length: { kind: 'corner', band },
   };
 }

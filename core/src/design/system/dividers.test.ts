@@ -1,9 +1,9 @@
 import fc from 'fast-check';
-import { withFurther,withShelfSupport,type Further,type Job,type SystemName } from '../../job';
+import { withFurther, withShelfSupport, type Further, type Job, type SystemName } from '../../job';
 import { layOut } from '../layout';
 import { roughParts } from '../fit';
 import { placeFixings } from '../fixing';
-import { made,mm,plainJob,saying } from '../load/testing';
+import { made, mm, plainJob, saying } from '../load/testing';
 import { dividersOf } from '.';
 import { underOf } from './table';
 
@@ -24,7 +24,7 @@ test('between two shelves: the clear gap of 482 less a play of 1, behind the nos
   const [divider] = parts;
   // 1000 - 18 - 500 = 482. The board is 280 deep; a cleat 20 thick hangs behind, and the nosing of 65 in front of it.
   expect(divider).toMatchObject({ label: 'D1', thicknessMm: 18, upright: true, shelf: 1 });
-  expect(divider?.length).toMatchObject({ is: 'given', figure: { mm: 481 } });
+  expect(divider?.length).toMatchObject({ kind: 'given', figure: { mm: 481 } });
   expect(divider?.width.mm).toBe(260);
   expect(divider?.place).toEqual({ upFrom: 500, upTo: 981, outFrom: 20, outTo: 280 });
   // From the left wall, which is 500 left of the middle.

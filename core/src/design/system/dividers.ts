@@ -1,10 +1,10 @@
-import { figure,less,type Figure } from '../../base/figure';
+import { figure, less, type Figure } from '../../base/figure';
 import type { Job } from '../../job';
 import type { Gap } from '../layout';
-import { count,length,message,text } from '../../base/message';
+import { count, length, message, text } from '../../base/message';
 import type { Opening } from '../../place/opening';
-import { doubtful,type Caution,type Problem } from '../../base/problem';
-import type { Across,Fastening,Hardware,PartSpec,SystemResult } from './system';
+import { doubtful, type Caution, type Problem } from '../../base/problem';
+import type { Across, Fastening, Hardware, PartSpec, SystemResult } from './system';
 
 interface DividersInput {
   readonly job: Pick<Job, 'further' | 'shelves' | 'place'>;
@@ -51,7 +51,7 @@ function meetOneAnother(made: readonly PartSpec[]): Problem[] {
       .slice(0, i)
       .find(({ shelf, across }) => shelf === one.shelf && across && one.across && overlaps(across, one.across));
     const said = other && { piece: text(one.label), shelf: count(one.shelf), other: text(other.label) };
-    return said ? [doubtful({ is: 'shelf', shelf: one.shelf }, message('problem.dividerMeets', said))] : [];
+    return said ? [doubtful({ kind: 'shelf', shelf: one.shelf }, message('problem.dividerMeets', said))] : [];
   });
 }
 
@@ -66,7 +66,7 @@ type Deck = NonNullable<ReturnType<typeof deckOf>>;
 
 /** Place of a divider. Millimetres. */
 interface Standing {
-  readonly about: { readonly is: 'shelf'; readonly shelf: number };
+  readonly about: { readonly kind: 'shelf'; readonly shelf: number };
   /** Name of the divider in problems. */
   readonly piece: Named;
   readonly gap: Gap;
@@ -78,7 +78,7 @@ interface Standing {
 /** Finds where a divider stands, or the problem; null when its shelf is not made. */
 function standingOf({ shelf, at, height }: Wish, label: string, input: DividersInput): Standing | Problem | null {
   const { job, gaps } = input;
-  const about = { is: 'shelf', shelf } as const;
+  const about = { kind: 'shelf', shelf } as const;
   const piece = { piece: text(label), shelf: count(shelf) };
   const gap = gaps.find((clear) => clear.below === shelf);
   const board = deckOf(shelf, input);
@@ -132,7 +132,7 @@ function dividerOf(wish: Wish, label: string, input: DividersInput): Dividers {
     place: { upFrom: foot, upTo: foot + high.mm, outFrom: rear, outTo: front },
     across,
     upright: true,
-    length: { is: 'given', figure: high, rounded: 'down' },
+    length: { kind: 'given', figure: high, rounded: 'down' },
   };
   const middleMm = board.across.fromMm + wish.at.mm;
   const joined = [shelf, ...(above !== null ? [above] : [])];
@@ -159,12 +159,12 @@ function screwsInto(
     {
       id: `${id}/S${of}-board`,
       shelf,
-      through: { is: 'piece', id: `S${of}-board` },
-      into: { is: 'piece', id, grain: 'end', haveMm },
+      through: { kind: 'piece', id: `S${of}-board` },
+      into: { kind: 'piece', id, grain: 'end', haveMm },
       with: 'screw',
       ...(of === shelf ? { heads: 'below' } : {}),
       passMm: thicknessMm,
-      spread: { is: 'given', at: places },
+      spread: { kind: 'given', at: places },
       carries: null,
       leverMm: 0,
     },
@@ -187,7 +187,7 @@ function deckOf(shelf: number, { specs, opening: { extent } }: DividersInput) {
   );
   const { length: rule } = first;
   // Between posts or let into grooves: so much shorter, or longer, than from wall to wall.
-  const more = rule.is === 'between-walls' ? (rule.between ?? []).reduce((sum, one) => sum + one.mm, 0) : 0;
+  const more = rule.kind === 'between-walls' ? (rule.between ?? []).reduce((sum, one) => sum + one.mm, 0) : 0;
   const across: Across = first.across ?? { fromMm: extent.left - more / 2, toMm: extent.right + more / 2 };
   return { place, across, solid: flat.length === 1 && first.role === 'board' };
 }

@@ -1,9 +1,9 @@
-import { figure,less,type Figure } from '../../base/figure';
-import { about,length,message } from '../../base/message';
+import { figure, less, type Figure } from '../../base/figure';
+import { about, length, message } from '../../base/message';
 import type { Band } from '../../place/opening';
-import { doubtful,stop,type Problem } from '../../base/problem';
+import { doubtful, stop, type Problem } from '../../base/problem';
 import * as pieces from './pieces';
-import type { Fastening,Hold,PartSpec,System,SystemInput } from './system';
+import type { Fastening, Hold, PartSpec, System, SystemInput } from './system';
 
 type Input = SystemInput<'end-cleats'>;
 
@@ -92,8 +92,8 @@ function partsOf(shelf: Input['shelves'][number], input: Input): PartSpec[] {
     thicknessMm: asked.cleatThickness.mm,
     width: figure({ label: message('term.cleatHeight'), mm: asked.cleatHeight.mm }),
     place,
-    length: { is: 'given', figure: long, rounded: 'down' },
-    ...(asked.frontCut === '45' ? { joint: { is: 'clipped' } as const } : {}),
+    length: { kind: 'given', figure: long, rounded: 'down' },
+    ...(asked.frontCut === '45' ? { joint: { kind: 'clipped' } as const } : {}),
   });
   return [...boards, cleat('left'), cleat('right')];
 }
@@ -134,7 +134,7 @@ function fasteningsOf(n: number, input: Input): Fastening[] {
             thicknessMm: wish.thickness.mm,
             haveMm: heightMm,
             spread: {
-              is: 'from-end',
+              kind: 'from-end',
               end: side,
               inMm: thicknessMm / 2,
               fromMm: 0,
@@ -157,7 +157,7 @@ function depthProblems(input: Input, depthMm: number): Problem[] {
   if (long > least) return [];
   return [
     stop(
-      { is: 'support' },
+      { kind: 'support' },
       message('problem.noCleatLength', { depth: length(depthMm), setBack: length(asked.setBack.mm) }),
     ),
   ];
@@ -168,5 +168,5 @@ function cornerProblems({ asked, shelves, depthOf }: Input): Problem[] {
   const far = shelves.filter(({ number }) => asked.setBack.mm > depthOf(number) / 3);
   return far.length === 0
     ? []
-    : [doubtful({ is: 'support' }, message('problem.tipsForward', { setBack: length(asked.setBack.mm) }))];
+    : [doubtful({ kind: 'support' }, message('problem.tipsForward', { setBack: length(asked.setBack.mm) }))];
 }

@@ -1,4 +1,4 @@
-import type { Fastening,Hardware,PartSpec } from './system';
+import type { Fastening, Hardware, PartSpec } from './system';
 
 /** Parts put up in addition to the shelves. */
 export interface Extras {

@@ -1,13 +1,13 @@
-import { figure,less,type Figure } from '../../base/figure';
-import { length,message } from '../../base/message';
+import { figure, less, type Figure } from '../../base/figure';
+import { length, message } from '../../base/message';
 import type { Band } from '../../place/opening';
 import { wallKindOf } from '../../place/kinds';
-import { stop,type Problem } from '../../base/problem';
+import { stop, type Problem } from '../../base/problem';
 import { alongRun } from './along';
 import { corneredShelf } from './corner';
 import { boxedFront } from './boxedFront';
 import * as pieces from './pieces';
-import type { Fastening,Hold,PartSpec,System,SystemInput } from './system';
+import type { Fastening, Hold, PartSpec, System, SystemInput } from './system';
 
 type Input = SystemInput<'floating-rails'>;
 type Shelf = Input['shelves'][number];
@@ -46,7 +46,7 @@ export const floatingRails: System<'floating-rails'> = {
       ],
       problems: [
         ...blocked,
-        ...(opening.surfaces.includes('back') ? [] : [stop({ is: 'support' }, message('problem.noBackForCleat'))]),
+        ...(opening.surfaces.includes('back') ? [] : [stop({ kind: 'support' }, message('problem.noBackForCleat'))]),
       ],
       cautions: pieces.usualCautions,
     };
@@ -96,7 +96,7 @@ function railPlace({ underside, top }: Shelf, input: Input): Pick<Band, 'upFrom'
 /** The slot of a laminated shelf, into which the rails go. */
 const slotOf = ({ asked, wish }: Pick<Input, 'asked' | 'wish'>) =>
   ({
-    is: 'slotted',
+    kind: 'slotted',
     backMm: asked.railThickness.mm,
     endsMm: asked.railThickness.mm,
     highMm: wish.thickness.mm - 2 * asked.skin.mm,
@@ -156,7 +156,7 @@ function partsOf(shelf: Shelf, input: Input): PartSpec[] {
       label: `${n}B`,
       place: back,
       ...(across ? { across } : {}),
-      length: rule ? rule(back) : { is: 'between-walls', band: back, stance: 'on-edge', least: ends },
+      length: rule ? rule(back) : { kind: 'between-walls', band: back, stance: 'on-edge', least: ends },
     },
     ...sides.map((wall): PartSpec => ({
       ...rail,
@@ -165,7 +165,7 @@ function partsOf(shelf: Shelf, input: Input): PartSpec[] {
       name: message(wall === 'left' ? 'part.rail.left' : 'part.rail.right'),
       label: `${n}${wall === 'left' ? 'L' : 'R'}`,
       place: side,
-      length: { is: 'along-side', side: wall, band: side, figure: sideLength },
+      length: { kind: 'along-side', side: wall, band: side, figure: sideLength },
     })),
   ];
 }
@@ -224,16 +224,16 @@ function fasteningsOf({ number: n }: Shelf, input: Input): Fastening[] {
 function lockTo(n: number, { asked, wish }: Input): Fastening {
   const skin = asked.lock === 'below' && asked.made === 'hollow' ? `S${n}-skin` : `S${n}-board`;
   const rail = railHeight({ asked, wish }).mm;
-  const into = { is: 'piece', id: `S${n}-rail-back`, grain: 'edge', haveMm: rail } as const;
+  const into = { kind: 'piece', id: `S${n}-rail-back`, grain: 'edge', haveMm: rail } as const;
   return {
     id: `${skin}/S${n}-rail-back`,
     shelf: n,
-    through: { is: 'piece', id: skin },
+    through: { kind: 'piece', id: skin },
     into,
     with: 'screw',
     ...(asked.lock === 'below' ? { heads: 'below' } : {}),
     passMm: asked.skin.mm,
-    spread: { is: 'along', acrossMm: [asked.railThickness.mm / 2], everyMm: 400, least: 2 },
+    spread: { kind: 'along', acrossMm: [asked.railThickness.mm / 2], everyMm: 400, least: 2 },
     carries: null,
     leverMm: 0,
   };
@@ -276,7 +276,7 @@ function problemsOf({ asked, wish, shelves, ...input }: Input): Problem[] {
   if (wish.thickness.mm < needs) {
     return [
       stop(
-        { is: 'support' },
+        { kind: 'support' },
         message('problem.hollowThin', { thickness: length(wish.thickness.mm), needed: length(needs) }),
       ),
     ];
@@ -289,7 +289,7 @@ function problemsOf({ asked, wish, shelves, ...input }: Input): Problem[] {
   const needed = asked.frontThickness.mm + asked.railThickness.mm + asked.setBack.mm;
   return [
     stop(
-      { is: 'support' },
+      { kind: 'support' },
       message('problem.noRail', { depth: length(input.depthOf(deep.number)), needed: length(needed) }),
     ),
   ];

@@ -1,10 +1,10 @@
-import { count,length,message } from '../../base/message';
-import { stop,type Problem } from '../../base/problem';
-import { frameOf,joistLength,type BenchInput,type BenchShelf } from './benchFrame';
-import { benchJoints,POCKET_MM } from './benchJoints';
+import { count, length, message } from '../../base/message';
+import { stop, type Problem } from '../../base/problem';
+import { frameOf, joistLength, type BenchInput, type BenchShelf } from './benchFrame';
+import { benchJoints, POCKET_MM } from './benchJoints';
 import { benchParts } from './benchParts';
 import * as pieces from './pieces';
-import type { Hold,System } from './system';
+import type { Hold, System } from './system';
 
 type Input = BenchInput;
 type Shelf = BenchShelf;
@@ -23,7 +23,9 @@ export const framedBench: System<'framed-bench'> = {
     const { asked, shelves } = input;
     const problems = [
       ...shelves.flatMap((shelf) => problemsOf(shelf, input)),
-      ...(input.opening.surfaces.includes('back') ? [] : [stop({ is: 'support' }, message('problem.noBackForCleat'))]),
+      ...(input.opening.surfaces.includes('back')
+        ? []
+        : [stop({ kind: 'support' }, message('problem.noBackForCleat'))]),
     ];
     const made = problems.length > 0 ? [] : shelves;
     return {
@@ -95,7 +97,7 @@ function holdOf(shelf: Shelf, input: Input): Hold {
 function problemsOf(shelf: Shelf, input: Input): Problem[] {
   const { asked } = input;
   const frame = frameOf(shelf, input);
-  const about = { is: 'shelf', shelf: shelf.number } as const;
+  const about = { kind: 'shelf', shelf: shelf.number } as const;
   const joist = joistLength(input, frame.depthMm).mm;
   if (joist < 2 * POCKET_MM)
     return [

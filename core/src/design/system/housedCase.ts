@@ -1,22 +1,22 @@
-import { figure,plus } from '../../base/figure';
-import { length,message } from '../../base/message';
-import { stop,type Problem } from '../../base/problem';
+import { figure, plus } from '../../base/figure';
+import { length, message } from '../../base/message';
+import { stop, type Problem } from '../../base/problem';
 import {
-type Carcase,
-bottomTop,
-carcaseOf,
-caseProblems,
-insideAcross,
-insideOf,
-lessBack,
-shelfDepth,
-sideOf,
-standingDepth,
+  type Carcase,
+  bottomTop,
+  carcaseOf,
+  caseProblems,
+  insideAcross,
+  insideOf,
+  lessBack,
+  shelfDepth,
+  sideOf,
+  standingDepth,
 } from './carcase';
-import { backPanel,beforeBack,caseEnds,caseShelf,caseSides,plinthBoard,tipRail } from './caseParts';
+import { backPanel, beforeBack, caseEnds, caseShelf, caseSides, plinthBoard, tipRail } from './caseParts';
 import { caseTrim } from './caseTrim';
 import * as pieces from './pieces';
-import type { PartSpec,System,SystemInput } from './system';
+import type { PartSpec, System, SystemInput } from './system';
 
 type Input = SystemInput<'housed-case'>;
 
@@ -69,7 +69,7 @@ export const housedCase: System<'housed-case'> = {
       ...(box
         ? {
             boxSides: {
-              is: 'housed',
+              kind: 'housed',
               depthMm: asked.groove.mm,
               wideMm: wish.thickness.mm,
               atMm: shelves.map((one) => one.underside.mm - carcase.footMm),
@@ -133,7 +133,7 @@ function partsOf(carcase: Carcase, input: Input): PartSpec[] {
   const forward = (one: PartSpec) => beforeBack(one, asked);
   return [
     ...caseSides(carcase, input, width, () => ({
-      is: 'housed',
+      kind: 'housed',
       depthMm: asked.groove.mm,
       wideMm: thick,
       atMm: undersides.map((mm) => mm - carcase.footMm),
@@ -160,7 +160,7 @@ function grooveProblems({ asked }: Input): Problem[] {
   if (asked.groove.mm <= most) return [];
   return [
     stop(
-      { is: 'support' },
+      { kind: 'support' },
       message('problem.grooveTooDeep', {
         groove: length(asked.groove.mm),
         post: length(asked.sideThickness.mm),

@@ -1,10 +1,10 @@
 import { floorAt } from '../../place/opening/floorAt';
-import { figure,less,plus } from '../../base/figure';
-import { count,length,message } from '../../base/message';
+import { figure, less, plus } from '../../base/figure';
+import { count, length, message } from '../../base/message';
 import type { Band } from '../../place/opening';
-import { doubtful,stop,type Problem } from '../../base/problem';
+import { doubtful, stop, type Problem } from '../../base/problem';
 import * as pieces from './pieces';
-import type { Across,Fastening,Hold,PartSpec,System,SystemInput } from './system';
+import type { Across, Fastening, Hold, PartSpec, System, SystemInput } from './system';
 
 type Input = SystemInput<'housed-posts'>;
 type Shelf = Input['shelves'][number];
@@ -30,10 +30,10 @@ export const housedPosts: System<'housed-posts'> = {
     const hangs = pieces.hangsBelow(nosing, wish.thickness.mm);
     const blocked = problemsOf(input);
     const stopped = blocked.filter((one) => one.severity === 'stop').map((one) => one.about);
-    const all = stopped.some((one) => one.is !== 'shelf');
+    const all = stopped.some((one) => one.kind !== 'shelf');
     const made = all
       ? []
-      : shelves.filter((shelf) => !stopped.some((one) => one.is === 'shelf' && one.shelf === shelf.number));
+      : shelves.filter((shelf) => !stopped.some((one) => one.kind === 'shelf' && one.shelf === shelf.number));
     const standing = { ...input, shelves: made };
     return {
       parts: made.length === 0 ? [] : [...made.flatMap((shelf) => boardsOf(shelf, standing)), ...postsOf(standing)],
@@ -72,7 +72,9 @@ function boardsOf(shelf: Shelf, input: Input): PartSpec[] {
       nosing: pieces.nosingOf(asked),
     })
     .map((one): PartSpec =>
-      one.length.is === 'between-walls' && one.role === 'board' ? { ...one, length: { ...one.length, between } } : one,
+      one.length.kind === 'between-walls' && one.role === 'board'
+        ? { ...one, length: { ...one.length, between } }
+        : one,
     );
 }
 
@@ -123,9 +125,9 @@ function postsOf(input: Input): PartSpec[] {
         place: { upFrom: foot, upTo, outFrom, outTo },
         across,
         upright: true,
-        length: { is: 'given', figure: long, rounded: 'down' },
+        length: { kind: 'given', figure: long, rounded: 'down' },
         joint: {
-          is: 'housed',
+          kind: 'housed',
           depthMm: asked.groove.mm,
           wideMm: wish.thickness.mm,
           atMm: shelves.map((shelf) => shelf.underside.mm - foot),
@@ -173,7 +175,7 @@ function fasteningsOf(input: Input): Fastening[] {
       }),
       // The floor carries it.
       carries: null,
-      spread: { is: 'along', acrossMm: [(to - from) / 2], everyMm: 600, least: 2 },
+      spread: { kind: 'along', acrossMm: [(to - from) / 2], everyMm: 600, least: 2 },
       avoidMm: shelves.map((shelf) => ({ fromMm: shelf.underside.mm, toMm: shelf.top.mm })),
     })),
   );
@@ -202,7 +204,7 @@ function problemsOf(input: Input): Problem[] {
   if (deep > most)
     return [
       stop(
-        { is: 'support' },
+        { kind: 'support' },
         message('problem.grooveTooDeep', {
           groove: length(deep),
           post: length(asked.postThickness.mm),
@@ -217,7 +219,7 @@ function problemsOf(input: Input): Problem[] {
   const highest = length(ceilingMm - TOP_LEFT_ON_MM);
   const under = high.map((one) =>
     stop(
-      { is: 'shelf', shelf: one.number },
+      { kind: 'shelf', shelf: one.number },
       message('problem.postsUnderCeiling', { shelf: count(one.number), highest }),
     ),
   );
@@ -225,7 +227,7 @@ function problemsOf(input: Input): Problem[] {
   return [
     ...under,
     ...low.map((one) =>
-      doubtful({ is: 'shelf', shelf: one.number }, message('problem.grooveNearFoot', { shelf: count(one.number) })),
+      doubtful({ kind: 'shelf', shelf: one.number }, message('problem.grooveNearFoot', { shelf: count(one.number) })),
     ),
   ];
 }

@@ -1,6 +1,6 @@
-import { askedOf,offered,SUPPORT_ASKS } from '../../job';
+import { askedOf, offered, SUPPORT_ASKS } from '../../job';
 import { strengthOf } from '../load/strength';
-import { made,mm,plainJob,saying } from '../load/testing';
+import { made, mm, plainJob, saying } from '../load/testing';
 
 const frames = (said: Readonly<Record<string, unknown>> = {}, tools: 'hand' | 'power' = 'power') =>
   made(saying({ ...plainJob('ladder-frames'), tools }, said));

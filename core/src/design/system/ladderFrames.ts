@@ -1,9 +1,9 @@
-import { count,length,message } from '../../base/message';
-import { stop,type Problem } from '../../base/problem';
-import { boardScrews,frameJoints,POCKET_MM,wallTie } from './ladderJoints';
-import { boardsOf,deepest,framePieces,framesOf,slatsOver,type LadderInput } from './ladderPieces';
+import { count, length, message } from '../../base/message';
+import { stop, type Problem } from '../../base/problem';
+import { boardScrews, frameJoints, POCKET_MM, wallTie } from './ladderJoints';
+import { boardsOf, deepest, framePieces, framesOf, slatsOver, type LadderInput } from './ladderPieces';
 import * as pieces from './pieces';
-import type { Hold,System } from './system';
+import type { Hold, System } from './system';
 
 type Input = LadderInput;
 type Shelf = Input['shelves'][number];
@@ -98,7 +98,7 @@ function problemsOf(input: Input): Problem[] {
   if (shelves.length > 0 && shallow < 2 * POCKET_MM)
     return [
       stop(
-        { is: 'support' },
+        { kind: 'support' },
         message('problem.ladderShallow', {
           depth: length(deepest(input)),
           needed: length(2 * asked.stickWidth.mm + 2 * POCKET_MM),
@@ -110,7 +110,7 @@ function problemsOf(input: Input): Problem[] {
   if (narrow)
     return [
       stop(
-        { is: 'support' },
+        { kind: 'support' },
         message('problem.ladderBoard', {
           shelf: count(narrow.number),
           depth: length(input.depthOf(narrow.number)),

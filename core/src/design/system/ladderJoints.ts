@@ -1,5 +1,5 @@
 import { floorAt } from '../../place/opening/floorAt';
-import { deepest,ENDS,framesOf,runOf,type LadderInput } from './ladderPieces';
+import { deepest, ENDS, framesOf, runOf, type LadderInput } from './ladderPieces';
 import * as pieces from './pieces';
 import type { Fastening } from './system';
 
@@ -18,12 +18,12 @@ export function frameJoints(index: number, input: Input): Fastening[] {
         : {
             id: `S${shelf.number}-rung-${index + 1}/${end}`,
             shelf: shelf.number,
-            through: { is: 'piece', id: `S${shelf.number}-rung-${index + 1}` },
-            into: { is: 'piece', id: `frame-${index + 1}-${end}`, grain: 'edge', haveMm: wide },
+            through: { kind: 'piece', id: `S${shelf.number}-rung-${index + 1}` },
+            into: { kind: 'piece', id: `frame-${index + 1}-${end}`, grain: 'edge', haveMm: wide },
             with: 'pocket',
             passMm: asked.stickThickness.mm * 0.6,
             spread: {
-              is: 'given',
+              kind: 'given',
               at: [0.3, 0.7].map((share) => ({
                 alongMm: end === 'rear' ? POCKET_MM : rung - POCKET_MM,
                 acrossMm: wide * share,
@@ -55,13 +55,13 @@ function throughUpright(
   return {
     id: `S${n}-rung-${index + 1}/${end}`,
     shelf: n,
-    through: { is: 'piece', id: `frame-${index + 1}-${end}` },
-    into: { is: 'piece', id: `S${n}-rung-${index + 1}`, grain: 'end', haveMm: deepest(input) - 2 * wide },
+    through: { kind: 'piece', id: `frame-${index + 1}-${end}` },
+    into: { kind: 'piece', id: `S${n}-rung-${index + 1}`, grain: 'end', haveMm: deepest(input) - 2 * wide },
     with: 'screw',
     edge: true,
     passMm: wide,
     spread: {
-      is: 'given',
+      kind: 'given',
       at: [0.3, 0.7].map((share) => ({ alongMm: upMm + wide * share, acrossMm: asked.stickThickness.mm / 2 })),
     },
     carries: `S${n}-rung-${index + 1}`,
@@ -82,11 +82,11 @@ export function boardScrews({ number: n }: Shelf, input: Input): Fastening[] {
   return framesOf(input).map((x, i): Fastening => ({
     id: `S${n}-board/S${n}-rung-${i + 1}`,
     shelf: n,
-    through: { is: 'piece', id: `S${n}-board` },
-    into: { is: 'piece', id: `S${n}-rung-${i + 1}`, grain: 'edge', haveMm: asked.stickWidth.mm },
+    through: { kind: 'piece', id: `S${n}-board` },
+    into: { kind: 'piece', id: `S${n}-rung-${i + 1}`, grain: 'edge', haveMm: asked.stickWidth.mm },
     with: 'screw',
     passMm: wish.thickness.mm,
-    spread: { is: 'given', at: backs.map((acrossMm) => ({ alongMm: x - run.fromMm, acrossMm })) },
+    spread: { kind: 'given', at: backs.map((acrossMm) => ({ alongMm: x - run.fromMm, acrossMm })) },
     carries: null,
     leverMm: 0,
   }));
@@ -106,7 +106,7 @@ export function wallTie(input: Input): Fastening {
     ...tie,
     edge: true,
     carries: null,
-    spread: { is: 'along', acrossMm: [asked.stickThickness.mm / 2], everyMm: 900, least: 2 },
+    spread: { kind: 'along', acrossMm: [asked.stickThickness.mm / 2], everyMm: 900, least: 2 },
     avoidMm: shelves.map((one) => ({ fromMm: one.underside.mm - asked.stickWidth.mm, toMm: one.top.mm })),
   };
 }

@@ -1,8 +1,8 @@
-import { figure,less,type Figure } from '../../base/figure';
-import { count,message } from '../../base/message';
+import { figure, less, type Figure } from '../../base/figure';
+import { count, message } from '../../base/message';
 import { floorAt } from '../../place/opening/floorAt';
 import * as pieces from './pieces';
-import type { Across,PartSpec,SystemInput } from './system';
+import type { Across, PartSpec, SystemInput } from './system';
 
 export type LadderInput = SystemInput<'ladder-frames'>;
 type Input = LadderInput;
@@ -56,7 +56,7 @@ export function boardsOf(shelf: Shelf, input: Input): PartSpec[] {
   const depthMm = input.depthOf(n);
   const across = runOf(input);
   const long = boardLength(input);
-  const rule = () => ({ is: 'given', figure: long, rounded: 'down' }) as const;
+  const rule = () => ({ kind: 'given', figure: long, rounded: 'down' }) as const;
   const [board] = pieces.boardAndNosing({
     shelf,
     thicknessMm: wish.thickness.mm,
@@ -110,7 +110,7 @@ export function framePieces(x: number, index: number, input: Input): PartSpec[] 
       across,
       upright: true,
       length: {
-        is: 'given',
+        kind: 'given',
         figure: less(figure({ label: message('term.topShelf'), mm: highest.mm }), message('term.floorThere'), floor),
         rounded: 'down',
       },
@@ -127,7 +127,7 @@ export function framePieces(x: number, index: number, input: Input): PartSpec[] 
     place: { upFrom: shelf.underside.mm - wide, upTo: shelf.underside.mm, outFrom: wide, outTo: depthMm - wide },
     across,
     length: {
-      is: 'given',
+      kind: 'given',
       figure: less(figure({ label: message('term.frameDepth'), mm: depthMm }), message('term.bothUprights'), 2 * wide),
       rounded: 'down',
     },

@@ -1,9 +1,9 @@
-import { figure,less,plus,type Figure } from '../../base/figure';
-import type { LaidShelf,WallMark } from '../layout';
-import { count,length,message,type Message } from '../../base/message';
+import { figure, less, plus, type Figure } from '../../base/figure';
+import type { LaidShelf, WallMark } from '../layout';
+import { count, length, message, type Message } from '../../base/message';
 import type { Band } from '../../place/opening';
-import { doubtful,stop,type Caution,type Problem } from '../../base/problem';
-import type { AcrossPlace,Fastening,FixedWall,Hold,LengthRule,PartSpec,RestSpec } from './system';
+import { doubtful, stop, type Caution, type Problem } from '../../base/problem';
+import type { AcrossPlace, Fastening, FixedWall, Hold, LengthRule, PartSpec, RestSpec } from './system';
 
 /** A nosing along the front of a board: its section, millimetres. Null where there is none. */
 export interface Nosing {
@@ -50,7 +50,7 @@ export function boardAndNosing({ shelf, thicknessMm, depthMm, nosing, length: ru
   const [top, under] = [shelf.top.mm, shelf.underside.mm];
   const place: Band = { upFrom: under, upTo: top, outFrom: 0, outTo: width.mm };
   const wallToWall = (band: Band, stance: 'flat' | 'on-edge'): LengthRule =>
-    rule ? rule(band) : { is: 'between-walls', band, stance, least: null };
+    rule ? rule(band) : { kind: 'between-walls', band, stance, least: null };
   const board: PartSpec = {
     shelf: n,
     id: `S${n}-board`,
@@ -133,7 +133,7 @@ export function floorProblems(shelves: readonly LaidShelf[], hangsMm: number): P
     .filter((shelf) => shelf.underside.mm >= 0 && shelf.underside.mm < hangsMm)
     .map(({ number }) =>
       stop(
-        { is: 'shelf', shelf: number },
+        { kind: 'shelf', shelf: number },
         message('problem.cleatThroughFloor', { shelf: count(number), height: length(hangsMm) }),
       ),
     );
@@ -152,7 +152,7 @@ export function gapProblems(
     )
     .map((gap) =>
       stop(
-        { is: 'shelf', shelf: gap.above as number },
+        { kind: 'shelf', shelf: gap.above as number },
         message('problem.gapTooSmall', { gap: length(gap.clear.mm), needed: length(hangsMm) }),
       ),
     );
@@ -162,7 +162,7 @@ export function gapProblems(
 export function noDepthProblems(depthMm: number, nosing: Nosing | null): Problem[] {
   if (boardDepth(depthMm, nosing).mm > 0) return [];
   const lengths = { depth: length(depthMm), nosing: length(nosing?.thicknessMm ?? 0) };
-  return [stop({ is: 'support' }, message('problem.noBoardDepth', lengths))];
+  return [stop({ kind: 'support' }, message('problem.noBoardDepth', lengths))];
 }
 
 /** A nosing that is too low to hide what is behind it. */
@@ -171,7 +171,7 @@ export function nosingShort(nosing: Nosing | null, thicknessMm: number, behindMm
   const toHide = plus(figure({ label: message('term.shelfThickness'), mm: thicknessMm }), label, behindMm);
   if (nosing.heightMm >= toHide.mm) return [];
   const lengths = { nosing: length(nosing.heightMm), needed: length(toHide.mm) };
-  return [doubtful({ is: 'support' }, message('problem.nosingShort', lengths))];
+  return [doubtful({ kind: 'support' }, message('problem.nosingShort', lengths))];
 }
 
 /** What is said of everything that is screwed to a wall. */
@@ -200,11 +200,11 @@ export function stickToWall({ shelf, part, wall, thicknessMm, heightMm }: StickT
   return {
     id: `${part}/wall`,
     shelf,
-    through: { is: 'piece', id: part },
-    into: { is: 'wall', wall },
+    through: { kind: 'piece', id: part },
+    into: { kind: 'wall', wall },
     with: 'screw',
     passMm: thicknessMm,
-    spread: { is: 'along', acrossMm: rows, everyMm: EVERY_MM, least: 2 },
+    spread: { kind: 'along', acrossMm: rows, everyMm: EVERY_MM, least: 2 },
     carries: part,
     leverMm: 0,
   };
@@ -224,8 +224,8 @@ export function boardDown({ shelf, part, haveMm, thicknessMm, spread }: BoardDow
   return {
     id: `S${shelf}-board/${part}`,
     shelf,
-    through: { is: 'piece', id: `S${shelf}-board` },
-    into: { is: 'piece', id: part, grain: 'edge', haveMm },
+    through: { kind: 'piece', id: `S${shelf}-board` },
+    into: { kind: 'piece', id: part, grain: 'edge', haveMm },
     with: 'screw',
     passMm: thicknessMm,
     spread,
@@ -247,11 +247,11 @@ export function nosingOn({ shelf, thicknessMm, heightMm, boardMm, depthMm }: Nos
   return {
     id: `S${shelf}-nosing/board`,
     shelf,
-    through: { is: 'piece', id: `S${shelf}-nosing` },
-    into: { is: 'piece', id: `S${shelf}-board`, grain: 'edge', haveMm: depthMm },
+    through: { kind: 'piece', id: `S${shelf}-nosing` },
+    into: { kind: 'piece', id: `S${shelf}-board`, grain: 'edge', haveMm: depthMm },
     with: 'pin',
     passMm: thicknessMm,
-    spread: { is: 'along', acrossMm: [Math.max(heightMm - boardMm / 2, heightMm / 2)], everyMm: 200, least: 2 },
+    spread: { kind: 'along', acrossMm: [Math.max(heightMm - boardMm / 2, heightMm / 2)], everyMm: 200, least: 2 },
     carries: null,
     leverMm: 0,
   };

@@ -1,22 +1,22 @@
-import { figure,less } from '../../base/figure';
+import { figure, less } from '../../base/figure';
 import { message } from '../../base/message';
 import { doubtful } from '../../base/problem';
 import {
-type Carcase,
-bottomTop,
-carcaseOf,
-caseProblems,
-insideAcross,
-insideOf,
-lessBack,
-shelfDepth,
-sideOf,
-standingDepth,
+  type Carcase,
+  bottomTop,
+  carcaseOf,
+  caseProblems,
+  insideAcross,
+  insideOf,
+  lessBack,
+  shelfDepth,
+  sideOf,
+  standingDepth,
 } from './carcase';
-import { backPanel,beforeBack,caseEnds,caseShelf,caseSides,plinthBoard,tipRail } from './caseParts';
+import { backPanel, beforeBack, caseEnds, caseShelf, caseSides, plinthBoard, tipRail } from './caseParts';
 import { caseTrim } from './caseTrim';
 import * as pieces from './pieces';
-import type { Fastening,Hold,PartSpec,System,SystemInput } from './system';
+import type { Fastening, Hold, PartSpec, System, SystemInput } from './system';
 
 type Input = SystemInput<'pinned-case'>;
 type Shelf = Input['shelves'][number];
@@ -80,7 +80,7 @@ export const pinnedCase: System<'pinned-case'> = {
       problems: [
         ...problems,
         ...(made ? trim.problems : []),
-        ...(made && !job.pins ? [doubtful({ is: 'support' }, message('problem.noPins'))] : []),
+        ...(made && !job.pins ? [doubtful({ kind: 'support' }, message('problem.noPins'))] : []),
       ],
       // A box in a wall cannot tip.
       cautions: [
@@ -218,11 +218,11 @@ export function sideIntoEnd({ carcase, id, upMm, sideMm, screws, depthMm }: Side
   return (['left', 'right'] as const).map((side) => ({
     id: `${sideOf(carcase, side)}/${id}`,
     shelf: shelfOf(id),
-    through: { is: 'piece', id: sideOf(carcase, side) },
-    into: { is: 'piece', id, grain: 'end', haveMm: null },
+    through: { kind: 'piece', id: sideOf(carcase, side) },
+    into: { kind: 'piece', id, grain: 'end', haveMm: null },
     with: 'screw',
     passMm: sideMm,
-    spread: { is: 'given', at: outs.map((acrossMm) => ({ alongMm: upMm - carcase.footMm, acrossMm })) },
+    spread: { kind: 'given', at: outs.map((acrossMm) => ({ alongMm: upMm - carcase.footMm, acrossMm })) },
     carries: shelfOf(id) > 0 ? sideOf(carcase, side) : null,
     leverMm: 0,
   }));

@@ -1,9 +1,9 @@
 import { figure } from '../../base/figure';
 import type { Rail } from '../layout';
 import { message } from '../../base/message';
-import type { Band,Opening } from '../../place/opening';
-import { NO_EXTRAS,type Extras } from './extras';
-import { NO_SHELF,type Fastening,type Hardware,type PartSpec } from './system';
+import type { Band, Opening } from '../../place/opening';
+import { NO_EXTRAS, type Extras } from './extras';
+import { NO_SHELF, type Fastening, type Hardware, type PartSpec } from './system';
 
 interface RailInput {
   readonly rail: Rail | null;
@@ -35,7 +35,7 @@ export function railExtras({ rail, opening: { surfaces, extent } }: RailInput): 
     width: figure({ label: message('term.rodDiameter'), mm: ROD_MM }),
     place: band,
     length: {
-      is: 'between-walls',
+      kind: 'between-walls',
       band,
       stance: 'on-edge',
       least: { label: message('term.rodPlay'), mm: ROD_PLAY_MM },
@@ -62,11 +62,11 @@ export function railExtras({ rail, opening: { surfaces, extent } }: RailInput): 
   const screws = (wall: 'left' | 'right'): Fastening => ({
     id: `socket-${wall}/wall`,
     shelf: NO_SHELF,
-    through: { is: 'hardware', id: `socket-${wall}` },
-    into: { is: 'wall', wall },
+    through: { kind: 'hardware', id: `socket-${wall}` },
+    into: { kind: 'wall', wall },
     with: 'screw',
     passMm: SOCKET.plateMm,
-    spread: { is: 'given', at: [8, SOCKET.highMm - 8].map((alongMm) => ({ alongMm, acrossMm: SOCKET.highMm / 2 })) },
+    spread: { kind: 'given', at: [8, SOCKET.highMm - 8].map((alongMm) => ({ alongMm, acrossMm: SOCKET.highMm / 2 })) },
     carries: null,
     leverMm: 0,
   });

@@ -1,21 +1,21 @@
-import { figure,less } from '../../base/figure';
+import { figure, less } from '../../base/figure';
 import { message } from '../../base/message';
 import {
-type Carcase,
-bottomTop,
-carcaseOf,
-caseProblems,
-insideAcross,
-insideOf,
-lessBack,
-shelfDepth,
-standingDepth,
+  type Carcase,
+  bottomTop,
+  carcaseOf,
+  caseProblems,
+  insideAcross,
+  insideOf,
+  lessBack,
+  shelfDepth,
+  standingDepth,
 } from './carcase';
-import { backPanel,beforeBack,caseShelf,caseSides,plinthBoard,tipRail } from './caseParts';
+import { backPanel, beforeBack, caseShelf, caseSides, plinthBoard, tipRail } from './caseParts';
 import { sideIntoEnd } from './pinnedCase';
 import { caseTrim } from './caseTrim';
 import * as pieces from './pieces';
-import type { Fastening,PartSpec,System,SystemInput } from './system';
+import type { Fastening, PartSpec, System, SystemInput } from './system';
 
 type Input = SystemInput<'screwed-tower'>;
 
@@ -133,7 +133,7 @@ function partsOf(carcase: Carcase, bottomMm: number, input: Input): PartSpec[] {
     width,
     place: { upFrom: carcase.topMm - thick, upTo: carcase.topMm, outFrom: 0, outTo: carcase.depthMm },
     across: carcase.across,
-    length: { is: 'given', figure: carcase.wide, rounded: 'down' },
+    length: { kind: 'given', figure: carcase.wide, rounded: 'down' },
   };
   const bottom: PartSpec = {
     ...top,
@@ -143,7 +143,7 @@ function partsOf(carcase: Carcase, bottomMm: number, input: Input): PartSpec[] {
     label: 'CB',
     place: { ...top.place, upFrom: bottomMm - thick, upTo: bottomMm },
     across,
-    length: { is: 'given', figure: carcase.inside, rounded: 'down' },
+    length: { kind: 'given', figure: carcase.inside, rounded: 'down' },
   };
   return [
     ...[...caseSides(lower, input, width, () => null), top, bottom].map(forward),
@@ -184,11 +184,11 @@ function topDown(carcase: Carcase, { asked, wish }: Input, depthMm: number): Fas
     return {
       id: `case-top/case-${at}`,
       shelf: 0,
-      through: { is: 'piece', id: 'case-top' },
-      into: { is: 'piece', id: `case-${at}`, grain: 'end', haveMm: null },
+      through: { kind: 'piece', id: 'case-top' },
+      into: { kind: 'piece', id: `case-${at}`, grain: 'end', haveMm: null },
       with: 'screw',
       passMm: wish.thickness.mm,
-      spread: { is: 'given', at: outs.map((acrossMm) => ({ alongMm, acrossMm })) },
+      spread: { kind: 'given', at: outs.map((acrossMm) => ({ alongMm, acrossMm })) },
       carries: null,
       leverMm: 0,
     };
@@ -236,7 +236,7 @@ function spacersOf(carcase: Carcase, bottomMm: number, { asked, shelves }: Input
             ? { fromMm: inner.fromMm, toMm: inner.fromMm + side }
             : { fromMm: inner.toMm - side, toMm: inner.toMm },
         upright: true,
-        length: { is: 'given', figure: long, rounded: 'down' },
+        length: { kind: 'given', figure: long, rounded: 'down' },
       };
     });
   });

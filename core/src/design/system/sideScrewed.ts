@@ -1,8 +1,8 @@
-import { count,length,message } from '../../base/message';
+import { count, length, message } from '../../base/message';
 import { wallKindOf } from '../../place/kinds';
-import { doubtful,stop,type Problem } from '../../base/problem';
+import { doubtful, stop, type Problem } from '../../base/problem';
 import * as pieces from './pieces';
-import type { Fastening,System,SystemInput } from './system';
+import type { Fastening, System, SystemInput } from './system';
 import { zonesOn } from './zones';
 
 type Input = SystemInput<'side-screwed'>;
@@ -77,7 +77,7 @@ const faceKinds = ({ job: { place } }: Pick<Input, 'job'>) =>
 
 function softFaces(input: Input): Problem[] {
   const soft = faceKinds(input).some((kind) => kind === 'lined' || kind === 'plaster');
-  return soft ? [stop({ is: 'support' }, message('problem.notRigid'))] : [];
+  return soft ? [stop({ kind: 'support' }, message('problem.notRigid'))] : [];
 }
 
 // A screw hole that is nearer to another hole than this breaks into it.
@@ -94,7 +94,7 @@ function screwsOf(
   const depth = pieces.boardDepth(depthOf(n), nosing).mm;
   const [from, to] = [asked.fromEdge.mm, depth - asked.fromEdge.mm];
   const up = shelf.underside.mm + wish.thickness.mm / 2;
-  const about = { is: 'shelf', shelf: n } as const;
+  const about = { kind: 'shelf', shelf: n } as const;
   if (to <= from && asked.screws > 1) {
     return {
       fastenings: [],
@@ -132,12 +132,12 @@ function screwsOf(
     return {
       id: `S${n}-board/${side}`,
       shelf: n,
-      through: { is: 'wall', wall: side },
-      into: { is: 'piece', id: `S${n}-board`, grain: 'end', haveMm: null },
+      through: { kind: 'wall', wall: side },
+      into: { kind: 'piece', id: `S${n}-board`, grain: 'end', haveMm: null },
       with: 'screw',
       passMm: job.fixing.panel.mm,
       // Along the face: from its back, and up from the floor mark.
-      spread: { is: 'given', at: [...taken].sort((a, b) => a - b).map((alongMm) => ({ alongMm, acrossMm: up })) },
+      spread: { kind: 'given', at: [...taken].sort((a, b) => a - b).map((alongMm) => ({ alongMm, acrossMm: up })) },
       carries: endOf(n, side),
       leverMm: 0,
     };

@@ -1,9 +1,9 @@
 import type { Figure } from '../../base/figure';
-import type { Asked,Job,PlaceKind,ShelvesWish,SystemName } from '../../job';
-import type { Gap,Inside,LaidShelf,Under,WallMark } from '../layout';
+import type { Asked, Job, PlaceKind, ShelvesWish, SystemName } from '../../job';
+import type { Gap, Inside, LaidShelf, Under, WallMark } from '../layout';
 import type { Message } from '../../base/message';
-import type { Band,CavityBox,Opening } from '../../place/opening';
-import type { Caution,Problem } from '../../base/problem';
+import type { Band, CavityBox, Opening } from '../../place/opening';
+import type { Caution, Problem } from '../../base/problem';
 
 export type PartRole =
   | 'board'
@@ -45,29 +45,29 @@ export type PartRole =
 /** How ends are cut that meet another piece rather than a wall; what is cut into a face. */
 export type Joint =
   /** Both at 45° across the face, its length being along the long edge: inside it is twice its width shorter. */
-  | { readonly is: 'mitred' }
+  | { readonly kind: 'mitred' }
   /** Its upper end at 45° across the face, its length being along the long edge: inside it is its width shorter. */
-  | { readonly is: 'mitred-one' }
+  | { readonly kind: 'mitred-one' }
   /** The end in the corner, where the corner is so much off 90°: which edge is the longer, and by how much. */
-  | { readonly is: 'corner'; readonly degrees: number; readonly outMm: number; readonly longer: 'room' | 'wall' }
+  | { readonly kind: 'corner'; readonly degrees: number; readonly outMm: number; readonly longer: 'room' | 'wall' }
   /** The front end cut off at 45°, its lower edge the shorter by the piece's own height. */
-  | { readonly is: 'clipped' }
+  | { readonly kind: 'clipped' }
   /** Both ends at an angle to the length, long point to long point on one edge. */
-  | { readonly is: 'braced'; readonly degrees: number; readonly otherDegrees: number }
+  | { readonly kind: 'braced'; readonly degrees: number; readonly otherDegrees: number }
   /**
    * A slot along its back edge and both ends that slides over rails: how deep and how high, in the middle of its
    * thickness.
    */
-  | { readonly is: 'slotted'; readonly backMm: number; readonly endsMm: number; readonly highMm: number }
+  | { readonly kind: 'slotted'; readonly backMm: number; readonly endsMm: number; readonly highMm: number }
   /** The lower rear corner cut out for the skirting: so far in and so high. */
-  | { readonly is: 'notched'; readonly deepMm: number; readonly highMm: number }
+  | { readonly kind: 'notched'; readonly deepMm: number; readonly highMm: number }
   /** Housings across its face: how deep, how wide, and how far their lower edges are from its lower end. */
-  | { readonly is: 'housed'; readonly depthMm: number; readonly wideMm: number; readonly atMm: readonly number[] };
+  | { readonly kind: 'housed'; readonly depthMm: number; readonly wideMm: number; readonly atMm: readonly number[] };
 
 /** How long a piece is to be: from wall to wall over its own band, as the corner gives it, or a figure of its own. */
 export type LengthRule =
   | {
-      readonly is: 'between-walls';
+      readonly kind: 'between-walls';
       readonly band: Band;
       /** `flat`: its face is seen from above. `on-edge`: from the front. */
       readonly stance: 'flat' | 'on-edge';
@@ -76,10 +76,10 @@ export type LengthRule =
       /** What is taken off at both ends for the pieces it stands between, and put on for the housings it goes into. */
       readonly between?: readonly { readonly label: Message; readonly mm: number }[];
     }
-  | { readonly is: 'corner'; readonly band: Band }
+  | { readonly kind: 'corner'; readonly band: Band }
   /** On edge along a side wall, from the face of the back cleat; `figure` is its length where the corner is square. */
-  | { readonly is: 'along-side'; readonly side: 'left' | 'right'; readonly band: Band; readonly figure: Figure }
-  | { readonly is: 'given'; readonly figure: Figure; readonly rounded: 'up' | 'down' };
+  | { readonly kind: 'along-side'; readonly side: 'left' | 'right'; readonly band: Band; readonly figure: Figure }
+  | { readonly kind: 'given'; readonly figure: Figure; readonly rounded: 'up' | 'down' };
 
 /** In place of a shelf's number, for a piece that is of no shelf. */
 export const NO_SHELF = 0;
@@ -176,12 +176,12 @@ export interface Fastening {
   readonly shelf: number;
   /** What is drilled and where the heads are: a piece, a bracket, or a wall that is screwed through from behind. */
   readonly through:
-    { readonly is: 'piece' | 'hardware'; readonly id: string } | { readonly is: 'wall'; readonly wall: FixedWall };
+    { readonly kind: 'piece' | 'hardware'; readonly id: string } | { readonly kind: 'wall'; readonly wall: FixedWall };
   /** For a piece: how deep there is to bite into, millimetres; null where that is more than any screw is long. */
   readonly into:
-    | { readonly is: 'wall'; readonly wall: FixedWall }
+    | { readonly kind: 'wall'; readonly wall: FixedWall }
     | {
-        readonly is: 'piece';
+        readonly kind: 'piece';
         readonly id: string;
         readonly grain: 'side' | 'end' | 'edge';
         readonly haveMm: number | null;
@@ -213,10 +213,10 @@ export interface Fastening {
  */
 export type Spread =
   /** At every stud it crosses, and near its ends; where there are no studs, at even distances. */
-  | { readonly is: 'along'; readonly acrossMm: readonly number[]; readonly everyMm: number; readonly least: number }
+  | { readonly kind: 'along'; readonly acrossMm: readonly number[]; readonly everyMm: number; readonly least: number }
   /** In a row from back to front, so far in from one end of a board. */
   | {
-      readonly is: 'from-end';
+      readonly kind: 'from-end';
       readonly end: 'left' | 'right';
       readonly inMm: number;
       readonly fromMm: number;
@@ -224,7 +224,7 @@ export type Spread =
       readonly everyMm: number;
       readonly least: number;
     }
-  | { readonly is: 'given'; readonly at: readonly { readonly alongMm: number; readonly acrossMm: number }[] };
+  | { readonly kind: 'given'; readonly at: readonly { readonly alongMm: number; readonly acrossMm: number }[] };
 
 export interface SystemInput<Name extends SystemName> {
   readonly wish: ShelvesWish;

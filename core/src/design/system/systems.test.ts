@@ -1,12 +1,12 @@
 import { roughParts } from '../fit';
 import { placeFixings } from '../fixing';
-import { askedOf,SYSTEM_NAMES,type Job } from '../../job';
-import { railOf,tiltedShelves } from '../layout';
-import { railExtras,SYSTEMS,tiltedExtras } from '.';
+import { askedOf, SYSTEM_NAMES, type Job } from '../../job';
+import { railOf, tiltedShelves } from '../layout';
+import { railExtras, SYSTEMS, tiltedExtras } from '.';
 import { braceOf } from './brace';
 import { slatsOver } from './ladderPieces';
 import { fixedShelf } from './pinnedCase';
-import { made,mm,openingFor,plainJob,saying } from '../load/testing';
+import { made, mm, openingFor, plainJob, saying } from '../load/testing';
 
 // Every system on the plain alcove: 1000 between the walls, shelves 18 thick and 300 deep, their tops at 500, 1000,
 // 1500. Survey figures are told to a tenth of a millimetre.
@@ -24,7 +24,7 @@ describe('deductions by hand', () => {
   test('end cleats: 300 less a set-back of 20; with a nosing of 20 another 20 less; the front end at 45°', () => {
     const plain = made(plainJob('end-cleats'));
     expect(plain.long('S1-side-cleat-left')).toBe(280);
-    expect(plain.pieces.find((one) => one.id === 'S1-side-cleat-right')?.joint).toEqual({ is: 'clipped' });
+    expect(plain.pieces.find((one) => one.id === 'S1-side-cleat-right')?.joint).toEqual({ kind: 'clipped' });
     expect(plain.wide('S1-board')).toBe(300);
     expect(made(saying(plainJob('end-cleats'), { nosing: true })).long('S1-side-cleat-left')).toBe(260);
   });
@@ -36,7 +36,7 @@ describe('deductions by hand', () => {
     expect(post.length.mm).toBeCloseTo(1540, 0);
     // A groove's lower edge is the shelf's underside, from the post's own foot.
     const joint = post.joint;
-    expect(joint?.is === 'housed' ? joint.atMm.map((one) => Math.round(one)) : []).toEqual([482, 982, 1482]);
+    expect(joint?.kind === 'housed' ? joint.atMm.map((one) => Math.round(one)) : []).toEqual([482, 982, 1482]);
   });
 
   test('brackets: their top one thickness below the shelf, higher by what is let in', () => {
@@ -54,7 +54,7 @@ describe('deductions by hand', () => {
     expect(long('S1-bracket-brace-1')).toBeCloseTo(Math.hypot(200, 250), 9);
     const { joint } = pieces.find((one) => one.id === 'S1-bracket-brace-1')!;
     expect(joint).toMatchObject({
-      is: 'braced',
+      kind: 'braced',
       degrees: expect.closeTo(38.66, 2),
       otherDegrees: expect.closeTo(51.34, 2),
     });
@@ -176,7 +176,7 @@ describe('beside the shelves', () => {
   });
 
   test('a closet rod: 1000 less two plates of 5; its sockets at hanger depth, or in the middle of what there is', () => {
-    const wish = { from: 'rail', up: mm(1600), clear: mm(60) } as const;
+    const wish = { kind: 'rail', up: mm(1600), clear: mm(60) } as const;
     const opening = openingFor(plainJob('three-side-cleats'));
     const { parts, hardware } = railExtras({ rail: railOf(wish, 400, '1mm'), opening });
     const rough = roughParts(parts, opening, plainJob('three-side-cleats'));

@@ -1,4 +1,4 @@
-import { askedOf,type Job,type SystemName } from '../../job';
+import { askedOf, type Job, type SystemName } from '../../job';
 import { SYSTEM_NAMES } from '../../job/supports';
 import type { Under } from '../layout';
 import { brackets } from './brackets';

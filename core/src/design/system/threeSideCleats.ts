@@ -1,10 +1,10 @@
-import { figure,less,type Figure } from '../../base/figure';
-import { length,message } from '../../base/message';
+import { figure, less, type Figure } from '../../base/figure';
+import { length, message } from '../../base/message';
 import type { Band } from '../../place/opening';
-import { stop,type Problem } from '../../base/problem';
+import { stop, type Problem } from '../../base/problem';
 import { corneredShelf } from './corner';
 import * as pieces from './pieces';
-import type { Fastening,Hold,PartSpec,System,SystemInput } from './system';
+import type { Fastening, Hold, PartSpec, System, SystemInput } from './system';
 
 type Input = SystemInput<'three-side-cleats'>;
 
@@ -59,7 +59,7 @@ export const threeSideCleats: System<'three-side-cleats'> = {
           ? []
           : pieces.nosingShort(nosing, wish.thickness.mm, asked.cleatHeight.mm, message('term.cleatHeight'))),
         ...pieces.floorProblems(shelves, hangs),
-        ...(opening.surfaces.includes('back') ? [] : [stop({ is: 'support' }, message('problem.noBackForCleat'))]),
+        ...(opening.surfaces.includes('back') ? [] : [stop({ kind: 'support' }, message('problem.noBackForCleat'))]),
       ],
       cautions: pieces.usualCautions,
     };
@@ -110,7 +110,7 @@ function partsOf(shelf: Input['shelves'][number], input: Input): PartSpec[] {
     width: figure({ label: message('term.cleatHeight'), mm: asked.cleatHeight.mm }),
   };
   const along = (side: 'left' | 'right') =>
-    ({ is: 'along-side', side, band: sidePlace, figure: sideCleat(input, depthMm) }) as const;
+    ({ kind: 'along-side', side, band: sidePlace, figure: sideCleat(input, depthMm) }) as const;
   const ends = { label: message('term.cleatClearance'), mm: asked.cleatShort.mm };
   return [
     board as PartSpec,
@@ -121,7 +121,7 @@ function partsOf(shelf: Input['shelves'][number], input: Input): PartSpec[] {
       name: message('part.backCleat'),
       label: `${n}B`,
       place: backPlace,
-      length: { is: 'between-walls', band: backPlace, stance: 'on-edge', least: ends },
+      length: { kind: 'between-walls', band: backPlace, stance: 'on-edge', least: ends },
     },
     {
       ...cleat,
@@ -175,7 +175,7 @@ function fasteningsOf(n: number, input: Input): Fastening[] {
     toWall(`S${n}-side-cleat-right`, 'right'),
     // Three across the back, so that the shelf cannot kick up.
     ...(asked.screwedDown
-      ? [down(`S${n}-back-cleat`, { is: 'along', acrossMm: [inset], everyMm: 400, least: 3 })]
+      ? [down(`S${n}-back-cleat`, { kind: 'along', acrossMm: [inset], everyMm: 400, least: 3 })]
       : []),
     pieces.nosingOn({
       shelf: n,
@@ -192,5 +192,7 @@ function depthProblems({ asked, ...input }: Input, depthMm: number): Problem[] {
   if (blocked.length > 0) return blocked;
   if (sideCleat({ ...input, asked }, depthMm).mm > 0) return [];
   const needed = asked.cleatThickness.mm + asked.nosingThickness.mm;
-  return [stop({ is: 'support' }, message('problem.noSideCleat', { depth: length(depthMm), needed: length(needed) }))];
+  return [
+    stop({ kind: 'support' }, message('problem.noSideCleat', { depth: length(depthMm), needed: length(needed) })),
+  ];
 }

@@ -1,11 +1,11 @@
-import { figure,less,plus,type Figure } from '../../base/figure';
-import { usualLength,type Job } from '../../job';
+import { figure, less, plus, type Figure } from '../../base/figure';
+import { usualLength, type Job } from '../../job';
 import type { Tilted } from '../layout';
-import { count,message } from '../../base/message';
-import type { Band,Opening } from '../../place/opening';
-import { NO_EXTRAS,type Extras } from './extras';
+import { count, message } from '../../base/message';
+import type { Band, Opening } from '../../place/opening';
+import { NO_EXTRAS, type Extras } from './extras';
 import * as pieces from './pieces';
-import { NO_SHELF,type Fastening,type PartSpec } from './system';
+import { NO_SHELF, type Fastening, type PartSpec } from './system';
 
 interface TiltedInput {
   readonly tilted: readonly Tilted[];
@@ -74,7 +74,7 @@ function piecesOf(shelf: Tilted, depthMm: number, sizes: Sizes): PartSpec[] {
       width: depth,
       place: board,
       tiltDegrees: shelf.degrees,
-      length: { is: 'between-walls', band: board, stance: 'flat', least: loose },
+      length: { kind: 'between-walls', band: board, stance: 'flat', least: loose },
     },
     cleatOf(shelf, 'left', long, sizes),
     cleatOf(shelf, 'right', long, sizes),
@@ -87,7 +87,7 @@ function piecesOf(shelf: Tilted, depthMm: number, sizes: Sizes): PartSpec[] {
       thicknessMm: sizes.stripThick,
       width: plus(thickness, message('term.stopStands'), sizes.stop),
       place: strip,
-      length: { is: 'between-walls', band: strip, stance: 'on-edge', least: loose },
+      length: { kind: 'between-walls', band: strip, stance: 'on-edge', least: loose },
     },
   ];
 }
@@ -110,7 +110,7 @@ function cleatOf(shelf: Tilted, side: 'left' | 'right', long: Figure, { cleatThi
       outTo: shelf.run.mm,
     },
     tiltDegrees: shelf.degrees,
-    length: { is: 'given', figure: long, rounded: 'down' },
+    length: { kind: 'given', figure: long, rounded: 'down' },
   };
 }
 
@@ -124,11 +124,11 @@ function fasteningsOf({ number }: Tilted, depthMm: number, sizes: Sizes): Fasten
   const strip: Fastening = {
     id: `${id}-stop-strip/board`,
     shelf: NO_SHELF,
-    through: { is: 'piece', id: `${id}-stop-strip` },
-    into: { is: 'piece', id: `${id}-board`, grain: 'edge', haveMm: depthMm },
+    through: { kind: 'piece', id: `${id}-stop-strip` },
+    into: { kind: 'piece', id: `${id}-board`, grain: 'edge', haveMm: depthMm },
     with: 'pin',
     passMm: sizes.stripThick,
-    spread: { is: 'along', acrossMm: [sizes.thicknessMm / 2], everyMm: 200, least: 2 },
+    spread: { kind: 'along', acrossMm: [sizes.thicknessMm / 2], everyMm: 200, least: 2 },
     carries: null,
     leverMm: 0,
   };

@@ -7,7 +7,7 @@ import { screwTemplate } from './screws';
 const alcove = planJob(chimneyAlcove());
 const templateFor = (plan: Plan, id: string, job: Job) => {
   const fixing = plan.fixings.find((one) => one.id === id)!;
-  const part = plan.parts.find((one) => fixing.through.is === 'piece' && one.id === fixing.through.id)!;
+  const part = plan.parts.find((one) => fixing.through.kind === 'piece' && one.id === fixing.through.id)!;
   return { fixing, part, template: screwTemplate(part, fixing, job.tape)! };
 };
 
@@ -23,7 +23,7 @@ test('a cleat: the holes of the drilling sheet, up from its lower edge, which li
 });
 
 test('a board: its own outline, holes in from its back edge', () => {
-  const id = alcove.fixings.find((one) => one.through.is === 'piece' && one.through.id === 'S1-board')!.id;
+  const id = alcove.fixings.find((one) => one.through.kind === 'piece' && one.through.id === 'S1-board')!.id;
   const { part, template, fixing } = templateFor(alcove, id, chimneyAlcove());
   expect(template.outline).toEqual(part.fit!.outline);
   expect(template.holes).toHaveLength(fixing.holes.length);
@@ -39,7 +39,7 @@ test('every piece of every demo job that is drilled has a template whose holes l
     let seen = 0;
     for (const fixing of plan.fixings) {
       const { through } = fixing;
-      const part = through.is === 'piece' ? plan.parts.find((one) => one.id === through.id) : undefined;
+      const part = through.kind === 'piece' ? plan.parts.find((one) => one.id === through.id) : undefined;
       const template = part ? screwTemplate(part, fixing, job.tape) : null;
       if (!template) continue;
       seen += 1;
@@ -95,7 +95,7 @@ describe('which way round', () => {
     const job = withSystem(chimneyAlcove(), 'three-side-cleats', 'ladder-frames');
     const plan = planJob(job);
     const pocket = plan.fixings.find((one) => one.screw.kind === 'pocket')!;
-    const rung = plan.parts.find((one) => pocket.through.is === 'piece' && one.id === pocket.through.id)!;
+    const rung = plan.parts.find((one) => pocket.through.kind === 'piece' && one.id === pocket.through.id)!;
     expect(screwTemplate(rung, pocket, job.tape)).toBeNull();
   });
 });
@@ -104,7 +104,7 @@ test('none for a corner shelf, and none for a piece that is not what is drilled'
   const corner = planJob(windowCorner());
   const board = corner.parts.find((one) => one.corner)!;
   const fixing = corner.fixings[0]!;
-  expect(screwTemplate(board, { ...fixing, through: { is: 'piece', id: board.id } }, '0.5mm')).toBeNull();
+  expect(screwTemplate(board, { ...fixing, through: { kind: 'piece', id: board.id } }, '0.5mm')).toBeNull();
   const cleat = alcove.parts.find((one) => one.id === 'S1-back-cleat')!;
   const other = alcove.fixings.find((one) => one.id === 'S2-back-cleat/wall')!;
   expect(screwTemplate(cleat, other, '0.5mm')).toBeNull();

@@ -13,7 +13,7 @@ import { templateOf, type Template } from './template';
  * @returns null for a corner shelf, for pockets, and where something else than this piece is drilled
  */
 export function screwTemplate(part: Part, fixing: Fixing, tape: Tape): Template | null {
-  if (part.corner || fixing.screw.kind === 'pocket' || fixing.through.is !== 'piece' || fixing.through.id !== part.id)
+  if (part.corner || fixing.screw.kind === 'pocket' || fixing.through.kind !== 'piece' || fixing.through.id !== part.id)
     return null;
   const own = templateOf(part);
   const lies = lyingOf(part, fixing);
@@ -55,7 +55,7 @@ function lyingOf(part: Part, { edge, into }: Fixing): Lying {
     upright: part.upright ?? false,
     // Seen from the room, what is on the left wall has its rear on the right; so has a right side screwed from outside
     // it.
-    turned: (into.is === 'wall' && into.wall === 'left') || part.role === 'case-side-right',
+    turned: (into.kind === 'wall' && into.wall === 'left') || part.role === 'case-side-right',
   };
 }
 
@@ -72,7 +72,7 @@ function plainSheet(
   { into }: Fixing,
   { long, wide, flat, upright, turned }: Lying,
 ): Pick<Template, 'faceUp' | 'outline' | 'reference' | 'marks'> {
-  const sided = into.is === 'wall' && into.wall !== 'back' && !upright;
+  const sided = into.kind === 'wall' && into.wall !== 'back' && !upright;
   const end = upright ? 'template.lowerEnd' : sided ? 'template.rearEnd' : 'template.leftEnd';
   const near = Math.min(30, long / 6);
   const foot = flat || upright ? 0 : wide;

@@ -58,10 +58,10 @@ export function templateOf(part: Part): Template | null {
   const seen = ([x, y]: OutlinePoint): OutlinePoint => [x, flat ? y : face - y];
   const notes = (['left', 'right'] as const).flatMap((side): Message[] => {
     const end = fit[side];
-    const sided = { side: { is: 'message', message: message(`side.${side}`) } } as const;
+    const sided = { side: { kind: 'message', message: message(`side.${side}`) } } as const;
     return [
       ...(end.bevelDegrees > 0
-        ? [message('template.bevel', { ...sided, angle: { is: 'angle', degrees: end.bevelDegrees } })]
+        ? [message('template.bevel', { ...sided, angle: { kind: 'angle', degrees: end.bevelDegrees } })]
         : []),
       ...(end.allowanceMm > 0 ? [message('template.leaveOn', { ...sided, by: length(end.allowanceMm) })] : []),
     ];
@@ -108,7 +108,7 @@ function cornerTemplate(part: Part, { outline, backMm, sideMm, side, cutDegrees 
       { at: [(inward * backMm) / 4, sideMm / 4], words: message('template.piece', { label: text(label) }) },
     ],
     ...throughHoles(part, (point) => point),
-    notes: [message('template.cornerAngle', { angle: { is: 'angle', degrees: cutDegrees } })],
+    notes: [message('template.cornerAngle', { angle: { kind: 'angle', degrees: cutDegrees } })],
   };
 }
 

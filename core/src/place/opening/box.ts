@@ -93,7 +93,7 @@ export function cavityBox(survey: Survey, job: BoxJob): CavityBox | null {
   if (width.mm <= 0 || height.mm <= 0) {
     problems.push(
       stop(
-        { is: 'place' },
+        { kind: 'place' },
         message('problem.noBox', { width: length(Math.max(mean.width, 0)), height: length(Math.max(mean.height, 0)) }),
       ),
     );
@@ -114,7 +114,7 @@ export function cavityBox(survey: Survey, job: BoxJob): CavityBox | null {
   if (!trim.covers) {
     problems.push(
       doubtful(
-        { is: 'place' },
+        { kind: 'place' },
         message('problem.trimShort', { covers: length(trim.coversMm), gap: about(trim.worstGapMm + trim.sureMm) }),
       ),
     );

@@ -23,7 +23,7 @@ export interface Deviation {
   /** Two standard deviations. */
   readonly sure: number;
   /** `shown`: there and known. `none`: known to be too little to matter. `unknown`: it may be there. */
-  readonly is: 'shown' | 'none' | 'unknown';
+  readonly kind: 'shown' | 'none' | 'unknown';
   readonly message: Message;
   /** What it is about: "how plumb the back wall is". */
   readonly about: Message;
@@ -137,7 +137,7 @@ interface Judging extends Pick<Deviation, 'what' | 'unit' | 'value' | 'about'> {
 function judged({ what, unit, value, sd, words, about }: Judging): Deviation {
   const sure = SURE * sd;
   const size = Math.abs(value);
-  const is = size >= MATTERS[unit] && size > sure * 0.8 ? 'shown' : sure > 2.5 * MATTERS[unit] ? 'unknown' : 'none';
+  const kind = size >= MATTERS[unit] && size > sure * 0.8 ? 'shown' : sure > 2.5 * MATTERS[unit] ? 'unknown' : 'none';
   // Nought has no sign.
-  return { what, unit, value: value + 0, sure, is, message: words, about };
+  return { what, unit, value: value + 0, sure, kind, message: words, about };
 }

@@ -17,7 +17,7 @@ const at = (one: SpotOut) => nested(atWords(one));
 const opposite = (one: 'left' | 'right') => (one === 'left' ? 'right' : 'left');
 
 /** Where on a wall: how far out on a side wall, where across on the back. */
-function along(spot: Extract<Spot, { wall: string; side: string }>): Param & { is: 'message' } {
+function along(spot: Extract<Spot, { wall: string; side: string }>): Param & { kind: 'message' } {
   return spot.wall === 'back' ? side(spot.side) : at(spot.at);
 }
 
@@ -170,7 +170,7 @@ export function expectedWords(spot: Spot, signed: number): Message {
   return valueWords(value, ways ? ways.options[signed < 0 ? 1 : 0] : null);
 }
 
-function valueWords(value: Extract<Param, { is: 'length' | 'about' | 'angle' }>, sense: string | null): Message {
+function valueWords(value: Extract<Param, { kind: 'length' | 'about' | 'angle' }>, sense: string | null): Message {
   return sense
     ? message('value.sensed', { value, sense: nested(senseWords(sense)) })
     : message('value.plain', { value });

@@ -21,21 +21,21 @@ export type SpotOf<Kind extends ReadingKind> = SpotFrom<ReadingOf<Kind>>;
 /** A field of a spot: one of a few words, or a length. */
 export type Field =
   | {
-      readonly is: 'choice';
+      readonly kind: 'choice';
       readonly name: string;
       readonly options: readonly string[];
       /** Left away, it always counts. */
       readonly when?: (spot: Spot) => boolean;
     }
-  | { readonly is: 'length'; readonly name: string; readonly usualMm: number };
+  | { readonly kind: 'length'; readonly name: string; readonly usualMm: number };
 
-const at: Field = { is: 'choice', name: 'at', options: SPOTS_OUT };
-const side: Field = { is: 'choice', name: 'side', options: SIDES };
-const corner: Field = { is: 'choice', name: 'corner', options: ENDS };
-const up: Field = { is: 'length', name: 'up', usualMm: 1200 };
-const over = (usualMm: number): Field => ({ is: 'length', name: 'over', usualMm });
-const wall: Field = { is: 'choice', name: 'wall', options: ['left', 'right', 'back'] };
-const from: Field = { is: 'choice', name: 'from', options: ENDS };
+const at: Field = { kind: 'choice', name: 'at', options: SPOTS_OUT };
+const side: Field = { kind: 'choice', name: 'side', options: SIDES };
+const corner: Field = { kind: 'choice', name: 'corner', options: ENDS };
+const up: Field = { kind: 'length', name: 'up', usualMm: 1200 };
+const over = (usualMm: number): Field => ({ kind: 'length', name: 'over', usualMm });
+const wall: Field = { kind: 'choice', name: 'wall', options: ['left', 'right', 'back'] };
+const from: Field = { kind: 'choice', name: 'from', options: ENDS };
 const onBack = (spot: Spot) => 'wall' in spot && spot.wall === 'back';
 const onSide = (spot: Spot) => 'wall' in spot && spot.wall !== 'back';
 const upright = (spot: Spot) => spot.kind !== 'straightedge' || spot.run === 'upright';
@@ -46,18 +46,18 @@ export const FIELDS: { readonly [Kind in ReadingKind]: readonly Field[] } = {
   depth: [side, up],
   height: [side, at],
   corner: [corner, up],
-  square: [corner, up, { is: 'length', name: 'blade', usualMm: 400 }],
+  square: [corner, up, { kind: 'length', name: 'blade', usualMm: 400 }],
   plumb: [wall, { ...at, when: onSide }, { ...side, when: onBack }, { ...up, usualMm: 600 }, over(1200)],
   level: [
-    { is: 'choice', name: 'of', options: ['floor', 'ceiling'] },
-    { is: 'choice', name: 'along', options: ['across', 'out'] },
+    { kind: 'choice', name: 'of', options: ['floor', 'ceiling'] },
+    { kind: 'choice', name: 'along', options: ['across', 'out'] },
     { ...at, when: (spot) => 'along' in spot && spot.along === 'across' },
     { ...side, when: (spot) => 'along' in spot && spot.along === 'out' },
     over(1000),
   ],
   straightedge: [
     wall,
-    { is: 'choice', name: 'run', options: ['level', 'upright'] },
+    { kind: 'choice', name: 'run', options: ['level', 'upright'] },
     { ...at, when: (spot) => onSide(spot) && upright(spot) },
     { ...side, when: (spot) => onBack(spot) && upright(spot) },
     up,
@@ -66,25 +66,25 @@ export const FIELDS: { readonly [Kind in ReadingKind]: readonly Field[] } = {
   offset: [
     wall,
     up,
-    { is: 'length', name: 'start', usualMm: 0 },
-    { is: 'length', name: 'end', usualMm: 300 },
-    { is: 'length', name: 'on', usualMm: 150 },
+    { kind: 'length', name: 'start', usualMm: 0 },
+    { kind: 'length', name: 'end', usualMm: 300 },
+    { kind: 'length', name: 'on', usualMm: 150 },
   ],
   diagonal: [from, up],
   face: [from, at],
   triangle: [
     corner,
     up,
-    { is: 'length', name: 'first', usualMm: 0 },
-    { is: 'length', name: 'second', usualMm: 400 },
-    { is: 'length', name: 'out', usualMm: 300 },
+    { kind: 'length', name: 'first', usualMm: 0 },
+    { kind: 'length', name: 'second', usualMm: 400 },
+    { kind: 'length', name: 'out', usualMm: 300 },
   ],
   line: [side, at],
 };
 
 /** The fields of a spot that count, given its other fields. */
 export function fieldsOf(spot: Spot): Field[] {
-  return FIELDS[spot.kind].filter((field) => field.is === 'length' || !field.when || field.when(spot));
+  return FIELDS[spot.kind].filter((field) => field.kind === 'length' || !field.when || field.when(spot));
 }
 
 /** The word that goes with a figure when its sign matters: which end the gap is at, which way a wall leans. */

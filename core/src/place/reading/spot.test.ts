@@ -34,7 +34,7 @@ const spot: fc.Arbitrary<Spot> = fc
       .record(
         Object.fromEntries(
           FIELDS[kind].map((field): [string, fc.Arbitrary<unknown>] =>
-            field.is === 'choice'
+            field.kind === 'choice'
               ? [field.name, fc.constantFrom(...field.options)]
               : [`${field.name}Mm`, fc.integer({ min: 1, max: 2500 })],
           ),

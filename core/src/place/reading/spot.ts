@@ -3,7 +3,7 @@ import { asTyped, usualTape, type JobUnit, type TypedLength } from '../../base/q
 import { FIELDS, senseOf, type Field, type Spot } from './fields';
 
 /** Where a spot keeps a field: lengths are in millimetres there, and say so. */
-const keyOf = (field: Field): string => (field.is === 'choice' ? field.name : `${field.name}Mm`);
+const keyOf = (field: Field): string => (field.kind === 'choice' ? field.name : `${field.name}Mm`);
 
 /** What a spot or a reading says under a name; undefined where it says nothing. */
 const saidIn = (from: { kind: ReadingKind }, name: string): unknown => from[name as keyof typeof from];
@@ -46,14 +46,14 @@ export function spotFrom(kind: ReadingKind, fields: Readonly<Record<string, unkn
 
 function isSpot(spot: { kind: ReadingKind }): spot is Spot {
   const types = { choice: 'string', length: 'number' };
-  return FIELDS[spot.kind].every((field) => typeof saidIn(spot, keyOf(field)) === types[field.is]);
+  return FIELDS[spot.kind].every((field) => typeof saidIn(spot, keyOf(field)) === types[field.kind]);
 }
 
 /** The spot a reading was taken at. */
 export function spotOf(reading: Reading): Spot {
   const fields = FIELDS[reading.kind].map((field): [string, unknown] => [
     keyOf(field),
-    field.is === 'choice' ? wordIn(reading, field.name) : typedIn(reading, field.name)?.mm,
+    field.kind === 'choice' ? wordIn(reading, field.name) : typedIn(reading, field.name)?.mm,
   ]);
   return spotFrom(reading.kind, Object.fromEntries(fields));
 }
@@ -63,7 +63,7 @@ export function spotOfKind(kind: ReadingKind, like: Spot | null = null): Spot {
   const fields = FIELDS[kind].map((field): [string, unknown] => {
     const kept = like && saidIn(like, keyOf(field));
     // A height carries over to another kind; the length of a tool does not.
-    if (field.is === 'length')
+    if (field.kind === 'length')
       return [keyOf(field), field.name === 'up' && typeof kept === 'number' ? kept : field.usualMm];
     return [keyOf(field), typeof kept === 'string' && field.options.includes(kept) ? kept : field.options[0]];
   });
@@ -97,7 +97,7 @@ export interface Taken extends Pick<Reading, 'id' | 'with' | 'sd' | 'verdict' | 
 export function readingAt(spot: Spot, taken: Taken): Reading {
   const { typed = {}, unit, sense: word, value, other, ...said } = taken;
   const fields = FIELDS[spot.kind].map((field): [string, unknown] => {
-    if (field.is === 'choice') return [field.name, wordIn(spot, field.name)];
+    if (field.kind === 'choice') return [field.name, wordIn(spot, field.name)];
     const mm = lengthIn(spot, field.name);
     const kept = typed[field.name];
     return [field.name, kept && Math.abs(kept.mm - mm) < 0.01 ? kept : asTyped(mm, unit, usualTape(unit))];
@@ -116,9 +116,9 @@ export function readingAt(spot: Spot, taken: Taken): Reading {
 }
 
 function isReading(reading: { kind: ReadingKind }): reading is Reading {
-  return FIELDS[reading.kind].every(({ is, name }) => {
+  return FIELDS[reading.kind].every(({ kind, name }) => {
     const said = saidIn(reading, name);
-    return is === 'choice' ? typeof said === 'string' : isTypedLength(said);
+    return kind === 'choice' ? typeof said === 'string' : isTypedLength(said);
   });
 }
 
@@ -147,7 +147,7 @@ export function sameSpot(a: Spot, b: Spot): boolean {
 /** A text that is the same for the same spot only. */
 export function spotKey(spot: Spot): string {
   const parts = FIELDS[spot.kind].map((field) => {
-    if (field.is === 'length') return Math.round(lengthIn(spot, field.name) * 100);
+    if (field.kind === 'length') return Math.round(lengthIn(spot, field.name) * 100);
     return !field.when || field.when(spot) ? wordIn(spot, field.name) : '';
   });
   return [spot.kind, ...parts].join('|');

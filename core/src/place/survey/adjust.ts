@@ -41,7 +41,7 @@ export function gaugeOf(surfaces: readonly SurfaceName[], extent: Extent): Obser
   const mark = floorMark(extent);
   const up = surfaces.includes('floor') ? [position('floor', mark.across, mark.out)] : [];
   return [...across, ...up].map((terms) => ({
-    statement: { is: 'linear', terms, plus: 0 },
+    statement: { kind: 'linear', terms, plus: 0 },
     said: 0,
     sd: GAUGE_SD_MM,
     reading: null,

@@ -32,7 +32,7 @@ export interface TrialOff {
  * gaps come to together.
  */
 export function widerThanPlay(trial: Trial, readings: Pick<Solved, 'ask'>): TrialOff | null {
-  if (trial.is !== 'gap' || trial.value.mm < LEAST_ASKED_MM) return null;
+  if (trial.kind !== 'gap' || trial.value.mm < LEAST_ASKED_MM) return null;
   const { cut, value } = trial;
   const out = { back: 0, middle: cut.depth / 2, front: cut.depth }[trial.at];
   const apart = readings.ask(sum(at('right', out, cut.up), times(-1, at('left', out, cut.up))));

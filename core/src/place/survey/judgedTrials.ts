@@ -41,7 +41,7 @@ export function judgedTrials(
         id: one.id,
         state: 'asked',
         expectedMm: off.expectedMm,
-        meantMm: one.is === 'gap' ? meantBy(one, off) : null,
+        meantMm: one.kind === 'gap' ? meantBy(one, off) : null,
       };
     });
     return { solved, counting, checks };
@@ -71,7 +71,7 @@ function contradicting(notes: readonly Trial[], solved: Solved): TrialOff[] {
 function worstTrial(notes: readonly Trial[], offs: readonly TrialOff[]): TrialOff | null {
   const tooMuch = offs.filter((off) => {
     const note = notes.find((one) => one.id === off.id);
-    return off.w > (note?.is === 'gap' && meantBy(note, off) !== null ? LIKE_A_SLIP : SUSPECT);
+    return off.w > (note?.kind === 'gap' && meantBy(note, off) !== null ? LIKE_A_SLIP : SUSPECT);
   });
   return tooMuch.sort((a, b) => b.w - a.w)[0] ?? null;
 }

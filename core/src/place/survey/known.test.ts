@@ -51,7 +51,7 @@ describe('a plumb, square, level opening', () => {
   });
 
   test('departs from nothing, and no reading disagrees', () => {
-    expect(deviationsOf(survey).filter((one) => one.is === 'shown')).toEqual([]);
+    expect(deviationsOf(survey).filter((one) => one.kind === 'shown')).toEqual([]);
     expect(survey.checks.every((check) => check.state === 'used' && check.w < 0.5)).toBe(true);
     expect(survey.failed).toBeNull();
   });
@@ -70,7 +70,7 @@ test('a pure taper: 1000 at the floor, 1024 at the ceiling', () => {
   expect(Math.abs(wide(200, 1700) - 1017)).toBeLessThan(0.3);
   // Neither wall is known to have the taper: each is given half of it.
   expect(place(survey, 'right', 200, 1700) - place(survey, 'right', 200, 700)).toBeCloseTo(5, 0);
-  expect(deviation(survey, 'taper')).toMatchObject({ is: 'shown', message: { code: 'opening.widens' } });
+  expect(deviation(survey, 'taper')).toMatchObject({ kind: 'shown', message: { code: 'opening.widens' } });
   expect(Math.abs((deviation(survey, 'taper')?.value ?? 0) - 24)).toBeLessThan(1);
 });
 

@@ -116,7 +116,7 @@ class Adjustment implements Solved {
     const sds = Float64Array.from(observations, ({ sd }) => sd);
     // Rows of linear statements stay what they are; the others are made anew each round.
     const fixed = observations.map(({ statement }) =>
-      statement.is === 'linear' ? this.compile(statement.terms) : null,
+      statement.kind === 'linear' ? this.compile(statement.terms) : null,
     );
     const K = Matrix.zeros(n, n);
     let before: readonly number[] = [];
@@ -144,7 +144,7 @@ class Adjustment implements Solved {
     const positions: number[] = [];
     this.observations.forEach(({ statement, said }, i) => {
       // Said less expected, as a statement about positions less their prior means.
-      if (statement.is === 'linear') {
+      if (statement.kind === 'linear') {
         const row = fixed[i] as Row;
         rows.push(row);
         residual[i] = said - statement.plus - priorMean(row);
@@ -187,7 +187,7 @@ class Adjustment implements Solved {
   };
 
   readonly linearise = (statement: Statement): Linear => {
-    if (statement.is !== 'linear') return linearised(statement, this.where);
+    if (statement.kind !== 'linear') return linearised(statement, this.where);
     return { terms: statement.terms, expected: this.mean(statement.terms) + statement.plus };
   };
 
@@ -232,7 +232,7 @@ const priorMean = (row: Row): number => row.reduce((sum, term) => sum + term.wei
 
 /** A curved statement where the walls are held to be: its derivative by each position, and what it would read. */
 function linearised(
-  statement: Extract<Statement, { is: 'curved' }>,
+  statement: Extract<Statement, { kind: 'curved' }>,
   where: Where,
 ): Linear & { readonly positions: readonly number[] } {
   const points = statement.points(where);

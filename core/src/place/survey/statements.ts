@@ -20,9 +20,9 @@ export type Where = (surface: FieldName, s: number, z: number) => number;
  * of the positions of a few points, linearised where the walls are held to be.
  */
 export type Statement =
-  | { readonly is: 'linear'; readonly terms: Functional; readonly plus: number }
+  | { readonly kind: 'linear'; readonly terms: Functional; readonly plus: number }
   | {
-      readonly is: 'curved';
+      readonly kind: 'curved';
       /** Its points, which may themselves lie where other walls are. */
       readonly points: (where: Where) => readonly Point[];
       /** The reading from the positions of its points, in the reading's own unit. */
@@ -52,7 +52,7 @@ const DEGREES = 180 / Math.PI;
 // The legs of a bevel or gauge on the two walls, millimetres.
 const BEVEL_MM = 250;
 
-const linear = (terms: Functional, plus = 0): Statement => ({ is: 'linear', terms, plus });
+const linear = (terms: Functional, plus = 0): Statement => ({ kind: 'linear', terms, plus });
 
 /** What reading a spot says of the walls. `name` tells its own unknowns from other readings'. */
 export function statementsAt(spot: Spot, name: string, setting: Setting): Stated {
@@ -109,7 +109,7 @@ export function surfacesOf(spot: Spot, setting: Setting): SurfaceName[] {
   const at = nominalOf(setting.extent);
   const nominal: Where = (surface) => at[surface as SurfaceName] ?? 0;
   const names = statementsAt(spot, '', setting).statements.flatMap((one) =>
-    (one.is === 'linear' ? one.terms : one.points(nominal)).map((point) => point.surface),
+    (one.kind === 'linear' ? one.terms : one.points(nominal)).map((point) => point.surface),
   );
   return [...new Set(names)].filter((name): name is SurfaceName => !name.startsWith('aux:'));
 }
@@ -169,7 +169,7 @@ function cornerStatement(
 ): Statement {
   const inward = side === 'left' ? 1 : -1;
   return {
-    is: 'curved',
+    kind: 'curved',
     points: (where) => {
       const x = where(side, 0, up);
       return [
@@ -188,7 +188,7 @@ function cornerStatement(
 function planDiagonal({ from, upMm: z }: SpotOf<'diagonal'>, { depth }: Extent): Statement {
   const to = from === 'left' ? 'right' : 'left';
   return {
-    is: 'curved',
+    kind: 'curved',
     points: (where) => {
       const [start, end] = [where(from, depth, z), where(to, 0, z)];
       return [
@@ -207,7 +207,7 @@ function faceDiagonal({ from, at }: SpotOf<'face'>, extent: Extent): Statement {
   const to = from === 'left' ? 'right' : 'left';
   const y = outAt(at, extent);
   return {
-    is: 'curved',
+    kind: 'curved',
     points: (where) => {
       const [start, end] = [where(from, y, 0), where(to, y, extent.height)];
       return [
@@ -229,7 +229,7 @@ function triangle({ corner, upMm: z, firstMm, secondMm, outMm }: SpotOf<'triangl
   const out: FieldName = `aux:${name}`;
   const inward = corner === 'left' ? 1 : -1;
   const leg = (fromCorner: number): Statement => ({
-    is: 'curved',
+    kind: 'curved',
     points: (where) => {
       const mark = where(corner, 0, z) + inward * fromCorner;
       return [

@@ -51,10 +51,10 @@ interface Said {
 
 /** What a note says, and where a board binds, that it touches across from there, unless something was noted of that. */
 function saidBy(trial: Trial, all: readonly Trial[]): Said[] {
-  if (trial.is === 'gap') return [{ trial, sd: SEEN_SD_MM }];
+  if (trial.kind === 'gap') return [{ trial, sd: SEEN_SD_MM }];
   const end = trial.end === 'left' ? 'right' : 'left';
   const known = all.some((one) => boardOf(one) === boardOf(trial) && one.end === end);
-  const touches: Trial = { ...trial, end, is: 'gap', value: { ...trial.value, mm: 0 } };
+  const touches: Trial = { ...trial, end, kind: 'gap', value: { ...trial.value, mm: 0 } };
   return [{ trial, sd: BINDS_SD_MM }, ...(known ? [] : [{ trial: touches, sd: ACROSS_SD_MM }])];
 }
 
@@ -69,10 +69,10 @@ function observation(trial: Trial, sd: number, extent: Extent, hasBack: boolean)
   const runs = (cut[end] * out) / cut.depth;
   const wall = sum(at(end, out, cut.up), hasBack ? times(out, slopeOfBack(extent, cut.up)) : []);
   const board = sum(at(shiftOf(name), 0, 0), times(-out, at(turnOf(name), 0, 0)));
-  const gap = trial.is === 'gap' ? value.mm : -(cut.thickness * value.mm) / cut.back;
+  const gap = trial.kind === 'gap' ? value.mm : -(cut.thickness * value.mm) / cut.back;
   const [terms, said] =
     end === 'right' ? [sum(wall, times(-1, board)), gap + cut.back + runs] : [sum(board, times(-1, wall)), gap + runs];
-  return { statement: { is: 'linear', terms, plus: 0 }, said, sd, reading: null, trial: trial.id };
+  return { statement: { kind: 'linear', terms, plus: 0 }, said, sd, reading: null, trial: trial.id };
 }
 
 /** Slope of the least-squares line along the back wall at a height, as a weighted sum of its positions. */

@@ -24,7 +24,7 @@ function noted(job: Job, said: Record<string, string> = {}): Trial[] {
   };
   return PLACES.map(({ end, at }): Trial => {
     const typed = said[`${end} ${at}`] ?? gapAt(end, at).toFixed(1);
-    return { id: `${end}-${at}`, shelf: SHELF, end, at, is: 'gap', value: typedLength(typed, 'mm'), cut };
+    return { id: `${end}-${at}`, shelf: SHELF, end, at, kind: 'gap', value: typedLength(typed, 'mm'), cut };
   });
 }
 
@@ -41,7 +41,7 @@ describe.each([chimneyAlcove(), cloakroomCloset()].map((job) => [job.name, job] 
   test('a gap of 12 where about one is likely is asked about, and that note alone', () => {
     expect(plan.trials.filter((one) => one.state === 'asked').map((one) => one.id)).toEqual(['left-front']);
     const asked = plan.problems.filter((one) => one.message.code.startsWith('problem.trial'));
-    expect(asked).toMatchObject([{ severity: 'doubtful', about: { is: 'shelf', shelf: SHELF } }]);
+    expect(asked).toMatchObject([{ severity: 'doubtful', about: { kind: 'shelf', shelf: SHELF } }]);
   });
 
   test('until it is answered it changes no other board, and sets no reading aside', () => {

@@ -40,7 +40,7 @@ export function cloakroomCloset(): Job {
       way: 'typed',
       count: 2,
       // Above the rail the coats hang from: its shelf comes to 66.
-      bottom: { from: 'rail', up: inch('62 3/4'), clear: inch('2 1/2') },
+      bottom: { kind: 'rail', up: inch('62 3/4'), clear: inch('2 1/2') },
       heights: [{ id: 'height-2', up: inch('80') }],
       thickness: inch('3/4'),
       depth: inch('15 3/4'),

@@ -18,7 +18,7 @@ export function trueValues(room: Room, spot: Spot, levelLineUpMm = 1000, out?: n
 }
 
 function valueOf(statement: Statement, where: Where): number {
-  if (statement.is === 'linear') {
+  if (statement.kind === 'linear') {
     return statement.terms.reduce(
       (sum, term) => sum + term.weight * where(term.surface, term.s, term.z),
       statement.plus,

@@ -104,9 +104,9 @@ function screwRows({ pieces, fixings }: Made, job: Job): string[] {
   const length = (value: number) => lengthWords(value, job, false);
   const rows = fixings.flatMap(({ shelf, through, into, label, holes, length: long, screw }) => {
     if (shelf > 1) return [];
-    const from = through.is === 'wall' ? `${through.wall} face` : label || 'bracket';
-    const bitten = into.is === 'wall' ? null : (pieces.find(({ id }) => id === into.id)?.label ?? 'board');
-    const to = into.is === 'wall' ? `${into.wall} wall` : bitten;
+    const from = through.kind === 'wall' ? `${through.wall} face` : label || 'bracket';
+    const bitten = into.kind === 'wall' ? null : (pieces.find(({ id }) => id === into.id)?.label ?? 'board');
+    const to = into.kind === 'wall' ? `${into.wall} wall` : bitten;
     const alongs = [...new Set(holes.map((hole) => length(Math.round(hole.alongMm * 2) / 2)))].join(' · ');
     const terms = long.terms.map((term) => `${words(term.label, job).toLowerCase()} ${length(term.mm)}`).join(', ');
     return [`| ${from} → ${to} | ${holes.length} | ${screw.size} (${terms}) | ${alongs} |`];

@@ -33,8 +33,8 @@ export function drillingCsv(plan: Plan, reader: Reader): string {
   const data = plan.fixings.flatMap((fixing) => {
     if (fixing.screw.kind === 'pin') return [];
     const { through, sizes } = fixing;
-    const part = through.is === 'piece' ? plan.parts.find((one) => one.id === through.id) : null;
-    const item = through.is === 'hardware' ? plan.hardware.find((one) => one.id === through.id) : null;
+    const part = through.kind === 'piece' ? plan.parts.find((one) => one.id === through.id) : null;
+    const item = through.kind === 'hardware' ? plan.hardware.find((one) => one.id === through.id) : null;
     const name = part?.name ?? item?.name ?? message('fixing.wallFace');
     return fixing.holes.map((hole) => {
       const places = [hole.alongMm, hole.acrossMm].map((one) => snapToTape(one, reader.tape, 'nearest'));

@@ -52,9 +52,9 @@ export function layoutsDxf({ layouts, blanks }: Pick<Cutting, 'layouts' | 'blank
     };
     box({ xMm: 0, yMm: 0, lengthMm: item.lengthMm, widthMm: item.widthMm }, 'STOCK', 0, 0);
     for (const node of nodesOf(tree)) {
-      if (node.is === 'cut') continue;
-      box(node, node.is === 'part' ? 'PARTS' : 'RESTS');
-      if (node.is !== 'part') continue;
+      if (node.kind === 'cut') continue;
+      box(node, node.kind === 'part' ? 'PARTS' : 'RESTS');
+      if (node.kind !== 'part') continue;
       const label = blanks.find((one) => one.id === node.part)?.label ?? node.part;
       const at = point3d(node.xMm + trimMm + 5, below + node.yMm + edge + node.widthMm / 2);
       dxf.addText(at, Math.min(TEXT_MM, node.widthMm / 2), plain(label), { layerName: 'LABELS' });
@@ -107,9 +107,9 @@ export async function layoutsPdf(
     page.drawText(say(titleOf(layout, reader)), { x: MARGIN, y: top - 12, size: 11, font, color: INK });
     box(0, 0, item.lengthMm, item.widthMm, FILLS.stock);
     for (const node of nodesOf(tree)) {
-      if (node.is === 'cut') continue;
-      box(node.xMm + trimMm, node.yMm + edge, node.lengthMm, node.widthMm, FILLS[node.is]);
-      if (node.is !== 'part') continue;
+      if (node.kind === 'cut') continue;
+      box(node.xMm + trimMm, node.yMm + edge, node.lengthMm, node.widthMm, FILLS[node.kind]);
+      if (node.kind !== 'part') continue;
       const label = say(blanks.find((one) => one.id === node.part)?.label ?? node.part);
       const size = Math.min(9, node.widthMm * scale * wider * 0.7);
       if (font.widthOfTextAtSize(label, size) < node.lengthMm * scale)

@@ -164,9 +164,9 @@ function spotOfRow(kind: ReadingKind, unit: JobUnit, cell: Cell): Result<TypedSp
   const typed: Record<string, TypedLength> = {};
   for (const field of FIELDS[kind]) {
     const said = cell(field.name);
-    if (said === '' && field.is !== 'choice' && field.name === 'up') return missing('up');
+    if (said === '' && field.kind !== 'choice' && field.name === 'up') return missing('up');
     if (said === '') continue;
-    if (field.is === 'choice') {
+    if (field.kind === 'choice') {
       const word = said.toLowerCase();
       if (!field.options.includes(word)) return notOneOf(field.name, said, field.options);
       spot = { ...spot, [field.name]: word } as Spot;
@@ -177,7 +177,7 @@ function spotOfRow(kind: ReadingKind, unit: JobUnit, cell: Cell): Result<TypedSp
     typed[field.name] = length.value;
     spot = { ...spot, [`${field.name}Mm`]: length.value.mm } as Spot;
   }
-  const needed = fieldsOf(spot).find((field) => field.is === 'choice' && cell(field.name) === '');
+  const needed = fieldsOf(spot).find((field) => field.kind === 'choice' && cell(field.name) === '');
   return needed ? missing(needed.name) : ok({ spot, typed });
 }
 

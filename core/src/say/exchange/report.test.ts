@@ -18,14 +18,14 @@ function lived(): Job {
       {
         id: 'a',
         at: 1,
-        is: 'mistake',
+        kind: 'mistake',
         cause: 'kerf',
         part: 'S3-board',
         minutes: 30,
         text: 'Cut the third | too short',
       },
-      { id: 'b', at: 2, is: 'size', part: 'S2-board', length: typedLength('1121', 'mm'), text: '' },
-      { id: 'c', at: 3, is: 'note', text: 'The plaster crumbles <here>' },
+      { id: 'b', at: 2, kind: 'size', part: 'S2-board', length: typedLength('1121', 'mm'), text: '' },
+      { id: 'c', at: 3, kind: 'note', text: 'The plaster crumbles <here>' },
     ],
     fits: [{ id: 'f', at: 4, shelf: 2, odds: 97.4, went: true }],
     paid: 148.5,
@@ -83,7 +83,7 @@ test('no heading stands over nothing', () => {
   const job = { ...chimneyAlcove(), readings: [] };
   const { parts } = reportOf(planJob(job), job);
   parts.forEach((one, i) => {
-    if (one.is === 'heading') expect(parts[i + 1] && parts[i + 1]!.is !== 'heading').toBe(true);
+    if (one.kind === 'heading') expect(parts[i + 1] && parts[i + 1]!.kind !== 'heading').toBe(true);
   });
 });
 

@@ -11,9 +11,9 @@ export interface Report {
   readonly parts: readonly ReportPart[];
 }
 export type ReportPart =
-  | { readonly is: 'heading' | 'line'; readonly text: string }
-  | { readonly is: 'list'; readonly items: readonly string[] }
-  | { readonly is: 'table'; readonly head: readonly string[]; readonly rows: readonly (readonly string[])[] };
+  | { readonly kind: 'heading' | 'line'; readonly text: string }
+  | { readonly kind: 'list'; readonly items: readonly string[] }
+  | { readonly kind: 'table'; readonly head: readonly string[]; readonly rows: readonly (readonly string[])[] };
 
 /**
  * The job as it was measured, planned and done: the opening, shelves and boards, the cut list, what happened, what it
@@ -21,12 +21,12 @@ export type ReportPart =
  */
 export function reportOf(plan: Plan, job: Job): Report {
   const say = (said: Message) => sentence(said, job);
-  const heading = (said: Message): ReportPart => ({ is: 'heading', text: say(said) });
-  const shown = plan.deviations.filter((one) => one.is === 'shown').map((one) => say(one.message));
+  const heading = (said: Message): ReportPart => ({ kind: 'heading', text: say(said) });
+  const shown = plan.deviations.filter((one) => one.kind === 'shown').map((one) => say(one.message));
   const boards = plan.parts.filter((one) => one.role === 'board');
   const parts: (ReportPart | null)[] = [
-    { is: 'line', text: say(message(`place.${job.place.kind}`)) },
-    job.notes.trim() === '' ? null : { is: 'line', text: job.notes.trim() },
+    { kind: 'line', text: say(message(`place.${job.place.kind}`)) },
+    job.notes.trim() === '' ? null : { kind: 'line', text: job.notes.trim() },
     heading(message('report.opening')),
     list(shown),
     table(
@@ -84,7 +84,7 @@ export function reportOf(plan: Plan, job: Job): Report {
     heading(message('report.log')),
     list(logged(plan, job)),
     job.log.next.trim() === '' ? null : heading(message('report.next')),
-    job.log.next.trim() === '' ? null : { is: 'line', text: job.log.next.trim() },
+    job.log.next.trim() === '' ? null : { kind: 'line', text: job.log.next.trim() },
     heading(message('report.mind')),
     list([...new Set(plan.cautions.map((one) => say(one.message)))]),
   ];
@@ -92,14 +92,14 @@ export function reportOf(plan: Plan, job: Job): Report {
   const there = parts.filter((one) => one !== null);
   return {
     title: job.name,
-    parts: there.filter((one, i) => one.is !== 'heading' || (there[i + 1] && there[i + 1]!.is !== 'heading')),
+    parts: there.filter((one, i) => one.kind !== 'heading' || (there[i + 1] && there[i + 1]!.kind !== 'heading')),
   };
 
   function list(items: readonly string[]): ReportPart | null {
-    return items.length === 0 ? null : { is: 'list', items };
+    return items.length === 0 ? null : { kind: 'list', items };
   }
   function table(head: readonly Message[], rows: readonly (readonly string[])[]): ReportPart | null {
-    return rows.length === 0 ? null : { is: 'table', head: head.map(say), rows };
+    return rows.length === 0 ? null : { kind: 'table', head: head.map(say), rows };
   }
 }
 
@@ -142,8 +142,8 @@ function logged(plan: Plan, job: Job): string[] {
   );
   const entries = log.entries.map((one) => {
     const own = one.text === '' ? '' : ` ${one.text}`;
-    if (one.is === 'note') return one.text;
-    if (one.is === 'size') return `${label(one.part)}: ${lengthWords(one.length.mm, job)}.${own}`;
+    if (one.kind === 'note') return one.text;
+    if (one.kind === 'size') return `${label(one.part)}: ${lengthWords(one.length.mm, job)}.${own}`;
     const lost = one.minutes ? ` (${words(durationWords(one.minutes), job)})` : '';
     return `${words(message(`mistake.${one.cause}`), job)}${one.part ? `, ${label(one.part)}` : ''}${lost}.${own}`;
   });
@@ -160,7 +160,7 @@ export function reportMarkdown(plan: Plan, job: Job): string {
   const safe = (said: string) => said.replace(/([\\`*_{}[\]<>#|])/g, '\\$1').replace(/\s*\n\s*/g, ' ');
   const row = (cells: readonly string[]) => `| ${cells.map(safe).join(' | ')} |`;
   const blocks = parts.map((one) => {
-    switch (one.is) {
+    switch (one.kind) {
       case 'heading':
         return `## ${safe(one.text)}`;
       case 'line':

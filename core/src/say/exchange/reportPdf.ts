@@ -33,7 +33,7 @@ export async function reportPdf({ title, parts }: Report, region: Region): Promi
       page.drawText(line, { x, y, size, font: face, color: BLACK });
     }
   };
-  const table = ({ head, rows }: Extract<ReportPart, { is: 'table' }>) => {
+  const table = ({ head, rows }: Extract<ReportPart, { kind: 'table' }>) => {
     const shares = widths([head, ...rows], font, room);
     const row = (cells: readonly string[], face: PDFFont) => {
       const lines = cells.map((cell, i) => wrapped(encodable(cell, face), face, SIZES.cell, shares[i]! - 6));
@@ -56,11 +56,11 @@ export async function reportPdf({ title, parts }: Report, region: Region): Promi
 
   write(title, SIZES.title, bold);
   for (const part of parts) {
-    if (part.is === 'table') table(part);
-    else if (part.is === 'list') {
+    if (part.kind === 'table') table(part);
+    else if (part.kind === 'list') {
       part.items.forEach((item) => write(`-  ${item}`, SIZES.text, font));
       y -= 6;
-    } else if (part.is === 'heading') {
+    } else if (part.kind === 'heading') {
       // Not alone at the foot of a page.
       need(5 * SIZES.heading);
       y -= SIZES.heading * 0.8;

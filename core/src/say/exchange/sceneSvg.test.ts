@@ -23,7 +23,7 @@ const scene: Scene = {
   bounds: { x: -100, y: -50, width: 400, height: 200 },
   shapes: [
     {
-      is: 'polygon',
+      kind: 'polygon',
       role: 'board',
       points: [
         [0, 0],
@@ -33,16 +33,16 @@ const scene: Scene = {
       ],
     },
     {
-      is: 'path',
+      kind: 'path',
       role: 'dimension',
       points: [
         [-100, -50],
         [300, 150],
       ],
     },
-    { is: 'dot', role: 'screw', at: [100, 50] },
-    { is: 'label', role: 'shelf-name', at: [0, 0], anchor: 'start', mm: 12.5 },
-    { is: 'dimension', role: 'dimension', from: [0, 0], to: [200, 0], mm: 200 },
+    { kind: 'dot', role: 'screw', at: [100, 50] },
+    { kind: 'label', role: 'shelf-name', at: [0, 0], anchor: 'start', mm: 12.5 },
+    { kind: 'dimension', role: 'dimension', from: [0, 0], to: [200, 0], mm: 200 },
   ],
 };
 
@@ -78,7 +78,7 @@ test('signs that mean something in markup are written as such', () => {
 test('every shape of a real drawing is there', () => {
   const drawing = boardScene(planJob(chimneyAlcove()), 2, 5)!;
   const svg = read(sceneSvg(drawing, reader, 600));
-  const count = (...kinds: string[]) => drawing.shapes.filter((one) => kinds.includes(one.is)).length;
+  const count = (...kinds: string[]) => drawing.shapes.filter((one) => kinds.includes(one.kind)).length;
   expect(svg.g.path).toHaveLength(count('polygon', 'path', 'dimension'));
   expect(svg.g.text).toHaveLength(count('label', 'dimension'));
 });

@@ -32,14 +32,14 @@ export function sceneSvg({ bounds, shapes, title }: Scene, reader: Reader, width
   });
   const line = (points: readonly (readonly [number, number])[]) =>
     points.map((one, i) => `${i === 0 ? 'M' : 'L'}${at(one).join(' ')}`).join(' ');
-  const said = (shape: Extract<Shape, { is: 'label' | 'dimension' }>) =>
+  const said = (shape: Extract<Shape, { kind: 'label' | 'dimension' }>) =>
     'words' in shape && shape.words
       ? words(shape.words, reader)
       : shape.mm === undefined
         ? ''
         : lengthWords(shape.mm, reader, false);
   const drawn = shapes.map((shape) => {
-    switch (shape.is) {
+    switch (shape.kind) {
       case 'polygon':
         return { path: attributes({ d: `${line(shape.points)} Z`, ...ink(shape.role, false) }) };
       case 'path':
@@ -51,7 +51,7 @@ export function sceneSvg({ bounds, shapes, title }: Scene, reader: Reader, width
       case 'label':
       case 'dimension': {
         const place =
-          shape.is === 'label'
+          shape.kind === 'label'
             ? shape.at
             : ([(shape.from[0] + shape.to[0]) / 2, (shape.from[1] + shape.to[1]) / 2] as const);
         const [x, y] = at(place) as [string, string];
@@ -61,11 +61,11 @@ export function sceneSvg({ bounds, shapes, title }: Scene, reader: Reader, width
             y,
             'font-size': TEXT_PX,
             'font-family': 'sans-serif',
-            'text-anchor': shape.is === 'label' ? shape.anchor : 'middle',
+            'text-anchor': shape.kind === 'label' ? shape.anchor : 'middle',
           }),
           '#text': said(shape),
         };
-        return shape.is === 'label'
+        return shape.kind === 'label'
           ? { text }
           : { path: attributes({ d: line([shape.from, shape.to]), ...ink(shape.role, true) }), text };
       }

@@ -24,7 +24,7 @@ export function boardScene(plan: Plan, shelfNumber: number, factor: Exaggeration
   const deep = part.place.outTo - part.place.outFrom;
   const front = Math.max(deep, ...plan.parts.filter((one) => one.shelf === shelfNumber).map((one) => one.place.outTo));
   const frame = frameOf(fit, factor, deep);
-  const shelf = { is: 'shelf', shelf: shelfNumber } as const;
+  const shelf = { kind: 'shelf', shelf: shelfNumber } as const;
   return {
     title: message('scene.board', { shelf: count(shelfNumber) }),
     bounds: {
@@ -36,7 +36,7 @@ export function boardScene(plan: Plan, shelfNumber: number, factor: Exaggeration
     shapes: [
       ...wallShapes(fit, frame, front),
       ...gapShapes(fit, frame),
-      { is: 'polygon', role: 'board', about: shelf, points: outlineIn(fit).map(frame.sheet) },
+      { kind: 'polygon', role: 'board', about: shelf, points: outlineIn(fit).map(frame.sheet) },
       ...supportShapes(plan, part, fit, frame),
       // A hole is no departure: it is drawn round, where it is.
       ...holeShapes(part, ([x, y]) => [fit.seat.acrossMm + x, -y]),
@@ -99,8 +99,8 @@ function wallShapes({ walls, seat }: Fit, { sheet, edges, marginMm }: BoardFrame
       [head[0], edges.top],
     ];
     return [
-      { is: 'polygon', role: 'wall', points: [...face, ...on] },
-      { is: 'polygon', role: 'uncertain-band', points: [...at(1), ...at(-1).reverse()] },
+      { kind: 'polygon', role: 'wall', points: [...face, ...on] },
+      { kind: 'polygon', role: 'uncertain-band', points: [...at(1), ...at(-1).reverse()] },
     ];
   });
   if (walls.back.length === 0) return sides;
@@ -113,19 +113,19 @@ function wallShapes({ walls, seat }: Fit, { sheet, edges, marginMm }: BoardFrame
     [edges.left, edges.top],
     [edges.left, (back[0] as Point)[1]],
   ];
-  return [{ is: 'polygon', role: 'wall', points: [...back, ...wide] }, ...sides];
+  return [{ kind: 'polygon', role: 'wall', points: [...back, ...wide] }, ...sides];
 }
 
 /** What carries the board and hides its front edge, dashed where it lies under it. */
 function supportShapes(plan: Plan, board: Part, { seat, walls }: Fit, { sheet }: BoardFrame): Shape[] {
-  const about = { is: 'shelf', shelf: board.shelf } as const;
+  const about = { kind: 'shelf', shelf: board.shelf } as const;
   return plan.parts.flatMap((part): Shape[] => {
     if (part.shelf !== board.shelf || part === board || part.role === 'divider') return [];
     const { outFrom, outTo } = part.place;
     // Only where walls and ends are is exaggerated: how thick and how deep a stick is, is true.
     const across = (x: number) => sheet([x, seat.outMm])[0];
     const box = (from: number, to: number, y1: number, y2: number, role: Role): Shape => ({
-      is: 'polygon',
+      kind: 'polygon',
       role,
       about,
       points: [
@@ -163,7 +163,7 @@ function gapShapes({ walls, gaps, seat, outline }: Fit, { sheet }: BoardFrame): 
       .sort((a, b) => b[1] - a[1])
       .map(([x, y]) => sheet([seat.acrossMm + x, seat.outMm + y]));
     return {
-      is: 'polygon',
+      kind: 'polygon',
       role: roleOf(Math.max(...gaps.filter((one) => one.end === end).map((one) => one.mm))),
       points: [...wall, ...board],
     };
@@ -181,7 +181,7 @@ function figures(
 ): Shape[] {
   const x = seat.acrossMm;
   const string = (from: Point, to: Point, mm: number, share = 0.5): Shape => ({
-    is: 'dimension',
+    kind: 'dimension',
     role: 'dimension',
     from,
     to,
@@ -205,7 +205,7 @@ function figures(
       const inward = gap.end === 'left' ? 1 : -1;
       const y = -Math.min(Math.max(gap.p, deep * 0.12), deep * 0.9);
       return {
-        is: 'label',
+        kind: 'label',
         role: roleOf(gap.mm),
         at: [wall[0] + inward * marginMm * 0.9, y],
         anchor: gap.end === 'left' ? 'start' : 'end',

@@ -34,10 +34,10 @@ export function boxScene(plan: Plan, job: Job): Scene | null {
     f: Math.min(outer.f, foot) - margin,
     h: Math.max(outer.h, head) + 2.4 * margin,
   };
-  const shape = (role: Role, ...points: Point[]): Shape => ({ is: 'polygon', role, points });
+  const shape = (role: Role, ...points: Point[]): Shape => ({ kind: 'polygon', role, points });
   const rect = (role: Role, l: number, r: number, f: number, h: number) => shape(role, [l, f], [r, f], [r, h], [l, h]);
   const string = (from: Point, to: Point, mm: number, share = 0.5): Shape => ({
-    is: 'dimension',
+    kind: 'dimension',
     role: 'dimension',
     from,
     to,
@@ -78,7 +78,7 @@ export function boxScene(plan: Plan, job: Job): Scene | null {
       string([outer.l, edge.h - margin], [outer.r, edge.h - margin], across.length.mm),
       string([edge.l + margin, outer.f], [edge.l + margin, outer.h], upright.length.mm),
       {
-        is: 'label',
+        kind: 'label',
         role: box.trim.covers ? 'gap-hidden' : 'gap-seen',
         at: [(left + right) / 2, foot + box.height.mm / 2],
         anchor: 'middle',

@@ -41,7 +41,7 @@ export function cornerScene(plan: Plan, shelfNumber: number, factor: Exaggeratio
         const by = clamp((mm + sign * sureMm) * factor, -most, most);
         return sheet([x + away[0] * by, y + away[1] * by]);
       });
-    return { is: 'polygon', role: 'uncertain-band', points: [...line(1), ...line(-1).reverse()] };
+    return { kind: 'polygon', role: 'uncertain-band', points: [...line(1), ...line(-1).reverse()] };
   };
   const [backReach, sideReach] = [corner.backMm + margin, corner.sideMm + margin];
   const thick = (face: Point[], away: [number, number]): Point[] => [
@@ -52,7 +52,7 @@ export function cornerScene(plan: Plan, shelfNumber: number, factor: Exaggeratio
   const [left, right] = [Math.min(...xs, 0) - 2 * margin, Math.max(...xs, 0) + 2 * margin];
   const deep = Math.max(...corner.outline.map(([, y]) => y));
   const string = (from: readonly [number, number], to: readonly [number, number], mm: number): Shape => ({
-    is: 'dimension',
+    kind: 'dimension',
     role: 'dimension',
     from: sheet(from),
     to: sheet(to),
@@ -65,24 +65,29 @@ export function cornerScene(plan: Plan, shelfNumber: number, factor: Exaggeratio
     title: message('scene.board', { shelf: count(shelfNumber) }),
     bounds: { x: left, y: -deep - 2 * margin, width: right - left, height: deep + 4 * margin },
     shapes: [
-      { is: 'polygon', role: 'wall', points: thick(wall(u, behind, corner.off.back, backReach), behind) },
-      { is: 'polygon', role: 'wall', points: thick(wall(v, beyond, corner.off.side, sideReach), beyond) },
+      { kind: 'polygon', role: 'wall', points: thick(wall(u, behind, corner.off.back, backReach), behind) },
+      { kind: 'polygon', role: 'wall', points: thick(wall(v, beyond, corner.off.side, sideReach), beyond) },
       band(u, behind, corner.off.back),
       band(v, beyond, corner.off.side),
-      { is: 'polygon', role: 'board', about: { is: 'shelf', shelf: shelfNumber }, points: corner.outline.map(sheet) },
+      {
+        kind: 'polygon',
+        role: 'board',
+        about: { kind: 'shelf', shelf: shelfNumber },
+        points: corner.outline.map(sheet),
+      },
       ...holeShapes(part, sheet),
       string([0, inset], [inward * corner.backMm, inset], corner.backMm),
       string([inward * inset, 0], [v[0] * corner.sideMm + inward * inset, v[1] * corner.sideMm], corner.sideMm),
       ...(front && corner.frontMm !== null ? [string(...front, corner.frontMm)] : []),
       {
-        is: 'label',
+        kind: 'label',
         role: 'shelf-name',
         at: sheet([inward * size * 0.2, size * 0.16]),
         anchor: 'middle',
         words: message('sheet.angle', { angle: angle(corner.cutDegrees) }),
       },
       {
-        is: 'label',
+        kind: 'label',
         role: corner.neatOdds >= 50 ? 'gap-hidden' : 'gap-seen',
         at: sheet([inward * size * 0.32, size * 0.3]),
         anchor: 'middle',

@@ -106,15 +106,15 @@ function wallShapes(plan: Plan, frame: Frame): Shape[] {
     const behind = stations.map((one): Point => [frame.across(one.back.mm), one.upMm]);
     const known = measured.width || !(opening.sections[0]?.left && opening.sections[0]?.right);
     const solid: Shape = {
-      is: 'polygon',
+      kind: 'polygon',
       role: known ? 'wall' : 'wall-unknown',
       points: [[ends[0], foot], ...face, [ends[1], head], [edge(sign), head], [edge(sign), foot]],
     };
     if (!known) return [solid];
-    return [solid, bandOf(stations, frame), { is: 'path', points: behind, role: 'wall-behind' }];
+    return [solid, bandOf(stations, frame), { kind: 'path', points: behind, role: 'wall-behind' }];
   });
   const level = (surface: 'floor' | 'ceiling', sheetEdge: number): Shape => ({
-    is: 'polygon',
+    kind: 'polygon',
     role: surface === 'ceiling' && !measured.height ? 'wall-unknown' : 'wall',
     points: [
       [edge(-1), lift(plan, frame, surface, 0)],
@@ -146,7 +146,7 @@ function bandOf(stations: readonly SideStation[], frame: Frame): Shape {
       const x = frame.across(one.front.mm + sign * SURE * one.front.sdMm) - frame.middleMm;
       return [frame.middleMm + clamp(x, -frame.outerMm, frame.outerMm), one.upMm];
     });
-  return { is: 'polygon', role: 'uncertain-band', points: [...edge(1), ...edge(-1).reverse()] };
+  return { kind: 'polygon', role: 'uncertain-band', points: [...edge(1), ...edge(-1).reverse()] };
 }
 
 function readingShapes(plan: Plan, job: Job, frame: Frame, wanted: Spot | null): Shape[] {
@@ -161,7 +161,7 @@ function readingShapes(plan: Plan, job: Job, frame: Frame, wanted: Spot | null):
       role: roleOf(plan, reading.id, 'at' in reading && reading.at === 'back'),
       value: reading.value,
       sense: senseWord(reading),
-      about: { is: 'reading', id: reading.id },
+      about: { kind: 'reading', id: reading.id },
     }),
   );
   return [...taken, ...(wanted ? elevationSpot(wanted, spots, { role: 'reading-wanted', value: null }) : [])];
@@ -186,7 +186,7 @@ function trimShapes({ place: { skirting, rail } }: Job, { middleMm, outerMm, mar
   const [left, right] = [middleMm - outerMm, middleMm + outerMm];
   const band = (from: number, to: number): Shape => {
     return {
-      is: 'polygon',
+      kind: 'polygon',
       role: 'trim',
       points: [
         [left, from],
@@ -219,14 +219,14 @@ function keepClearShapes(job: Job, plan: Plan): Shape[] {
       [x + wide, top],
       [x, top],
     ];
-    return [{ is: 'polygon', role: 'keep-clear', points }];
+    return [{ kind: 'polygon', role: 'keep-clear', points }];
   });
   const lines = studs.flatMap((one): Shape[] => {
     if (one.wall !== 'back') return [];
     const x = left + one.from.mm;
     return [
       {
-        is: 'path',
+        kind: 'path',
         role: 'stud',
         points: [
           [x, 0],

@@ -10,12 +10,12 @@ export function shelfShapes(plan: Plan, frame: Frame, stored: boolean, strength 
   const { left, right } = frame;
   const ofShelves = plan.parts.filter((part) => part.shelf !== NO_SHELF || part.across);
   const parts = ofShelves.flatMap((part): Shape[] => {
-    const about = part.shelf === NO_SHELF ? null : ({ is: 'shelf', shelf: part.shelf } as const);
+    const about = part.shelf === NO_SHELF ? null : ({ kind: 'shelf', shelf: part.shelf } as const);
     const said = about ? { about } : {};
     const { upFrom, upTo } = part.place;
     const role = roleOfPart(part);
     const box = (from: number, to: number): Shape => ({
-      is: 'polygon',
+      kind: 'polygon',
       role,
       ...said,
       points: [
@@ -37,7 +37,7 @@ export function shelfShapes(plan: Plan, frame: Frame, stored: boolean, strength 
         at(stop, r.outMm, high, upTo),
         at(start, -l.outMm, high, upTo),
       ];
-      return [{ is: 'polygon', role, ...said, points }];
+      return [{ kind: 'polygon', role, ...said, points }];
     }
     // In a corner, from its side wall as far along the back as it comes; a rail along the side wall by its end.
     if (plan.parts.some((one) => one.shelf === part.shelf && one.corner)) {
@@ -60,9 +60,9 @@ export function shelfShapes(plan: Plan, frame: Frame, stored: boolean, strength 
       [fromMm, upTo],
     ];
     return {
-      is: 'polygon',
+      kind: 'polygon',
       role: 'bracket',
-      ...(one.shelf === NO_SHELF ? {} : { about: { is: 'shelf', shelf: one.shelf } as const }),
+      ...(one.shelf === NO_SHELF ? {} : { about: { kind: 'shelf', shelf: one.shelf } as const }),
       points,
     };
   });
@@ -70,9 +70,9 @@ export function shelfShapes(plan: Plan, frame: Frame, stored: boolean, strength 
   const bare = plan.shelves
     .filter((shelf) => !drawn.has(shelf.number))
     .map((shelf): Shape => ({
-      is: 'polygon',
+      kind: 'polygon',
       role: 'stopped',
-      about: { is: 'shelf', shelf: shelf.number },
+      about: { kind: 'shelf', shelf: shelf.number },
       points: [
         [left, shelf.underside.mm],
         [right, shelf.underside.mm],
@@ -101,7 +101,7 @@ function levelLineShapes(plan: Plan, frame: Frame): Shape[] {
   const end = poleAcross(frame) + frame.poleMm;
   return [
     {
-      is: 'path',
+      kind: 'path',
       role: 'level-line',
       points: [
         [frame.left, up],
@@ -128,19 +128,19 @@ function sagShapes(plan: Plan, { across }: Frame): Shape[] {
     const ends = part.fit ? [across(fromMm), across(toMm)] : [fromMm, toMm];
     const length = front.at(-1)?.[0] ?? 1;
     const drawn = (x: number) => (ends[0] as number) + (((ends[1] as number) - (ends[0] as number)) * x) / length;
-    const about = { is: 'shelf', shelf } as const;
+    const about = { kind: 'shelf', shelf } as const;
     const most = Math.max(...front.map(([, mm]) => mm), 1e-9);
     const factor = Math.min(SAG_DRAWN, SAG_MOST_MM / most);
     const points = front.map(([x, mm]): Point => [drawn(x), laid.underside.mm - mm * factor]);
     // In the middle of the board, wherever it sags: at its ends the figure would lie over a wall.
     const middle = points[points.length >> 1] as Point;
     return [
-      { is: 'path', role: 'sag', points, about },
+      { kind: 'path', role: 'sag', points, about },
       ...(sag.lastingMm < SAID_FROM_MM
         ? []
         : [
             {
-              is: 'label',
+              kind: 'label',
               role: 'sag',
               at: middle,
               anchor: 'middle',
@@ -158,7 +158,7 @@ function tiltedShapes(plan: Plan, { left, right, across }: Frame): Shape[] {
   const [from, to] = [across(left), across(right)];
   return plan.tilted.flatMap(({ front, frontUnder, rear, number }): Shape[] => [
     {
-      is: 'path',
+      kind: 'path',
       role: 'wall-behind',
       points: [
         [from, rear.mm],
@@ -166,7 +166,7 @@ function tiltedShapes(plan: Plan, { left, right, across }: Frame): Shape[] {
       ],
     },
     {
-      is: 'polygon',
+      kind: 'polygon',
       role: 'board',
       points: [
         [from, frontUnder.mm],
@@ -176,7 +176,7 @@ function tiltedShapes(plan: Plan, { left, right, across }: Frame): Shape[] {
       ],
     },
     {
-      is: 'label',
+      kind: 'label',
       role: 'shelf-name',
       at: [(from + to) / 2, (front.mm + rear.mm) / 2],
       anchor: 'middle',
@@ -191,7 +191,7 @@ function railShapes({ rail }: Plan, { left, right, across }: Frame): Shape[] {
   const [from, to, up] = [across(left), across(right), rail.up.mm];
   return [
     {
-      is: 'path',
+      kind: 'path',
       role: 'closet-rail',
       points: [
         [from, up],
@@ -199,7 +199,7 @@ function railShapes({ rail }: Plan, { left, right, across }: Frame): Shape[] {
       ],
     },
     {
-      is: 'label',
+      kind: 'label',
       role: 'shelf-name',
       at: [(from + to) / 2, up],
       anchor: 'middle',
@@ -221,7 +221,7 @@ function gapShapes(plan: Plan, { middleMm, left, right }: Frame, stored: boolean
       const upper = plan.shelves.find((one) => one.number === gap.above)?.underside.mm;
       const lower = topOf(gap.below) ?? (upper ?? 0) - gap.clear.mm;
       return {
-        is: 'dimension',
+        kind: 'dimension',
         role: 'dimension',
         from: [x, lower],
         to: [x, lower + gap.clear.mm],
@@ -238,7 +238,7 @@ function poleShapes(plan: Plan, frame: Frame): Shape[] {
   const left = poleAcross(frame);
   const right = left + frame.poleMm;
   const stick: Shape = {
-    is: 'polygon',
+    kind: 'polygon',
     role: 'pole',
     points: [
       [left, 0],
@@ -250,7 +250,7 @@ function poleShapes(plan: Plan, frame: Frame): Shape[] {
   const blocked = plan.blocked.map(({ fromMm, toMm }): Shape => {
     const [low, high] = [Math.max(fromMm, 0), Math.min(toMm, frame.heightMm)];
     return {
-      is: 'polygon',
+      kind: 'polygon',
       role: 'blocked',
       points: [
         [left, low],
@@ -261,11 +261,11 @@ function poleShapes(plan: Plan, frame: Frame): Shape[] {
     };
   });
   const marks = plan.shelves.flatMap((shelf): Shape[] => {
-    const about = { is: 'shelf', shelf: shelf.number } as const;
+    const about = { kind: 'shelf', shelf: shelf.number } as const;
     const { mm } = shelf.top;
     return [
       {
-        is: 'path',
+        kind: 'path',
         role: 'floor-mark',
         points: [
           [left, mm],
@@ -273,7 +273,7 @@ function poleShapes(plan: Plan, frame: Frame): Shape[] {
         ],
         about,
       },
-      { is: 'label', role: 'dimension', at: [right + frame.poleMm * 0.8, mm], anchor: 'start', mm, about },
+      { kind: 'label', role: 'dimension', at: [right + frame.poleMm * 0.8, mm], anchor: 'start', mm, about },
     ];
   });
   return [stick, ...blocked, ...marks];

@@ -28,7 +28,7 @@ function thingShapes({ contents }: Plan, { left }: Frame): Shape[] {
     const boxes = Array.from({ length: count }, (_, i): Shape => {
       const [pile, layer] = [Math.floor(i / layers), i % layers];
       const [px, py] = [x + pile * each, upMm + layer * high];
-      return { is: 'polygon', role: 'thing', points: box(px, py, px + each, py + high) };
+      return { kind: 'polygon', role: 'thing', points: box(px, py, px + each, py + high) };
     });
     const name = text(one.name);
     const words =
@@ -38,14 +38,14 @@ function thingShapes({ contents }: Plan, { left }: Frame): Shape[] {
       ...(spareMm > 1
         ? [
             {
-              is: 'polygon',
+              kind: 'polygon',
               role: 'headroom',
               points: box(x, upMm + highMm, x + runsMm, upMm + highMm + spareMm),
             } as const,
           ]
         : []),
       {
-        is: 'label',
+        kind: 'label',
         role: 'shelf-name',
         at: [x + runsMm / 2, upMm + highMm / 2],
         anchor: 'middle',
@@ -63,7 +63,7 @@ function reachShapes({ people }: Job, { left, right, middleMm, outerMm, poleMm, 
     const x = middleMm - outerMm - poleMm * (0.8 + 1.3 * i);
     const tick = (up: number): Shape => {
       return {
-        is: 'path',
+        kind: 'path',
         role: 'reach',
         points: [
           [x - poleMm * 0.4, up],
@@ -74,7 +74,7 @@ function reachShapes({ people }: Job, { left, right, middleMm, outerMm, poleMm, 
     const words = message('scene.reach', { name: text(one.name) });
     return [
       {
-        is: 'polygon',
+        kind: 'polygon',
         role: 'reach',
         points: [
           [left, hipMm],
@@ -84,7 +84,7 @@ function reachShapes({ people }: Job, { left, right, middleMm, outerMm, poleMm, 
         ],
       },
       {
-        is: 'path',
+        kind: 'path',
         role: 'reach',
         points: [
           [x, hipMm],
@@ -92,7 +92,7 @@ function reachShapes({ people }: Job, { left, right, middleMm, outerMm, poleMm, 
         ],
       },
       ...[hipMm, eyeMm, ...(reachMm < heightMm ? [reachMm] : [])].map(tick),
-      { is: 'label', role: 'reach', at: [x + poleMm * 0.6, eyeMm + poleMm * 0.8], anchor: 'end', words },
+      { kind: 'label', role: 'reach', at: [x + poleMm * 0.6, eyeMm + poleMm * 0.8], anchor: 'end', words },
     ];
   });
 }

@@ -68,7 +68,7 @@ export function wallsFromAbove(outline: Outline, upMm: number, frame: AboveFrame
     const outer = side === 'left' ? edgeLeft : edgeRight;
     const face = wall.map((one, i): Point => sheet({ across: one.mm, out: outsMm[i] as number }));
     const [back, front] = [0, -extent.depth];
-    shapes.push({ is: 'polygon', role, points: [...face, [outer, front], [outer, back]] });
+    shapes.push({ kind: 'polygon', role, points: [...face, [outer, front], [outer, back]] });
     if (known) shapes.push(bandAlong(wall, (mm, i) => sheet({ across: mm, out: outsMm[i] as number })));
   }
   const back = section.back;
@@ -76,7 +76,7 @@ export function wallsFromAbove(outline: Outline, upMm: number, frame: AboveFrame
     const face = back.map((one, i): Point => along({ across: acrossesMm[i] as number, out: one.mm }));
     const ends = [face[0] as Point, face.at(-1) as Point];
     shapes.push({
-      is: 'polygon',
+      kind: 'polygon',
       role: 'wall',
       points: [
         [edgeLeft, (ends[0] as Point)[1]],
@@ -90,7 +90,7 @@ export function wallsFromAbove(outline: Outline, upMm: number, frame: AboveFrame
   }
   if (section.front) {
     const line = section.front.map((one, i): Point => along({ across: acrossesMm[i] as number, out: one.mm }));
-    shapes.push({ is: 'path', role: 'wall-behind', points: line });
+    shapes.push({ kind: 'path', role: 'wall-behind', points: line });
   }
   return shapes;
 }
@@ -98,5 +98,5 @@ export function wallsFromAbove(outline: Outline, upMm: number, frame: AboveFrame
 /** How surely a wall is known, either side of it. */
 function bandAlong(wall: readonly Estimate[], sheet: (mm: number, index: number) => Point): Shape {
   const edge = (sign: 1 | -1) => wall.map((one, i): Point => sheet(one.mm + sign * SURE * one.sdMm, i));
-  return { is: 'polygon', role: 'uncertain-band', points: [...edge(1), ...edge(-1).reverse()] };
+  return { kind: 'polygon', role: 'uncertain-band', points: [...edge(1), ...edge(-1).reverse()] };
 }

@@ -19,7 +19,7 @@ const plan = planJob(drilled);
 /** The round holes of a drawing: the middle and the diameter of each. */
 function holesOf(scene: Scene) {
   return scene.shapes.flatMap((shape) => {
-    if (shape.is !== 'polygon' || shape.role !== 'hole-through') return [];
+    if (shape.kind !== 'polygon' || shape.role !== 'hole-through') return [];
     const mid = (axis: 0 | 1) => shape.points.reduce((sum, one) => sum + one[axis], 0) / shape.points.length;
     const at: Point = [mid(0), mid(1)];
     return [{ at, wide: 2 * Math.hypot(shape.points[0]![0] - at[0], shape.points[0]![1] - at[1]) }];
@@ -72,7 +72,7 @@ test('the elevation shows a divider between its shelves', () => {
   const scene = elevationScene(plan, drilled, { exaggeration: 1, show: 'shelves' });
   const drawn = scene.shapes.filter(
     (one) =>
-      one.is === 'polygon' &&
+      one.kind === 'polygon' &&
       one.points.every(
         ([x, y]) =>
           Math.abs(x - (divider.across!.fromMm + 9)) < 9.1 &&
@@ -81,16 +81,16 @@ test('the elevation shows a divider between its shelves', () => {
       ),
   );
   expect(drawn).toHaveLength(1);
-  expect(drawn[0]).toMatchObject({ role: 'board', about: { is: 'shelf', shelf: 2 } });
+  expect(drawn[0]).toMatchObject({ role: 'board', about: { kind: 'shelf', shelf: 2 } });
 });
 
 test('what carries a board is drawn as thick as it is, however large departures are', () => {
   for (const factor of [1, 20] as const) {
     const shapes = boardScene(plan, 2, factor)!.shapes.filter(
-      (one) => one.is === 'polygon' && one.role === 'cleat-below',
+      (one) => one.kind === 'polygon' && one.role === 'cleat-below',
     );
     const sizes = shapes.flatMap((one) => {
-      if (one.is !== 'polygon') return [];
+      if (one.kind !== 'polygon') return [];
       const span = (axis: 0 | 1) =>
         Math.max(...one.points.map((at) => at[axis])) - Math.min(...one.points.map((at) => at[axis]));
       return [Math.round(Math.min(span(0), span(1)))];

@@ -11,9 +11,9 @@ async function cut(job: Job): Promise<{ job: Job; plan: ReturnType<typeof planJo
   return { job, plan, cutting: atOnce(planCutting({ job, plan, rack: [] }, await loadedSolver())) };
 }
 
-type Polygon = Extract<Shape, { is: 'polygon' }>;
+type Polygon = Extract<Shape, { kind: 'polygon' }>;
 const polygons = ({ shapes }: Scene, role: Shape['role']) =>
-  shapes.filter((one): one is Polygon => one.is === 'polygon' && one.role === role);
+  shapes.filter((one): one is Polygon => one.kind === 'polygon' && one.role === role);
 const box = (points: readonly Point[]) => {
   const [xs, ys] = [points.map(([x]) => x), points.map(([, y]) => y)];
   const [left, right, low, high] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
@@ -57,11 +57,11 @@ describe('a sheet', () => {
   test('tells what is left down to a mark of the tape, where there is room to say it', async () => {
     const { cutting } = await cut(parcelBench());
     const layout = sheetOf(cutting);
-    const labels = drawn(layout, cutting).shapes.filter((one) => one.is === 'label' && one.role === 'rest');
+    const labels = drawn(layout, cutting).shapes.filter((one) => one.kind === 'label' && one.role === 'rest');
     expect(labels.length).toBeGreaterThan(0);
     expect(labels.length).toBeLessThan(restsOf(layout.tree).length);
     for (const one of labels) {
-      const { long } = (one as Extract<Shape, { is: 'label' }>).words!.params as unknown as { long: { mm: number } };
+      const { long } = (one as Extract<Shape, { kind: 'label' }>).words!.params as unknown as { long: { mm: number } };
       expect((long.mm * 2) % 1).toBeCloseTo(0, 6);
     }
   });
@@ -83,7 +83,7 @@ describe('a slender board', () => {
     const layout = cutting.layouts.find((one) => one.item.form === 'timber')!;
     const abouts = polygons(drawn(layout, cutting), 'board').map((one) => one.about);
     const ids = partsOn(layout.tree).map((one) => cutting.blanks.find((blank) => blank.id === one.part)!.parts[0]);
-    expect(abouts).toEqual(ids.map((id) => ({ is: 'part', id })));
+    expect(abouts).toEqual(ids.map((id) => ({ kind: 'part', id })));
   });
 });
 
@@ -95,9 +95,9 @@ test('at the saw: the piece on it, what falls off, and what is cut already', asy
   const scene = drawn(layout, cutting, { piece, gives: second!, made: new Set([first!.part]) });
   expect(box(polygons(scene, 'chosen')[0]!.points).long).toBeCloseTo(second!.lengthMm, 6);
   expect(polygons(scene, 'board')).toHaveLength(partsOn(layout.tree).length - 1);
-  const outline = scene.shapes.find((one) => one.is === 'path' && one.role === 'cut-line') as Extract<
+  const outline = scene.shapes.find((one) => one.kind === 'path' && one.role === 'cut-line') as Extract<
     Shape,
-    { is: 'path' }
+    { kind: 'path' }
   >;
   expect(box(outline.points).long).toBeCloseTo(piece.lengthMm, 6);
 });
@@ -107,7 +107,7 @@ test('corner shelves are marked on their blank, two head to tail, within it and 
   const layout = cutting.layouts.find((one) => partsOn(one.tree).some((part) => part.part.includes('+')))!;
   const scene = drawn(layout, cutting, { parts: plan.parts });
   const outlines = scene.shapes.filter(
-    (one): one is Extract<Shape, { is: 'path' }> => one.is === 'path' && one.role === 'cut-line',
+    (one): one is Extract<Shape, { kind: 'path' }> => one.kind === 'path' && one.role === 'cut-line',
   );
   const pairs = partsOn(layout.tree).map((one) => cutting.blanks.find((blank) => blank.id === one.part)!);
   expect(outlines).toHaveLength(pairs.reduce((sum, one) => sum + one.parts.length, 0));

@@ -55,14 +55,14 @@ function sheetOf({ item, trimMm, sheet }: DrawnLayout): Sheet {
   return { lengthMm, highMm: widthMm * wider, wider, at, box };
 }
 
-type PartNode = Extract<CutNode, { is: 'part' }>;
+type PartNode = Extract<CutNode, { kind: 'part' }>;
 
 const middleOf = ({ xMm, yMm, lengthMm, widthMm }: Rect, { at }: Sheet): Point =>
   at(xMm + lengthMm / 2, yMm + widthMm / 2);
 
 /** Draws a rest, with its size when there is room. */
 function restShapes(rest: Rect, sheet: Sheet, tape: Tape): Shape[] {
-  const filled: Shape = { is: 'polygon', role: 'rest', points: sheet.box(rest) };
+  const filled: Shape = { kind: 'polygon', role: 'rest', points: sheet.box(rest) };
   const roomy = rest.lengthMm > sheet.lengthMm / 5 && rest.widthMm * sheet.wider > sheet.highMm / 7;
   if (!roomy) return [filled];
   const size = {
@@ -72,7 +72,7 @@ function restShapes(rest: Rect, sheet: Sheet, tape: Tape): Shape[] {
   return [
     filled,
     {
-      is: 'label',
+      kind: 'label',
       role: 'rest',
       at: middleOf(rest, sheet),
       anchor: 'middle',
@@ -85,23 +85,23 @@ function restShapes(rest: Rect, sheet: Sheet, tape: Tape): Shape[] {
 /** A blank with the shapes of its parts and its name. */
 function partShapes(node: PartNode, sheet: Sheet, { blanks, parts = [], made }: LayoutSceneOptions): Shape[] {
   const blank = blanks.find(({ id }) => id === node.part);
-  const about = { is: 'part', id: blank?.parts[0] ?? node.part } as const;
+  const about = { kind: 'part', id: blank?.parts[0] ?? node.part } as const;
   const outlines = (blank?.parts ?? []).flatMap((id) => {
     const outline = parts.find((part) => part.id === id)?.corner?.outline;
     return outline ? [outline] : [];
   });
   const cuts = (blank ? outlinesOn(outlines, blank) : []).map((outline): Shape => ({
-    is: 'path',
+    kind: 'path',
     role: 'cut-line',
     points: [...outline, outline[0]!].map(([x, y]) =>
       sheet.at(node.xMm + (node.turned ? y : x), node.yMm + (node.turned ? x : y)),
     ),
   }));
   return [
-    { is: 'polygon', role: made?.has(node.part) ? 'rest' : 'board', points: sheet.box(node), about },
+    { kind: 'polygon', role: made?.has(node.part) ? 'rest' : 'board', points: sheet.box(node), about },
     ...cuts,
     {
-      is: 'label',
+      kind: 'label',
       role: 'shelf-name',
       at: middleOf(node, sheet),
       anchor: 'middle',
@@ -114,14 +114,14 @@ function partShapes(node: PartNode, sheet: Sheet, { blanks, parts = [], made }: 
 
 /** Lines for the cuts the shop makes. */
 function shopCuts(node: CutNode, { at }: Sheet): Shape[] {
-  if (node.is !== 'cut' || !node.shop) return [];
+  if (node.kind !== 'cut' || !node.shop) return [];
   return node.pieces.slice(0, -1).map((piece): Shape => {
     const [x, y] = [piece.xMm + piece.lengthMm, piece.yMm + piece.widthMm];
     const points =
       node.way === 'cross'
         ? [at(x, node.yMm), at(x, node.yMm + node.widthMm)]
         : [at(node.xMm, y), at(node.xMm + node.lengthMm, y)];
-    return { is: 'path', role: 'cut-line', points };
+    return { kind: 'path', role: 'cut-line', points };
   });
 }
 
@@ -144,21 +144,21 @@ export function layoutScene(layout: DrawnLayout, options: LayoutSceneOptions): S
   const { piece, gives } = options;
   const margin = Math.max(lengthMm * 0.03, highMm * 0.06);
   const dimensions: Shape[] = [
-    { is: 'dimension', role: 'dimension', from: [0, -margin], to: [lengthMm, -margin], mm: lengthMm },
+    { kind: 'dimension', role: 'dimension', from: [0, -margin], to: [lengthMm, -margin], mm: lengthMm },
   ];
   if (layout.sheet)
-    dimensions.push({ is: 'dimension', role: 'dimension', from: [-margin, 0], to: [-margin, highMm], mm: widthMm });
+    dimensions.push({ kind: 'dimension', role: 'dimension', from: [-margin, 0], to: [-margin, highMm], mm: widthMm });
   const shapes: Shape[] = [
-    { is: 'polygon', role: 'waste', points: rectangle(lengthMm, highMm) },
-    { is: 'polygon', role: 'kerf', points: box(layout.tree) },
+    { kind: 'polygon', role: 'waste', points: rectangle(lengthMm, highMm) },
+    { kind: 'polygon', role: 'kerf', points: box(layout.tree) },
     ...nodes.flatMap((node) => {
-      if (node.is === 'cut') return [];
-      return node.is === 'rest' ? restShapes(node, sheet, options.tape) : partShapes(node, sheet, options);
+      if (node.kind === 'cut') return [];
+      return node.kind === 'rest' ? restShapes(node, sheet, options.tape) : partShapes(node, sheet, options);
     }),
     ...nodes.flatMap((node) => shopCuts(node, sheet)),
   ];
-  if (gives) shapes.push({ is: 'polygon', role: 'chosen', points: box(gives) });
-  if (piece) shapes.push({ is: 'path', role: 'cut-line', points: [...box(piece), box(piece)[0]!] });
+  if (gives) shapes.push({ kind: 'polygon', role: 'chosen', points: box(gives) });
+  if (piece) shapes.push({ kind: 'path', role: 'cut-line', points: [...box(piece), box(piece)[0]!] });
   return {
     title: message('scene.layout', { long: length(lengthMm), wide: length(widthMm) }),
     bounds: {
@@ -184,7 +184,7 @@ export function pieceInElevation(plan: Plan, id: string): Shape | null {
       : [left, right];
   const [from, to] = part.across ? [part.across.fromMm, part.across.toMm] : (side as [number, number]);
   return {
-    is: 'polygon',
+    kind: 'polygon',
     role: 'chosen',
     points: [
       [from, upFrom],

@@ -10,9 +10,9 @@ const cavity = planJob(cavityJob);
 const corner = planJob(windowCorner());
 const part = (plan: typeof alcove, id: string) => plan.parts.find((one) => one.id === id)!;
 const of = (scene: Scene, role: string) => scene.shapes.filter((shape) => shape.role === role);
-const strings = (scene: Scene) => scene.shapes.filter((shape): shape is DimensionShape => shape.is === 'dimension');
+const strings = (scene: Scene) => scene.shapes.filter((shape): shape is DimensionShape => shape.kind === 'dimension');
 const pointsOf = (shape: Shape | undefined) =>
-  shape && (shape.is === 'polygon' || shape.is === 'path') ? shape.points : [];
+  shape && (shape.kind === 'polygon' || shape.kind === 'path') ? shape.points : [];
 const area = (points: ReturnType<typeof pointsOf>) =>
   Math.abs(
     points.reduce((sum, [x, y], i) => {
@@ -26,7 +26,7 @@ describe('a piece on the saw sheet', () => {
     const board = part(alcove, 'S2-board');
     const scene = sawScene(board);
     expect(strings(scene).map((one) => one.mm)).toEqual([board.edges!.back.mm, board.edges!.front.mm]);
-    expect(of(scene, 'cut-line').filter((shape) => shape.is === 'path')).toHaveLength(2);
+    expect(of(scene, 'cut-line').filter((shape) => shape.kind === 'path')).toHaveLength(2);
     // A trapezoid in its blank, what runs out at each end drawn larger: half of each falls off over the depth.
     const deep = board.fit!.outline.reduce((most, [, y]) => Math.max(most, y), 0);
     const off = area(pointsOf(of(scene, 'waste')[0])) - area(pointsOf(of(scene, 'board')[0]));
@@ -104,11 +104,11 @@ test('a traced wall: a hollow lies above the line, a belly below it, so many tim
     },
     'left',
   );
-  const dots = scene.shapes.flatMap((shape) => (shape.is === 'dot' ? [shape.at] : []));
+  const dots = scene.shapes.flatMap((shape) => (shape.kind === 'dot' ? [shape.at] : []));
   expect(dots).toEqual([
     [100, 2 * TRACE_FACTOR],
     [200, -TRACE_FACTOR],
   ]);
-  const labels = scene.shapes.flatMap((shape) => (shape.is === 'label' && shape.mm !== undefined ? [shape.mm] : []));
+  const labels = scene.shapes.flatMap((shape) => (shape.kind === 'label' && shape.mm !== undefined ? [shape.mm] : []));
   expect(labels).toEqual([2, 1]);
 });

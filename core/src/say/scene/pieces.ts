@@ -50,9 +50,9 @@ export function holeShapes(
   sheet: (point: readonly [number, number]) => Point,
 ): Shape[] {
   return holes.map(({ at: [x, y], diameterMm }) => ({
-    is: 'polygon',
+    kind: 'polygon',
     role: 'hole-through',
-    about: { is: 'shelf', shelf },
+    about: { kind: 'shelf', shelf },
     points: Array.from({ length: ROUND }, (_, i) => {
       const turn = (2 * Math.PI * i) / ROUND;
       return sheet([x + (diameterMm / 2) * Math.cos(turn), y + (diameterMm / 2) * Math.sin(turn)]);
@@ -64,13 +64,13 @@ export function holeShapes(
 export function screwShapes(plan: Plan): Shape[] {
   const { left, right } = plan.opening.extent;
   return plan.fixings.flatMap((one) => {
-    const wall = one.into.is === 'wall' ? one.into.wall : one.through.is === 'wall' ? one.through.wall : null;
+    const wall = one.into.kind === 'wall' ? one.into.wall : one.through.kind === 'wall' ? one.through.wall : null;
     if (!wall) return [];
-    const about = one.shelf === NO_SHELF ? {} : { about: { is: 'shelf', shelf: one.shelf } as const };
+    const about = one.shelf === NO_SHELF ? {} : { about: { kind: 'shelf', shelf: one.shelf } as const };
     return one.holes.flatMap((hole): Shape[] => {
       if (!hole.spot) return [];
       const x = wall === 'back' ? left + hole.spot.alongMm : wall === 'left' ? left : right;
-      return [{ is: 'dot', at: [x, hole.spot.upMm], role: screwRole(hole), ...about }];
+      return [{ kind: 'dot', at: [x, hole.spot.upMm], role: screwRole(hole), ...about }];
     });
   });
 }

@@ -44,7 +44,7 @@ export function sawScene(part: Part): Scene {
     const [start, stop] = [Math.min(...ends), Math.max(...ends)];
     // A rounded front touches its blank in one point.
     const [x1, x2] = stop - start > long / 2 ? [start, stop] : [from, to];
-    return { is: 'dimension', role: 'dimension', from: [x1, y], to: [x2, y], mm, share: 0.5 };
+    return { kind: 'dimension', role: 'dimension', from: [x1, y], to: [x2, y], mm, share: 0.5 };
   };
   const corners: Shape[] = (['left', 'right'] as const).flatMap((side): Shape[] => {
     const out = part.fit?.[side].outMm ?? 0;
@@ -56,7 +56,7 @@ export function sawScene(part: Part): Scene {
     const at: Point = [x + inward * (Math.min(Math.abs(out) * factor, most) + long * 0.015), -y];
     return [
       {
-        is: 'label',
+        kind: 'label',
         role: 'cut-line',
         at,
         anchor: side === 'left' ? 'start' : 'end',
@@ -74,14 +74,14 @@ export function sawScene(part: Part): Scene {
       height: high + (above === null ? 3.4 : 4.4) * margin,
     },
     shapes: [
-      { is: 'polygon', role: 'waste', points: blank },
-      { is: 'polygon', role: 'board', points: seen },
-      ...cuts(seen, { back, front }).map((points): Shape => ({ is: 'path', role: 'cut-line', points })),
+      { kind: 'polygon', role: 'waste', points: blank },
+      { kind: 'polygon', role: 'board', points: seen },
+      ...cuts(seen, { back, front }).map((points): Shape => ({ kind: 'path', role: 'cut-line', points })),
       ...(above === null ? [] : [edge(back, -back + margin, above)]),
       edge(front, -front - margin, below),
       ...corners,
       {
-        is: 'label',
+        kind: 'label',
         role: 'shelf-name',
         at: [middle, -(back + front) / 2],
         anchor: 'middle',
@@ -93,8 +93,8 @@ export function sawScene(part: Part): Scene {
 
 /** Lengths along the edge away from the person, where it says anything new, and along the one towards them. */
 function alongEdges({ edges, role, joint, corner, width, length: { mm } }: Part): readonly [number | null, number] {
-  if (joint?.is === 'mitred') return [mm, mm - 2 * width.mm];
-  if (joint?.is === 'mitred-one') return [mm, mm - width.mm];
+  if (joint?.kind === 'mitred') return [mm, mm - 2 * width.mm];
+  if (joint?.kind === 'mitred-one') return [mm, mm - width.mm];
   if (corner) return [corner.backMm, mm];
   if (!edges || edges.back.mm === edges.front.mm) return [null, mm];
   return role === 'board' ? [edges.back.mm, edges.front.mm] : [edges.front.mm, edges.back.mm];
@@ -103,8 +103,8 @@ function alongEdges({ edges, role, joint, corner, width, length: { mm } }: Part)
 /** A piece without a template: a rectangle, or with mitred ends its long edge away from the person. */
 function plainOutline({ length: { mm }, width, joint }: Part): OutlinePoint[] {
   const [start, stop] = [
-    joint?.is === 'mitred' ? width.mm : 0,
-    joint?.is === 'mitred' || joint?.is === 'mitred-one' ? width.mm : 0,
+    joint?.kind === 'mitred' ? width.mm : 0,
+    joint?.kind === 'mitred' || joint?.kind === 'mitred-one' ? width.mm : 0,
   ];
   return [
     [0, 0],

@@ -8,9 +8,9 @@ import { boardScene } from './cutting';
 const job = chimneyAlcove();
 const plan = planJob(job);
 const points = (shape: Shape): readonly Point[] =>
-  shape.is === 'polygon' || shape.is === 'path'
+  shape.kind === 'polygon' || shape.kind === 'path'
     ? shape.points
-    : shape.is === 'dimension'
+    : shape.kind === 'dimension'
       ? [shape.from, shape.to]
       : [shape.at];
 const inside = ({ bounds }: Scene, [x, y]: Point) =>
@@ -26,8 +26,8 @@ describe('the elevation', () => {
     expect(countOf('nosing')).toBe(5);
     expect(countOf('cleat')).toBe(15);
     expect(countOf('wall')).toBe(4);
-    const gaps = scene.shapes.filter((shape) => shape.is === 'dimension');
-    expect(gaps.map((gap) => gap.is === 'dimension' && gap.mm)).toEqual(plan.gaps.map((gap) => gap.clear.mm));
+    const gaps = scene.shapes.filter((shape) => shape.kind === 'dimension');
+    expect(gaps.map((gap) => gap.kind === 'dimension' && gap.mm)).toEqual(plan.gaps.map((gap) => gap.clear.mm));
   });
 
   test('things stand on their shelves to scale, one box for each, below the shelf above', () => {
@@ -46,7 +46,7 @@ describe('the elevation', () => {
     }
     // A bar for each person, between hip and eye, beside the opening and on the sheet.
     const bars = drawn.shapes.filter(
-      (shape) => shape.is === 'path' && shape.role === 'reach' && shape.points[0]?.[0] === shape.points[1]?.[0],
+      (shape) => shape.kind === 'path' && shape.role === 'reach' && shape.points[0]?.[0] === shape.points[1]?.[0],
     );
     expect(bars).toHaveLength(2);
     for (const bar of bars) for (const point of points(bar)) expect(inside(drawn, point)).toBe(true);
@@ -64,7 +64,7 @@ describe('the elevation', () => {
   });
 
   test('a gap string is as long as its gap', () => {
-    const strings = scene.shapes.filter((shape) => shape.is === 'dimension');
+    const strings = scene.shapes.filter((shape) => shape.kind === 'dimension');
     expect(strings).toHaveLength(plan.gaps.length);
     for (const { from, to, mm } of strings) expect(to[1] - from[1]).toBeCloseTo(mm, 9);
   });
@@ -79,7 +79,7 @@ describe('the elevation', () => {
   test('readings are drawn at their true figure, and the wanted spot beside them', () => {
     const wanted = { kind: 'width', at: 'front', upMm: 300 } as const;
     const readings = elevationScene(plan, job, { exaggeration: 1, show: 'readings', wanted });
-    const about = readings.shapes.flatMap((shape) => (shape.about?.is === 'reading' ? [shape.about.id] : []));
+    const about = readings.shapes.flatMap((shape) => (shape.about?.kind === 'reading' ? [shape.about.id] : []));
     expect(new Set(about)).toEqual(new Set(job.readings.map((one) => one.id)));
     expect(readings.shapes.filter((shape) => shape.role === 'reading-wanted')).toHaveLength(1);
   });
@@ -90,7 +90,7 @@ describe('the elevation', () => {
         planJob({ ...job, readings }),
         { ...job, readings },
         { exaggeration: 1, show: 'readings' },
-      ).shapes.flatMap((shape) => (shape.is === 'dimension' && shape.sense ? [shape.sense.code] : []));
+      ).shapes.flatMap((shape) => (shape.kind === 'dimension' && shape.sense ? [shape.sense.code] : []));
     const plumb = job.readings.filter((one) => one.kind === 'plumb');
     expect(plumb.length).toBeGreaterThan(0);
     expect(sensesOf(plumb)).toEqual(plumb.map((one) => `sense.brief.${one.leans}`));
@@ -154,7 +154,7 @@ describe('a board in its place', () => {
   });
 
   test('gaps are inked by whether caulk hides them, and told at both corners and the middle of each end', () => {
-    const labels = scene.shapes.filter((shape) => shape.is === 'label' && shape.role.startsWith('gap'));
+    const labels = scene.shapes.filter((shape) => shape.kind === 'label' && shape.role.startsWith('gap'));
     expect(labels).toHaveLength(6);
     const seen = planJob({ ...cloakroomCloset(), fit: { ...cloakroomCloset().fit, ends: 'square', odds: 99.9 } });
     expect(new Set(boardScene(seen, 2, 1)!.shapes.map((shape) => shape.role))).toContain('gap-seen');
@@ -182,7 +182,7 @@ describe('a board in its place', () => {
 describe('the section at a height', () => {
   test('shows the readings taken about there, and only those', () => {
     const scene = sectionScene(plan, job, { upMm: 1200, exaggeration: 1 });
-    const about = new Set(scene.shapes.flatMap((shape) => (shape.about?.is === 'reading' ? [shape.about.id] : [])));
+    const about = new Set(scene.shapes.flatMap((shape) => (shape.about?.kind === 'reading' ? [shape.about.id] : [])));
     const near = job.readings.filter((one) => 'up' in one && one.up.mm === 1200).map((one) => one.id);
     expect(near.length).toBeGreaterThan(4);
     expect(about).toEqual(new Set(near));
@@ -223,7 +223,7 @@ describe.each(demoJobs())('$name', (one) => {
 
   test('what was read at a spot before is not drawn while it is to be read again', () => {
     const first = job.readings[1] as Reading;
-    const isIt = (one: Shape) => 'about' in one && one.about?.is === 'reading' && one.about.id === first.id;
+    const isIt = (one: Shape) => 'about' in one && one.about?.kind === 'reading' && one.about.id === first.id;
     const drawn = (wanted: Spot | null) => {
       const options = { exaggeration: 5, wanted } as const;
       return [

@@ -46,15 +46,15 @@ export type Role =
   | 'sag';
 
 export type Shape =
-  | { readonly is: 'polygon'; readonly points: readonly Point[]; readonly role: Role; readonly about?: About }
-  | { readonly is: 'path'; readonly points: readonly Point[]; readonly role: Role; readonly about?: About }
-  | { readonly is: 'dot'; readonly at: Point; readonly role: Role; readonly about?: About }
+  | { readonly kind: 'polygon'; readonly points: readonly Point[]; readonly role: Role; readonly about?: About }
+  | { readonly kind: 'path'; readonly points: readonly Point[]; readonly role: Role; readonly about?: About }
+  | { readonly kind: 'dot'; readonly at: Point; readonly role: Role; readonly about?: About }
   | DimensionShape
   | LabelShape;
 
 /** A dimension string from tick to tick. `mm` is the true figure, whatever the drawing exaggerates. */
 export interface DimensionShape {
-  readonly is: 'dimension';
+  readonly kind: 'dimension';
   readonly from: Point;
   readonly to: Point;
   readonly mm: number;
@@ -68,7 +68,7 @@ export interface DimensionShape {
 
 /** Words or a length at a point. */
 export interface LabelShape {
-  readonly is: 'label';
+  readonly kind: 'label';
   readonly at: Point;
   readonly role: Role;
   readonly anchor: 'start' | 'middle' | 'end';

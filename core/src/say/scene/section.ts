@@ -28,7 +28,7 @@ export function sectionScene(plan: Plan, job: Job, { upMm, exaggeration, wanted 
       role: roleOf(plan, reading.id, false),
       value: reading.value,
       sense: senseWord(reading),
-      about: { is: 'reading', id: reading.id },
+      about: { kind: 'reading', id: reading.id },
     } as const;
     return sectionSpot(spot, plan.opening, upMm, frame, ink);
   });
@@ -67,6 +67,6 @@ function keepClears({ place }: Job, upMm: number, { left, right, marginMm }: Abo
           : one.wall === 'left'
             ? box(left, left + thick, from, to)
             : box(right - thick, right, from, to);
-      return { is: 'polygon', role: 'keep-clear', points };
+      return { kind: 'polygon', role: 'keep-clear', points };
     });
 }

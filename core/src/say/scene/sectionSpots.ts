@@ -42,7 +42,7 @@ const dotInRoom = (point: Point, side: Side, { small }: Section, ink: SpotInk): 
   dotShapes(point, [point[0] + inward(side) * small, point[1]], side === 'left' ? 'start' : 'end', ink);
 
 const path = (points: readonly Point[], { role, about }: SpotInk): Shape => ({
-  is: 'path',
+  kind: 'path',
   role,
   points,
   ...(about ? { about } : {}),
@@ -94,7 +94,7 @@ const DRAWERS: SpotDrawers<Drawer> = {
     const on = (mm: number): Point => (spot.wall === 'back' ? at(extent.left + mm, 0) : onWall(spot.wall, mm));
     const dots = dotInRoom(on(spot.onMm), spot.wall === 'right' ? 'right' : 'left', section, ink);
     // The line itself while it is wanted: readings off one and the same line would each draw it again.
-    return ink.value ? dots : [{ is: 'path', role: ink.role, points: [on(spot.startMm), on(spot.endMm)] }, ...dots];
+    return ink.value ? dots : [{ kind: 'path', role: ink.role, points: [on(spot.startMm), on(spot.endMm)] }, ...dots];
   },
   diagonal: (spot, { extent, wall }, ink) => {
     const to = spot.from === 'left' ? 'right' : 'left';

@@ -25,10 +25,10 @@ export type SpotDrawers<View extends readonly unknown[]> = {
 export function stringShapes(from: Point, to: Point, share: number, ink: SpotInk): Shape[] {
   const { role, value, about, unlabelled } = ink;
   const shown = about ? { about } : {};
-  if (unlabelled) return [{ is: 'path', points: [from, to], role, ...shown }];
+  if (unlabelled) return [{ kind: 'path', points: [from, to], role, ...shown }];
   if (value && 'mm' in value)
-    return [{ is: 'dimension', from, to, mm: value.mm, share, role, ...sensed(ink), ...shown }];
-  const line: Shape = { is: 'path', points: [from, to], role, ...shown };
+    return [{ kind: 'dimension', from, to, mm: value.mm, share, role, ...sensed(ink), ...shown }];
+  const line: Shape = { kind: 'path', points: [from, to], role, ...shown };
   const middle: Point = [from[0] + (to[0] - from[0]) * share, from[1] + (to[1] - from[1]) * share];
   return value ? [line, valueLabel(middle, 'middle', { ...ink, value })] : [line];
 }
@@ -36,7 +36,7 @@ export function stringShapes(from: Point, to: Point, share: number, ink: SpotInk
 /** A dot with its figure beside it. */
 export function dotShapes(at: Point, beside: Point, anchor: LabelShape['anchor'], ink: SpotInk): Shape[] {
   const { role, value, about } = ink;
-  const dot: Shape = { is: 'dot', at, role, ...(about ? { about } : {}) };
+  const dot: Shape = { kind: 'dot', at, role, ...(about ? { about } : {}) };
   return value && !ink.unlabelled ? [dot, valueLabel(beside, anchor, { ...ink, value })] : [dot];
 }
 
@@ -48,7 +48,7 @@ function valueLabel(
 ): LabelShape {
   const { role, value, about } = ink;
   const said = 'mm' in value ? { mm: value.mm } : { words: message('sheet.angle', { angle: angle(value.degrees) }) };
-  return { is: 'label', at, anchor, role, ...said, ...sensed(ink), ...(about ? { about } : {}) };
+  return { kind: 'label', at, anchor, role, ...said, ...sensed(ink), ...(about ? { about } : {}) };
 }
 
 /** Nothing leans nowhere: a figure of 0 has no way to go. */

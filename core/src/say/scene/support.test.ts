@@ -12,8 +12,8 @@ const reader = { units: 'mm', tape: '0.5mm' } as const;
 
 function pointsOf(scene: Scene): (readonly [number, number])[] {
   return scene.shapes.flatMap((shape) => {
-    if (shape.is === 'polygon' || shape.is === 'path') return [...shape.points];
-    return shape.is === 'dimension' ? [shape.from, shape.to] : [shape.at];
+    if (shape.kind === 'polygon' || shape.kind === 'path') return [...shape.points];
+    return shape.kind === 'dimension' ? [shape.from, shape.to] : [shape.at];
   });
 }
 const inside = ({ bounds }: Scene, [x, y]: readonly [number, number]) =>
@@ -38,15 +38,15 @@ test('a shelf cut through from the side: board, cleats and nosing where they are
   const roles = new Set(scene.shapes.map((shape) => shape.role));
   for (const role of ['wall', 'board', 'cleat', 'nosing', 'screw'] as const) expect(roles).toContain(role);
   // A screw's point is in the wall, on the far side of its face.
-  const screw = scene.shapes.find((shape) => shape.is === 'path' && shape.role === 'screw');
-  expect(screw?.is === 'path' ? screw.points[1]![0] : 0).toBeLessThan(-30);
+  const screw = scene.shapes.find((shape) => shape.kind === 'path' && shape.role === 'screw');
+  expect(screw?.kind === 'path' ? screw.points[1]![0] : 0).toBeLessThan(-30);
   expect(sideScene(plan, 99)).toBeNull();
 });
 
 test('a brace slopes from the leg out to the arm', () => {
   const scene = sideScene(planJob(parcelBench()), 2)!;
   const slanted = scene.shapes.filter(
-    (shape) => shape.is === 'polygon' && new Set(shape.points.map(([x]) => x)).size > 2,
+    (shape) => shape.kind === 'polygon' && new Set(shape.points.map(([x]) => x)).size > 2,
   );
   expect(slanted).toHaveLength(1);
 });
@@ -55,8 +55,8 @@ test('a piece with its holes: running dimensions from one end, one for each plac
   const fixing = plan.fixings.find((one) => one.id === 'S1-back-cleat/wall')!;
   const part = plan.parts.find((one) => one.id === 'S1-back-cleat')!;
   const scene = drillScene(fixing, part.length.mm, part.width.mm, '0.5mm', false);
-  expect(scene.shapes.filter((shape) => shape.is === 'dot')).toHaveLength(fixing.holes.length);
-  const told = scene.shapes.flatMap((shape) => (shape.is === 'label' ? [shape.mm ?? NaN] : []));
+  expect(scene.shapes.filter((shape) => shape.kind === 'dot')).toHaveLength(fixing.holes.length);
+  const told = scene.shapes.flatMap((shape) => (shape.kind === 'label' ? [shape.mm ?? NaN] : []));
   expect(told).toEqual([...told].sort((a, b) => a - b));
   expect(told.every((mm) => Math.abs(mm * 2 - Math.round(mm * 2)) < 1e-9)).toBe(true);
 });
@@ -67,7 +67,7 @@ test('as SVG a drawing keeps its shapes and its figures', () => {
   expect(svg).toMatch(/^<svg[^>]*width="400"/);
   expect(svg).toContain('<title>Shelf 3 cut through from the side</title>');
   expect(svg.match(/<path/g)!.length).toBeGreaterThanOrEqual(
-    scene.shapes.filter((shape) => shape.is === 'polygon').length,
+    scene.shapes.filter((shape) => shape.kind === 'polygon').length,
   );
   expect(svg).toContain('>1394<');
   expect(svg).not.toMatch(/NaN|undefined/);
@@ -102,10 +102,10 @@ describe('the systems side by side', () => {
 
 test('a board to drill has its front at the foot: a hole near its back edge is near the head', () => {
   const { parts, fixings } = planJob(chimneyAlcove());
-  const fixing = fixings.find((one) => one.through.is === 'piece' && one.through.id === 'S1-board')!;
+  const fixing = fixings.find((one) => one.through.kind === 'piece' && one.through.id === 'S1-board')!;
   const board = parts.find((one) => one.id === 'S1-board')!;
   const dots = drillScene(fixing, board.length.mm, board.width.mm, '0.5mm', true).shapes.flatMap((one) =>
-    one.is === 'dot' ? [one.at[1]] : [],
+    one.kind === 'dot' ? [one.at[1]] : [],
   );
   expect(dots).toEqual(fixing.holes.map((hole) => board.width.mm - hole.acrossMm));
 });

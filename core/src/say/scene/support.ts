@@ -18,7 +18,7 @@ interface Box {
 }
 
 const rect = ({ left, right, low, high, role }: Box): Shape => ({
-  is: 'polygon',
+  kind: 'polygon',
   role,
   points: [
     [left, low],
@@ -35,10 +35,10 @@ const sorted = (boxes: readonly Box[]) => ORDER.flatMap((role) => boxes.filter((
 /** A brace, seen from the side, runs from its foot out to the arm. */
 function sideShape(part: Piece): Shape {
   const { outFrom, outTo, upFrom, upTo } = part.place;
-  if (part.joint?.is === 'clipped') {
+  if (part.joint?.kind === 'clipped') {
     const by = Math.min(upTo - upFrom, outTo - outFrom);
     return {
-      is: 'polygon',
+      kind: 'polygon',
       role: roleOfPart(part),
       points: [
         [outFrom, upFrom],
@@ -52,7 +52,7 @@ function sideShape(part: Piece): Shape {
     return rect({ left: outFrom, right: outTo, low: upFrom, high: upTo, role: roleOfPart(part) });
   const thick = part.thicknessMm * Math.SQRT2 * 0.7;
   return {
-    is: 'polygon',
+    kind: 'polygon',
     role: 'cleat',
     points: [
       [outFrom, upFrom],
@@ -67,7 +67,7 @@ function sideShape(part: Piece): Shape {
 function bracketSide({ place: { outFrom, outTo, upFrom, upTo } }: Item): Shape {
   const thin = 5;
   return {
-    is: 'polygon',
+    kind: 'polygon',
     role: 'bracket',
     points: [
       [outFrom, upFrom],
@@ -186,9 +186,9 @@ export function sideScene(plan: Plan, shelf: number): Scene | null {
     Math.max(...all.map(([x]) => x)),
   ];
   const margin = Math.max(far, high - low) * 0.16;
-  const ours = plan.fixings.filter((one) => one.shelf === shelf && one.into.is === 'wall');
-  const backs = ours.filter((one) => one.into.is === 'wall' && one.into.wall === 'back').slice(0, 1);
-  const onSide = ours.filter((one) => one.into.is === 'wall' && one.into.wall === 'left');
+  const ours = plan.fixings.filter((one) => one.shelf === shelf && one.into.kind === 'wall');
+  const backs = ours.filter((one) => one.into.kind === 'wall' && one.into.wall === 'back').slice(0, 1);
+  const onSide = ours.filter((one) => one.into.kind === 'wall' && one.into.wall === 'left');
   const screws = [...backs.flatMap((one) => sideScrews(one, parts)), ...onSide.flatMap(sideDots)];
   const top = laid.top.mm;
   const out = far + margin * 0.9;
@@ -200,25 +200,25 @@ export function sideScene(plan: Plan, shelf: number): Scene | null {
       ...ordered,
       ...screws,
       {
-        is: 'path',
+        kind: 'path',
         role: 'floor-mark',
         points: [
           [far, top],
           [out + margin * 0.5, top],
         ],
       },
-      { is: 'label', role: 'dimension', at: [out, top], anchor: 'start', mm: top },
-      { is: 'dimension', role: 'dimension', from: [0, low - margin * 0.45], to: [far, low - margin * 0.45], mm: far },
+      { kind: 'label', role: 'dimension', at: [out, top], anchor: 'start', mm: top },
+      { kind: 'dimension', role: 'dimension', from: [0, low - margin * 0.45], to: [far, low - margin * 0.45], mm: far },
     ],
   };
 }
 
 /** Screws of a joint to the back wall, each at its height: head, shank and how far it goes in. */
 function sideScrews({ holes, passMm, liningMm, biteMm, through }: Fixing, parts: readonly Piece[]): Shape[] {
-  const face = through.is === 'piece' ? (parts.find((one) => one.id === through.id)?.place.outTo ?? passMm) : passMm;
+  const face = through.kind === 'piece' ? (parts.find((one) => one.id === through.id)?.place.outTo ?? passMm) : passMm;
   const heights = [...new Set(holes.flatMap((hole) => (hole.spot ? [Math.round(hole.spot.upMm)] : [])))];
   return heights.map((up): Shape => ({
-    is: 'path',
+    kind: 'path',
     role: 'screw',
     points: [
       [face, up],
@@ -230,7 +230,7 @@ function sideScrews({ holes, passMm, liningMm, biteMm, through }: Fixing, parts:
 /** Screws into a side wall, seen end on. */
 const sideDots = ({ holes }: Fixing): Shape[] =>
   holes.flatMap((hole) =>
-    hole.spot ? [{ is: 'dot', role: screwRole(hole), at: [hole.spot.alongMm, hole.spot.upMm] } as const] : [],
+    hole.spot ? [{ kind: 'dot', role: screwRole(hole), at: [hole.spot.alongMm, hole.spot.upMm] } as const] : [],
   );
 
 /**
@@ -240,21 +240,21 @@ const sideDots = ({ holes }: Fixing): Shape[] =>
 export function drillScene(fixing: Fixing, lengthMm: number, widthMm: number, tape: Tape, flat: boolean): Scene {
   const margin = Math.max(lengthMm * 0.06, widthMm * 0.5);
   const holes: Shape[] = fixing.holes.map(({ alongMm, acrossMm, into }) => ({
-    is: 'dot',
+    kind: 'dot',
     at: [alongMm, flat ? widthMm - acrossMm : acrossMm],
     role: screwRole({ into }),
   }));
   const alongs = [...new Set(holeRows(fixing, tape).flatMap((row) => row.alongs))];
   const ticks: Shape[] = alongs.flatMap((mm): Shape[] => [
     {
-      is: 'path',
+      kind: 'path',
       role: 'dimension',
       points: [
         [mm, -margin * 0.15],
         [mm, -margin * 0.45],
       ],
     },
-    { is: 'label', role: 'dimension', at: [mm, -margin * 0.75], anchor: 'middle', mm },
+    { kind: 'label', role: 'dimension', at: [mm, -margin * 0.75], anchor: 'middle', mm },
   ]);
   return {
     title: message('scene.drill', { label: text(fixing.label) }),
@@ -263,7 +263,7 @@ export function drillScene(fixing: Fixing, lengthMm: number, widthMm: number, ta
       rect({ left: 0, right: lengthMm, low: 0, high: widthMm, role: 'board' }),
       ...holes,
       {
-        is: 'path',
+        kind: 'path',
         role: 'dimension',
         points: [
           [0, -margin * 0.3],

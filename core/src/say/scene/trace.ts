@@ -21,7 +21,7 @@ export function traceScene({ chordMm, stations }: WallTrace, wall: TracedWall): 
   const [low, high] = [Math.min(...face.map(([, y]) => y)), Math.max(...face.map(([, y]) => y))];
   const [near, far] = wall === 'back' ? [sideWords('left'), sideWords('right')] : [atWords('back'), atWords('front')];
   const name = (x: number, words: typeof near, anchor: 'start' | 'end'): Shape => ({
-    is: 'label',
+    kind: 'label',
     role: 'shelf-name',
     at: [x, low - 1.9 * margin],
     anchor,
@@ -31,9 +31,9 @@ export function traceScene({ chordMm, stations }: WallTrace, wall: TracedWall): 
     title: message('scene.trace'),
     bounds: { x: -margin, y: low - 2.6 * margin, width: chordMm + 2 * margin, height: high - low + 4.6 * margin },
     shapes: [
-      { is: 'polygon', role: 'wall', points: [...face, [chordMm, high + 1.6 * margin], [0, high + 1.6 * margin]] },
+      { kind: 'polygon', role: 'wall', points: [...face, [chordMm, high + 1.6 * margin], [0, high + 1.6 * margin]] },
       {
-        is: 'path',
+        kind: 'path',
         role: 'level-line',
         points: [
           [0, 0],
@@ -43,9 +43,9 @@ export function traceScene({ chordMm, stations }: WallTrace, wall: TracedWall): 
       ...stations.flatMap(({ atMm, offMm }, i): Shape[] => {
         const at = face[i + 1] as Point;
         return [
-          { is: 'dot', role: 'reading', at },
+          { kind: 'dot', role: 'reading', at },
           {
-            is: 'label',
+            kind: 'label',
             role: 'reading',
             at: [atMm, Math.min(at[1], 0) - margin * 0.7],
             anchor: 'middle',

@@ -38,7 +38,7 @@ export function addWords(language: Language, sentences: Readonly<Record<string, 
 export function words(message: Message, reader: Reader): string {
   const params = Object.entries(message.params);
   const values = Object.fromEntries(params.map(([name, param]) => [name, paramWords(param, reader)]));
-  const counted = message.params.count?.is === 'count' ? message.params.count.count : undefined;
+  const counted = message.params.count?.kind === 'count' ? message.params.count.count : undefined;
   const sentence = catalogue.t(message.code, {
     ...values,
     ...(counted === undefined ? {} : { count: counted }),
@@ -65,7 +65,7 @@ export function aboutWords(mm: number, reader: Reader): string {
 }
 
 function paramWords(param: Param, reader: Reader): string | number {
-  switch (param.is) {
+  switch (param.kind) {
     case 'length':
       return lengthWords(param.mm, reader);
     case 'about':

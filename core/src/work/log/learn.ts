@@ -38,7 +38,7 @@ export function learn(all: readonly Lived[]): Lessons {
   const wrong = once(
     all.flatMap(({ log }) => log.entries),
     (one) => one.id,
-  ).flatMap((one) => (one.is === 'mistake' ? [one] : []));
+  ).flatMap((one) => (one.kind === 'mistake' ? [one] : []));
   const causes = [...new Set(wrong.map((one) => one.cause))];
   const mistakes = causes.map((cause) => {
     const own = wrong.filter((one) => one.cause === cause);

@@ -114,7 +114,7 @@ describe('across jobs', () => {
     id,
     at: 0,
     text: '',
-    is: 'mistake' as const,
+    kind: 'mistake' as const,
     cause,
     minutes,
   });

@@ -78,7 +78,7 @@ describe.each(everyWay)('%s', (_, job) => {
 
   test('studs are found before a hole for one is drilled', () => {
     const atWall = plan.fixings.filter((one) => one.holes.some(({ into }) => into === 'stud' || into === 'anchor'));
-    const through = (one: (typeof atWall)[number]) => (one.through.is === 'piece' ? [one.through.id] : []);
+    const through = (one: (typeof atWall)[number]) => (one.through.kind === 'piece' ? [one.through.id] : []);
     const elsewhere = new Set(plan.fixings.filter((one) => !atWall.includes(one)).flatMap(through));
     const inWorkshop = new Set(steps.filter((one) => one.kind === 'drill').flatMap((one) => one.parts));
     const early = atWall.flatMap(through).filter((id) => inWorkshop.has(id) && !elsewhere.has(id));
@@ -123,7 +123,7 @@ describe('a hollow shelf on hidden rails', () => {
     const step = plan.build.steps.find((one) => one.id === 'S1-shelf')!;
     expect(step.parts).toEqual(expect.arrayContaining(skins.map((one) => one.id)));
     const lock = plan.fixings.filter(
-      (one) => one.shelf === 1 && one.into.is === 'piece' && one.into.id === 'S1-rail-back',
+      (one) => one.shelf === 1 && one.into.kind === 'piece' && one.into.id === 'S1-rail-back',
     );
     expect(lock.length).toBeGreaterThan(0);
     expect(step.fixings).toEqual(expect.arrayContaining(lock.map((one) => one.id)));

@@ -21,7 +21,7 @@ const OF_PLAN: Partial<Record<MessageCode, Bites>> = {
   'caution.dust': (step, fixings) => saws(step, fixings) || (step.kind === 'sand' && step.place === 'workshop'),
   'caution.ratedLoad': ({ kind }) => kind === 'load',
   'caution.insideCabinet': (step, fixings) =>
-    fixings.some((one) => step.fixings.includes(one.id) && one.through.is === 'wall'),
+    fixings.some((one) => step.fixings.includes(one.id) && one.through.kind === 'wall'),
   'caution.grooveInPairs': ({ kind }) => kind === 'joint',
   'caution.mesh': ({ kind }) => kind === 'load',
   'caution.tipping': ({ id }) => id === 'stand',

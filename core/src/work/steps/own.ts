@@ -26,7 +26,7 @@ export function withOwn(steps: readonly Step[], { build }: Pick<Job, 'build'>): 
   all = all.map((one) => ({ ...one, after: one.after.filter((lag) => known.has(lag.step)) }));
   for (let cycle = cycleIn(all); cycle; cycle = cycleIn(all)) {
     const round = cycle;
-    problems.push(doubtful({ is: 'place' }, message('problem.stepsCircle', { steps: nested(namesOf(round, all)) })));
+    problems.push(doubtful({ kind: 'place' }, message('problem.stepsCircle', { steps: nested(namesOf(round, all)) })));
     // What one of the person’s own steps asks for is left out first; a circle has at least one.
     const guilty = round.find((id) => id.startsWith('own:')) ?? round[0]!;
     all = all.map((one) => {

@@ -79,7 +79,7 @@ export function tripsFor({ build, plan, nowMs, nodes }: TripsInput): Trips {
     problems: [
       ...closed.map((one) =>
         doubtful(
-          { is: 'place' },
+          { kind: 'place' },
           message('problem.windowClosed', {
             from: nested(name(one.step)),
             to: nested(name(one.to)),
@@ -94,7 +94,7 @@ export function tripsFor({ build, plan, nowMs, nodes }: TripsInput): Trips {
       ),
       ...tooShort.map((one) =>
         doubtful(
-          { is: 'place' },
+          { kind: 'place' },
           message(one.proven ? 'problem.waitTooShort' : 'problem.waitNotKept', {
             from: nested(one.from === 'now:' ? lastOf(one.to) : name(one.from)),
             to: nested(name(one.to)),

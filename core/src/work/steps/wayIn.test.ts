@@ -47,7 +47,7 @@ const waysOf = (job: Job, plan: Plan = planJob(job)) =>
 test('an alcove that opens to its front takes its boards straight in, the lowest first', () => {
   const { order, turned, ways } = waysOf(chimneyAlcove());
   expect([order, turned]).toEqual(['bottom-up', false]);
-  expect(ways.map((one) => one.is)).toEqual(Array(5).fill('straight'));
+  expect(ways.map((one) => one.kind)).toEqual(Array(5).fill('straight'));
 });
 
 describe('behind the narrow jambs of the closet', () => {
@@ -57,7 +57,7 @@ describe('behind the narrow jambs of the closet', () => {
   test('both boards go, the upper first, hanging between their cleats at some fourteen degrees', () => {
     const { order, turned, ways } = waysOf(job, plan);
     expect([order, turned]).toEqual(['top-down', true]);
-    expect(ways.map((one) => [one.shelf, one.is, one.fromBelow])).toEqual([
+    expect(ways.map((one) => [one.shelf, one.kind, one.fromBelow])).toEqual([
       [1, 'tilted', true],
       [2, 'tilted', true],
     ]);
@@ -99,12 +99,12 @@ describe('behind the narrow jambs of the closet', () => {
       ...job,
       place: { ...job.place, mouth: { width: typedLength('9', 'in'), height: typedLength('11', 'in') } },
     });
-    expect(ways.map((one) => one.is)).toEqual(['impossible', 'impossible']);
+    expect(ways.map((one) => one.kind)).toEqual(['impossible', 'impossible']);
   });
 
   test('a mouth as wide as the inside is no hindrance', () => {
     const wide = { ...job, place: { ...job.place, mouth: { width: typedLength('49 1/2', 'in') } } };
-    expect(waysOf(wide).ways.map((one) => one.is)).toEqual(['straight', 'straight']);
+    expect(waysOf(wide).ways.map((one) => one.kind)).toEqual(['straight', 'straight']);
   });
 });
 
@@ -162,7 +162,7 @@ test('every way that is told can be walked: pose by pose the board meets no wall
         const input = closet(given);
         const { ways, order } = waysIn(input);
         const way = ways.find((one) => one.shelf === 1)!;
-        if (way.is !== 'tilted' || !way.fromBelow) return;
+        if (way.kind !== 'tilted' || !way.fromBelow) return;
         walked += 1;
         walk(given, way, order === 'top-down');
       },

@@ -14,7 +14,7 @@ export interface WayIn {
    * Level from the front; tilted; no way among those that are looked for; or proved impossible: the board is deeper
    * than the front opening's diagonal.
    */
-  readonly is: 'straight' | 'tilted' | 'not-found' | 'impossible';
+  readonly kind: 'straight' | 'tilted' | 'not-found' | 'impossible';
   /** Tilt at which it passes the narrowest place on its way; 0 where it passes level. */
   readonly mouthDegrees: number;
   /** Least tilt at which it passes between its side cleats; 0 where there are none. */
@@ -89,7 +89,7 @@ export function waysIn(input: WayInput): WaysIn {
 }
 
 /** Whether a way in was found. */
-export const goesIn = ({ is }: Pick<WayIn, 'is'>): boolean => is === 'straight' || is === 'tilted';
+export const goesIn = ({ kind }: Pick<WayIn, 'kind'>): boolean => kind === 'straight' || kind === 'tilted';
 
 function waysInOrder(input: WayInput, order: BoardOrder): WayIn[] {
   const boards = input.parts.filter((one) => one.role === 'board' && one.fit !== null);
@@ -131,14 +131,14 @@ function wayBetween(board: Board & Support, room: Room, input: WayInput): WayIn 
   const mouthUpMm = mouth?.height?.mm ?? Infinity;
   const longMm = Math.max(fit.backMm, fit.frontMm);
   const way = (
-    is: WayIn['is'],
+    is: WayIn['kind'],
     mouthDegrees: number,
     cleatDegrees: number,
     fromBelow: boolean,
     spareMm: number,
   ): WayIn => ({
     shelf,
-    is,
+    kind: is,
     mouthDegrees,
     cleatDegrees,
     fromBelow,
@@ -212,7 +212,7 @@ const PLENTY_MM = 300;
 
 /** The way in as instructions. */
 export function wayWords(way: WayIn): Message[] {
-  if (way.is === 'straight') return [message('way.straight')];
+  if (way.kind === 'straight') return [message('way.straight')];
   if (!goesIn(way)) return [message('way.cardboard')];
   const through = { angle: angle(way.mouthDegrees) };
   const spare = { spare: about(Math.floor(Math.min(way.spareMm, PLENTY_MM))) };
@@ -235,7 +235,7 @@ export function wayProblem(way: WayIn, boards: readonly Pick<Board, 'shelf' | 'l
   if (goesIn(way)) return [];
   const label = boards.find((one) => one.shelf === way.shelf)?.label ?? '';
   const said = { shelf: count(way.shelf), piece: text(label) };
-  const concerns = { is: 'shelf', shelf: way.shelf } as const;
-  if (way.is === 'impossible') return [stop(concerns, message('problem.tooDeepToPass', said))];
+  const concerns = { kind: 'shelf', shelf: way.shelf } as const;
+  if (way.kind === 'impossible') return [stop(concerns, message('problem.tooDeepToPass', said))];
   return [doubtful(concerns, message('problem.noWayFound', said))];
 }

@@ -32,12 +32,12 @@ export interface Work {
 export const systemAt = ({ job }: Pick<Work, 'job'>, shelf: number): SystemName => systemOf(job.support, shelf);
 
 /** Fixings that go into a wall, or through one. */
-export const intoWall = ({ into, through }: Fixing): boolean => into.is === 'wall' || through.is === 'wall';
+export const intoWall = ({ into, through }: Fixing): boolean => into.kind === 'wall' || through.kind === 'wall';
 
 /** The piece or bracket a fixing goes through; null where that is a wall. */
-export const throughOf = ({ through }: Fixing): string | null => (through.is === 'wall' ? null : through.id);
+export const throughOf = ({ through }: Fixing): string | null => (through.kind === 'wall' ? null : through.id);
 /** The piece a fixing bites into; null where that is a wall. */
-export const biteOf = ({ into }: Fixing): string | null => (into.is === 'wall' ? null : into.id);
+export const biteOf = ({ into }: Fixing): string | null => (into.kind === 'wall' ? null : into.id);
 
 /** Pieces by what is pencilled on them: `1S, 2S, 3S`; null for none, and for more than one reads. */
 export function labelsOf(parts: readonly Pick<Part, 'label'>[]): Message | null {

@@ -25,7 +25,7 @@ export interface Blank {
    * Where it is one of several that make up a part: joined end to end, side by side as strips, or face to face as
    * layers.
    */
-  readonly piece?: { readonly number: number; readonly of: number; readonly is: 'joined' | 'strip' | 'layer' };
+  readonly piece?: { readonly number: number; readonly of: number; readonly kind: 'joined' | 'strip' | 'layer' };
 }
 
 /** Materials whose face looks alike both ways. */
@@ -156,7 +156,7 @@ export function joinedFrom(
       id: `${blank.id}~${i + 1}`,
       label: `${blank.label}-${i + 1}`,
       lengthMm: end - (cuts[i - 1] ?? 0),
-      piece: { number: i + 1, of: ends.length, is: 'joined' as const },
+      piece: { number: i + 1, of: ends.length, kind: 'joined' as const },
     })),
   };
 }
@@ -192,7 +192,7 @@ export function stripsOf(blank: Blank, boardMm: number): Blank[] {
     label: `${blank.label}-${i + 1}`,
     widthMm: stripMm,
     lengthMm: blank.lengthMm + 2 * JOINTING.endMm,
-    piece: { number: i + 1, of: count, is: 'strip' as const },
+    piece: { number: i + 1, of: count, kind: 'strip' as const },
   }));
 }
 
@@ -203,6 +203,6 @@ export function layersOf(blank: Blank, count: number, thicknessMm: number): Blan
     id: `${blank.id}~${i + 1}`,
     label: `${blank.label}-${i + 1}`,
     thicknessMm,
-    piece: { number: i + 1, of: count, is: 'layer' as const },
+    piece: { number: i + 1, of: count, kind: 'layer' as const },
   }));
 }

@@ -43,7 +43,7 @@ const holesKey = ({ holes = [] }: Part) => holes.map(({ at, diameterMm }) => key
 
 /** A joint is a setting; the two hands of one are two, and so is a piece that has its housings where no other has. */
 function jointKey({ joint, role }: Part): string {
-  switch (joint?.is) {
+  switch (joint?.kind) {
     case undefined:
       return '';
     case 'corner':
@@ -60,7 +60,7 @@ function jointKey({ joint, role }: Part): string {
       return role + key(joint.deepMm, joint.highMm);
     case 'mitred':
     case 'mitred-one':
-      return joint.is;
+      return joint.kind;
   }
 }
 

@@ -6,7 +6,7 @@ import { nodesOf, type CutNode } from './sheets/layout';
 export function piecesOn({ layouts }: Pick<Saw, 'layouts'>): CutPiece[] {
   return layouts.flatMap(({ thicknessMm, tree }) =>
     nodesOf(tree as CutNode).flatMap((node): CutPiece[] => {
-      if (node.is !== 'part') return [];
+      if (node.kind !== 'part') return [];
       const [lengthMm, widthMm] = node.turned ? [node.widthMm, node.lengthMm] : [node.lengthMm, node.widthMm];
       return [{ blank: node.part, thicknessMm, lengthMm, widthMm }];
     }),

@@ -36,15 +36,15 @@ test('a top longer than any sheet meets over a joist, a shelf over a bracket, an
   const pieces = blanks.filter((one) => one.parts[0] === 'S1-board');
   const whole = plan.parts.find((one) => one.id === 'S1-board')!;
   expect(pieces.map((one) => one.piece)).toEqual([
-    { number: 1, of: 2, is: 'joined' },
-    { number: 2, of: 2, is: 'joined' },
+    { number: 1, of: 2, kind: 'joined' },
+    { number: 2, of: 2, kind: 'joined' },
   ]);
   expect(pieces.reduce((sum, one) => sum + one.lengthMm, 0)).toBeCloseTo(whole.length.mm, 6);
   const joists = plan.parts.filter((one) => one.role === 'joist' && one.across);
   const joint = plan.opening.extent.left + pieces[0]!.lengthMm;
   expect(joists.some(({ across }) => joint > across!.fromMm && joint < across!.toMm)).toBe(true);
   const said = problems.filter((one) => one.message.code === 'problem.joinedOver');
-  expect(said.map((one) => one.about)).toEqual(expect.arrayContaining([{ is: 'shelf', shelf: 1 }]));
+  expect(said.map((one) => one.about)).toEqual(expect.arrayContaining([{ kind: 'shelf', shelf: 1 }]));
   expect(words(said[0]!.message, job)).toMatch(/3897 mm long; the longest that can be had is 2490 mm/);
 });
 
@@ -107,8 +107,8 @@ describe('what is really bought', () => {
       expect.objectContaining({
         code: 'problem.reallyThick',
         params: expect.objectContaining({
-          planned: { is: 'length', mm: 19.05 },
-          really: { is: 'length', mm: expect.closeTo(18.26, 1) },
+          planned: { kind: 'length', mm: 19.05 },
+          really: { kind: 'length', mm: expect.closeTo(18.26, 1) },
         }),
       }),
     );
@@ -158,7 +158,7 @@ test('what does not fit into the car is cut where it is bought', async () => {
   expect(sheets.length).toBeGreaterThan(0);
   for (const { tree } of sheets)
     for (const node of nodesOf(tree)) {
-      if (node.is === 'cut' && node.shop) continue;
+      if (node.kind === 'cut' && node.shop) continue;
       expect(Math.max(node.lengthMm, node.widthMm)).toBeLessThanOrEqual(2000 + 1e-6);
       expect(Math.min(node.lengthMm, node.widthMm)).toBeLessThanOrEqual(900 + 1e-6);
     }

@@ -78,7 +78,7 @@ export function* planCutting(
   // A board is seldom cut where it is bought; whether it can be carried is asked.
   for (const { item } of buy) if (item.form !== 'sheet' && !fitsCar(item, carry)) say(problems.longBoard(item));
   const laid = new Set(
-    laying.layouts.flatMap(({ tree }) => nodesOf(tree).flatMap((node) => (node.is === 'part' ? [node.part] : []))),
+    laying.layouts.flatMap(({ tree }) => nodesOf(tree).flatMap((node) => (node.kind === 'part' ? [node.part] : []))),
   );
   return {
     groups: laying.groups,

@@ -7,7 +7,7 @@ import type { StockItem } from './catalogue';
 /** The shelf a blank is for, or all shelves. */
 function concerns(blank: Blank, parts: readonly Part[]) {
   const shelf = parts.find((part) => part.id === blank.parts[0])?.shelf ?? 0;
-  return shelf > 0 ? ({ is: 'shelf', shelf } as const) : ({ is: 'shelves' } as const);
+  return shelf > 0 ? ({ kind: 'shelf', shelf } as const) : ({ kind: 'shelves' } as const);
 }
 
 /** Makers of the problems of getting and cutting blanks. */
@@ -90,7 +90,7 @@ export function cuttingProblems(parts: readonly Part[]) {
       ),
     longBoard: (item: StockItem): Problem =>
       doubtful(
-        { is: 'shelves' },
+        { kind: 'shelves' },
         message('problem.longBoard', { item: nested(item.name), long: length(item.lengthMm) }),
       ),
   };

@@ -114,8 +114,8 @@ export function* layOutSheets(
   const result = yield* cutSheets({ wanted, kinds, kerfMm, trimMm, limit: carry, seed: 7 }, solver, effort.sheets);
   const next = waitingRoom(sizes);
   const named = (node: CutNode): CutNode => {
-    if (node.is === 'cut') return { ...node, pieces: node.pieces.map(named) };
-    return node.is === 'part' ? { ...node, part: next(node.part).id } : node;
+    if (node.kind === 'cut') return { ...node, pieces: node.pieces.map(named) };
+    return node.kind === 'part' ? { ...node, part: next(node.part).id } : node;
   };
   const id = sheetKey(first) + again;
   const from = laying.layouts.length;
@@ -162,4 +162,4 @@ function groupOf({ id, kind, first, result, ours, planedFromMm }: GroupInput): C
 }
 
 const partsArea = (tree: CutNode): number =>
-  nodesOf(tree).reduce((sum, node) => sum + (node.is === 'part' ? node.lengthMm * node.widthMm : 0), 0);
+  nodesOf(tree).reduce((sum, node) => sum + (node.kind === 'part' ? node.lengthMm * node.widthMm : 0), 0);

@@ -26,9 +26,9 @@ test('layouts are in the order they are cut in, on the screen, on paper and at t
   for (const { tree } of cutting.layouts) {
     expect(cutFaults(tree, kerf)).toEqual([]);
     for (const node of nodesOf(tree)) {
-      if (node.is !== 'cut') continue;
+      if (node.kind !== 'cut') continue;
       const sizes = node.pieces
-        .filter((one) => one.is !== 'rest')
+        .filter((one) => one.kind !== 'rest')
         .map((one) => (node.way === 'rip' ? one.widthMm : one.lengthMm));
       expect(sizes).toEqual([...sizes].sort((a, b) => b - a));
     }
@@ -43,7 +43,7 @@ test('equal parts come from one setting: six joists, six arms, six legs, six bra
     [270, 6],
     [339.5, 6],
   ] as const) {
-    const of = steps.filter((one) => one.is === 'cross' && one.settingMm === mm);
+    const of = steps.filter((one) => one.kind === 'cross' && one.settingMm === mm);
     expect(of).toHaveLength(count);
     expect(settingsIn(of)).toBe(1);
     expect(of.map((one) => one.number)).toEqual(of.map((_, i) => of[0]!.number + i));
@@ -69,7 +69,7 @@ describe('a cut that went wrong', () => {
 
   test('the bench has what is left: nothing is lost but the kerf', async () => {
     const { saw, steps, kerf } = await begun(parcelBench());
-    const at = steps.findIndex((one) => one.is === 'cross' && one.settingMm === 510);
+    const at = steps.findIndex((one) => one.kind === 'cross' && one.settingMm === 510);
     const step = steps[at]!;
     const before = ticked(saw, steps.slice(0, at));
     const bench = benchOf(before, kerf, { step, sizeMm: 480 });
@@ -126,9 +126,9 @@ test('what is left and long enough goes on the rack, once its board is cut up', 
 
 test('solid wood is ripped a little over first, a sheet at once; by hand a line is marked and sawn beyond, at the machine a fence or a stop is set', async () => {
   const { steps } = await begun(parcelBench());
-  const [rip, cross] = (['rip', 'cross'] as const).map((is) => steps.find((one) => one.is === is)!);
+  const [rip, cross] = (['rip', 'cross'] as const).map((is) => steps.find((one) => one.kind === is)!);
   expect([rip, cross].map((one) => stepWords(one!, 'power').code)).toEqual(['saw.rip', 'saw.cross']);
-  const solid = (await begun(chimneyAlcove())).steps.find((one) => one.is === 'rip')!;
+  const solid = (await begun(chimneyAlcove())).steps.find((one) => one.kind === 'rip')!;
   expect(stepWords(solid, 'power')).toMatchObject({
     code: 'saw.ripTwice',
     params: { over: { mm: solid.settingMm + 2 } },

@@ -46,11 +46,11 @@ export function madeBlanks(saw: Saw, kerfMm: number): Set<string> {
   // The last piece of a row falls off with the cut before it.
   for (const layout of saw.layouts) {
     for (const { node, path } of withPaths(layout.tree as CutNode, [])) {
-      if (node.is !== 'cut') continue;
+      if (node.kind !== 'cut') continue;
       const last = node.pieces.length - 1;
       const piece = node.pieces[last];
       const own = steps.filter((one) => one.layout === layout.id && one.path.join() === path.join() && one.at >= 0);
-      if (piece?.is === 'part' && !own.some((one) => one.at === last) && own.every((one) => done.has(one.id)))
+      if (piece?.kind === 'part' && !own.some((one) => one.at === last) && own.every((one) => done.has(one.id)))
         made.add(piece.part);
     }
   }
@@ -66,7 +66,10 @@ export function withCut(cut: readonly CutPiece[], saw: Saw, kerfMm: number): Cut
 }
 
 function withPaths(node: CutNode, path: readonly number[]): { node: CutNode; path: readonly number[] }[] {
-  return [{ node, path }, ...(node.is === 'cut' ? node.pieces.flatMap((one, i) => withPaths(one, [...path, i])) : [])];
+  return [
+    { node, path },
+    ...(node.kind === 'cut' ? node.pieces.flatMap((one, i) => withPaths(one, [...path, i])) : []),
+  ];
 }
 
 /**
@@ -101,11 +104,11 @@ export function benchOf(saw: Saw, kerfMm: number, wrong?: { step: SawStep; sizeM
     walk(layout.tree as CutNode, []);
 
     function walk(node: CutNode, path: readonly number[]): void {
-      if (node.is === 'part') {
+      if (node.kind === 'part') {
         if (!made.has(node.part)) put(node);
         return;
       }
-      if (node.is === 'rest') return put(node);
+      if (node.kind === 'rest') return put(node);
       const along = node.way === 'cross';
       const [from, size] = along ? (['xMm', 'lengthMm'] as const) : (['yMm', 'widthMm'] as const);
       const end = node[from] + node[size];
@@ -151,7 +154,7 @@ export function sawAgain(
   cutting: Pick<Cutting, 'layouts'>,
   kerfMm: number,
 ): Saw {
-  const along = step.is === 'cross';
+  const along = step.kind === 'cross';
   const fresh = sawBegun(cutting);
   const turn = saw.wrong.length + 2;
   // What the new layouts do not use stays on the bench as it is, and goes on the rack with the other rests.
@@ -185,7 +188,7 @@ function keptWhole({ id, note: _note, ...piece }: Offcut): Saw['layouts'][number
     from: 'bench',
     group: 'spare',
     trimMm: 0,
-    tree: { is: 'rest', xMm: 0, yMm: 0, lengthMm, widthMm },
+    tree: { kind: 'rest', xMm: 0, yMm: 0, lengthMm, widthMm },
   };
 }
 
@@ -200,7 +203,7 @@ export function restsToKeep(saw: Saw, { keep, kerf }: Pick<Job['stock'], 'keep' 
     nodesOf(layout.tree as CutNode).flatMap((node): Offcut[] => {
       const { form, material, thicknessMm, item } = layout;
       if (
-        node.is !== 'rest' ||
+        node.kind !== 'rest' ||
         Math.max(node.lengthMm, node.widthMm) < keep.mm ||
         Math.min(node.lengthMm, node.widthMm) < 20
       )

@@ -8,8 +8,8 @@ import type { SawStep } from './steps';
 
 /** What is ticked at the saw: a straight cut of a layout, or a cut that makes a piece of its blank. */
 export type SawTask =
-  | { readonly is: 'cut'; readonly id: string; readonly step: SawStep }
-  | { readonly is: 'further'; readonly id: string; readonly further: FurtherCut };
+  | { readonly kind: 'cut'; readonly id: string; readonly step: SawStep }
+  | { readonly kind: 'further'; readonly id: string; readonly further: FurtherCut };
 
 type SawnJob = Pick<Job, 'tools' | 'stock' | 'wood' | 'further' | 'tape'>;
 
@@ -21,11 +21,11 @@ export function furtherOf(parts: readonly Part[], all: readonly Part[], job: Saw
 
 /** All cuts of a cutting that has begun: the straight ones, then those that make pieces of blanks. */
 export function sawTasks(saw: Saw, parts: readonly Part[], job: SawnJob): SawTask[] {
-  const cuts = sawSteps(saw, job.stock.kerf.mm).map((step): SawTask => ({ is: 'cut', id: step.id, step }));
+  const cuts = sawSteps(saw, job.stock.kerf.mm).map((step): SawTask => ({ kind: 'cut', id: step.id, step }));
   const blanks = [...piecesOn(saw).map((one) => one.blank), ...saw.made];
   const sawn = new Set(blanks.flatMap(partsOfBlank));
   const ours = parts.filter((one) => sawn.has(one.id));
-  const further = furtherOf(ours, parts, job).map((one): SawTask => ({ is: 'further', id: one.id, further: one }));
+  const further = furtherOf(ours, parts, job).map((one): SawTask => ({ kind: 'further', id: one.id, further: one }));
   return [...cuts, ...further];
 }
 
@@ -38,7 +38,7 @@ export function finishedParts(saw: Saw, tasks: readonly SawTask[], kerfMm: numbe
   const made = madeBlanks(saw, kerfMm);
   const open = new Set([
     ...piecesOn(saw).flatMap((one) => (made.has(one.blank) ? [] : partsOfBlank(one.blank))),
-    ...tasks.flatMap((one) => (one.is === 'further' && !done.has(one.id) ? [one.further.part] : [])),
+    ...tasks.flatMap((one) => (one.kind === 'further' && !done.has(one.id) ? [one.further.part] : [])),
   ]);
   const all = [...piecesOn(saw).map((one) => one.blank), ...saw.made].flatMap(partsOfBlank);
   return new Set(all.filter((one) => !open.has(one)));

@@ -203,8 +203,8 @@ describe('a blank in pieces', () => {
   test('layers are whole blanks of the sheet’s thickness', () => {
     const layers = layersOf(blank({ thicknessMm: 40 }), 2, 21);
     expect(layers.map((one) => [one.thicknessMm, one.lengthMm, one.piece])).toEqual([
-      [21, 1120, { number: 1, of: 2, is: 'layer' }],
-      [21, 1120, { number: 2, of: 2, is: 'layer' }],
+      [21, 1120, { number: 1, of: 2, kind: 'layer' }],
+      [21, 1120, { number: 2, of: 2, kind: 'layer' }],
     ]);
   });
 });

@@ -77,7 +77,7 @@ test('any sheets, cut by the shop first or not: no cut is made too early, and wh
         const steps = stepsOf(layouts, kerfMm);
         expect(tooEarly(steps)).toEqual([]);
         for (const step of steps.filter((one) => one.at >= 0)) {
-          const [from, size] = step.is === 'cross' ? (['xMm', 'lengthMm'] as const) : (['yMm', 'widthMm'] as const);
+          const [from, size] = step.kind === 'cross' ? (['xMm', 'lengthMm'] as const) : (['yMm', 'widthMm'] as const);
           // The shop's own first cut is measured from an edge that is trimmed later.
           const edge = step.shop && step.piece[from] === 0 ? trimMm : 0;
           expect(step.settingMm).toBeCloseTo(step.gives[size] + edge, 6);
@@ -93,19 +93,19 @@ describe('a sheet the shop cuts first', () => {
   const piece = (xMm: number, lengthMm: number) => ({ xMm, yMm: 0, lengthMm, widthMm: 1210 });
   const tree: CutNode = {
     ...piece(0, 2430),
-    is: 'cut',
+    kind: 'cut',
     way: 'cross',
     shop: true,
     pieces: [
-      { ...piece(0, 900), is: 'part', part: 'a', turned: false },
-      { ...piece(903, 1200), is: 'part', part: 'b', turned: false },
-      { ...piece(2106, 324), is: 'rest' },
+      { ...piece(0, 900), kind: 'part', part: 'a', turned: false },
+      { ...piece(903, 1200), kind: 'part', part: 'b', turned: false },
+      { ...piece(2106, 324), kind: 'rest' },
     ],
   };
   const steps = stepsOf([{ id: 'L1', group: 'g', form: 'sheet', trimMm: 5, tree }], 3);
 
   test('measured from the factory edge it leaves on what is trimmed there; from its own edge it does not', () => {
-    expect(steps.map((one) => [one.is, one.settingMm, one.shop])).toEqual([
+    expect(steps.map((one) => [one.kind, one.settingMm, one.shop])).toEqual([
       ['cross', 905, true],
       ['cross', 1200, true],
       ['edges', 5, false],

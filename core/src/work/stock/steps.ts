@@ -17,7 +17,7 @@ export interface SawStep {
   readonly id: string;
   readonly number: number;
   readonly layout: string;
-  readonly is: 'square' | 'edge' | 'edges' | 'rip' | 'cross';
+  readonly kind: 'square' | 'edge' | 'edges' | 'rip' | 'cross';
   /** Of solid wood, not of a sheet. */
   readonly solid: boolean;
   /** Done where the sheet is bought. */
@@ -33,7 +33,7 @@ export interface SawStep {
   /** The piece that lies on the saw. */
   readonly piece: Rect;
   /** What the cut gives: a blank by its id, a piece to be cut further, or waste of an end or edge. */
-  readonly gives: Rect & { readonly part: string | null; readonly is: CutNode['is'] | 'trim' };
+  readonly gives: Rect & { readonly part: string | null; readonly kind: CutNode['kind'] | 'trim' };
   /** What is left of the piece after it; null where nothing is. */
   readonly leaves: Rect | null;
   /** Which node of the layout, from its root, and which of its pieces. */
@@ -64,25 +64,25 @@ export function stepsOf(layouts: readonly Cuttable[], kerfMm: number): SawStep[]
         id: `${id}:${one.id}`,
         layout: id,
         solid: layout.form !== 'sheet',
-        order: [one.shop ? 0 : 1, group, 1 + outer, one.is, -rankMm, index, one.at],
+        order: [one.shop ? 0 : 1, group, 1 + outer, one.kind, -rankMm, index, one.at],
       };
     });
     const whole: Rect = tree;
     const bar = layout.form !== 'sheet';
-    const sheetEdges = tree.is === 'cut' && tree.shop ? 'edges' : 'edge';
+    const sheetEdges = tree.kind === 'cut' && tree.shop ? 'edges' : 'edge';
     const trims = ([bar ? 'square' : sheetEdges] as const).flatMap((is): Loose[] =>
-      trimMm > NOTHING_MM && tree.is !== 'rest'
+      trimMm > NOTHING_MM && tree.kind !== 'rest'
         ? [
             {
               id: `${id}:${is}`,
               layout: id,
               solid: bar,
-              is,
+              kind: is,
               shop: false,
               settingMm: trimMm,
               overMm: 0,
               piece: whole,
-              gives: { ...whole, ...(bar ? { lengthMm: trimMm } : { widthMm: trimMm }), part: null, is: 'trim' },
+              gives: { ...whole, ...(bar ? { lengthMm: trimMm } : { widthMm: trimMm }), part: null, kind: 'trim' },
               leaves: whole,
               path: [],
               at: -1,
@@ -98,7 +98,7 @@ export function stepsOf(layouts: readonly Cuttable[], kerfMm: number): SawStep[]
     const before = loose[i - 1];
     const same =
       before !== undefined &&
-      before.is === one.is &&
+      before.kind === one.kind &&
       before.shop === one.shop &&
       before.order[1] === order[1] &&
       Math.abs(before.settingMm - one.settingMm) < 0.05;
@@ -119,7 +119,7 @@ function cutsIn(
   kerfMm: number,
   trimMm: number,
 ): (Omit<SawStep, 'number' | 'same' | 'layout' | 'solid'> & { readonly rankMm: number })[] {
-  if (node.is !== 'cut') return [];
+  if (node.kind !== 'cut') return [];
   const along = node.way === 'cross';
   const [from, size] = along ? (['xMm', 'lengthMm'] as const) : (['yMm', 'widthMm'] as const);
   const end = node[from] + node[size];
@@ -136,13 +136,13 @@ function cutsIn(
     return [
       {
         id: `${path.join('.')}/${at}`,
-        is: node.way,
+        kind: node.way,
         shop,
         settingMm: one[size] + overMm,
         overMm,
         rankMm,
         piece,
-        gives: { ...rectOf(one), part: one.is === 'part' ? one.part : null, is: one.is },
+        gives: { ...rectOf(one), part: one.kind === 'part' ? one.part : null, kind: one.kind },
         leaves: left > NOTHING_MM ? { ...rectOf(node), [from]: behind + kerfMm, [size]: left } : null,
         path,
         at,
@@ -150,7 +150,7 @@ function cutsIn(
     ];
   });
   // What is left over last is not cut, it is what remains.
-  const cuts = node.pieces.at(-1)?.is === 'rest' ? own.filter((one) => one.at < node.pieces.length - 1) : own;
+  const cuts = node.pieces.at(-1)?.kind === 'rest' ? own.filter((one) => one.at < node.pieces.length - 1) : own;
   return [...cuts, ...node.pieces.flatMap((one, at) => cutsIn(one, [...path, at], kerfMm, trimMm))];
 }
 
@@ -159,16 +159,16 @@ const rectOf = ({ xMm, yMm, lengthMm, widthMm }: Rect): Rect => ({ xMm, yMm, len
 /** How a cut is made, in words: against fence or stop; by hand, what is marked and which side is sawn on. */
 export function stepWords(step: SawStep, tools: Job['tools']): Message {
   const setting = length(step.settingMm);
-  if (step.shop) return message(step.is === 'rip' ? 'saw.shopRip' : 'saw.shopCross', { setting });
-  if (step.is === 'square') return message(tools === 'hand' ? 'saw.squareHand' : 'saw.square', { setting });
-  if (step.is === 'edge' || step.is === 'edges') return message(`saw.${step.is}`, { setting });
-  if (step.is === 'rip' && step.solid && tools === 'power')
+  if (step.shop) return message(step.kind === 'rip' ? 'saw.shopRip' : 'saw.shopCross', { setting });
+  if (step.kind === 'square') return message(tools === 'hand' ? 'saw.squareHand' : 'saw.square', { setting });
+  if (step.kind === 'edge' || step.kind === 'edges') return message(`saw.${step.kind}`, { setting });
+  if (step.kind === 'rip' && step.solid && tools === 'power')
     return message('saw.ripTwice', { setting, over: length(step.settingMm + OVER_MM) });
   const codes = {
     hand: { rip: 'saw.ripHand', cross: 'saw.crossHand' },
     power: { rip: 'saw.rip', cross: 'saw.cross' },
   } as const;
-  return message(codes[tools][step.is], { setting });
+  return message(codes[tools][step.kind], { setting });
 }
 
 /** How many settings some cuts take: the fence or stop is moved when the next is not the same. */

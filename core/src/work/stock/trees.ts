@@ -28,10 +28,10 @@ export function barTree({ item, rows, trimMm, kerfMm }: BarTree): CutNode {
     pieces.push(across({ ...whole, yMm: y, widthMm }, row, kerfMm));
     y += widthMm + kerfMm;
   }
-  if (whole.widthMm - y > 1e-6) pieces.push({ ...whole, yMm: y, widthMm: whole.widthMm - y, is: 'rest' });
+  if (whole.widthMm - y > 1e-6) pieces.push({ ...whole, yMm: y, widthMm: whole.widthMm - y, kind: 'rest' });
   return pieces.length === 1 && pieces[0]!.widthMm === whole.widthMm
     ? pieces[0]!
-    : { ...whole, is: 'cut', way: 'rip', pieces };
+    : { ...whole, kind: 'cut', way: 'rip', pieces };
 }
 
 function across(strip: Rect, row: readonly Blank[], kerfMm: number): CutNode {
@@ -39,12 +39,12 @@ function across(strip: Rect, row: readonly Blank[], kerfMm: number): CutNode {
   let x = strip.xMm;
   const end = strip.xMm + strip.lengthMm;
   for (const blank of row) {
-    pieces.push({ ...strip, xMm: x, lengthMm: blank.lengthMm, is: 'part', part: blank.id, turned: false });
+    pieces.push({ ...strip, xMm: x, lengthMm: blank.lengthMm, kind: 'part', part: blank.id, turned: false });
     x += blank.lengthMm + kerfMm;
   }
-  if (end - x > 1e-6) pieces.push({ ...strip, xMm: x, lengthMm: end - x, is: 'rest' });
-  if (pieces.length === 1 && pieces[0]!.is === 'rest') return pieces[0]!;
-  return { ...strip, is: 'cut', way: 'cross', pieces };
+  if (end - x > 1e-6) pieces.push({ ...strip, xMm: x, lengthMm: end - x, kind: 'rest' });
+  if (pieces.length === 1 && pieces[0]!.kind === 'rest') return pieces[0]!;
+  return { ...strip, kind: 'cut', way: 'cross', pieces };
 }
 
 /**
@@ -52,10 +52,10 @@ function across(strip: Rect, row: readonly Blank[], kerfMm: number): CutNode {
  * size and everything is measured from the reference edge.
  */
 export function ordered(node: CutNode, kerfMm: number): CutNode {
-  if (node.is !== 'cut') return node;
+  if (node.kind !== 'cut') return node;
   const along = node.way === 'cross';
   const size = (one: Rect) => (along ? one.lengthMm : one.widthMm);
-  const rank = (one: CutNode) => (one.is === 'rest' ? 1 : 0);
+  const rank = (one: CutNode) => (one.kind === 'rest' ? 1 : 0);
   const sorted = node.shop ? node.pieces : [...node.pieces].sort((a, b) => rank(a) - rank(b) || size(b) - size(a));
   let at = along ? node.xMm : node.yMm;
   const pieces = sorted.map((one) => {
@@ -68,5 +68,5 @@ export function ordered(node: CutNode, kerfMm: number): CutNode {
 
 function shifted(node: CutNode, dx: number, dy: number): CutNode {
   const moved = { ...node, xMm: node.xMm + dx, yMm: node.yMm + dy };
-  return moved.is === 'cut' ? { ...moved, pieces: moved.pieces.map((one) => shifted(one, dx, dy)) } : moved;
+  return moved.kind === 'cut' ? { ...moved, pieces: moved.pieces.map((one) => shifted(one, dx, dy)) } : moved;
 }

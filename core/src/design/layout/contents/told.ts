@@ -119,7 +119,7 @@ export function leftOutProblems({ leftOut, wayOut: ways }: Contents, things: rea
   const why = nested((first as LeftOut).why);
   return [
     doubtful(
-      { is: 'shelves' },
+      { kind: 'shelves' },
       message(leftOut.length > 1 ? 'problem.leftOutMore' : 'problem.leftOut', { count: kinds, name, why, way }),
     ),
   ];

@@ -42,7 +42,7 @@ export function higherNosing({ job, system, model, materials, tryOut }: Trial): 
   if (!found) return null;
   const litres = ((found.size - now) * thick.mm * model.lengthMm) / 1e6;
   return {
-    change: { is: 'nosing', system, heightMm: found.size },
+    change: { kind: 'nosing', system, heightMm: found.size },
     words: message('cure.nosing', { height: length(found.size) }),
     tried: found.tried,
     cost: litres * materials.stick.price,
@@ -60,7 +60,7 @@ export function thickerBoard({ job, model, materials, boardLitres, tryOut }: Tri
   const found = leastGood(thicknessesAbove(job, model), (mm) => tryOut(thicker(model, mm)));
   if (!found) return null;
   return {
-    change: { is: 'thickness', mm: found.size },
+    change: { kind: 'thickness', mm: found.size },
     words: message('cure.thickness', { thickness: length(found.size) }),
     tried: found.tried,
     cost: boardLitres * (found.size / model.thicknessMm - 1) * materials.board.price,
@@ -82,7 +82,7 @@ export function otherWood(trial: Trial): Found | null {
     const tried = tryOut({ ...model, stiffness: stiffnessOf(board) }, { ...materials, board });
     if (!tried.good) continue;
     return {
-      change: { is: 'material', id: board.id },
+      change: { kind: 'material', id: board.id },
       words: message('cure.material', { material: nested(board.name) }),
       tried,
       cost: Math.max(boardLitres * (board.price - materials.board.price), 0),
@@ -100,7 +100,7 @@ export function moreBrackets({ system, model, tryOut }: Trial): Found | null {
   if (!found) return null;
   const apartMm = Math.floor(model.lengthMm / found.size / 10) * 10;
   return {
-    change: { is: 'apart', mm: apartMm },
+    change: { kind: 'apart', mm: apartMm },
     words: message('cure.apart', { apart: length(apartMm) }),
     tried: found.tried,
     cost: (found.size - now) * BRACKET_PRICE,
@@ -129,7 +129,7 @@ export function backCleat(trial: Trial, hasBack: boolean): { found: Found | null
   };
   const tried = tryOut(onCleats);
   const litres = ((CLEAT_SECTION_MM2 + NOSING_MM.section) * model.lengthMm) / 1e6;
-  const change: Change = { is: 'system', from: system, to: 'three-side-cleats' };
+  const change: Change = { kind: 'system', from: system, to: 'three-side-cleats' };
   const words = message('cure.system', { system: nested(message('system.three-side-cleats')) });
   const cost = litres * materials.stick.price;
   const base = { change, words, model: onCleats, by: materials, cost };
@@ -141,7 +141,7 @@ export function together(trial: Trial, cleat: Base | null): Found[] {
   const { job, model, materials, boardLitres, tryOut } = trial;
   if (isHollow(job)) return [];
   const woods = stifferWoods(trial).map((board): Base => ({
-    change: { is: 'material', id: board.id },
+    change: { kind: 'material', id: board.id },
     words: message('cure.material', { material: nested(board.name) }),
     model: { ...model, stiffness: stiffnessOf(board) },
     by: { ...materials, board },
@@ -154,7 +154,7 @@ export function together(trial: Trial, cleat: Base | null): Found[] {
     const more = boardLitres * (found.size / model.thicknessMm - 1) * base.by.board.price;
     return [
       {
-        change: { is: 'all', changes: [base.change, { is: 'thickness', mm: found.size }] } as const,
+        change: { kind: 'all', changes: [base.change, { kind: 'thickness', mm: found.size }] } as const,
         words: message('cure.both', {
           first: nested(base.words),
           second: nested(message('cure.thickness', { thickness: length(found.size) })),
@@ -174,7 +174,7 @@ export function moreScrews({ job, system }: Trial, weakest: Strength['weakest'])
   const needed = Math.ceil(screws * weakest.used);
   if (needed > MOST_SCREWS) return null;
   return {
-    change: { is: 'screws', system, count: needed },
+    change: { kind: 'screws', system, count: needed },
     words: message('cure.screws', { count: count(needed) }),
     tried: { sagMm: 0, used: (weakest.used * screws) / needed, good: true },
     cost: (needed - screws) * SCREW_PRICE,

@@ -75,7 +75,7 @@ export class Laying {
   }
 
   say(code: Said, step: Step): void {
-    this.problems.push(doubtful({ is: 'place' }, message(code, { step: nested(step.what) })));
+    this.problems.push(doubtful({ kind: 'place' }, message(code, { step: nested(step.what) })));
   }
 
   put(one: Laid, follows: readonly Laid[]): void {

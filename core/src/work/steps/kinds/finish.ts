@@ -58,7 +58,7 @@ export function finishSteps({ job, lot, place, areaM2, after, pieces, parts }: F
 
 /** Coats of a finish, in order. */
 function coatsOf({ finish, coats }: Job['stock'], pieces: Message | null): Coat[] {
-  const which = pieces === null ? [] : [message('how.pieces', { pieces: { is: 'message', message: pieces } })];
+  const which = pieces === null ? [] : [message('how.pieces', { pieces: { kind: 'message', message: pieces } })];
   const numbers = Array.from({ length: coats }, (_, i) => i + 1);
   const each = (of: 'paint' | 'clear') => numbers.map((coat) => coatOf(of, coat, coats));
   switch (finish) {

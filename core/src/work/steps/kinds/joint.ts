@@ -8,7 +8,7 @@ import { shapeSteps } from './shapes';
 
 /** Pieces with a groove, a slot or a notch. */
 export const jointedOf = (parts: readonly Part[]): Part[] =>
-  parts.filter(({ joint }) => joint?.is === 'housed' || joint?.is === 'slotted' || joint?.is === 'notched');
+  parts.filter(({ joint }) => joint?.kind === 'housed' || joint?.kind === 'slotted' || joint?.kind === 'notched');
 
 /** Step: cut grooves, slots and notches. */
 export function cutJoints(work: Work, id: string, jointed: readonly Part[], after: readonly (After | null)[]): Written {

@@ -68,9 +68,9 @@ describe('what fits into the car', () => {
     });
     expect(missing).toEqual([]);
     for (const { layout } of sheets) {
-      expect(layout).toMatchObject({ is: 'cut', shop: true });
+      expect(layout).toMatchObject({ kind: 'cut', shop: true });
       for (const one of nodesOf(layout)) {
-        if (one.is === 'cut' && one.shop) continue;
+        if (one.kind === 'cut' && one.shop) continue;
         const [long, wide] = [Math.max(one.lengthMm, one.widthMm), Math.min(one.lengthMm, one.widthMm)];
         expect(long).toBeLessThanOrEqual(limit.lengthMm + 1e-6);
         expect(wide).toBeLessThanOrEqual(limit.widthMm + 1e-6);
@@ -118,7 +118,7 @@ test('every panel is cut once, nothing overlaps, every cut goes straight through
         const item = kinds.find((each) => each.id === kind)!;
         expect(cutFaults(layout, kerfMm)).toEqual([]);
         for (const node of nodesOf(layout))
-          if (node.is !== 'cut' || !node.shop) expect(carried(node, limit)).toBe(true);
+          if (node.kind !== 'cut' || !node.shop) expect(carried(node, limit)).toBe(true);
         expect(layout.lengthMm).toBeCloseTo(item.lengthMm - 2 * trimMm, 6);
         expect(layout.widthMm).toBeCloseTo(item.widthMm - 2 * trimMm, 6);
         for (const piece of partsOn(layout)) {

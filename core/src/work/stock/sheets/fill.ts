@@ -120,10 +120,10 @@ function cutIn(
   const pieces = [then(first)];
   // Less than a kerf is left: the cut takes it.
   if ((way === 'cross' ? second.lengthMm : second.widthMm) > EPSILON) pieces.push(then(second));
-  return { ...rect, is: 'cut', way, pieces, ...(shop ? { shop: true as const } : {}) };
+  return { ...rect, kind: 'cut', way, pieces, ...(shop ? { shop: true as const } : {}) };
 }
 
-const rest = (rect: Rect): CutNode => ({ ...rect, is: 'rest' });
+const rest = (rect: Rect): CutNode => ({ ...rect, kind: 'rest' });
 
 interface Placing {
   readonly kind: number;
@@ -173,7 +173,7 @@ function fillByPanels(filling: Filling, rect: Rect, left: number[], manner: Mann
     (manner.split === 'longer' && rect.lengthMm >= rect.widthMm) ||
     // The larger rest stays as large as it can be.
     (manner.split === 'larger' && rect.lengthMm * beside.above >= rect.widthMm * beside.mm);
-  const placed = (one: Rect): CutNode => ({ ...one, is: 'part', part: kinds[kind]!.id, turned });
+  const placed = (one: Rect): CutNode => ({ ...one, kind: 'part', part: kinds[kind]!.id, turned });
   const onward = (one: Rect) => fillByPanels(filling, one, left, manner);
   const second = (way: 'rip' | 'cross', at: number, one: Rect) => {
     let first = true;
@@ -282,7 +282,7 @@ function inRow(
     return cutIn(piece, rips ? 'rip' : 'cross', next.across, filling.kerfMm, (one) => {
       if (!own) return fillByPanels(filling, one, left, further);
       own = false;
-      return { ...one, is: 'part', part: filling.kinds[next.kind]!.id, turned: next.turned };
+      return { ...one, kind: 'part', part: filling.kinds[next.kind]!.id, turned: next.turned };
     });
   });
 }

@@ -13,10 +13,10 @@ export interface Rect {
  */
 export type CutNode = Rect &
   (
-    | { readonly is: 'part'; readonly part: string; readonly turned: boolean }
-    | { readonly is: 'rest' }
+    | { readonly kind: 'part'; readonly part: string; readonly turned: boolean }
+    | { readonly kind: 'rest' }
     | {
-        readonly is: 'cut';
+        readonly kind: 'cut';
         readonly way: 'rip' | 'cross';
         /** Made where the sheet is bought, so that it can be carried away. */
         readonly shop?: true;
@@ -26,24 +26,24 @@ export type CutNode = Rect &
 
 /** Every node of a tree, the outer ones first. */
 export function nodesOf(node: CutNode): CutNode[] {
-  return node.is === 'cut' ? [node, ...node.pieces.flatMap(nodesOf)] : [node];
+  return node.kind === 'cut' ? [node, ...node.pieces.flatMap(nodesOf)] : [node];
 }
 
 /** The parts on a sheet, each with its place. */
 export function partsOn(node: CutNode) {
-  return nodesOf(node).flatMap((one) => (one.is === 'part' ? [one] : []));
+  return nodesOf(node).flatMap((one) => (one.kind === 'part' ? [one] : []));
 }
 
 /** What is left of a sheet. */
 export function restsOf(node: CutNode) {
-  return nodesOf(node).flatMap((one) => (one.is === 'rest' ? [one] : []));
+  return nodesOf(node).flatMap((one) => (one.kind === 'rest' ? [one] : []));
 }
 
 /** How often a fence or a stop is set: each width or length once for each depth of cuts it is used in. */
 export function settingsOf(node: CutNode): number {
   const seen = new Set<string>();
   const walk = (one: CutNode, depth: number) => {
-    if (one.is !== 'cut') return;
+    if (one.kind !== 'cut') return;
     const sizes = one.pieces.slice(0, -1).map((piece) => (one.way === 'rip' ? piece.widthMm : piece.lengthMm));
     sizes.forEach((mm) => seen.add(`${depth}${one.way}${mm.toFixed(1)}`));
     one.pieces.forEach((piece) => walk(piece, depth + 1));
@@ -54,10 +54,10 @@ export function settingsOf(node: CutNode): number {
 
 /** Cuts one way right inside cuts the same way are one row of cuts; a cut that leaves one piece whole is none. */
 export function flattened(node: CutNode): CutNode {
-  if (node.is !== 'cut') return node;
+  if (node.kind !== 'cut') return node;
   const pieces = node.pieces
     .map(flattened)
-    .flatMap((one) => (one.is === 'cut' && one.way === node.way && one.shop === node.shop ? one.pieces : [one]));
+    .flatMap((one) => (one.kind === 'cut' && one.way === node.way && one.shop === node.shop ? one.pieces : [one]));
   const [only] = pieces;
   const whole =
     only !== undefined && pieces.length === 1 && only.lengthMm === node.lengthMm && only.widthMm === node.widthMm;
@@ -69,7 +69,7 @@ export function flattened(node: CutNode): CutNode {
  * For tests, and for whoever changes how layouts are made.
  */
 export function cutFaults(node: CutNode, kerfMm: number): string[] {
-  if (node.is !== 'cut') return [];
+  if (node.kind !== 'cut') return [];
   const faults: string[] = [];
   const along = node.way === 'cross';
   const from = (one: Rect) => (along ? one.xMm : one.yMm);

@@ -34,12 +34,12 @@ export function neatest(work: SheetWork, sheet: Candidate, counts: readonly numb
 function without({ wanted }: SheetWork, node: CutNode, counts: readonly number[]): CutNode {
   const stay = [...counts];
   const walk = (piece: CutNode): CutNode => {
-    if (piece.is === 'cut') return { ...piece, pieces: piece.pieces.map(walk) };
-    if (piece.is !== 'part') return piece;
+    if (piece.kind === 'cut') return { ...piece, pieces: piece.pieces.map(walk) };
+    if (piece.kind !== 'part') return piece;
     const i = wanted.findIndex((panel) => panel.id === piece.part);
     stay[i]! -= 1;
     const { xMm, yMm, lengthMm, widthMm } = piece;
-    return stay[i]! >= 0 ? piece : { xMm, yMm, lengthMm, widthMm, is: 'rest' };
+    return stay[i]! >= 0 ? piece : { xMm, yMm, lengthMm, widthMm, kind: 'rest' };
   };
   return walk(node);
 }

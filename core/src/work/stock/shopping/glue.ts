@@ -16,11 +16,13 @@ export function glueLines(line: Line, { job, plan, cutting }: ShoppingInput): Sh
   const { parts, build } = plan;
   const faces = cutting.blanks.reduce((sum, { piece, lengthMm, widthMm, thicknessMm }) => {
     if (!piece || piece.number === piece.of) return sum;
-    const size = { strip: lengthMm * thicknessMm, layer: lengthMm * widthMm, joined: widthMm * thicknessMm }[piece.is];
+    const size = { strip: lengthMm * thicknessMm, layer: lengthMm * widthMm, joined: widthMm * thicknessMm }[
+      piece.kind
+    ];
     return sum + size;
   }, 0);
   const housings = parts.reduce((sum, { joint, width }) => {
-    if (joint?.is !== 'housed') return sum;
+    if (joint?.kind !== 'housed') return sum;
     return sum + joint.atMm.length * (joint.wideMm + 2 * joint.depthMm) * width.mm;
   }, 0);
   const nosings = parts

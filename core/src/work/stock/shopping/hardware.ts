@@ -49,6 +49,6 @@ function packsOf(code: string): Pack[] {
 
 const slugOf = (words: string) =>
   words
-    .replace(/"(is|text|params|code)":/g, '')
+    .replace(/"(kind|text|params|code)":/g, '')
     .replace(/[^A-Za-z0-9.]+/g, '-')
     .replace(/^-text-|^-+|-+$/g, '');
