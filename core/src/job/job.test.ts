@@ -17,6 +17,7 @@ import {
   writeJobFile,
   typedLength,
 } from '.';
+import { JOB_VERSION } from './limits';
 
 const reader = { units: 'mm', tape: '0.5mm' } as const;
 
@@ -158,8 +159,9 @@ test('a document of version 1 becomes one of the version of today with everythin
 test('a document of version 8 keeps what it told apart by `is` and `from`', () => {
   const now = newJob({ id: 'old', name: 'Old', kind: 'alcove', units: 'mm' });
   const up = typedLength('400', 'mm');
-  const trial = { id: 't', shelf: 1, end: 'left', at: 'front', value: typedLength('2', 'mm') };
-  const note = { id: 'n', at: '2026-05-09T08:00:00.000Z', text: 'The left jamb leans.' };
+  const cut = { up: 400, thickness: 18, depth: 300, back: 900, left: 0, right: 0 };
+  const trial = { id: 't', shelf: 1, end: 'left', at: 'front', value: typedLength('2', 'mm'), cut };
+  const note = { id: 'n', at: 1000, text: 'The left jamb leans.' };
   const align = { id: 'a', face: 'top' };
   const document = (told: string, edge: string) => ({
     ...now,
