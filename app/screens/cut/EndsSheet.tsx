@@ -1,4 +1,3 @@
-import { useEffect, useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import {
   BACK_STYLES,
@@ -12,6 +11,7 @@ import {
 import type { Plan } from '@dormer/core/plan';
 import { aboutWords } from '@dormer/core/say/words/first';
 import { Button, NoticeLine, Segmented, Sheet, Txt } from '../../ui';
+import { useAnswer } from '../../platform/useAnswer';
 import { guardedSheet } from '../../ui/guardedSheet';
 import { useLabel } from '../../labels';
 import { compareStyles, editJob, useAppDispatch } from '../../store';
@@ -36,7 +36,8 @@ export const EndsSheet = guardedSheet(function EndsSheet({ board, fit, job, onCl
   const styles = useStyles();
   const label = useLabel();
   const dispatch = useAppDispatch();
-  const { outcomes, share, stop, failed } = useSideBySide(board.shelf, job);
+  // Every style, worked out from many drawn walls.
+  const { answer: outcomes, ...work } = useAnswer(job, (watched) => dispatch(compareStyles(board.shelf, watched)));
   const own: Own = job.fit.boards.find((one) => one.shelf === board.shelf) ?? {};
   const choose = (choice: Partial<Own>) => void dispatch(editJob((one) => withBoardChoice(one, board.shelf, choice)));
   const known = (style: EndStyle): Outcome | undefined =>
@@ -45,15 +46,15 @@ export const EndsSheet = guardedSheet(function EndsSheet({ board, fit, job, onCl
   const asks = [null, ...END_STYLES];
   return (
     <Sheet title={label('ends.title', { label: board.label })} closeTitle={label('close')} onClose={onClose}>
-      {share !== null ? (
+      {work.share !== null ? (
         <View style={styles.working} aria-live="polite">
           <Txt tone="faint" style={styles.grow}>
-            {label('ends.working', { percent: Math.round(share * 100) })}
+            {label('ends.working', { percent: Math.round(work.share * 100) })}
           </Txt>
-          <Button title={label('ends.stop')} onPress={stop} />
+          <Button title={label('ends.stop')} onPress={work.stop} />
         </View>
       ) : null}
-      {failed ? <NoticeLine kind="doubtful" word={label('ends.failed')} words={label('ends.failedWhy')} /> : null}
+      {work.failed ? <NoticeLine kind="doubtful" word={label('ends.failed')} words={label('ends.failedWhy')} /> : null}
       <View role="radiogroup" aria-label={label('ends.styles')}>
         {asks.map((style) => {
           const outcome = style ? known(style) : null;
@@ -119,48 +120,6 @@ export const EndsSheet = guardedSheet(function EndsSheet({ board, fit, job, onCl
     </Sheet>
   );
 });
-
-interface SideBySide {
-  readonly outcomes: readonly Outcome[] | null;
-  /** How much of it is done, 0 to 1; null when nothing is being worked out. */
-  readonly share: number | null;
-  readonly failed: boolean;
-  readonly stop: () => void;
-}
-
-/** Has every style worked out from many drawn walls, anew whenever the job changes. */
-function useSideBySide(shelf: number, job: Job): SideBySide {
-  const dispatch = useAppDispatch();
-  const [state, setState] = useState<{
-    outcomes: readonly Outcome[] | null;
-    share: number | null;
-    failed: boolean;
-  } | null>(null);
-  const [abort, setAbort] = useState<AbortController | null>(null);
-  useEffect(() => {
-    const control = new AbortController();
-    // What is heard of a job that is over, or after the sheet was closed, is not shown.
-    let over = false;
-    const show = (next: { share: number | null; outcomes?: readonly Outcome[] | null; failed?: boolean }) => {
-      if (!over) setState((before) => ({ outcomes: before?.outcomes ?? null, failed: false, ...next }));
-    };
-    dispatch(compareStyles(shelf, { heard: (share) => show({ share }), stop: control.signal })).then(
-      (outcomes) => show({ outcomes, share: null }),
-      () => show({ share: null, failed: !control.signal.aborted }),
-    );
-    queueMicrotask(() => setAbort(control));
-    return () => {
-      over = true;
-      control.abort();
-    };
-  }, [dispatch, shelf, job]);
-  return {
-    outcomes: state?.outcomes ?? null,
-    share: state ? state.share : 0,
-    failed: state?.failed ?? false,
-    stop: () => abort?.abort(),
-  };
-}
 
 const useStyles = makeStyles((colours) =>
   StyleSheet.create({

@@ -1,10 +1,9 @@
-import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { withChange, type Job } from '@dormer/core/job/document';
-import type { WhatIf } from '@dormer/core/whatIf';
 import { formatMass } from '@dormer/core/base/quantity';
 import { lengthWords, words } from '@dormer/core/say/words/first';
 import { Button, NoticeLine, Sheet, Txt } from '../../ui';
+import { useAnswer } from '../../platform/useAnswer';
 import { guardedSheet } from '../../ui/guardedSheet';
 import { useLabel } from '../../labels';
 import { editJob, useAppDispatch, whatIfMaterials } from '../../store';
@@ -16,7 +15,12 @@ export const WhatIfSheet = guardedSheet(function WhatIfSheet({ job, onClose }: {
   const styles = useStyles();
   const label = useLabel();
   const dispatch = useAppDispatch();
-  const { found, share, failed, stop } = useWhatIf();
+  const {
+    answer: found,
+    share,
+    failed,
+    stop,
+  } = useAnswer('materials', (watched) => dispatch(whatIfMaterials(watched)));
   const cheapest = found ? Math.min(...found.filter((one) => one.missing === 0).map((one) => one.price)) : 0;
   return (
     <Sheet title={label('whatIf.title')} closeTitle={label('close')} onClose={onClose}>
@@ -78,28 +82,6 @@ export const WhatIfSheet = guardedSheet(function WhatIfSheet({ job, onClose }: {
     </Sheet>
   );
 });
-
-function useWhatIf() {
-  const dispatch = useAppDispatch();
-  const [state, setState] = useState<{ found: readonly WhatIf[] | null; share: number | null; failed: boolean }>({
-    found: null,
-    share: 0,
-    failed: false,
-  });
-  const [stopper] = useState(() => new AbortController());
-  useEffect(() => {
-    let here = true;
-    const heard = (share: number) => here && setState((before) => ({ ...before, share }));
-    dispatch(whatIfMaterials({ heard, stop: stopper.signal }))
-      .then((found) => here && setState({ found, share: null, failed: false }))
-      .catch(() => here && setState((before) => ({ ...before, share: null, failed: true })));
-    return () => {
-      here = false;
-      stopper.abort();
-    };
-  }, [dispatch, stopper]);
-  return { ...state, stop: () => stopper.abort() };
-}
 
 const useStyles = makeStyles((colours) =>
   StyleSheet.create({

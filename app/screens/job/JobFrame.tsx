@@ -2,6 +2,7 @@ import { usePathname } from 'expo-router';
 import { lazy, Suspense, useCallback, useEffect, useState, type ReactNode } from 'react';
 import { ActivityIndicator, StyleSheet, View } from 'react-native';
 import { KeypadProvider, MessagePage, NoticeLine, useKeypad } from '../../ui';
+import { useAnswer } from '../../platform/useAnswer';
 import { HomeLink } from '../../ui/HomeLink';
 import { useLabel } from '../../labels';
 import {
@@ -32,25 +33,15 @@ export function JobFrame({ id, children }: { id: string; children: ReactNode }) 
   const loaded = useAppSelector(selectLoaded);
   const job = useAppSelector(selectOpenJob);
   const gone = useAppSelector((state) => selectRecord(state, id)?.removed ?? false);
-  const [found, setFound] = useState<boolean | null>(null);
   const said = useJobWords();
-  useEffect(() => {
-    if (!loaded) return;
-    let current = true;
-    void dispatch(openJob(id)).then((there) => {
-      if (current) setFound(there);
-    });
-    return () => {
-      current = false;
-    };
-  }, [dispatch, id, loaded]);
+  const { answer: found, of } = useAnswer(loaded ? id : null, () => dispatch(openJob(id)));
   useEffect(() => () => void dispatch(closeJob()), [dispatch, id]);
   const name = job?.name;
   useEffect(() => {
     if (name) document.title = `${name} · Dormer`;
   }, [name]);
 
-  if (found === false || gone) return <NotHere />;
+  if ((of === id && found === false) || gone) return <NotHere />;
   if (!job || job.id !== id || !said) return <Opening />;
   return (
     <KeypadProvider>

@@ -1,6 +1,7 @@
-import { useEffect, useState } from 'react';
+import { useEffect } from 'react';
 import { Image, StyleSheet } from 'react-native';
 import { Txt } from '../../ui';
+import { useAnswer } from '../../platform/useAnswer';
 import { useLabel } from '../../labels';
 import { readPhoto } from '../../store/photos';
 import { RADIUS } from '../../theme';
@@ -8,22 +9,13 @@ import { RADIUS } from '../../theme';
 /** A photo of a note; where neither the device nor the server has it, that is said. */
 export function PhotoView({ id, name }: { id: string; name: string }) {
   const label = useLabel();
-  const [address, setAddress] = useState<string | null | 'gone'>(null);
-  useEffect(() => {
-    let current = true;
-    let made: string | null = null;
-    void readPhoto(id).then((photo) => {
-      if (!current) return;
-      made = photo ? URL.createObjectURL(photo) : null;
-      setAddress(made ?? 'gone');
-    });
-    return () => {
-      current = false;
-      if (made) URL.revokeObjectURL(made);
-    };
-  }, [id]);
-  if (address === null) return null;
-  if (address === 'gone') return <Txt kind="small">{label('photo.gone')}</Txt>;
+  const { answer: address, of } = useAnswer(id, async ({ stop }) => {
+    const photo = await readPhoto(id);
+    return photo && !stop.aborted ? URL.createObjectURL(photo) : null;
+  });
+  useEffect(() => () => URL.revokeObjectURL(address ?? ''), [address]);
+  if (of !== id) return null;
+  if (!address) return <Txt kind="small">{label('photo.gone')}</Txt>;
   return <Image source={{ uri: address }} accessibilityLabel={name} style={styles.photo} resizeMode="cover" />;
 }
 

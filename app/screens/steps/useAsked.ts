@@ -1,5 +1,4 @@
-import { useEffect, useState } from 'react';
-import { useLatest } from '../../platform/useLatest';
+import { useAnswer } from '../../platform/useAnswer';
 import { selectFresh, useAppSelector } from '../../store';
 
 /**
@@ -8,20 +7,7 @@ import { selectFresh, useAppSelector } from '../../store';
  */
 export function useAsked<T>(wanted: string | null, ask: () => Promise<T | null>) {
   const fresh = useAppSelector(selectFresh);
-  const [found, setFound] = useState<{ key: string; answer: T | null } | null>(null);
-  // What is asked is the same as long as what it depends on is.
-  const asking = useLatest(ask);
-  useEffect(() => {
-    if (!fresh || wanted === null) return;
-    let current = true;
-    const take = (answer: T | null) => {
-      if (current) setFound({ key: wanted, answer });
-    };
-    asking().then(take, () => take(null));
-    return () => {
-      current = false;
-    };
-  }, [fresh, wanted, asking]);
-  const current = found !== null && found.key === wanted;
-  return { answer: found?.answer ?? null, current, failed: current && found.answer === null };
+  const { answer, of } = useAnswer(fresh ? wanted : null, () => ask().catch(() => null));
+  const current = of !== null && of === wanted;
+  return { answer, current, failed: current && answer === null };
 }

@@ -1,10 +1,10 @@
-import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { elevationScene } from '@dormer/core/say/scene';
 import { lengthWords } from '@dormer/core/say/words/first';
 import { Button, Sheet, Txt } from '../../../ui';
+import { useAnswer } from '../../../platform/useAnswer';
 import { guardedSheet } from '../../../ui/guardedSheet';
 import { SceneView } from '../../../drawing';
 import { useLabel, type Label } from '../../../labels';
@@ -22,7 +22,9 @@ export const CompareSheet = guardedSheet(function CompareSheet({ job, plan, onCl
   const styles = useStyles();
   const label = useLabel();
   const dispatch = useAppDispatch();
-  const { other, failed } = useOther(job);
+  // The plan of the layout that was set beside, as it comes from the worker.
+  const { answer, of, failed } = useAnswer(job, () => dispatch(planOther()));
+  const other = of === job ? answer : null;
   const otherJob = job.otherShelves ? { ...job, shelves: job.otherShelves } : null;
   const keep = (how: (one: Job) => Job) => {
     dispatch(editJob(how));
@@ -89,23 +91,6 @@ export const CompareSheet = guardedSheet(function CompareSheet({ job, plan, onCl
     </Sheet>
   );
 });
-
-/** The plan of the layout that was set beside, as it comes from the worker. */
-function useOther(job: Job): { readonly other: Plan | null; readonly failed: boolean } {
-  const dispatch = useAppDispatch();
-  const [came, setCame] = useState<{ readonly job: Job; readonly plan: Plan | null } | null>(null);
-  useEffect(() => {
-    let wanted = true;
-    dispatch(planOther())
-      .then((plan) => wanted && setCame({ job, plan }))
-      .catch(() => wanted && setCame({ job, plan: null }));
-    return () => {
-      wanted = false;
-    };
-  }, [dispatch, job]);
-  const here = came?.job === job ? came : null;
-  return { other: here?.plan ?? null, failed: here !== null && here.plan === null };
-}
 
 /** The layout that is worked on and the one beside, in each other's place. */
 function swapped(job: Job): Job {

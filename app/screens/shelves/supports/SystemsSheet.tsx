@@ -1,8 +1,8 @@
-import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Job, SystemName } from '@dormer/core/job/document';
 import type { Considered, Plan } from '@dormer/core/plan';
 import { Button, NoticeLine, Sheet, Txt } from '../../../ui';
+import { useAnswer } from '../../../platform/useAnswer';
 import { guardedSheet } from '../../../ui/guardedSheet';
 import { useLabel } from '../../../labels';
 import { considerSystems, useAppDispatch } from '../../../store';
@@ -30,22 +30,8 @@ export const SystemsSheet = guardedSheet(function SystemsSheet({
   const styles = useStyles();
   const label = useLabel();
   const dispatch = useAppDispatch();
-  const [all, setAll] = useState<readonly Considered[] | null>(null);
-  const [failed, setFailed] = useState(false);
-  const [tries, setTries] = useState(0);
-  useEffect(() => {
-    let gone = false;
-    dispatch(considerSystems())
-      .then((found) => {
-        if (!gone) setAll(found);
-      })
-      .catch(() => {
-        if (!gone) setFailed(true);
-      });
-    return () => {
-      gone = true;
-    };
-  }, [dispatch, tries]);
+  // A choice closes the sheet: what it compares is of the job it was opened with.
+  const { answer: all, failed, again } = useAnswer('systems', () => dispatch(considerSystems()));
   const rank = (one: Considered) => (one.recommended ? 0 : one.here && one.pieces > 0 ? 1 : one.here ? 2 : 3);
   const sorted = all && [...all].sort((a, b) => rank(a) - rank(b));
   return (
@@ -53,13 +39,7 @@ export const SystemsSheet = guardedSheet(function SystemsSheet({
       {failed ? (
         <>
           <NoticeLine kind="doubtful" word={label('systems.failed')} words={label('systems.failedWhy')} />
-          <Button
-            title={label('systems.again')}
-            onPress={() => {
-              setFailed(false);
-              setTries(tries + 1);
-            }}
-          />
+          <Button title={label('systems.again')} onPress={again} />
         </>
       ) : sorted ? null : (
         <Txt tone="faint" aria-live="polite">
