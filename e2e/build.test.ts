@@ -22,7 +22,7 @@ test('what is loaded before the first screen stays small, and nothing comes from
   await page.getByRole('link', { name: /Chimney alcove/ }).waitFor();
   const bytes = (await Promise.all(scripts)).map((body) => gzipSync(body, { level: 9 }).length);
   expect(bytes.length).toBeGreaterThan(1);
-  const sum = bytes.reduce((total, one) => total + one, 0);
+  const sum = bytes.reduce((total, byte) => total + byte, 0);
   test.info().annotations.push({ type: 'compressed JavaScript', description: `${sum} bytes` });
   expect(sum).toBeLessThan(MOST_BYTES);
   expect(elsewhere).toEqual([]);

@@ -204,8 +204,8 @@ test(
       await page.getByRole('button', { name: 'Read back' }).click();
       await (await choosing).setFiles({ name: 'moved.ics', mimeType: 'text/calendar', buffer: Buffer.from(contents) });
     };
-    const moved = entries.map((one) =>
-      one.includes('Prime the pieces') ? one.replace(/DTSTART:\w+/, 'DTSTART:20260520T100000Z') : one,
+    const moved = entries.map((entry) =>
+      entry.includes('Prime the pieces') ? entry.replace(/DTSTART:\w+/, 'DTSTART:20260520T100000Z') : entry,
     );
     await back(
       moved

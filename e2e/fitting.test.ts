@@ -45,7 +45,7 @@ test('a board between its walls: its shape, its odds, its styles side by side, i
   );
   const lengths = boxes.map(([x1 = 0, y1 = 0, x2 = 0, y2 = 0]) => Math.hypot(x2 - x1, y2 - y1) / (72 / 25.4));
   for (const edge of [front, back, 100, 101.6]) {
-    expect(Math.min(...lengths.map((one) => Math.abs(one - edge)))).toBeLessThan(0.05);
+    expect(Math.min(...lengths.map((length) => Math.abs(length - edge)))).toBeLessThan(0.05);
   }
   const pages = await downloaded(page, /PDF on A4/);
   expect((await getDocument({ data: new Uint8Array(pages.data), verbosity: 0 }).promise).numPages).toBeGreaterThan(5);

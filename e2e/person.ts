@@ -168,7 +168,7 @@ export class Person {
       .options({ resultTypes: ['violations'], preload: false });
     if (what === 'colours') looking.withRules(['color-contrast']);
     const { violations } = await looking.analyze();
-    const grave = violations.filter((one) => one.impact === 'serious' || one.impact === 'critical');
+    const grave = violations.filter((violation) => violation.impact === 'serious' || violation.impact === 'critical');
     expect(grave.map((one) => `${one.id}: ${one.nodes.map((node) => node.html).join(' | ')}`)).toEqual([]);
   }
 }

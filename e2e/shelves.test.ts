@@ -59,7 +59,7 @@ test('things are listed, shelves suit them; one is dragged and locked, the rest 
   const pdf = await downloaded(page, /PDF on one large sheet/);
   expect(pdf.name).toBe('Chimney-alcove-reading-room-pole-sheet.pdf');
   const read = await getDocument({ data: new Uint8Array(pdf.data), verbosity: 0 }).promise;
-  const words = (await (await read.getPage(1)).getTextContent()).items.map((one) => ('str' in one ? one.str : ''));
+  const words = (await (await read.getPage(1)).getTextContent()).items.map((item) => ('str' in item ? item.str : ''));
   expect(words.join('\n')).toContain(`1 top ${level} mm`);
   const pages = await downloaded(page, /PDF on A4/);
   expect((await getDocument({ data: new Uint8Array(pages.data), verbosity: 0 }).promise).numPages).toBeGreaterThan(5);

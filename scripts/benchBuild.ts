@@ -102,17 +102,17 @@ for (const [count, strands] of [
   console.log(
     `${String(strands)} strands`.padEnd(27),
     String(count).padStart(5),
-    String(middle(runs.map((one) => one.found.changes + 1))).padStart(6),
-    String(middle(runs.map((one) => one.before.changes + 1))).padStart(11),
-    hours(middle(runs.map((one) => one.found.elapsedMin))).padStart(6),
-    hours(middle(runs.map((one) => one.before.elapsedMin))).padStart(11),
+    String(middle(runs.map((run) => run.found.changes + 1))).padStart(6),
+    String(middle(runs.map((run) => run.before.changes + 1))).padStart(11),
+    hours(middle(runs.map((run) => run.found.elapsedMin))).padStart(6),
+    hours(middle(runs.map((run) => run.before.elapsedMin))).padStart(11),
     share((one) => one.found.proven).padStart(7),
     share((one) => one.found.tooShort.length > 0).padStart(13),
     `${loose.length === 0 ? '–' : `${middle(gap).toFixed(1)} % (${more} in changes)`}`.padStart(21),
-    middle(runs.map((one) => one.ms))
+    middle(runs.map((run) => run.ms))
       .toFixed(0)
       .padStart(10),
-    Math.max(...runs.map((one) => one.ms))
+    Math.max(...runs.map((run) => run.ms))
       .toFixed(0)
       .padStart(9),
   );

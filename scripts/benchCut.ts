@@ -28,7 +28,7 @@ const tableRow = (...cells: readonly (string | number)[]) => `| ${cells.join(' |
 const mean = (all: readonly number[]) => all.reduce((sum, one) => sum + one, 0) / all.length;
 const counted = (lengths: readonly number[]) => {
   const counts = new Map<number, number>();
-  lengths.forEach((one) => counts.set(one, (counts.get(one) ?? 0) + 1));
+  lengths.forEach((length) => counts.set(length, (counts.get(length) ?? 0) + 1));
   return [...counts].map(([lengthMm, count]) => ({ id: String(lengthMm), lengthMm, count }));
 };
 const bin = (lengthMm: number) => ({ id: 'bin', lengthMm, price: 1, yields: 1, available: null });
@@ -105,10 +105,10 @@ function oneDimension(solver: Solver): void {
   console.log(`\nproven in all: ${proven} of ${all}, ${((100 * proven) / all).toFixed(1)} %\n`);
 
   function row(name: string, n: number | string, results: { over: number; sure: boolean; took: number }[]) {
-    const sure = results.filter((one) => one.sure).length;
+    const sure = results.filter((result) => result.sure).length;
     [all, proven] = [all + results.length, proven + sure];
-    const took = results.map((one) => one.took);
-    const over = results.reduce((sum, one) => sum + one.over, 0).toFixed(2);
+    const took = results.map((result) => result.took);
+    const over = results.reduce((sum, result) => sum + result.over, 0).toFixed(2);
     console.log(tableRow(name, n, results.length, sure, over, mean(took).toFixed(0), Math.max(...took).toFixed(0)));
   }
 }
@@ -205,9 +205,9 @@ function twoDimensions(solver: Solver): void {
           simple: firstFit(panels, side, side, 0),
         };
       });
-      const average = (key: 'bins' | 'bound' | 'simple') => mean(results.map((one) => one[key])).toFixed(1);
+      const average = (key: 'bins' | 'bound' | 'simple') => mean(results.map((result) => result[key])).toFixed(1);
       const known = turn ? '' : (KNOWN[`${number}/${n}`]?.toFixed(1) ?? '');
-      const seconds = (mean(results.map((one) => one.took)) / 1000).toFixed(1);
+      const seconds = (mean(results.map((result) => result.took)) / 1000).toFixed(1);
       const found = [average('bins'), average('bound'), average('simple')];
       console.log(tableRow(number, n, turn ? 'yes' : 'no', ...found, known, seconds));
     }
@@ -259,8 +259,8 @@ function shelvingSheets(solver: Solver): void {
       );
       return { price: out.price, bound: out.boundPrice, took, simple: 60 * firstFit(panels, 2430, 1210, 3) };
     });
-    const average = (key: 'price' | 'bound' | 'simple' | 'took') => mean(results.map((one) => one[key]));
-    const longest = Math.max(...results.map((one) => one.took));
+    const average = (key: 'price' | 'bound' | 'simple' | 'took') => mean(results.map((result) => result[key]));
+    const longest = Math.max(...results.map((result) => result.took));
     const over = `${((100 * average('price')) / average('bound') - 100).toFixed(1)} %`;
     const prices = [average('price').toFixed(0), average('bound').toFixed(0), over, average('simple').toFixed(0)];
     console.log(tableRow(parts, jobs, ...prices, (average('took') / 1000).toFixed(2), (longest / 1000).toFixed(2)));

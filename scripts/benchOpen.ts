@@ -24,7 +24,7 @@ async function main(): Promise<void> {
     await page.getByRole('link', { name: /Chimney alcove/ }).waitFor();
     took.push(performance.now() - from);
     const bytes = (await Promise.all(scripts)).map((body) => gzipSync(body, { level: 9 }).length);
-    loaded = bytes.reduce((sum, one) => sum + one, 0);
+    loaded = bytes.reduce((sum, byte) => sum + byte, 0);
     await context.close();
   }
   await browser.close();

@@ -33,7 +33,7 @@ function orders(): void {
     enough += (lists.advised as Reading[]).length;
     for (const [name, readings] of Object.entries(lists)) {
       const errors = COUNTS.map((n) => endError(room, surveyOf(jobWith(readings.slice(0, n))), TRIAL_BOARDS));
-      sums[name] = errors.map((one, i) => (sums[name]?.[i] ?? 0) + one);
+      sums[name] = errors.map((error, i) => (sums[name]?.[i] ?? 0) + error);
     }
   }
   print(`mean error at the shelf ends, mm, in ${ROOMS} rooms, after so many readings:`);
@@ -76,7 +76,7 @@ function speed(): void {
     `${readings.length} readings solved and checked, ${points.length} points of 12 shelves with their uncertainty`,
     () => {
       const { solved } = surveyOf(job);
-      return points.map((one) => solved.ask(one));
+      return points.map((point) => solved.ask(point));
     },
   );
   median(`one more reading (${readings.length}): solved and checked again`, () => surveyOf(job));

@@ -28,7 +28,7 @@ async function main() {
     for (const one of drawings) writeFileSync(one.file, one.svg);
     return writeFileSync(file, made);
   }
-  if (before === made && drawings.every((one) => readFileSync(one.file, 'utf8') === one.svg)) return;
+  if (before === made && drawings.every((drawing) => readFileSync(drawing.file, 'utf8') === drawing.svg)) return;
   process.stderr.write('docs/supports.md is not what the code makes. Run ./dormer docs.\n');
   process.exitCode = 1;
 }

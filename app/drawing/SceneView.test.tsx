@@ -11,7 +11,7 @@ const scene = elevationScene(planJob(job), job, { exaggeration: 1, show: 'readin
 const selected = { kind: 'reading', id: 'width-2' } as const;
 
 const figures = () => screen.UNSAFE_getAllByType(Text);
-const texts = () => figures().map((one) => one.props.children);
+const texts = () => figures().map((figure) => figure.props.children);
 
 test('a drawing has a text of its own, and shows the true figures', () => {
   render(<SceneView scene={scene} reader={job} description="The alcove" />);
@@ -20,7 +20,7 @@ test('a drawing has a text of its own, and shows the true figures', () => {
   // And the way they go, where they go one way or the other.
   expect(texts()).toEqual(expect.arrayContaining(['1.5 out', '4 out']));
   // What is better seen from above has its figure there.
-  const here = job.readings.filter((one) => viewOf(spotOf(one)) === 'elevation');
+  const here = job.readings.filter((reading) => viewOf(spotOf(reading)) === 'elevation');
   expect(texts()).toHaveLength(here.length);
   expect(here.length).toBeLessThan(job.readings.length);
 });
@@ -28,7 +28,7 @@ test('a drawing has a text of its own, and shows the true figures', () => {
 test('a touched reading is told', () => {
   const onPress = jest.fn();
   render(<SceneView scene={scene} reader={job} onPress={onPress} />);
-  fireEvent.press(figures().find((one) => one.props.children === '1126')!);
+  fireEvent.press(figures().find((figure) => figure.props.children === '1126')!);
   expect(onPress).toHaveBeenCalledWith(selected);
 });
 

@@ -47,9 +47,11 @@ test.each(demoJobs())('$name: no figure lies on another, on a phone or wide', (j
       [300, 370],
       [760, 740],
     ] as const) {
-      const boxes = [...placeFigures(scene, fitSheet(scene, width, height), job, none).values()].map((one) => one.box);
+      const boxes = [...placeFigures(scene, fitSheet(scene, width, height), job, none).values()].map(
+        (placeFigure) => placeFigure.box,
+      );
       expect(boxes.length).toBeGreaterThan(2);
-      boxes.forEach((one, i) => boxes.slice(i + 1).forEach((other) => expect(apart(one, other)).toBe(true)));
+      boxes.forEach((box, i) => boxes.slice(i + 1).forEach((other) => expect(apart(box, other)).toBe(true)));
     }
   }
 });

@@ -18,8 +18,8 @@ const AT_ONCE = 1;
 export function PlanNotices({ problems, cautions = [], reader }: PlanNoticesProps) {
   const label = useLabel();
   const [all, setAll] = useState(false);
-  const stops = problems.filter((one) => one.severity === 'stop');
-  const doubts = problems.filter((one) => one.severity !== 'stop');
+  const stops = problems.filter((problem) => problem.severity === 'stop');
+  const doubts = problems.filter((problem) => problem.severity !== 'stop');
   const shown = all ? doubts : doubts.slice(0, Math.max(AT_ONCE - stops.length, 0));
   const left = doubts.length - shown.length;
   return (

@@ -90,8 +90,8 @@ export const TrialSheet = guardedSheet(function TrialSheet({ board, job, checks,
         onCommit={setValue}
       />
       <Keypad units={job.units} tape={job.tape} />
-      {trials.map((one) => (
-        <Note key={one.id} note={one} check={checks.find(({ id }) => id === one.id)} job={job} />
+      {trials.map((trial) => (
+        <Note key={trial.id} note={trial} check={checks.find(({ id }) => id === trial.id)} job={job} />
       ))}
     </Sheet>
   );

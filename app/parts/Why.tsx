@@ -54,11 +54,11 @@ export function Why(props: WhyProps) {
                 {label('why.readings')}
               </Txt>
               {readings
-                .filter((one) => behind.has(one.id))
-                .map((one) => (
-                  <View key={one.id} style={styles.term}>
-                    <Txt style={styles.label}>{words(one.name, reader)}</Txt>
-                    <Txt style={styles.amount}>{words(one.said, reader)}</Txt>
+                .filter((reading) => behind.has(reading.id))
+                .map((reading) => (
+                  <View key={reading.id} style={styles.term}>
+                    <Txt style={styles.label}>{words(reading.name, reader)}</Txt>
+                    <Txt style={styles.amount}>{words(reading.said, reader)}</Txt>
                   </View>
                 ))}
             </View>

@@ -184,7 +184,7 @@ export const takePractice =
     const asked = await dispatch(
       api.endpoints.listDevices.initiate(undefined, { subscribe: false, forceRefetch: true }),
     );
-    const instruments = asked.data?.devices.filter((one) => one.simulated).map((one) => one.instrument);
+    const instruments = asked.data?.devices.filter((device) => device.simulated).map((device) => device.instrument);
     const { job } = getState().openJob.present;
     if (!instruments || instruments.length === 0 || !job) return false;
     const seed = (Date.parse(now()) % 9973) + 1;

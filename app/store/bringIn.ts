@@ -18,7 +18,7 @@ export const takeIn =
     if (held + readings.length > LIMITS.readings) {
       return { ok: false, error: message('csv.tooMany', { most: text(String(LIMITS.readings)) }) };
     }
-    const taken = readings.map((one) => ({ ...one, id: nanoid() }));
+    const taken = readings.map((reading) => ({ ...reading, id: nanoid() }));
     dispatch(editJob((one) => ({ ...one, readings: [...one.readings, ...taken] })));
     return { ok: true, value: null };
   };
@@ -46,7 +46,7 @@ export const importThings =
     if (held + read.value.things.length > LIMITS.things) {
       return { ok: false, error: message('csv.tooManyThings', { most: text(String(LIMITS.things)) }) };
     }
-    const things = read.value.things.map((one) => ({ ...one, id: nanoid() }));
+    const things = read.value.things.map((thing) => ({ ...thing, id: nanoid() }));
     dispatch(editJob((one) => ({ ...one, things: [...one.things, ...things] })));
     return { ok: true, value: { count: things.length, refused: read.value.refused } };
   };

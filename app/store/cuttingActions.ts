@@ -84,10 +84,10 @@ export const askSupplier =
     const answer = await dispatch(api.endpoints.quote.initiate({ supplier: supplier.id, items: items.slice(0, 600) }));
     if (!answer.data) return false;
     const { quotes } = answer.data;
-    const fresh = new Set(quotes.map((one) => one.item));
+    const fresh = new Set(quotes.map((quote) => quote.item));
     dispatch(
       editJob((job) => {
-        const known = job.stock.prices.filter((one) => !fresh.has(one.item));
+        const known = job.stock.prices.filter((price) => !fresh.has(price.item));
         return { ...job, stock: { ...job.stock, priced: supplier.name, prices: [...known, ...quotes].slice(-600) } };
       }),
     );

@@ -79,7 +79,7 @@ describe('jobs', () => {
     const store = await world.opened();
     const read = await store.dispatch(importReadings('kind,at,up,value\nwidth,front,900,1127\nwidth,front,900,x\n'));
     expect(read).toMatchObject({ ok: true, value: { count: 1, refused: [{ line: 3 }] } });
-    const ids = jobOf(store)!.readings.map((one) => one.id);
+    const ids = jobOf(store)!.readings.map((reading) => reading.id);
     expect(new Set(ids).size).toBe(alcove.readings.length + 1);
     store.dispatch(undo());
     expect(jobOf(store)).toEqual(alcove);

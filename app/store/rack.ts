@@ -13,7 +13,7 @@ export interface RackState {
 
 export const after = (pieces: readonly Offcut[], change: RackChange): readonly Offcut[] => {
   const id = change.kind === 'put' ? change.piece.id : change.id;
-  const others = pieces.filter((one) => one.id !== id);
+  const others = pieces.filter((piece) => piece.id !== id);
   return change.kind === 'put' ? [...others, change.piece] : others;
 };
 

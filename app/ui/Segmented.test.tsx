@@ -6,12 +6,12 @@ const options = (['mm', 'cm', 'in'] as const).map((value) => ({ value, title: va
 test('one is chosen, and only that one is in the way of the Tab key', () => {
   render(<Segmented label="Units" value="cm" options={options} onChange={() => undefined} />);
   const radios = screen.getAllByRole('radio');
-  expect(radios.map((one) => one.props['aria-checked'] ?? one.props.accessibilityState?.checked)).toEqual([
+  expect(radios.map((radio) => radio.props['aria-checked'] ?? radio.props.accessibilityState?.checked)).toEqual([
     false,
     true,
     false,
   ]);
-  expect(radios.map((one) => one.props.tabIndex)).toEqual([-1, 0, -1]);
+  expect(radios.map((radio) => radio.props.tabIndex)).toEqual([-1, 0, -1]);
 });
 
 test('pressed, or reached by the arrows round and round', () => {

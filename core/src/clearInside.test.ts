@@ -11,7 +11,7 @@ const ofSystem = (job: Job, system: SystemName): Job => ({ ...job, support: { sy
 /** The faces between which things stand: upper faces and undersides of all boards that lie across the case. */
 function clearBetweenBoards({ parts }: Plan): number[] {
   const lying = new Set(['board', 'case-bottom', 'case-top', 'box-end']);
-  const boards = parts.filter((one) => lying.has(one.role)).map((one) => one.place);
+  const boards = parts.filter((part) => lying.has(part.role)).map((part) => part.place);
   const rising = [...boards].sort((a, b) => a.upFrom - b.upFrom);
   return rising.slice(1).map((one, i) => one.upFrom - (rising[i]?.upTo ?? 0));
 }
@@ -28,7 +28,7 @@ describe.each(jobs)('%s', (_, job) => {
   const plan = planJob(job);
 
   test('clear heights that are told are the distances between the boards of the case', () => {
-    const told = plan.gaps.map((one) => one.clear.mm);
+    const told = plan.gaps.map((gap) => gap.clear.mm);
     expect(told).toHaveLength(job.shelves.count + 1);
     const there = clearBetweenBoards(plan);
     expect(there).toHaveLength(told.length);
@@ -67,8 +67,8 @@ describe('things by contents', () => {
     const plan = planJob(job);
     const stored = plan.contents?.stored ?? [];
     expect(stored.length).toBeGreaterThan(1);
-    const lying = plan.parts.filter((one) => ['board', 'case-bottom', 'case-top'].includes(one.role));
-    const sides = plan.parts.filter((one) => one.role.startsWith('case-side'));
+    const lying = plan.parts.filter((part) => ['board', 'case-bottom', 'case-top'].includes(part.role));
+    const sides = plan.parts.filter((part) => part.role.startsWith('case-side'));
     expect(sides).toHaveLength(2);
     const insideMm = (sides[1]?.across?.fromMm ?? 0) - (sides[0]?.across?.toMm ?? 0);
     expect(plan.contents?.acrossMm).toBeCloseTo(sides[0]?.across?.toMm ?? NaN, 6);
@@ -111,8 +111,8 @@ test('a shelf that would stand in the bottom or the top of its case is named, th
   const at = (id: string, mm: number) => ({ id, up: typedLength(String(mm), 'mm') });
   const heights = [at('low', 30), at('middle', 900), at('high', 1500)];
   const plan = planJob({ ...job, shelves: { ...job.shelves, way: 'typed', count: 3, heights } });
-  expect(plan.problems.filter((one) => one.message.code.startsWith('problem.shelfInCase'))).toMatchObject([
+  expect(plan.problems.filter((problem) => problem.message.code.startsWith('problem.shelfInCase'))).toMatchObject([
     { severity: 'stop', about: { kind: 'shelf', shelf: 1 } },
   ]);
-  expect(plan.parts.filter((one) => one.role === 'board').map((one) => one.shelf)).toEqual([2, 3]);
+  expect(plan.parts.filter((part) => part.role === 'board').map((part) => part.shelf)).toEqual([2, 3]);
 });

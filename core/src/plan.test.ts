@@ -123,7 +123,7 @@ describe('a taper: 990 wide at the floor, 1030 at the ceiling, 6 wider at the fr
     const terms = part(plan, 'S2-board')?.length.terms ?? [];
     expect(terms[0]).toMatchObject({ label: { code: 'term.betweenWalls' } });
     expect(terms[0]?.readings?.[0]).toBe('w-back-1200-1010');
-    expect(terms.map((one) => one.label.code)).toContain('term.clearanceOdds');
+    expect(terms.map((term) => term.label.code)).toContain('term.clearanceOdds');
   });
 });
 

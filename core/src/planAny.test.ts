@@ -125,7 +125,7 @@ describe('the demo jobs', () => {
   });
 
   test('the alcove in words: what it departs by', () => {
-    const shown = planJob(chimneyAlcove()).deviations.filter((one) => one.kind === 'shown');
+    const shown = planJob(chimneyAlcove()).deviations.filter((deviation) => deviation.kind === 'shown');
     expect(shown.map((one) => one.message.code)).toEqual([
       'opening.leansOut',
       'opening.leansOut',
@@ -147,15 +147,15 @@ describe('the demo jobs', () => {
   test.each(demoJobs())('$name: its readings agree, nothing stops it', (job) => {
     const plan = planJob(job);
     expect(job.readings.length).toBeGreaterThanOrEqual(8);
-    expect(plan.readings.filter((one) => one.state !== 'used')).toEqual([]);
+    expect(plan.readings.filter((reading) => reading.state !== 'used')).toEqual([]);
     expect(plan.problems.filter((problem) => problem.severity === 'stop')).toEqual([]);
     expect(readJob(JSON.parse(JSON.stringify(job)))).toEqual({ ok: true, value: job });
   });
 
   test('a gap that disagrees is told with its side, and so is what the others have', () => {
     const job = chimneyAlcove();
-    const readings = job.readings.map((one) =>
-      one.kind === 'square' && one.id === 'square-11' ? { ...one, value: mm(35) } : one,
+    const readings = job.readings.map((reading) =>
+      reading.kind === 'square' && reading.id === 'square-11' ? { ...reading, value: mm(35) } : reading,
     );
     const problem = planJob({ ...job, readings }).problems.find((one) => one.about.kind === 'reading');
     expect(words(problem!.message, job)).toMatch(
@@ -166,17 +166,17 @@ describe('the demo jobs', () => {
   test('the next reading says for which board it would do how much', () => {
     const plan = planJob(chimneyAlcove());
     expect(plan.lift?.then).toBeGreaterThan(plan.lift!.now + 1.9);
-    expect(plan.shelves.map((one) => one.number)).toContain(plan.lift?.shelf);
+    expect(plan.shelves.map((shelf) => shelf.number)).toContain(plan.lift?.shelf);
     expect(planJob(parcelBench()).lift).toBeNull();
   });
 
   test('a corner: three shelves by the angle at their own height, a rail on each wall', () => {
     const plan = planJob(windowCorner());
     const boards = plan.parts.filter((one) => one.role === 'board');
-    expect(boards.map((one) => one.shelf)).toEqual([1, 2, 3]);
+    expect(boards.map((board) => board.shelf)).toEqual([1, 2, 3]);
     // The readings say 93.4, 93 and 92.6 at just these heights.
     expect(
-      boards.map((one) => one.corner?.cutDegrees ?? 0).map((one, i) => Math.abs(one - [93.4, 93, 92.6][i]!) < 0.35),
+      boards.map((board) => board.corner?.cutDegrees ?? 0).map((one, i) => Math.abs(one - [93.4, 93, 92.6][i]!) < 0.35),
     ).toEqual([true, true, true]);
     expect(boards[1]?.corner?.sameAs).toBe(1);
     expect(plan.parts.filter((one) => one.role === 'rail-back')).toHaveLength(3);
@@ -229,7 +229,7 @@ describe('the demo jobs', () => {
     // The slab falls to the right: every post is longer than the one before.
     expect(posts.length).toBeGreaterThan(2);
     expect(posts.every((mm, i) => i === 0 || mm > posts[i - 1]!)).toBe(true);
-    const legs = plan.fixings.filter((one) => one.id.includes('bracket-leg') && one.into.kind === 'wall');
-    expect(legs.flatMap((one) => one.holes).every((hole) => hole.into === 'stud')).toBe(true);
+    const legs = plan.fixings.filter((fixing) => fixing.id.includes('bracket-leg') && fixing.into.kind === 'wall');
+    expect(legs.flatMap((leg) => leg.holes).every((hole) => hole.into === 'stud')).toBe(true);
   });
 });

@@ -59,8 +59,8 @@ const anyJob: fc.Arbitrary<Job> = fc.constantFrom(...SYSTEM_NAMES).chain((system
       said: answersFor(system),
       further,
       tools: fc.constantFrom('hand', 'power' as const),
-      use: fc.constantFrom(...LOAD_USES.filter((one) => one !== 'own')),
-      boards: fc.constantFrom(...MATERIALS.map((one) => one.id)),
+      use: fc.constantFrom(...LOAD_USES.filter((loadUse) => loadUse !== 'own')),
+      boards: fc.constantFrom(...MATERIALS.map((material) => material.id)),
       walls: fc.constantFrom('lined', 'plaster', 'panel', 'studs' as const),
       kind: fc.constantFrom('alcove', 'span', 'run' as const),
       depth: length(60, 390),
@@ -92,7 +92,7 @@ const anyJob: fc.Arbitrary<Job> = fc.constantFrom(...SYSTEM_NAMES).chain((system
 /** Every piece is on the cut list, once. */
 function everythingIsListed({ parts, cutList }: Plan): void {
   const listed = cutList.flatMap((group) => group.rows.flatMap((row) => row.partIds));
-  expect([...listed].sort()).toEqual(parts.map((one) => one.id).sort());
+  expect([...listed].sort()).toEqual(parts.map((part) => part.id).sort());
 }
 
 /**
@@ -118,7 +118,7 @@ function jointsAreWhole({ parts, hardware, fixings }: Plan): void {
 
 /** Pieces have sizes, and no label stands for two kinds of pieces of one shelf that are not alike. */
 function piecesAreReal({ parts }: Plan): void {
-  expect(new Set(parts.map((one) => one.id)).size).toBe(parts.length);
+  expect(new Set(parts.map((part) => part.id)).size).toBe(parts.length);
   for (const { length: long, width, thicknessMm } of parts) {
     for (const size of [long.mm, width.mm, thicknessMm]) {
       expect(Number.isFinite(size)).toBe(true);
@@ -140,7 +140,7 @@ function strengthsAreNumbers({ strengths }: Plan): void {
       carries.kg,
       weakest?.used ?? 0,
     ];
-    expect(numbers.every((one) => Number.isFinite(one) && one >= 0)).toBe(true);
+    expect(numbers.every((number) => Number.isFinite(number) && number >= 0)).toBe(true);
     expect(sag.lastingMm).toBeGreaterThanOrEqual(sag.nowMm);
   }
 }
@@ -155,12 +155,12 @@ test('whatever is asked and answered, the plan is sound, and all it says is said
       piecesAreReal(plan);
       strengthsAreNumbers(plan);
       const said = [
-        ...plan.problems.map((one) => one.message),
-        ...plan.cautions.map((one) => one.message),
+        ...plan.problems.map((problem) => problem.message),
+        ...plan.cautions.map((caution) => caution.message),
         ...plan.order.flatMap((one) => one.steps),
-        ...plan.cures.map((one) => one.words),
+        ...plan.cures.map((cure) => cure.words),
         ...plan.needed.map((one) => one.what),
-        ...plan.parts.map((one) => one.name),
+        ...plan.parts.map((part) => part.name),
       ];
       for (const one of said) expect(words(one, job)).not.toMatch(/\{\{|undefined|NaN/);
       expect(JSON.parse(JSON.stringify(plan))).toEqual(plan);

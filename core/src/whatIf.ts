@@ -47,20 +47,20 @@ export function* whatIf(
     for (; !step.done; step = work.next()) yield share + step.value / materials.length;
     const cutting = step.value;
     const used = cutting.layouts.reduce(
-      (sum, one) => sum + one.item.lengthMm * one.item.widthMm * one.item.thicknessMm,
+      (sum, layout) => sum + layout.item.lengthMm * layout.item.widthMm * layout.item.thicknessMm,
       0,
     );
-    const parts = cutting.blanks.reduce((sum, one) => sum + one.lengthMm * one.widthMm * one.thicknessMm, 0);
+    const parts = cutting.blanks.reduce((sum, blank) => sum + blank.lengthMm * blank.widthMm * blank.thicknessMm, 0);
     found.push({
       material,
       name: materialWords(material, other.wood.own),
       chosen: material === job.wood.boards,
       price: shoppingFor({ job: other, plan, cutting }).total,
       kg: weightOf(plan.parts, other),
-      sagMm: plan.strengths.length > 0 ? Math.max(...plan.strengths.map((one) => one.sag.lastingMm)) : null,
-      weak: plan.strengths.filter((one) => one.state !== 'holds').length,
+      sagMm: plan.strengths.length > 0 ? Math.max(...plan.strengths.map((strength) => strength.sag.lastingMm)) : null,
+      weak: plan.strengths.filter((strength) => strength.state !== 'holds').length,
       wasteShare: used > 0 ? Math.max(0, 1 - parts / used) : 0,
-      missing: cutting.problems.filter((one) => one.severity === 'stop').length,
+      missing: cutting.problems.filter((problem) => problem.severity === 'stop').length,
     });
   }
   return found;

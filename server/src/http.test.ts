@@ -53,7 +53,7 @@ describe('jobs', () => {
     expect(shelves).toHaveLength(5);
     expect(contents.leftOut).toEqual([]);
     expect(contents.stored.map((one: { thing: string }) => one.thing).sort()).toEqual(
-      job.things.map((one) => one.id).sort(),
+      job.things.map((thing) => thing.id).sort(),
     );
   });
 

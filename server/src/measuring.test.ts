@@ -23,7 +23,7 @@ const job = (id: string, ...readings: Reading[]): Job => ({
 const save = (one: Job) => server.ask('POST', '/api/jobs', { job: one, saveId: `save-${one.id}` });
 const tape = async (except = '') => {
   const { body } = await server.ask('GET', `/api/instruments${except && `?except=${except}`}`);
-  return body.instruments.find((one: { instrument: string }) => one.instrument === 'tape');
+  return body.instruments.find((instrument: { instrument: string }) => instrument.instrument === 'tape');
 };
 
 describe('instruments', () => {
@@ -32,7 +32,9 @@ describe('instruments', () => {
     expect(status).toBe(200);
     expect(body.instruments.length).toBeGreaterThan(8);
     expect(
-      body.instruments.every((one: { repeats: number; factor: number }) => one.repeats === 0 && one.factor === 1),
+      body.instruments.every(
+        (instrument: { repeats: number; factor: number }) => instrument.repeats === 0 && instrument.factor === 1,
+      ),
     ).toBe(true);
   });
 
@@ -82,7 +84,7 @@ describe('practice devices', () => {
     expect(status).toBe(200);
     expect(headers.get('content-type')).toMatch(/^text\/event-stream/);
     const events = String(body).trim().split('\n\n');
-    return events.map((one) => JSON.parse(one.replace(/^data: /, '')));
+    return events.map((event) => JSON.parse(event.replace(/^data: /, '')));
   };
 
   test('say of themselves that they are simulated', async () => {

@@ -65,7 +65,7 @@ test('killed in the middle of a hundred saves, every acknowledged save is there 
   await first.ended;
   expect(count).toBeGreaterThanOrEqual(40);
   expect(count).toBeLessThan(100);
-  expect(outcomes.some((one) => one.status === 'rejected')).toBe(true);
+  expect(outcomes.some((outcome) => outcome.status === 'rejected')).toBe(true);
 
   const again = await RunningServer.start(folder);
   for (const job of jobs) {

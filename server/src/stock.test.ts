@@ -42,7 +42,7 @@ describe('the offcut rack', () => {
   test('what is no piece of wood is refused with its field, and nothing is put there', async () => {
     const bad = await server.ask('PUT', '/api/rack/rest-1', { ...piece, lengthMm: -5 });
     expect(bad.status).toBe(400);
-    expect(bad.body.error.fields.map((one: { path: string }) => one.path)).toEqual(['lengthMm']);
+    expect(bad.body.error.fields.map((field: { path: string }) => field.path)).toEqual(['lengthMm']);
     const other = await server.ask('PUT', '/api/rack/rest-2', piece);
     expect(other.body.error.message).toBeDefined();
     expect(other.status).toBe(400);
@@ -54,7 +54,7 @@ describe('the offcut rack', () => {
     const puts = pieces.map((one) => server.ask('PUT', `/api/rack/${one.id}`, one));
     const saves = [server.ask('POST', '/api/jobs', { job: parcelBench(), saveId: 'one' })];
     const answers = await Promise.all([...puts, ...saves]);
-    expect(answers.map((one) => one.status)).toEqual([...pieces.map(() => 204), 201]);
+    expect(answers.map((answer) => answer.status)).toEqual([...pieces.map(() => 204), 201]);
     expect(await rack()).toHaveLength(20);
   });
 });
@@ -85,7 +85,7 @@ describe('suppliers', () => {
   test('of some things it has few, of most enough', async () => {
     const asked = Array.from({ length: 400 }, (_, i) => ({ item: `thing-${i}`, price: 1 }));
     const quotes = await PRACTICE_SUPPLIER.quote(asked);
-    const few = quotes.filter((one) => one.left < 3).length;
+    const few = quotes.filter((quote) => quote.left < 3).length;
     expect(few).toBeGreaterThan(5);
     expect(few).toBeLessThan(60);
   });

@@ -79,8 +79,8 @@ describe('what is said of supports', () => {
     await keep(job);
     expect(await kept('further')).toEqual(job);
     const { parts } = (await plan(job)).body as { parts: { role: string; id: string; holes?: unknown[] }[] };
-    expect(parts.filter((one) => one.role === 'divider')).toHaveLength(1);
-    expect(parts.find((one) => one.id === 'S1-board')?.holes).toHaveLength(1);
+    expect(parts.filter((part) => part.role === 'divider')).toHaveLength(1);
+    expect(parts.find((part) => part.id === 'S1-board')?.holes).toHaveLength(1);
   });
 });
 
@@ -110,7 +110,7 @@ describe('what cannot be is refused, and named by where it stands', () => {
     const { problems } = (await plan(job)).body as {
       problems: { message: { code: string; params: { holds: { kg: number } } } }[];
     };
-    const gives = problems.find((one) => one.message.code === 'problem.givesWay');
+    const gives = problems.find((problem) => problem.message.code === 'problem.givesWay');
     expect(gives?.message.params.holds.kg).toBeGreaterThan(0);
     expect(gives?.message.params.holds.kg).toBeLessThan(900);
   });

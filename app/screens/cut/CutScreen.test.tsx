@@ -25,7 +25,7 @@ const alcove = chimneyAlcove();
 const cut = async (job: Job, first = 1) => {
   store = await show(<CutScreen first={first} />, job);
 };
-const board = (job: Job, shelf: number) => planJob(job).parts.find((one) => one.id === `S${shelf}-board`)!;
+const board = (job: Job, shelf: number) => planJob(job).parts.find((part) => part.id === `S${shelf}-board`)!;
 
 describe('one board', () => {
   test('its numbers are those of the plan, and each says why', async () => {
@@ -51,7 +51,7 @@ describe('one board', () => {
     expect(jobIn(store).fit.odds).toBe(90);
     await planned(store);
     // What may fail more often is cut longer.
-    expect(store.getState().planned.plan!.parts.find((one) => one.id === 'S1-board')!.length.mm).toBeGreaterThan(
+    expect(store.getState().planned.plan!.parts.find((part) => part.id === 'S1-board')!.length.mm).toBeGreaterThan(
       board(alcove, 1).length.mm - 0.01,
     );
     fireEvent.press(screen.getByRole('radio', { name: 'Cut short and loose' }));
@@ -163,7 +163,7 @@ describe('places of their own kind', () => {
     type('Depth of both arms', '140');
     expect(jobIn(store).corner).toMatchObject({ shape: 'ell', arm: { mm: 140 } });
     await planned(store);
-    expect(store.getState().planned.plan!.parts.find((one) => one.id === 'S1-board')!.corner!.shape).toBe('ell');
+    expect(store.getState().planned.plan!.parts.find((part) => part.id === 'S1-board')!.corner!.shape).toBe('ell');
     act(() => void store.dispatch(undo()));
     act(() => void store.dispatch(undo()));
     expect(jobIn(store)).toEqual(corner);
@@ -177,7 +177,7 @@ describe('places of their own kind', () => {
   test('a cavity: its trim to the long point', async () => {
     const cavity = stairCavity();
     await cut(cavity);
-    const upright = planJob(cavity).parts.find((one) => one.id === 'trim-left')!;
+    const upright = planJob(cavity).parts.find((part) => part.id === 'trim-left')!;
     expect(screen.getAllByText(lengthWords(upright.length.mm, cavity)).length).toBeGreaterThan(0);
     expect(screen.getAllByText(/both ends mitred 45° to the long point/).length).toBeGreaterThan(0);
   });

@@ -37,7 +37,7 @@ function Printed({ job, plan, cutting }: LayoutPrintProps) {
   const styles = useStyles();
   const label = useLabel();
   const tasks = sawTasks(sawBegun(cutting), plan.parts, job);
-  const nameOf = (id: string | null) => cutting.blanks.find((one) => one.id === id)?.label ?? '';
+  const nameOf = (id: string | null) => cutting.blanks.find((blank) => blank.id === id)?.label ?? '';
   const cells = (task: SawTask): [board: string, how: string, gives: string] =>
     task.kind === 'cut'
       ? [task.step.layout, words(stepWords(task.step, job.tools), job), nameOf(task.step.gives.part)]

@@ -30,20 +30,22 @@ export function Prices({ job, lines }: { job: Job; lines: readonly ShoppingLine[
     if (!read.ok || read.value.prices.length === 0) return;
     dispatch(editJob((one) => ({ ...one, stock: withPrices(one.stock, read.value.prices, label('buy.ownList')) })));
   };
-  const packs = lines.flatMap((line) => line.packs.map((one) => ({ item: one.key, price: one.price })));
+  const packs = lines.flatMap((line) => line.packs.map((pack) => ({ item: pack.key, price: pack.price })));
   return (
     <Section title={label('buy.prices')}>
       <Txt kind="small">
         {job.stock.priced ? label('buy.pricedBy', { from: job.stock.priced }) : label('buy.planning')}
       </Txt>
       <View style={styles.buttons}>
-        {data?.suppliers.map((one) => (
+        {data?.suppliers.map((supplier) => (
           <Button
-            key={one.id}
-            title={label(one.simulated ? 'buy.askSimulated' : 'buy.ask', { name: one.name })}
+            key={supplier.id}
+            title={label(supplier.simulated ? 'buy.askSimulated' : 'buy.ask', { name: supplier.name })}
             disabled={packs.length === 0}
             onPress={() =>
-              void dispatch(askSupplier(one, packs)).then((ok) => (ok ? undefined : dispatch(notify('buy.notReached'))))
+              void dispatch(askSupplier(supplier, packs)).then((ok) =>
+                ok ? undefined : dispatch(notify('buy.notReached')),
+              )
             }
           />
         ))}
@@ -71,8 +73,12 @@ export function Prices({ job, lines }: { job: Job; lines: readonly ShoppingLine[
 
 /** Prices that came in, over those known before of the same things. */
 function withPrices(stock: StockWish, prices: StockWish['prices'], priced: string): StockWish {
-  const fresh = new Set(prices.map((one) => one.item));
-  return { ...stock, priced, prices: [...stock.prices.filter((one) => !fresh.has(one.item)), ...prices].slice(-600) };
+  const fresh = new Set(prices.map((price) => price.item));
+  return {
+    ...stock,
+    priced,
+    prices: [...stock.prices.filter((price) => !fresh.has(price.item)), ...prices].slice(-600),
+  };
 }
 
 function withoutPrices({ priced: _priced, ...stock }: StockWish): StockWish {

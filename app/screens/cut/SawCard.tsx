@@ -97,7 +97,7 @@ function Straight({ step, number, of, blanks, job }: Omit<SawCardProps, 'task' |
       <Txt kind="strong">{words(stepWords(step, job.tools), job)}</Txt>
       <View style={styles.row}>
         {step.gives.part !== null ? (
-          <Piece name={blanks.find((one) => one.id === step.gives.part)?.label ?? step.gives.part} />
+          <Piece name={blanks.find((blank) => blank.id === step.gives.part)?.label ?? step.gives.part} />
         ) : null}
         <Txt style={styles.grow}>{givesWords(step, job, label)}</Txt>
       </View>

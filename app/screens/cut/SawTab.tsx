@@ -47,7 +47,9 @@ function Before({ job, plan, tabs, onLayouts }: SawTabProps) {
   const cut = job.stock.cut.length;
   const begin = () => {
     if (!cutting) return;
-    const rack = cutting.layouts.flatMap((one) => (one.from === 'rack' ? [one.item.id.replace(/^rack:/, '')] : []));
+    const rack = cutting.layouts.flatMap((layout) =>
+      layout.from === 'rack' ? [layout.item.id.replace(/^rack:/, '')] : [],
+    );
     dispatch(editJob((one) => ({ ...one, stock: { ...one.stock, saw: sawBegun(cutting) as Saw } })));
     dispatch(takeFromRack(rack));
   };
@@ -197,12 +199,12 @@ function useSaw({ name, stock }: Job, saw: Saw) {
 
 /** The parts whose pieces are cut, or lie on the saw. */
 function partsOnSaw(saw: Saw, plan: Plan): Set<string> {
-  return new Set([...blanksIn(saw, plan).flatMap((one) => one.parts), ...saw.made.flatMap(partsOfBlank)]);
+  return new Set([...blanksIn(saw, plan).flatMap((blank) => blank.parts), ...saw.made.flatMap(partsOfBlank)]);
 }
 
 /** How many times too far out of square a piece is drawn. */
 const drawnFactor = (task: SawTask, plan: Plan): number =>
-  task.kind === 'further' && plan.parts.some((one) => one.id === task.further.part && one.fit) ? SAW_FACTOR : 1;
+  task.kind === 'further' && plan.parts.some((part) => part.id === task.further.part && part.fit) ? SAW_FACTOR : 1;
 
 interface Seen {
   readonly job: Job;

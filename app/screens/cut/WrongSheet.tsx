@@ -85,7 +85,7 @@ export const WrongSheet = guardedSheet(function WrongSheet({ job, saw, step, onC
       ) : null}
       {cutting ? (
         <View style={styles.answer} testID="wrong-answer">
-          {cutting.buy.length === 0 && cutting.problems.every((one) => one.severity !== 'stop') ? (
+          {cutting.buy.length === 0 && cutting.problems.every((problem) => problem.severity !== 'stop') ? (
             <NoticeLine kind="sure" word={label('wrong.fitsWord')} words={label('wrong.fits')} />
           ) : (
             <NoticeLine

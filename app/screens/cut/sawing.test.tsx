@@ -31,11 +31,11 @@ const stock = () => jobIn(store).stock;
 describe('at the saw', () => {
   const tick = () => press('Cut');
   const tasks = () => sawTasks(stock().saw!, store.getState().planned.plan!.parts, jobIn(store));
-  const furtherTasks = () => tasks().flatMap((one) => (one.kind === 'further' ? [one.further] : []));
+  const furtherTasks = () => tasks().flatMap((task) => (task.kind === 'further' ? [task.further] : []));
   const tickAllBut = (count: number) => {
     const done = tasks()
       .slice(0, -count)
-      .map((one) => one.id);
+      .map((task) => task.id);
     act(() => {
       store.dispatch(editJob((job) => ({ ...job, stock: { ...job.stock, saw: { ...job.stock.saw!, done } } })));
     });
@@ -65,7 +65,7 @@ describe('at the saw', () => {
     await screen.findByTestId('wrong-answer');
     press('Go on with the new layouts');
     expect(stock().saw?.wrong).toHaveLength(1);
-    expect(stock().saw?.layouts.every((one) => one.id.endsWith('r2'))).toBe(true);
+    expect(stock().saw?.layouts.every((layout) => layout.id.endsWith('r2'))).toBe(true);
   });
 
   test('when all is cut, what is left goes on the rack', async () => {
@@ -81,7 +81,7 @@ describe('at the saw', () => {
     expect(stock().saw).toBeUndefined();
     const { pieces } = store.getState().rack;
     expect(pieces.length).toBeGreaterThan(0);
-    expect(pieces.every((one) => one.note === alcove.name)).toBe(true);
+    expect(pieces.every((piece) => piece.note === alcove.name)).toBe(true);
     // What is cut is not cut or bought again, until someone says so.
     await laidOut(store);
     await screen.findByText(/pieces are cut. Nothing is left to cut/);
@@ -102,14 +102,14 @@ describe('at the saw', () => {
     press('Begin cutting');
     screen.getByText('Square one end');
     while (screen.queryByTestId('saw-figure') === null) tick();
-    const first = sawSteps(stock().saw!, stock().kerf.mm).find((one) => one.at >= 0)!;
+    const first = sawSteps(stock().saw!, stock().kerf.mm).find((sawStep) => sawStep.at >= 0)!;
     expect(screen.getByTestId('saw-figure')).toHaveTextContent(`${first.settingMm} mm`);
   });
 
   test('after the straight cuts the ends of each board are told, one tick each; only then all is cut', async () => {
     await cut('At the saw');
     press('Begin cutting');
-    const ends = furtherTasks().filter((one) => one.kind === 'end' && one.label.endsWith('S'));
+    const ends = furtherTasks().filter((furtherTask) => furtherTask.kind === 'end' && furtherTask.label.endsWith('S'));
     expect(ends.length).toBeGreaterThan(4);
     tickAllBut(furtherTasks().length);
     expect(screen.queryByText('All is cut')).toBeNull();

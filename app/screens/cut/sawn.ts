@@ -10,7 +10,7 @@ import type { Label } from '../../labels';
 const allBlanks = (saw: Saw): string[] => {
   const walk = (node: Saw['layouts'][number]['tree']): string[] =>
     node.kind === 'part' ? [node.part ?? ''] : (node.pieces ?? []).flatMap(walk);
-  return saw.layouts.flatMap((one) => walk(one.tree));
+  return saw.layouts.flatMap((layout) => walk(layout.tree));
 };
 
 /** What the pieces of a cutting that has begun are called. */
@@ -25,7 +25,7 @@ export function blanksIn(saw: Saw, plan: Plan): Pick<Blank, 'id' | 'label' | 'pa
 
 /** Whether pieces on the saw have another length in the plan, or a cut that is made is no longer asked for. */
 export function changedSince(saw: Saw, plan: Plan, made: ReadonlySet<string>, tasks: readonly SawTask[]): boolean {
-  const known = new Set(tasks.map((one) => one.id));
+  const known = new Set(tasks.map((task) => task.id));
   if (saw.done.some((one) => one.startsWith(FURTHER) && !known.has(one))) return true;
   const walk = (node: Saw['layouts'][number]['tree']): boolean => {
     if (node.kind !== 'part') return (node.pieces ?? []).some(walk);
@@ -34,7 +34,7 @@ export function changedSince(saw: Saw, plan: Plan, made: ReadonlySet<string>, ta
     const part = plan.parts.find((one) => one.id === id);
     return !part || Math.abs((node.turned ? node.widthMm : node.lengthMm) - part.length.mm) > 0.3;
   };
-  return saw.layouts.some((one) => walk(one.tree));
+  return saw.layouts.some((layout) => walk(layout.tree));
 }
 
 /** What a straight cut gives, in words. */

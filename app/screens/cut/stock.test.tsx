@@ -58,7 +58,7 @@ describe('layouts', () => {
     await planned(store);
     await laidOut(store);
     const longBoards = () =>
-      store.getState().cutting.result!.problems.filter((one) => one.message.code === 'problem.longBoard');
+      store.getState().cutting.result!.problems.filter((problem) => problem.message.code === 'problem.longBoard');
     await waitFor(() => expect(longBoards().length).toBeGreaterThan(0));
   });
 

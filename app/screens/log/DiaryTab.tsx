@@ -66,17 +66,17 @@ export function DiaryTab({ job, plan, tabs }: LogTabProps) {
         ))}
       </View>
       {entries.length === 0 ? <Txt tone="faint">{label('log.empty')}</Txt> : null}
-      {entries.map((one) => (
-        <View key={one.id} style={styles.entry}>
+      {entries.map((entry) => (
+        <View key={entry.id} style={styles.entry}>
           <View style={styles.grow}>
             <Txt kind="small" tone="faint">
-              {momentWords(one.at, nowMs)} · {label(`log.${one.kind}`)}
+              {momentWords(entry.at, nowMs)} · {label(`log.${entry.kind}`)}
             </Txt>
-            <Txt kind="strong">{headOf(one, plan, job, label)}</Txt>
-            {one.text && one.kind !== 'note' ? <Txt>{one.text}</Txt> : null}
-            {one.photos ? (
+            <Txt kind="strong">{headOf(entry, plan, job, label)}</Txt>
+            {entry.text && entry.kind !== 'note' ? <Txt>{entry.text}</Txt> : null}
+            {entry.photos ? (
               <View style={styles.photos}>
-                {one.photos.map((photo, i) => (
+                {entry.photos.map((photo, i) => (
                   <PhotoView key={photo.id} id={photo.id} name={label('photo.name', { number: i + 1 })} />
                 ))}
               </View>
@@ -87,7 +87,7 @@ export function DiaryTab({ job, plan, tabs }: LogTabProps) {
             icon={Trash}
             iconOnly
             look="quiet"
-            onPress={() => set({ entries: log.entries.filter((other) => other.id !== one.id) })}
+            onPress={() => set({ entries: log.entries.filter((other) => other.id !== entry.id) })}
           />
         </View>
       ))}

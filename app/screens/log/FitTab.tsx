@@ -28,7 +28,7 @@ export function FitTab({ job, plan, tabs }: LogTabProps) {
   const label = useLabel();
   const dispatch = useAppDispatch();
   const exaggeration = useAppSelector((state) => state.settings.exaggeration);
-  const boards = plan.parts.filter((one) => one.role === 'board' && one.fit);
+  const boards = plan.parts.filter((part) => part.role === 'board' && part.fit);
   const [chosen, setChosen] = useState<number | null>(null);
   const [spot, setSpot] = useState<Pick<Trial, 'end' | 'at'> | null>(null);
   const board = boards.find((one) => one.shelf === chosen) ?? boards[0];

@@ -15,7 +15,10 @@ export function LearnedTab({ job, plan, tabs }: LogTabProps) {
   const label = useLabel();
   const dispatch = useAppDispatch();
   const records = useAppSelector(selectJobs);
-  const lessons = useMemo(() => learn(records.map((one) => (one.id === job.id ? job : one.job))), [records, job]);
+  const lessons = useMemo(
+    () => learn(records.map((record) => (record.id === job.id ? job : record.job))),
+    [records, job],
+  );
   const { times, errors, odds, mistakes, next, jobs } = lessons;
   const fresh = waysLearned(lessons);
   const some = times.length + errors.length + odds.length + mistakes.length + next.length > 0;

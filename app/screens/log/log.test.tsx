@@ -21,7 +21,7 @@ describe('fit', () => {
     fireEvent.press(screen.getByRole('radio', { name: '2S' }));
     press('It went in');
     expect(await screen.findByText('2S went in at the first try')).toBeTruthy();
-    const odds = store.getState().planned.plan!.parts.find((one) => one.id === 'S2-board')!.fit!.odds;
+    const odds = store.getState().planned.plan!.parts.find((part) => part.id === 'S2-board')!.fit!.odds;
     expect(jobIn(store).log.fits).toMatchObject([{ shelf: 2, went: true, odds: Math.round(odds * 10) / 10 }]);
     press('Take this back');
     expect(jobIn(store).log.fits).toEqual([]);
@@ -73,7 +73,7 @@ describe('diary', () => {
     expect(screen.getByText('The plaster crumbles')).toBeTruthy();
     expect(screen.getByText('The kerf forgotten · 25 min')).toBeTruthy();
     expect(screen.getByText(/^2S: 1121 mm, planned 11\d\d(\.\d)? mm$/)).toBeTruthy();
-    expect(jobIn(store).log.entries.map((one) => one.kind)).toEqual(['note', 'mistake', 'size']);
+    expect(jobIn(store).log.entries.map((entry) => entry.kind)).toEqual(['note', 'mistake', 'size']);
     fireEvent.press(screen.getAllByRole('button', { name: 'Take this note out' })[0]!);
     expect(jobIn(store).log.entries).toHaveLength(2);
   });
@@ -117,8 +117,8 @@ describe('learned', () => {
       expect(
         store
           .getState()
-          .planned.plan!.build.steps.filter((one) => one.guards.length > 0)
-          .map((one) => one.id),
+          .planned.plan!.build.steps.filter((step) => step.guards.length > 0)
+          .map((step) => step.id),
       ).toEqual(['cut-boards', 'cut-sticks']),
     );
     press('Plan with usual times again');

@@ -27,7 +27,7 @@ export function Enough({ plan, job, onAgain }: EnoughProps) {
       .join('; ');
     return <NoticeLine kind="doubtful" word={label('measure.noMore')} words={label('measure.noMoreWhy', { what })} />;
   }
-  const alone = plan.readings.find((one) => one.id === unchecked[0]);
+  const alone = plan.readings.find((reading) => reading.id === unchecked[0]);
   return (
     <>
       <NoticeLine kind="sure" word={label('measure.enough')} words={label(`measure.enoughWhy.${plan.takes}`)} />

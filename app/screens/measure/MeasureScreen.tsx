@@ -195,7 +195,7 @@ function Readings({ job, plan, onEdit, onAgain }: ReadingsProps) {
     job.readings.length === 0
       ? []
       : (plan?.problems.filter(({ about }) => about.kind === 'place' || about.kind === 'reading') ?? []);
-  const cautions = plan?.cautions.filter((one) => one.stage === 'measure') ?? [];
+  const cautions = plan?.cautions.filter((caution) => caution.stage === 'measure') ?? [];
   return (
     <>
       {plan && job.readings.length > 0 ? <OpeningWords plan={plan} job={job} /> : null}

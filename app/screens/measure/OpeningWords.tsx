@@ -7,8 +7,12 @@ import { useLabel } from '../../labels';
 /** The opening in a line of words: how it departs from square, plumb, level and flat, and how well it is known. */
 export function OpeningWords({ plan, job }: { plan: Plan; job: Job }) {
   const label = useLabel();
-  const shown = plan.deviations.filter((one) => one.kind === 'shown').map((one) => words(one.message, job));
-  const unknown = plan.deviations.filter((one) => one.kind === 'unknown').map((one) => words(one.about, job));
+  const shown = plan.deviations
+    .filter((deviation) => deviation.kind === 'shown')
+    .map((deviation) => words(deviation.message, job));
+  const unknown = plan.deviations
+    .filter((deviation) => deviation.kind === 'unknown')
+    .map((deviation) => words(deviation.about, job));
   const sure = aboutWords(plan.advice.sureMm, job);
   const known = plan.advice.sureMm > 50 ? label('opening.hardlyKnown') : label(`opening.known.${plan.takes}`, { sure });
   const says = [...(shown.length > 0 ? shown : [label('opening.nothing')]), known].join('; ');

@@ -111,7 +111,7 @@ test('from equal gaps to typed heights and on by hand', async () => {
   await waitFor(() => expect(jobIn(store).shelves.heights).toHaveLength(5));
   set('Top of shelf 1, above the floor mark', '700');
   fireEvent.press(screen.getByLabelText('Remove shelf 2'));
-  expect(jobIn(store).shelves.heights.map((one) => one.up.typed)).toEqual(['700', '1394', '1718.5', '2043.5']);
+  expect(jobIn(store).shelves.heights.map((height) => height.up.typed)).toEqual(['700', '1394', '1718.5', '2043.5']);
   fireEvent.press(await screen.findByLabelText('Add a shelf'));
   await waitFor(() => expect(jobIn(store).shelves.heights).toHaveLength(5));
 });

@@ -113,7 +113,7 @@ interface PicksProps {
 function Picks({ title, chosen, options, onChange }: PicksProps) {
   const label = useLabel();
   const [all, setAll] = useState(false);
-  const shown = all ? options : options.filter((one) => chosen.includes(one.value));
+  const shown = all ? options : options.filter((option) => chosen.includes(option.value));
   return (
     <Section
       title={title}

@@ -23,20 +23,20 @@ export function PackingTab({ job, plan, found, tabs }: TabProps) {
   const lists = trip
     ? KINDS.map((kind) => ({
         kind,
-        things: thingsOf(trip.packing, kind, job, label).map((one) => ({
-          ...one,
-          key: `${trip.key}/${kind}/${one.key}`.slice(0, 160),
+        things: thingsOf(trip.packing, kind, job, label).map((thing) => ({
+          ...thing,
+          key: `${trip.key}/${kind}/${thing.key}`.slice(0, 160),
         })),
       })).filter((one) => one.things.length > 0)
     : [];
-  const all = lists.flatMap((one) => one.things);
+  const all = lists.flatMap((list) => list.things);
   const open = all.filter((one) => !packed.includes(one.key)).length;
   const set = (keys: string[]) => dispatch(editJob((one) => withBuild(one, { packed: keys })));
   const tick = (key: string) => set(packed.includes(key) ? packed.filter((one) => one !== key) : [...packed, key]);
   const copy = async () => {
     const lines = lists.flatMap(({ kind, things }) => [
       label(`packing.${kind}`),
-      ...things.map((one) => `- ${one.what}`),
+      ...things.map((thing) => `- ${thing.what}`),
       '',
     ]);
     const copied = await setStringAsync(lines.join('\n')).catch(() => false);

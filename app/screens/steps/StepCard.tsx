@@ -78,11 +78,11 @@ export function StepCard({ step, job, plan, nowMs, above }: StepCardProps) {
           </Txt>
         </View>
       ) : null}
-      {step.cautions.map((one) => (
-        <NoticeLine key={one.code} kind="caution" word={label('build.care')} words={words(one, job)} />
+      {step.cautions.map((caution) => (
+        <NoticeLine key={caution.code} kind="caution" word={label('build.care')} words={words(caution, job)} />
       ))}
-      {step.guards.map((one) => (
-        <NoticeLine key={one.code} kind="doubtful" word={label('build.again')} words={words(one, job)} />
+      {step.guards.map((guard) => (
+        <NoticeLine key={guard.code} kind="doubtful" word={label('build.again')} words={words(guard, job)} />
       ))}
       {[...step.how.map((one) => words(one, job)), ...fixings].map((line) => (
         <View key={line} style={styles.row}>
@@ -97,12 +97,12 @@ export function StepCard({ step, job, plan, nowMs, above }: StepCardProps) {
       ))}
       {step.tools.length > 0 ? (
         <Txt kind="small" tone="faint">
-          {label('build.tools')}: {step.tools.map((one) => label(`tool.${one}`)).join(' · ')}
+          {label('build.tools')}: {step.tools.map((tool) => label(`tool.${tool}`)).join(' · ')}
         </Txt>
       ) : null}
       {step.materials.length > 0 ? (
         <Txt kind="small" tone="faint">
-          {label('build.materials')}: {step.materials.map((one) => words(one, job)).join(' · ')}
+          {label('build.materials')}: {step.materials.map((material) => words(material, job)).join(' · ')}
         </Txt>
       ) : null}
     </View>

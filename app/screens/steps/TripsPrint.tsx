@@ -31,7 +31,7 @@ export function TripsPrint(props: TripsPrintProps) {
 function Printed({ job, plan, trips }: TripsPrintProps) {
   const styles = useStyles();
   const label = useLabel();
-  const by = new Map(plan.build.steps.map((one) => [one.id, one]));
+  const by = new Map(plan.build.steps.map((step) => [step.id, step]));
   return (
     <View style={styles.sheet} testID="trips-sheet">
       <Txt kind="title">{job.name}</Txt>
@@ -44,7 +44,7 @@ function Printed({ job, plan, trips }: TripsPrintProps) {
             const things = thingsOf(trip.packing, kind, job, label);
             return things.length === 0 ? null : (
               <Txt key={kind} kind="small">
-                {label(`packing.${kind}`)}: {things.map((one) => `□ ${one.what}`).join('   ')}
+                {label(`packing.${kind}`)}: {things.map((thing) => `□ ${thing.what}`).join('   ')}
               </Txt>
             );
           })}
@@ -87,7 +87,7 @@ function Line({ step, job, plan }: { step: Step; job: Job; plan: Plan }) {
       ) : null}
       {step.cautions.length > 0 ? (
         <Txt kind="small" style={styles.care}>
-          {label('build.care')} {step.cautions.map((one) => words(one, job)).join(' ')}
+          {label('build.care')} {step.cautions.map((caution) => words(caution, job)).join(' ')}
         </Txt>
       ) : null}
     </View>

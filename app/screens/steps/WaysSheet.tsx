@@ -25,7 +25,7 @@ export const WaysSheet = guardedSheet(function WaysSheet({
   const set = (change: Partial<BuildWish>) => void dispatch(editJob((one) => withBuild(one, change)));
   const prepare = (change: Partial<BuildWish['prepare']>) => set({ prepare: { ...build.prepare, ...change } });
   // Only what this job waits for.
-  const waited = new Set(plan.build.steps.flatMap((one) => one.after.flatMap((lag) => lag.wait ?? [])));
+  const waited = new Set(plan.build.steps.flatMap((step) => step.after.flatMap((lag) => lag.wait ?? [])));
   const wants = (['clear', 'paint', ...(plan.takes === 'box' ? (['open'] as const) : [])] as const).filter(
     (one) => one !== undefined,
   );
@@ -88,8 +88,8 @@ export const WaysSheet = guardedSheet(function WaysSheet({
         <Txt kind="small" tone="faint">
           {label('ways.waitsWhy')}
         </Txt>
-        {WAITS.filter((one) => waited.has(one)).map((one) => (
-          <WaitFields key={one} wait={one} build={build} onChange={(waits) => set({ waits })} />
+        {WAITS.filter((wait) => waited.has(wait)).map((wait) => (
+          <WaitFields key={wait} wait={wait} build={build} onChange={(waits) => set({ waits })} />
         ))}
       </Section>
     </Sheet>
@@ -110,7 +110,7 @@ function Choice<T extends string>({ name, value, options, onChange }: ChoiceProp
       titled
       label={label(`ways.${name}`)}
       value={value}
-      options={options.map((one) => ({ value: one, title: label(`ways.${name}.${one}` as 'ways.cut.all') }))}
+      options={options.map((option) => ({ value: option, title: label(`ways.${name}.${option}` as 'ways.cut.all') }))}
       onChange={onChange}
     />
   );

@@ -82,7 +82,7 @@ describe('today', () => {
 
   test('all done is said', async () => {
     const store = await show(<BuildScreen />, chimneyAlcove());
-    const steps = store.getState().planned.plan!.build.steps.map((one) => one.id);
+    const steps = store.getState().planned.plan!.build.steps.map((step) => step.id);
     screen.unmount();
     await show(<BuildScreen />, done(chimneyAlcove(), 'look-back', steps, Date.now() - 1000));
     expect(await screen.findByText(/All steps are done/)).toBeTruthy();
@@ -117,7 +117,7 @@ describe('how one goes about it', () => {
       travel: { workshop: 5 },
     });
     expect(build.prepare.holes).toBe(5);
-    const steps = store.getState().planned.plan!.build.steps.map((one) => one.id);
+    const steps = store.getState().planned.plan!.build.steps.map((step) => step.id);
     expect(steps).toEqual(expect.arrayContaining(['fill-2', 'measure-boards', 'boards-cut-boards']));
   });
 

@@ -31,7 +31,7 @@ export function factsOf(step: Step, plan: Plan, label: Label): Fact[] {
       { name: label('step.fromFloor'), figure: mark.up, signed: false },
     ];
   }
-  const board = plan.parts.find((one) => step.parts.includes(one.id) && one.role === 'board');
+  const board = plan.parts.find((part) => step.parts.includes(part.id) && part.role === 'board');
   const top = marks.find((one) => one.what === 'shelf-top');
   return [
     ...(board
@@ -68,13 +68,13 @@ export function atWalls(step: Step, plan: Plan, job: Job): AtWall[] {
       : undefined;
   if (!mark) return [];
   return plan.stations
-    .map((one) => ({ name: sentence(one.name, job), ...fromThere(mark, one, job.tape) }))
+    .map((station) => ({ name: sentence(station.name, job), ...fromThere(mark, station, job.tape) }))
     .filter((one) => one.fromFloor ?? one.fromCeiling);
 }
 
 /** Screws, pins and anchors of a step, piece by piece: `5B: 4 screws 5 × 60, into studs, at 40, 390`. */
 export function fixingsOf(step: Step, plan: Plan, job: Job, label: Label): string[] {
-  const own = plan.fixings.filter((one) => step.fixings.includes(one.id));
+  const own = plan.fixings.filter((fixing) => step.fixings.includes(fixing.id));
   const lines = own.flatMap(drivenBy).map(({ fixing, into, what, holes }) => ({
     piece: fixing.label,
     what: words(what, job),
@@ -84,7 +84,7 @@ export function fixingsOf(step: Step, plan: Plan, job: Job, label: Label): strin
     at: [...new Set(holes.map((hole) => lengthWords(hole.alongMm, job, false)))].join(' · '),
   }));
   const key = (one: (typeof lines)[number]) => `${one.what}/${one.into}/${one.count}/${one.at}`;
-  const alike = [...new Map(lines.map((one) => [key(one), one])).values()];
+  const alike = [...new Map(lines.map((line) => [key(line), line])).values()];
   return alike.map((one) => {
     const same = lines.filter((other) => key(other) === key(one));
     const pieces = [...new Set(same.map((other) => other.piece))].join(', ');
@@ -96,6 +96,6 @@ export function fixingsOf(step: Step, plan: Plan, job: Job, label: Label): strin
 /** What screws go into: a piece by what is pencilled on it, or what is in the wall there. */
 function intoWords(into: Fixing['into'], bites: Bites, plan: Plan, label: Label): string {
   if (into.kind === 'wall') return label(`step.into.${bites}`);
-  const piece = plan.parts.find((one) => one.id === into.id)?.label;
+  const piece = plan.parts.find((part) => part.id === into.id)?.label;
   return piece ? label('step.into.piece', { piece }) : label('step.into.wood');
 }

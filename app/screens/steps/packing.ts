@@ -16,17 +16,17 @@ export interface Thing {
 export function thingsOf(packing: Packing, kind: (typeof KINDS)[number], job: Job, label: Label): Thing[] {
   switch (kind) {
     case 'tools':
-      return packing.tools.map((one) => ({ key: one, what: label(`tool.${one}`) }));
+      return packing.tools.map((tool) => ({ key: tool, what: label(`tool.${tool}`) }));
     case 'parts':
-      return packing.parts.map((one) => ({ key: one.id, what: `${one.label} – ${sentence(one.name, job)}` }));
+      return packing.parts.map((part) => ({ key: part.id, what: `${part.label} – ${sentence(part.name, job)}` }));
     case 'needed':
       return packing.needed.map((one) => {
         const what = words(one.what, job);
         return { key: what, what: label('packing.count', { count: one.count, what }) };
       });
     case 'materials':
-      return packing.materials.map((one) => ({ key: one.code, what: sentence(one, job) }));
+      return packing.materials.map((material) => ({ key: material.code, what: sentence(material, job) }));
     case 'sheets':
-      return packing.sheets.map((one) => ({ key: one, what: label(`packing.sheet.${one}`) }));
+      return packing.sheets.map((sheet) => ({ key: sheet, what: label(`packing.sheet.${sheet}`) }));
   }
 }

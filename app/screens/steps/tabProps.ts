@@ -14,7 +14,7 @@ export interface TabProps {
 /** What is left to do, in its order: as found, or as it is written while that is being worked out. */
 export function stepsLeft({ plan, found, job }: Omit<TabProps, 'tabs'>): Step[] {
   const over = new Set([...job.build.done, ...job.build.skipped].map((one) => one.step));
-  const left = plan.build.steps.filter((one) => !over.has(one.id));
-  const order = new Map((found.trips?.steps ?? []).map((one, i) => [one.step, i]));
+  const left = plan.build.steps.filter((step) => !over.has(step.id));
+  const order = new Map((found.trips?.steps ?? []).map((step, i) => [step.step, i]));
   return left.sort((a, b) => (order.get(a.id) ?? order.size) - (order.get(b.id) ?? order.size));
 }

@@ -7,7 +7,7 @@ import { useAsked } from './useAsked';
 /** What the order of the work depends on: its steps, and what is done of them. */
 function orderKey(job: Job, plan: Plan): string {
   const { packed: _packed, calendar: _calendar, ...build } = job.build;
-  return JSON.stringify([job.id, build, plan.build.steps.map((one) => [one.id, one.minutes, one.after])]);
+  return JSON.stringify([job.id, build, plan.build.steps.map((step) => [step.id, step.minutes, step.after])]);
 }
 
 /** What is left to do in the best order. */

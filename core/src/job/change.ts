@@ -51,7 +51,7 @@ export function withChange(job: Job, change: Change): Job {
 /** The job with one system in place of another, for all shelves that had that one; what was said of each is kept. */
 export function withSystem(job: Job, from: SystemName, to: SystemName): Job {
   const { support } = job;
-  const shelves = support.shelves?.map((one) => (one.system === from ? { ...one, system: to } : one));
+  const shelves = support.shelves?.map((shelf) => (shelf.system === from ? { ...shelf, system: to } : shelf));
   return {
     ...job,
     support: { ...support, system: support.system === from ? to : support.system, ...(shelves ? { shelves } : {}) },

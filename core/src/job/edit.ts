@@ -24,16 +24,16 @@ export function withReading(job: Job, reading: Reading): Job {
 
 /** The job without one reading. */
 export function withoutReading(job: Job, id: string): Job {
-  return { ...job, readings: job.readings.filter((one) => one.id !== id) };
+  return { ...job, readings: job.readings.filter((reading) => reading.id !== id) };
 }
 
 /** The job with the person's own word on one reading; without a word it is judged like any other. */
 export function withVerdict(job: Job, id: string, verdict: Reading['verdict']): Job {
   return {
     ...job,
-    readings: job.readings.map((one) => {
-      if (one.id !== id) return one;
-      const { verdict: _before, ...rest } = one;
+    readings: job.readings.map((reading) => {
+      if (reading.id !== id) return reading;
+      const { verdict: _before, ...rest } = reading;
       return (verdict ? { ...rest, verdict } : rest) as Reading;
     }),
   };
@@ -43,18 +43,18 @@ type BoardChoice = FitChoices['boards'][number];
 
 /** The job with a choice for one shelf's board; what is undefined is left to the whole job's choice again. */
 export function withBoardChoice(job: Job, shelf: number, choice: Partial<Omit<BoardChoice, 'shelf'>>): Job {
-  const before = job.fit.boards.find((one) => one.shelf === shelf);
+  const before = job.fit.boards.find((board) => board.shelf === shelf);
   const own = Object.fromEntries(
     Object.entries({ ...before, ...choice, shelf }).filter(([, one]) => one !== undefined),
   ) as BoardChoice;
-  const others = job.fit.boards.filter((one) => one.shelf !== shelf);
+  const others = job.fit.boards.filter((board) => board.shelf !== shelf);
   const boards = Object.keys(own).length > 1 ? [...others, own].sort((a, b) => a.shelf - b.shelf) : others;
   return { ...job, fit: { ...job.fit, boards } };
 }
 
 /** The notes of the board whose top lies at a height; shelves may have been added below it since. Millimetres. */
 export function trialsOf(trials: readonly Trial[], shelf: number, upMm: number): Trial[] {
-  return trials.filter((one) => one.shelf === shelf && Math.abs(one.cut.up - upMm) < SAME_HEIGHT_MM);
+  return trials.filter((trial) => trial.shelf === shelf && Math.abs(trial.cut.up - upMm) < SAME_HEIGHT_MM);
 }
 
 // A shelf that was moved by more is another one: its board would not lie there any more.

@@ -32,7 +32,7 @@ export const UPGRADES: Readonly<Record<number, Upgrade>> = {
       tools: 'power',
       wood: usualWood(),
       load: { use: 'listed' },
-      fixing: usualFixing(JOB_UNITS.find((one) => one === units) ?? 'mm'),
+      fixing: usualFixing(JOB_UNITS.find((jobUnit) => jobUnit === units) ?? 'mm'),
     };
     if (typeof support !== 'object' || support === null) return bare;
     const { cleat, cleatClearance, nosing } = support as Record<string, Record<string, unknown>>;
@@ -46,7 +46,10 @@ export const UPGRADES: Readonly<Record<number, Upgrade>> = {
     return { ...bare, support: { system: 'three-side-cleats', own: { 'three-side-cleats': said } } };
   },
   // Version 6 knows what is bought and how it is cut.
-  5: (document) => ({ ...document, stock: usualStock(JOB_UNITS.find((one) => one === document.units) ?? 'mm') }),
+  5: (document) => ({
+    ...document,
+    stock: usualStock(JOB_UNITS.find((jobUnit) => jobUnit === document.units) ?? 'mm'),
+  }),
   // Version 7 knows how the work is gone about, and what happened.
   6: (document) => ({ ...document, build: usualBuild(), log: emptyLog() }),
   // Version 8 remembers which pieces are cut when cutting is over.

@@ -68,7 +68,7 @@ export function considered(
     const [strength = null] = heaviest
       ? strengthOf({ holds: [heaviest], parts, hardware, fixings, contents, opening, job: tried })
       : [];
-    const stops = made.problems.filter((one) => one.severity === 'stop').map((one) => one.message);
+    const stops = made.problems.filter((problem) => problem.severity === 'stop').map((problem) => problem.message);
     const weak: Message[] = [
       ...(strength && strength.sag.state === 'over'
         ? [message('suit.sags', { sag: about(strength.sag.lastingMm), usual: about(strength.sag.usualMm) })]
@@ -86,7 +86,7 @@ export function considered(
       againsts: unlike([...suit.againsts, ...weak, ...stops]),
       recommended: false,
       pieces: parts.length + hardware.length,
-      screws: fixings.reduce((sum, one) => sum + (one.screw.kind === 'pin' ? 0 : one.holes.length), 0),
+      screws: fixings.reduce((sum, fixing) => sum + (fixing.screw.kind === 'pin' ? 0 : fixing.holes.length), 0),
       strength: strength && {
         shelf: strength.shelf,
         sag: strength.sag,
@@ -94,7 +94,7 @@ export function considered(
         spanMm: strength.spanMm,
       },
       picture: {
-        parts: parts.filter((one) => one.shelf === shown || one.shelf === 0),
+        parts: parts.filter((part) => part.shelf === shown || part.shelf === 0),
         hardware: hardware.filter((one) => one.shelf === shown),
       },
     };

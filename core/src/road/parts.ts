@@ -31,7 +31,7 @@ export function asFarAsParts(job: Job) {
   const layout = layOut({ job, opening, ...roomsOf(job, opening, box) });
   // What cannot be laid takes nothing else away: the supports are those of the other shelves.
   const unlaid = shelvesStopped(layout.problems);
-  const shelves = layout.shelves.filter((one) => !unlaid.has(one.number));
+  const shelves = layout.shelves.filter((shelf) => !unlaid.has(shelf.number));
   const system = applySystems({ job, opening, shelves, gaps: layout.gaps, space: layout.outer, box });
   const stopped = shelvesStopped([...layout.problems, ...system.problems]);
   const wanted = system.bare.filter((one) => !stopped.has(one.number));
@@ -40,18 +40,18 @@ export function asFarAsParts(job: Job) {
   const made = system.parts.filter((part) => !stopped.has(part.shelf));
   const thicknessMm = job.shelves.thickness.mm;
   const tilted = tiltedShelves({ wishes: job.tilted ?? [], thicknessMm, depthMm: opening.extent.depth });
-  const sloping = tilted.problems.some((one) => one.severity === 'stop') ? [] : tilted.tilted;
+  const sloping = tilted.problems.some((problem) => problem.severity === 'stop') ? [] : tilted.tilted;
   const extras = [tiltedExtras({ tilted: sloping, job, opening }), railExtras({ rail: layout.rail, opening })];
   const bought = system.hardware.filter((one) => !stopped.has(one.shelf));
   const dividers = dividersOf({ job, opening, gaps: layout.gaps, specs: [...made, ...bare], hardware: bought });
   const shelving = [...made, ...bare, ...dividers.parts];
   const specs = box
     ? [...boxOf(box, job, system.boxSides), ...shelving]
-    : [...shelving, ...extras.flatMap((one) => one.parts)];
-  const hardware = [...bought, ...extras.flatMap((one) => one.hardware)];
+    : [...shelving, ...extras.flatMap((extra) => extra.parts)];
+  const hardware = [...bought, ...extras.flatMap((extra) => extra.hardware)];
   const fastenings = [
-    ...system.fastenings.filter((one) => !stopped.has(one.shelf)),
-    ...extras.flatMap((one) => one.fastenings),
+    ...system.fastenings.filter((fastening) => !stopped.has(fastening.shelf)),
+    ...extras.flatMap((extra) => extra.fastenings),
     ...dividers.fastenings,
     ...(box ? boxScrews(box, job.shelves.thickness.mm) : []),
   ];
@@ -63,7 +63,7 @@ function boxOf(box: CavityBox, { box: wish, units, shelves }: Job, sides: Joint 
   const { trim } = wish ?? usualBox(units);
   const trimThickMm = (trim.thickness ?? usualTrimThickness(units)).mm;
   const parts = boxAndTrim(box, { wallMm: shelves.thickness.mm, trim, trimThickMm });
-  return sides ? parts.map((one) => (one.role === 'box-side' ? { ...one, joint: sides } : one)) : parts;
+  return sides ? parts.map((part) => (part.role === 'box-side' ? { ...part, joint: sides } : part)) : parts;
 }
 
 /** Shelves that cannot be made as asked: no wood is cut for them, the others are still planned. */

@@ -42,7 +42,7 @@ export function plannedReading(reading: Reading, survey: Survey): PlannedReading
 
 /** What the survey itself has to say: readings set aside, of another place, or that cannot be solved together. */
 export function surveyProblems(survey: Survey, readings: readonly PlannedReading[]): Problem[] {
-  const named = (id: string | null) => readings.find((one) => one.id === id);
+  const named = (id: string | null) => readings.find((reading) => reading.id === id);
   const each = survey.checks.flatMap((check): Problem[] => {
     const reading = named(check.id);
     if (!reading) return [];
@@ -68,14 +68,14 @@ export function surveyProblems(survey: Survey, readings: readonly PlannedReading
 
 /** Whether a reading that was set aside has been read again unseen at its spot, and the new one counts. */
 function readAgain(id: string, survey: Survey): boolean {
-  const used = new Set(survey.checks.flatMap((one) => (one.state === 'used' ? [one.id] : [])));
-  return unseenRepeats(id, survey.readings).some((one) => used.has(one.id));
+  const used = new Set(survey.checks.flatMap((check) => (check.state === 'used' ? [check.id] : [])));
+  return unseenRepeats(id, survey.readings).some((unseenRepeat) => used.has(unseenRepeat.id));
 }
 
 /** Notes of trial fits that contradict the readings, each with what it may have been meant to be. */
 export function trialProblems(survey: Survey, { trials }: Pick<Job, 'trials'>): Problem[] {
   return survey.trials.flatMap((check): Problem[] => {
-    const note = trials.find((one) => one.id === check.id);
+    const note = trials.find((trial) => trial.id === check.id);
     if (!note || check.state !== 'asked') return [];
     const about = { kind: 'shelf', shelf: note.shelf } as const;
     const said = {
@@ -93,6 +93,6 @@ export function trialProblems(survey: Survey, { trials }: Pick<Job, 'trials'>): 
 
 /** One width is not a survey: it says nothing about lean, taper or bow. */
 export function thinSurvey(job: Job): Problem[] {
-  const widths = job.readings.filter((one) => one.kind === 'width');
+  const widths = job.readings.filter((reading) => reading.kind === 'width');
   return widths.length === 1 ? [doubtful({ kind: 'place' }, message('problem.oneWidth'))] : [];
 }

@@ -10,7 +10,7 @@ import { asFarAsParts } from './parts';
  */
 export function* compareStyles(job: Job, shelf: number): Generator<number, readonly StyleOutcome[] | null> {
   const { opening, specs } = asFarAsParts(job);
-  const board = specs.find((one) => one.shelf === shelf && one.role === 'board');
+  const board = specs.find((spec) => spec.shelf === shelf && spec.role === 'board');
   if (!board) return null;
   return yield* stylesSideBySide({ spec: board, opening, job });
 }

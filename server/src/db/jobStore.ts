@@ -185,7 +185,7 @@ export class JobStore {
   /** Keeps what the job's repeats say of the person's error, in place of what they said before. */
   private async learn(manager: EntityManager, { id, readings }: Job): Promise<void> {
     await manager.delete(InstrumentEntity, { jobId: id });
-    const rows = repeatSums(readings).map((one) => ({ jobId: id, ...one }));
+    const rows = repeatSums(readings).map((repeatSum) => ({ jobId: id, ...repeatSum }));
     if (rows.length > 0) await manager.insert(InstrumentEntity, rows);
   }
 

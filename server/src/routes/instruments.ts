@@ -13,8 +13,8 @@ export function instrumentRoutes(store: JobStore): Router {
     response.json({
       instruments: INSTRUMENTS.map((instrument) => ({
         instrument,
-        repeats: sums.find((one) => one.instrument === instrument)?.repeats ?? 0,
-        squares: sums.find((one) => one.instrument === instrument)?.squares ?? 0,
+        repeats: sums.find((sum) => sum.instrument === instrument)?.repeats ?? 0,
+        squares: sums.find((sum) => sum.instrument === instrument)?.squares ?? 0,
         factor: learned.find((one) => one.instrument === instrument)?.factor ?? 1,
       })),
     });

@@ -42,26 +42,26 @@ export function KeepClearsForm({ job, onChange }: KeepClearsFormProps) {
   return (
     <Section title={label('clear.title')}>
       {keepClears.length === 0 ? <Txt tone="faint">{label('clear.none')}</Txt> : null}
-      {keepClears.map((one) =>
-        open === one.id ? (
+      {keepClears.map((keepClear) =>
+        open === keepClear.id ? (
           <One
-            key={one.id}
+            key={keepClear.id}
             job={job}
-            one={one}
-            onChange={(changed) => onChange(keepClears.map((other) => (other.id === one.id ? changed : other)))}
-            onRemove={() => onChange(keepClears.filter((other) => other.id !== one.id))}
+            one={keepClear}
+            onChange={(changed) => onChange(keepClears.map((other) => (other.id === keepClear.id ? changed : other)))}
+            onRemove={() => onChange(keepClears.filter((other) => other.id !== keepClear.id))}
             onDone={() => setOpen(null)}
           />
         ) : (
-          <View key={one.id} style={styles.row}>
+          <View key={keepClear.id} style={styles.row}>
             <Txt style={styles.name}>
-              {whereIs(one, job, label)}
-              {one.note ? ` · ${one.note}` : ''}
+              {whereIs(keepClear, job, label)}
+              {keepClear.note ? ` · ${keepClear.note}` : ''}
             </Txt>
             <Button
-              title={label('clear.change', { what: label(`clear.${one.what}`) })}
+              title={label('clear.change', { what: label(`clear.${keepClear.what}`) })}
               look="quiet"
-              onPress={() => setOpen(one.id)}
+              onPress={() => setOpen(keepClear.id)}
             />
           </View>
         ),

@@ -22,7 +22,8 @@ export function PlaceForm({ job, plan }: { job: Job; plan: Plan | null }) {
   const spec = specOf(place);
   const set = (change: Partial<Place>) => dispatch(editJob((one) => ({ ...one, place: { ...one.place, ...change } })));
   // Of tools, those with which anything here can be read.
-  const useful = INSTRUMENTS.filter((one) => spec.readings.some((kind) => instrumentsFor(kind).includes(one)));
+  const readBy = new Set(spec.readings.flatMap(instrumentsFor));
+  const useful = INSTRUMENTS.filter((instrument) => readBy.has(instrument));
   return (
     <View style={styles.form}>
       <Segmented
@@ -174,7 +175,7 @@ function Optional<Name extends string>({ job, name, value, fields, usual, onChan
   };
   if (!value) {
     const add = () =>
-      onChange(Object.fromEntries(fields.map((one) => [one, usually(one)])) as Record<Name, TypedLength>);
+      onChange(Object.fromEntries(fields.map((field) => [field, usually(field)])) as Record<Name, TypedLength>);
     return <Button title={label(`place.${name}.add`)} onPress={add} />;
   }
   return (

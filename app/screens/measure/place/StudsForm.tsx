@@ -26,8 +26,8 @@ export function StudsForm({ job, plan, onChange }: StudsFormProps) {
   const walls = wallsIn(job);
   const [wall, setWall] = useState<Stud['wall']>(walls.includes('back') ? 'back' : (walls[0] ?? 'back'));
   const [found, setFound] = useState<Stud['found']>('magnet');
-  const here = studs.filter((one) => one.wall === wall).sort((a, b) => a.from.mm - b.from.mm);
-  const advice = plan?.studs.find((one) => one.wall === wall);
+  const here = studs.filter((stud) => stud.wall === wall).sort((a, b) => a.from.mm - b.from.mm);
+  const advice = plan?.studs.find((stud) => stud.wall === wall);
   const add = (from: Stud['from']) => onChange([...studs, { id: newId(), wall, from, found }]);
   const last = here.at(-1)?.from.mm ?? 0;
   return (

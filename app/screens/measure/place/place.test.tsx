@@ -74,9 +74,9 @@ describe('studs', () => {
     expect(studs[0]?.from.mm).toBe(385);
     fireEvent.press(screen.getByRole('radio', { name: /^Left/ }));
     press('Add a stud');
-    expect(studs.map((one) => one.wall)).toEqual(['back', 'left']);
+    expect(studs.map((stud) => stud.wall)).toEqual(['back', 'left']);
     press('Remove stud 1');
-    expect(studs.map((one) => one.wall)).toEqual(['back']);
+    expect(studs.map((stud) => stud.wall)).toEqual(['back']);
   });
 });
 

@@ -90,13 +90,13 @@ function thingsThere(job: Job, label: Label): There[] {
         }))
       : []),
     ...(place.mouth?.height ? [{ key: 'mouth', title: label('align.mouth'), to: { kind: 'mouth' } } as const] : []),
-    ...place.keepClears.flatMap((one) =>
+    ...place.keepClears.flatMap((keepClear) =>
       edges.map((edge) => ({
-        key: `${one.id}-${edge}`,
+        key: `${keepClear.id}-${edge}`,
         title: label(edge === 'top' ? 'align.clearTop' : 'align.clearBottom', {
-          what: one.note || sentence(message(`clear.${one.what}`), job),
+          what: keepClear.note || sentence(message(`clear.${keepClear.what}`), job),
         }),
-        to: { kind: 'keep-clear', id: one.id, edge } as const,
+        to: { kind: 'keep-clear', id: keepClear.id, edge } as const,
       })),
     ),
     { key: 'mark', title: label('align.mark'), to: null },

@@ -33,7 +33,7 @@ export function ChosenShelf({ shelf, job, plan, work, onShape, onClose }: Chosen
   const label = useLabel();
   const dispatch = useAppDispatch();
   const { number, held, top } = shelf;
-  const known = job.shelves.heights.find((one) => one.id === shelf.id);
+  const known = job.shelves.heights.find((height) => height.id === shelf.id);
   const set = (how: (one: Job, all: Plan['shelves']) => Job) =>
     void dispatch(editPlanned((one, { shelves }) => how(one, shelves)));
   const move = (mm: number) => set((one, all) => moved(one, all, number, markOf(mm, one), newId));

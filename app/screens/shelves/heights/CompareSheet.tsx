@@ -103,7 +103,7 @@ function withoutOther(job: Job): Job {
 }
 
 function rowsOf(plan: Plan, job: Job, label: Label): (readonly [string, string])[] {
-  const gaps = plan.gaps.filter((one) => one.below !== null).map((one) => one.clear.mm);
+  const gaps = plan.gaps.filter((gap) => gap.below !== null).map((gap) => gap.clear.mm);
   const length = (mm: number) => lengthWords(mm, job);
   const stored = plan.contents?.stored ?? [];
   const shelves = [...new Set(stored.map((one) => one.shelf))];

@@ -95,7 +95,7 @@ function TypedHeights({ job, shelves, wish }: TypedHeightsProps) {
         .map((height, index) => ({
           height,
           // Others that stay may lie below it.
-          shelf: shelves.find((one) => one.id === height.id)?.number ?? index + 1,
+          shelf: shelves.find((shelf) => shelf.id === height.id)?.number ?? index + 1,
         }))
         .map(({ height, shelf }) => (
           <View key={height.id} style={styles.typed}>
@@ -129,7 +129,7 @@ function Held({ job, shelves }: { job: Job; shelves: Plan['shelves'] }) {
   const label = useLabel();
   const dispatch = useAppDispatch();
   const [aligning, setAligning] = useState(false);
-  const held = shelves.filter((one) => one.held !== null);
+  const held = shelves.filter((shelf) => shelf.held !== null);
   return (
     <>
       {held.length > 0 ? <Txt kind="strong">{label('held.title')}</Txt> : null}

@@ -8,7 +8,7 @@ const newId = () => `h${(last += 1)}`;
 const mm = (typed: string) => typedLength(typed, 'mm');
 const alcove = chimneyAlcove();
 const plan = planJob(alcove);
-const topsOf = (job: Job) => planJob(job).shelves.map((one) => one.top.mm);
+const topsOf = (job: Job) => planJob(job).shelves.map((shelf) => shelf.top.mm);
 const tops = topsOf(alcove);
 
 test('going on by hand begins with the heights as they were, and back again there are as many', () => {
@@ -41,7 +41,7 @@ test('dragged, locked and spaced anew: the locked one stays, the others are even
   expect(topsOf(free)).toEqual(tops);
   // Where heights are typed, unlocking leaves it where it is.
   const loose = locked(held, planJob(held).shelves, 3, false, newId);
-  expect(loose.shelves.heights.every((one) => !one.locked)).toBe(true);
+  expect(loose.shelves.heights.every((height) => !height.locked)).toBe(true);
   expect(topsOf(loose)).toContain(1300);
 });
 
@@ -60,7 +60,7 @@ test('what is lined up follows what it is lined up with, and is removed with it'
   const to = { kind: 'mark', name: 'Cabinet', up: mm('1200') } as const;
   const job: Job = { ...alcove, shelves: { ...alcove.shelves, aligned: [{ id: 'a', to, face: 'top' }] } };
   const shelves = planJob(job).shelves;
-  const number = shelves.find((one) => one.held === 'aligned')!.number;
+  const number = shelves.find((shelf) => shelf.held === 'aligned')!.number;
   expect(moved(job, shelves, number, mm('1000'), newId)).toBe(job);
   expect(locked(job, shelves, number, true, newId)).toBe(job);
   expect(removed(job, shelves, number).shelves).toMatchObject({ count: 4, aligned: [] });

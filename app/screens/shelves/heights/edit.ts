@@ -22,7 +22,7 @@ export const movable = (shelf: Shelf): boolean => shelf.held === null || shelf.h
 /** The shelves as they lie now, as typed heights: where a person goes on by hand. What was typed stays as typed. */
 function byHand(job: Job, shelves: readonly Shelf[], newId: NewId): { height: Heights[number]; number: number }[] {
   return shelves.filter(movable).map((shelf) => {
-    const known = job.shelves.heights.find((one) => one.id === shelf.id);
+    const known = job.shelves.heights.find((height) => height.id === shelf.id);
     return { number: shelf.number, height: known ?? { id: newId(), up: markOf(shelf.top.mm, job) } };
   });
 }
@@ -31,7 +31,7 @@ function byHand(job: Job, shelves: readonly Shelf[], newId: NewId): { height: He
 export function wayChanged(job: Job, shelves: readonly Shelf[], way: Way, newId: NewId): Job {
   if (way === job.shelves.way) return job;
   if (way === 'typed') return withShelves(job, { way, heights: byHand(job, shelves, newId).map((one) => one.height) });
-  const locked = job.shelves.heights.filter((one) => one.locked);
+  const locked = job.shelves.heights.filter((height) => height.locked);
   const count = Math.min(shelvesWanted(job.shelves), LIMITS.shelves);
   return withShelves(job, { way, count, heights: locked });
 }
@@ -41,7 +41,7 @@ export function moved(job: Job, shelves: readonly Shelf[], number: number, up: T
   const shelf = shelves.find((one) => one.number === number);
   if (!shelf || !movable(shelf)) return job;
   if (shelf.id !== null) {
-    const heights = job.shelves.heights.map((one) => (one.id === shelf.id ? { ...one, up } : one));
+    const heights = job.shelves.heights.map((height) => (height.id === shelf.id ? { ...height, up } : height));
     return withShelves(job, { heights });
   }
   const all = byHand(job, shelves, newId);
@@ -54,16 +54,16 @@ export function locked(job: Job, shelves: readonly Shelf[], number: number, on: 
   const shelf = shelves.find((one) => one.number === number);
   if (!shelf || !movable(shelf)) return job;
   const { heights, way } = job.shelves;
-  const known = heights.find((one) => one.id === shelf.id);
+  const known = heights.find((height) => height.id === shelf.id);
   if (!known) {
     if (!on) return job;
     return withShelves(job, { heights: [...heights, { id: newId(), up: markOf(shelf.top.mm, job), locked: true }] });
   }
   // Worked out again, a shelf needs no height of its own.
-  if (!on && way !== 'typed') return withShelves(job, { heights: heights.filter((one) => one !== known) });
+  if (!on && way !== 'typed') return withShelves(job, { heights: heights.filter((height) => height !== known) });
   const { locked: _before, ...rest } = known;
   return withShelves(job, {
-    heights: heights.map((one) => (one === known ? (on ? { ...rest, locked: true } : rest) : one)),
+    heights: heights.map((height) => (height === known ? (on ? { ...rest, locked: true } : rest) : height)),
   });
 }
 
@@ -76,8 +76,8 @@ export function added(job: Job, plan: Pick<Plan, 'shelves' | 'gaps' | 'opening'>
     (best, gap) => (gap.clear.mm > (best?.clear.mm ?? 0) ? gap : best),
     null,
   );
-  const above = plan?.shelves.find((one) => one.number === widest?.above)?.underside.mm;
-  const below = plan?.shelves.find((one) => one.number === widest?.below)?.top.mm;
+  const above = plan?.shelves.find((shelf) => shelf.number === widest?.above)?.underside.mm;
+  const below = plan?.shelves.find((shelf) => shelf.number === widest?.below)?.top.mm;
   const clear = widest?.clear.mm ?? FIRST_UP_MM * 2;
   const from = below ?? (above === undefined ? 0 : above - clear);
   const up = from + (clear + thickness.mm) / 2;
@@ -93,7 +93,7 @@ export function removed(job: Job, shelves: readonly Shelf[], number: number): Jo
   const { way, count, heights, aligned = [] } = job.shelves;
   return withShelves(job, {
     count: way === 'typed' ? count : Math.max(count - 1, 0),
-    heights: heights.filter((one) => one.id !== shelf.id),
+    heights: heights.filter((height) => height.id !== shelf.id),
     ...(shelf.held === 'aligned' ? { aligned: aligned.filter((one) => one.id !== shelf.id) } : {}),
   });
 }

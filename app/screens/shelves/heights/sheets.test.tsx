@@ -23,7 +23,7 @@ describe('a shelf lined up with something', () => {
     press('Line it up');
     expect(jobIn(store).shelves.aligned).toMatchObject([{ to: { kind: 'level-line' }, face: 'underside' }]);
     await planned(store);
-    const lined = store.getState().planned.plan!.shelves.find((one) => one.held !== null);
+    const lined = store.getState().planned.plan!.shelves.find((shelf) => shelf.held !== null);
     expect(lined?.underside.mm).toBe(alcove.levelLine.up.mm);
   });
 

@@ -50,16 +50,16 @@ function Printed({ job, plan }: { job: Job; plan: Plan }) {
         </View>
       </View>
       {WALLS.map((wall) => {
-        const stations = plan.stations.filter((one) => one.wall === wall);
+        const stations = plan.stations.filter((station) => station.wall === wall);
         return chunked(stations).map((some) => (
           <Wall key={some[0]?.id ?? wall} stations={some} plan={plan} job={job} />
         ));
       })}
       {plan.cautions
-        .filter((one) => one.stage === 'shelves')
-        .map((one) => (
-          <Txt key={one.message.code} kind="small">
-            {words(one.message, job)}
+        .filter((caution) => caution.stage === 'shelves')
+        .map((caution) => (
+          <Txt key={caution.message.code} kind="small">
+            {words(caution.message, job)}
           </Txt>
         ))}
     </View>
@@ -87,8 +87,8 @@ function Wall({ stations, plan, job }: { stations: readonly Station[]; plan: Pla
         cells={[
           '',
           label('wall.paper.line'),
-          ...stations.flatMap((one) =>
-            from.map((way) => label(`wall.paper.${way}`, { station: words(one.name, job) })),
+          ...stations.flatMap((station) =>
+            from.map((way) => label(`wall.paper.${way}`, { station: words(station.name, job) })),
           ),
         ]}
       />
@@ -101,9 +101,9 @@ function Wall({ stations, plan, job }: { stations: readonly Station[]; plan: Pla
             cells={[
               label('marks.name', { shelf: mark.shelf, what: label(`mark.${mark.what}`) }),
               (mark.fromLevelLine.mm > 0 ? '+' : '') + lengthWords(mark.fromLevelLine.mm, job),
-              ...stations.flatMap((one) =>
+              ...stations.flatMap((station) =>
                 from.map((way) => {
-                  const figure = measured(mark, one, way, job);
+                  const figure = measured(mark, station, way, job);
                   return figure ? lengthWords(figure.mm, job) : '–';
                 }),
               ),

@@ -42,10 +42,10 @@ function Printed({ job, plan }: { job: Job; plan: Plan }) {
         )),
       )}
       {plan.cautions
-        .filter((one) => one.stage === 'shelves')
-        .map((one) => (
-          <Txt key={one.message.code} kind="small">
-            {words(one.message, job)}
+        .filter((caution) => caution.stage === 'shelves')
+        .map((caution) => (
+          <Txt key={caution.message.code} kind="small">
+            {words(caution.message, job)}
           </Txt>
         ))}
     </View>

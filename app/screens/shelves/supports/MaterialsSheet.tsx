@@ -39,18 +39,18 @@ export const MaterialsSheet = guardedSheet(function MaterialsSheet({ job, what, 
   return (
     <Sheet title={label(`wood.${what}`)} closeTitle={label('close')} onClose={onClose}>
       <View role="radiogroup" aria-label={label(`wood.${what}`)} style={styles.list}>
-        {materialsOf(job.wood.own).map((one) => (
+        {materialsOf(job.wood.own).map((material) => (
           <Pressable
-            key={one.id}
+            key={material.id}
             role="radio"
-            aria-checked={one.id === chosen}
-            onPress={() => setWood((wood) => ({ ...wood, [what]: one.id }))}
-            style={[styles.row, one.id === chosen && styles.chosen]}
+            aria-checked={material.id === chosen}
+            onPress={() => setWood((wood) => ({ ...wood, [what]: material.id }))}
+            style={[styles.row, material.id === chosen && styles.chosen]}
           >
-            <Txt kind="strong">{words(one.name, job)}</Txt>
-            <Txt kind="small">{figures(one, label)}</Txt>
+            <Txt kind="strong">{words(material.name, job)}</Txt>
+            <Txt kind="small">{figures(material, label)}</Txt>
             <Txt kind="small" tone="faint">
-              {words(one.source, job)}
+              {words(material.source, job)}
             </Txt>
           </Pressable>
         ))}

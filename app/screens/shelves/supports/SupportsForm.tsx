@@ -100,12 +100,12 @@ export function SupportsForm({ job, plan, selected, onSelect, onPrint }: Support
 
 /** The systems that carry shelves of a job: that of all, then those of single shelves. */
 function systemsIn({ support }: Job): SystemName[] {
-  return [...new Set([support.system, ...(support.shelves ?? []).flatMap((one) => one.system ?? [])])];
+  return [...new Set([support.system, ...(support.shelves ?? []).flatMap((shelf) => shelf.system ?? [])])];
 }
 
 function shelvesOn({ support }: Job, plan: Plan | null, system: SystemName): { count: number; shelves: string } {
   const of = (shelf: number) => support.shelves?.find((one) => one.shelf === shelf)?.system ?? support.system;
-  const numbers = plan?.shelves.map((one) => one.number).filter((shelf) => of(shelf) === system) ?? [];
+  const numbers = plan?.shelves.map((shelf) => shelf.number).filter((shelf) => of(shelf) === system) ?? [];
   return { count: numbers.length, shelves: numbers.join(', ') || '–' };
 }
 

@@ -28,7 +28,7 @@ describe('dividers and holes of a shelf', () => {
   test('a divider begins in the middle, reaches the shelf above, and may end at a height', async () => {
     await look(alcove, sheet(2));
     press('Add a divider');
-    const board = planJob(alcove).parts.find((one) => one.id === 'S2-board')!;
+    const board = planJob(alcove).parts.find((part) => part.id === 'S2-board')!;
     expect(jobIn(store).further?.dividers).toMatchObject([{ shelf: 2, at: { mm: Math.round(board.length.mm / 2) } }]);
     expect(screen.queryByLabelText('How high it is')).toBeNull();
     fireEvent.press(screen.getByRole('radio', { name: 'A height' }));
@@ -84,7 +84,7 @@ describe('the drilling sheet', () => {
     const groups = drillGroups(plan);
     const drilled = plan.fixings.filter((one) => one.screw.kind !== 'pin');
     const labelled = new Set(drilled.map((one) => one.label).filter(Boolean));
-    expect(new Set(groups.flatMap((one) => one.labels))).toEqual(labelled);
+    expect(new Set(groups.flatMap((group) => group.labels))).toEqual(labelled);
     expect(groups.length).toBeLessThan(drilled.length);
     for (const { fixing } of groups) expect(fixing.screw.kind).not.toBe('pin');
   });
@@ -103,7 +103,7 @@ describe('the drilling sheet', () => {
     const closet = drillGroups(planJob(cloakroomCloset()));
     const tilted = closet.find((one) => one.labels.includes('T1L'))!;
     expect(tilted.labels).toEqual(['T1L', 'T2L']);
-    expect(tilted.names.map((one) => words(one, alcove))).toEqual(['Tilted cleat 1, left', 'Tilted cleat 2, left']);
+    expect(tilted.names.map((name) => words(name, alcove))).toEqual(['Tilted cleat 1, left', 'Tilted cleat 2, left']);
     expect(closet.filter((one) => one.item?.what === 'socket')).toHaveLength(1);
   });
 
@@ -116,7 +116,7 @@ describe('the drilling sheet', () => {
   });
 
   test('a piece has clearance, pilot and countersink; a bracket only the hole in the wall; a plug its own', () => {
-    const cleat = plan.fixings.find((one) => one.id === 'S1-back-cleat/wall')!;
+    const cleat = plan.fixings.find((fixing) => fixing.id === 'S1-back-cleat/wall')!;
     const said = holeWords({ ...cleat, plug: null }, alcove, label);
     expect(said.split(' · ').map((one) => one.replace(/\{.*/, ''))).toEqual([
       'drill.clearance',
@@ -131,7 +131,7 @@ describe('the drilling sheet', () => {
   });
 
   test('how many of which size', () => {
-    const cleat = plan.fixings.find((one) => one.id === 'S1-back-cleat/wall')!;
+    const cleat = plan.fixings.find((fixing) => fixing.id === 'S1-back-cleat/wall')!;
     expect(screwWords(cleat, alcove, label)).toBe(
       `drill.screws.screw${JSON.stringify({ count: cleat.holes.length, size: cleat.screw.size })}`,
     );

@@ -20,31 +20,31 @@ export function PeopleForm({ job }: { job: Job }) {
       <Txt kind="small" tone="faint">
         {label(job.people.length === 0 ? 'people.none' : 'people.is')}
       </Txt>
-      {job.people.map((one) => (
-        <View key={one.id} style={styles.row}>
+      {job.people.map((person) => (
+        <View key={person.id} style={styles.row}>
           <View style={styles.grow}>
             <TextField
               label={label('people.name')}
-              value={one.name}
+              value={person.name}
               maxLength={LIMITS.name}
               onCommit={(name) => {
-                if (name.trim()) change(one.id, { name: name.trim() });
+                if (name.trim()) change(person.id, { name: name.trim() });
               }}
             />
           </View>
           <View style={styles.grow}>
             <LengthField
-              label={label('people.height', { name: one.name })}
-              value={one.height}
+              label={label('people.height', { name: person.name })}
+              value={person.height}
               units={job.units}
               tape={job.tape}
               sign="positive"
               leastMm={300}
-              onCommit={(height) => change(one.id, { height })}
+              onCommit={(height) => change(person.id, { height })}
             />
           </View>
           <Button
-            title={label('people.remove', { name: one.name })}
+            title={label('people.remove', { name: person.name })}
             icon={X}
             iconOnly
             look="quiet"
@@ -52,9 +52,9 @@ export function PeopleForm({ job }: { job: Job }) {
               dispatch(
                 editJob((was) => ({
                   ...was,
-                  people: was.people.filter((other) => other.id !== one.id),
+                  people: was.people.filter((other) => other.id !== person.id),
                   // What only they reached for is everyone's again.
-                  things: was.things.map(({ who, ...thing }) => (who && who !== one.id ? { ...thing, who } : thing)),
+                  things: was.things.map(({ who, ...thing }) => (who && who !== person.id ? { ...thing, who } : thing)),
                 })),
               )
             }

@@ -142,7 +142,7 @@ function Who({ job, thing }: { job: Job; thing: Thing }) {
       value={thing.who ?? EVERYONE}
       options={[
         { value: EVERYONE, title: label('things.everyone') },
-        ...job.people.map((one) => ({ value: one.id, title: one.name })),
+        ...job.people.map((person) => ({ value: person.id, title: person.name })),
       ]}
       onChange={(who) => dispatch(editJob((one) => withWho(one, thing.id, who)))}
     />
@@ -151,9 +151,9 @@ function Who({ job, thing }: { job: Job; thing: Thing }) {
 
 /** The job with someone who reaches for a thing; for nobody's name it is everyone. */
 function withWho(job: Job, id: string, who: string): Job {
-  const things = job.things.map((one) => {
-    if (one.id !== id) return one;
-    const { who: _before, ...rest } = one;
+  const things = job.things.map((thing) => {
+    if (thing.id !== id) return thing;
+    const { who: _before, ...rest } = thing;
     return who === EVERYONE ? rest : { ...rest, who };
   });
   return { ...job, things };

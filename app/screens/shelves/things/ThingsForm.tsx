@@ -25,7 +25,7 @@ export function ThingsForm({ job, plan }: { job: Job; plan: Plan | null }) {
   const [library, setLibrary] = useState(false);
   const add = (thing: Thing) => dispatch(editJob((one) => ({ ...one, things: [...one.things, thing] })));
   const full = job.things.length >= LIMITS.things;
-  const shown = job.things.find((one) => one.id === open);
+  const shown = job.things.find((thing) => thing.id === open);
   const contents = plan?.contents ?? null;
   return (
     <>
@@ -171,7 +171,7 @@ function Where({ thing, contents }: { thing: Thing; contents: Contents }) {
   const styles = useStyles();
   const shelves = [...new Set(contents.stored.filter((one) => one.thing === thing.id).map((one) => one.shelf))];
   const out = contents.leftOut.find((one) => one.thing === thing.id);
-  const on = shelves.filter((one) => one > 0);
+  const on = shelves.filter((shelf) => shelf > 0);
   const where = [
     ...(shelves.includes(0) ? [label('things.onFloor')] : []),
     ...(on.length > 0 ? [label('things.where', { count: on.length, shelves: on.join(', ') })] : []),

@@ -39,7 +39,7 @@ export function PinsForm({ job, plan }: { job: Job; plan: Plan | null }) {
       }),
     );
   const laid = plan?.pins ?? null;
-  const fixedMm = plan?.shelves.find((one) => one.number === laid?.fixed)?.top.mm ?? 0;
+  const fixedMm = plan?.shelves.find((shelf) => shelf.number === laid?.fixed)?.top.mm ?? 0;
   if (!pins) {
     return (
       <Section title={label('pins.title')}>

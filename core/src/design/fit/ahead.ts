@@ -33,7 +33,7 @@ const WORTH_SAYING = 2;
 export function liftOf({ opening, specs, parts, next, tape }: LiftOptions): Lift | null {
   const after = opening.ahead(next.spot, next.with);
   const lifts = parts.flatMap(({ id, fit, shelf, role }): Lift[] => {
-    const rule = specs.find((one) => one.id === id)?.length;
+    const rule = specs.find((spec) => spec.id === id)?.length;
     if (role !== 'board' || !fit || rule?.kind !== 'between-walls') return [];
     const wish = { tape, odds: fit.wantedOdds, leastMm: fit.playMm };
     const pocket = (walls: typeof after) =>

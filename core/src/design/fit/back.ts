@@ -40,14 +40,14 @@ export function fitBack({ acrosses, mean, drawn }: Pocket, style: BackStyle): Ba
     return lie.map((one) => touches - one);
   };
   const gaps = drawn.slice(0, COMPARED).map((walls) => gapsIn(walls.back as Float64Array));
-  const byPlace = acrosses.map((_, i) => gaps.reduce((sum, one) => sum + (one[i] as number), 0));
+  const byPlace = acrosses.map((_, i) => gaps.reduce((sum, gap) => sum + (gap[i] as number), 0));
   return {
     style,
     acrosses,
     profile,
     outMm,
     askew,
-    worst: rangeOf(Float64Array.from(gaps, (one) => Math.max(...one))),
+    worst: rangeOf(Float64Array.from(gaps, (gap) => Math.max(...gap))),
     atMm: acrosses[byPlace.indexOf(Math.max(...byPlace))] as number,
   };
 }

@@ -33,7 +33,7 @@ describe('known for sure, worked by hand', () => {
       [-3, 300],
     ]);
     // Cut square, half of 9 is left at each front corner at the best: the board is shifted to share it.
-    const square = fit.styles.find((one) => one.style === 'square')!;
+    const square = fit.styles.find((style) => style.style === 'square')!;
     expect(square.worst.mm).toBeGreaterThan(4.4);
     expect(square.widest?.p).toBe(300);
   });

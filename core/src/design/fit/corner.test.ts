@@ -126,7 +126,7 @@ test('templates are shared while the tip is off by no more than caulk hides', ()
   const at = (cutDegrees: number): CornerFit => ({ ...corner('triangle'), cutDegrees });
   const shelves = [93.4, 93, 92.6].map((degrees, i) => ({ shelf: i + 1, fit: at(degrees) }));
   // 0.4° of 400 is 2.8 mm, 0.8° is 5.6: the third is cut by its own.
-  expect(sharedTemplates(shelves).map((one) => one.sameAs)).toEqual([null, 1, null]);
+  expect(sharedTemplates(shelves).map((sharedTemplate) => sharedTemplate.sameAs)).toEqual([null, 1, null]);
 });
 
 test('an outline for any angle starts in the corner and turns by it', () => {

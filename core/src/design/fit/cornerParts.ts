@@ -15,9 +15,9 @@ const SAMPLES = 400;
 export function cornerParts({ specs, opening, job }: FitPartsOptions): Fitted {
   const wish = job.corner ?? usualCorner(job.units);
   const side = opening.surfaces.includes('left') ? 'left' : 'right';
-  const boards = specs.filter((one) => one.role === 'board' && one.length.kind === 'corner');
+  const boards = specs.filter((spec) => spec.role === 'board' && spec.length.kind === 'corner');
   // Nothing along the walls: what would be left of a rail is not asked for.
-  const railMm = specs.find((one) => one.role === 'rail-back')?.thicknessMm ?? 0;
+  const railMm = specs.find((spec) => spec.role === 'rail-back')?.thicknessMm ?? 0;
   const fits = boards.map((spec) => ({
     shelf: spec.shelf,
     fit: fitCorner({

@@ -5,7 +5,7 @@ import { drawnIn } from './drawnIn';
 
 const job = chimneyAlcove();
 const board = (system: 'three-side-cleats' | 'housed-posts') =>
-  planJob(withSystem(job, 'three-side-cleats', system)).parts.find((one) => one.id === 'S3-board')!;
+  planJob(withSystem(job, 'three-side-cleats', system)).parts.find((part) => part.id === 'S3-board')!;
 
 test('both ends are moved alike, and the walls beside them stay', () => {
   const fit = board('three-side-cleats').fit!;

@@ -23,7 +23,7 @@ function sawn(part: Part, tools: Job['tools']): { back: Point; front: Point } {
   const long = part.length.mm;
   const back: [number, number] = [0, long];
   const front: [number, number] = [0, long];
-  for (const told of furtherCuts(part, tools).flatMap((one) => one.how)) {
+  for (const told of furtherCuts(part, tools).flatMap((furtherCut) => furtherCut.how)) {
     const into = /^further\.(?:hand\.)?in\.(back|lower|front|upper)$/.exec(told.code)?.[1];
     if (!into) continue;
     const edge = into === 'back' || into === 'lower' ? back : front;
@@ -67,10 +67,10 @@ describe('cut as told, a piece is what was planned', () => {
     });
     fc.assert(
       fc.property(move, fc.constantFrom('angled', 'bevelled', 'square'), (by, ends) => {
-        const readings = job.readings.map((one, i) => {
-          if (one.kind !== 'width') return one;
-          const mm = one.value.mm + (by[i] ?? 0);
-          return { ...one, value: typedLength(String(mm), 'mm') };
+        const readings = job.readings.map((reading, i) => {
+          if (reading.kind !== 'width') return reading;
+          const mm = reading.value.mm + (by[i] ?? 0);
+          return { ...reading, value: typedLength(String(mm), 'mm') };
         });
         expect(replays({ ...job, readings, fit: { ...job.fit, ends } } as Job)).toBeGreaterThan(0);
       }),
@@ -80,7 +80,7 @@ describe('cut as told, a piece is what was planned', () => {
 
   test('no board of the chimney alcove is longer than its walls are apart', () => {
     const job = chimneyAlcove();
-    const boards = planJob(job).parts.filter((one) => one.role === 'board' && one.fit);
+    const boards = planJob(job).parts.filter((part) => part.role === 'board' && part.fit);
     expect(boards).toHaveLength(5);
     const longer = boards.filter((board) => {
       const { back, front } = sawn(board, job.tools);
@@ -99,11 +99,11 @@ describe('cut as told, a piece is what was planned', () => {
 });
 
 describe('what is told of an end', () => {
-  const boards = (job: Job) => planJob(job).parts.filter((one) => one.role === 'board');
+  const boards = (job: Job) => planJob(job).parts.filter((part) => part.role === 'board');
 
   test('how far in at which edge, the angle as degrees and as so much over so much, which face up', () => {
     const job = chimneyAlcove();
-    const [cut] = boards(job).flatMap((one) => furtherCuts(one, 'power'));
+    const [cut] = boards(job).flatMap((board) => furtherCuts(board, 'power'));
     const said = cut!.how.map((one) => words(one, job)).join(' ');
     expect(said).toMatch(/^\dS, (left|right) end: mark [\d.]+ mm from the end on the (back|front) edge\./);
     expect(said).toMatch(/[\d.]+° off square, [\d.]+ mm over 320 mm\./);
@@ -113,8 +113,8 @@ describe('what is told of an end', () => {
 
   test('with hand tools a line and a plane in place of a blade', () => {
     const job: Job = { ...chimneyAlcove(), tools: 'hand' };
-    const said = boards(job).flatMap((one) =>
-      furtherCuts(one, 'hand').flatMap((cut) => cut.how.map((line) => words(line, job))),
+    const said = boards(job).flatMap((board) =>
+      furtherCuts(board, 'hand').flatMap((cut) => cut.how.map((line) => words(line, job))),
     );
     expect(said.some((line) => /Knife a line .* saw on the waste side, plane to the line/.test(line))).toBe(true);
     expect(said.some((line) => /blade|°/.test(line))).toBe(false);
@@ -124,8 +124,8 @@ describe('what is told of an end', () => {
     const job = chimneyAlcove();
     const square = boards({ ...job, fit: { ...job.fit, ends: 'square', back: 'straight' } });
     expect(square.flatMap((one) => furtherCuts(one, 'power'))).toEqual([]);
-    const scribed = boards({ ...job, fit: { ...job.fit, ends: 'scribed' } }).flatMap((one) =>
-      furtherCuts(one, 'power'),
+    const scribed = boards({ ...job, fit: { ...job.fit, ends: 'scribed' } }).flatMap((board) =>
+      furtherCuts(board, 'power'),
     );
     expect(scribed.some((one) => one.how.some((line) => line.code === 'further.scribe'))).toBe(true);
   });
@@ -140,16 +140,16 @@ describe('joints and outlines', () => {
   };
 
   test('mitred trim: both ends of the head; a corner shelf: its outline; a case: each of its housings', () => {
-    const stair = demoJobs().find((one) => one.place.kind === 'cavity')!;
+    const stair = demoJobs().find((demoJob) => demoJob.place.kind === 'cavity')!;
     expect(kindsOf(stair)).toEqual(expect.arrayContaining(['trim left', 'trim right']));
-    expect(kindsOf(windowCorner()).filter((one) => /outline-rounded/.test(one))).toHaveLength(3);
+    expect(kindsOf(windowCorner()).filter((kind) => /outline-rounded/.test(kind))).toHaveLength(3);
     const housed = withSystem(chimneyAlcove(), 'three-side-cleats', 'housed-case');
     // Five shelves, a top and a bottom in each side.
-    expect(kindsOf(housed).filter((one) => one.startsWith('case-side-left housing-'))).toHaveLength(7);
+    expect(kindsOf(housed).filter((kind) => kind.startsWith('case-side-left housing-'))).toHaveLength(7);
   });
 
   test('a panel that is glued up is cut to its size when it is dry', () => {
-    const board = planJob(chimneyAlcove()).parts.find((one) => one.role === 'board')!;
+    const board = planJob(chimneyAlcove()).parts.find((part) => part.role === 'board')!;
     expect(furtherCuts(board, 'power', true)[0]).toMatchObject({ kind: 'panel', figure: { mm: board.length.mm } });
   });
 });

@@ -74,7 +74,7 @@ export function furtherCuts(part: Part, tools: Tools, glued = false): FurtherCut
       how: [message('further.hole', said)],
     });
   }
-  return cuts.map((one) => ({ ...one, id: `${FURTHER}${id}/${one.id}`, part: id, label }));
+  return cuts.map((cut) => ({ ...cut, id: `${FURTHER}${id}/${cut.id}`, part: id, label }));
 }
 
 /** A name with sizes to a hundredth of a millimetre. */

@@ -11,20 +11,21 @@ type Hole = Further['holes'][number];
 const drilled = (job: Job, ...holes: Partial<Hole>[]): Job =>
   withFurther(job, (all) => ({
     ...all,
-    holes: holes.map((one, i) => ({
+    holes: holes.map((hole, i) => ({
       id: `h${i}`,
       shelf: 2,
       from: 'left',
       at: mm(300),
       back: mm(120),
       diameter: mm(60),
-      ...one,
+      ...hole,
     })),
   }));
-const boardOf = (job: Job, shelf = 2) => planJob(job).parts.find((one) => one.shelf === shelf && one.role === 'board')!;
+const boardOf = (job: Job, shelf = 2) =>
+  planJob(job).parts.find((part) => part.shelf === shelf && part.role === 'board')!;
 const codesOf = (job: Job) =>
   planJob(job)
-    .problems.map((one) => one.message.code)
+    .problems.map((problem) => problem.message.code)
     .filter((code) => code.startsWith('problem.hole'));
 
 describe('how far a point lies within an outline', () => {
@@ -57,7 +58,7 @@ test('from the left and from the right end, along the back edge as it is cut', (
 test('each is said on the list, and a board that is drilled is a setting of its own', () => {
   const plain = planJob(chimneyAlcove());
   const plan = planJob(drilled(chimneyAlcove(), {}));
-  const board = plan.parts.find((one) => one.id === 'S2-board')!;
+  const board = plan.parts.find((part) => part.id === 'S2-board')!;
   expect(shapeWords(board, 'power').at(-1)).toMatchObject({
     code: 'cutEnd.hole',
     params: { diameter: { mm: 60 }, along: { mm: 300 }, back: { mm: 120 } },
@@ -81,10 +82,10 @@ test('in a corner on the right the left end is the far one', () => {
     {
       ...corner,
       place: { ...corner.place, side: 'right' },
-      readings: corner.readings.map((one) => ({
-        ...one,
-        ...('corner' in one ? { corner: 'right' as const } : {}),
-        ...('wall' in one && one.wall === 'left' ? { wall: 'right' as const } : {}),
+      readings: corner.readings.map((reading) => ({
+        ...reading,
+        ...('corner' in reading ? { corner: 'right' as const } : {}),
+        ...('wall' in reading && reading.wall === 'left' ? { wall: 'right' as const } : {}),
       })) as Job['readings'],
     },
     { shelf: 1, at: mm(220), back: mm(60) },
@@ -110,7 +111,7 @@ describe('what is wrong with a hole is named', () => {
     const bracketed: Job = { ...alcove, support: { system: 'brackets', own: {} } };
     const plan = planJob(bracketed);
     const [bracket] = plan.hardware.filter((one) => one.shelf === 2);
-    const board = plan.parts.find((one) => one.id === 'S2-board')!;
+    const board = plan.parts.find((part) => part.id === 'S2-board')!;
     const middle = (bracket!.across.fromMm + bracket!.across.toMm) / 2 - board.fit!.seat.acrossMm;
     const at = (mm_: number) => codesOf(drilled(bracketed, { at: mm(Math.round(mm_)), back: mm(150) }));
     expect(at(middle)).toEqual(['problem.holeBracket']);
@@ -135,7 +136,7 @@ describe('what is wrong with a hole is named', () => {
 
   test('through a screw that holds the board down', () => {
     const plan = planJob(alcove);
-    const screw = plan.fixings.find((one) => one.through.kind === 'piece' && one.through.id === 'S2-board')!;
+    const screw = plan.fixings.find((fixing) => fixing.through.kind === 'piece' && fixing.through.id === 'S2-board')!;
     const [first] = screw.holes;
     const hole = { at: mm(Math.round(first!.alongMm)), back: mm(Math.round(first!.acrossMm) + 20) };
     expect(codesOf(drilled(alcove, hole))).toContain('problem.holeScrew');
@@ -151,7 +152,7 @@ test('a hole through a hollow shelf goes through both its skins', () => {
     },
     { back: mm(150) },
   );
-  const through = planJob(job).parts.filter((one) => one.shelf === 2 && one.holes);
+  const through = planJob(job).parts.filter((part) => part.shelf === 2 && part.holes);
   expect(through.map((one) => one.role).sort()).toEqual(['board', 'skin']);
   expect(through[0]?.holes).toEqual(through[1]?.holes);
 });

@@ -25,7 +25,7 @@ export function withHoles(
   const problems: Problem[] = [];
   const made = parts.map((part): Part => {
     if (part.role !== 'board' && part.role !== 'skin') return part;
-    const ours = wishes.filter((one) => one.shelf === part.shelf);
+    const ours = wishes.filter((wish) => wish.shelf === part.shelf);
     const holes = ours.flatMap((wish) => {
       const hole = holeIn(part, wish);
       const clear = clearOf(outlineOfPart(part), hole.at);
@@ -81,21 +81,21 @@ function under(board: Part, hole: BoardHole, parts: readonly Part[]): Part[] {
   const r = hole.diameterMm / 2;
   const long = board.corner?.backMm ?? board.fit?.backMm ?? board.length.mm;
   const lowMm = Math.min(
-    ...parts.filter((one) => one.shelf === board.shelf && FLAT.has(one.role)).map((one) => one.place.upFrom),
+    ...parts.filter((part) => part.shelf === board.shelf && FLAT.has(part.role)).map((part) => part.place.upFrom),
   );
-  return parts.filter((one) => {
-    if (one.shelf !== board.shelf || FLAT.has(one.role) || one.role === 'divider' || one.role === 'nosing')
+  return parts.filter((part) => {
+    if (part.shelf !== board.shelf || FLAT.has(part.role) || part.role === 'divider' || part.role === 'nosing')
       return false;
     if (
-      one.place.upTo < lowMm - 1 ||
-      one.place.upFrom >= board.place.upTo ||
-      !meets(board, hole, one.place, one.across)
+      part.place.upTo < lowMm - 1 ||
+      part.place.upFrom >= board.place.upTo ||
+      !meets(board, hole, part.place, part.across)
     )
       return false;
-    if (one.role === 'side-cleat-left') return x - r < one.thicknessMm;
-    if (one.role === 'side-cleat-right') return x + r > long - one.thicknessMm;
+    if (part.role === 'side-cleat-left') return x - r < part.thicknessMm;
+    if (part.role === 'side-cleat-right') return x + r > long - part.thicknessMm;
     // Along the side wall of a corner, which is where the board's outline begins.
-    if (one.role === 'rail-side') return Math.abs(x) - r < one.thicknessMm;
+    if (part.role === 'rail-side') return Math.abs(x) - r < part.thicknessMm;
     return true;
   });
 }

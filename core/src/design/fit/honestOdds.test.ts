@@ -34,8 +34,8 @@ test('odds are honest: of boards said to go in 97 times of 100, 95 to 99 of 100 
       return { said: board.odds, ...tryIn(room, carried(band, board)) };
     });
   });
-  const share = (100 * boards.filter((one) => one.goesIn).length) / boards.length;
-  const said = boards.reduce((sum, one) => sum + one.said, 0) / boards.length;
+  const share = (100 * boards.filter((board) => board.goesIn).length) / boards.length;
+  const said = boards.reduce((sum, board) => sum + board.said, 0) / boards.length;
   // The length goes down to the tape, so that what is said is somewhat more than what was wished.
   expect(said).toBeGreaterThanOrEqual(97);
   expect(said).toBeLessThan(98.7);

@@ -65,7 +65,7 @@ export function fitParts({ specs, opening, job }: FitPartsOptions): Fitted {
   const corners = cornerParts({ specs, opening, job });
   parts.push(...corners.parts);
   problems.push(...corners.problems);
-  if (specs.some((one) => one.length.kind === 'between-walls') && !opening.nominal.measured.width) {
+  if (specs.some((spec) => spec.length.kind === 'between-walls') && !opening.nominal.measured.width) {
     problems.push(stop({ kind: 'place' }, message('problem.noWidth')));
   }
   // Nothing is cut for a shelf of which a piece cannot be, or whose board is not known.
@@ -152,7 +152,7 @@ function boardProblems({ shelf: number }: PartSpec, fit: PieceFit, pocket: Pocke
   const about = { kind: 'shelf', shelf: number } as const;
   const shelf = count(number);
   const problems: Problem[] = [];
-  const least = Math.min(...fit.styles.map((one) => one.worst.mm));
+  const least = Math.min(...fit.styles.map((style) => style.worst.mm));
   const most = fit.habit === 'loose' ? fit.clearanceMm + HIDDEN_MM : HIDDEN_MM * NOTABLE;
   if (fit.worst.mm > most) {
     const [widest] = [...fit.gaps].sort((a, b) => b.mm - a.mm);

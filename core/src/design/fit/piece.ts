@@ -117,7 +117,7 @@ const tenth = (degrees: number) => Math.round(degrees * 10) / 10 + 0;
 
 /** What is wanted of one shelf's board: its own choices, then those of the whole job. */
 export function wishFor(fit: FitChoices, shelf: number, tape: Tape): Omit<PieceWish, 'sideBySide'> {
-  const own = fit.boards.find((one) => one.shelf === shelf);
+  const own = fit.boards.find((board) => board.shelf === shelf);
   const habit = own?.habit ?? fit.habit;
   return {
     tape,
@@ -211,7 +211,7 @@ export function outcomeOf({ style, odds, neatOdds, clearanceMm, worst, gaps }: B
 function tellingGaps({ ps }: Pocket, { gaps }: Between): EndGap[] {
   const places = [0, ps[ps.length >> 1] as number, ps.at(-1) as number];
   return (['left', 'right'] as const).flatMap((end) =>
-    places.map((p) => gaps.find((one) => one.end === end && one.p === p) as EndGap),
+    places.map((p) => gaps.find((gap) => gap.end === end && gap.p === p) as EndGap),
   );
 }
 

@@ -102,7 +102,7 @@ export function pocketOf(opening: Walled, band: Band, options: PocketOptions): P
     acrosses,
     mean: wallsIn(Float64Array.from(joint.meanMm)),
     sd: { left: seen(0), right: seen(1) },
-    drawn: drawSamples(joint, samples, seed).map((one) => wallsIn(one)),
+    drawn: drawSamples(joint, samples, seed).map((drawSample) => wallsIn(drawSample)),
   };
 }
 

@@ -17,7 +17,9 @@ const typedHeights = (job: Job, system: SystemName, ...tops: number[]): Job => (
   },
 });
 const stops = (plan: Plan) =>
-  plan.problems.filter((one) => one.severity === 'stop').map((one) => [one.about, one.message.code]);
+  plan.problems
+    .filter((problem) => problem.severity === 'stop')
+    .map((problem) => [problem.about, problem.message.code]);
 
 test('a tower above a rail has no block of less than nothing: the shelf below it is named, the others go on', () => {
   const closet = cloakroomCloset();
@@ -25,10 +27,10 @@ test('a tower above a rail has no block of less than nothing: the shelf below it
   const job = typedHeights(closet, 'screwed-tower', 330, 2032);
   const plan = planJob(job);
   expect(stops(plan)).toEqual([[{ kind: 'shelf', shelf: 1 }, 'problem.shelfInCaseBottom']]);
-  expect(plan.parts.filter((one) => one.role === 'board').map((one) => one.shelf)).toEqual([2, 3]);
-  const spacers = plan.parts.filter((one) => one.role === 'spacer');
-  expect(spacers.map((one) => one.shelf)).toEqual([3, 3]);
-  expect(Math.min(...spacers.map((one) => one.length.mm))).toBeGreaterThan(50);
+  expect(plan.parts.filter((part) => part.role === 'board').map((part) => part.shelf)).toEqual([2, 3]);
+  const spacers = plan.parts.filter((part) => part.role === 'spacer');
+  expect(spacers.map((spacer) => spacer.shelf)).toEqual([3, 3]);
+  expect(Math.min(...spacers.map((spacer) => spacer.length.mm))).toBeGreaterThan(50);
 });
 
 test('a filler of nothing is no piece', () => {
@@ -42,21 +44,21 @@ test('a filler of nothing is no piece', () => {
   };
   const { parts } = planJob(job);
   expect(parts.length).toBeGreaterThan(10);
-  expect(parts.filter((one) => one.role === 'filler')).toEqual([]);
-  expect(blanksOf(parts, job).filter((one) => one.label === 'CF')).toEqual([]);
+  expect(parts.filter((part) => part.role === 'filler')).toEqual([]);
+  expect(blanksOf(parts, job).filter((blank) => blank.label === 'CF')).toEqual([]);
 });
 
 test('posts never come out longer than the place is high: the shelf that asks for it is named', () => {
   const job = typedHeights(chimneyAlcove(), 'housed-posts', 900, 2455);
   const plan = planJob(job);
   expect(stops(plan)).toEqual([[{ kind: 'shelf', shelf: 2 }, 'problem.postsUnderCeiling']]);
-  const posts = plan.parts.filter((one) => one.role.startsWith('post-'));
+  const posts = plan.parts.filter((part) => part.role.startsWith('post-'));
   expect(posts).toHaveLength(4);
   for (const post of posts) {
     expect(post.length.mm).toBeLessThan(1000);
     expect(post.joint).toMatchObject({ kind: 'housed', atMm: [expect.any(Number)] });
   }
-  expect(plan.parts.filter((one) => one.role === 'board').map((one) => one.shelf)).toEqual([1]);
+  expect(plan.parts.filter((part) => part.role === 'board').map((part) => part.shelf)).toEqual([1]);
 });
 
 test('whatever is asked for, every piece has a size, and none is higher than its place', () => {

@@ -80,7 +80,7 @@ test('a board tried in its place makes those not yet cut fit better, on average'
     const room = trialRoom(seed);
     const job = jobIn(room, seed);
     const then: Job = { ...job, trials: noted(room, fitted(job, 1200), 1200) };
-    for (const up of HEIGHTS.filter((one) => one !== 1200)) {
+    for (const up of HEIGHTS.filter((height) => height !== 1200)) {
       const [a, b] = [
         tryIn(room, carried(bandAt(up), fitted(job, up))),
         tryIn(room, carried(bandAt(up), fitted(then, up))),

@@ -27,7 +27,7 @@ export function triedOf(pocket: Pocket, trials: readonly Trial[], tape: Tape): T
     cut,
     shaves: shavesFor(
       pocket,
-      trials.filter((one) => sameCut(one.cut, cut)),
+      trials.filter((trial) => sameCut(trial.cut, cut)),
       tape,
     ),
   };
@@ -43,7 +43,7 @@ const sameCut = (a: Trial['cut'], b: Trial['cut']) => a.back === b.back && a.lef
  */
 export function shavesFor(pocket: Pocket, trials: readonly Trial[], tape: Tape): Shave[] {
   const last = trials.at(-1);
-  if (!last || !trials.some((one) => one.kind === 'tight')) return [];
+  if (!last || !trials.some((trial) => trial.kind === 'tight')) return [];
   const { ps, drawn } = pocket;
   const { back, depth, left, right } = last.cut;
   const end = (side: 'left' | 'right', x: (p: number) => number): End => ({
@@ -70,7 +70,7 @@ export function shavesFor(pocket: Pocket, trials: readonly Trial[], tape: Tape):
     });
   }
   const places = { back: 0, middle: ps.length >> 1, front: ps.length - 1 } as const;
-  const binding = trials.filter((one) => one.kind === 'tight');
+  const binding = trials.filter((trial) => trial.kind === 'tight');
   return binding.map(({ end: side, at }) => ({
     end: side,
     at,

@@ -13,13 +13,13 @@ export interface Driven {
 /** What is driven for a joint, by what it goes into: the same for the list to buy and for the step that drives it. */
 export function drivenBy(fixing: Fixing): Driven[] {
   const { screw, holes } = fixing;
-  return [...new Set(holes.map((one) => one.into))].map((into): Driven => {
+  return [...new Set(holes.map((hole) => hole.into))].map((into): Driven => {
     const what =
       into === 'anchor' ? message('needed.anchor') : message(`needed.${screw.kind}`, { size: text(screw.size) });
-    return { fixing, into, what, holes: holes.filter((one) => one.into === into) };
+    return { fixing, into, what, holes: holes.filter((hole) => hole.into === into) };
   });
 }
 
 /** Whether its holes are drilled where it is put up: into studs and hollow boards they go where these really are. */
 export const drilledAtWall = ({ into, holes }: Fixing): boolean =>
-  into.kind === 'wall' && holes.some((one) => one.into === 'stud' || one.into === 'anchor');
+  into.kind === 'wall' && holes.some((hole) => hole.into === 'stud' || hole.into === 'anchor');

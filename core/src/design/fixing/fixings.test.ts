@@ -221,7 +221,7 @@ test('in random jobs no screw lies outside its piece or in what must stay clear,
           ...start.shelves,
           depth: mm(depth),
           thickness: mm(thickness),
-          heights: heights.map((one, i) => ({ id: `h${i}`, up: mm(one * 50) })),
+          heights: heights.map((height, i) => ({ id: `h${i}`, up: mm(height * 50) })),
         },
       };
       const { fixings, pieces, fastenings, codes } = made(job);

@@ -76,7 +76,7 @@ function screwOf(duty: Duty, { passMm, liningMm, biteMm, haveMm }: Way, units: J
   const before = passMm + liningMm;
   const most = before + haveMm - LEFT_MM;
   const { lengths } = range;
-  const fitting = lengths.filter((one) => one <= most + 1e-6);
+  const fitting = lengths.filter((length) => length <= most + 1e-6);
   const lengthMm = fitting.find((one) => one >= before + biteMm - 1e-6) ?? fitting.at(-1);
   if (lengthMm === undefined || lengthMm <= before) return null;
   let told = figure({ label: message('term.passes'), mm: passMm });
@@ -128,8 +128,8 @@ const INCH_DRILLS = [4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16, 18, 20, 22, 2
 
 const drill = (mm: number, units: JobUnit, way: 'nearest' | 'up') => {
   if (units !== 'in') return way === 'up' ? Math.ceil(mm * 2 - 1e-9) / 2 : Math.round(mm * 2) / 2;
-  if (way === 'up') return INCH_DRILLS.find((one) => one >= mm - 1e-9) ?? mm;
-  return INCH_DRILLS.reduce((best, one) => (Math.abs(one - mm) < Math.abs(best - mm) ? one : best));
+  if (way === 'up') return INCH_DRILLS.find((inchDrill) => inchDrill >= mm - 1e-9) ?? mm;
+  return INCH_DRILLS.reduce((best, inchDrill) => (Math.abs(inchDrill - mm) < Math.abs(best - mm) ? inchDrill : best));
 };
 
 /** Clearance, pilot and countersink for a screw: the pilot a little less than its core. */

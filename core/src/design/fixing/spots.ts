@@ -42,4 +42,4 @@ export function nearestFreeSpot(
 
 /** Whether a point of a wall lies in nothing that must stay clear. */
 export const clearOfAll = (zones: readonly WallZone[], alongMm: number, upMm: number): boolean =>
-  zones.every((one) => alongMm <= one.fromMm || alongMm >= one.toMm || upMm <= one.lowMm || upMm >= one.highMm);
+  zones.every((zone) => alongMm <= zone.fromMm || alongMm >= zone.toMm || upMm <= zone.lowMm || upMm >= zone.highMm);

@@ -4,8 +4,8 @@ import { planJob } from '../../plan';
 import { throughHoles } from './throughHoles';
 
 const plan = planJob(chimneyAlcove());
-const board = plan.parts.find((one) => one.id === 'S2-board')!;
-const screws = plan.fixings.filter((one) => one.through.kind === 'piece' && one.through.id === board.id);
+const board = plan.parts.find((part) => part.id === 'S2-board')!;
+const screws = plan.fixings.filter((fixing) => fixing.through.kind === 'piece' && fixing.through.id === board.id);
 const drilled = (x: number, y: number, diameterMm: number) => ({
   ...board,
   holes: [{ at: [x, y] as const, diameterMm, from: 'left' as const, alongMm: x, backMm: y }],
@@ -23,13 +23,13 @@ test('a hole 8 mm clear of a screw is let be; one nearer takes it away', () => {
 test('a board is named once, however many holes and screws meet', () => {
   const both = {
     ...board,
-    holes: screws.flatMap((one) => one.holes).map((hole) => drilled(hole.alongMm, hole.acrossMm, 60).holes[0]!),
+    holes: screws.flatMap((screw) => screw.holes).map((hole) => drilled(hole.alongMm, hole.acrossMm, 60).holes[0]!),
   };
   expect(throughHoles([both], plan.fixings)).toHaveLength(1);
 });
 
 test('screws of other boards are none of its business', () => {
-  const others = plan.fixings.filter((one) => !screws.includes(one));
+  const others = plan.fixings.filter((fixing) => !screws.includes(fixing));
   expect(throughHoles([drilled(first.alongMm, first.acrossMm, 60)], others)).toEqual([]);
 });
 
@@ -39,7 +39,7 @@ test('it is named just where a screw is nearer than the hole’s half and 8 mm',
     fc.integer({ min: 0, max: 320 }),
     fc.integer({ min: 10, max: 120 }),
   );
-  const places = screws.flatMap((one) => one.holes);
+  const places = screws.flatMap((screw) => screw.holes);
   fc.assert(
     fc.property(at, ([x, y, wide]) => {
       const nearest = Math.min(...places.map((hole) => Math.hypot(hole.alongMm - x, hole.acrossMm - y)));

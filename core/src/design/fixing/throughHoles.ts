@@ -11,8 +11,8 @@ export function throughHoles(parts: readonly Part[], fixings: readonly Fixing[])
   return parts.flatMap((part): Problem[] => {
     const screws = fixings.filter(({ through }) => through.kind === 'piece' && through.id === part.id);
     const taken = (part.holes ?? []).some(({ at: [x, y], diameterMm }) =>
-      screws.some((one) =>
-        one.holes.some((hole) => Math.hypot(hole.alongMm - x, hole.acrossMm - y) < diameterMm / 2 + BESIDE_MM),
+      screws.some((screw) =>
+        screw.holes.some((hole) => Math.hypot(hole.alongMm - x, hole.acrossMm - y) < diameterMm / 2 + BESIDE_MM),
       ),
     );
     const said = { piece: text(part.label), shelf: count(part.shelf) };

@@ -57,9 +57,9 @@ test('on a floor that falls 9 to the right, a level mark is 9 higher above the f
   const up = figure({ label: message('term.base'), mm: 900 });
   const mark = { shelf: 1, what: 'shelf-top', up, fromLevelLine: up } as const;
   const read = Object.fromEntries(
-    stationsOf(known, { ...chimneyAlcove().place, studs: [] }, 300).map((one) => [
-      one.id,
-      fromThere(mark, one, '0.5mm'),
+    stationsOf(known, { ...chimneyAlcove().place, studs: [] }, 300).map((station) => [
+      station.id,
+      fromThere(mark, station, '0.5mm'),
     ]),
   );
   // The floor mark is 40 in from the left wall: 0.36 of the fall lies behind it there.
@@ -77,7 +77,7 @@ test('measured on a floor that falls to the right, a level mark is higher above 
   const at = (id: string) =>
     fromThere(
       mark,
-      plan.stations.find((one) => one.id === id)!,
+      plan.stations.find((station) => station.id === id)!,
       '0.5mm',
     );
   const [left, right] = [at('left-front').fromFloor!, at('right-front').fromFloor!];
@@ -103,7 +103,7 @@ test('from the floor there and from the ceiling there come to the height there',
 
 test('one marks at the side walls front and back, and at every stud of the back', () => {
   const closet = cloakroomCloset();
-  const ids = planJob(closet).stations.map((one) => one.id);
+  const ids = planJob(closet).stations.map((station) => station.id);
   expect(ids).toEqual([
     'left-front',
     'left-back',
@@ -112,12 +112,12 @@ test('one marks at the side walls front and back, and at every stud of the back'
     'right-back',
     'right-front',
   ]);
-  expect(planJob(chimneyAlcove()).stations.map((one) => one.id)).toContain('back-middle');
+  expect(planJob(chimneyAlcove()).stations.map((station) => station.id)).toContain('back-middle');
 });
 
 test('a closet rail is marked at its middle, like a shelf: from the level line, from floor and ceiling there', () => {
   const plan = planJob(cloakroomCloset());
-  const rail = plan.marks.find((one) => one.what === 'rail')!;
+  const rail = plan.marks.find((mark) => mark.what === 'rail')!;
   // 62 3/4 up; the level line is 48 up.
   expect(rail.up.mm).toBeCloseTo(62.75 * 25.4, 6);
   expect(rail.fromLevelLine.mm).toBeCloseTo(14.75 * 25.4, 6);
@@ -127,7 +127,7 @@ test('a closet rail is marked at its middle, like a shelf: from the level line, 
 });
 
 test('running marks rise from the floor mark', () => {
-  const ups = runningMarks(planJob(chimneyAlcove()).marks).map((one) => one.up.mm);
+  const ups = runningMarks(planJob(chimneyAlcove()).marks).map((runningMark) => runningMark.up.mm);
   expect(ups).toEqual([...ups].sort((a, b) => a - b));
   expect(ups).toHaveLength(10);
 });
@@ -159,7 +159,7 @@ test('a shelf tilted 30 degrees by hand: 200 deep rises 100 and runs 173.2; boar
 test('tilted shelves too deep, too low or too near to one another are named', () => {
   const wish = (front: number, i: number) => ({ id: `t${i}`, front: mm(front), degrees: 20, depth: mm(300) });
   const { problems } = tiltedShelves({ wishes: [wish(5, 0), wish(20, 1)], thicknessMm: 20, depthMm: 250 });
-  const codes = new Set(problems.map((one) => one.message.code));
+  const codes = new Set(problems.map((problem) => problem.message.code));
   expect(codes).toEqual(new Set(['problem.tiltedLow', 'problem.tiltedDeep', 'problem.tiltedShut']));
 });
 
@@ -174,18 +174,18 @@ test('pins about a fixed shelf by hand: holes 3 below each wanted underside, and
   const { pins: laid, problems } = pinHoles({ wish: pins, shelves, fromMm: 0, toMm: 1200, depthMm: 300 });
   expect(problems).toEqual([]);
   expect(laid?.fixed).toBe(2);
-  expect(laid?.holes.map((one) => one.upMm)).toEqual([247, 279, 311, 847, 879, 911]);
+  expect(laid?.holes.map((hole) => hole.upMm)).toEqual([247, 279, 311, 847, 879, 911]);
   // From the fixed shelf's underside 582 down, from its top 600 up.
-  expect(laid?.holes.map((one) => one.fromFixed.mm)).toEqual([335, 303, 271, 247, 279, 311]);
-  expect(laid?.holes.filter((one) => one.shelf !== null).map((one) => one.shelf)).toEqual([1, 3]);
+  expect(laid?.holes.map((hole) => hole.fromFixed.mm)).toEqual([335, 303, 271, 247, 279, 311]);
+  expect(laid?.holes.filter((hole) => hole.shelf !== null).map((hole) => hole.shelf)).toEqual([1, 3]);
   expect(laid?.rowsMm).toEqual([37, 263]);
 });
 
 test('a hole that would fall in the groove, or off the side, is left out; a main one is named', () => {
   const shelves = [shelf(1, 25), shelf(2, 600), shelf(3, 620)];
   const { pins: laid, problems } = pinHoles({ wish: pins, shelves, fromMm: 0, toMm: 1200, depthMm: 300 });
-  expect(problems.map((one) => one.message.code)).toEqual(['problem.pinInGroove', 'problem.pinInGroove']);
+  expect(problems.map((problem) => problem.message.code)).toEqual(['problem.pinInGroove', 'problem.pinInGroove']);
   for (const hole of laid?.holes ?? []) expect(hole.upMm > 606 || hole.upMm < 576).toBe(true);
   const narrow = pinHoles({ wish: pins, shelves, fromMm: 0, toMm: 1200, depthMm: 70 });
-  expect(narrow.problems.map((one) => one.message.code)).toContain('problem.pinRows');
+  expect(narrow.problems.map((problem) => problem.message.code)).toContain('problem.pinRows');
 });

@@ -49,9 +49,9 @@ export function heldShelves(
   const over = (from: Figure) => plus(from, message('term.plusThickness'), thickness);
   const problems: Problem[] = [];
   const seated: Held[] = bottom.seats ? [{ top: over(bottom.at), held: 'seated', id: null }] : [];
-  const locked = wish.heights.flatMap((one): Held[] =>
-    one.locked
-      ? [{ top: figure({ label: message('term.lockedHeight'), mm: one.up.mm }), held: 'locked', id: one.id }]
+  const locked = wish.heights.flatMap((height): Held[] =>
+    height.locked
+      ? [{ top: figure({ label: message('term.lockedHeight'), mm: height.up.mm }), held: 'locked', id: height.id }]
       : [],
   );
   const aligned = (wish.aligned ?? []).flatMap((one): Held[] => {

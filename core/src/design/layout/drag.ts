@@ -31,8 +31,8 @@ export interface Dragged {
  */
 export function dragTo(among: DragAmong, number: number, wishedMm: number): Dragged {
   const { shelves, blocked, thicknessMm, mostMm, tape } = among;
-  const below = shelves.find((one) => one.number === number - 1)?.top.mm ?? 0;
-  const above = shelves.find((one) => one.number === number + 1)?.underside.mm ?? mostMm;
+  const below = shelves.find((shelf) => shelf.number === number - 1)?.top.mm ?? 0;
+  const above = shelves.find((shelf) => shelf.number === number + 1)?.underside.mm ?? mostMm;
   const [least, most] = [snapToTape(below + thicknessMm, tape, 'up'), snapToTape(above, tape, 'down')];
   const between = Math.min(Math.max(snapToTape(wishedMm, tape, 'nearest'), least), Math.max(most, least));
   const [met] = metAt(between, blocked);

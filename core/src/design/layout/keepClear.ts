@@ -56,12 +56,20 @@ export function blockedTops(place: Job['place'], { thicknessMm, depthMm, under }
     toMm: to + thicknessMm + supportMm,
     boardToMm: to + thicknessMm,
   });
-  const clears = place.keepClears.flatMap((one): Blocked[] => {
-    const margin = marginOf(one);
-    if (one.wall !== 'back' && one.from.mm - margin >= depthMm) return [];
-    if (rowOfHoles(one)) return [];
-    const support = one.wall === 'back' ? under.backMm : under.sideMm;
-    return [band(one.id, one.what, one.up.mm - margin, one.up.mm + one.height.mm + margin, support)];
+  const clears = place.keepClears.flatMap((keepClear): Blocked[] => {
+    const margin = marginOf(keepClear);
+    if (keepClear.wall !== 'back' && keepClear.from.mm - margin >= depthMm) return [];
+    if (rowOfHoles(keepClear)) return [];
+    const support = keepClear.wall === 'back' ? under.backMm : under.sideMm;
+    return [
+      band(
+        keepClear.id,
+        keepClear.what,
+        keepClear.up.mm - margin,
+        keepClear.up.mm + keepClear.height.mm + margin,
+        support,
+      ),
+    ];
   });
   const { rail } = place;
   const chair = rail

@@ -14,8 +14,8 @@ function laid(wish: Partial<ShelvesWish>, change: Partial<Job> = {}) {
   const job: Job = { ...alcove, ...change, shelves: { ...alcove.shelves, ...wish } };
   return layOut({ job, opening, under: underOf(job) });
 }
-const topsOf = (layout: ReturnType<typeof laid>) => layout.shelves.map((one) => one.top.mm);
-const codes = (layout: ReturnType<typeof laid>) => layout.problems.map((one) => one.message.code);
+const topsOf = (layout: ReturnType<typeof laid>) => layout.shelves.map((shelf) => shelf.top.mm);
+const codes = (layout: ReturnType<typeof laid>) => layout.problems.map((problem) => problem.message.code);
 const locked = (id: string, up: number) => ({ id, up: mm(up), locked: true as const });
 
 function outlet(up: number, wall: KeepClear['wall'] = 'back', from = 300): KeepClear {
@@ -25,9 +25,9 @@ function outlet(up: number, wall: KeepClear['wall'] = 'back', from = 300): KeepC
 test('a locked shelf stays and the others share what is left, as many in all as before', () => {
   const layout = laid({ heights: [locked('a', 1500)] });
   expect(layout.shelves).toHaveLength(5);
-  expect(layout.shelves.find((one) => one.id === 'a')).toMatchObject({ held: 'locked', top: { mm: 1500 } });
+  expect(layout.shelves.find((shelf) => shelf.id === 'a')).toMatchObject({ held: 'locked', top: { mm: 1500 } });
   // Below: 420 to 1482 with two: (1062 - 36) / 3 = 342. Above: 1500 to 2350 with two: 271.33, on the tape.
-  expect(layout.gaps.map((one) => one.clear.mm)).toEqual([342, 342, 342, 271.5, 271, 271.5]);
+  expect(layout.gaps.map((gap) => gap.clear.mm)).toEqual([342, 342, 342, 271.5, 271, 271.5]);
 });
 
 test('locked heights that are no marks of the tape are left as they are', () => {
@@ -101,7 +101,7 @@ test('a shelf that meets a keep-clear is named with the free heights; the margin
   const place = { ...alcove.place, keepClears: [outlet(500)] };
   const meets = (up: number, keepClears = place.keepClears) =>
     laid({ way: 'typed', heights: [{ id: 'a', up: mm(up) }] }, { place: { ...place, keepClears } }).problems.filter(
-      (one) => one.message.code.startsWith('problem.meets'),
+      (problem) => problem.message.code.startsWith('problem.meets'),
     );
   expect(meets(600)[0]).toMatchObject({
     severity: 'stop',

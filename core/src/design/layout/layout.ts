@@ -68,7 +68,7 @@ export function layOut(input: LayoutInput): Layout {
   const laid = layTops(setting);
   const shelves = [...laid.shelves]
     .sort((a, b) => a.top.mm - b.top.mm)
-    .map((one, i) => laidShelf(one, i + 1, wish.thickness.mm));
+    .map((shelf, i) => laidShelf(shelf, i + 1, wish.thickness.mm));
   return {
     shelves,
     gaps: gapsBetween(shelves, bottom, setting.top),
@@ -80,7 +80,7 @@ export function layOut(input: LayoutInput): Layout {
       laid.contents === undefined
         ? storedOn(
             setting,
-            shelves.map((one) => one.top.mm),
+            shelves.map((shelf) => shelf.top.mm),
           )
         : laid.contents,
     problems: [
@@ -99,8 +99,12 @@ function layTops(setting: Setting): Laid {
   const { shelves: wish, things } = input.job;
   if (wish.way === 'typed') {
     const free = wish.heights
-      .filter((one) => !one.locked)
-      .map((one) => ({ top: figure({ label: message('term.typedHeight'), mm: one.up.mm }), held: null, id: one.id }));
+      .filter((height) => !height.locked)
+      .map((height) => ({
+        top: figure({ label: message('term.typedHeight'), mm: height.up.mm }),
+        held: null,
+        id: height.id,
+      }));
     const all = [...held, ...free];
     return {
       shelves: all,
@@ -147,15 +151,17 @@ function layEvenly({ held, bottom, input }: Setting, top: Figure, way: Spaced): 
   const shelves = Math.max(wish.count - held.length, 0);
   const counts = shareOut(stretches, shelves, thicknessMm);
   const spacing = { way, thicknessMm, ratio: wish.ratio ?? RATIO.usual };
-  const full = stretches.some((one, i) => (counts[i] ?? 0) > 0 && leastGapMm(one, counts[i] as number, spacing) <= 0);
+  const full = stretches.some(
+    (stretch, i) => (counts[i] ?? 0) > 0 && leastGapMm(stretch, counts[i] as number, spacing) <= 0,
+  );
   if (full) {
-    const clears = stretches.map((one) => Math.max(one.to.mm - one.from.mm, 0));
+    const clears = stretches.map((stretch) => Math.max(stretch.to.mm - stretch.from.mm, 0));
     const fits = clears.reduce((sum, clear) => sum + mostShelves(clear, thicknessMm), 0);
     const clear = clears.reduce((sum, one) => sum + one, 0);
     const numbers = { count: count(wish.count), clear: length(clear), fits: count(fits + held.length) };
     return { shelves: held, problems: [stop({ kind: 'shelves' }, message('problem.tooManyShelves', numbers))] };
   }
-  const tops = stretches.flatMap((one, i) => spaced(one, counts[i] as number, spacing));
+  const tops = stretches.flatMap((stretch, i) => spaced(stretch, counts[i] as number, spacing));
   return {
     shelves: [...held, ...tops.map((one) => ({ top: toTape(one, tape, 'nearest'), held: null, id: null }))],
     problems: [],

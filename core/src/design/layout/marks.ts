@@ -49,7 +49,7 @@ export function stationsOf(opening: Opening, { studs }: Job['place'], outMm: num
   const there = (id: string, wall: Station['wall'], name: Message, at: FloorPoint): Station[] =>
     surfaces.includes(wall) ? [{ id, wall, name, ...levelsAt(opening, at) }] : [];
   const onBack = studs
-    .filter((one) => one.wall === 'back' && one.from.mm < right - left)
+    .filter((stud) => stud.wall === 'back' && stud.from.mm < right - left)
     .sort((a, b) => a.from.mm - b.from.mm);
   const along =
     onBack.length > 0

@@ -49,7 +49,7 @@ export function pinHoles({ wish, shelves, fromMm, toMm, depthMm }: PinsInput): {
   readonly problems: Problem[];
 } {
   const middle = (fromMm + toMm) / 2;
-  const held = shelves.filter((one) => one.held !== null);
+  const held = shelves.filter((shelf) => shelf.held !== null);
   const [fixed] = [...(held.length > 0 ? held : shelves)].sort(
     (a, b) => Math.abs(a.top.mm - middle) - Math.abs(b.top.mm - middle),
   );
@@ -57,7 +57,7 @@ export function pinHoles({ wish, shelves, fromMm, toMm, depthMm }: PinsInput): {
   const clear = wish.diameter.mm / 2 + WOOD_MM;
   const inGroove = (mm: number) => mm > fixed.underside.mm - clear && mm < fixed.top.mm + clear;
   const offSide = (mm: number) => mm < fromMm + clear || mm > toMm - clear;
-  const movable = shelves.filter((one) => one !== fixed);
+  const movable = shelves.filter((shelf) => shelf !== fixed);
   const main = movable.map((one) => ({ upMm: one.underside.mm - wish.hangs.mm, shelf: one.number as number | null }));
   const others = main.flatMap(({ upMm }) =>
     Array.from({ length: wish.either }, (_, i) => (i + 1) * wish.pitch.mm).flatMap((by) =>

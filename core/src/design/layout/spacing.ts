@@ -30,7 +30,7 @@ const clearMm = ({ from, to }: Stretch) => to.mm - from.mm;
 export function shareOut(stretches: readonly Stretch[], shelves: number, thicknessMm: number): number[] {
   const counts = stretches.map(() => 0);
   for (let i = 0; i < shelves; i += 1) {
-    const gaps = stretches.map((one, k) => equalGapMm(clearMm(one), counts[k] as number, thicknessMm));
+    const gaps = stretches.map((stretch, k) => equalGapMm(clearMm(stretch), counts[k] as number, thicknessMm));
     const widest = gaps.reduce((best, gap, k) => (gap > (gaps[best] as number) + 1e-9 ? k : best), 0);
     counts[widest] = (counts[widest] ?? 0) + 1;
   }

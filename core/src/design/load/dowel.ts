@@ -52,7 +52,7 @@ export function lateralYield({ main, side, gapMm: g, dowel }: DowelInput): {
     IIIs: load(1 / (4 * qs) + 1 / (2 * qm), ls / 2 + g, -(qs * ls * ls) / 4 - moment),
     IV: load(1 / (2 * qs) + 1 / (2 * qm), g, -2 * moment),
   };
-  const mode = YIELD_MODES.reduce((least, one) => (modes[one] < modes[least] ? one : least));
+  const mode = YIELD_MODES.reduce((least, yieldMode) => (modes[yieldMode] < modes[least] ? yieldMode : least));
   return { modes, mode, newtons: modes[mode] };
 }
 

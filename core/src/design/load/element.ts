@@ -117,7 +117,7 @@ const TWIST = integral([1, 1], [1, 1]);
 const LOAD = (() => {
   const out = new Float64Array(12);
   for (const [x, wx] of GAUSS)
-    for (const [y, wy] of GAUSS) weights([0, 0], x, y).forEach((one, k) => (out[k] = out[k]! + wx * wy * one));
+    for (const [y, wy] of GAUSS) weights([0, 0], x, y).forEach((weight, k) => (out[k] = out[k]! + wx * wy * weight));
   return out;
 })();
 
@@ -156,7 +156,7 @@ export function pressureLoad(a: number, b: number, pressure: number): Float64Arr
 /** Deflection at a natural point, as weights of the twelve corner values: what a push there is at the corners. */
 export function deflectionWeights(a: number, b: number, x: number, y: number): Float64Array {
   const scale = scales(a, b);
-  return weights([0, 0], x, y).map((one, k) => one * scale[k]!);
+  return weights([0, 0], x, y).map((weight, k) => weight * scale[k]!);
 }
 
 /** Curvatures (∂²w/∂x², ∂²w/∂y², ∂²w/∂x∂y) at a natural point, as weights of the twelve corner values. */
@@ -168,7 +168,7 @@ export function curvatures(
 ): readonly [Float64Array, Float64Array, Float64Array] {
   const scale = scales(a, b);
   const by = (order: readonly [number, number], over: number) =>
-    weights(order, x, y).map((one, k) => (one * scale[k]!) / over);
+    weights(order, x, y).map((weight, k) => (weight * scale[k]!) / over);
   return [by([2, 0], a * a), by([0, 2], b * b), by([1, 1], a * b)];
 }
 

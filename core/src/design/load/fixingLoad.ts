@@ -93,7 +93,7 @@ export function fixingLoads({
 }: SharesInput): FixingLoad[] {
   const own = fixings.flatMap((fixing): FixingLoad[] => {
     if (!fixing.carries) return [];
-    const here = reactions.filter((one) => one.id === fixing.carries);
+    const here = reactions.filter((reaction) => reaction.id === fixing.carries);
     const whole = here.reduce((sum, one) => sum + one.newtons, 0);
     const shares =
       fixing.leverMm > 0
@@ -101,8 +101,8 @@ export function fixingLoads({
         : nearestShares(fixing, here, held, left);
     // A bracket tips about its foot: its uppermost screws are pulled.
     const arm = whole > 0 ? here.reduce((sum, one) => sum + one.newtons * one.at[1], 0) / whole : 0;
-    const top = Math.max(...fixing.holes.map((one) => one.alongMm));
-    const upper = fixing.holes.filter((one) => one.alongMm > top - 1).length;
+    const top = Math.max(...fixing.holes.map((hole) => hole.alongMm));
+    const upper = fixing.holes.filter((hole) => hole.alongMm > top - 1).length;
     const loads = fixing.holes.map((hole, i): FixingLoad => {
       const may = mayCarry(hole, { fixing, job, board, stick });
       const shearN = Math.max(shares[i] as number, 0);
@@ -122,12 +122,12 @@ export function fixingLoads({
         mode: may.mode,
       };
     });
-    return loads.length === 0 ? [] : [loads.reduce((worst, one) => (one.used > worst.used ? one : worst))];
+    return loads.length === 0 ? [] : [loads.reduce((worst, load) => (load.used > worst.used ? load : worst))];
   });
   const rated = hardware.flatMap((item): FixingLoad[] => {
     if (item.shelf !== held.shelf) return [];
     const shearN = Math.max(
-      reactions.reduce((sum, one) => sum + (one.id === item.id ? one.newtons : 0), 0),
+      reactions.reduce((sum, reaction) => sum + (reaction.id === item.id ? reaction.newtons : 0), 0),
       0,
     );
     const mayShearN = item.ratedKg * GRAVITY;

@@ -19,12 +19,12 @@ export function gridLines({ lengthMm, depthMm, rests, ribs }: PlateModel, across
   const most = Math.max(lengthMm, depthMm) / across;
   const all = rests.flatMap((one) => [one.from, one.to]);
   const xs = divided(
-    [0, lengthMm, ...all.map(([x]) => x), ...ribs.flatMap((one) => [one.fromMm, one.toMm])],
+    [0, lengthMm, ...all.map(([x]) => x), ...ribs.flatMap((rib) => [rib.fromMm, rib.toMm])],
     lengthMm,
     most,
   );
   const ys = divided(
-    [0, depthMm, ...all.map(([, y]) => y), ...ribs.map((one) => one.outMm)],
+    [0, depthMm, ...all.map(([, y]) => y), ...ribs.map((rib) => rib.outMm)],
     depthMm,
     Math.min(most, depthMm / 4),
   );
@@ -46,13 +46,13 @@ export function gridLines({ lengthMm, depthMm, rests, ribs }: PlateModel, across
 
 /** Which interval of a list of lines a place lies in. */
 function slot(lines: readonly number[], at: number): number {
-  const next = lines.findIndex((one) => one >= at);
+  const next = lines.findIndex((line) => line >= at);
   return Math.min(Math.max(next - 1, 0), lines.length - 2);
 }
 
 /** Places that must be lines, with even lines between them. */
 function divided(places: readonly number[], end: number, most: number): number[] {
-  const must = [...places].sort((a, b) => a - b).filter((one) => one >= -SAME_MM && one <= end + SAME_MM);
+  const must = [...places].sort((a, b) => a - b).filter((place) => place >= -SAME_MM && place <= end + SAME_MM);
   const apart = must.reduce<number[]>(
     (kept, one) => (kept.length > 0 && one - (kept.at(-1) as number) < SAME_MM ? kept : [...kept, one]),
     [],

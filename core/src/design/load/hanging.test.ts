@@ -78,7 +78,7 @@ const piece = (role: Part['role'], lengthMm: number, widthMm: number, thicknessM
 });
 const codes = (part: Part, further?: { rod: 'tube' | 'wood' }) =>
   hangingProblems([part], { wood, ...(further ? { further: { dividers: [], holes: [], ...further } } : {}) }).map(
-    (one) => one.message.code,
+    (hangingProblem) => hangingProblem.message.code,
   );
 
 describe('what is named', () => {

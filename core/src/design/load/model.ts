@@ -103,8 +103,8 @@ function placedRest(
   const within = (value: number, most: number) => Math.min(Math.max(value, 0), most);
   const start = [within(x(from.at), lengthMm), within(from.outMm, depthMm)] as const;
   const end = [within(x(to.at), lengthMm), within(to.outMm, depthMm)] as const;
-  const piece = parts.find((one) => one.id === by && (one.role === 'rail-back' || one.role === 'rail-side'));
-  if (!piece || !parts.some((one) => one.corner)) return { id: by, from: start, to: end };
+  const piece = parts.find((part) => part.id === by && (part.role === 'rail-back' || part.role === 'rail-side'));
+  if (!piece || !parts.some((part) => part.corner)) return { id: by, from: start, to: end };
   const along = Math.abs(end[0] - start[0]) > Math.abs(end[1] - start[1]) ? 0 : 1;
   const reach = Math.min(end[along], start[along] + piece.length.mm);
   return { id: by, from: start, to: along === 0 ? [reach, end[1]] : [end[0], reach] };
@@ -144,7 +144,7 @@ export function stayingLoad(
   const [whole] = stretches;
   const even = stretches.length === 1 && whole && whole.fromMm <= 0 && whole.toMm >= lengthMm - 1;
   const pressure =
-    ((selfKg + (even || outline ? stretches.reduce((sum, one) => sum + one.kg, 0) : 0)) * GRAVITY) / area;
+    ((selfKg + (even || outline ? stretches.reduce((sum, stretch) => sum + stretch.kg, 0) : 0)) * GRAVITY) / area;
   if (even || outline) return { pressure, points: [] };
   const points = stretches.flatMap(({ fromMm, toMm, kg }) =>
     Array.from({ length: ALONG * ROWS }, (_, k) => ({
@@ -167,7 +167,7 @@ export function leaningLoad(board: HeldBoard, staying: PlateLoad): PlateLoad {
     [0, 0.5, 1].map((share) => ({ x: middle + i * ARM_MM.along, y: Math.max(front - share * ARM_MM.deep, 0) })),
   );
   const newtons = (LEANING_KG * GRAVITY) / spots.length;
-  return { ...staying, points: [...staying.points, ...spots.map((one) => ({ ...one, newtons }))] };
+  return { ...staying, points: [...staying.points, ...spots.map((spot) => ({ ...spot, newtons }))] };
 }
 
 const ARM_MM = { along: 120, deep: 80 } as const;

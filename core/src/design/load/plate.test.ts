@@ -18,12 +18,12 @@ interface SectionPiece {
  * 6.3).
  */
 function compositeSection(pieces: readonly SectionPiece[]): { readonly ei: number; readonly middleMm: number } {
-  const weights = pieces.map((one) => one.modulusMpa * one.widthMm * one.heightMm);
-  const all = weights.reduce((sum, one) => sum + one, 0);
-  const middleMm = pieces.reduce((sum, one, i) => sum + (weights[i] as number) * one.middleMm, 0) / all;
-  const ei = pieces.reduce((sum, one, i) => {
-    const own = (one.modulusMpa * one.widthMm * one.heightMm ** 3) / 12;
-    return sum + own + (weights[i] as number) * (one.middleMm - middleMm) ** 2;
+  const weights = pieces.map((piece) => piece.modulusMpa * piece.widthMm * piece.heightMm);
+  const all = weights.reduce((sum, weight) => sum + weight, 0);
+  const middleMm = pieces.reduce((sum, piece, i) => sum + (weights[i] as number) * piece.middleMm, 0) / all;
+  const ei = pieces.reduce((sum, piece, i) => {
+    const own = (piece.modulusMpa * piece.widthMm * piece.heightMm ** 3) / 12;
+    return sum + own + (weights[i] as number) * (piece.middleMm - middleMm) ** 2;
   }, 0);
   return { ei, middleMm };
 }

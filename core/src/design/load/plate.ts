@@ -119,7 +119,7 @@ export function solvePlate(model: PlateModel, loads: readonly PlateLoad[], acros
         addPush(
           right,
           node(at.i + di, at.j + dj) * per,
-          at.weights.map((one) => one * newtons),
+          at.weights.map((weight) => weight * newtons),
           c,
         ),
       );

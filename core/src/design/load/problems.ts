@@ -5,7 +5,7 @@ import type { Strength } from './strength';
 
 /** How much of what it may bear a shelf uses where it uses the most: 1 is all of it. */
 const usedMost = ({ bending, leaning, weakest, beams }: Strength): number =>
-  Math.max(bending, leaning, weakest?.used ?? 0, ...beams.map((one) => one.bending));
+  Math.max(bending, leaning, weakest?.used ?? 0, ...beams.map((beam) => beam.bending));
 
 /**
  * Shelves that may give way or sag too much, the worst of each kind: with how much it would carry as it is (everything
@@ -15,11 +15,11 @@ export function strengthProblems(strengths: readonly Strength[], cures: readonly
   const worst = (some: readonly Strength[], by: (one: Strength) => number) =>
     some.reduce<Strength | null>((most, one) => (!most || by(one) > by(most) ? one : most), null);
   const failing = worst(
-    strengths.filter((one) => one.state === 'fails'),
+    strengths.filter((strength) => strength.state === 'fails'),
     usedMost,
   );
   const sagging = worst(
-    strengths.filter((one) => one.state === 'sags'),
+    strengths.filter((strength) => strength.state === 'sags'),
     ({ sag }) => sag.lastingMm / sag.usualMm,
   );
   const cured = ({ shelf }: Strength) => cures.find((one) => one.shelf === shelf);

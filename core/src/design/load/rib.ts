@@ -31,7 +31,7 @@ function segments(
 }
 
 const nearest = (lines: readonly number[], at: number) =>
-  lines.reduce((best, one, i) => (Math.abs(one - at) < Math.abs((lines[best] as number) - at) ? i : best), 0);
+  lines.reduce((best, line, i) => (Math.abs(line - at) < Math.abs((lines[best] as number) - at) ? i : best), 0);
 
 /**
  * Adds a rib to a plate's stiffness: cubic in bending, its stretch taken as even over each segment, so that a rib

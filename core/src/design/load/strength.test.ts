@@ -71,7 +71,7 @@ describe('brackets', () => {
   test('a bracket’s own rating counts too, and the person’s figure is taken', () => {
     const rating = all.find((one) => one.into === 'rating')!;
     expect(rating.mayShearN).toBeCloseTo(25 * GRAVITY, 9);
-    const strong = first(saying(job, { ratedKg: 100 })).fixings.find((one) => one.into === 'rating')!;
+    const strong = first(saying(job, { ratedKg: 100 })).fixings.find((fixing) => fixing.into === 'rating')!;
     expect(strong.used).toBeCloseTo(rating.used / 2, 9);
   });
 
@@ -119,7 +119,9 @@ describe('what cannot bear what is asked of it is a problem with the nearest thi
     const { holds } = problem!.message.params as unknown as { holds: { kg: number } };
     // Over a metre: so much on it uses all it may, a little more is too much.
     const worst = (by: number) =>
-      Math.max(...strengths(loaded(job, by)).map((one) => Math.max(one.bending, one.weakest?.used ?? 0)));
+      Math.max(
+        ...strengths(loaded(job, by)).map((strength) => Math.max(strength.bending, strength.weakest?.used ?? 0)),
+      );
     near(worst(holds.kg), 1, 0.02);
     expect(words(problem!.message, job)).toMatch(/^Shelf \d may give way under 900 kg/);
   });

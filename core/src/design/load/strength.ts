@@ -76,7 +76,7 @@ export function strengthOf(input: StrengthInput): Strength[] {
     const solved = solveHold(hold, input, materials, known);
     if (!solved) return [];
     const { held } = solved;
-    const ours = fixings.filter((one) => one.shelf === hold.shelf);
+    const ours = fixings.filter((fixing) => fixing.shelf === hold.shelf);
     const loads = fixingLoads({
       held,
       reactions: solved.staying.reactions,
@@ -121,7 +121,7 @@ function solveOnce(
 ): readonly PlateResult[] | null {
   const names = new Map(held.model.rests.map((one, i) => [`${i}`, one.id]));
   const model = { ...held.model, rests: held.model.rests.map((one, i) => ({ ...one, id: `${i}` })) };
-  const ribs = model.ribs.map((one) => ({ ...one, id: '' }));
+  const ribs = model.ribs.map((rib) => ({ ...rib, id: '' }));
   const key = JSON.stringify([{ ...model, ribs }, loads], (_, value: unknown) =>
     typeof value === 'number' ? Math.round(value * 1000) / 1000 : value,
   );
@@ -144,7 +144,7 @@ export function bendingUsed({ stress }: PlateResult, { board, stick }: Materials
   return Math.max(
     stress.along / boards.along,
     stress.across / boards.across,
-    ...stress.ribs.map((one) => one / sticks.along),
+    ...stress.ribs.map((rib) => rib / sticks.along),
   );
 }
 
@@ -157,12 +157,12 @@ function toldStrength(
   const { shelf, spanMm, selfKg } = held;
   const sag = sagOf(staying, spanMm, materials);
   const weakest = fixings.reduce<FixingLoad | null>(
-    (worst, one) => (!worst || one.used > worst.used ? one : worst),
+    (worst, fixing) => (!worst || fixing.used > worst.used ? fixing : worst),
     null,
   );
   const [bending, leans] = [bendingUsed(staying, materials, true), bendingUsed(leaning, materials, false)];
-  const fails = Math.max(bending, leans, weakest?.used ?? 0, ...beams.map((one) => one.bending)) > 1;
-  const sags = sag.state === 'over' || beams.some((one) => one.lastingMm > one.usualMm);
+  const fails = Math.max(bending, leans, weakest?.used ?? 0, ...beams.map((beam) => beam.bending)) > 1;
+  const sags = sag.state === 'over' || beams.some((beam) => beam.lastingMm > beam.usualMm);
   const { grid, sagMm } = staying;
   const row = grid.ys.length - 1;
   return {

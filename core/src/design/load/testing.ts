@@ -112,7 +112,7 @@ export function made(job: Job): Made {
     opening,
     job,
   });
-  const part = (id: string) => pieces.find((one) => one.id === id);
+  const part = (id: string) => pieces.find((piece) => piece.id === id);
   const codes = [...applied.problems, ...placed.problems].map((one) => one.message.code);
   return {
     ...applied,

@@ -54,7 +54,7 @@ export function carriedBy(
       },
     ];
   });
-  const kg = stretches.reduce((sum, one) => sum + one.kg, 0);
+  const kg = stretches.reduce((sum, stretch) => sum + stretch.kg, 0);
   // A shelf that stands empty today will not stay so.
   return kg < (USE_KG_PER_M.display * lengthMm) / 1000
     ? even('display', USE_KG_PER_M.display)

@@ -72,10 +72,11 @@ export function uprightsAlong({
   const { left, right } = extent;
   const free = (x: number) =>
     zones.every(
-      (one) => one.highMm < lowMm || one.lowMm > highMm || x + wideMm / 2 < one.fromMm || x - wideMm / 2 > one.toMm,
+      (zone) =>
+        zone.highMm < lowMm || zone.lowMm > highMm || x + wideMm / 2 < zone.fromMm || x - wideMm / 2 > zone.toMm,
     );
   const all = place.studs
-    .flatMap((one) => (one.wall === 'back' && one.from.mm < right - left ? [left + one.from.mm] : []))
+    .flatMap((stud) => (stud.wall === 'back' && stud.from.mm < right - left ? [left + stud.from.mm] : []))
     .sort((a, b) => a - b);
   const studs = all.filter(free);
   const onStuds = wallKindOf(place, 'back') === 'lined' && studs.length >= 2;
@@ -98,10 +99,10 @@ export function uprightsAlong({
 /** As few of the studs as keep the distance where they can; the outermost stay. */
 function thinned(studs: readonly number[], apartMm: number): number[] {
   const kept = [studs[0] as number];
-  studs.forEach((one, i) => {
+  studs.forEach((stud, i) => {
     const next = studs[i + 1];
     const last = kept.at(-1) as number;
-    if (i > 0 && (next === undefined || next - last > apartMm)) kept.push(one);
+    if (i > 0 && (next === undefined || next - last > apartMm)) kept.push(stud);
   });
   return kept;
 }

@@ -55,30 +55,32 @@ export function applySystems(input: ApplyInput): Applied {
   const { job, shelves, gaps } = input;
   const used = systemsUsed(job).filter((name) => plannedAt(name, job.place));
   const results = used.map((name) => {
-    const ours = shelves.filter((one) => systemOf(job.support, one.number) === name);
+    const ours = shelves.filter((shelf) => systemOf(job.support, shelf.number) === name);
     return { name, ours, result: run(name, input, ours) };
   });
   const hangs = (shelf: number) =>
-    results.find((one) => one.ours.some(({ number }) => number === shelf))?.result.hangsMm(shelf) ?? null;
-  const marks = results.flatMap((one) => one.result.marks);
-  const cautions = results.flatMap((one) => one.result.cautions);
+    results.find((result) => result.ours.some(({ number }) => number === shelf))?.result.hangsMm(shelf) ?? null;
+  const marks = results.flatMap((result) => result.result.marks);
+  const cautions = results.flatMap((result) => result.result.cautions);
   return {
-    parts: results.flatMap((one) => one.result.parts),
-    hardware: results.flatMap((one) => one.result.hardware),
-    holds: results.flatMap((one) => one.result.holds),
-    fastenings: results.flatMap((one) => one.result.fastenings),
-    boxSides: results.flatMap((one) => one.result.boxSides ?? [])[0] ?? null,
-    standing: results.flatMap((one) => one.result.standing ?? []),
-    problems: results.flatMap((one) => one.result.problems),
+    parts: results.flatMap((result) => result.result.parts),
+    hardware: results.flatMap((result) => result.result.hardware),
+    holds: results.flatMap((result) => result.result.holds),
+    fastenings: results.flatMap((result) => result.result.fastenings),
+    boxSides: results.flatMap((result) => result.result.boxSides ?? [])[0] ?? null,
+    standing: results.flatMap((result) => result.result.standing ?? []),
+    problems: results.flatMap((result) => result.result.problems),
     marks: [...marks].sort((a, b) => a.shelf - b.shelf),
-    cautions: cautions.filter((one, i) => cautions.findIndex((other) => other.message.code === one.message.code) === i),
+    cautions: cautions.filter(
+      (caution, i) => cautions.findIndex((other) => other.message.code === caution.message.code) === i,
+    ),
     order: results.map(({ name, result }) => ({ system: name, steps: result.order })),
     reachIn: gaps.map(({ above, clear }) => {
       const hangsMm = above === null ? null : hangs(above);
       if (hangsMm === null) return null;
       return less(figure({ label: message('term.clearGap'), mm: clear.mm }), message('term.nosingBelowShelf'), hangsMm);
     }),
-    bare: shelves.filter((one) => !plannedAt(systemOf(job.support, one.number), job.place)),
+    bare: shelves.filter((shelf) => !plannedAt(systemOf(job.support, shelf.number), job.place)),
   };
 }
 

@@ -44,10 +44,10 @@ test('a trim is mitred at both ends, and never rounded short', () => {
 
 test('sides are rounded down, so that the box still goes in; every length says what it is made of', () => {
   const parts = boxAndTrim(box(360, 1540, 90), boards);
-  expect(parts.filter((one) => one.role !== 'trim').map((one) => one.length)).toMatchObject(
+  expect(parts.filter((part) => part.role !== 'trim').map((part) => part.length)).toMatchObject(
     Array.from({ length: 4 }, () => ({ kind: 'given', rounded: 'down' })),
   );
-  const top = parts.find((one) => one.id === 'box-top')?.length;
+  const top = parts.find((part) => part.id === 'box-top')?.length;
   expect(top?.kind === 'given' ? top.figure.terms.map((term) => term.mm) : []).toEqual([360, -24]);
   expect(top?.kind === 'given' ? top.figure.terms[0]?.readings : []).toEqual(['w1']);
 });

@@ -18,7 +18,7 @@ export function boxScrews({ shims, seat, depth }: CavityBox, wallMm: number): Fa
   const deep = depth?.mm ?? 0;
   if (deep <= 0) return [];
   return (['left', 'right'] as const).flatMap((side): Fastening[] => {
-    const ours = shims.filter((one) => one.side === side);
+    const ours = shims.filter((shim) => shim.side === side);
     if (ours.length === 0) return [];
     const at = ours.map((one) => ({
       alongMm: one.upMm - seat.upMm,

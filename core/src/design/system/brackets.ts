@@ -87,11 +87,11 @@ export const brackets: System<'brackets'> = {
     const lined = wallKindOf(place, 'back') === 'lined';
     const { left, right } = opening.extent;
     const studs = place.studs
-      .filter((one) => one.wall === 'back' && one.from.mm < right - left)
-      .map((one) => one.from.mm);
-    const near = (end: number) => studs.some((one) => Math.abs(one - end) <= NEAR_END_MM);
+      .filter((stud) => stud.wall === 'back' && stud.from.mm < right - left)
+      .map((stud) => stud.from.mm);
+    const near = (end: number) => studs.some((stud) => Math.abs(stud - end) <= NEAR_END_MM);
     const noStud = lined && (!near(0) || !near(right - left));
-    const low = shelves.some((one) => one.underside.mm > 0 && one.underside.mm < asked.leg.mm);
+    const low = shelves.some((shelf) => shelf.underside.mm > 0 && shelf.underside.mm < asked.leg.mm);
     return {
       fors: [
         ...(lined && studs.length >= 2 ? [message('suit.brackets.studs', { count: count(studs.length) })] : []),

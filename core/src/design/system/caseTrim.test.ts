@@ -8,14 +8,14 @@ const trimmed = (system: (typeof cases)[number], said: object = {}, kind: 'alcov
 
 describe.each(cases)('%s', (system) => {
   test('none unless it is asked for', () => {
-    expect(made(plainJob(system)).parts.some((one) => one.role === 'trim')).toBe(false);
+    expect(made(plainJob(system)).parts.some((part) => part.role === 'trim')).toBe(false);
   });
 
   test('the head: the inside of 944, twice a reveal of 3, twice the width of 25: exactly 1000', () => {
     const { long, pieces } = trimmed(system);
     // 1000 - 20 of play - two sides of 18 = 944.
     expect(long('case-trim-head')).toBeCloseTo(944 + 6 + 50, 0);
-    const head = pieces.find((one) => one.id === 'case-trim-head')!;
+    const head = pieces.find((piece) => piece.id === 'case-trim-head')!;
     expect(head.joint).toEqual({ kind: 'mitred' });
     expect(head.length.terms.map((term) => term.label.code)).toEqual(
       expect.arrayContaining(['term.reveals', 'term.trimWidths']),
@@ -24,8 +24,8 @@ describe.each(cases)('%s', (system) => {
 
   test('an upright: from the floor to the underside of the top, a reveal and a width above it', () => {
     const { long, pieces } = trimmed(system);
-    const top = pieces.find((one) => one.id === 'case-top')!;
-    const upright = pieces.find((one) => one.id === 'case-trim-left')!;
+    const top = pieces.find((piece) => piece.id === 'case-top')!;
+    const upright = pieces.find((piece) => piece.id === 'case-trim-left')!;
     expect(long('case-trim-left')).toBeCloseTo(top.place.upFrom + 3 + 25 - upright.place.upFrom, 0);
     expect(upright.joint).toEqual({ kind: 'mitred-one' });
     expect(shapeWords(upright, 'power')).toMatchObject([
@@ -35,7 +35,7 @@ describe.each(cases)('%s', (system) => {
 
   test('left and right are two pieces, mirrored about the middle, and lie before the face', () => {
     const { pieces } = trimmed(system);
-    const [left, right] = ['left', 'right'].map((side) => pieces.find((one) => one.id === `case-trim-${side}`)!);
+    const [left, right] = ['left', 'right'].map((side) => pieces.find((piece) => piece.id === `case-trim-${side}`)!);
     expect(left?.label).not.toBe(right?.label);
     expect(left!.across!.fromMm).toBeCloseTo(-right!.across!.toMm, 6);
     expect(left?.place.outFrom).toBe(300);
@@ -43,22 +43,24 @@ describe.each(cases)('%s', (system) => {
 
   test('it is pinned to both sides and the top', () => {
     const { fixings } = trimmed(system);
-    const pins = fixings.filter((one) => one.id.startsWith('case-trim-'));
-    expect(pins.map((one) => one.id).sort()).toEqual([
+    const pins = fixings.filter((fixing) => fixing.id.startsWith('case-trim-'));
+    expect(pins.map((pin) => pin.id).sort()).toEqual([
       'case-trim-head/case-top',
       'case-trim-left/case-left',
       'case-trim-right/case-right',
     ]);
-    expect(pins.every((one) => one.screw.kind === 'pin' && one.holes.length >= 2)).toBe(true);
+    expect(pins.every((pin) => pin.screw.kind === 'pin' && pin.holes.length >= 2)).toBe(true);
   });
 
   test('too wide runs into the walls, by how much; too narrow leaves the gap open', () => {
     const wide = trimmed(system, { trimWidth: mm(45) });
-    expect(wide.problems.find((one) => one.message.code === 'problem.trimOver')?.message.params).toMatchObject({
+    expect(wide.problems.find((problem) => problem.message.code === 'problem.trimOver')?.message.params).toMatchObject({
       over: { mm: expect.closeTo(20, 0) },
     });
     const narrow = trimmed(system, { trimWidth: mm(18), trimReveal: mm(3) });
-    expect(narrow.problems.find((one) => one.message.code === 'problem.trimOpen')?.message.params).toMatchObject({
+    expect(
+      narrow.problems.find((problem) => problem.message.code === 'problem.trimOpen')?.message.params,
+    ).toMatchObject({
       open: { mm: expect.closeTo(7, 0) },
     });
     expect(trimmed(system).codes.filter((code) => code.startsWith('problem.trim'))).toEqual([]);
@@ -88,8 +90,8 @@ test('at a ceiling the head has to be lower', () => {
 test('the saw sheet shows one end mitred, the other square', () => {
   const { pieces } = trimmed('housed-case');
   const outlineOf = (id: string) =>
-    sawScene(pieces.find((one) => one.id === id)!).shapes.flatMap((one) =>
-      one.kind === 'polygon' && one.role === 'board' ? [one.points] : [],
+    sawScene(pieces.find((piece) => piece.id === id)!).shapes.flatMap((shape) =>
+      shape.kind === 'polygon' && shape.role === 'board' ? [shape.points] : [],
     )[0]!;
   const slanted = (id: string) => {
     const points = outlineOf(id);
@@ -108,24 +110,26 @@ describe('a back for the tower', () => {
   const backed = made(saying(plainJob('screwed-tower'), { back: true, backThickness: mm(6) }));
 
   test('it lies over both sides: as wide as the tower less a play of 2', () => {
-    const panel = backed.pieces.find((one) => one.role === 'back-panel')!;
-    const outside = backed.pieces.find((one) => one.id === 'case-top')!.length.mm;
+    const panel = backed.pieces.find((piece) => piece.role === 'back-panel')!;
+    const outside = backed.pieces.find((piece) => piece.id === 'case-top')!.length.mm;
     expect(panel.width.mm).toBeCloseTo(outside - 2, 0);
     expect(panel.place).toMatchObject({ outFrom: 0, outTo: 6 });
-    expect(open.pieces.some((one) => one.role === 'back-panel')).toBe(false);
+    expect(open.pieces.some((piece) => piece.role === 'back-panel')).toBe(false);
   });
 
   test('sides, ends and shelves are 6 less deep and stand before it', () => {
     for (const id of ['case-left', 'case-right', 'case-top', 'case-bottom', 'S1-board']) {
       expect(backed.wide(id)).toBe((open.wide(id) ?? 0) - 6);
-      expect(backed.pieces.find((one) => one.id === id)?.place).toMatchObject({ outFrom: 6, outTo: 300 });
+      expect(backed.pieces.find((piece) => piece.id === id)?.place).toMatchObject({ outFrom: 6, outTo: 300 });
     }
   });
 
   test('no screw of a shelf comes out beside the side it goes through', () => {
-    const sides = backed.fixings.filter((one) => one.through.kind === 'piece' && one.through.id === 'case-left');
+    const sides = backed.fixings.filter(
+      (fixing) => fixing.through.kind === 'piece' && fixing.through.id === 'case-left',
+    );
     expect(sides.length).toBeGreaterThan(0);
-    for (const hole of sides.flatMap((one) => one.holes)) {
+    for (const hole of sides.flatMap((side) => side.holes)) {
       expect(hole.acrossMm).toBeGreaterThan(0);
       expect(hole.acrossMm).toBeLessThan(294);
     }

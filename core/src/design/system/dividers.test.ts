@@ -11,12 +11,12 @@ type Wish = Partial<Further['dividers'][number]>;
 
 /** The dividers of a plain job: shelves at 500, 1000, 1500, each 18 thick and 300 deep, in an alcove 1000 wide. */
 function parted(job: Job, ...wishes: Wish[]) {
-  const dividers = wishes.map((one, i) => ({ id: `d${i}`, shelf: 1, at: mm(400), ...one }));
+  const dividers = wishes.map((wish, i) => ({ id: `d${i}`, shelf: 1, at: mm(400), ...wish }));
   const asked = withFurther(job, (all) => ({ ...all, dividers }));
   const all = made(job);
   const { gaps } = layOut({ job, opening: all.opening, under: underOf(job) });
   const result = dividersOf({ job: asked, opening: all.opening, gaps, specs: all.parts, hardware: all.hardware });
-  return { ...result, codes: result.problems.map((one) => one.message.code), all };
+  return { ...result, codes: result.problems.map((problem) => problem.message.code), all };
 }
 
 test('between two shelves: the clear gap of 482 less a play of 1, behind the nosing and in front of the back cleat', () => {
@@ -39,7 +39,7 @@ test('under a board with nothing behind, it is as deep as the board', () => {
 test('two screws through the board below and two through the one above; the free end of a low one has none', () => {
   const job = plainJob('three-side-cleats');
   const { fastenings, parts, all } = parted(job, {});
-  expect(fastenings.map((one) => one.id)).toEqual(['S1-divider-D1/S1-board', 'S1-divider-D1/S2-board']);
+  expect(fastenings.map((fastening) => fastening.id)).toEqual(['S1-divider-D1/S1-board', 'S1-divider-D1/S2-board']);
   const pieces = roughParts([...all.parts, ...parts], all.opening, job);
   const { fixings } = placeFixings({ fastenings, parts: pieces, hardware: [], opening: all.opening, job });
   // A quarter and three quarters of 260 behind a cleat of 20: 85 and 215 in from the board's back edge, both 400 along
@@ -50,7 +50,9 @@ test('two screws through the board below and two through the one above; the free
   ]);
   // 18 through the board and 45 into end grain: the next screw that is long enough.
   expect(fixings[0]?.length.mm).toBeGreaterThanOrEqual(63);
-  expect(parted(job, { height: mm(200) }).fastenings.map((one) => one.id)).toEqual(['S1-divider-D1/S1-board']);
+  expect(parted(job, { height: mm(200) }).fastenings.map((fastening) => fastening.id)).toEqual([
+    'S1-divider-D1/S1-board',
+  ]);
 });
 
 test('on slats and mesh it is as deep as all of it, and takes no screws; through a hollow shelf go none', () => {
@@ -73,12 +75,12 @@ test('between two shelves of their own depths it is as deep as the shallower, an
   const pieces = roughParts([...all.parts, ...parts], all.opening, job);
   const { fixings } = placeFixings({ fastenings, parts: pieces, hardware: [], opening: all.opening, job });
   expect(fixings).toHaveLength(2);
-  for (const hole of fixings.flatMap((one) => one.holes)) expect(hole.acrossMm).toBeLessThan(180);
+  for (const hole of fixings.flatMap((fixing) => fixing.holes)) expect(hole.acrossMm).toBeLessThan(180);
 });
 
 test('they are numbered from below and from the left, however they were added', () => {
   const { parts } = parted(plainJob('three-side-cleats'), { shelf: 2, at: mm(300) }, { at: mm(700) }, { at: mm(300) });
-  expect(parts.map((one) => [one.label, one.shelf, one.across?.fromMm])).toEqual([
+  expect(parts.map((part) => [part.label, part.shelf, part.across?.fromMm])).toEqual([
     ['D1', 1, -209],
     ['D2', 1, 191],
     ['D3', 2, -209],
@@ -100,7 +102,7 @@ describe('what cannot be is named, and left out', () => {
   ];
   test.each(cases)('%s', (_, of, wish, code) => {
     const all = made(of);
-    const arm = all.parts.find((one) => one.id === 'S2-bracket-arm-1')?.across;
+    const arm = all.parts.find((part) => part.id === 'S2-bracket-arm-1')?.across;
     const at = code === 'problem.dividerMeets' && arm ? { at: mm((arm.fromMm + arm.toMm) / 2 + 500) } : {};
     const { parts, fastenings, codes } = parted(of, { ...wish, ...at });
     expect(codes).toEqual([code]);
@@ -135,7 +137,9 @@ describe('what cannot be is named, and left out', () => {
 });
 
 test('a divider is said to be no support; without one nothing is', () => {
-  expect(parted(plainJob('end-cleats'), {}).cautions.map((one) => one.message.code)).toEqual(['caution.divider']);
+  expect(parted(plainJob('end-cleats'), {}).cautions.map((caution) => caution.message.code)).toEqual([
+    'caution.divider',
+  ]);
   expect(parted(plainJob('end-cleats')).cautions).toEqual([]);
 });
 

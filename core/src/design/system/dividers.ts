@@ -173,7 +173,7 @@ function screwsInto(
 
 /** What lies flat on one shelf, all of it together, and whether that is one solid board; null where there is none. */
 function deckOf(shelf: number, { specs, opening: { extent } }: DividersInput) {
-  const flat = specs.filter((one) => one.shelf === shelf && FLAT.has(one.role));
+  const flat = specs.filter((spec) => spec.shelf === shelf && FLAT.has(spec.role));
   const [first] = flat;
   if (!first) return null;
   const place = flat.reduce(

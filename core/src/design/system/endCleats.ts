@@ -45,7 +45,7 @@ export const endCleats: System<'end-cleats'> = {
       ],
       problems: [
         ...blocked,
-        ...pieces.gapProblems(input.gaps, new Set(shelves.map((one) => one.number)), hangs),
+        ...pieces.gapProblems(input.gaps, new Set(shelves.map((shelf) => shelf.number)), hangs),
         ...pieces.floorProblems(shelves, hangs),
         ...cornerProblems(input),
       ],

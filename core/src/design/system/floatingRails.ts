@@ -52,7 +52,7 @@ export const floatingRails: System<'floating-rails'> = {
     };
   },
   suit: ({ opening, job: { place, tools } }) => {
-    const lined = wallKindOf(place, 'back') === 'lined' && place.studs.every((one) => one.wall !== 'back');
+    const lined = wallKindOf(place, 'back') === 'lined' && place.studs.every((stud) => stud.wall !== 'back');
     return {
       fors: [message('suit.float.hidden')],
       againsts: [
@@ -246,16 +246,16 @@ function cornerOf(shelf: Shelf, input: Input, stick: Parameters<typeof corneredS
   const n = shelf.number;
   const lock = lockTo(n, input);
   const laminated = asked.made === 'laminated';
-  const skinned = parts.flatMap((one): PartSpec[] => {
-    if (one.role !== 'board') return [one];
-    if (laminated) return [{ ...one, joint: slotOf(input) }];
-    const skin = { ...one, thicknessMm: asked.skin.mm };
+  const skinned = parts.flatMap((part): PartSpec[] => {
+    if (part.role !== 'board') return [part];
+    if (laminated) return [{ ...part, joint: slotOf(input) }];
+    const skin = { ...part, thicknessMm: asked.skin.mm };
     return [
       {
         ...skin,
         name: message('part.skin.top'),
         label: `${n}T`,
-        place: { ...one.place, upFrom: one.place.upTo - asked.skin.mm },
+        place: { ...part.place, upFrom: part.place.upTo - asked.skin.mm },
       },
       {
         ...skin,
@@ -263,7 +263,7 @@ function cornerOf(shelf: Shelf, input: Input, stick: Parameters<typeof corneredS
         role: 'skin',
         name: message('part.skin.bottom'),
         label: `${n}U`,
-        place: { ...one.place, upTo: one.place.upFrom + asked.skin.mm },
+        place: { ...part.place, upTo: part.place.upFrom + asked.skin.mm },
       },
     ];
   });

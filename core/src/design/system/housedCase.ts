@@ -72,7 +72,7 @@ export const housedCase: System<'housed-case'> = {
               kind: 'housed',
               depthMm: asked.groove.mm,
               wideMm: wish.thickness.mm,
-              atMm: shelves.map((one) => one.underside.mm - carcase.footMm),
+              atMm: shelves.map((shelf) => shelf.underside.mm - carcase.footMm),
             } as const,
           }
         : {
@@ -127,7 +127,7 @@ function partsOf(carcase: Carcase, input: Input): PartSpec[] {
   const bottom = bottomTop(carcase, asked.plinth.mm, thick, space.fromMm);
   const long = plus(carcase.inside, message('term.intoGrooves'), 2 * asked.groove.mm);
   const across = insideAcross(carcase, asked.sideThickness.mm, asked.groove.mm);
-  const undersides = [bottom - thick, ...shelves.map((one) => one.underside.mm), carcase.topMm - thick];
+  const undersides = [bottom - thick, ...shelves.map((shelf) => shelf.underside.mm), carcase.topMm - thick];
   const width = figure({ label: message('term.shelfDepth'), mm: carcase.depthMm });
   const inner = lessBack(width, asked);
   const forward = (one: PartSpec) => beforeBack(one, asked);

@@ -48,7 +48,7 @@ export const housedPosts: System<'housed-posts'> = {
         message('order.posts.shelves'),
         ...(nosing ? [message('order.nosing')] : []),
       ],
-      problems: [...blocked, ...pieces.gapProblems(input.gaps, new Set(shelves.map((one) => one.number)), hangs)],
+      problems: [...blocked, ...pieces.gapProblems(input.gaps, new Set(shelves.map((shelf) => shelf.number)), hangs)],
       cautions: [...pieces.usualCautions, { message: message('caution.grooveInPairs'), stage: 'cut' }],
     };
   },
@@ -215,7 +215,7 @@ function problemsOf(input: Input): Problem[] {
   const ceilingMm = input.opening.surfaces.includes('ceiling')
     ? (input.opening.clearHeight()?.narrowest.mm ?? Infinity)
     : Infinity;
-  const high = shelves.filter((one) => one.top.mm + TOP_LEFT_ON_MM > ceilingMm);
+  const high = shelves.filter((shelf) => shelf.top.mm + TOP_LEFT_ON_MM > ceilingMm);
   const highest = length(ceilingMm - TOP_LEFT_ON_MM);
   const under = high.map((one) =>
     stop(
@@ -223,7 +223,7 @@ function problemsOf(input: Input): Problem[] {
       message('problem.postsUnderCeiling', { shelf: count(one.number), highest }),
     ),
   );
-  const low = shelves.filter((one) => one.underside.mm >= 0 && one.underside.mm < TOP_LEFT_ON_MM);
+  const low = shelves.filter((shelf) => shelf.underside.mm >= 0 && shelf.underside.mm < TOP_LEFT_ON_MM);
   return [
     ...under,
     ...low.map((one) =>

@@ -10,7 +10,7 @@ describe('how rungs are joined', () => {
   test('in pockets with power tools, through the uprights with hand tools, unless it was said', () => {
     expect(askedOf(plainJob('ladder-frames'), 'ladder-frames').rungJoint).toBe('pocket');
     expect(askedOf({ ...plainJob('ladder-frames'), tools: 'hand' }, 'ladder-frames').rungJoint).toBe('through');
-    expect(frames({ rungJoint: 'pocket' }, 'hand').fixings.some((one) => one.screw.kind === 'pocket')).toBe(true);
+    expect(frames({ rungJoint: 'pocket' }, 'hand').fixings.some((fixing) => fixing.screw.kind === 'pocket')).toBe(true);
   });
 
   test('hand tools are offered no pockets', () => {
@@ -21,17 +21,17 @@ describe('how rungs are joined', () => {
 
   test('two screws at each joint, either way, for every rung of every frame', () => {
     for (const rungJoint of ['pocket', 'through']) {
-      const joints = frames({ rungJoint }).fixings.filter((one) => /^S\d-rung-\d\/(rear|front)$/.test(one.id));
-      const rungs = frames({ rungJoint }).pieces.filter((one) => one.role === 'rung');
+      const joints = frames({ rungJoint }).fixings.filter((fixing) => /^S\d-rung-\d\/(rear|front)$/.test(fixing.id));
+      const rungs = frames({ rungJoint }).pieces.filter((piece) => piece.role === 'rung');
       expect(joints).toHaveLength(2 * rungs.length);
-      expect(joints.every((one) => one.holes.length === 2)).toBe(true);
+      expect(joints.every((joint) => joint.holes.length === 2)).toBe(true);
     }
   });
 
   test('through an upright of 45 into end grain: at the height of the rung, on the middle of its thickness', () => {
     const all = frames({ rungJoint: 'through', stickThickness: mm(30), stickWidth: mm(45) });
-    const joint = all.fixings.find((one) => one.id === 'S1-rung-1/rear')!;
-    const upright = all.pieces.find((one) => one.id === 'frame-1-rear')!;
+    const joint = all.fixings.find((fixing) => fixing.id === 'S1-rung-1/rear')!;
+    const upright = all.pieces.find((piece) => piece.id === 'frame-1-rear')!;
     // The rung lies from 437 to 482: its screws at 30 and 70 % of it, from the upright's own foot.
     const foot = upright.place.upFrom;
     expect(joint.holes.map((hole) => Math.round(hole.alongMm + foot))).toEqual([451, 469]);
@@ -49,12 +49,12 @@ describe('what lies on the rungs', () => {
   test('mesh: one panel a shelf in place of its board, whose strength nobody here can tell', () => {
     const mesh = frames({ deck: 'mesh' });
     const boards = frames({ deck: 'boards' });
-    const panels = mesh.pieces.filter((one) => one.role === 'mesh');
-    expect(panels.map((one) => one.label)).toEqual(['1M', '2M', '3M']);
-    expect(mesh.pieces.some((one) => one.role === 'board')).toBe(false);
+    const panels = mesh.pieces.filter((piece) => piece.role === 'mesh');
+    expect(panels.map((panel) => panel.label)).toEqual(['1M', '2M', '3M']);
+    expect(mesh.pieces.some((piece) => piece.role === 'board')).toBe(false);
     expect(panels[0]?.length.mm).toBe(boards.long('S1-board'));
     expect(mesh.holds).toEqual([]);
-    expect(mesh.cautions.map((one) => one.message.code)).toContain('caution.mesh');
+    expect(mesh.cautions.map((caution) => caution.message.code)).toContain('caution.mesh');
     expect(
       strengthOf({
         holds: mesh.holds,
@@ -70,7 +70,7 @@ describe('what lies on the rungs', () => {
 
   test('slats and mesh are screwed to every rung as boards are', () => {
     for (const deck of ['boards', 'slats', 'mesh'] as const) {
-      const down = frames({ deck }).fixings.filter((one) => one.id.startsWith('S1-board/'));
+      const down = frames({ deck }).fixings.filter((fixing) => fixing.id.startsWith('S1-board/'));
       expect(down.length).toBeGreaterThanOrEqual(2);
       expect(order(frames({ deck }))).toContain(`order.ladder.${deck}`);
     }

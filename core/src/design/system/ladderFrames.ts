@@ -93,7 +93,7 @@ const ON_RUNG_MM = 40;
 
 function problemsOf(input: Input): Problem[] {
   const { asked, shelves } = input;
-  const low = shelves.find((one) => one.underside.mm < asked.stickWidth.mm);
+  const low = shelves.find((shelf) => shelf.underside.mm < asked.stickWidth.mm);
   const shallow = deepest(input) - 2 * asked.stickWidth.mm;
   if (shelves.length > 0 && shallow < 2 * POCKET_MM)
     return [

@@ -107,6 +107,6 @@ export function wallTie(input: Input): Fastening {
     edge: true,
     carries: null,
     spread: { kind: 'along', acrossMm: [asked.stickThickness.mm / 2], everyMm: 900, least: 2 },
-    avoidMm: shelves.map((one) => ({ fromMm: one.underside.mm - asked.stickWidth.mm, toMm: one.top.mm })),
+    avoidMm: shelves.map((shelf) => ({ fromMm: shelf.underside.mm - asked.stickWidth.mm, toMm: shelf.top.mm })),
   };
 }

@@ -99,8 +99,9 @@ export const pinnedCase: System<'pinned-case'> = {
 export function fixedShelf(shelves: readonly Shelf[]): number | null {
   if (shelves.length < 2) return shelves[0]?.number ?? null;
   const middle = ((shelves[0]?.top.mm ?? 0) + (shelves.at(-1)?.top.mm ?? 0)) / 2;
-  return shelves.reduce((best, one) => (Math.abs(one.top.mm - middle) < Math.abs(best.top.mm - middle) ? one : best))
-    .number;
+  return shelves.reduce((best, shelf) =>
+    Math.abs(shelf.top.mm - middle) < Math.abs(best.top.mm - middle) ? shelf : best,
+  ).number;
 }
 
 /** Shelves in a cavity's box: shorter than its inside by their play, but for the one that is screwed fast. */

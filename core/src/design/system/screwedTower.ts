@@ -48,10 +48,10 @@ export const screwedTower: System<'screwed-tower'> = {
     const deep = lessBack(figure({ label: message('term.shelfDepth'), mm: carcase.depthMm }), asked).mm;
     const boards = [
       { id: 'case-bottom', topMm: bottom, depthMm: deep },
-      ...shelves.map((one) => ({
-        id: `S${one.number}-board`,
-        topMm: one.top.mm,
-        depthMm: shelfDepth(input, one.number).mm,
+      ...shelves.map((shelf) => ({
+        id: `S${shelf.number}-board`,
+        topMm: shelf.top.mm,
+        depthMm: shelfDepth(input, shelf.number).mm,
       })),
     ];
     return {

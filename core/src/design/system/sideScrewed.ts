@@ -54,7 +54,7 @@ export const sideScrewed: System<'side-screwed'> = {
       ],
       problems: [
         ...shelves.flatMap((shelf) => pieces.noDepthProblems(input.depthOf(shelf.number), nosing)),
-        ...pieces.gapProblems(input.gaps, new Set(shelves.map((one) => one.number)), hangs),
+        ...pieces.gapProblems(input.gaps, new Set(shelves.map((shelf) => shelf.number)), hangs),
         ...pieces.floorProblems(shelves, hangs),
         ...screwed.flatMap((one) => one.problems),
         ...softFaces(input),
@@ -108,8 +108,8 @@ function screwsOf(
   }
   const problems: Problem[] = [];
   const fastenings = (['left', 'right'] as const).map((side): Fastening => {
-    const zones = zonesOn(job.place, side).filter((one) => up > one.lowMm && up < one.highMm);
-    const free = (out: number) => zones.every((one) => out < one.fromMm || out > one.toMm);
+    const zones = zonesOn(job.place, side).filter((zone) => up > zone.lowMm && up < zone.highMm);
+    const free = (out: number) => zones.every((zone) => out < zone.fromMm || out > zone.toMm);
     const taken: number[] = [];
     let moved = 0;
     for (let k = 0; k < asked.screws; k += 1) {
@@ -155,5 +155,7 @@ function nearest(wanted: number, from: number, to: number, free: (at: number) =>
 
 /** What both faces say alike is said once. */
 function saidOnce(problems: readonly Problem[]): Problem[] {
-  return problems.filter((one, i) => problems.findIndex((other) => other.message.code === one.message.code) === i);
+  return problems.filter(
+    (problem, i) => problems.findIndex((other) => other.message.code === problem.message.code) === i,
+  );
 }

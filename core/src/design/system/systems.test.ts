@@ -18,13 +18,13 @@ describe('deductions by hand', () => {
     expect(long('S1-side-cleat-left')).toBe(260);
     expect(long('S1-side-cleat-right')).toBe(260);
     expect(wide('S1-back-cleat')).toBe(45);
-    expect(marks.find((one) => one.what === 'cleat-top')?.up.mm).toBe(482);
+    expect(marks.find((mark) => mark.what === 'cleat-top')?.up.mm).toBe(482);
   });
 
   test('end cleats: 300 less a set-back of 20; with a nosing of 20 another 20 less; the front end at 45°', () => {
     const plain = made(plainJob('end-cleats'));
     expect(plain.long('S1-side-cleat-left')).toBe(280);
-    expect(plain.pieces.find((one) => one.id === 'S1-side-cleat-right')?.joint).toEqual({ kind: 'clipped' });
+    expect(plain.pieces.find((piece) => piece.id === 'S1-side-cleat-right')?.joint).toEqual({ kind: 'clipped' });
     expect(plain.wide('S1-board')).toBe(300);
     expect(made(saying(plainJob('end-cleats'), { nosing: true })).long('S1-side-cleat-left')).toBe(260);
   });
@@ -32,7 +32,7 @@ describe('deductions by hand', () => {
   test('housed posts: two posts of 27 off, two grooves of 8 on: 1000 - 54 + 16; posts to 40 above the top shelf', () => {
     const { long, pieces } = made(plainJob('housed-posts'));
     expect(long('S1-board')).toBeCloseTo(962, 0);
-    const post = pieces.find((one) => one.id === 'post-left-1')!;
+    const post = pieces.find((piece) => piece.id === 'post-left-1')!;
     expect(post.length.mm).toBeCloseTo(1540, 0);
     // A groove's lower edge is the shelf's underside, from the post's own foot.
     const joint = post.joint;
@@ -41,9 +41,9 @@ describe('deductions by hand', () => {
 
   test('brackets: their top one thickness below the shelf, higher by what is let in', () => {
     const plain = made(plainJob('brackets'));
-    expect(plain.marks.find((one) => one.what === 'bracket-top')?.up.mm).toBe(482);
+    expect(plain.marks.find((mark) => mark.what === 'bracket-top')?.up.mm).toBe(482);
     const notched = made(saying(plainJob('brackets'), { notch: mm(5) }));
-    expect(notched.marks.find((one) => one.what === 'bracket-top')?.up.mm).toBe(487);
+    expect(notched.marks.find((mark) => mark.what === 'bracket-top')?.up.mm).toBe(487);
     expect(notched.hardware[0]?.place).toEqual({ upFrom: 187, upTo: 487, outFrom: 0, outTo: 250 });
   });
 
@@ -52,7 +52,7 @@ describe('deductions by hand', () => {
     expect(long('S1-bracket-leg-1')).toBe(270);
     expect(long('S1-bracket-arm-1')).toBe(250);
     expect(long('S1-bracket-brace-1')).toBeCloseTo(Math.hypot(200, 250), 9);
-    const { joint } = pieces.find((one) => one.id === 'S1-bracket-brace-1')!;
+    const { joint } = pieces.find((piece) => piece.id === 'S1-bracket-brace-1')!;
     expect(joint).toMatchObject({
       kind: 'braced',
       degrees: expect.closeTo(38.66, 2),
@@ -63,8 +63,8 @@ describe('deductions by hand', () => {
   test('screwed through the sides: on the middle of the thickness, 40 in from both edges and one between', () => {
     const job = plainJob('side-screwed', {}, 'span');
     const { fixings } = made(job);
-    const left = fixings.find((one) => one.id === 'S1-board/left')!;
-    expect(left.holes.map((one) => [one.alongMm, one.acrossMm])).toEqual([
+    const left = fixings.find((fixing) => fixing.id === 'S1-board/left')!;
+    expect(left.holes.map((hole) => [hole.alongMm, hole.acrossMm])).toEqual([
       [40, 491],
       [150, 491],
       [260, 491],
@@ -78,7 +78,7 @@ describe('deductions by hand', () => {
     const { wide, long, pieces } = made({ ...job, shelves: { ...job.shelves, thickness: mm(40) } });
     expect(wide('S1-rail-back')).toBe(21);
     expect(long('S1-side-cleat-left')).toBe(230);
-    expect(pieces.filter((one) => one.shelf === 1 && one.thicknessMm === 9)).toHaveLength(2);
+    expect(pieces.filter((piece) => piece.shelf === 1 && piece.thicknessMm === 9)).toHaveLength(2);
     expect(wide('S1-nosing')).toBe(40);
     expect(wide('S1-board')).toBe(280);
   });
@@ -90,7 +90,9 @@ describe('deductions by hand', () => {
     expect(wide('S1-board')).toBe(294);
     expect(wide('back-panel')).toBeCloseTo(954 + 12 - 2, 0);
     // Grooves of both sides lie at the same heights from the foot; the sides are two pieces with two labels.
-    const [left, right] = (['left', 'right'] as const).map((side) => pieces.find((one) => one.id === `case-${side}`)!);
+    const [left, right] = (['left', 'right'] as const).map((side) =>
+      pieces.find((piece) => piece.id === `case-${side}`)!,
+    );
     expect(left!.joint).toEqual(right!.joint);
     expect([left!.label, right!.label]).toEqual(['CL', 'CR']);
     expect(left!.role).not.toBe(right!.role);
@@ -125,7 +127,7 @@ describe('deductions by hand', () => {
     const { long, pieces } = made(plainJob('ladder-frames'));
     expect(long('S1-rung-1')).toBe(210);
     expect(long('frame-1-rear')).toBeCloseTo(1500, 0);
-    expect(pieces.find((one) => one.id === 'S1-rung-1')?.place.upTo).toBe(482);
+    expect(pieces.find((piece) => piece.id === 'S1-rung-1')?.place.upTo).toBe(482);
   });
 
   test('slats: six of 45 in 300 with 15 between would be 345; five leave gaps of 18.75', () => {
@@ -168,7 +170,7 @@ describe('beside the shelves', () => {
       opening: openingFor(job),
       job,
     });
-    const [hole] = placed.fixings.find((one) => one.id === 'T1-side-cleat-left/wall')!.holes;
+    const [hole] = placed.fixings.find((fixing) => fixing.id === 'T1-side-cleat-left/wall')!.holes;
     const turn = (15 * Math.PI) / 180;
     const rear = 150 + 300 * Math.sin(turn) - 18 * Math.cos(turn);
     expect(hole!.spot!.alongMm).toBeCloseTo(25 * Math.cos(turn) - 22.5 * Math.sin(turn), 6);
@@ -193,12 +195,12 @@ describe('every system', () => {
     const job = plainJob(system, {}, kind);
     const thick = system === 'floating-rails' ? { ...job, shelves: { ...job.shelves, thickness: mm(40) } } : job;
     const { pieces, fixings, holds, order, codes } = made(thick);
-    expect(codes.filter((one) => one !== 'problem.noPins')).toEqual([]);
-    expect(new Set(pieces.map((one) => one.id)).size).toBe(pieces.length);
-    expect(pieces.every((one) => one.length.mm > 0 && one.width.mm > 0 && one.label !== '')).toBe(true);
+    expect(codes.filter((code) => code !== 'problem.noPins')).toEqual([]);
+    expect(new Set(pieces.map((piece) => piece.id)).size).toBe(pieces.length);
+    expect(pieces.every((piece) => piece.length.mm > 0 && piece.width.mm > 0 && piece.label !== '')).toBe(true);
     expect(holds.map((one) => one.shelf)).toEqual([1, 2, 3]);
     expect(holds.every((one) => one.rests.length >= 2 && pieces.some((part) => part.id === one.board))).toBe(true);
-    expect(fixings.every((one) => one.holes.length >= 2)).toBe(true);
+    expect(fixings.every((fixing) => fixing.holes.length >= 2)).toBe(true);
     expect(fixings.length).toBeGreaterThan(0);
     expect(order[0]?.steps.length).toBeGreaterThan(2);
   });
@@ -213,8 +215,8 @@ describe('every system', () => {
     for (const system of SYSTEM_NAMES) {
       const { pieces } = made(plainJob(system));
       const labels = (side: string) =>
-        pieces.filter((one) => one.id.endsWith(side) && one.role !== 'spacer').map((one) => one.label);
-      expect(labels('-left').filter((one) => labels('-right').includes(one))).toEqual([]);
+        pieces.filter((piece) => piece.id.endsWith(side) && piece.role !== 'spacer').map((piece) => piece.label);
+      expect(labels('-left').filter((label) => labels('-right').includes(label))).toEqual([]);
     }
   });
 });
@@ -287,7 +289,7 @@ describe('impossible wishes are named, with the nearest thing that works', () =>
   ])('%s', (_, job, code) => {
     const plan = made(job);
     expect(plan.codes).toContain(code);
-    expect(plan.pieces.some((one) => one.role !== 'board' && one.shelf === 1)).toBe(
+    expect(plan.pieces.some((piece) => piece.role !== 'board' && piece.shelf === 1)).toBe(
       code === 'problem.notRigid' ? false : plan.pieces.length > 0,
     );
   });

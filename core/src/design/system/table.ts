@@ -39,8 +39,8 @@ export function systemOf({ system, shelves = [] }: Job['support'], shelf: number
 
 /** The systems that are used by any shelf, in the order of the table. */
 export function systemsUsed({ support: { system, shelves = [] } }: Pick<Job, 'support'>): SystemName[] {
-  const used = new Set([system, ...shelves.flatMap((one) => one.system ?? [])]);
-  return SYSTEM_NAMES.filter((one) => used.has(one));
+  const used = new Set([system, ...shelves.flatMap((shelf) => shelf.system ?? [])]);
+  return SYSTEM_NAMES.filter((systemName) => used.has(systemName));
 }
 
 /** Depth of a shelf with its nosing, millimetres: its own, or that of all. */

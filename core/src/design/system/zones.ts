@@ -19,17 +19,17 @@ export interface WallZone {
  * Everything on one wall that no screw and no bracket may meet, with its margin. A door or a lid needs room, not wall.
  */
 export function zonesOn(place: Place, wall: FixedWall): WallZone[] {
-  return place.keepClears.flatMap((one): WallZone[] => {
-    if (one.wall !== wall) return [];
-    const margin = marginOf(one);
+  return place.keepClears.flatMap((keepClear): WallZone[] => {
+    if (keepClear.wall !== wall) return [];
+    const margin = marginOf(keepClear);
     return [
       {
-        id: one.id,
-        what: one.what,
-        fromMm: one.from.mm - margin,
-        toMm: one.from.mm + one.width.mm + margin,
-        lowMm: one.up.mm - margin,
-        highMm: one.up.mm + one.height.mm + margin,
+        id: keepClear.id,
+        what: keepClear.what,
+        fromMm: keepClear.from.mm - margin,
+        toMm: keepClear.from.mm + keepClear.width.mm + margin,
+        lowMm: keepClear.up.mm - margin,
+        highMm: keepClear.up.mm + keepClear.height.mm + margin,
       },
     ];
   });
@@ -37,5 +37,5 @@ export function zonesOn(place: Place, wall: FixedWall): WallZone[] {
 
 /** The zones of the back wall in the frame of the opening. */
 export function zonesAcross(place: Place, { left }: Pick<Extent, 'left'>): WallZone[] {
-  return zonesOn(place, 'back').map((one) => ({ ...one, fromMm: one.fromMm + left, toMm: one.toMm + left }));
+  return zonesOn(place, 'back').map((zone) => ({ ...zone, fromMm: zone.fromMm + left, toMm: zone.toMm + left }));
 }

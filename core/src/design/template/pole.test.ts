@@ -13,7 +13,7 @@ test('the pole has every mark at its height: lines lie as far apart as the marks
   const pole = poleTemplate(plan)!;
   const foot = Math.max(...pole.outline.map(([, y]) => y));
   const ups = pole.lines!.filter(([, [x]]) => x === 36).map(([[, y]]) => foot - y);
-  expect(ups).toEqual(plan.shelves.map((one) => one.top.mm));
+  expect(ups).toEqual(plan.shelves.map((shelf) => shelf.top.mm));
   expect(pole.lines!.filter(([, [x]]) => x === 26)).toHaveLength(5);
   expect(foot - pole.reference[0][1]).toBe(1000);
   // A strip of one column, page below page.
@@ -36,7 +36,7 @@ test('pin holes are drilled by one template for both sides', () => {
   const plan = planJob({ ...job, pins });
   const template = drillingTemplate(plan.pins!);
   expect(template.holes).toHaveLength(2 * plan.pins!.holes.length);
-  expect(new Set(template.holes!.map((one) => one.at[0]))).toEqual(new Set([37, 303]));
+  expect(new Set(template.holes!.map((hole) => hole.at[0]))).toEqual(new Set([37, 303]));
   expect(templateSvg(template, job).match(/<circle /g)!.length).toBe(template.holes!.length);
   expect(templateDxf(template, job)).toContain('HOLES');
 });

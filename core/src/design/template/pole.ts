@@ -48,12 +48,12 @@ export function poleTemplate({ marks, levelLineUpMm, blocked }: Pole): Template 
     strip: true,
     lines: [
       ...running.map((one) => line(one.up.mm, one.what === 'shelf-top' ? 36 : 26)),
-      ...bands.flatMap((one) => [
-        line(one.fromMm, 14),
-        line(one.toMm, 14),
+      ...bands.flatMap((band) => [
+        line(band.fromMm, 14),
+        line(band.toMm, 14),
         [
-          [7, down(one.fromMm)],
-          [7, down(one.toMm)],
+          [7, down(band.fromMm)],
+          [7, down(band.toMm)],
         ] as const,
       ]),
     ],
@@ -66,7 +66,7 @@ export function poleTemplate({ marks, levelLineUpMm, blocked }: Pole): Template 
             : message(`pole.${one.what}`, { shelf: count(one.shelf), up: length(one.up.mm) }),
         ),
       ),
-      ...bands.map((one) => said((one.fromMm + one.toMm) / 2, message('pole.clear', { what: nested(one.what) }))),
+      ...bands.map((band) => said((band.fromMm + band.toMm) / 2, message('pole.clear', { what: nested(band.what) }))),
       said(levelLineUpMm - 4, message('pole.levelLine', { up: length(levelLineUpMm) })),
       said(12, message('pole.floorMark')),
     ],

@@ -68,7 +68,7 @@ describe('which way round', () => {
     expect(endOf('S1-side-cleat-right/wall')).toBe('left');
     const mirrored = (id: string) =>
       faceOf(id)
-        .template.holes!.map((one) => one.at[0])
+        .template.holes!.map((hole) => hole.at[0])
         .sort((a, b) => a - b);
     const { part } = faceOf('S1-side-cleat-left/wall');
     const [row] = holeRows(faceOf('S1-side-cleat-left/wall').fixing, '0.5mm');
@@ -86,26 +86,26 @@ describe('which way round', () => {
     const [below, above] = ['S2-board', 'S3-board'].map((board) => templateFor(plan, `S2-divider-D1/${board}`, job));
     for (const one of [below, above]) expect(one!.template.faceUp.code).toBe('template.topUp');
     expect(below!.fixing.heads).toBe('below');
-    expect(below!.template.notes.map((one) => one.code)).toContain('template.headsBelow');
-    expect(above!.template.notes.map((one) => one.code)).not.toContain('template.headsBelow');
-    expect(below!.template.holes!.every((one) => Math.abs(one.at[0] - 400) < 2)).toBe(true);
+    expect(below!.template.notes.map((note) => note.code)).toContain('template.headsBelow');
+    expect(above!.template.notes.map((note) => note.code)).not.toContain('template.headsBelow');
+    expect(below!.template.holes!.every((hole) => Math.abs(hole.at[0] - 400) < 2)).toBe(true);
   });
 
   test('pockets are drilled by their jig', () => {
     const job = withSystem(chimneyAlcove(), 'three-side-cleats', 'ladder-frames');
     const plan = planJob(job);
-    const pocket = plan.fixings.find((one) => one.screw.kind === 'pocket')!;
-    const rung = plan.parts.find((one) => pocket.through.kind === 'piece' && one.id === pocket.through.id)!;
+    const pocket = plan.fixings.find((fixing) => fixing.screw.kind === 'pocket')!;
+    const rung = plan.parts.find((part) => pocket.through.kind === 'piece' && part.id === pocket.through.id)!;
     expect(screwTemplate(rung, pocket, job.tape)).toBeNull();
   });
 });
 
 test('none for a corner shelf, and none for a piece that is not what is drilled', () => {
   const corner = planJob(windowCorner());
-  const board = corner.parts.find((one) => one.corner)!;
+  const board = corner.parts.find((part) => part.corner)!;
   const fixing = corner.fixings[0]!;
   expect(screwTemplate(board, { ...fixing, through: { kind: 'piece', id: board.id } }, '0.5mm')).toBeNull();
-  const cleat = alcove.parts.find((one) => one.id === 'S1-back-cleat')!;
+  const cleat = alcove.parts.find((part) => part.id === 'S1-back-cleat')!;
   const other = alcove.fixings.find((one) => one.id === 'S2-back-cleat/wall')!;
   expect(screwTemplate(cleat, other, '0.5mm')).toBeNull();
 });

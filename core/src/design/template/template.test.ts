@@ -6,7 +6,7 @@ import { planJob } from '../../plan';
 import { offsetTable, templateOf, tilesFor } from '.';
 
 const job = chimneyAlcove();
-const board = planJob(job).parts.find((one) => one.id === 'S1-board')!;
+const board = planJob(job).parts.find((part) => part.id === 'S1-board')!;
 /** The board with an outline of its own. */
 const withOutline = (outline: readonly OutlinePoint[]): Part => ({
   ...board,
@@ -24,9 +24,9 @@ test('offsets by hand: an end that runs out 6 over 300 is 6 in at the back and 3
     '1mm',
   );
   const [left, right] = table;
-  expect(left?.stations.map((one) => one.atMm)).toEqual([0, 50, 100, 150, 200, 250, 300]);
-  expect(left?.stations.map((one) => one.inMm)).toEqual([6, 5, 4, 3, 2, 1, 0]);
-  expect(new Set(right?.stations.map((one) => one.inMm))).toEqual(new Set([0]));
+  expect(left?.stations.map((station) => station.atMm)).toEqual([0, 50, 100, 150, 200, 250, 300]);
+  expect(left?.stations.map((station) => station.inMm)).toEqual([6, 5, 4, 3, 2, 1, 0]);
+  expect(new Set(right?.stations.map((station) => station.inMm))).toEqual(new Set([0]));
 });
 
 test('offsets are rounded away from the wall: 2.1 in becomes 3 on the whole millimetre', () => {

@@ -21,8 +21,8 @@ export function extentOf(place: Place, readings: readonly Reading[]): Extent {
   const { rough } = specOf(place);
   const read = (kind: ReadingKind) =>
     median(
-      readings.flatMap((one) =>
-        one.kind === kind && one.verdict !== 'dropped' && 'mm' in one.value ? [one.value.mm] : [],
+      readings.flatMap((reading) =>
+        reading.kind === kind && reading.verdict !== 'dropped' && 'mm' in reading.value ? [reading.value.mm] : [],
       ),
     );
   const [width, depth, height] = [read('width'), read('depth'), read('height')];

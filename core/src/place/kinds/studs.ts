@@ -44,7 +44,7 @@ export function studAdvice(
   lengthMm: number,
   units: JobUnit,
 ): StudAdvice | null {
-  const found = place.studs.filter((one) => one.wall === wall).sort((a, b) => a.from.mm - b.from.mm);
+  const found = place.studs.filter((stud) => stud.wall === wall).sort((a, b) => a.from.mm - b.from.mm);
   const [first] = found;
   if (!first) return null;
   if (found.length === 1) {

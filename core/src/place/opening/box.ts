@@ -161,11 +161,11 @@ interface Face {
 
 /** Width and height at one share of their own distributions, drawn in until the two together reach the odds. */
 function largest(rooms: readonly Room[], odds: number): { widthMm: number; heightMm: number } {
-  const widths = rooms.map((one) => one.width).sort((a, b) => a - b);
-  const heights = rooms.map((one) => one.height).sort((a, b) => a - b);
+  const widths = rooms.map((room) => room.width).sort((a, b) => a - b);
+  const heights = rooms.map((room) => room.height).sort((a, b) => a - b);
   for (let i = Math.floor((1 - odds) * rooms.length); i >= 0; i -= 1) {
     const [widthMm, heightMm] = [widths[i] as number, heights[i] as number];
-    const goesIn = rooms.filter((one) => one.width >= widthMm && one.height >= heightMm).length;
+    const goesIn = rooms.filter((room) => room.width >= widthMm && room.height >= heightMm).length;
     if (goesIn >= odds * rooms.length) return { widthMm, heightMm };
   }
   return { widthMm: widths[0] as number, heightMm: heights[0] as number };

@@ -48,9 +48,11 @@ export function openingOf(survey: Survey): Opening {
 /** Covariances less what one more reading takes off them (a rank-one update); positions are what they are. */
 function ahead(survey: Survey, spot: Spot, instrument: Instrument): ReturnType<Opening['ahead']> {
   const { extent, solved, surfaces, setting, errors } = survey;
-  const factor = errors.find((one) => one.instrument === instrument)?.factor ?? 1;
+  const factor = errors.find((error) => error.instrument === instrument)?.factor ?? 1;
   const { statements } = statementsAt(spot, 'ahead', setting);
-  const terms = solved.linearise(statements.at(-1) as Statement).terms.filter((one) => !one.surface.startsWith('aux:'));
+  const terms = solved
+    .linearise(statements.at(-1) as Statement)
+    .terms.filter((term) => !term.surface.startsWith('aux:'));
   const reading = solved.prepare(terms);
   const variance = solved.between(reading, reading) + (usualSd(spot.kind, instrument) * factor) ** 2;
   return {

@@ -140,11 +140,13 @@ describe('joint distribution and samples', () => {
 test.each(demoJobs())('the outline of $name has its surfaces from floor to ceiling, and sections between', (job) => {
   const survey = surveyOf(job);
   const outline = outlineOf(survey);
-  const ups = outline.sections.map((one) => one.upMm);
+  const ups = outline.sections.map((section) => section.upMm);
   expect(ups[0]).toBe(0);
   expect(ups.at(-1)).toBe(survey.extent.height);
   for (const surface of ['left', 'right', 'back', 'front'] as const) {
-    expect(outline.sections.every((one) => (one[surface] !== null) === survey.surfaces.includes(surface))).toBe(true);
+    expect(outline.sections.every((section) => (section[surface] !== null) === survey.surfaces.includes(surface))).toBe(
+      true,
+    );
   }
   const between = sectionAt(outline, (ups[3]! + ups[4]!) / 2);
   const [low, high] = [outline.sections[3]!.back, outline.sections[4]!.back];
@@ -175,11 +177,11 @@ describe('the largest box in a cavity', () => {
     expect(box?.width.mm).toBeGreaterThan(364);
     expect(box?.width.mm).toBeLessThanOrEqual(370);
     expect(box?.height.mm).toBeLessThanOrEqual(1500);
-    expect(Math.max(...(box?.shims ?? []).map((one) => one.gapMm))).toBeLessThan(3);
+    expect(Math.max(...(box?.shims ?? []).map((shim) => shim.gapMm))).toBeLessThan(3);
     expect(box?.odds).toBeGreaterThanOrEqual(97);
     // Each size says which readings it comes from: widths for the width, heights for the height.
     const kinds = (name: 'width' | 'height') =>
-      box?.[name].terms[0]?.readings?.map((id) => job.readings.find((one) => one.id === id)?.kind);
+      box?.[name].terms[0]?.readings?.map((id) => job.readings.find((reading) => reading.id === id)?.kind);
     expect(kinds('width')).toContain('width');
     expect(kinds('height')).toContain('height');
     expect(((box?.depth?.mm ?? 1) * 2) % 1).toBe(0);
@@ -194,7 +196,7 @@ describe('the largest box in a cavity', () => {
     const box = cavityBox(surveyOf(job), job);
     expect(Math.abs((box?.width.mm ?? 0) - (370 - 8))).toBeLessThan(4);
     const gap = (side: string, low: boolean) =>
-      box?.shims.find((one) => one.side === side && one.at === 'front' && one.upMm < 300 === low)?.gapMm ?? 0;
+      box?.shims.find((shim) => shim.side === side && shim.at === 'front' && shim.upMm < 300 === low)?.gapMm ?? 0;
     expect(gap('left', true)).toBeGreaterThan(gap('left', false) + 3);
     expect(gap('right', false)).toBeGreaterThan(gap('right', true) + 3);
   });
@@ -225,7 +227,9 @@ describe('the largest box in a cavity', () => {
       ...job,
       box: { odds: 97, trim: { width: { mm: 20, typed: '20 mm', unit: 'in' as const }, reveal: job.box!.trim.reveal } },
     };
-    expect(cavityBox(surveyOf(narrow), narrow)?.problems.map((one) => one.message.code)).toEqual(['problem.trimShort']);
+    expect(cavityBox(surveyOf(narrow), narrow)?.problems.map((problem) => problem.message.code)).toEqual([
+      'problem.trimShort',
+    ]);
   });
 
   test('a cavity that is no room at all is a named problem', () => {

@@ -34,8 +34,8 @@ export function sectionAt(outline: Outline, upMm: number): WallSection {
   const { sections } = outline;
   const first = sections[0] as WallSection;
   const last = sections.at(-1) as WallSection;
-  const above = sections.find((one) => one.upMm >= upMm) ?? last;
-  const below = [...sections].reverse().find((one) => one.upMm <= upMm) ?? first;
+  const above = sections.find((section) => section.upMm >= upMm) ?? last;
+  const below = [...sections].reverse().find((section) => section.upMm <= upMm) ?? first;
   const share = above.upMm === below.upMm ? 0 : (upMm - below.upMm) / (above.upMm - below.upMm);
   const between = (a: readonly Estimate[] | null, b: readonly Estimate[] | null) =>
     a && b

@@ -42,6 +42,6 @@ function rootOf(covariance: readonly (readonly number[])[]): { rows: Float64Arra
   const cholesky = new CholeskyDecomposition(mended);
   if (cholesky.isPositiveDefinite()) return { rows: byRows(cholesky.lowerTriangularMatrix), lower: true };
   const { realEigenvalues, eigenvectorMatrix } = new EigenvalueDecomposition(matrix, { assumeSymmetric: true });
-  const roots = realEigenvalues.map((one) => Math.sqrt(Math.max(one, 0)));
+  const roots = realEigenvalues.map((realEigenvalue) => Math.sqrt(Math.max(realEigenvalue, 0)));
   return { rows: byRows(eigenvectorMatrix.mmul(Matrix.diag(roots))), lower: false };
 }

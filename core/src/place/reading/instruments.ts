@@ -44,5 +44,5 @@ export function usualSd(kind: ReadingKind, instrument: Instrument): number {
 
 /** What of a kit a kind of reading can be taken with; null when nothing in it will do. */
 export function fromKit(kind: ReadingKind, kit: readonly Instrument[]): Instrument | null {
-  return instrumentsFor(kind).find((one) => kit.includes(one)) ?? null;
+  return instrumentsFor(kind).find((instrument) => kit.includes(instrument)) ?? null;
 }

@@ -51,7 +51,7 @@ export function gaugeOf(surfaces: readonly SurfaceName[], extent: Extent): Obser
 /** Factor of a reading's error over the usual one, learned from repeats. */
 export function factors(errors: readonly LearnedError[]) {
   return (reading: Reading) =>
-    reading.sd === undefined ? (errors.find((one) => one.instrument === instrumentOf(reading))?.factor ?? 1) : 1;
+    reading.sd === undefined ? (errors.find((error) => error.instrument === instrumentOf(reading))?.factor ?? 1) : 1;
 }
 
 function observationsOf(reading: Reading, { setting, factor }: Model): { all: Observation[]; aux: readonly Aux[] } {
@@ -66,11 +66,11 @@ function observationsOf(reading: Reading, { setting, factor }: Model): { all: Ob
 
 /** Solves the given readings and trial fits together. */
 export function solveWith(model: Model, readings: readonly Reading[]): Solved {
-  const parts = readings.map((one) => observationsOf(one, model));
+  const parts = readings.map((reading) => observationsOf(reading, model));
   return solve({
     priors: model.priors,
-    aux: [...model.trials.aux, ...parts.flatMap((one) => one.aux)],
-    observations: [...model.gauge, ...model.trials.observations, ...parts.flatMap((one) => one.all)],
+    aux: [...model.trials.aux, ...parts.flatMap((part) => part.aux)],
+    observations: [...model.gauge, ...model.trials.observations, ...parts.flatMap((part) => part.all)],
   });
 }
 
@@ -91,25 +91,25 @@ export function adjust(model: Model, readings: readonly Reading[]): Adjusted {
   try {
     let solved = solveWith(model, readings);
     const most = Math.max(1, Math.floor(readings.length * MOST_ASIDE));
-    const kept = new Set(readings.filter((one) => one.verdict === 'kept').map((one) => one.id));
+    const kept = new Set(readings.filter((reading) => reading.verdict === 'kept').map((reading) => reading.id));
     while (aside.size < most) {
       const found = suspects(solved, kept);
       if (found.length === 0) break;
       for (const [id, against] of found.slice(0, most - aside.size)) aside.set(id, against);
       solved = solveWith(
         model,
-        readings.filter((one) => !aside.has(one.id)),
+        readings.filter((reading) => !aside.has(reading.id)),
       );
     }
-    const back = readings.filter((one) => {
-      if (!aside.has(one.id)) return false;
-      return worstOf(one, model, solved).w < WELCOME_BACK;
+    const back = readings.filter((reading) => {
+      if (!aside.has(reading.id)) return false;
+      return worstOf(reading, model, solved).w < WELCOME_BACK;
     });
     if (back.length > 0) {
       back.forEach((one) => aside.delete(one.id));
       solved = solveWith(
         model,
-        readings.filter((one) => !aside.has(one.id)),
+        readings.filter((reading) => !aside.has(reading.id)),
       );
     }
     return { solved, aside, failed: solved.settled ? null : 'not-settled' };

@@ -29,7 +29,7 @@ test('a diagonal shorter than the width is set aside, not solved for', () => {
     exactly({ kind: 'diagonal', from: 'left', upMm: 1200 }, 900, 'short'),
   ]);
   sound(job);
-  expect(planJob(job).readings.find((one) => one.id === 'short')?.state).toBe('aside');
+  expect(planJob(job).readings.find((reading) => reading.id === 'short')?.state).toBe('aside');
 });
 
 test('all readings at one height say nothing of the others, and that is said', () => {
@@ -53,7 +53,7 @@ test('500 readings are solved, even when every tenth is a slip', () => {
     exactly(width(i % 2 === 0 ? 'back' : 'front', 4 * i + 100), 1000 + (i % 10 === 3 ? 30 : 0), `r${i}`),
   );
   const plan = planJob(jobOf(readings));
-  expect(plan.readings.filter((one) => one.state === 'aside').length).toBe(50);
+  expect(plan.readings.filter((reading) => reading.state === 'aside').length).toBe(50);
 }, 60_000);
 
 test('what cannot be a reading is refused with a sentence that names it', () => {

@@ -39,7 +39,7 @@ const asked: readonly (readonly [name: string, terms: Functional])[] = TRIAL_BOA
   ] as const;
 });
 const truly = (room: Room, terms: Functional) =>
-  terms.reduce((sum, one) => sum + one.weight * room.position(one.surface as 'left', one.s, one.z), 0);
+  terms.reduce((sum, term) => sum + term.weight * room.position(term.surface as 'left', term.s, term.z), 0);
 
 test('68 % and 95 % bands hold 68 ± 6 % and 95 ± 4 % of the truth', () => {
   const misses: { name: string; z: number }[] = [];

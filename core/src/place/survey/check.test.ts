@@ -77,7 +77,7 @@ describe('what slip it looks like', () => {
     const reading = exactly(width('back', 1200), typed, 'r');
     const value = { mm: typed, typed: unit === 'in' ? String(typed / 25.4) : String(typed), unit };
     const check = { id: 'r', state: 'aside', expected, off: typed - expected, sd: 1, w: 9, against: null } as const;
-    return slipsOf({ ...reading, value } as Reading, check).map((one) => one.code);
+    return slipsOf({ ...reading, value } as Reading, check).map((slip) => slip.code);
   };
   test.each([
     ['an inch over: started at the one', 1025.4, 1000, 'mm', 'slip.startedAtOne'],

@@ -51,6 +51,6 @@ export function meantBy(
 ): number | null {
   const { mm, unit } = value;
   const slips = unit === 'in' ? [mm - MM_PER_INCH, mm / 10] : [mm / 10, mm - 10, mm - 100];
-  const near = slips.filter((one) => one >= 0 && Math.abs(one - expectedMm) < NEAR * sdMm);
+  const near = slips.filter((slip) => slip >= 0 && Math.abs(slip - expectedMm) < NEAR * sdMm);
   return near.sort((a, b) => Math.abs(a - expectedMm) - Math.abs(b - expectedMm))[0] ?? null;
 }

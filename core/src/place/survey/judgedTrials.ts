@@ -24,7 +24,7 @@ export function judgedTrials(
   if (notes.length === 0) return null;
   const asked = new Map<string, TrialOff>();
   for (;;) {
-    const counting = notes.filter((one) => !asked.has(one.id));
+    const counting = notes.filter((note) => !asked.has(note.id));
     const solved = solvable(() => solveFor(counting));
     if (!solved) return null;
     const open = counting.filter((one) => one.verdict !== 'kept');
@@ -34,14 +34,14 @@ export function judgedTrials(
       asked.set(worst.id, worst);
       continue;
     }
-    const checks = notes.map((one): TrialCheck => {
-      const off = asked.get(one.id);
-      if (!off) return { id: one.id, state: 'used', expectedMm: null, meantMm: null };
+    const checks = notes.map((note): TrialCheck => {
+      const off = asked.get(note.id);
+      if (!off) return { id: note.id, state: 'used', expectedMm: null, meantMm: null };
       return {
-        id: one.id,
+        id: note.id,
         state: 'asked',
         expectedMm: off.expectedMm,
-        meantMm: one.kind === 'gap' ? meantBy(one, off) : null,
+        meantMm: note.kind === 'gap' ? meantBy(note, off) : null,
       };
     });
     return { solved, counting, checks };

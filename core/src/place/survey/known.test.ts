@@ -159,7 +159,7 @@ test('with a very wide prior it is ordinary least squares', () => {
   const { extent } = survey;
   const row = (y: number, z: number) => [1, y, z / 1000, (y * z) / 1000];
   const design = new Matrix(spots.map((spot) => (spot.kind === 'width' ? row(outAt(spot.at, extent), spot.upMm) : [])));
-  const said = Matrix.columnVector(readings.map((one) => ('mm' in one.value ? one.value.mm : 0)));
+  const said = Matrix.columnVector(readings.map((reading) => ('mm' in reading.value ? reading.value.mm : 0)));
   const plane = leastSquares(design, said, true).to1DArray();
   for (const [y, z] of [
     [20, 500],
@@ -230,7 +230,7 @@ test('many kinds of readings of a crooked room, without error, agree and put the
   ];
   const readings = spots.map((spot, i) => exactly(spot, trueValues(room, spot)[0] ?? 0, `r${i}`, { sd: 0.05 }));
   const survey = surveyWith(readings, {}, jobOf([]));
-  expect(survey.checks.filter((one) => one.state !== 'used')).toEqual([]);
+  expect(survey.checks.filter((check) => check.state !== 'used')).toEqual([]);
   for (const [y, z] of [
     [20, 700],
     [380, 1200],

@@ -22,7 +22,9 @@ const room = (seed: number) => crookedRoom({ place: plain.place, seed, size: TRI
 test('with nothing read a width at a shelf comes first, and its reason is said in words', () => {
   const next = first(plain);
   expect(next?.spot).toMatchObject({ kind: 'width' });
-  expect(TRIAL_BOARDS.map((one) => one.upMm)).toContain(next && 'upMm' in next.spot ? next.spot.upMm : null);
+  expect(TRIAL_BOARDS.map((trialBoard) => trialBoard.upMm)).toContain(
+    next && 'upMm' in next.spot ? next.spot.upMm : null,
+  );
   expect(words(next!.why, plain)).toMatch(
     /^Nothing is known yet of the width of shelf \d at the \w+ and what hangs on it\.$/,
   );
@@ -52,7 +54,7 @@ const withOdd = (heights: readonly number[], off: number) =>
 
 test('a reading that counts but is likely a slip is read again, the last time it is asked for', () => {
   const job = withOdd([500, 1900], 7);
-  expect(surveyOf(job).checks.find((one) => one.id === 'odd')).toMatchObject({ state: 'used' });
+  expect(surveyOf(job).checks.find((check) => check.id === 'odd')).toMatchObject({ state: 'used' });
   const next = first(job);
   expect(next).toMatchObject({ again: 'odd' });
   expect(words(next!.why, plain)).toMatch(/stands out a little/);
@@ -70,9 +72,9 @@ test('one that stands out as far, but by less than people slip by, is not', () =
 
 test('followed from nothing to boards, it takes their widths, then how square, and ends with enough', () => {
   const readings = followAdvice(room(2), plain, TRIAL_BOARDS, 40, 2);
-  const kinds = new Set(readings.slice(0, 8).map((one) => one.kind));
+  const kinds = new Set(readings.slice(0, 8).map((reading) => reading.kind));
   for (const kind of ['width', 'depth', 'square'] as const) expect(kinds).toContain(kind);
-  expect(readings.map((one) => one.kind)).toContain('height');
+  expect(readings.map((reading) => reading.kind)).toContain('height');
   expect(readings.length).toBeGreaterThanOrEqual(10);
   expect(readings.length).toBeLessThanOrEqual(24);
   const end = advice(jobOf(readings));
@@ -83,7 +85,7 @@ test('followed from nothing to boards, it takes their widths, then how square, a
 
 test('nobody is sent up and down the ladder: the next stays at the height of the last more often than not', () => {
   const readings = followAdvice(room(3), plain, TRIAL_BOARDS, 12, 3);
-  const ups = readings.flatMap((one) => ('up' in one ? [one.up.mm] : []));
+  const ups = readings.flatMap((reading) => ('up' in reading ? [reading.up.mm] : []));
   const moves = ups.slice(1).filter((up, i) => up !== ups[i]).length;
   expect(moves).toBeLessThanOrEqual((ups.length - 1) * 0.6);
 });

@@ -83,13 +83,13 @@ export function advise({ job, survey, boards }: AdviseOptions): Advice {
   const boardsOpen = open.some(({ target }) => target.counts === 1);
   const wished = boardsOpen ? known.filter((one) => one.target.counts === 1 || open.includes(one)) : open;
   const again = againFor(job, survey);
-  const readings = job.readings.filter((one) => one.verdict !== 'dropped').map(spotOf);
+  const readings = job.readings.filter((reading) => reading.verdict !== 'dropped').map(spotOf);
   const options = {
     survey,
     place: job.place,
     units: job.units,
     kit: job.kit,
-    heightsMm: levels.map((one) => one.upMm),
+    heightsMm: levels.map((level) => level.upMm),
   };
   const rated =
     open.length === 0
@@ -135,12 +135,12 @@ interface Rated extends Candidate {
 
 function rate(candidate: Candidate, { solved, setting, errors }: Survey, open: readonly Known[]): Rated {
   const { statements } = statementsAt(candidate.spot, 'candidate', setting);
-  const factor = errors.find((one) => one.instrument === candidate.with)?.factor ?? 1;
+  const factor = errors.find((error) => error.instrument === candidate.with)?.factor ?? 1;
   const sd = usualSd(candidate.spot.kind, candidate.with) * factor;
   // Of a tape triangle the second distance tells the corner; its own unknown is settled by the first.
   const terms = solved
     .linearise(statements.at(-1) as (typeof statements)[number])
-    .terms.filter((one) => !one.surface.startsWith('aux:')) as Functional;
+    .terms.filter((term) => !term.surface.startsWith('aux:')) as Functional;
   const prepared = solved.prepare(terms);
   const variance = solved.between(prepared, prepared) + sd ** 2;
   let [gain, most, settles, off] = [0, 0, open[0] as Known, 0];
@@ -234,7 +234,7 @@ const SLIP_MM = 12;
  */
 function uncheckedIn({ solved, checks, readings }: Survey, targets: readonly Target[]): string[] {
   const open = checks.filter(({ id, state, sd }) => {
-    const kind = readings.find((one) => one.id === id)?.kind;
+    const kind = readings.find((reading) => reading.id === id)?.kind;
     return state === 'used' && kind !== 'corner' && SUSPECT * sd > SLIP_MM;
   });
   if (open.length === 0) return [];
@@ -256,5 +256,5 @@ function uncheckedIn({ solved, checks, readings }: Survey, targets: readonly Tar
 function sureOf(known: readonly Known[]): number {
   const boards = known.filter(({ target }) => target.counts === 1);
   if (boards.length === 0) return 0;
-  return Math.sqrt(boards.reduce((sum, one) => sum + one.variance, 0) / boards.length);
+  return Math.sqrt(boards.reduce((sum, board) => sum + board.variance, 0) / boards.length);
 }

@@ -40,7 +40,7 @@ test('with many repeats it comes to the person’s own error', () => {
 test('instruments are kept apart, and jobs put together', () => {
   const laser = [at(1000, 'a'), at(1003, 'b')].map((one): Reading => ({ ...one, with: 'laser' }) as Reading);
   const sums = repeatSums([...laser, at(1000, 'c'), at(1000, 'd')]);
-  expect(sums.map((one) => one.instrument).sort()).toEqual(['laser', 'tape']);
+  expect(sums.map((sum) => sum.instrument).sort()).toEqual(['laser', 'tape']);
   const twice = learnErrors([...sums, ...sums]);
   expect(twice.find((one) => one.instrument === 'laser')?.repeats).toBe(2);
 });

@@ -3,10 +3,11 @@ import { instrumentOf, sameSpot, signedValue, spotKey, spotOf, usualSd } from '.
 
 /** Readings taken again at the spot of one, without sight of it. */
 export function unseenRepeats(id: string, readings: readonly Reading[]): Reading[] {
-  const first = readings.find((one) => one.id === id);
+  const first = readings.find((reading) => reading.id === id);
   if (!first) return [];
   return readings.filter(
-    (one) => one.id !== id && one.blind && one.verdict !== 'dropped' && sameSpot(spotOf(one), spotOf(first)),
+    (reading) =>
+      reading.id !== id && reading.blind && reading.verdict !== 'dropped' && sameSpot(spotOf(reading), spotOf(first)),
   );
 }
 
@@ -56,7 +57,7 @@ export function repeatSums(readings: readonly Reading[]): SpotRepeats[] {
     const values = group.map((one) => signedValue(one) / usualSd(one.kind, instrument)).sort((a, b) => a - b);
     // Of two, the middle is their mean: each departs by half their difference, and the two make one repeat.
     const middle = ((values[(values.length - 1) >> 1] as number) + (values[values.length >> 1] as number)) / 2;
-    const scatter = values.map((one) => Math.abs(one - middle)).filter((off) => off <= A_SLIP);
+    const scatter = values.map((value) => Math.abs(value - middle)).filter((off) => off <= A_SLIP);
     if (scatter.length < 2) return [];
     const squares = scatter.reduce((sum, off) => sum + off * off, 0);
     return [{ first: first.id, instrument, repeats: scatter.length - 1, squares }];

@@ -238,7 +238,7 @@ function linearised(
   const points = statement.points(where);
   const positions = points.map((point) => where(point.surface, point.s, point.z));
   const terms = points.map((point, i): Term => {
-    const moved = (by: number) => statement.value(positions.map((one, j) => (i === j ? one + by : one)));
+    const moved = (by: number) => statement.value(positions.map((position, j) => (i === j ? position + by : position)));
     return { ...point, weight: (moved(STEP_MM) - moved(-STEP_MM)) / (2 * STEP_MM) };
   });
   return { terms, expected: statement.value(positions), positions };

@@ -108,8 +108,8 @@ export const sdOf = (reading: Reading): number => reading.sd ?? usualSd(reading.
 export function surfacesOf(spot: Spot, setting: Setting): SurfaceName[] {
   const at = nominalOf(setting.extent);
   const nominal: Where = (surface) => at[surface as SurfaceName] ?? 0;
-  const names = statementsAt(spot, '', setting).statements.flatMap((one) =>
-    (one.kind === 'linear' ? one.terms : one.points(nominal)).map((point) => point.surface),
+  const names = statementsAt(spot, '', setting).statements.flatMap((statement) =>
+    (statement.kind === 'linear' ? statement.terms : statement.points(nominal)).map((point) => point.surface),
   );
   return [...new Set(names)].filter((name): name is SurfaceName => !name.startsWith('aux:'));
 }

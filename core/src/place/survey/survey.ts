@@ -78,8 +78,9 @@ export function surveyOf(
   );
   const errors = learnErrors([...(job.errors ?? []), ...repeatSums(readings)]);
   const own = readings.filter(
-    (one) =>
-      spec.readings.includes(one.kind) && surfacesOf(spotOf(one), setting).every((name) => surfaces.includes(name)),
+    (reading) =>
+      spec.readings.includes(reading.kind) &&
+      surfacesOf(spotOf(reading), setting).every((name) => surfaces.includes(name)),
   );
   const counting = own.filter((one) => one.verdict !== 'dropped');
   const gauge = gaugeOf(surfaces, extent);

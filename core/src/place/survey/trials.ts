@@ -31,7 +31,7 @@ const BACK_STATIONS = 5;
  */
 export function trialStatements(trials: readonly Trial[], extent: Extent, hasBack: boolean): TrialStatements {
   // A board that was shaved lay elsewhere before: each cut has a place of its own.
-  const boards = new Map(trials.map((one) => [boardOf(one), one]));
+  const boards = new Map(trials.map((trial) => [boardOf(trial), trial]));
   const aux = [...boards].flatMap(([board, { cut }]): Aux[] => [
     { name: shiftOf(board), meanMm: -cut.back / 2, sdMm: SHIFT_SD_MM },
     { name: turnOf(board), meanMm: 0, sdMm: TURN_SD },

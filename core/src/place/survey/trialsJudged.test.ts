@@ -8,7 +8,7 @@ const PLACES = (['left', 'right'] as const).flatMap((end) => (['back', 'front'] 
 
 /** Notes of a board at all four corners: the gaps the plan expects there, but for those that are said. */
 function noted(job: Job, said: Record<string, string> = {}): Trial[] {
-  const board = planJob(job).parts.find((one) => one.role === 'board' && one.shelf === SHELF)!;
+  const board = planJob(job).parts.find((part) => part.role === 'board' && part.shelf === SHELF)!;
   const fit = board.fit!;
   const cut: Trial['cut'] = {
     up: board.place.upTo,
@@ -19,7 +19,7 @@ function noted(job: Job, said: Record<string, string> = {}): Trial[] {
     right: fit.right.outMm,
   };
   const gapAt = (end: 'left' | 'right', at: 'back' | 'front') => {
-    const own = fit.gaps.filter((one) => one.end === end).sort((a, b) => a.p - b.p);
+    const own = fit.gaps.filter((gap) => gap.end === end).sort((a, b) => a.p - b.p);
     return (at === 'back' ? own[0] : own.at(-1))!.mm;
   };
   return PLACES.map(({ end, at }): Trial => {
@@ -30,31 +30,34 @@ function noted(job: Job, said: Record<string, string> = {}): Trial[] {
 
 const lengths = ({ parts }: Plan) =>
   parts
-    .filter((one) => one.role === 'board' && one.shelf !== SHELF)
-    .map((one) => [one.label, one.edges!.back.mm, one.edges!.front.mm]);
-const asideIn = ({ readings }: Plan) => readings.filter((one) => one.state === 'aside').map((one) => one.id);
+    .filter((part) => part.role === 'board' && part.shelf !== SHELF)
+    .map((part) => [part.label, part.edges!.back.mm, part.edges!.front.mm]);
+const asideIn = ({ readings }: Plan) =>
+  readings.filter((reading) => reading.state === 'aside').map((reading) => reading.id);
 
 describe.each([chimneyAlcove(), cloakroomCloset()].map((job) => [job.name, job] as const))('%s', (_, job) => {
   const slipped = { ...job, trials: noted(job, { 'left front': '12' }) };
   const plan = planJob(slipped);
 
   test('a gap of 12 where about one is likely is asked about, and that note alone', () => {
-    expect(plan.trials.filter((one) => one.state === 'asked').map((one) => one.id)).toEqual(['left-front']);
-    const asked = plan.problems.filter((one) => one.message.code.startsWith('problem.trial'));
+    expect(plan.trials.filter((trial) => trial.state === 'asked').map((trial) => trial.id)).toEqual(['left-front']);
+    const asked = plan.problems.filter((problem) => problem.message.code.startsWith('problem.trial'));
     expect(asked).toMatchObject([{ severity: 'doubtful', about: { kind: 'shelf', shelf: SHELF } }]);
   });
 
   test('until it is answered it changes no other board, and sets no reading aside', () => {
-    const others = planJob({ ...job, trials: slipped.trials.filter((one) => one.id !== 'left-front') });
+    const others = planJob({ ...job, trials: slipped.trials.filter((trial) => trial.id !== 'left-front') });
     expect(lengths(plan)).toEqual(lengths(others));
     expect(lengths(plan).length).toBeGreaterThan(0);
     expect(asideIn(plan)).toEqual(asideIn(planJob(job)));
   });
 
   test('confirmed it counts, and still sets no reading aside', () => {
-    const trials = slipped.trials.map((one): Trial => (one.id === 'left-front' ? { ...one, verdict: 'kept' } : one));
+    const trials = slipped.trials.map((trial): Trial =>
+      trial.id === 'left-front' ? { ...trial, verdict: 'kept' } : trial,
+    );
     const kept = planJob({ ...slipped, trials });
-    expect(kept.trials.find((one) => one.id === 'left-front')?.state).toBe('used');
+    expect(kept.trials.find((trial) => trial.id === 'left-front')?.state).toBe('used');
     expect(lengths(kept)).not.toEqual(lengths(plan));
     expect(asideIn(kept)).toEqual(asideIn(planJob(job)));
   });
@@ -62,7 +65,7 @@ describe.each([chimneyAlcove(), cloakroomCloset()].map((job) => [job.name, job] 
   test('notes as they are expected are no matter of doubt', () => {
     const good = planJob({ ...job, trials: noted(job) });
     expect(good.trials).toHaveLength(4);
-    expect(good.trials.every((one) => one.state === 'used')).toBe(true);
+    expect(good.trials.every((trial) => trial.state === 'used')).toBe(true);
   });
 });
 
@@ -72,10 +75,10 @@ test('where a forgotten point explains it, both figures are offered', () => {
   const meant = Math.max(right.value.mm, 1.2).toFixed(1);
   const typed = meant.replace('.', '');
   const plan = planJob({ ...job, trials: noted(job, { 'left front': typed }) });
-  const check = plan.trials.find((one) => one.id === 'left-front')!;
+  const check = plan.trials.find((trial) => trial.id === 'left-front')!;
   expect(check.state).toBe('asked');
   expect(check.meantMm).toBeCloseTo(Number(meant), 6);
-  const said = plan.problems.find((one) => one.message.code === 'problem.trialMeant')!;
+  const said = plan.problems.find((problem) => problem.message.code === 'problem.trialMeant')!;
   expect(words(said.message, job)).toContain(`was the gap ${typed} mm or ${Number(meant)} mm?`);
 });
 

@@ -23,14 +23,14 @@ const board: DrawnLine = {
 
 test('a closed outline has four sides, the front one straight and the longest', () => {
   const edges = edgesOf([board]);
-  expect(edges.map((one) => Math.round(one.chordMm))).toEqual([810, 800, 300, 300]);
+  expect(edges.map((edge) => Math.round(edge.chordMm))).toEqual([810, 800, 300, 300]);
 });
 
 test('the left wall bellies by 4 halfway out: by hand 4 sin(π/6), 4 sin(π/3) and 4 at 50, 100 and 150', () => {
   const edge = edgeFor(edgesOf([board]), 'left')!;
   const { chordMm, stations } = wallTrace(edge, { wall: 'left', ...asDrawn }, 'mm');
   expect(chordMm).toBeCloseTo(300, 6);
-  expect(stations.map((one) => one.atMm)).toEqual([50, 100, 150, 200, 250]);
+  expect(stations.map((station) => station.atMm)).toEqual([50, 100, 150, 200, 250]);
   // Between drawn points the line is a chord, some hundredths short of the curve.
   [2, 3.464, 4, 3.464, 2].forEach((mm, i) => expect(stations[i]?.offMm).toBeCloseTo(-mm, 1));
 });
@@ -41,7 +41,7 @@ test('the back is hollow by 6, the right wall runs straight', () => {
   expect(back.stations).toHaveLength(15);
   expect(back.stations[7]?.offMm).toBeCloseTo(6, 2);
   const right = wallTrace(edgeFor(edges, 'right')!, { wall: 'right', ...asDrawn }, 'mm');
-  expect(Math.max(...right.stations.map((one) => Math.abs(one.offMm)))).toBeLessThan(1e-9);
+  expect(Math.max(...right.stations.map((station) => Math.abs(station.offMm)))).toBeLessThan(1e-9);
 });
 
 test('turned end for end the stations are the other way round; seen from below a belly is a hollow', () => {
@@ -55,7 +55,7 @@ test('turned end for end the stations are the other way round; seen from below a
   };
   const [edge] = edgesOf([lopsided]);
   const off = (wish: { turned: boolean; mirrored: boolean }) =>
-    wallTrace(edge!, { wall: 'left', ...wish }, 'mm').stations.map((one) => Math.round(one.offMm * 100) / 100);
+    wallTrace(edge!, { wall: 'left', ...wish }, 'mm').stations.map((station) => Math.round(station.offMm * 100) / 100);
   expect(off(asDrawn)).toEqual([1, 2, 1.5, 1, 0.5]);
   // Turned by half a turn what was left of the line is right of it.
   expect(off({ turned: true, mirrored: false })).toEqual([-0.5, -1, -1.5, -2, -1]);
@@ -80,7 +80,7 @@ test('many short lines that meet are one; what is shorter than a wall is left ou
       ],
     },
   ]);
-  expect(edges.map((one) => one.chordMm)).toEqual([300]);
+  expect(edges.map((edge) => edge.chordMm)).toEqual([300]);
 });
 
 test('a traced wall becomes readings of it, to the finest mark, each with its place along the line', () => {

@@ -33,7 +33,7 @@ export function edgeFor(edges: readonly DrawnEdge[], wall: TracedWall): DrawnEdg
     return wall === 'back' ? -mean(1) : wall === 'left' ? -mean(0) : mean(0);
   };
   // Running the right way comes first, then lying furthest out on that side.
-  const right = edges.filter((one) => lies(one) > 0.8);
+  const right = edges.filter((edge) => lies(edge) > 0.8);
   return (right.length > 0 ? [...right] : [...edges]).sort((a, b) => outward(b) - outward(a))[0] ?? null;
 }
 
@@ -81,7 +81,7 @@ function heightAt(flat: readonly DrawnPoint[], at: number): number {
     if (a === b || at < Math.min(a, b) || at > Math.max(a, b)) continue;
     crossings.push(ya + ((yb - ya) * (at - a)) / (b - a));
   }
-  return crossings.reduce((sum, one) => sum + one, 0) / Math.max(crossings.length, 1);
+  return crossings.reduce((sum, crossing) => sum + crossing, 0) / Math.max(crossings.length, 1);
 }
 
 export interface TracedAt {

@@ -54,5 +54,5 @@ test('slips are the ones people make', () => {
   const slips = new Set(Array.from({ length: 300 }, () => slipOf(1127, random)));
   expect([...slips]).toEqual(expect.arrayContaining([10, -10, 25.4, -25.4]));
   // 1127 read as 1217 or as 1172.
-  expect([...slips].every((one) => [10, -10, 25.4, -25.4, 0, 90, 45].includes(one))).toBe(true);
+  expect([...slips].every((slip) => [10, -10, 25.4, -25.4, 0, 90, 45].includes(slip))).toBe(true);
 });

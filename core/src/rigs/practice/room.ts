@@ -102,9 +102,9 @@ function meanLine(departure: (s: number, z: number) => number, { left, right, he
     Array.from({ length: 15 }, (_, j) => ({ s, of: departure(s, (height * j) / 14) })),
   );
   const mid = (left + right) / 2;
-  const mean = points.reduce((sum, one) => sum + one.of, 0) / points.length;
-  const spread = points.reduce((sum, one) => sum + (one.s - mid) ** 2, 0);
-  const slope = points.reduce((sum, one) => sum + (one.s - mid) * one.of, 0) / spread;
+  const mean = points.reduce((sum, point) => sum + point.of, 0) / points.length;
+  const spread = points.reduce((sum, point) => sum + (point.s - mid) ** 2, 0);
+  const slope = points.reduce((sum, point) => sum + (point.s - mid) * point.of, 0) / spread;
   return (s) => mean + slope * (s - mid);
 }
 

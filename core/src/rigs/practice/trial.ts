@@ -109,7 +109,7 @@ export function endError(room: Room, survey: Survey, boards: readonly Wanted[]):
     const shift = off.reduce((sum, one) => sum + one, 0) / off.length;
     return off.reduce((sum, one) => sum + Math.abs(one - shift), 0) / off.length;
   });
-  return errors.reduce((sum, one) => sum + one, 0) / errors.length;
+  return errors.reduce((sum, error) => sum + error, 0) / errors.length;
 }
 
 const width = (out: 'front' | 'back', upMm: number): Spot => ({ kind: 'width', at: out, upMm });

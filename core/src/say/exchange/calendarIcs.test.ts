@@ -13,7 +13,7 @@ const nowMs = Date.UTC(2026, 2, 23, 6);
 const calendar = usualCalendar(ZONE, '2026-03-23');
 const { laid } = layIntoCalendar({
   left: outstanding(steps, job.build, nowMs),
-  order: steps.map((one) => one.id),
+  order: steps.map((step) => step.id),
   build: job.build,
   calendar,
   nowMs,
@@ -26,13 +26,15 @@ const moved = (step: string, start: string) => {
   const id = entryId(job.id, step);
   const parts = file.split('BEGIN:VEVENT');
   return parts
-    .map((one) => (unfolded(one).includes(`UID:${id}`) ? one.replace(/DTSTART[^\r\n]*/, `DTSTART${start}`) : one))
+    .map((part) => (unfolded(part).includes(`UID:${id}`) ? part.replace(/DTSTART[^\r\n]*/, `DTSTART${start}`) : part))
     .join('BEGIN:VEVENT');
 };
 const unfolded = (contents: string) => contents.replace(/\r?\n[ \t]/g, '');
 
 test('another package reads what was written: every step, at its moment, across the change of clocks', () => {
-  const events = new ICAL.Component(ICAL.parse(file)).getAllSubcomponents('vevent').map((one) => new ICAL.Event(one));
+  const events = new ICAL.Component(ICAL.parse(file))
+    .getAllSubcomponents('vevent')
+    .map((getAllComponent) => new ICAL.Event(getAllComponent));
   expect(events).toHaveLength(steps.length);
   const before = laid.filter((one) => one.fromMs < Date.UTC(2026, 2, 29, 1)).length;
   expect(before).toBeGreaterThan(0);
@@ -51,7 +53,7 @@ test('another package reads what was written: every step, at its moment, across 
 test('lines are no longer than the standard has them, and end as it says', () => {
   const lines = file.split('\r\n');
   expect(file.includes('\n\n')).toBe(false);
-  expect(Math.max(...lines.map((one) => Buffer.byteLength(one)))).toBeLessThanOrEqual(75);
+  expect(Math.max(...lines.map((line) => Buffer.byteLength(line)))).toBeLessThanOrEqual(75);
 });
 
 test('the same job has the same ids, another one others', () => {

@@ -6,7 +6,7 @@ import { cutListCsv, cutListText } from '.';
 const metric = { units: 'mm', tape: '0.5mm' } as const;
 const inches = { units: 'in', tape: '1/16in' } as const;
 const plan = planJob(chimneyAlcove());
-const longest = Math.max(...plan.parts.filter((one) => one.role === 'board').map((one) => one.length.mm));
+const longest = Math.max(...plan.parts.filter((part) => part.role === 'board').map((part) => part.length.mm));
 
 describe('CSV', () => {
   const csv = cutListCsv(plan, metric);

@@ -63,7 +63,7 @@ export function shapeText(plan: Plan, ids: readonly string[], reader: Reader): s
   const first = plan.parts.find((part) => part.id === ids[0]);
   return first
     ? shapeWords(first, plan.job.tools)
-        .map((one) => words(one, reader))
+        .map((shapeWord) => words(shapeWord, reader))
         .join(', ')
     : '';
 }

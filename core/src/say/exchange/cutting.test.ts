@@ -15,7 +15,7 @@ let cutting: Cutting;
 beforeAll(async () => {
   cutting = atOnce(planCutting({ job, plan, rack: [] }, await loadedSolver()));
 });
-const pieces = () => cutting.layouts.flatMap((one) => partsOn(one.tree));
+const pieces = () => cutting.layouts.flatMap((layout) => partsOn(layout.tree));
 
 test('the table of layouts has a row for every piece, with its board and its place in millimetres', () => {
   const { data, errors } = Papa.parse<Record<string, string>>(layoutsCsv(cutting, job).replace('\uFEFF', ''), {
@@ -30,16 +30,16 @@ test('the table of layouts has a row for every piece, with its board and its pla
 
 test('the drawing at full size has every piece as a closed line on its layer, read by another package', () => {
   const read = new Dxf().parseSync(layoutsDxf(cutting, job))!;
-  const on = (layer: string) => read.entities.filter((one) => one.layer === layer);
+  const on = (layer: string) => read.entities.filter((entity) => entity.layer === layer);
   expect(on('PARTS')).toHaveLength(pieces().length);
   expect(on('STOCK')).toHaveLength(cutting.layouts.length);
   const [first] = on('PARTS') as unknown as { vertices: { x: number; y: number }[] }[];
-  const xs = first!.vertices.map((one) => one.x);
+  const xs = first!.vertices.map((vertex) => vertex.x);
   expect(Math.max(...xs) - Math.min(...xs)).toBeCloseTo(pieces()[0]!.lengthMm, 3);
 });
 
 test('a layout as SVG is well formed and names its pieces', () => {
-  const sheet = cutting.layouts.find((one) => one.item.form === 'sheet')!;
+  const sheet = cutting.layouts.find((layout) => layout.item.form === 'sheet')!;
   const svg = layoutSvg(sheet, cutting, job);
   expect(XMLValidator.validate(svg)).toBe(true);
   for (const one of partsOn(sheet.tree))
@@ -55,10 +55,10 @@ describe('price lists', () => {
   test('the shopping list comes back as one', () => {
     const { lines } = shoppingFor({ job, plan, cutting });
     const read = readPricesCsv(shoppingCsv({ lines }, job));
-    const packs = lines.flatMap((one) => one.packs);
+    const packs = lines.flatMap((line) => line.packs);
     expect(read.ok && read.value.refused).toEqual([]);
     expect(read.ok && read.value.prices).toEqual(
-      packs.map((one) => ({ item: one.key, price: Number(one.price.toFixed(2)) })),
+      packs.map((pack) => ({ item: pack.key, price: Number(pack.price.toFixed(2)) })),
     );
   });
 

@@ -19,13 +19,13 @@ export function layoutsCsv({ layouts, blanks }: Pick<Cutting, 'layouts' | 'blank
   const mm = (name: string) => `${name} (${words(message('sheet.millimetres'), reader)})`;
   const sizes = (['length', 'width'] as const).map(head);
   const data = layouts.flatMap((layout) =>
-    partsOn(layout.tree).map((one) => [
+    partsOn(layout.tree).map((part) => [
       layout.id,
       `${words(layout.item.name, reader)}, ${lengthWords(layout.item.lengthMm, reader)}`,
-      blanks.find((blank) => blank.id === one.part)?.label ?? one.part,
-      lengthWords(one.lengthMm, reader),
-      lengthWords(one.widthMm, reader),
-      ...[one.lengthMm, one.widthMm, one.xMm, one.yMm].map((size) => Number(size.toFixed(2))),
+      blanks.find((blank) => blank.id === part.part)?.label ?? part.part,
+      lengthWords(part.lengthMm, reader),
+      lengthWords(part.widthMm, reader),
+      ...[part.lengthMm, part.widthMm, part.xMm, part.yMm].map((size) => Number(size.toFixed(2))),
     ]),
   );
   return written(

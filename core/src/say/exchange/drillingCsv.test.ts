@@ -14,7 +14,7 @@ test('a row for every hole that is drilled, none for pins, places on marks of th
   const job = chimneyAlcove();
   const plan = planJob(job);
   const rows = rowsOf(drillingCsv(plan, job));
-  const drilled = plan.fixings.filter((one) => one.screw.kind !== 'pin');
+  const drilled = plan.fixings.filter((fixing) => fixing.screw.kind !== 'pin');
   expect(drilled.length).toBeLessThan(plan.fixings.length);
   expect(rows).toHaveLength(drilled.reduce((sum, one) => sum + one.holes.length, 0));
   const cleat = drilled.find((one) => one.id === 'S1-back-cleat/wall')!;

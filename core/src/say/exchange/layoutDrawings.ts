@@ -55,7 +55,7 @@ export function layoutsDxf({ layouts, blanks }: Pick<Cutting, 'layouts' | 'blank
       if (node.kind === 'cut') continue;
       box(node, node.kind === 'part' ? 'PARTS' : 'RESTS');
       if (node.kind !== 'part') continue;
-      const label = blanks.find((one) => one.id === node.part)?.label ?? node.part;
+      const label = blanks.find((blank) => blank.id === node.part)?.label ?? node.part;
       const at = point3d(node.xMm + trimMm + 5, below + node.yMm + edge + node.widthMm / 2);
       dxf.addText(at, Math.min(TEXT_MM, node.widthMm / 2), plain(label), { layerName: 'LABELS' });
     }
@@ -110,7 +110,7 @@ export async function layoutsPdf(
       if (node.kind === 'cut') continue;
       box(node.xMm + trimMm, node.yMm + edge, node.lengthMm, node.widthMm, FILLS[node.kind]);
       if (node.kind !== 'part') continue;
-      const label = say(blanks.find((one) => one.id === node.part)?.label ?? node.part);
+      const label = say(blanks.find((blank) => blank.id === node.part)?.label ?? node.part);
       const size = Math.min(9, node.widthMm * scale * wider * 0.7);
       if (font.widthOfTextAtSize(label, size) < node.lengthMm * scale)
         page.drawText(label, {

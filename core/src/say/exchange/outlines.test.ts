@@ -8,7 +8,7 @@ import { templateDxf, templateSvg } from './drawings';
 const reader = { units: 'mm', tape: '0.5mm' } as const;
 const job = chimneyAlcove();
 const plan = planJob({ ...job, fit: { ...job.fit, habit: 'scribed' } });
-const template = templateOf(plan.parts.find((one) => one.id === 'S2-board')!)!;
+const template = templateOf(plan.parts.find((part) => part.id === 'S2-board')!)!;
 const drawn = (contents: string) => {
   const read = readDrawing(contents);
   if (!read.ok) throw new Error(read.error.code);
@@ -31,7 +31,7 @@ test.each([
     const wish = { wall, turned: false, mirrored: false } as const;
     const [read, meant] = [edgeFor(edges, wall)!, edgeFor(own, wall)!].map((edge) => wallTrace(edge, wish, 'mm'));
     expect(read!.chordMm).toBeCloseTo(meant!.chordMm, 1);
-    read!.stations.forEach((one, i) => expect(one.offMm).toBeCloseTo(meant!.stations[i]!.offMm, 1));
+    read!.stations.forEach((station, i) => expect(station.offMm).toBeCloseTo(meant!.stations[i]!.offMm, 1));
   }
 });
 
@@ -56,7 +56,7 @@ test('lines, polygons and rectangles are lines too; what is only defined is not 
       '<defs><path d="M0 0L9 9"/></defs><line x1="0" y1="0" x2="50" y2="0"/><polygon points="0,0 50,0 50,50"/><rect x="1" y="1" width="60" height="40"/>',
     ),
   );
-  expect(lines.map((one) => [one.points.length, one.closed])).toEqual([
+  expect(lines.map((line) => [line.points.length, line.closed])).toEqual([
     [2, false],
     [3, true],
     [4, true],

@@ -22,7 +22,7 @@ test.each(demoJobs())('the readings of $name go out and come back as they were',
 test('a practice reading is one still when it comes back', () => {
   const [first, second] = demoJobs()[0]!.readings;
   const back = read(readingsCsv([{ ...first!, simulated: true }, second!]));
-  expect(back.readings.map((one) => one.simulated)).toEqual([true, undefined]);
+  expect(back.readings.map((reading) => reading.simulated)).toEqual([true, undefined]);
 });
 
 test('the table names its columns, is UTF-8 with its mark, and has CRLF line ends', () => {
@@ -45,7 +45,7 @@ test('a row’s own unit counts, else the job’s', () => {
   const { readings } = read(
     'kind,at,up,value,unit\nwidth,front,36,44 3/8,in\nwidth,front,90,112.7,cm\nwidth,back,900,1127,\n',
   );
-  expect(readings.map((one) => ('mm' in one.value ? one.value.mm : 0))).toEqual([
+  expect(readings.map((reading) => ('mm' in reading.value ? reading.value.mm : 0))).toEqual([
     expect.closeTo(44.375 * 25.4, 6),
     1127,
     1127,
@@ -67,7 +67,7 @@ test('rows that cannot be read are listed with their line and the reason, and th
     'square,,,left,900,3,tip,hammer',
     'square,,,left,900,3,tip,',
   ].join('\n');
-  expect(read(csv).readings.map((one) => one.kind)).toEqual(['width', 'square']);
+  expect(read(csv).readings.map((reading) => reading.kind)).toEqual(['width', 'square']);
   expect(reasons(csv)).toEqual([
     expect.stringMatching(/^3: “kind” says “widht”; it takes one of: width, depth, .*line\.$/),
     expect.stringMatching(/^4: “value”: “eleven”/),
@@ -94,7 +94,7 @@ test('blank lines are passed over and lines within a cell counted: a row is name
     'width;back;900;1127;',
     '',
   ].join('\r\n');
-  expect(read(csv).readings.map((one) => one.id)).toEqual(['line-4', 'line-9']);
+  expect(read(csv).readings.map((reading) => reading.id)).toEqual(['line-4', 'line-9']);
   expect(reasons(csv)).toEqual(['8: “up” is empty.']);
 });
 

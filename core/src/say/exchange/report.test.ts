@@ -58,7 +58,7 @@ test('Markdown: the opening, every board and piece, what happened, what to do ot
   expect(said).toContain('- The plaster crumbles \\<here\\>');
   expect(said).toContain('Shelf 2 went in at the first try; it was said to 97 times of 100.');
   expect(said).toContain('Paid in all: € 148.50.');
-  expect(plan.readings.every((one) => one.state === 'used') || /set aside|dropped/.test(said)).toBe(true);
+  expect(plan.readings.every((reading) => reading.state === 'used') || /set aside|dropped/.test(said)).toBe(true);
 });
 
 test('a table has as many cells in every row, whatever is typed', () => {
@@ -82,8 +82,8 @@ test('a table has as many cells in every row, whatever is typed', () => {
 test('no heading stands over nothing', () => {
   const job = { ...chimneyAlcove(), readings: [] };
   const { parts } = reportOf(planJob(job), job);
-  parts.forEach((one, i) => {
-    if (one.kind === 'heading') expect(parts[i + 1] && parts[i + 1]!.kind !== 'heading').toBe(true);
+  parts.forEach((part, i) => {
+    if (part.kind === 'heading') expect(parts[i + 1] && parts[i + 1]!.kind !== 'heading').toBe(true);
   });
 });
 

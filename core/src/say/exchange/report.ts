@@ -22,8 +22,10 @@ export type ReportPart =
 export function reportOf(plan: Plan, job: Job): Report {
   const say = (said: Message) => sentence(said, job);
   const heading = (said: Message): ReportPart => ({ kind: 'heading', text: say(said) });
-  const shown = plan.deviations.filter((one) => one.kind === 'shown').map((one) => say(one.message));
-  const boards = plan.parts.filter((one) => one.role === 'board');
+  const shown = plan.deviations
+    .filter((deviation) => deviation.kind === 'shown')
+    .map((deviation) => say(deviation.message));
+  const boards = plan.parts.filter((part) => part.role === 'board');
   const parts: (ReportPart | null)[] = [
     { kind: 'line', text: say(message(`place.${job.place.kind}`)) },
     job.notes.trim() === '' ? null : { kind: 'line', text: job.notes.trim() },
@@ -31,10 +33,10 @@ export function reportOf(plan: Plan, job: Job): Report {
     list(shown),
     table(
       [message('report.reading'), message('report.said'), message('report.state')],
-      plan.readings.map((one) => [
-        say(one.name),
-        words(one.said, job),
-        one.state === 'used' ? '' : words(message(`report.state.${one.state}`), job),
+      plan.readings.map((reading) => [
+        say(reading.name),
+        words(reading.said, job),
+        reading.state === 'used' ? '' : words(message(`report.state.${reading.state}`), job),
       ]),
     ),
     heading(message('report.shelves')),
@@ -86,10 +88,10 @@ export function reportOf(plan: Plan, job: Job): Report {
     job.log.next.trim() === '' ? null : heading(message('report.next')),
     job.log.next.trim() === '' ? null : { kind: 'line', text: job.log.next.trim() },
     heading(message('report.mind')),
-    list([...new Set(plan.cautions.map((one) => say(one.message)))]),
+    list([...new Set(plan.cautions.map((caution) => say(caution.message)))]),
   ];
   // A heading over nothing is left out.
-  const there = parts.filter((one) => one !== null);
+  const there = parts.filter((part) => part !== null);
   return {
     title: job.name,
     parts: there.filter((one, i) => one.kind !== 'heading' || (there[i + 1] && there[i + 1]!.kind !== 'heading')),
@@ -105,7 +107,7 @@ export function reportOf(plan: Plan, job: Job): Report {
 
 /** Steps that are done, with how long they took, and those that were left out. */
 function worked(plan: Plan, job: Job): string[] {
-  const what = (id: string) => plan.build.steps.find((one) => one.id === id)?.what;
+  const what = (id: string) => plan.build.steps.find((step) => step.id === id)?.what;
   const done = job.build.done.flatMap(({ step, took }) => {
     const said = what(step);
     if (!said) return [];
@@ -133,19 +135,20 @@ function worked(plan: Plan, job: Job): string[] {
 /** What boards did, mistakes, sizes, notes, and what it cost. */
 function logged(plan: Plan, job: Job): string[] {
   const { log } = job;
-  const label = (id: string) => plan.parts.find((one) => one.id === id)?.label ?? id;
-  const fits = log.fits.map((one) =>
+  const label = (id: string) => plan.parts.find((part) => part.id === id)?.label ?? id;
+  const fits = log.fits.map((fit) =>
     words(
-      message(one.went ? 'report.went' : 'report.bound', { shelf: count(one.shelf), odds: text(one.odds.toFixed(0)) }),
+      message(fit.went ? 'report.went' : 'report.bound', { shelf: count(fit.shelf), odds: text(fit.odds.toFixed(0)) }),
       job,
     ),
   );
-  const entries = log.entries.map((one) => {
-    const own = one.text === '' ? '' : ` ${one.text}`;
-    if (one.kind === 'note') return one.text;
-    if (one.kind === 'size') return `${label(one.part)}: ${lengthWords(one.length.mm, job)}.${own}`;
-    const lost = one.minutes ? ` (${words(durationWords(one.minutes), job)})` : '';
-    return `${words(message(`mistake.${one.cause}`), job)}${one.part ? `, ${label(one.part)}` : ''}${lost}.${own}`;
+  const entries = log.entries.map((entry) => {
+    const own = entry.text === '' ? '' : ` ${entry.text}`;
+    if (entry.kind === 'note') return entry.text;
+    if (entry.kind === 'size') return `${label(entry.part)}: ${lengthWords(entry.length.mm, job)}.${own}`;
+    const lost = entry.minutes ? ` (${words(durationWords(entry.minutes), job)})` : '';
+    const cause = words(message(`mistake.${entry.cause}`), job);
+    return `${cause}${entry.part ? `, ${label(entry.part)}` : ''}${lost}.${own}`;
   });
   const paid =
     log.paid === undefined
@@ -159,16 +162,16 @@ export function reportMarkdown(plan: Plan, job: Job): string {
   const { title, parts } = reportOf(plan, job);
   const safe = (said: string) => said.replace(/([\\`*_{}[\]<>#|])/g, '\\$1').replace(/\s*\n\s*/g, ' ');
   const row = (cells: readonly string[]) => `| ${cells.map(safe).join(' | ')} |`;
-  const blocks = parts.map((one) => {
-    switch (one.kind) {
+  const blocks = parts.map((part) => {
+    switch (part.kind) {
       case 'heading':
-        return `## ${safe(one.text)}`;
+        return `## ${safe(part.text)}`;
       case 'line':
-        return safe(one.text);
+        return safe(part.text);
       case 'list':
-        return one.items.map((item) => `- ${safe(item)}`).join('\n');
+        return part.items.map((item) => `- ${safe(item)}`).join('\n');
       case 'table':
-        return [row(one.head), row(one.head.map(() => '---')), ...one.rows.map(row)].join('\n');
+        return [row(part.head), row(part.head.map(() => '---')), ...part.rows.map(row)].join('\n');
     }
   });
   return [`# ${safe(title)}`, ...blocks].join('\n\n') + '\n';

@@ -37,7 +37,7 @@ export async function reportPdf({ title, parts }: Report, region: Region): Promi
     const shares = widths([head, ...rows], font, room);
     const row = (cells: readonly string[], face: PDFFont) => {
       const lines = cells.map((cell, i) => wrapped(encodable(cell, face), face, SIZES.cell, shares[i]! - 6));
-      const high = Math.max(...lines.map((one) => one.length)) * SIZES.cell * LEADING + 4;
+      const high = Math.max(...lines.map((line) => line.length)) * SIZES.cell * LEADING + 4;
       need(high);
       let x = MARGIN;
       lines.forEach((one, i) => {

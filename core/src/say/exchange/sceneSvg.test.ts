@@ -78,7 +78,7 @@ test('signs that mean something in markup are written as such', () => {
 test('every shape of a real drawing is there', () => {
   const drawing = boardScene(planJob(chimneyAlcove()), 2, 5)!;
   const svg = read(sceneSvg(drawing, reader, 600));
-  const count = (...kinds: string[]) => drawing.shapes.filter((one) => kinds.includes(one.kind)).length;
+  const count = (...kinds: string[]) => drawing.shapes.filter((shape) => kinds.includes(shape.kind)).length;
   expect(svg.g.path).toHaveLength(count('polygon', 'path', 'dimension'));
   expect(svg.g.text).toHaveLength(count('label', 'dimension'));
 });

@@ -31,7 +31,7 @@ export function sceneSvg({ bounds, shapes, title }: Scene, reader: Reader, width
     'stroke-width': LINE_PX,
   });
   const line = (points: readonly (readonly [number, number])[]) =>
-    points.map((one, i) => `${i === 0 ? 'M' : 'L'}${at(one).join(' ')}`).join(' ');
+    points.map((point, i) => `${i === 0 ? 'M' : 'L'}${at(point).join(' ')}`).join(' ');
   const said = (shape: Extract<Shape, { kind: 'label' | 'dimension' }>) =>
     'words' in shape && shape.words
       ? words(shape.words, reader)

@@ -12,7 +12,7 @@ const reader = { units: 'mm', tape: '0.5mm' } as const;
 const job = chimneyAlcove();
 const scribed = planJob({ ...job, fit: { ...job.fit, habit: 'scribed' } });
 const angled = planJob(job);
-const template = (plan = scribed, id = 'S2-board'): Template => templateOf(plan.parts.find((one) => one.id === id)!)!;
+const template = (plan = scribed, id = 'S2-board'): Template => templateOf(plan.parts.find((part) => part.id === id)!)!;
 
 /** The largest distance between corners of two outlines, corner by corner. Millimetres. */
 function apart(a: readonly OutlinePoint[], b: readonly OutlinePoint[]): number {

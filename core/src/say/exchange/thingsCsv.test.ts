@@ -33,7 +33,7 @@ test('rows that are none are named by line and reason; a thing of no height is o
     'name,width,height,depth,count,often\nFlat,100,0,100,1,weekly\n,1,1,1,1,daily\nMany,10,10,10,1000,daily\nOdd,10,10,10,1,sometimes\nGood,10,10,10,1,daily\n';
   const read = readThingsCsv(csv, 'mm');
   if (!read.ok) throw new Error('refused');
-  expect(read.value.things.map((one) => one.name)).toEqual(['Good']);
+  expect(read.value.things.map((thing) => thing.name)).toEqual(['Good']);
   expect(read.value.refused.map((one) => one.line)).toEqual([2, 3, 4, 5]);
   expect(words(read.value.refused[0]!.message, reader)).toMatch(/height/);
 });

@@ -30,20 +30,20 @@ const BYTE_ORDER_MARK = '\uFEFF';
 
 /** What is to be stored as a table: RFC 4180, UTF-8, lengths as typed in the unit of their row. */
 export function thingsCsv(things: readonly Thing[]): string {
-  const data = things.map((one) => {
-    const { unit } = one.width;
+  const data = things.map((thing) => {
+    const { unit } = thing.width;
     const length = (value: TypedLength) => (value.unit === unit ? value.typed : `${value.mm} mm`);
     return [
-      one.name,
-      length(one.width),
-      length(one.height),
-      length(one.depth),
-      one.weight.typed,
-      String(one.count),
-      one.often,
-      length(one.lift),
-      String(one.stack),
-      one.flat ? 'yes' : 'no',
+      thing.name,
+      length(thing.width),
+      length(thing.height),
+      length(thing.depth),
+      thing.weight.typed,
+      String(thing.count),
+      thing.often,
+      length(thing.lift),
+      String(thing.stack),
+      thing.flat ? 'yes' : 'no',
       unit,
     ];
   });

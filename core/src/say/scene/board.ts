@@ -164,7 +164,7 @@ function gapShapes({ walls, gaps, seat, outline }: Fit, { sheet }: BoardFrame): 
       .map(([x, y]) => sheet([seat.acrossMm + x, seat.outMm + y]));
     return {
       kind: 'polygon',
-      role: roleOf(Math.max(...gaps.filter((one) => one.end === end).map((one) => one.mm))),
+      role: roleOf(Math.max(...gaps.filter((gap) => gap.end === end).map((gap) => gap.mm))),
       points: [...wall, ...board],
     };
   });

@@ -45,9 +45,9 @@ export function boxScene(plan: Plan, job: Job): Scene | null {
     share,
   });
   const studs = (['left', 'right'] as const).flatMap((side): Shape[] => {
-    const face = opening.sections.flatMap((one): Point[] => {
-      const front = one[side]?.at(-1);
-      return front ? [[front.mm, one.upMm]] : [];
+    const face = opening.sections.flatMap((section): Point[] => {
+      const front = section[side]?.at(-1);
+      return front ? [[front.mm, section.upMm]] : [];
     });
     const [low, high] = [face[0], face.at(-1)];
     if (!low || !high) return [];
@@ -56,7 +56,7 @@ export function boxScene(plan: Plan, job: Job): Scene | null {
   });
   const levels = (['floor', 'ceiling'] as const).map((surface): Shape => {
     const nominal = surface === 'floor' ? 0 : opening.extent.height;
-    const at = opening.levels.map((one): Point => [one.acrossMm, one[surface]?.mm ?? nominal]);
+    const at = opening.levels.map((level): Point => [level.acrossMm, level[surface]?.mm ?? nominal]);
     const [first, last] = [at[0]?.[1] ?? nominal, at.at(-1)?.[1] ?? nominal];
     const far = surface === 'floor' ? edge.f : edge.h;
     return shape('wall', [edge.l, first], ...at, [edge.r, last], [edge.r, far], [edge.l, far]);

@@ -70,11 +70,13 @@ function frameOf(plan: Plan, factor: number): Frame {
   const size = Math.max(nominal.widthMm, nominal.heightMm);
   const most = halfMm * (1 + MOST_REACH);
   const across = (x: number) => middleMm + clamp(exaggerateAcross(x, left, right, factor) - middleMm, -most, most);
-  const walls = sections.flatMap((one) => [...(one.left ?? []), ...(one.right ?? [])].map((wall) => wall.mm));
+  const walls = sections.flatMap((section) =>
+    [...(section.left ?? []), ...(section.right ?? [])].map((wall) => wall.mm),
+  );
   const known = nominal.measured.width || !(sections[0]?.left && sections[0]?.right);
   const reach = known ? Math.max(halfMm, ...walls.map((x) => Math.abs(across(x) - middleMm))) : halfMm;
-  const lifts = levels.map((one) => Math.abs((one.ceiling?.mm ?? height) - height) * factor);
-  const falls = levels.map((one) => Math.abs(one.floor?.mm ?? 0) * factor);
+  const lifts = levels.map((level) => Math.abs((level.ceiling?.mm ?? height) - height) * factor);
+  const falls = levels.map((level) => Math.abs(level.floor?.mm ?? 0) * factor);
   return {
     left,
     right,
@@ -95,15 +97,15 @@ function wallShapes(plan: Plan, frame: Frame): Shape[] {
   const sides = (['left', 'right'] as const).flatMap((side): Shape[] => {
     if (!opening.sections[0]?.[side]) return [];
     const sign = side === 'left' ? -1 : 1;
-    const stations = opening.sections.map((one) => {
-      const wall = one[side] as readonly Estimate[];
-      return { upMm: one.upMm, back: wall[0] as Estimate, front: wall.at(-1) as Estimate };
+    const stations = opening.sections.map((section) => {
+      const wall = section[side] as readonly Estimate[];
+      return { upMm: section.upMm, back: wall[0] as Estimate, front: wall.at(-1) as Estimate };
     });
     // The walls run on past floor and ceiling, which are drawn over them.
     const [foot, head] = [-frame.marginMm, frame.heightMm + frame.marginMm];
-    const face = stations.map((one): Point => [frame.across(one.front.mm), one.upMm]);
+    const face = stations.map((station): Point => [frame.across(station.front.mm), station.upMm]);
     const ends = [face[0], face.at(-1)].map((one) => one?.[0] ?? frame[side]) as [number, number];
-    const behind = stations.map((one): Point => [frame.across(one.back.mm), one.upMm]);
+    const behind = stations.map((station): Point => [frame.across(station.back.mm), station.upMm]);
     const known = measured.width || !(opening.sections[0]?.left && opening.sections[0]?.right);
     const solid: Shape = {
       kind: 'polygon',
@@ -142,9 +144,9 @@ interface SideStation {
 /** How surely a wall is known, either side of where it most likely stands. */
 function bandOf(stations: readonly SideStation[], frame: Frame): Shape {
   const edge = (sign: 1 | -1) =>
-    stations.map((one): Point => {
-      const x = frame.across(one.front.mm + sign * SURE * one.front.sdMm) - frame.middleMm;
-      return [frame.middleMm + clamp(x, -frame.outerMm, frame.outerMm), one.upMm];
+    stations.map((station): Point => {
+      const x = frame.across(station.front.mm + sign * SURE * station.front.sdMm) - frame.middleMm;
+      return [frame.middleMm + clamp(x, -frame.outerMm, frame.outerMm), station.upMm];
     });
   return { kind: 'polygon', role: 'uncertain-band', points: [...edge(1), ...edge(-1).reverse()] };
 }
@@ -169,12 +171,12 @@ function readingShapes(plan: Plan, job: Job, frame: Frame, wanted: Spot | null):
 
 /** The readings but for those at a spot that is to be read: nobody is to see there what was read before. */
 export function readingsBeside(job: Job, wanted: Spot | null | undefined): readonly Reading[] {
-  return wanted ? job.readings.filter((one) => !sameSpot(spotOf(one), wanted)) : job.readings;
+  return wanted ? job.readings.filter((reading) => !sameSpot(spotOf(reading), wanted)) : job.readings;
 }
 
 /** How a reading is drawn: set aside or dropped ones stand out from those that count. */
 export function roleOf(plan: Plan, id: string, behind: boolean): Role {
-  const state = plan.readings.find((one) => one.id === id)?.state ?? 'used';
+  const state = plan.readings.find((reading) => reading.id === id)?.state ?? 'used';
   if (state !== 'used') return 'reading-aside';
   return behind ? 'reading-behind' : 'reading';
 }
@@ -206,12 +208,12 @@ function trimShapes({ place: { skirting, rail } }: Job, { middleMm, outerMm, mar
 function keepClearShapes(job: Job, plan: Plan): Shape[] {
   const { left, right } = plan.opening.extent;
   const { keepClears, studs } = job.place;
-  const boxes = keepClears.flatMap((one): Shape[] => {
-    const { from, up, width, height } = one;
+  const boxes = keepClears.flatMap((keepClear): Shape[] => {
+    const { from, up, width, height } = keepClear;
     const depth = plan.opening.extent.depth;
     // On a side wall it is seen from its edge: as a mark on that wall.
-    const wide = one.wall === 'back' ? width.mm : Math.min(depth, (right - left) * 0.04);
-    const x = one.wall === 'back' ? left + from.mm : one.wall === 'left' ? left : right - wide;
+    const wide = keepClear.wall === 'back' ? width.mm : Math.min(depth, (right - left) * 0.04);
+    const x = keepClear.wall === 'back' ? left + from.mm : keepClear.wall === 'left' ? left : right - wide;
     const [z, top] = [up.mm, up.mm + height.mm];
     const points: Point[] = [
       [x, z],
@@ -221,9 +223,9 @@ function keepClearShapes(job: Job, plan: Plan): Shape[] {
     ];
     return [{ kind: 'polygon', role: 'keep-clear', points }];
   });
-  const lines = studs.flatMap((one): Shape[] => {
-    if (one.wall !== 'back') return [];
-    const x = left + one.from.mm;
+  const lines = studs.flatMap((stud): Shape[] => {
+    if (stud.wall !== 'back') return [];
+    const x = left + stud.from.mm;
     return [
       {
         kind: 'path',

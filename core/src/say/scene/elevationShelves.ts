@@ -218,7 +218,7 @@ function gapShapes(plan: Plan, { middleMm, left, right }: Frame, stored: boolean
   return plan.gaps
     .filter((gap) => gap.clear.mm > 0)
     .map((gap): Shape => {
-      const upper = plan.shelves.find((one) => one.number === gap.above)?.underside.mm;
+      const upper = plan.shelves.find((shelf) => shelf.number === gap.above)?.underside.mm;
       const lower = topOf(gap.below) ?? (upper ?? 0) - gap.clear.mm;
       return {
         kind: 'dimension',

@@ -58,8 +58,8 @@ function thingShapes({ contents }: Plan, { left }: Frame): Shape[] {
 
 /** Beside the opening, between a person's hip and eye: where what is used daily belongs; and as high as they reach. */
 function reachShapes({ people }: Job, { left, right, middleMm, outerMm, poleMm, heightMm }: Frame): Shape[] {
-  return people.flatMap((one, i): Shape[] => {
-    const { hipMm, eyeMm, reachMm } = reachOf(one.height.mm);
+  return people.flatMap((person, i): Shape[] => {
+    const { hipMm, eyeMm, reachMm } = reachOf(person.height.mm);
     const x = middleMm - outerMm - poleMm * (0.8 + 1.3 * i);
     const tick = (up: number): Shape => {
       return {
@@ -71,7 +71,7 @@ function reachShapes({ people }: Job, { left, right, middleMm, outerMm, poleMm, 
         ],
       };
     };
-    const words = message('scene.reach', { name: text(one.name) });
+    const words = message('scene.reach', { name: text(person.name) });
     return [
       {
         kind: 'polygon',

@@ -25,8 +25,8 @@ export function aboveFrame(outline: Outline, factor: number, frontMm: number): A
   const marginMm = Math.max(right - left, frontMm) * 0.05;
   const [mostAcross, mostOut] = [(right - left) * 0.2, depth * 0.4];
   const furthest = (walls: (one: WallSection) => readonly Estimate[] | null, nominal: number, most: number) => {
-    const off = outline.sections.flatMap((one) =>
-      (walls(one) ?? []).map((wall) => Math.abs(wall.mm - nominal) * factor),
+    const off = outline.sections.flatMap((section) =>
+      (walls(section) ?? []).map((wall) => Math.abs(wall.mm - nominal) * factor),
     );
     return Math.min(Math.max(0, ...off), most);
   };

@@ -20,12 +20,12 @@ const plan = planJob(drilled);
 function holesOf(scene: Scene) {
   return scene.shapes.flatMap((shape) => {
     if (shape.kind !== 'polygon' || shape.role !== 'hole-through') return [];
-    const mid = (axis: 0 | 1) => shape.points.reduce((sum, one) => sum + one[axis], 0) / shape.points.length;
+    const mid = (axis: 0 | 1) => shape.points.reduce((sum, point) => sum + point[axis], 0) / shape.points.length;
     const at: Point = [mid(0), mid(1)];
     return [{ at, wide: 2 * Math.hypot(shape.points[0]![0] - at[0], shape.points[0]![1] - at[1]) }];
   });
 }
-const boardOf = (of: Plan, shelf: number) => of.parts.find((one) => one.id === `S${shelf}-board`)!;
+const boardOf = (of: Plan, shelf: number) => of.parts.find((part) => part.id === `S${shelf}-board`)!;
 
 test('a board seen from above shows its hole where it lies in the opening, as wide as it is', () => {
   const { seat } = boardOf(plan, 2).fit!;
@@ -68,12 +68,12 @@ describe('at full size', () => {
 });
 
 test('the elevation shows a divider between its shelves', () => {
-  const divider = plan.parts.find((one) => one.role === 'divider')!;
+  const divider = plan.parts.find((part) => part.role === 'divider')!;
   const scene = elevationScene(plan, drilled, { exaggeration: 1, show: 'shelves' });
   const drawn = scene.shapes.filter(
-    (one) =>
-      one.kind === 'polygon' &&
-      one.points.every(
+    (shape) =>
+      shape.kind === 'polygon' &&
+      shape.points.every(
         ([x, y]) =>
           Math.abs(x - (divider.across!.fromMm + 9)) < 9.1 &&
           y >= divider.place.upFrom - 0.1 &&
@@ -87,12 +87,12 @@ test('the elevation shows a divider between its shelves', () => {
 test('what carries a board is drawn as thick as it is, however large departures are', () => {
   for (const factor of [1, 20] as const) {
     const shapes = boardScene(plan, 2, factor)!.shapes.filter(
-      (one) => one.kind === 'polygon' && one.role === 'cleat-below',
+      (shape) => shape.kind === 'polygon' && shape.role === 'cleat-below',
     );
-    const sizes = shapes.flatMap((one) => {
-      if (one.kind !== 'polygon') return [];
+    const sizes = shapes.flatMap((shape) => {
+      if (shape.kind !== 'polygon') return [];
       const span = (axis: 0 | 1) =>
-        Math.max(...one.points.map((at) => at[axis])) - Math.min(...one.points.map((at) => at[axis]));
+        Math.max(...shape.points.map((at) => at[axis])) - Math.min(...shape.points.map((at) => at[axis]));
       return [Math.round(Math.min(span(0), span(1)))];
     });
     expect(sizes).toEqual([20, 20, 20]);

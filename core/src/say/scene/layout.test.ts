@@ -13,13 +13,13 @@ async function cut(job: Job): Promise<{ job: Job; plan: ReturnType<typeof planJo
 
 type Polygon = Extract<Shape, { kind: 'polygon' }>;
 const polygons = ({ shapes }: Scene, role: Shape['role']) =>
-  shapes.filter((one): one is Polygon => one.kind === 'polygon' && one.role === role);
+  shapes.filter((shape): shape is Polygon => shape.kind === 'polygon' && shape.role === role);
 const box = (points: readonly Point[]) => {
   const [xs, ys] = [points.map(([x]) => x), points.map(([, y]) => y)];
   const [left, right, low, high] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
   return { left, right, low, high, long: right - left, wide: high - low };
 };
-const sheetOf = ({ layouts }: Cutting) => layouts.find((one) => one.item.form === 'sheet')!;
+const sheetOf = ({ layouts }: Cutting) => layouts.find((layout) => layout.item.form === 'sheet')!;
 const drawn = (layout: Layout, cutting: Cutting, more: Partial<Parameters<typeof layoutScene>[1]> = {}) =>
   layoutScene({ ...layout, sheet: layout.item.form === 'sheet' }, { blanks: cutting.blanks, tape: '0.5mm', ...more });
 
@@ -47,7 +47,7 @@ describe('a sheet', () => {
     const { cutting, job } = await cut(parcelBench());
     const scene = drawn(sheetOf(cutting), cutting);
     const [first, second] = polygons(scene, 'board')
-      .map((one) => box(one.points))
+      .map((polygon) => box(polygon.points))
       .sort((a, b) => a.low - b.low);
     expect(second!.low - first!.high).toBeCloseTo(job.stock.kerf.mm, 6);
     const [ground] = polygons(scene, 'kerf');
@@ -57,7 +57,7 @@ describe('a sheet', () => {
   test('tells what is left down to a mark of the tape, where there is room to say it', async () => {
     const { cutting } = await cut(parcelBench());
     const layout = sheetOf(cutting);
-    const labels = drawn(layout, cutting).shapes.filter((one) => one.kind === 'label' && one.role === 'rest');
+    const labels = drawn(layout, cutting).shapes.filter((shape) => shape.kind === 'label' && shape.role === 'rest');
     expect(labels.length).toBeGreaterThan(0);
     expect(labels.length).toBeLessThan(restsOf(layout.tree).length);
     for (const one of labels) {
@@ -81,8 +81,8 @@ describe('a slender board', () => {
   test('each piece is named and can be pointed at by its part', async () => {
     const { cutting } = await cut(parcelBench());
     const layout = cutting.layouts.find((one) => one.item.form === 'timber')!;
-    const abouts = polygons(drawn(layout, cutting), 'board').map((one) => one.about);
-    const ids = partsOn(layout.tree).map((one) => cutting.blanks.find((blank) => blank.id === one.part)!.parts[0]);
+    const abouts = polygons(drawn(layout, cutting), 'board').map((polygon) => polygon.about);
+    const ids = partsOn(layout.tree).map((part) => cutting.blanks.find((blank) => blank.id === part.part)!.parts[0]);
     expect(abouts).toEqual(ids.map((id) => ({ kind: 'part', id })));
   });
 });
@@ -95,7 +95,7 @@ test('at the saw: the piece on it, what falls off, and what is cut already', asy
   const scene = drawn(layout, cutting, { piece, gives: second!, made: new Set([first!.part]) });
   expect(box(polygons(scene, 'chosen')[0]!.points).long).toBeCloseTo(second!.lengthMm, 6);
   expect(polygons(scene, 'board')).toHaveLength(partsOn(layout.tree).length - 1);
-  const outline = scene.shapes.find((one) => one.kind === 'path' && one.role === 'cut-line') as Extract<
+  const outline = scene.shapes.find((shape) => shape.kind === 'path' && shape.role === 'cut-line') as Extract<
     Shape,
     { kind: 'path' }
   >;
@@ -107,11 +107,11 @@ test('corner shelves are marked on their blank, two head to tail, within it and 
   const layout = cutting.layouts.find((one) => partsOn(one.tree).some((part) => part.part.includes('+')))!;
   const scene = drawn(layout, cutting, { parts: plan.parts });
   const outlines = scene.shapes.filter(
-    (one): one is Extract<Shape, { kind: 'path' }> => one.kind === 'path' && one.role === 'cut-line',
+    (shape): shape is Extract<Shape, { kind: 'path' }> => shape.kind === 'path' && shape.role === 'cut-line',
   );
-  const pairs = partsOn(layout.tree).map((one) => cutting.blanks.find((blank) => blank.id === one.part)!);
-  expect(outlines).toHaveLength(pairs.reduce((sum, one) => sum + one.parts.length, 0));
-  const blanks = polygons(scene, 'board').map((one) => box(one.points));
+  const pairs = partsOn(layout.tree).map((part) => cutting.blanks.find((blank) => blank.id === part.part)!);
+  expect(outlines).toHaveLength(pairs.reduce((sum, pair) => sum + pair.parts.length, 0));
+  const blanks = polygons(scene, 'board').map((polygon) => box(polygon.points));
   for (const one of outlines) {
     const at = box(one.points);
     const inside = blanks.some(

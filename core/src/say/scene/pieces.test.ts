@@ -25,7 +25,7 @@ describe('a piece on the saw sheet', () => {
   test('a board: its edges with their lengths, a cut at each end, what falls off beside it', () => {
     const board = part(alcove, 'S2-board');
     const scene = sawScene(board);
-    expect(strings(scene).map((one) => one.mm)).toEqual([board.edges!.back.mm, board.edges!.front.mm]);
+    expect(strings(scene).map((string) => string.mm)).toEqual([board.edges!.back.mm, board.edges!.front.mm]);
     expect(of(scene, 'cut-line').filter((shape) => shape.kind === 'path')).toHaveLength(2);
     // A trapezoid in its blank, what runs out at each end drawn larger: half of each falls off over the depth.
     const deep = board.fit!.outline.reduce((most, [, y]) => Math.max(most, y), 0);
@@ -37,7 +37,7 @@ describe('a piece on the saw sheet', () => {
   test('mitred trim: its long point away from the person, by hand two triangles of 2 in fall off', () => {
     const head = part(cavity, 'trim-head');
     const scene = sawScene(head);
-    expect(strings(scene).map((one) => one.mm)).toEqual([head.length.mm, head.length.mm - 4 * 25.4]);
+    expect(strings(scene).map((string) => string.mm)).toEqual([head.length.mm, head.length.mm - 4 * 25.4]);
     const off = area(pointsOf(of(scene, 'waste')[0])) - area(pointsOf(of(scene, 'board')[0]));
     expect(off).toBeCloseTo(50.8 * 50.8, 6);
   });
@@ -65,7 +65,7 @@ describe('the box of a cavity', () => {
   test('four trims meet at its corners; along them stand their long points, as long as they are', () => {
     const scene = boxScene(cavity, cavityJob)!;
     expect(of(scene, 'trim')).toHaveLength(4);
-    expect(strings(scene).map((one) => one.mm)).toEqual([
+    expect(strings(scene).map((string) => string.mm)).toEqual([
       part(cavity, 'trim-head').length.mm,
       part(cavity, 'trim-left').length.mm,
     ]);

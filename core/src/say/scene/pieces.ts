@@ -63,11 +63,12 @@ export function holeShapes(
 /** Screws into the walls as they are seen from the front, and what they bite into by their role. */
 export function screwShapes(plan: Plan): Shape[] {
   const { left, right } = plan.opening.extent;
-  return plan.fixings.flatMap((one) => {
-    const wall = one.into.kind === 'wall' ? one.into.wall : one.through.kind === 'wall' ? one.through.wall : null;
+  return plan.fixings.flatMap((fixing) => {
+    const wall =
+      fixing.into.kind === 'wall' ? fixing.into.wall : fixing.through.kind === 'wall' ? fixing.through.wall : null;
     if (!wall) return [];
-    const about = one.shelf === NO_SHELF ? {} : { about: { kind: 'shelf', shelf: one.shelf } as const };
-    return one.holes.flatMap((hole): Shape[] => {
+    const about = fixing.shelf === NO_SHELF ? {} : { about: { kind: 'shelf', shelf: fixing.shelf } as const };
+    return fixing.holes.flatMap((hole): Shape[] => {
       if (!hole.spot) return [];
       const x = wall === 'back' ? left + hole.spot.alongMm : wall === 'left' ? left : right;
       return [{ kind: 'dot', at: [x, hole.spot.upMm], role: screwRole(hole), ...about }];

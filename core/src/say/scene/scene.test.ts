@@ -35,11 +35,11 @@ describe('the elevation', () => {
     const whole = planJob(stored);
     const drawn = elevationScene(whole, stored, { exaggeration: 1, show: 'shelves', stored: true });
     const things = drawn.shapes.filter((shape) => shape.role === 'thing').map(points);
-    expect(things).toHaveLength(job.things.reduce((sum, one) => sum + one.count, 0));
+    expect(things).toHaveLength(job.things.reduce((sum, thing) => sum + thing.count, 0));
     for (const box of things) {
       const [xs, ys] = [box.map(([x]) => x), box.map(([, y]) => y)];
-      const below = whole.shelves.filter((one) => one.top.mm <= Math.min(...ys) + 1e-6).at(-1);
-      const above = whole.shelves.find((one) => one.number === (below?.number ?? 0) + 1);
+      const below = whole.shelves.filter((shelf) => shelf.top.mm <= Math.min(...ys) + 1e-6).at(-1);
+      const above = whole.shelves.find((shelf) => shelf.number === (below?.number ?? 0) + 1);
       expect(Math.max(...ys)).toBeLessThan(above?.underside.mm ?? Infinity);
       expect(Math.min(...xs)).toBeGreaterThanOrEqual(whole.opening.extent.left - 1e-6);
       expect(Math.max(...xs)).toBeLessThanOrEqual(whole.opening.extent.right + 1e-6);
@@ -53,7 +53,7 @@ describe('the elevation', () => {
   });
 
   test('a corner shelf is as long as its leg along the back, and stands in the corner', () => {
-    const corner = demoJobs().find((one) => one.place.kind === 'corner')!;
+    const corner = demoJobs().find((demoJob) => demoJob.place.kind === 'corner')!;
     const planned = planJob(corner);
     const drawn = elevationScene(planned, corner, { exaggeration: 1, show: 'shelves' });
     const boards = drawn.shapes.filter((shape) => shape.role === 'board').map((shape) => points(shape).map(([x]) => x));
@@ -80,7 +80,7 @@ describe('the elevation', () => {
     const wanted = { kind: 'width', at: 'front', upMm: 300 } as const;
     const readings = elevationScene(plan, job, { exaggeration: 1, show: 'readings', wanted });
     const about = readings.shapes.flatMap((shape) => (shape.about?.kind === 'reading' ? [shape.about.id] : []));
-    expect(new Set(about)).toEqual(new Set(job.readings.map((one) => one.id)));
+    expect(new Set(about)).toEqual(new Set(job.readings.map((reading) => reading.id)));
     expect(readings.shapes.filter((shape) => shape.role === 'reading-wanted')).toHaveLength(1);
   });
 
@@ -91,7 +91,7 @@ describe('the elevation', () => {
         { ...job, readings },
         { exaggeration: 1, show: 'readings' },
       ).shapes.flatMap((shape) => (shape.kind === 'dimension' && shape.sense ? [shape.sense.code] : []));
-    const plumb = job.readings.filter((one) => one.kind === 'plumb');
+    const plumb = job.readings.filter((reading) => reading.kind === 'plumb');
     expect(plumb.length).toBeGreaterThan(0);
     expect(sensesOf(plumb)).toEqual(plumb.map((one) => `sense.brief.${one.leans}`));
     expect(sensesOf(plumb.map((one) => ({ ...one, value: { ...one.value, mm: 0 } })))).toEqual([]);
@@ -146,7 +146,7 @@ describe('a board in its place', () => {
   });
 
   test('the drawn board is the outline of the plan, between its walls', () => {
-    const { fit } = closet.parts.find((one) => one.id === 'S2-board')!;
+    const { fit } = closet.parts.find((part) => part.id === 'S2-board')!;
     const xs = box('board').map(([x]) => x);
     expect(Math.max(...xs) - Math.min(...xs)).toBeCloseTo(fit!.longMm, 6);
     const walls = scene.shapes.filter((shape) => shape.role === 'wall').map(points);
@@ -183,7 +183,9 @@ describe('the section at a height', () => {
   test('shows the readings taken about there, and only those', () => {
     const scene = sectionScene(plan, job, { upMm: 1200, exaggeration: 1 });
     const about = new Set(scene.shapes.flatMap((shape) => (shape.about?.kind === 'reading' ? [shape.about.id] : [])));
-    const near = job.readings.filter((one) => 'up' in one && one.up.mm === 1200).map((one) => one.id);
+    const near = job.readings
+      .filter((reading) => 'up' in reading && reading.up.mm === 1200)
+      .map((reading) => reading.id);
     expect(near.length).toBeGreaterThan(4);
     expect(about).toEqual(new Set(near));
   });
@@ -196,10 +198,10 @@ describe('the section at a height', () => {
   });
 
   test.each(['left', 'right'] as const)('on the %s wall it lies as far from the back corner as was said', (wall) => {
-    const keepClears = job.place.keepClears.map((one) => ({ ...one, wall }));
+    const keepClears = job.place.keepClears.map((keepClear) => ({ ...keepClear, wall }));
     const there = { ...job, place: { ...job.place, keepClears } };
     const outlet = sectionScene(plan, there, { upMm: 340, exaggeration: 1 }).shapes.find(
-      (one) => one.role === 'keep-clear',
+      (shape) => shape.role === 'keep-clear',
     );
     const outs = outlet ? points(outlet).map(([, y]) => -y) : [];
     expect([Math.min(...outs), Math.max(...outs)]).toEqual([140, 286]);

@@ -52,9 +52,9 @@ export function sectionScene(plan: Plan, job: Job, { upMm, exaggeration, wanted 
 /** Outlets and the like that lie at the height of the section, as blocks on their walls. */
 function keepClears({ place }: Job, upMm: number, { left, right, marginMm }: AboveFrame): Shape[] {
   return place.keepClears
-    .filter((one) => upMm >= one.up.mm && upMm <= one.up.mm + one.height.mm)
-    .map((one): Shape => {
-      const [from, to, thick] = [one.from.mm, one.from.mm + one.width.mm, marginMm * 0.6];
+    .filter((keepClear) => upMm >= keepClear.up.mm && upMm <= keepClear.up.mm + keepClear.height.mm)
+    .map((keepClear): Shape => {
+      const [from, to, thick] = [keepClear.from.mm, keepClear.from.mm + keepClear.width.mm, marginMm * 0.6];
       const box = (x1: number, x2: number, y1: number, y2: number): Point[] => [
         [x1, -y1],
         [x2, -y1],
@@ -62,9 +62,9 @@ function keepClears({ place }: Job, upMm: number, { left, right, marginMm }: Abo
         [x1, -y2],
       ];
       const points =
-        one.wall === 'back'
+        keepClear.wall === 'back'
           ? box(left + from, left + to, 0, thick)
-          : one.wall === 'left'
+          : keepClear.wall === 'left'
             ? box(left, left + thick, from, to)
             : box(right - thick, right, from, to);
       return { kind: 'polygon', role: 'keep-clear', points };

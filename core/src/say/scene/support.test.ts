@@ -103,9 +103,9 @@ describe('the systems side by side', () => {
 test('a board to drill has its front at the foot: a hole near its back edge is near the head', () => {
   const { parts, fixings } = planJob(chimneyAlcove());
   const fixing = fixings.find((one) => one.through.kind === 'piece' && one.through.id === 'S1-board')!;
-  const board = parts.find((one) => one.id === 'S1-board')!;
-  const dots = drillScene(fixing, board.length.mm, board.width.mm, '0.5mm', true).shapes.flatMap((one) =>
-    one.kind === 'dot' ? [one.at[1]] : [],
+  const board = parts.find((part) => part.id === 'S1-board')!;
+  const dots = drillScene(fixing, board.length.mm, board.width.mm, '0.5mm', true).shapes.flatMap((shape) =>
+    shape.kind === 'dot' ? [shape.at[1]] : [],
   );
   expect(dots).toEqual(fixing.holes.map((hole) => board.width.mm - hole.acrossMm));
 });

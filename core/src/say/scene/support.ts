@@ -30,7 +30,7 @@ const rect = ({ left, right, low, high, role }: Box): Shape => ({
 
 /** Back to front: what carries, then boards, then what hides them. */
 const ORDER: readonly Role[] = ['trim', 'cleat', 'bracket', 'board', 'nosing'];
-const sorted = (boxes: readonly Box[]) => ORDER.flatMap((role) => boxes.filter((one) => one.role === role));
+const sorted = (boxes: readonly Box[]) => ORDER.flatMap((role) => boxes.filter((box) => box.role === role));
 
 /** A brace, seen from the side, runs from its foot out to the arm. */
 function sideShape(part: Piece): Shape {
@@ -87,14 +87,14 @@ interface Fitted {
 
 /** Shapes moved and scaled into a field so wide and so high, standing in its middle. */
 function fitted(shapes: readonly Shape[], fieldWidth: number, fieldHeight: number, at: number): Fitted {
-  const points = shapes.flatMap((one) => ('points' in one ? one.points : []));
+  const points = shapes.flatMap((shape) => ('points' in shape ? shape.points : []));
   const [xs, ys] = [points.map(([x]) => x), points.map(([, y]) => y)];
   const [x0, x1, y0, y1] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
   const scale = Math.min(fieldWidth / Math.max(x1 - x0, 1), fieldHeight / Math.max(y1 - y0, 1));
   const [left, low] = [at + (fieldWidth - (x1 - x0) * scale) / 2, (fieldHeight - (y1 - y0) * scale) / 2];
   const move = ([x, y]: Point): Point => [left + (x - x0) * scale, low + (y - y0) * scale];
   return {
-    shapes: shapes.map((one) => ('points' in one ? { ...one, points: one.points.map(move) } : one)),
+    shapes: shapes.map((shape) => ('points' in shape ? { ...shape, points: shape.points.map(move) } : shape)),
     width: fieldWidth,
   };
 }
@@ -106,11 +106,11 @@ export function systemPicture({ system, picture }: Considered, left: number, rig
   const { parts, hardware } = cropped(picture);
   const front = [
     ...sorted([
-      ...parts.map((one): Box => ({
-        ...span(acrossOf(one, left, right)),
-        low: one.place.upFrom,
-        high: one.place.upTo,
-        role: roleOfPart(one),
+      ...parts.map((part): Box => ({
+        ...span(acrossOf(part, left, right)),
+        low: part.place.upFrom,
+        high: part.place.upTo,
+        role: roleOfPart(part),
       })),
       ...hardware.map((one): Box => ({
         ...span(one.across),
@@ -120,9 +120,9 @@ export function systemPicture({ system, picture }: Considered, left: number, rig
       })),
     ]).map(rect),
   ];
-  const seen = parts.filter((one) => !one.role.endsWith('-right') && !one.id.endsWith('-right'));
+  const seen = parts.filter((part) => !part.role.endsWith('-right') && !part.id.endsWith('-right'));
   const sides = [...seen.map(sideShape), ...hardware.slice(0, 1).map(bracketSide)];
-  const ordered = ORDER.flatMap((role) => sides.filter((one) => one.role === role));
+  const ordered = ORDER.flatMap((role) => sides.filter((side) => side.role === role));
   const [low, high] = [Math.min(0, ...ys(ordered)), Math.max(...ys(ordered), 1)];
   const least = Math.min(...ys(ordered), high);
   const wall: Shape = rect({
@@ -149,7 +149,7 @@ export function systemPicture({ system, picture }: Considered, left: number, rig
 
 /** Of tall units only what is about the shelf is drawn: the whole would be too small to see. */
 function cropped({ parts, hardware }: Considered['picture']): Considered['picture'] {
-  const board = parts.find((one) => one.role === 'board');
+  const board = parts.find((part) => part.role === 'board');
   if (!board) return { parts, hardware };
   const [low, high] = [board.place.upFrom - BELOW_MM, board.place.upTo + ABOVE_MM];
   const within = <T extends Pick<Piece, 'place'>>(one: T): T => ({
@@ -164,7 +164,8 @@ const ABOVE_MM = 120;
 
 const WALL_MM = 40;
 const span = ({ fromMm, toMm }: { readonly fromMm: number; readonly toMm: number }) => ({ left: fromMm, right: toMm });
-const ys = (shapes: readonly Shape[]) => shapes.flatMap((one) => ('points' in one ? one.points.map(([, y]) => y) : []));
+const ys = (shapes: readonly Shape[]) =>
+  shapes.flatMap((shape) => ('points' in shape ? shape.points.map(([, y]) => y) : []));
 
 /**
  * One shelf cut through from the side, to scale: the board, what carries and hides it, and its screws. The wall is on
@@ -172,13 +173,13 @@ const ys = (shapes: readonly Shape[]) => shapes.flatMap((one) => ('points' in on
  * @returns null where nothing of the shelf is made
  */
 export function sideScene(plan: Plan, shelf: number): Scene | null {
-  const parts = plan.parts.filter((one) => one.shelf === shelf);
+  const parts = plan.parts.filter((part) => part.shelf === shelf);
   const hardware = plan.hardware.filter((one) => one.shelf === shelf);
   const laid = plan.shelves.find((one) => one.number === shelf);
   if (parts.length === 0 || !laid) return null;
-  const seen = parts.filter((one) => !one.id.endsWith('-right') && !/-(?:[2-9]|\d\d)$/.test(one.id));
+  const seen = parts.filter((part) => !part.id.endsWith('-right') && !/-(?:[2-9]|\d\d)$/.test(part.id));
   const sides = [...seen.map(sideShape), ...hardware.slice(0, 1).map(bracketSide)];
-  const ordered = ORDER.flatMap((role) => sides.filter((one) => one.role === role));
+  const ordered = ORDER.flatMap((role) => sides.filter((side) => side.role === role));
   const all = ordered.flatMap((one) => ('points' in one ? one.points : []));
   const [low, high, far] = [
     Math.min(...all.map(([, y]) => y)),
@@ -186,7 +187,7 @@ export function sideScene(plan: Plan, shelf: number): Scene | null {
     Math.max(...all.map(([x]) => x)),
   ];
   const margin = Math.max(far, high - low) * 0.16;
-  const ours = plan.fixings.filter((one) => one.shelf === shelf && one.into.kind === 'wall');
+  const ours = plan.fixings.filter((fixing) => fixing.shelf === shelf && fixing.into.kind === 'wall');
   const backs = ours.filter((one) => one.into.kind === 'wall' && one.into.wall === 'back').slice(0, 1);
   const onSide = ours.filter((one) => one.into.kind === 'wall' && one.into.wall === 'left');
   const screws = [...backs.flatMap((one) => sideScrews(one, parts)), ...onSide.flatMap(sideDots)];
@@ -215,7 +216,8 @@ export function sideScene(plan: Plan, shelf: number): Scene | null {
 
 /** Screws of a joint to the back wall, each at its height: head, shank and how far it goes in. */
 function sideScrews({ holes, passMm, liningMm, biteMm, through }: Fixing, parts: readonly Piece[]): Shape[] {
-  const face = through.kind === 'piece' ? (parts.find((one) => one.id === through.id)?.place.outTo ?? passMm) : passMm;
+  const face =
+    through.kind === 'piece' ? (parts.find((part) => part.id === through.id)?.place.outTo ?? passMm) : passMm;
   const heights = [...new Set(holes.flatMap((hole) => (hole.spot ? [Math.round(hole.spot.upMm)] : [])))];
   return heights.map((up): Shape => ({
     kind: 'path',

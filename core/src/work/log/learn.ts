@@ -32,8 +32,8 @@ export function learn(all: readonly Lived[]): Lessons {
     all.flatMap(({ build }) => build.done),
     (one) => `${one.step}/${one.at}`,
   );
-  const took = ticks.flatMap((one): Took[] =>
-    one.took ? [{ kind: one.took.kind, usualMin: one.took.usual, tookMin: one.took.minutes }] : [],
+  const took = ticks.flatMap((tick): Took[] =>
+    tick.took ? [{ kind: tick.took.kind, usualMin: tick.took.usual, tookMin: tick.took.minutes }] : [],
   );
   const wrong = once(
     all.flatMap(({ log }) => log.entries),
@@ -67,7 +67,9 @@ const once = <T>(all: readonly T[], key: (one: T) => string): T[] => [
 /** What of it goes into a job: own times, and the mistakes that came again. */
 export function waysLearned({ times, mistakes }: Pick<Lessons, 'times' | 'mistakes'>): LearnedWays {
   return {
-    times: times.map((one) => ({ ...one, factor: Math.round(Math.min(Math.max(one.factor, 0.1), 10) * 100) / 100 })),
-    mistakes: mistakes.filter((one) => one.times >= AGAIN).map(({ cause, times: often }) => ({ cause, times: often })),
+    times: times.map((time) => ({ ...time, factor: Math.round(Math.min(Math.max(time.factor, 0.1), 10) * 100) / 100 })),
+    mistakes: mistakes
+      .filter((mistake) => mistake.times >= AGAIN)
+      .map(({ cause, times: often }) => ({ cause, times: often })),
   };
 }

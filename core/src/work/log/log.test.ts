@@ -51,7 +51,7 @@ describe('own times', () => {
     fc.assert(
       fc.property(fc.array(took, { minLength: 1, maxLength: 30 }), (all) => {
         const found = ownTimes(all);
-        ownTimes([...all].reverse()).forEach((one, i) => expect(one.factor).toBeCloseTo(found[i]!.factor, 9));
+        ownTimes([...all].reverse()).forEach((ownTime, i) => expect(ownTime.factor).toBeCloseTo(found[i]!.factor, 9));
         const ratios = all.map((one) => Math.min(Math.max(one.tookMin / one.usualMin, 0.2), 5));
         for (const { factor } of found) {
           expect(factor).toBeGreaterThanOrEqual(Math.min(1, ...ratios) - 1e-9);
@@ -73,7 +73,7 @@ describe('own times', () => {
         }));
         return Math.abs(Math.log((ownTimes(all)[0]?.factor ?? 1) / truth));
       });
-      return errors.reduce((sum, one) => sum + one, 0) / errors.length;
+      return errors.reduce((sum, error) => sum + error, 0) / errors.length;
     };
     const [few, some, many] = [2, 10, 80].map(off);
     expect(some).toBeLessThan(few!);
@@ -133,7 +133,7 @@ describe('across jobs', () => {
     const learned = waysLearned(lessons);
     expect(learned.mistakes).toEqual([{ cause: 'kerf', times: 2 }]);
     const { steps } = planJob({ ...chimneyAlcove(), learned }).build;
-    expect(steps.filter((one) => one.guards.length > 0).map((one) => [one.id, one.guards[0]!.code])).toEqual([
+    expect(steps.filter((step) => step.guards.length > 0).map((step) => [step.id, step.guards[0]!.code])).toEqual([
       ['cut-boards', 'guard.kerf'],
       ['cut-sticks', 'guard.kerf'],
     ]);

@@ -34,13 +34,13 @@ export function ownTimes(all: readonly Took[]): OwnTime[] {
       log: Math.log(Math.min(Math.max(one.tookMin / one.usualMin, 1 / MOST_RATIO), MOST_RATIO)),
     }));
   const person = drawn(
-    logs.map((one) => one.log),
+    logs.map((log) => log.log),
     0,
     BETWEEN_PEOPLE,
   );
-  const kinds = [...new Set(logs.map((one) => one.kind))].sort();
+  const kinds = [...new Set(logs.map((log) => log.kind))].sort();
   return kinds.map((kind) => {
-    const own = logs.filter((one) => one.kind === kind).map((one) => one.log);
+    const own = logs.filter((log) => log.kind === kind).map((log) => log.log);
     return { kind, factor: Math.exp(drawn(own, person, BETWEEN_PEOPLE / 2)), of: own.length };
   });
 }
@@ -48,6 +48,6 @@ export function ownTimes(all: readonly Took[]): OwnTime[] {
 /** A mean drawn towards what was believed before: so much variance between, so much within. */
 function drawn(values: readonly number[], towards: number, sd: number): number {
   const [between, within] = [sd ** 2, BETWEEN_STEPS ** 2];
-  const sum = values.reduce((total, one) => total + one, 0);
+  const sum = values.reduce((total, value) => total + value, 0);
   return (between * sum + within * towards) / (between * values.length + within);
 }

@@ -38,20 +38,20 @@ describe.each(everyWay)('%s', (_, job) => {
   const { steps } = plan.build;
 
   test('every piece is cut once and put in, every screw driven in one step', () => {
-    const blanks = blanksOf(plan.parts, job).flatMap((one) => one.parts);
-    const pieces = plan.parts.filter((one) => one.role !== 'mesh').map((one) => one.id);
+    const blanks = blanksOf(plan.parts, job).flatMap((blank) => blank.parts);
+    const pieces = plan.parts.filter((part) => part.role !== 'mesh').map((part) => part.id);
     expect([...blanks].sort()).toEqual([...pieces].sort());
-    const cut = steps.filter((one) => one.kind === 'cut').flatMap((one) => one.parts);
+    const cut = steps.filter((step) => step.kind === 'cut').flatMap((step) => step.parts);
     expect([...cut].sort()).toEqual([...pieces].sort());
-    const put = new Set(steps.filter((one) => PUT_IN.has(one.kind)).flatMap((one) => one.parts));
-    expect(plan.parts.filter((one) => !put.has(one.id)).map((one) => one.id)).toEqual([]);
-    expect(steps.flatMap((one) => one.fixings).sort()).toEqual(plan.fixings.map((one) => one.id).sort());
+    const put = new Set(steps.filter((step) => PUT_IN.has(step.kind)).flatMap((step) => step.parts));
+    expect(plan.parts.filter((part) => !put.has(part.id)).map((part) => part.id)).toEqual([]);
+    expect(steps.flatMap((step) => step.fixings).sort()).toEqual(plan.fixings.map((fixing) => fixing.id).sort());
   });
 
   test('whatever the steps drive and name is on the list, as many as they drive', () => {
     const driven = new Map<string, number>();
     for (const step of steps)
-      for (const { what, holes } of plan.fixings.filter((one) => step.fixings.includes(one.id)).flatMap(drivenBy))
+      for (const { what, holes } of plan.fixings.filter((fixing) => step.fixings.includes(fixing.id)).flatMap(drivenBy))
         driven.set(JSON.stringify(what), (driven.get(JSON.stringify(what)) ?? 0) + holes.length);
     for (const [what, count] of driven)
       expect(plan.needed.find((one) => JSON.stringify(one.what) === what)?.count).toBe(count);
@@ -60,7 +60,7 @@ describe.each(everyWay)('%s', (_, job) => {
   test('what screws go into is told as it is there, with how it is tested', () => {
     const screwed = steps.filter((one) => one.fixings.length > 0);
     for (const step of screwed) {
-      const ours = plan.fixings.filter((one) => step.fixings.includes(one.id));
+      const ours = plan.fixings.filter((fixing) => step.fixings.includes(fixing.id));
       const bites = new Set(ours.flatMap((one) => one.holes.map((hole) => hole.into)));
       const told = new Set([...step.how, ...step.check].map((one) => one.code));
       expect(told.has('how.into.stud') || told.has('how.into.bareStud')).toBe(bites.has('stud'));
@@ -77,9 +77,11 @@ describe.each(everyWay)('%s', (_, job) => {
   });
 
   test('studs are found before a hole for one is drilled', () => {
-    const atWall = plan.fixings.filter((one) => one.holes.some(({ into }) => into === 'stud' || into === 'anchor'));
+    const atWall = plan.fixings.filter((fixing) =>
+      fixing.holes.some(({ into }) => into === 'stud' || into === 'anchor'),
+    );
     const through = (one: (typeof atWall)[number]) => (one.through.kind === 'piece' ? [one.through.id] : []);
-    const elsewhere = new Set(plan.fixings.filter((one) => !atWall.includes(one)).flatMap(through));
+    const elsewhere = new Set(plan.fixings.filter((fixing) => !atWall.includes(fixing)).flatMap(through));
     const inWorkshop = new Set(steps.filter((one) => one.kind === 'drill').flatMap((one) => one.parts));
     const early = atWall.flatMap(through).filter((id) => inWorkshop.has(id) && !elsewhere.has(id));
     expect(early).toEqual([]);
@@ -100,30 +102,30 @@ describe('materials', () => {
 
   test.each(ways)('%s: whatever a step names is on the list to buy', (_, job) => {
     const plan = planJob(job);
-    const named = new Set(plan.build.steps.flatMap((one) => one.materials.map(({ code }) => code)));
+    const named = new Set(plan.build.steps.flatMap((step) => step.materials.map(({ code }) => code)));
     expect(named.size).toBeGreaterThan(1);
     const listed = new Set(
       shoppingFor({ job, plan, cutting: nothingCut })
-        .lines.filter((one) => one.need > 0)
-        .map((one) => one.what.code),
+        .lines.filter((line) => line.need > 0)
+        .map((line) => line.what.code),
     );
     expect([...named].filter((code) => !listed.has(code))).toEqual([]);
   });
 });
 
 describe('a hollow shelf on hidden rails', () => {
-  const alcove = demoJobs().find((one) => one.place.kind === 'alcove' && one.units === 'mm')!;
+  const alcove = demoJobs().find((demoJob) => demoJob.place.kind === 'alcove' && demoJob.units === 'mm')!;
   const plan = planJob(withSystem(alcove, 'floating-rails'));
 
   test('both its skins are cut, listed and put in, and its locking screws are driven then', () => {
-    const skins = plan.parts.filter((one) => one.shelf === 1 && (one.role === 'board' || one.role === 'skin'));
-    expect(skins.map((one) => one.label)).toEqual(['1T', '1U']);
+    const skins = plan.parts.filter((part) => part.shelf === 1 && (part.role === 'board' || part.role === 'skin'));
+    expect(skins.map((skin) => skin.label)).toEqual(['1T', '1U']);
     const listed = plan.cutList.flatMap((group) => group.rows.flatMap((row) => row.labels));
     expect(listed).toEqual(expect.arrayContaining(['1T', '1U']));
     const step = plan.build.steps.find((one) => one.id === 'S1-shelf')!;
-    expect(step.parts).toEqual(expect.arrayContaining(skins.map((one) => one.id)));
+    expect(step.parts).toEqual(expect.arrayContaining(skins.map((skin) => skin.id)));
     const lock = plan.fixings.filter(
-      (one) => one.shelf === 1 && one.into.kind === 'piece' && one.into.id === 'S1-rail-back',
+      (fixing) => fixing.shelf === 1 && fixing.into.kind === 'piece' && fixing.into.id === 'S1-rail-back',
     );
     expect(lock.length).toBeGreaterThan(0);
     expect(step.fixings).toEqual(expect.arrayContaining(lock.map((one) => one.id)));

@@ -24,6 +24,6 @@ export function calendarFor({ build, plan, nowMs, lose, nodes }: CalendarInput):
   if (!calendar) return { laid: [], doneMs: null, problems: [], withoutMs: null };
   const trips = tripsFor({ build, plan, nowMs, ...(nodes === undefined ? {} : { nodes }) });
   const left = outstanding(plan.build.steps, build, nowMs);
-  const input = { left, order: trips.steps.map((one) => one.step), build, calendar, nowMs };
+  const input = { left, order: trips.steps.map((step) => step.step), build, calendar, nowMs };
   return { ...layIntoCalendar(input), withoutMs: lose === undefined ? null : withoutDay(input, lose).withoutMs };
 }

@@ -4,7 +4,8 @@ import { intoWall, type Work } from './work';
 
 type Bites = (step: Step, fixings: Work['fixings']) => boolean;
 
-const drillsWall: Bites = (step, fixings) => fixings.some((one) => step.fixings.includes(one.id) && intoWall(one));
+const drillsWall: Bites = (step, fixings) =>
+  fixings.some((fixing) => step.fixings.includes(fixing.id) && intoWall(fixing));
 const saws: Bites = ({ kind }) => kind === 'cut' || kind === 'joint';
 
 /** At which steps a caution of the plan bites; said there and nowhere else. */
@@ -21,7 +22,7 @@ const OF_PLAN: Partial<Record<MessageCode, Bites>> = {
   'caution.dust': (step, fixings) => saws(step, fixings) || (step.kind === 'sand' && step.place === 'workshop'),
   'caution.ratedLoad': ({ kind }) => kind === 'load',
   'caution.insideCabinet': (step, fixings) =>
-    fixings.some((one) => step.fixings.includes(one.id) && one.through.kind === 'wall'),
+    fixings.some((fixing) => step.fixings.includes(fixing.id) && fixing.through.kind === 'wall'),
   'caution.grooveInPairs': ({ kind }) => kind === 'joint',
   'caution.mesh': ({ kind }) => kind === 'load',
   'caution.tipping': ({ id }) => id === 'stand',

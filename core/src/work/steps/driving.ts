@@ -10,11 +10,11 @@ type Driving = Pick<Work, 'fixings' | 'job'>;
  * on them; nobody hangs on an anchor in hollow board.
  */
 export function withDriving(step: Step, { fixings, job }: Driving): Step {
-  const ours = fixings.filter((one) => step.fixings.includes(one.id));
+  const ours = fixings.filter((fixing) => step.fixings.includes(fixing.id));
   if (ours.length === 0) return step;
   const bites = new Set(ours.flatMap((one) => one.holes.map((hole) => hole.into)));
   const plugs = ours.flatMap(({ plug, screw }) => (plug ? [{ ...plug, size: screw.size }] : []));
-  const each = [...new Map(plugs.map((one) => [JSON.stringify(one), one])).values()];
+  const each = [...new Map(plugs.map((plug) => [JSON.stringify(plug), plug])).values()];
   const how: Message[] = [
     ...(bites.has('stud') ? [message(job.place.walls === 'studs' ? 'how.into.bareStud' : 'how.into.stud')] : []),
     ...each.map(({ size, drillMm, deepMm }) =>
@@ -34,7 +34,7 @@ export function withDriving(step: Step, { fixings, job }: Driving): Step {
 
 /** Screws into another piece; pins are driven without a hole. */
 const intoWood = ({ screw, holes }: Fixing): boolean =>
-  screw.kind !== 'pin' && holes.some((one) => one.into === 'wood');
+  screw.kind !== 'pin' && holes.some((hole) => hole.into === 'wood');
 
 /** How what is fixed is tested. */
 function tests(bites: ReadonlySet<Bites>): Message[] {

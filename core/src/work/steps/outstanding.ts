@@ -26,14 +26,14 @@ export function outstanding(
 ): Outstanding {
   const at = doneAt(build);
   const skipped = new Set(build.skipped.map((one) => one.step));
-  const by = new Map(steps.map((one) => [one.id, one]));
+  const by = new Map(steps.map((step) => [step.id, step]));
   const lagsOf = (step: Step, seen: ReadonlySet<string>): StepLag[] =>
     step.after.flatMap((lag) => {
       const before = by.get(lag.step);
       if (!before || !skipped.has(lag.step) || at.has(lag.step) || seen.has(lag.step)) return [lag];
       return lagsOf(before, new Set([...seen, lag.step]));
     });
-  const left = steps.filter((one) => !at.has(one.id) && !skipped.has(one.id));
+  const left = steps.filter((step) => !at.has(step.id) && !skipped.has(step.id));
   const running: (StepLag & { to: string })[] = [];
   const open = left.map((step) => {
     const after: StepLag[] = [];

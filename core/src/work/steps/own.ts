@@ -51,5 +51,5 @@ function namesOf(ids: readonly string[], all: readonly Step[]): Message {
   const names = ids.map((id) => all.find((one) => one.id === id)?.what ?? message('step.own', { what: text(id) }));
   return names
     .slice(1)
-    .reduce<Message>((sum, one) => message('list.then', { first: nested(sum), then: nested(one) }), names[0]!);
+    .reduce<Message>((sum, name) => message('list.then', { first: nested(sum), then: nested(name) }), names[0]!);
 }

@@ -31,7 +31,7 @@ describe('finishes', () => {
 
   test('bare wood is not waited for', () => {
     const steps = finished('bare');
-    expect(steps.some((one) => one.kind === 'paint')).toBe(false);
+    expect(steps.some((step) => step.kind === 'paint')).toBe(false);
     expect(find(steps, 'load').after.filter((lag) => lag.wait !== null && lag.wait !== 'glue')).toEqual([]);
   });
 
@@ -53,8 +53,8 @@ describe('finishes', () => {
 describe('cautions', () => {
   const at = (job: Job, code: string) =>
     stepsOf(job)
-      .filter((one) => one.cautions.some((said) => said.code === code))
-      .map((one) => one.id);
+      .filter((step) => step.cautions.some((said) => said.code === code))
+      .map((step) => step.id);
 
   test('a cavity’s own bite where the wall is looked into and opened, and nowhere else', () => {
     const job = withBuild(stairCavity(), { prepare: { clear: false, holes: 0, open: true, paint: false } });
@@ -122,7 +122,7 @@ describe('steps of one’s own', () => {
       ],
     });
     const { steps, problems } = planOf(job).build;
-    expect(problems.map((one) => one.message.code)).toEqual(['problem.stepsCircle', 'problem.stepsCircle']);
+    expect(problems.map((problem) => problem.message.code)).toEqual(['problem.stepsCircle', 'problem.stepsCircle']);
     expect(JSON.stringify(problems)).toContain('Thing a');
     expect(cycleIn(steps)).toBeNull();
     expect(idsOf(steps)).toEqual(expect.arrayContaining(['own:a', 'own:b', 'own:c', 'S1-shelf']));

@@ -10,7 +10,7 @@ const NOW = Date.UTC(2026, 4, 9, 8);
 
 const orderOf = (job: Job) => {
   const plan = planOf(job);
-  return tripsFor({ build: job.build, plan, nowMs: NOW }).steps.map((one) => one.step);
+  return tripsFor({ build: job.build, plan, nowMs: NOW }).steps.map((step) => step.step);
 };
 
 describe('every demo job', () => {
@@ -33,15 +33,15 @@ describe('every demo job', () => {
     (_name, job) => {
       const plan = planOf(job);
       const { steps } = plan.build;
-      const wooden = plan.parts.map((one) => one.id);
-      const handled = (kind: (one: Step) => boolean) => new Set(steps.filter(kind).flatMap((one) => one.parts));
+      const wooden = plan.parts.map((part) => part.id);
+      const handled = (kind: (one: Step) => boolean) => new Set(steps.filter(kind).flatMap((step) => step.parts));
       for (const id of wooden) {
         expect(handled((one) => one.kind === 'cut')).toContain(id);
         expect(handled((one) => one.kind === 'sand')).toContain(id);
         expect(handled((one) => ['support', 'shelf', 'trim', 'assemble'].includes(one.kind))).toContain(id);
       }
-      const driven = steps.flatMap((one) => one.fixings);
-      expect([...driven].sort()).toEqual(plan.fixings.map((one) => one.id).sort());
+      const driven = steps.flatMap((step) => step.fixings);
+      expect([...driven].sort()).toEqual(plan.fixings.map((fixing) => fixing.id).sort());
     },
   );
 });
@@ -133,11 +133,11 @@ test.each(SYSTEM_NAMES)('%s: every piece is put in, every screw driven once', (s
   const { shelves: _own, ...support } = chimneyAlcove().support;
   const plan = planOf({ ...chimneyAlcove(), support: { ...support, system } });
   const { steps } = plan.build;
-  expect(steps.flatMap((one) => one.fixings).sort()).toEqual(plan.fixings.map((one) => one.id).sort());
+  expect(steps.flatMap((step) => step.fixings).sort()).toEqual(plan.fixings.map((fixing) => fixing.id).sort());
   const put = steps
     .filter(({ kind }) => ['support', 'shelf', 'trim', 'assemble'].includes(kind))
-    .flatMap((one) => one.parts);
-  expect(plan.parts.filter((one) => !put.includes(one.id)).map((one) => one.id)).toEqual([]);
+    .flatMap((step) => step.parts);
+  expect(plan.parts.filter((part) => !put.includes(part.id)).map((part) => part.id)).toEqual([]);
 });
 
 describe('a case', () => {

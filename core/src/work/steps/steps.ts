@@ -31,12 +31,12 @@ export function stepsFor(input: Omit<Work, 'kinds' | 'waysIn'>): Steps {
   const inPlace = job.build.cut === 'in-place';
   const made = make(
     work,
-    prepared.steps.some((one) => one.id === 'open-wall') ? ['open-wall'] : [],
+    prepared.steps.some((step) => step.id === 'open-wall') ? ['open-wall'] : [],
     inPlace ? ['measure-boards'] : [],
   );
   const supported = support(work, prepared.ready, made);
   const measured =
-    inPlace && made.steps.some((one) => one.id.startsWith('boards-'))
+    inPlace && made.steps.some((step) => step.id.startsWith('boards-'))
       ? [written(measureBoards(work.shelves.length, supported.last), job.build)]
       : [];
   const steps = [
@@ -52,12 +52,12 @@ export function stepsFor(input: Omit<Work, 'kinds' | 'waysIn'>): Steps {
     return withGuards(withCautions(driving, work), job);
   });
   const own = withOwn(timed, job);
-  const boards = work.parts.filter((one) => one.role === 'board');
+  const boards = work.parts.filter((part) => part.role === 'board');
   return { ...own, problems: [...work.waysIn.ways.flatMap((way) => wayProblem(way, boards)), ...own.problems] };
 }
 
 /** How long a step takes this person: the usual, by what other jobs taught of its kind. */
 function ownTime({ kind, minutes }: Step, { learned }: Work['job']): number {
-  const own = learned?.times.find((one) => one.kind === kind);
+  const own = learned?.times.find((time) => time.kind === kind);
   return own ? wholeMinutes(minutes * own.factor) : minutes;
 }

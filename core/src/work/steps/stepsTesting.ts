@@ -24,10 +24,10 @@ export const withBuild = (job: Job, build: Partial<Job['build']>, stock: Partial
   stock: { ...job.stock, ...stock },
 });
 
-export const idsOf = (steps: readonly Pick<Step, 'id'>[]) => steps.map((one) => one.id);
+export const idsOf = (steps: readonly Pick<Step, 'id'>[]) => steps.map((step) => step.id);
 
 export const find = (steps: readonly Step[], id: string): Step => {
-  const found = steps.find((one) => one.id === id);
+  const found = steps.find((step) => step.id === id);
   if (!found) throw new Error(`no step ${id} among ${idsOf(steps).join(' ')}`);
   return found;
 };

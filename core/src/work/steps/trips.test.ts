@@ -18,7 +18,7 @@ const trips = (more: Partial<Job['build']> = {}, nowMs = NOW, of: Plan = plan) =
 describe('trips', () => {
   test('a painted alcove takes three places once each: shop, workshop, the place', () => {
     const all = trips();
-    expect(all.trips.map((one) => one.place)).toEqual(['shop', 'workshop', 'site']);
+    expect(all.trips.map((trip) => trip.place)).toEqual(['shop', 'workshop', 'site']);
     expect(all.changes).toBe(2);
     expect(all.proven).toBe(true);
     expect(all.naive.changes).toBeGreaterThanOrEqual(all.changes);
@@ -26,13 +26,13 @@ describe('trips', () => {
 
   test('what is taken to the place: every piece by its label, screws and pins counted, the printed pole', () => {
     const site = trips().trips.at(-1)!;
-    expect(site.packing.parts.map((one) => one.label).sort()).toEqual(plan.parts.map((one) => one.label).sort());
+    expect(site.packing.parts.map((part) => part.label).sort()).toEqual(plan.parts.map((part) => part.label).sort());
     const counted = (all: readonly { count: number }[]) => all.reduce((sum, one) => sum + one.count, 0);
     expect(counted(site.packing.needed)).toBe(counted(plan.needed));
     expect(site.packing.sheets).toContain('marks');
     expect(site.packing.tools).toEqual(expect.arrayContaining(['level', 'driver', 'ladder', 'caulk-gun']));
     expect(new Set(site.packing.tools).size).toBe(site.packing.tools.length);
-    expect(site.packing.materials.map((one) => one.code)).toEqual(
+    expect(site.packing.materials.map((material) => material.code)).toEqual(
       expect.arrayContaining(['buy.filler', 'buy.caulk', 'buy.paint', 'buy.glue']),
     );
   });
@@ -44,7 +44,7 @@ describe('trips', () => {
 
   test('what is done is left out, and one goes on from where one is', () => {
     const left = trips({ done: done(['buy', 'cut-boards', 'cut-sticks']) }, NOW + MIN);
-    expect(left.steps.map((one) => one.step)).not.toContain('cut-sticks');
+    expect(left.steps.map((step) => step.step)).not.toContain('cut-sticks');
     expect(left.trips[0]!.place).toBe('workshop');
     expect(left.steps[0]!.startMin).toBe(0);
     const elsewhere = trips({ done: done(['buy']) }, NOW + MIN);
@@ -53,13 +53,13 @@ describe('trips', () => {
 
   test('a trip keeps its key while its steps are ticked', () => {
     const whole = trips().trips.at(-1)!;
-    const order = trips().steps.map((one) => one.step);
+    const order = trips().steps.map((step) => step.step);
     const later = trips({ done: done(order.slice(0, -3)) }, NOW + MIN).trips[0]!;
     expect(later.key).toBe(whole.key);
   });
 
   test('all done: nothing is left', () => {
-    const all = trips({ done: done(plan.build.steps.map((one) => one.id)) }, NOW + MIN);
+    const all = trips({ done: done(plan.build.steps.map((step) => step.id)) }, NOW + MIN);
     expect(all).toMatchObject({ trips: [], steps: [], changes: 0, elapsedMin: 0, proven: true, problems: [] });
   });
 });
@@ -70,9 +70,9 @@ describe('waits that run', () => {
     plan.build.steps
       .slice(
         0,
-        plan.build.steps.findIndex((one) => one.id === id),
+        plan.build.steps.findIndex((step) => step.id === id),
       )
-      .map((one) => one.id);
+      .map((step) => step.id);
 
   test('a coat of primer ticked an hour ago is waited for another hour', () => {
     const ticked = [...done(upTo('prime'), NOW - 1000), at('prime')];
@@ -82,15 +82,15 @@ describe('waits that run', () => {
       wait: 'primer',
     });
     expect(here).toBe('workshop');
-    const paint = trips({ done: ticked }, NOW + 60 * MIN).steps.find((one) => one.step === 'paint-1')!;
+    const paint = trips({ done: ticked }, NOW + 60 * MIN).steps.find((step) => step.step === 'paint-1')!;
     expect(paint.startMin).toBe(60);
-    expect(trips({ done: ticked }, NOW + 200 * MIN).steps.find((one) => one.step === 'paint-1')!.startMin).toBe(0);
+    expect(trips({ done: ticked }, NOW + 200 * MIN).steps.find((step) => step.step === 'paint-1')!.startMin).toBe(0);
   });
 
   test('the window of a stain opens and closes by the tick of the conditioner', () => {
     const job = { ...chimneyAlcove(), stock: { ...chimneyAlcove().stock, finish: 'stain' as const } };
     const stained = planJob(job);
-    const stain = stained.build.steps.find((one) => one.id === 'stain')!;
+    const stain = stained.build.steps.find((step) => step.id === 'stain')!;
     expect(windowOf(stain, { done: [] })).toEqual({ opensMs: null, closesMs: null, wait: null });
     expect(windowOf(stain, { done: [at('condition')] })).toEqual({
       opensMs: NOW + 10 * MIN,
@@ -100,18 +100,18 @@ describe('waits that run', () => {
     const before = stained.build.steps
       .slice(
         0,
-        stained.build.steps.findIndex((one) => one.id === 'condition'),
+        stained.build.steps.findIndex((step) => step.id === 'condition'),
       )
-      .map((one) => one.id);
+      .map((step) => step.id);
     const ticked = { done: [...done(before, NOW - 1000), at('condition')] };
     expect(trips(ticked, NOW + 20 * MIN, stained).problems).toEqual([]);
     expect(trips(ticked, NOW + 20 * MIN, stained).steps[0]!.step).toBe('stain');
     // A closed window is said once, by its names, and the work goes on.
     const late = trips(ticked, NOW + 200 * MIN, stained);
-    expect(late.problems.map((one) => words(one.message, reader))).toEqual([
+    expect(late.problems.map((problem) => words(problem.message, reader))).toEqual([
       '“Stain” had to follow “Brush on the stain conditioner” within 2 h; that time is over. Do “Brush on the stain conditioner” again, or go by what the tin says.',
     ]);
-    expect(late.steps.map((one) => one.step)).toContain('stain');
+    expect(late.steps.map((step) => step.step)).toContain('stain');
   });
 
   test('a window that cannot be met says which wait to move', () => {
@@ -129,8 +129,8 @@ describe('waits that run', () => {
       stock: { ...chimneyAlcove().stock, finish: 'stain' as const },
       build: { ...build, own: [own] },
     };
-    const said = tripsFor({ build: job.build, plan: planJob(job), nowMs: NOW }).problems.map((one) =>
-      words(one.message, reader),
+    const said = tripsFor({ build: job.build, plan: planJob(job), nowMs: NOW }).problems.map((problem) =>
+      words(problem.message, reader),
     );
     expect(said).toEqual([
       '“Stain” cannot follow “Brush on the stain conditioner” within 2 h: what must lie between takes 3 h 10 min. Move a step out from between, or give that wait longer.',

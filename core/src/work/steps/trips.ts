@@ -70,7 +70,7 @@ export function tripsFor({ build, plan, nowMs, nodes }: TripsInput): Trips {
   const input = { travel, at: left.at, running, ...(nodes === undefined ? {} : { nodes }) };
   const { tooShort, ...ordering } = orderSteps({ ...input, steps: left.steps });
   const naive = asWritten({ ...input, steps: left.steps });
-  const by = new Map(plan.build.steps.map((one) => [one.id, one]));
+  const by = new Map(plan.build.steps.map((step) => [step.id, step]));
   const name = (id: string): Message => by.get(id)?.what ?? message('step.own', { what: text(id) });
   return {
     ...ordering,
@@ -127,7 +127,7 @@ function tripsIn(order: readonly Timed[], by: ReadonlyMap<string, Step>, plan: T
     place,
     steps,
     packing: packingOf(
-      steps.map((one) => by.get(one.step)!),
+      steps.map((step) => by.get(step.step)!),
       place,
       plan,
     ),
@@ -140,21 +140,23 @@ function packingOf(
   { parts, hardware, fixings }: TripsInput['plan'],
 ): Packing {
   const once = <T>(all: readonly T[]): T[] => [...new Map(all.map((one) => [JSON.stringify(one), one])).values()];
-  const handled = new Set(steps.flatMap((one) => one.parts));
-  const driven = new Set(steps.flatMap((one) => one.fixings));
-  const fixed = new Set(steps.flatMap((one) => (one.kind === 'support' || one.id === 'rod' ? [one.shelf ?? 0] : [])));
+  const handled = new Set(steps.flatMap((step) => step.parts));
+  const driven = new Set(steps.flatMap((step) => step.fixings));
+  const fixed = new Set(
+    steps.flatMap((step) => (step.kind === 'support' || step.id === 'rod' ? [step.shelf ?? 0] : [])),
+  );
   const bought = place === 'site' ? hardware.filter((one) => fixed.has(one.shelf)) : [];
   return {
-    tools: once(steps.flatMap((one) => one.tools)),
+    tools: once(steps.flatMap((step) => step.tools)),
     parts:
       place === 'site'
-        ? parts.filter((one) => handled.has(one.id)).map(({ id, label, name, shelf }) => ({ id, label, name, shelf }))
+        ? parts.filter((part) => handled.has(part.id)).map(({ id, label, name, shelf }) => ({ id, label, name, shelf }))
         : [],
     needed: neededFor(
-      fixings.filter((one) => driven.has(one.id)),
+      fixings.filter((fixing) => driven.has(fixing.id)),
       bought,
     ),
-    materials: once(steps.flatMap((one) => one.materials)),
-    sheets: once(steps.flatMap((one) => one.sheets)),
+    materials: once(steps.flatMap((step) => step.materials)),
+    sheets: once(steps.flatMap((step) => step.sheets)),
   };
 }

@@ -47,7 +47,7 @@ const waysOf = (job: Job, plan: Plan = planJob(job)) =>
 test('an alcove that opens to its front takes its boards straight in, the lowest first', () => {
   const { order, turned, ways } = waysOf(chimneyAlcove());
   expect([order, turned]).toEqual(['bottom-up', false]);
-  expect(ways.map((one) => one.kind)).toEqual(Array(5).fill('straight'));
+  expect(ways.map((way) => way.kind)).toEqual(Array(5).fill('straight'));
 });
 
 describe('behind the narrow jambs of the closet', () => {
@@ -57,7 +57,7 @@ describe('behind the narrow jambs of the closet', () => {
   test('both boards go, the upper first, hanging between their cleats at some fourteen degrees', () => {
     const { order, turned, ways } = waysOf(job, plan);
     expect([order, turned]).toEqual(['top-down', true]);
-    expect(ways.map((one) => [one.shelf, one.kind, one.fromBelow])).toEqual([
+    expect(ways.map((way) => [way.shelf, way.kind, way.fromBelow])).toEqual([
       [1, 'tilted', true],
       [2, 'tilted', true],
     ]);
@@ -70,7 +70,7 @@ describe('behind the narrow jambs of the closet', () => {
       expect(spareMm).toBeGreaterThan(0);
     }
     expect(plan.build.problems).toEqual([]);
-    const put = plan.build.steps.filter((one) => /^S\d-shelf$/.test(one.id));
+    const put = plan.build.steps.filter((step) => /^S\d-shelf$/.test(step.id));
     expect(put.map((one) => one.id)).toEqual(['S2-shelf', 'S1-shelf']);
     expect(put[0]?.how.map((one) => one.code)).toEqual(
       expect.arrayContaining(['way.upperFirst', 'way.tilted', 'way.between']),
@@ -84,11 +84,11 @@ describe('behind the narrow jambs of the closet', () => {
       ...job,
       place: { ...job.place, mouth: { width: typedLength('14', 'in'), height: typedLength('40', 'in') } },
     });
-    expect(low.build.problems.map((one) => [one.severity, one.message.code])).toEqual([
+    expect(low.build.problems.map((problem) => [problem.severity, problem.message.code])).toEqual([
       ['doubtful', 'problem.noWayFound'],
       ['doubtful', 'problem.noWayFound'],
     ]);
-    const how = low.build.steps.flatMap((one) => one.how.map((line) => line.code));
+    const how = low.build.steps.flatMap((step) => step.how.map((line) => line.code));
     expect(how.filter((code) => code === 'way.cardboard')).toHaveLength(2);
     for (const { message: told } of low.build.problems)
       expect(words(told, job)).toMatch(/no way found.*strip of cardboard/i);
@@ -99,12 +99,12 @@ describe('behind the narrow jambs of the closet', () => {
       ...job,
       place: { ...job.place, mouth: { width: typedLength('9', 'in'), height: typedLength('11', 'in') } },
     });
-    expect(ways.map((one) => one.kind)).toEqual(['impossible', 'impossible']);
+    expect(ways.map((way) => way.kind)).toEqual(['impossible', 'impossible']);
   });
 
   test('a mouth as wide as the inside is no hindrance', () => {
     const wide = { ...job, place: { ...job.place, mouth: { width: typedLength('49 1/2', 'in') } } };
-    expect(waysOf(wide).ways.map((one) => one.kind)).toEqual(['straight', 'straight']);
+    expect(waysOf(wide).ways.map((way) => way.kind)).toEqual(['straight', 'straight']);
   });
 });
 

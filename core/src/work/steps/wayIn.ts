@@ -80,7 +80,7 @@ export interface WaysIn {
 export function waysIn(input: WayInput): WaysIn {
   const usual: BoardOrder = input.job.build.supports === 'top-down' ? 'bottom-up' : 'top-down';
   const other: BoardOrder = usual === 'bottom-up' ? 'top-down' : 'bottom-up';
-  const missing = (ways: readonly WayIn[]) => ways.filter((one) => !goesIn(one)).length;
+  const missing = (ways: readonly WayIn[]) => ways.filter((way) => !goesIn(way)).length;
   const ways = waysInOrder(input, usual);
   if (missing(ways) === 0) return { order: usual, turned: false, ways };
   const turned = waysInOrder(input, other);
@@ -92,7 +92,7 @@ export function waysIn(input: WayInput): WaysIn {
 export const goesIn = ({ kind }: Pick<WayIn, 'kind'>): boolean => kind === 'straight' || kind === 'tilted';
 
 function waysInOrder(input: WayInput, order: BoardOrder): WayIn[] {
-  const boards = input.parts.filter((one) => one.role === 'board' && one.fit !== null);
+  const boards = input.parts.filter((part) => part.role === 'board' && part.fit !== null);
   return boards.map((board) => {
     const above = boards.filter((one) => one.place.upFrom >= board.place.upTo);
     const below = boards.filter((one) => one.place.upTo <= board.place.upFrom);
@@ -112,8 +112,8 @@ interface Room {
 }
 
 function sideCleatsAbove({ shelf, place }: Board & Support, { parts }: WayInput): number {
-  const cleats = parts.filter((one) => one.shelf !== shelf && one.role.startsWith('side-cleat'));
-  return Math.min(Infinity, ...cleats.map((one) => one.place.upFrom).filter((mm) => mm >= place.upFrom));
+  const cleats = parts.filter((part) => part.shelf !== shelf && part.role.startsWith('side-cleat'));
+  return Math.min(Infinity, ...cleats.map((cleat) => cleat.place.upFrom).filter((mm) => mm >= place.upFrom));
 }
 
 /**
@@ -148,9 +148,9 @@ function wayBetween(board: Board & Support, room: Room, input: WayInput): WayIn 
   const narrowest = Math.min(mouthMm, ...passed(fit));
   const mouthDegrees = told(tiltToPass(longMm, thicknessMm, narrowest));
   if (mouthDegrees === 0) return way('straight', 0, 0, false, 0);
-  const cleats = input.parts.filter((one) => isCleat(one.role));
+  const cleats = input.parts.filter((part) => isCleat(part.role));
   const widest = (role: Part['role']) =>
-    Math.max(0, ...cleats.filter((one) => one.role === role).map((one) => one.thicknessMm));
+    Math.max(0, ...cleats.filter((cleat) => cleat.role === role).map((cleat) => cleat.thicknessMm));
   const [leftMm, rightMm] = [widest('side-cleat-left'), widest('side-cleat-right')];
   const apartMm = wallsApart(fit) - EASE_MM;
   const cleatDegrees = told(tiltToPass(longMm, thicknessMm, apartMm - leftMm - rightMm));
@@ -182,7 +182,7 @@ const isCleat = (role: Part['role']) => role === 'back-cleat' || role.startsWith
 
 /** Whether nothing but cleats along the walls is under a shelf, so that its board can hang between them. */
 function onCleatsOnly(shelf: number, { parts, hardware }: WayInput): boolean {
-  const others = parts.filter((one) => one.shelf === shelf && !isCleat(one.role) && !AFTERWARDS.has(one.role));
+  const others = parts.filter((part) => part.shelf === shelf && !isCleat(part.role) && !AFTERWARDS.has(part.role));
   return others.length === 0 && !hardware.some((one) => one.shelf === shelf && one.what === 'bracket');
 }
 
@@ -233,7 +233,7 @@ export function orderWords({ order, turned }: Pick<WaysIn, 'order' | 'turned'>):
 /** A board without a way in, named before it is cut. */
 export function wayProblem(way: WayIn, boards: readonly Pick<Board, 'shelf' | 'label'>[]): Problem[] {
   if (goesIn(way)) return [];
-  const label = boards.find((one) => one.shelf === way.shelf)?.label ?? '';
+  const label = boards.find((board) => board.shelf === way.shelf)?.label ?? '';
   const said = { shelf: count(way.shelf), piece: text(label) };
   const concerns = { kind: 'shelf', shelf: way.shelf } as const;
   if (way.kind === 'impossible') return [stop(concerns, message('problem.tooDeepToPass', said))];

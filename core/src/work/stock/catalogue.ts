@@ -26,7 +26,7 @@ export interface StockItem {
 /** Everything of the region of a job, and the person's own, with the person's measures and prices. */
 export function catalogueOf({ stock, wood }: Pick<Job, 'stock' | 'wood'>): StockItem[] {
   const bare = [
-    ...CATALOGUE_ROWS.filter((one) => one.region === stock.region).flatMap((row) =>
+    ...CATALOGUE_ROWS.filter((catalogueRow) => catalogueRow.region === stock.region).flatMap((row) =>
       row.materials.flatMap((material) =>
         row.lengthsMm.map((lengthMm) => {
           const size = `${key(row.thicknessMm)}x${key(row.widthMm)}`;
@@ -59,7 +59,7 @@ export function catalogueOf({ stock, wood }: Pick<Job, 'stock' | 'wood'>): Stock
       priceIs: 'own' as const,
     })),
   ];
-  const prices = new Map(stock.prices.map((one) => [one.item, one]));
+  const prices = new Map(stock.prices.map((price) => [price.item, price]));
   const measured = new Map(stock.measured.map((one) => [one.item, one.thickness.mm]));
   return bare.map((one): StockItem => {
     const priced = prices.get(one.id);

@@ -21,7 +21,7 @@ test('what is on the rack is used before anything is bought, and only where it i
   const rack = [offcut(1300), offcut(700)];
   const bought = await cutting(chimneyAlcove());
   const used = await cutting(chimneyAlcove(), { rack });
-  expect(used.layouts.filter((one) => one.from === 'rack').length).toBeGreaterThan(0);
+  expect(used.layouts.filter((layout) => layout.from === 'rack').length).toBeGreaterThan(0);
   expect(used.price).toBeLessThan(bought.price);
   const left = await cutting(withStock(chimneyAlcove(), { useRack: false }), { rack });
   expect(left.price).toBe(bought.price);
@@ -39,9 +39,9 @@ describe('an offcut is used once', () => {
   test('pieces of two sections that could both come from it do not both get it', async () => {
     // Cleats 45 high and nosings 65 high, both 20 thick: a board 150 wide gives either.
     const { layouts, problems } = await cutting(chimneyAlcove(), { rack: [wide('a', 2600)] });
-    const ours = layouts.filter((one) => one.from === 'rack');
+    const ours = layouts.filter((layout) => layout.from === 'rack');
     expect(ours.map((one) => one.item.id)).toEqual(['rack:a']);
-    expect(problems.filter((one) => one.severity === 'stop')).toEqual([]);
+    expect(problems.filter((problem) => problem.severity === 'stop')).toEqual([]);
   });
 
   test('over random racks: each piece in one layout at the most, and every part on one layout', async () => {
@@ -55,12 +55,12 @@ describe('an offcut is used once', () => {
     });
     fc.assert(
       fc.property(fc.array(piece, { minLength: 1, maxLength: 6 }), (sizes) => {
-        const rack = sizes.map((one, i): Offcut => ({ ...offcut(0), ...one, id: `r${i}`, form: 'board' }));
+        const rack = sizes.map((size, i): Offcut => ({ ...offcut(0), ...size, id: `r${i}`, form: 'board' }));
         const { layouts } = atOnce(planCutting({ job, plan, rack }, solver));
-        const used = layouts.filter((one) => one.from === 'rack').map((one) => one.item.id);
+        const used = layouts.filter((layout) => layout.from === 'rack').map((layout) => layout.item.id);
         expect(new Set(used).size).toBe(used.length);
-        const cut = layouts.flatMap((one) => partsOn(one.tree).map((part) => part.part.replace(/~.*/, '')));
-        expect([...new Set(cut)].sort()).toEqual(plan.parts.map((one) => one.id).sort());
+        const cut = layouts.flatMap((layout) => partsOn(layout.tree).map((part) => part.part.replace(/~.*/, '')));
+        expect([...new Set(cut)].sort()).toEqual(plan.parts.map((part) => part.id).sort());
       }),
       { numRuns: 25 },
     );
@@ -72,7 +72,7 @@ describe('what is cut already', () => {
     const found = await cutting(chimneyAlcove());
     const saw = sawBegun(found);
     const kerf = found.job.stock.kerf.mm;
-    return { ...found, saw, done: { ...saw, done: sawSteps(saw, kerf).map((one) => one.id) }, kerf };
+    return { ...found, saw, done: { ...saw, done: sawSteps(saw, kerf).map((sawStep) => sawStep.id) }, kerf };
   };
 
   test('is bought and cut no more; its glue, its sanding and its finish still are', async () => {
@@ -93,7 +93,7 @@ describe('what is cut already', () => {
       one.blank === 'S3-board' ? { ...one, lengthMm: one.lengthMm - 4 } : one,
     );
     const { layouts, buy } = atOnce(planCutting({ job, plan, rack: [], cut }, await loadedSolver()));
-    expect(layouts.flatMap((one) => partsOn(one.tree).map((part) => part.part))).toEqual(['S3-board']);
+    expect(layouts.flatMap((layout) => partsOn(layout.tree).map((part) => part.part))).toEqual(['S3-board']);
     expect(buy.map((one) => one.count)).toEqual([1]);
   });
 

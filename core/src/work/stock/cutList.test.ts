@@ -54,7 +54,7 @@ test('no piece is lost, none is listed twice, and the lengths add up', () => {
       const parts = sizes.map(([t, w, l], i) => piece(`p${i}`, t, w, l));
       const list = cutList(parts);
       const ids = list.flatMap((group) => group.rows.flatMap((row) => row.partIds));
-      expect([...ids].sort()).toEqual(parts.map((one) => one.id).sort());
+      expect([...ids].sort()).toEqual(parts.map((part) => part.id).sort());
       const total = list.reduce((sum, group) => sum + group.totalLengthMm, 0);
       expect(total).toBeCloseTo(
         sizes.reduce((sum, [, , l]) => sum + l, 0),

@@ -18,10 +18,10 @@ export function isAmong(
   blank: Pick<Blank, 'id' | 'form' | 'lengthMm' | 'widthMm'>,
   pieces: readonly CutPiece[],
 ): boolean {
-  return pieces.some((one) => {
+  return pieces.some((piece) => {
     // A rod is as thick as it comes.
-    const wide = blank.form === 'rod' || Math.abs(one.widthMm - blank.widthMm) < SAME_WIDTH_MM;
-    return one.blank === blank.id && wide && Math.abs(one.lengthMm - blank.lengthMm) < SAME_LENGTH_MM;
+    const wide = blank.form === 'rod' || Math.abs(piece.widthMm - blank.widthMm) < SAME_WIDTH_MM;
+    return piece.blank === blank.id && wide && Math.abs(piece.lengthMm - blank.lengthMm) < SAME_LENGTH_MM;
   });
 }
 /** A piece that is off by less than this does; what is as wide as it comes may be a little off. Millimetres. */

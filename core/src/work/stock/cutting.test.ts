@@ -5,15 +5,15 @@ import { cutFaults, nodesOf, partsOn, shoppingFor } from '.';
 import { mm, cutting, withStock } from './cuttingTesting';
 
 const problemsOf = ({ problems }: { problems: Awaited<ReturnType<typeof cutting>>['problems'] }) =>
-  problems.map((one) => one.message.code);
+  problems.map((problem) => problem.message.code);
 
 test.each(demoJobs().map((job) => [job.name, job] as const))(
   '%s: every blank lies on one board, once, cut straight through',
   async (_, job) => {
     const { layouts, blanks, groups, price, boundPrice, problems } = await cutting(job);
-    const cut = layouts.flatMap((one) => partsOn(one.tree).map((piece) => piece.part));
+    const cut = layouts.flatMap((layout) => partsOn(layout.tree).map((piece) => piece.part));
     expect([...cut].sort()).toEqual(blanks.map((one) => one.id).sort());
-    expect(problems.filter((one) => one.severity === 'stop')).toEqual([]);
+    expect(problems.filter((problem) => problem.severity === 'stop')).toEqual([]);
     for (const { tree, item, trimMm } of layouts) {
       expect(cutFaults(tree, job.stock.kerf.mm)).toEqual([]);
       expect(tree.lengthMm).toBeLessThanOrEqual(item.lengthMm - trimMm + 1e-6);
@@ -33,17 +33,17 @@ test.each(demoJobs().map((job) => [job.name, job] as const))(
 
 test('a top longer than any sheet meets over a joist, a shelf over a bracket, and says so', async () => {
   const { blanks, problems, plan, job } = await cutting(parcelBench());
-  const pieces = blanks.filter((one) => one.parts[0] === 'S1-board');
-  const whole = plan.parts.find((one) => one.id === 'S1-board')!;
-  expect(pieces.map((one) => one.piece)).toEqual([
+  const pieces = blanks.filter((blank) => blank.parts[0] === 'S1-board');
+  const whole = plan.parts.find((part) => part.id === 'S1-board')!;
+  expect(pieces.map((piece) => piece.piece)).toEqual([
     { number: 1, of: 2, kind: 'joined' },
     { number: 2, of: 2, kind: 'joined' },
   ]);
-  expect(pieces.reduce((sum, one) => sum + one.lengthMm, 0)).toBeCloseTo(whole.length.mm, 6);
-  const joists = plan.parts.filter((one) => one.role === 'joist' && one.across);
+  expect(pieces.reduce((sum, piece) => sum + piece.lengthMm, 0)).toBeCloseTo(whole.length.mm, 6);
+  const joists = plan.parts.filter((part) => part.role === 'joist' && part.across);
   const joint = plan.opening.extent.left + pieces[0]!.lengthMm;
   expect(joists.some(({ across }) => joint > across!.fromMm && joint < across!.toMm)).toBe(true);
-  const said = problems.filter((one) => one.message.code === 'problem.joinedOver');
+  const said = problems.filter((problem) => problem.message.code === 'problem.joinedOver');
   expect(said.map((one) => one.about)).toEqual(expect.arrayContaining([{ kind: 'shelf', shelf: 1 }]));
   expect(words(said[0]!.message, job)).toMatch(/3897 mm long; the longest that can be had is 2490 mm/);
 });
@@ -70,10 +70,10 @@ test('a thickness nobody sells is planed down to, or glued up in layers, or name
     wood: { ...alcove.wood, boards },
   });
   const planed = await cutting(thick('24', 'pine'));
-  expect(planed.groups.find((one) => one.thicknessMm === 24)).toMatchObject({ planedFromMm: 27 });
+  expect(planed.groups.find((group) => group.thicknessMm === 24)).toMatchObject({ planedFromMm: 27 });
   expect(problemsOf(await cutting(windowCorner()))).toContain('problem.inLayers');
   const none = await cutting(thick('80', 'pine'));
-  expect(none.problems.filter((one) => one.message.code === 'problem.noStock')).toHaveLength(5);
+  expect(none.problems.filter((problem) => problem.message.code === 'problem.noStock')).toHaveLength(5);
   // What can be cut is cut nevertheless.
   expect(none.layouts.length).toBeGreaterThan(0);
 });
@@ -84,14 +84,14 @@ describe('what is really bought', () => {
   test('a measured thickness goes through to heights, cleats and layouts', async () => {
     const job = withMeasured(plywood(), 'sheet-birch-ply-18x1250', 18, mm('17.4'));
     const { plan, layouts, problems } = await cutting(job);
-    expect(plan.parts.find((one) => one.role === 'board')?.thicknessMm).toBe(17.4);
+    expect(plan.parts.find((part) => part.role === 'board')?.thicknessMm).toBe(17.4);
     const [shelf] = plan.shelves;
     expect(shelf!.top.mm - shelf!.underside.mm).toBeCloseTo(17.4, 6);
-    const cleat = plan.parts.find((one) => one.role === 'back-cleat' && one.shelf === 1)!;
+    const cleat = plan.parts.find((part) => part.role === 'back-cleat' && part.shelf === 1)!;
     expect(cleat.place.upTo).toBeCloseTo(shelf!.underside.mm, 6);
-    const sheets = layouts.filter((one) => one.item.form === 'sheet');
+    const sheets = layouts.filter((layout) => layout.item.form === 'sheet');
     expect(sheets.length).toBeGreaterThan(0);
-    expect(problems.map((one) => one.message.code)).not.toContain('problem.reallyThick');
+    expect(problems.map((problem) => problem.message.code)).not.toContain('problem.reallyThick');
     // The full sheet is another section than the quarter, and was not measured.
     expect(job.stock.measured).toEqual([{ item: 'sheet-birch-ply-18x1250', thickness: mm('17.4') }]);
   });
@@ -103,7 +103,7 @@ describe('what is really bought', () => {
       { region: 'inch' },
     );
     const { problems } = await cutting(job);
-    expect(problems.map((one) => one.message)).toContainEqual(
+    expect(problems.map((problem) => problem.message)).toContainEqual(
       expect.objectContaining({
         code: 'problem.reallyThick',
         params: expect.objectContaining({
@@ -144,7 +144,7 @@ describe('what is really bought', () => {
     expect(free.buy.find((one) => one.item.id === first!.item.id)?.item.price).toBe(0);
     const none = await cutting(withStock(chimneyAlcove(), { prices: [{ item: first!.item.id, price: 1, left: 0 }] }));
     expect(none.buy.some((one) => one.item.id === first!.item.id)).toBe(false);
-    expect(none.problems.filter((one) => one.severity === 'stop')).toEqual([]);
+    expect(none.problems.filter((problem) => problem.severity === 'stop')).toEqual([]);
   });
 });
 
@@ -153,8 +153,8 @@ test('what does not fit into the car is cut where it is bought', async () => {
   const { layouts, problems } = await cutting(job);
   // Of a board that is too long it is told; it is still cut from.
   expect(problemsOf({ problems })).toContain('problem.longBoard');
-  expect(problems.filter((one) => one.severity === 'stop')).toEqual([]);
-  const sheets = layouts.filter((one) => one.item.form === 'sheet');
+  expect(problems.filter((problem) => problem.severity === 'stop')).toEqual([]);
+  const sheets = layouts.filter((layout) => layout.item.form === 'sheet');
   expect(sheets.length).toBeGreaterThan(0);
   for (const { tree } of sheets)
     for (const node of nodesOf(tree)) {
@@ -166,7 +166,7 @@ test('what does not fit into the car is cut where it is bought', async () => {
 
 test('blanks of corner shelves are cut to marks of the tape, and hold their shelves', async () => {
   const { blanks, plan } = await cutting(windowCorner());
-  const corners = blanks.filter((one) => plan.parts.some((part) => part.id === one.parts[0] && part.corner));
+  const corners = blanks.filter((blank) => plan.parts.some((part) => part.id === blank.parts[0] && part.corner));
   expect(corners.length).toBeGreaterThan(0);
   for (const one of corners) {
     expect((one.lengthMm * 2) % 1).toBeCloseTo(0, 6);
@@ -187,14 +187,14 @@ describe('the shopping list', () => {
   test('has every screw and board once, in packs that hold them, and adds up', async () => {
     const { plan, job, ...result } = await cutting(chimneyAlcove());
     const { lines, total, spare } = shoppingFor({ job, plan, cutting: result });
-    expect(new Set(lines.map((one) => one.key)).size).toBe(lines.length);
+    expect(new Set(lines.map((line) => line.key)).size).toBe(lines.length);
     expect(total).toBeCloseTo(
-      lines.reduce((sum, one) => sum + one.price, 0),
+      lines.reduce((sum, line) => sum + line.price, 0),
       9,
     );
-    const wood = lines.filter((one) => one.kind === 'wood');
+    const wood = lines.filter((line) => line.kind === 'wood');
     expect(wood.reduce((sum, one) => sum + one.price, 0)).toBeCloseTo(result.price, 9);
-    expect(lines.filter((one) => one.kind === 'hardware').map((one) => one.need)).toEqual(
+    expect(lines.filter((line) => line.kind === 'hardware').map((line) => line.need)).toEqual(
       plan.needed.map((one) => one.count),
     );
     expect(spare?.item.widthMm).toBe(400);
@@ -220,11 +220,11 @@ describe('the shopping list', () => {
     const of = async (system: 'end-cleats' | 'three-side-cleats') => {
       const job = withSystem({ ...start, wood: { ...start.wood, boards: 'birch-ply' } }, start.support.system, system);
       const { plan, ...result } = await cutting(job);
-      return { plan, veneer: shoppingFor({ job, plan, cutting: result }).lines.find((one) => one.key === 'veneer') };
+      return { plan, veneer: shoppingFor({ job, plan, cutting: result }).lines.find((line) => line.key === 'veneer') };
     };
     const { plan, veneer } = await of('end-cleats');
-    const boards = plan.parts.filter((one) => one.role === 'board');
-    const metres = boards.reduce((sum, one) => sum + one.length.mm + 40, 0) / 1000;
+    const boards = plan.parts.filter((part) => part.role === 'board');
+    const metres = boards.reduce((sum, board) => sum + board.length.mm + 40, 0) / 1000;
     expect(veneer!.need).toBeCloseTo(Math.ceil(metres * 10) / 10, 6);
     expect((await of('three-side-cleats')).veneer).toBeUndefined();
   });
@@ -233,16 +233,16 @@ describe('the shopping list', () => {
     const { plan, job, ...result } = await cutting(chimneyAlcove());
     const prices = [{ item: 'screw-5-70:50', price: 2, left: 0 }];
     const lines = shoppingFor({ job: withStock(job, { prices }), plan, cutting: result }).lines;
-    expect(lines.find((one) => one.key === 'screw-5-70')).toMatchObject({ price: 2, priceIs: 'shop', short: true });
+    expect(lines.find((line) => line.key === 'screw-5-70')).toMatchObject({ price: 2, priceIs: 'shop', short: true });
   });
 
   test('paint for a painted job, none for a bare one', async () => {
     const { plan, job, ...result } = await cutting(chimneyAlcove());
     const keys = (finish: Job['stock']['finish']) =>
-      shoppingFor({ job: withStock(job, { finish }), plan, cutting: result }).lines.map((one) => one.key);
+      shoppingFor({ job: withStock(job, { finish }), plan, cutting: result }).lines.map((line) => line.key);
     expect(keys('paint')).toEqual(expect.arrayContaining(['primer', 'paint', 'caulk', 'filler']));
     expect(
-      keys('bare').filter((one) => ['primer', 'paint', 'stain', 'clear', 'oil', 'caulk', 'filler'].includes(one)),
+      keys('bare').filter((key) => ['primer', 'paint', 'stain', 'clear', 'oil', 'caulk', 'filler'].includes(key)),
     ).toEqual([]);
     expect(keys('stain')).toEqual(expect.arrayContaining(['stain', 'clear']));
   });

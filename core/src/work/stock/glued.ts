@@ -27,7 +27,7 @@ export function cutKinds(parts: readonly Part[], job: Pick<Job, 'stock' | 'wood'
     else {
       kinds.boards.push(...blank.parts);
       const sources = sourcesFor(blank, items, leave);
-      const wide = sources?.items.some((one) => one.widthMm >= blank.widthMm - SAME_MM) ?? true;
+      const wide = sources?.items.some((item) => item.widthMm >= blank.widthMm - SAME_MM) ?? true;
       if (!wide) kinds.glued.push(...blank.parts);
     }
   }

@@ -90,7 +90,7 @@ describe('finish', () => {
       { what: 'paint', litres: 1.8 },
     ]));
   test('conditioner and stain once, clear coat over it', () =>
-    expect(coatingsFor(11, { finish: 'stain', coats: 3 }).map((one) => one.what)).toEqual([
+    expect(coatingsFor(11, { finish: 'stain', coats: 3 }).map((coating) => coating.what)).toEqual([
       'conditioner',
       'stain',
       'clear',

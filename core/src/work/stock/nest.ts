@@ -47,8 +47,8 @@ export function outlinesOn(
   outlines: readonly (readonly OutlinePoint[])[],
   { widthMm, shiftMm = 0 }: { widthMm: number; shiftMm?: number },
 ): OutlinePoint[][] {
-  return outlines.map((one, i) =>
-    i === 0 ? atOrigin(one) : turnedRound(one, widthMm).map(([x, y]): OutlinePoint => [x + shiftMm, y]),
+  return outlines.map((outline, i) =>
+    i === 0 ? atOrigin(outline) : turnedRound(outline, widthMm).map(([x, y]): OutlinePoint => [x + shiftMm, y]),
   );
 }
 

@@ -13,8 +13,9 @@ async function begun(job: Job): Promise<{ job: Job; saw: Saw; steps: SawStep[]; 
   const saw = sawBegun(cutting);
   return { job, saw, cutting, kerf, steps: sawSteps(saw, kerf) };
 }
-const ticked = (saw: Saw, steps: readonly SawStep[]): Saw => ({ ...saw, done: steps.map((one) => one.id) });
-const blanksOn = (saw: Saw) => saw.layouts.flatMap((one) => partsOn(one.tree as CutNode).map((piece) => piece.part));
+const ticked = (saw: Saw, steps: readonly SawStep[]): Saw => ({ ...saw, done: steps.map((step) => step.id) });
+const blanksOn = (saw: Saw) =>
+  saw.layouts.flatMap((layout) => partsOn(layout.tree as CutNode).map((piece) => piece.part));
 
 test('a cutting that has begun is part of the job and of its schema', async () => {
   const { job, saw } = await begun(parcelBench());
@@ -28,8 +29,8 @@ test('layouts are in the order they are cut in, on the screen, on paper and at t
     for (const node of nodesOf(tree)) {
       if (node.kind !== 'cut') continue;
       const sizes = node.pieces
-        .filter((one) => one.kind !== 'rest')
-        .map((one) => (node.way === 'rip' ? one.widthMm : one.lengthMm));
+        .filter((piece) => piece.kind !== 'rest')
+        .map((piece) => (node.way === 'rip' ? piece.widthMm : piece.lengthMm));
       expect(sizes).toEqual([...sizes].sort((a, b) => b - a));
     }
   }
@@ -43,7 +44,7 @@ test('equal parts come from one setting: six joists, six arms, six legs, six bra
     [270, 6],
     [339.5, 6],
   ] as const) {
-    const of = steps.filter((one) => one.kind === 'cross' && one.settingMm === mm);
+    const of = steps.filter((step) => step.kind === 'cross' && step.settingMm === mm);
     expect(of).toHaveLength(count);
     expect(settingsIn(of)).toBe(1);
     expect(of.map((one) => one.number)).toEqual(of.map((_, i) => of[0]!.number + i));
@@ -97,7 +98,7 @@ describe('a cut that went wrong', () => {
     expect([...blanksOn(again), ...again.made].sort()).toEqual(blanksOn(saw).sort());
     expect(again.made).not.toContain(step.gives.part);
     expect(again.wrong).toEqual([{ part: step.gives.part, lengthMm: 790, widthMm: 70 }]);
-    expect(again.layouts.every((one) => !saw.layouts.some((other) => other.id === one.id))).toBe(true);
+    expect(again.layouts.every((layout) => !saw.layouts.some((other) => other.id === layout.id))).toBe(true);
     expect(cutting.buy).toEqual([]);
     // What nothing is cut from any more is not lost: it goes on the rack when all is cut.
     expect(jobSchema.safeParse({ ...job, stock: { ...job.stock, saw: again } }).success).toBe(true);
@@ -126,9 +127,9 @@ test('what is left and long enough goes on the rack, once its board is cut up', 
 
 test('solid wood is ripped a little over first, a sheet at once; by hand a line is marked and sawn beyond, at the machine a fence or a stop is set', async () => {
   const { steps } = await begun(parcelBench());
-  const [rip, cross] = (['rip', 'cross'] as const).map((is) => steps.find((one) => one.kind === is)!);
+  const [rip, cross] = (['rip', 'cross'] as const).map((is) => steps.find((step) => step.kind === is)!);
   expect([rip, cross].map((one) => stepWords(one!, 'power').code)).toEqual(['saw.rip', 'saw.cross']);
-  const solid = (await begun(chimneyAlcove())).steps.find((one) => one.kind === 'rip')!;
+  const solid = (await begun(chimneyAlcove())).steps.find((step) => step.kind === 'rip')!;
   expect(stepWords(solid, 'power')).toMatchObject({
     code: 'saw.ripTwice',
     params: { over: { mm: solid.settingMm + 2 } },

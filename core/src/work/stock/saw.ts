@@ -8,21 +8,21 @@ import { stepsOf, type Cuttable, type SawStep } from './steps';
 /** Cutting begun: the layouts as they stand are kept, whatever is planned later, until they are cut or planned anew. */
 export function sawBegun({ layouts }: Pick<Cutting, 'layouts'>): Saw {
   return {
-    layouts: layouts.map((one) => {
-      const { form, material, thicknessMm, widthMm, lengthMm, section, id } = one.item;
+    layouts: layouts.map((layout) => {
+      const { form, material, thicknessMm, widthMm, lengthMm, section, id } = layout.item;
       return {
-        id: one.id,
+        id: layout.id,
         form,
         material,
         thicknessMm,
         widthMm,
         lengthMm,
-        item: one.from === 'shop' ? id : section,
-        group: one.group,
-        trimMm: one.trimMm,
-        from: one.from,
-        ...(one.from === 'rack' ? { rack: id.replace(/^rack:/, '') } : {}),
-        tree: one.tree as Saw['layouts'][number]['tree'],
+        item: layout.from === 'shop' ? id : section,
+        group: layout.group,
+        trimMm: layout.trimMm,
+        from: layout.from,
+        ...(layout.from === 'rack' ? { rack: id.replace(/^rack:/, '') } : {}),
+        tree: layout.tree as Saw['layouts'][number]['tree'],
       };
     }),
     done: [],
@@ -32,7 +32,8 @@ export function sawBegun({ layouts }: Pick<Cutting, 'layouts'>): Saw {
 }
 
 /** The layouts of a cutting that has begun, as they are cut. */
-export const cuttables = (saw: Saw): Cuttable[] => saw.layouts.map((one) => ({ ...one, tree: one.tree as CutNode }));
+export const cuttables = (saw: Saw): Cuttable[] =>
+  saw.layouts.map((layout) => ({ ...layout, tree: layout.tree as CutNode }));
 
 /** Every cut of a cutting that has begun. */
 export const sawSteps = (saw: Saw, kerfMm: number): SawStep[] => stepsOf(cuttables(saw), kerfMm);
@@ -49,7 +50,7 @@ export function madeBlanks(saw: Saw, kerfMm: number): Set<string> {
       if (node.kind !== 'cut') continue;
       const last = node.pieces.length - 1;
       const piece = node.pieces[last];
-      const own = steps.filter((one) => one.layout === layout.id && one.path.join() === path.join() && one.at >= 0);
+      const own = steps.filter((step) => step.layout === layout.id && step.path.join() === path.join() && step.at >= 0);
       if (piece?.kind === 'part' && !own.some((one) => one.at === last) && own.every((one) => done.has(one.id)))
         made.add(piece.part);
     }
@@ -60,7 +61,7 @@ export function madeBlanks(saw: Saw, kerfMm: number): Set<string> {
 /** The job's cut pieces with those of a cutting that has begun, for when that is over or planned again. */
 export function withCut(cut: readonly CutPiece[], saw: Saw, kerfMm: number): CutPiece[] {
   const made = madeBlanks(saw, kerfMm);
-  const fresh = piecesOn(saw).filter((one) => made.has(one.blank));
+  const fresh = piecesOn(saw).filter((piece) => made.has(piece.blank));
   const again = new Set(fresh.map((one) => one.blank));
   return [...cut.filter((one) => !again.has(one.blank)), ...fresh];
 }
@@ -68,7 +69,7 @@ export function withCut(cut: readonly CutPiece[], saw: Saw, kerfMm: number): Cut
 function withPaths(node: CutNode, path: readonly number[]): { node: CutNode; path: readonly number[] }[] {
   return [
     { node, path },
-    ...(node.kind === 'cut' ? node.pieces.flatMap((one, i) => withPaths(one, [...path, i])) : []),
+    ...(node.kind === 'cut' ? node.pieces.flatMap((piece, i) => withPaths(piece, [...path, i])) : []),
   ];
 }
 
@@ -81,7 +82,7 @@ export function benchOf(saw: Saw, kerfMm: number, wrong?: { step: SawStep; sizeM
   const steps = sawSteps(saw, kerfMm);
   const pieces: Offcut[] = [];
   for (const layout of saw.layouts) {
-    const own = steps.filter((one) => one.layout === layout.id);
+    const own = steps.filter((step) => step.layout === layout.id);
     const touched = own.some((one) => done.has(one.id)) || wrong?.step.layout === layout.id;
     const put = (rect: Pick<Rect, 'lengthMm' | 'widthMm'>) => {
       if (rect.lengthMm < LEAST_MM || rect.widthMm < LEAST_MM) return;
@@ -158,7 +159,7 @@ export function sawAgain(
   const fresh = sawBegun(cutting);
   const turn = saw.wrong.length + 2;
   // What the new layouts do not use stays on the bench as it is, and goes on the rack with the other rests.
-  const used = new Set(cutting.layouts.map((one) => one.item.id));
+  const used = new Set(cutting.layouts.map((layout) => layout.item.id));
   const spare = benchOf(saw, kerfMm, { step, sizeMm })
     .filter((one) => !used.has(`bench:${one.id}`))
     .map(keptWhole);
@@ -197,7 +198,7 @@ export function restsToKeep(saw: Saw, { keep, kerf }: Pick<Job['stock'], 'keep' 
   const done = new Set(saw.done);
   const steps = sawSteps(saw, kerf.mm);
   const over = saw.layouts.filter((layout) =>
-    steps.filter((one) => one.layout === layout.id).every((one) => done.has(one.id)),
+    steps.filter((step) => step.layout === layout.id).every((step) => done.has(step.id)),
   );
   return over.flatMap((layout) =>
     nodesOf(layout.tree as CutNode).flatMap((node): Offcut[] => {

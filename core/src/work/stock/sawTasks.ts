@@ -22,9 +22,9 @@ export function furtherOf(parts: readonly Part[], all: readonly Part[], job: Saw
 /** All cuts of a cutting that has begun: the straight ones, then those that make pieces of blanks. */
 export function sawTasks(saw: Saw, parts: readonly Part[], job: SawnJob): SawTask[] {
   const cuts = sawSteps(saw, job.stock.kerf.mm).map((step): SawTask => ({ kind: 'cut', id: step.id, step }));
-  const blanks = [...piecesOn(saw).map((one) => one.blank), ...saw.made];
+  const blanks = [...piecesOn(saw).map((piece) => piece.blank), ...saw.made];
   const sawn = new Set(blanks.flatMap(partsOfBlank));
-  const ours = parts.filter((one) => sawn.has(one.id));
+  const ours = parts.filter((part) => sawn.has(part.id));
   const further = furtherOf(ours, parts, job).map((one): SawTask => ({ kind: 'further', id: one.id, further: one }));
   return [...cuts, ...further];
 }
@@ -37,9 +37,9 @@ export function finishedParts(saw: Saw, tasks: readonly SawTask[], kerfMm: numbe
   const done = new Set(saw.done);
   const made = madeBlanks(saw, kerfMm);
   const open = new Set([
-    ...piecesOn(saw).flatMap((one) => (made.has(one.blank) ? [] : partsOfBlank(one.blank))),
-    ...tasks.flatMap((one) => (one.kind === 'further' && !done.has(one.id) ? [one.further.part] : [])),
+    ...piecesOn(saw).flatMap((piece) => (made.has(piece.blank) ? [] : partsOfBlank(piece.blank))),
+    ...tasks.flatMap((task) => (task.kind === 'further' && !done.has(task.id) ? [task.further.part] : [])),
   ]);
-  const all = [...piecesOn(saw).map((one) => one.blank), ...saw.made].flatMap(partsOfBlank);
+  const all = [...piecesOn(saw).map((piece) => piece.blank), ...saw.made].flatMap(partsOfBlank);
   return new Set(all.filter((one) => !open.has(one)));
 }

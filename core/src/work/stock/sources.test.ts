@@ -57,7 +57,7 @@ describe('the catalogue', () => {
   });
 
   test('half a sheet and a quarter cost more for their size than the whole', () => {
-    const ply = items().filter((one) => one.section.startsWith('sheet-birch-ply-18x'));
+    const ply = items().filter((item) => item.section.startsWith('sheet-birch-ply-18x'));
     const rate = (lengthMm: number, widthMm: number) => {
       const one = ply.find((each) => each.lengthMm === lengthMm && each.widthMm === widthMm)!;
       return one.price / (one.lengthMm * one.widthMm);
@@ -76,7 +76,7 @@ describe('the catalogue', () => {
       width: mm('300'),
       length: mm('2000'),
     } as const;
-    const [free] = items(withStock({ own: [own] })).filter((one) => one.id === 'own:a');
+    const [free] = items(withStock({ own: [own] })).filter((item) => item.id === 'own:a');
     expect(free).toMatchObject({ price: 0, priceIs: 'own', widthMm: 300 });
   });
 
@@ -88,7 +88,7 @@ describe('the catalogue', () => {
 
   test('what was measured is as thick as it was measured, in every length', () => {
     const measured = [{ item: 'board-pine-18x400', thickness: mm('17.2') }];
-    const of = items(withStock({ measured })).filter((one) => one.section === 'board-pine-18x400');
+    const of = items(withStock({ measured })).filter((item) => item.section === 'board-pine-18x400');
     expect(of).toHaveLength(4);
     for (const one of of) expect(one).toMatchObject({ thicknessMm: 17.2, measured: true });
   });
@@ -111,8 +111,8 @@ describe('what a blank can be cut from', () => {
   test('a board of its thickness, whatever its width', () => {
     const found = sourcesFor(blank(), items(), none)!;
     expect(found).toMatchObject({ planedFromMm: null, instead: null, reallyMm: null });
-    expect(new Set(found.items.map((one) => one.thicknessMm))).toEqual(new Set([18]));
-    expect(new Set(found.items.map((one) => one.material))).toEqual(new Set(['pine']));
+    expect(new Set(found.items.map((item) => item.thicknessMm))).toEqual(new Set([18]));
+    expect(new Set(found.items.map((item) => item.material))).toEqual(new Set(['pine']));
   });
 
   test('one a little off its name, which is told', () => {
@@ -139,11 +139,11 @@ describe('what a blank can be cut from', () => {
   });
 
   test('nothing that is left out, and nothing the shop has none of', () => {
-    const all = sourcesFor(blank(), items(), none)!.items.map((one) => one.id);
+    const all = sourcesFor(blank(), items(), none)!.items.map((item) => item.id);
     const [first, second, ...others] = all;
     const stock = { prices: [{ item: second!, price: 5, left: 0 }] };
     const found = sourcesFor(blank(), items(withStock(stock)), new Set([first!]))!;
-    expect(found.items.map((one) => one.id)).toEqual(others);
+    expect(found.items.map((item) => item.id)).toEqual(others);
   });
 
   test('layers come to the thickness, or a little over, and are as few as can be', () => {
@@ -195,14 +195,14 @@ describe('a blank in pieces', () => {
         expect(stripMm).toBeLessThanOrEqual(boardMm + 1e-6);
         expect(count * (stripMm - 4)).toBeCloseTo(widthMm + 4, 6);
         const strips = stripsOf(blank({ widthMm }), boardMm);
-        expect(strips.map((one) => one.piece?.number)).toEqual(Array.from({ length: count }, (_, i) => i + 1));
+        expect(strips.map((strip) => strip.piece?.number)).toEqual(Array.from({ length: count }, (_, i) => i + 1));
       }),
     );
   });
 
   test('layers are whole blanks of the sheet’s thickness', () => {
     const layers = layersOf(blank({ thicknessMm: 40 }), 2, 21);
-    expect(layers.map((one) => [one.thicknessMm, one.lengthMm, one.piece])).toEqual([
+    expect(layers.map((layer) => [layer.thicknessMm, layer.lengthMm, layer.piece])).toEqual([
       [21, 1120, { number: 1, of: 2, kind: 'layer' }],
       [21, 1120, { number: 2, of: 2, kind: 'layer' }],
     ]);

@@ -25,7 +25,7 @@ const SHEETS: ReadonlySet<string> = new Set(['birch-ply', 'softwood-ply', 'osb',
 /** Whether a blank is cut from sheets: flat, of a material that comes as such, or that is sold as nothing else. */
 export function fromSheets({ form, material }: Pick<Blank, 'form' | 'material'>, items: readonly StockItem[]): boolean {
   if (form !== 'flat') return false;
-  const of = items.filter((one) => one.material === material);
+  const of = items.filter((item) => item.material === material);
   return SHEETS.has(material) || (of.length > 0 && of.every((one) => one.form === 'sheet'));
 }
 
@@ -35,7 +35,7 @@ export function sourcesFor(blank: Blank, items: readonly StockItem[], leave: Rea
   const forms: ReadonlySet<string> = new Set(
     blank.form === 'rod' ? ['rod'] : sheets ? ['sheet'] : ['board', 'strip', 'timber'],
   );
-  const fitting = items.filter((one) => forms.has(one.form) && !leave.has(one.id) && one.left !== 0);
+  const fitting = items.filter((item) => forms.has(item.form) && !leave.has(item.id) && item.left !== 0);
   const of = (material: string) => fitting.filter((one) => one.material === material);
   const own = of(blank.material);
   // A stick of another wood does what a stick does; of boards only softwoods stand in for one another.
@@ -54,7 +54,7 @@ function atThickness(
 ): Omit<Sources, 'instead'> | null {
   const off = (one: StockItem) => Math.abs(one.thicknessMm - thicknessMm);
   const near = form === 'rod' ? 6 : SAME_MM;
-  const same = items.filter((one) => off(one) <= near);
+  const same = items.filter((item) => off(item) <= near);
   if (same.length > 0) {
     const least = Math.min(...same.map(off));
     const taken = same.filter((one) => off(one) <= least + 0.05);
@@ -66,7 +66,7 @@ function atThickness(
     };
   }
   if (sheets || form === 'rod') return null;
-  const thicker = items.filter((one) => one.thicknessMm > thicknessMm && one.thicknessMm <= thicknessMm + PLANED_MM);
+  const thicker = items.filter((item) => item.thicknessMm > thicknessMm && item.thicknessMm <= thicknessMm + PLANED_MM);
   if (thicker.length === 0) return null;
   const least = Math.min(...thicker.map((one) => one.thicknessMm));
   return { items: thicker.filter((one) => one.thicknessMm <= least + 0.05), planedFromMm: least, reallyMm: null };
@@ -79,14 +79,14 @@ function atThickness(
 export function layersFor(blank: Blank, items: readonly StockItem[]): { count: number; thicknessMm: number } | null {
   const thick = [
     ...new Set(
-      items.flatMap((one) => (one.form === 'sheet' && one.material === blank.material ? [one.thicknessMm] : [])),
+      items.flatMap((item) => (item.form === 'sheet' && item.material === blank.material ? [item.thicknessMm] : [])),
     ),
   ];
   const ways = thick.flatMap((each) =>
     [2, 3, 4].map((count) => ({ count, thicknessMm: each, over: count * each - blank.thicknessMm })),
   );
   const [best] = ways
-    .filter((one) => one.over > -0.6 && one.over < 4)
+    .filter((way) => way.over > -0.6 && way.over < 4)
     .sort((a, b) => a.count - b.count || a.over - b.over);
   return best ? { count: best.count, thicknessMm: best.thicknessMm } : null;
 }

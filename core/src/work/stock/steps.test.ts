@@ -31,7 +31,7 @@ test('the parcel bench: no cut is made too early', async () => {
   const cutting = atOnce(planCutting({ job, plan: planJob(job), rack: [] }, await loadedSolver()));
   const { layouts } = sawBegun(cutting);
   const steps = stepsOf(
-    layouts.map((one) => ({ ...one, tree: one.tree as CutNode })),
+    layouts.map((layout) => ({ ...layout, tree: layout.tree as CutNode })),
     kerf,
   );
   expect(steps.length).toBeGreaterThan(40);
@@ -105,7 +105,7 @@ describe('a sheet the shop cuts first', () => {
   const steps = stepsOf([{ id: 'L1', group: 'g', form: 'sheet', trimMm: 5, tree }], 3);
 
   test('measured from the factory edge it leaves on what is trimmed there; from its own edge it does not', () => {
-    expect(steps.map((one) => [one.kind, one.settingMm, one.shop])).toEqual([
+    expect(steps.map((step) => [step.kind, step.settingMm, step.shop])).toEqual([
       ['cross', 905, true],
       ['cross', 1200, true],
       ['edges', 5, false],

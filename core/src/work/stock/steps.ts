@@ -53,7 +53,7 @@ const NOTHING_MM = 0.3;
  */
 export function stepsOf(layouts: readonly Cuttable[], kerfMm: number): SawStep[] {
   type Loose = Omit<SawStep, 'number' | 'same'> & { readonly order: readonly (number | string)[] };
-  const groups = [...new Set(layouts.map((one) => one.group))];
+  const groups = [...new Set(layouts.map((layout) => layout.group))];
   const loose = layouts.flatMap((layout, index): Loose[] => {
     const { tree, id, trimMm } = layout;
     const group = groups.indexOf(layout.group);
@@ -151,7 +151,7 @@ function cutsIn(
   });
   // What is left over last is not cut, it is what remains.
   const cuts = node.pieces.at(-1)?.kind === 'rest' ? own.filter((one) => one.at < node.pieces.length - 1) : own;
-  return [...cuts, ...node.pieces.flatMap((one, at) => cutsIn(one, [...path, at], kerfMm, trimMm))];
+  return [...cuts, ...node.pieces.flatMap((piece, at) => cutsIn(piece, [...path, at], kerfMm, trimMm))];
 }
 
 const rectOf = ({ xMm, yMm, lengthMm, widthMm }: Rect): Rect => ({ xMm, yMm, lengthMm, widthMm });
@@ -172,4 +172,4 @@ export function stepWords(step: SawStep, tools: Job['tools']): Message {
 }
 
 /** How many settings some cuts take: the fence or stop is moved when the next is not the same. */
-export const settingsIn = (steps: readonly SawStep[]): number => steps.filter((one) => !one.same).length;
+export const settingsIn = (steps: readonly SawStep[]): number => steps.filter((step) => !step.same).length;

@@ -68,5 +68,5 @@ export function ordered(node: CutNode, kerfMm: number): CutNode {
 
 function shifted(node: CutNode, dx: number, dy: number): CutNode {
   const moved = { ...node, xMm: node.xMm + dx, yMm: node.yMm + dy };
-  return moved.kind === 'cut' ? { ...moved, pieces: moved.pieces.map((one) => shifted(one, dx, dy)) } : moved;
+  return moved.kind === 'cut' ? { ...moved, pieces: moved.pieces.map((piece) => shifted(piece, dx, dy)) } : moved;
 }

@@ -34,7 +34,7 @@ export class Bound {
     kinds: readonly Kind[],
     private readonly widthMm: number,
   ) {
-    this.standing = kinds.flatMap((one, index) => (one.stances.length > 0 ? [index] : []));
+    this.standing = kinds.flatMap((kind, index) => (kind.stances.length > 0 ? [index] : []));
     this.able = this.standing.map((index) => kinds[index] as Kind);
     this.relaxed = new Relaxed(ground, this.able, widthMm, BANDS);
     this.price = Float64Array.from(this.able, (kind) => leastEffort(ground, kind));
@@ -61,7 +61,7 @@ export class Bound {
       const step = (this.reach * Math.max(goal - bound, 0)) / steep;
       for (let k = 0; k < price.length; k += 1) price[k] = (price[k] as number) + step * (1 - (share[k] as number));
     }
-    return picks.map((one) => ({ ...one, kind: this.standing[one.kind] as number }));
+    return picks.map((pick) => ({ ...pick, kind: this.standing[pick.kind] as number }));
   }
 
   /** No layout costs less. @param cost one that has been reached */

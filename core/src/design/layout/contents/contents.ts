@@ -52,7 +52,7 @@ function topFigure({ input: { job, under }, bottom }: Setting, { tops, standing 
       below === undefined ? message('term.bottomBoundary') : message('term.topOfShelfBelow', { shelf: count(index) }),
     mm: from,
   });
-  const name = text(job.things.find((one) => one.id === highest?.id)?.name ?? '');
+  const name = text(job.things.find((thing) => thing.id === highest?.id)?.name ?? '');
   const stood = highest
     ? plus(plus(start, message('term.highest', { name }), highest.mm), message('term.hangsIn'), under.hangsMm)
     : start;
@@ -112,7 +112,7 @@ function kindsFor(
 
 function everythingIn(setting: Setting, { shelves, bottomMm, topMm }: Change, widthMm: number): boolean {
   const { things, shelves: wish } = setting.input.job;
-  const able = things.filter((one) => fitsAtAll(one, setting, widthMm));
+  const able = things.filter((thing) => fitsAtAll(thing, setting, widthMm));
   const front = able.reduce((sum, one) => sum + leastFront({ stances: stancesOf(one), count: one.count }), 0);
   if (front > widthMm * (topMm - bottomMm - shelves * wish.thickness.mm)) return false;
   const changed = {

@@ -29,7 +29,7 @@ export function searchAll(filling: Filling, known: Found, leastEffort: (kind: Ki
   const order = kinds.map((_, index) => index).sort((a, b) => most(b) - most(a));
   function most(kind: number): number {
     const stances = kinds[kind]?.stances ?? [];
-    return stances.length === 0 ? 0 : Math.min(...stances.map((one) => one.needMm));
+    return stances.length === 0 ? 0 : Math.min(...stances.map((stance) => stance.needMm));
   }
   // What is still to come costs at least this.
   const rest: number[] = Array.from({ length: order.length + 1 }, () => 0);

@@ -134,18 +134,18 @@ export class Filling {
   }
 
   filled(): Filled {
-    return { stance: [...this.stance], counts: this.counts.map((one) => [...one]) };
+    return { stance: [...this.stance], counts: this.counts.map((count) => [...count]) };
   }
 
   fill({ stance, counts }: Filled): void {
     const changed = new Set<number>();
-    counts.forEach((one, kind) => {
+    counts.forEach((count, kind) => {
       const before = this.counts[kind] as Int32Array;
       const turned = this.stance[kind] !== stance[kind];
-      one.forEach((here, space) => {
+      count.forEach((here, space) => {
         if (here !== before[space] || (turned && here > 0)) changed.add(space);
       });
-      before.set(one);
+      before.set(count);
     });
     this.stance.set(stance);
     changed.forEach((space) => this.refresh(space));

@@ -59,13 +59,13 @@ export function stancesOf(thing: Thing): Stance[] {
 /** A thing as it can stand where there is so much room; without stances where it cannot. */
 export function kindOf(thing: Thing, people: readonly Person[], most: Most): Kind {
   const fits = stancesOf(thing).filter(
-    (one) => one.widthMm <= most.widthMm && one.depthMm <= most.depthMm && one.needMm <= most.highMm,
+    (stance) => stance.widthMm <= most.widthMm && stance.depthMm <= most.depthMm && stance.needMm <= most.highMm,
   );
   return {
     id: thing.id,
     count: thing.count,
     stances: fits.filter(
-      (one) => !fits.some((other) => betterThan(other, one) && (most.even !== false || other.depthMm <= one.depthMm)),
+      (fit) => !fits.some((other) => betterThan(other, fit) && (most.even !== false || other.depthMm <= fit.depthMm)),
     ),
     fetched: {
       often: thing.often,
@@ -97,6 +97,6 @@ export function pileMm({ layers, highMm, needMm }: Stance, count: number): numbe
  * mm². A sum of these that is more than all the front there is cannot go in.
  */
 export function leastFront({ stances, count }: Pick<Kind, 'stances' | 'count'>): number {
-  const fronts = stances.map((one) => (count / one.layers) * one.widthMm * one.needMm);
+  const fronts = stances.map((stance) => (count / stance.layers) * stance.widthMm * stance.needMm);
   return fronts.length > 0 ? Math.min(...fronts) : 0;
 }

@@ -24,7 +24,7 @@ export function reachOf(heightMm: number): Reach {
 
 /** Those who reach for a thing: the one who is named, else everyone, else someone of a usual height. */
 export function reachesFor(who: string | undefined, people: readonly Person[]): Reach[] {
-  const named = people.filter((one) => one.id === who);
+  const named = people.filter((person) => person.id === who);
   const all = named.length > 0 ? named : people;
   return all.length > 0 ? all.map((one) => reachOf(one.height.mm)) : [reachOf(USUAL_PERSON_MM)];
 }

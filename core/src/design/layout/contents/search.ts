@@ -108,7 +108,7 @@ export function fillBy(filling: Filling, picks: readonly Pick[]): Found {
 /** Kinds that can stand here at all, the highest first: they find it hardest to have room. */
 function highestFirst({ kinds }: Filling): number[] {
   return kinds
-    .map((kind, index) => ({ index, high: Math.min(...kind.stances.map((one) => one.needMm), Infinity) }))
+    .map((kind, index) => ({ index, high: Math.min(...kind.stances.map((stance) => stance.needMm), Infinity) }))
     .filter((one) => (kinds[one.index]?.stances.length ?? 0) > 0)
     .sort((a, b) => b.high - a.high || a.index - b.index)
     .map((one) => one.index);

@@ -21,7 +21,7 @@ export function told(
   const { things, shelves: wish } = job;
   const surface = [setting.bottom.at.mm, ...placing.tops];
   const lengths = [...(setting.bottom.stands ? [0] : []), ...placing.tops.map((_, i) => i + 1)];
-  const thingOf = (id: string) => things.find((one) => one.id === id) as Thing;
+  const thingOf = (id: string) => things.find((thing) => thing.id === id) as Thing;
   const stored = surface.flatMap((upMm, shelf): Stored[] => {
     const above = placing.tops[shelf];
     const clear = (above === undefined ? topMm : above - wish.thickness.mm - under.hangsMm) - upMm;
@@ -102,8 +102,8 @@ function whyOut(thing: Thing, setting: Setting, widthMm: number, topMm: number):
 function deeperWay({ input }: Setting, out: readonly Thing[], widthMm: number): Message[] {
   const depthMm = deepest(input);
   const needed = out.flatMap((thing) => {
-    const stances = stancesOf(thing).filter((one) => one.widthMm <= widthMm);
-    const depth = Math.min(...stances.map((one) => one.depthMm));
+    const stances = stancesOf(thing).filter((stance) => stance.widthMm <= widthMm);
+    const depth = Math.min(...stances.map((stance) => stance.depthMm));
     return depth > depthMm && depth <= input.opening.extent.depth ? [depth] : [];
   });
   return needed.length > 0 ? [message('wayOut.deeper', { by: length(Math.max(...needed) - depthMm) })] : [];
@@ -113,7 +113,7 @@ function deeperWay({ input }: Setting, out: readonly Thing[], widthMm: number): 
 export function leftOutProblems({ leftOut, wayOut: ways }: Contents, things: readonly Thing[]): Problem[] {
   if (leftOut.length === 0) return [];
   const [first] = leftOut;
-  const name = text(things.find((one) => one.id === first?.thing)?.name ?? '');
+  const name = text(things.find((thing) => thing.id === first?.thing)?.name ?? '');
   const kinds = count(leftOut.length);
   const way = nested(ways[0] ?? message('wayOut.leave'));
   const why = nested((first as LeftOut).why);
@@ -127,7 +127,7 @@ export function leftOutProblems({ leftOut, wayOut: ways }: Contents, things: rea
 
 /** Whether a thing could stand on a shelf here at all, however it lies. */
 export function fitsAtAll(thing: Thing, { input }: Setting, widthMm: number): boolean {
-  return stancesOf(thing).some((one) => one.widthMm <= widthMm && one.depthMm <= deepest(input));
+  return stancesOf(thing).some((stance) => stance.widthMm <= widthMm && stance.depthMm <= deepest(input));
 }
 
 /** Depth of what things stand on in a space; 0 is the bottom boundary. Millimetres. */

@@ -110,7 +110,7 @@ const laidOut = (
 ) => {
   const own = { ...chimneyAlcove().build, ...build };
   const left = outstanding(plan.build.steps, own, nowMs);
-  const order = tripsFor({ build: own, plan, nowMs }).steps.map((one) => one.step);
+  const order = tripsFor({ build: own, plan, nowMs }).steps.map((step) => step.step);
   return {
     left,
     input: { left, order, build: own, calendar: { ...usualCalendar(ZONE, '2026-05-04'), ...more }, nowMs },
@@ -155,19 +155,19 @@ describe('the chimney alcove in evenings and Saturdays', () => {
   test('moved before what must come first, it is laid as any other, and said', () => {
     const { input } = laidOut({ moved: [{ step: 'paint-1', at: momentOf(ZONE, '2026-05-04', 19 * 60) }] });
     const { laid, problems } = layIntoCalendar(input);
-    expect(problems.map((one) => one.message.code)).toEqual(['problem.movedEarly']);
+    expect(problems.map((problem) => problem.message.code)).toEqual(['problem.movedEarly']);
     expect(laid.find((one) => one.step === 'paint-1')!.moved).toBe(false);
     checked(input, laid);
   });
 
   test('no time at all, and steps longer than any evening, are said', () => {
-    expect(layIntoCalendar(laidOut({ free: [] }).input).problems.map((one) => one.message.code)).toContain(
+    expect(layIntoCalendar(laidOut({ free: [] }).input).problems.map((problem) => problem.message.code)).toContain(
       'problem.noTime',
     );
     const { problems, laid } = layIntoCalendar(
       laidOut({ free: [1, 2, 3, 4, 5, 6, 7].map((day) => ({ day, from: '10:00', to: '11:00' })) }).input,
     );
-    expect(problems.map((one) => one.message.code)).toContain('problem.stepTooLong');
+    expect(problems.map((problem) => problem.message.code)).toContain('problem.stepTooLong');
     expect(laid.map((one) => one.step)).toContain('drill');
   });
 });
@@ -238,14 +238,15 @@ test('random work in random free time: waits and windows are kept, nothing overl
       const left: Outstanding = { steps, at: null, running: [] };
       const { laid, doneMs, problems } = layIntoCalendar({
         left,
-        order: steps.map((one) => one.id),
+        order: steps.map((step) => step.id),
         build: chimneyAlcove().build,
         calendar: quiet ? calendar : loud,
         nowMs,
       });
       checked({ left, nowMs }, laid);
       expect(new Set(laid.map((one) => one.step)).size).toBe(laid.length);
-      if (laid.length < steps.length) expect(problems.map((one) => one.message.code)).toContain('problem.noTime');
+      if (laid.length < steps.length)
+        expect(problems.map((problem) => problem.message.code)).toContain('problem.noTime');
       else expect(doneMs).not.toBeNull();
       for (const one of laid) {
         if (!quiet || one.moved || !steps.find(({ id }) => id === one.step)!.loud) continue;

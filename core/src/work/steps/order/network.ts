@@ -51,7 +51,7 @@ export interface Network {
  * @throws Error where the steps go round in a circle: `cycleIn` finds that out first
  */
 export function networkOf(steps: readonly Ordered[]): Network {
-  const at = new Map(steps.map((one, index) => [one.id, index]));
+  const at = new Map(steps.map((step, index) => [step.id, index]));
   const arcs = steps.flatMap((one, to) =>
     one.after.flatMap(({ step, leastMin, mostMin }): Arc[] => {
       const from = at.get(step);
@@ -62,14 +62,14 @@ export function networkOf(steps: readonly Ordered[]): Network {
   const outOf = steps.map((_, i) => arcs.filter((arc) => arc.from === i));
   const sorted = sortedBy(into, outOf);
   if (sorted.length < steps.length) throw new Error('steps that go round in a circle cannot be ordered');
-  const minutes = steps.map((one) => one.minutes);
+  const minutes = steps.map((step) => step.minutes);
   const tails = steps.map(() => 0);
   for (const i of [...sorted].reverse()) {
     tails[i] = Math.max(0, ...outOf[i]!.map((arc) => arc.leastMin + minutes[arc.to]! + tails[arc.to]!));
   }
   return {
-    ids: steps.map((one) => one.id),
-    places: steps.map((one) => one.place),
+    ids: steps.map((step) => step.id),
+    places: steps.map((step) => step.place),
     minutes,
     into,
     outOf,
@@ -92,7 +92,7 @@ function sortedBy(into: Network['into'], outOf: Network['outOf']): number[] {
 
 /** Steps that go round in a circle, in its order; null where there is none. */
 export function cycleIn(steps: readonly Pick<Ordered, 'id' | 'after'>[]): string[] | null {
-  const after = new Map(steps.map((one) => [one.id, one.after.map((lag) => lag.step)]));
+  const after = new Map(steps.map((step) => [step.id, step.after.map((lag) => lag.step)]));
   const over = new Set<string>();
   for (const { id } of steps) {
     const path: string[] = [];
@@ -118,8 +118,8 @@ export function cycleIn(steps: readonly Pick<Ordered, 'id' | 'after'>[]): string
 
 /** The same steps without the limits to how long some lags may be. */
 export function withoutLimit(steps: readonly Ordered[], unlimited: (from: string, to: string) => boolean): Ordered[] {
-  return steps.map((one) => ({
-    ...one,
-    after: one.after.map((lag) => (unlimited(lag.step, one.id) ? { ...lag, mostMin: null } : lag)),
+  return steps.map((step) => ({
+    ...step,
+    after: step.after.map((lag) => (unlimited(lag.step, step.id) ? { ...lag, mostMin: null } : lag)),
   }));
 }

@@ -111,17 +111,17 @@ function begun(
   running: readonly (Lag & { readonly to: string })[],
 ): Ordered[] {
   if (at === null && running.length === 0) return [...steps];
-  const first = at ?? steps.find((one) => running.some((lag) => lag.to === one.id))?.place ?? 'site';
+  const first = at ?? steps.find((step) => running.some((lag) => lag.to === step.id))?.place ?? 'site';
   const now: Ordered = { id: NOW, place: first, minutes: 0, after: [] };
   return [
     now,
-    ...steps.map((one) => ({
-      ...one,
+    ...steps.map((step) => ({
+      ...step,
       after: [
-        ...one.after,
+        ...step.after,
         { step: NOW, leastMin: 0, mostMin: null },
         ...running
-          .filter((lag) => lag.to === one.id)
+          .filter((lag) => lag.to === step.id)
           .map((lag) => ({ step: NOW, leastMin: Math.max(lag.leastMin, 0), mostMin: lag.mostMin })),
       ],
     })),
@@ -185,11 +185,11 @@ function reachable({ outOf, into }: Network, start: number, way: 'outOf' | 'into
 
 /** Limits of some steps that are not given up yet. */
 const limitsOf = (steps: readonly Ordered[], known: readonly TooShort[]) =>
-  steps.flatMap((one) =>
-    one.after.flatMap(({ step: from, mostMin }) =>
-      mostMin === null || known.some((other) => other.from === from && other.to === one.id)
+  steps.flatMap((step) =>
+    step.after.flatMap(({ step: from, mostMin }) =>
+      mostMin === null || known.some((other) => other.from === from && other.to === step.id)
         ? []
-        : [{ from, to: one.id, mostMin }],
+        : [{ from, to: step.id, mostMin }],
     ),
   );
 
@@ -215,7 +215,7 @@ function notKept(steps: readonly Ordered[], known: readonly TooShort[], travel: 
   const { best } = searchOrder(network, travel, nodes);
   if (!best) return [];
   const waits = limits.map((limit) => ({ ...limit, neededMin: waitIn(best, network, limit), proven: false }));
-  const broken = waits.filter((one) => one.neededMin > one.mostMin + 1e-6);
+  const broken = waits.filter((wait) => wait.neededMin > wait.mostMin + 1e-6);
   const again = networkOf(relaxed(steps, [...known, ...broken]));
   return earliestTimes(best.order, again, travel) ? broken : waits;
 }

@@ -36,7 +36,7 @@ export function someSteps({
         id: `s${i}`,
         place,
         minutes,
-        after: lags.filter((one, k) => lags.findIndex((other) => other.step === one.step) === k),
+        after: lags.filter((lag, k) => lags.findIndex((other) => other.step === lag.step) === k),
       };
     }),
   );

@@ -157,14 +157,14 @@ test('no other way is cheaper: every way to share out few pieces is tried', asyn
 /** The cheapest of all partitions of some pieces. */
 function cheapestByHand(lengths: readonly number[], kinds: readonly BarKind[], kerfMm: number): number {
   const costOf = (taken: number) =>
-    Math.min(Infinity, ...kinds.filter((one) => taken <= one.lengthMm + kerfMm).map((one) => one.price));
+    Math.min(Infinity, ...kinds.filter((kind) => taken <= kind.lengthMm + kerfMm).map((kind) => kind.price));
   const share = (at: number, bins: readonly number[]): number => {
     if (at === lengths.length) return bins.reduce((sum, taken) => sum + costOf(taken), 0);
     const piece = lengths[at]! + kerfMm;
     const into = bins.map((taken, i) =>
       share(
         at + 1,
-        bins.map((one, j) => (j === i ? taken + piece : one)),
+        bins.map((bin, j) => (j === i ? taken + piece : bin)),
       ),
     );
     return Math.min(share(at + 1, [...bins, piece]), ...into);

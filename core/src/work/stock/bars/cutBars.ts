@@ -66,7 +66,7 @@ const MOST_FOR_LENGTH = 5;
  */
 export function cutBars(input: CutBarsInput, solver: Solver, effort: Effort = USUAL_EFFORT): CutBars {
   const { kerfMm, trimMm } = input;
-  const kinds = input.kinds.filter((one) => one.available !== 0 && one.yields > 0);
+  const kinds = input.kinds.filter((kind) => kind.available !== 0 && kind.yields > 0);
   const roomOf = (one: BarKind) => one.lengthMm - trimMm + kerfMm;
   const longest = Math.max(0, ...kinds.map(roomOf));
   const cuttable = input.wanted.filter((one) => one.count > 0 && one.lengthMm + kerfMm <= longest + 1e-6);
@@ -79,12 +79,12 @@ export function cutBars(input: CutBarsInput, solver: Solver, effort: Effort = US
   const problem: Problem = {
     demand: cuttable.map((one) => one.count),
     costs: steps.costs,
-    yields: kinds.map((one) => one.yields),
-    available: kinds.map((one) => one.available),
-    fills: kinds.map((one) => ({
+    yields: kinds.map((kind) => kind.yields),
+    available: kinds.map((kind) => kind.available),
+    fills: kinds.map((kind) => ({
       takes: cuttable.map((wanted) => wanted.lengthMm + kerfMm),
       most: cuttable.map((wanted) => wanted.count),
-      room: roomOf(one),
+      room: roomOf(kind),
     })),
   };
   const solved = cheapest(problem, steps, solver, effort);
@@ -95,7 +95,7 @@ export function cutBars(input: CutBarsInput, solver: Solver, effort: Effort = US
     bars,
     takes: cuttable.map((one) => one.lengthMm + kerfMm),
     demand: problem.demand,
-    rooms: problem.fills.map((one) => one.room),
+    rooms: problem.fills.map((fill) => fill.room),
     kerfMm,
     keepMm: input.keepMm,
   });
@@ -122,13 +122,13 @@ export function cutBars(input: CutBarsInput, solver: Solver, effort: Effort = US
  * step.
  */
 function inSteps(kinds: readonly BarKind[], pieces: number): Steps & { costs: number[]; priced: boolean } {
-  const cents = kinds.map((one) => Math.round(one.price * 100));
-  const priced = cents.some((one) => one > 0);
+  const cents = kinds.map((kind) => Math.round(kind.price * 100));
+  const priced = cents.some((cent) => cent > 0);
   // Where nothing has a price, length is what is saved.
-  const worth = priced ? cents : kinds.map((one) => Math.max(1, Math.round(one.lengthMm)));
-  const longest = Math.max(...kinds.map((one) => one.lengthMm));
+  const worth = priced ? cents : kinds.map((kind) => Math.max(1, Math.round(kind.lengthMm)));
+  const longest = Math.max(...kinds.map((kind) => kind.lengthMm));
   const points = kinds.map(
-    (one, i) => worth[i]! * CENT + Math.max(1, Math.round((MOST_FOR_LENGTH * one.lengthMm) / longest)),
+    (kind, i) => worth[i]! * CENT + Math.max(1, Math.round((MOST_FOR_LENGTH * kind.lengthMm) / longest)),
   );
   const scale = Math.max(...points);
   const step = worth.filter((one) => one > 0).reduce(gcd);
@@ -136,7 +136,7 @@ function inSteps(kinds: readonly BarKind[], pieces: number): Steps & { costs: nu
   const most = Math.min(pieces * MOST_FOR_LENGTH, 0.9 * CENT);
   const whole = (cost: number) => Math.floor((cost * scale) / CENT + 1e-6);
   return {
-    costs: points.map((one) => one / scale),
+    costs: points.map((point) => point / scale),
     priced,
     step: (step * CENT) / scale,
     slack: most / scale,

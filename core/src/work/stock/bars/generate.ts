@@ -163,8 +163,8 @@ function dive(problem: Problem, known: Pattern[], turn: number, solver: Solver):
     const fitting = known.filter(({ counts }) => counts.every((count, i) => count <= left[i]!));
     const { patterns, shares } = relax(rest, fitting, solver);
     known.push(...patterns.slice(fitting.length));
-    const whole = patterns.flatMap((one, at) =>
-      shares[at]! >= 1 - 1e-6 ? [{ one, times: Math.floor(shares[at]! + 1e-6) }] : [],
+    const whole = patterns.flatMap((pattern, at) =>
+      shares[at]! >= 1 - 1e-6 ? [{ one: pattern, times: Math.floor(shares[at]! + 1e-6) }] : [],
     );
     if (whole.length > 0) {
       for (const { one, times } of whole) {
@@ -212,7 +212,7 @@ function programOf({ demand, costs, yields, available }: Problem, patterns: read
   const uncut = demand.map((_, i): Column => ({ cost: MISSING, entries: [[i, 1]] }));
   return {
     rows: [...demand.map((least) => ({ least, most: Infinity })), ...costs.map(() => ({ least: 0, most: Infinity }))],
-    columns: [...bought, ...uncut, ...patterns.map((one) => columnOf(one, demand.length))],
+    columns: [...bought, ...uncut, ...patterns.map((pattern) => columnOf(pattern, demand.length))],
   };
 }
 
@@ -228,7 +228,7 @@ function inWhole(
   const { costs, demand } = problem;
   const all = from ? union(patterns, from.patterns) : patterns;
   const uncut = demand.map((count, i) =>
-    Math.max(0, count - (from?.patterns ?? []).reduce((sum, one) => sum + one.times * one.counts[i]!, 0)),
+    Math.max(0, count - (from?.patterns ?? []).reduce((sum, pattern) => sum + pattern.times * pattern.counts[i]!, 0)),
   );
   const start = from
     ? [

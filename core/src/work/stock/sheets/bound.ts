@@ -18,15 +18,18 @@ interface BoundInput {
  */
 export function sheetBound({ panels, sheets, kerfMm }: BoundInput, solver: Solver): number {
   if (panels.length === 0 || sheets.length === 0) return 0;
-  const area = panels.reduce((sum, one) => sum + one.count * (one.lengthMm + kerfMm) * (one.widthMm + kerfMm), 0);
-  const gives = sheets.map((one) => (one.lengthMm + kerfMm) * (one.widthMm + kerfMm));
+  const area = panels.reduce(
+    (sum, panel) => sum + panel.count * (panel.lengthMm + kerfMm) * (panel.widthMm + kerfMm),
+    0,
+  );
+  const gives = sheets.map((sheet) => (sheet.lengthMm + kerfMm) * (sheet.widthMm + kerfMm));
   const whole = solver.whole(
     {
       rows: [{ least: 1, most: Infinity }],
-      columns: sheets.map((one, i) => ({
-        cost: one.price,
+      columns: sheets.map((sheet, i) => ({
+        cost: sheet.price,
         entries: [[0, gives[i]! / area]],
-        ...(one.available === null ? {} : { most: one.available }),
+        ...(sheet.available === null ? {} : { most: sheet.available }),
       })),
     },
     { nodes: 1000, seconds: 2 },
@@ -39,12 +42,12 @@ export function sheetBound({ panels, sheets, kerfMm }: BoundInput, solver: Solve
 
 /** How many sheets of one kind are needed at the least, by pairs of dual feasible functions. */
 export function sheetsByFunctions(panels: BoundInput['panels'], sheet: Sized, kerfMm: number): number {
-  const sizes = panels.map((one) => ({
-    along: (one.lengthMm + kerfMm) / (sheet.lengthMm + kerfMm),
-    across: (one.widthMm + kerfMm) / (sheet.widthMm + kerfMm),
-    alongTurned: (one.widthMm + kerfMm) / (sheet.lengthMm + kerfMm),
-    acrossTurned: (one.lengthMm + kerfMm) / (sheet.widthMm + kerfMm),
-    ...one,
+  const sizes = panels.map((panel) => ({
+    along: (panel.lengthMm + kerfMm) / (sheet.lengthMm + kerfMm),
+    across: (panel.widthMm + kerfMm) / (sheet.widthMm + kerfMm),
+    alongTurned: (panel.widthMm + kerfMm) / (sheet.lengthMm + kerfMm),
+    acrossTurned: (panel.lengthMm + kerfMm) / (sheet.widthMm + kerfMm),
+    ...panel,
   }));
   const functions = (values: readonly number[]) => {
     const cuts = [...new Set(values.filter((x) => x > 0 && x <= 0.5).map((x) => Math.round(x * 1e6) / 1e6))].slice(
@@ -53,19 +56,20 @@ export function sheetsByFunctions(panels: BoundInput['panels'], sheet: Sized, ke
     );
     return [(x: number) => x, ...[1, 2, 3, 4].map(rounding), ...cuts.map(threshold), ...cuts.map(stepped)];
   };
-  const along = functions(sizes.flatMap((one) => (one.turn ? [one.along, one.alongTurned] : [one.along])));
-  const across = functions(sizes.flatMap((one) => (one.turn ? [one.across, one.acrossTurned] : [one.across])));
+  const along = functions(sizes.flatMap((size) => (size.turn ? [size.along, size.alongTurned] : [size.along])));
+  const across = functions(sizes.flatMap((size) => (size.turn ? [size.across, size.acrossTurned] : [size.across])));
   let most = 0;
   for (const f of along)
     for (const g of across) {
-      const sum = sizes.reduce((total, one) => {
-        const straight = one.along > 1 + EPSILON || one.across > 1 + EPSILON ? Infinity : f(one.along) * g(one.across);
+      const sum = sizes.reduce((total, size) => {
+        const straight =
+          size.along > 1 + EPSILON || size.across > 1 + EPSILON ? Infinity : f(size.along) * g(size.across);
         const turned =
-          !one.turn || one.alongTurned > 1 + EPSILON || one.acrossTurned > 1 + EPSILON
+          !size.turn || size.alongTurned > 1 + EPSILON || size.acrossTurned > 1 + EPSILON
             ? Infinity
-            : f(one.alongTurned) * g(one.acrossTurned);
+            : f(size.alongTurned) * g(size.acrossTurned);
         const least = Math.min(straight, turned);
-        return total + (least === Infinity ? 0 : least * one.count);
+        return total + (least === Infinity ? 0 : least * size.count);
       }, 0);
       most = Math.max(most, sum);
     }

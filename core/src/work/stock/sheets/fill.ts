@@ -78,8 +78,10 @@ function whereToDivide(
   cross: boolean,
   random: Random,
 ): number {
-  const sizes = kinds.flatMap((one, i) =>
-    left[i]! > 0 ? [cross ? one.lengthMm : one.widthMm, ...(one.turn ? [cross ? one.widthMm : one.lengthMm] : [])] : [],
+  const sizes = kinds.flatMap((kind, i) =>
+    left[i]! > 0
+      ? [cross ? kind.lengthMm : kind.widthMm, ...(kind.turn ? [cross ? kind.widthMm : kind.lengthMm] : [])]
+      : [],
   );
   const sums = [most, Math.min(size / 2, most)];
   for (let turn = 0; turn < 8 && sizes.length > 0; turn += 1) {
@@ -199,10 +201,10 @@ function fillByStrips(filling: Filling, rect: Rect, left: number[], manner: Mann
   const { kinds, kerfMm } = filling;
   const rips = manner.split !== 'cross';
   const [along, across] = rips ? [rect.lengthMm, rect.widthMm] : [rect.widthMm, rect.lengthMm];
-  const fitting = placings(kinds, left, rect).map((one) => ({
-    ...one,
-    along: rips ? one.lengthMm : one.widthMm,
-    across: rips ? one.widthMm : one.lengthMm,
+  const fitting = placings(kinds, left, rect).map((placing) => ({
+    ...placing,
+    along: rips ? placing.lengthMm : placing.widthMm,
+    across: rips ? placing.widthMm : placing.lengthMm,
   }));
   if (fitting.length === 0) return rest(rect);
   let best: { across: number; counts: number[]; taken: typeof fitting } | null = null;

@@ -75,17 +75,17 @@ export function cutFaults(node: CutNode, kerfMm: number): string[] {
   const from = (one: Rect) => (along ? one.xMm : one.yMm);
   const size = (one: Rect) => (along ? one.lengthMm : one.widthMm);
   let at = from(node);
-  node.pieces.forEach((one, index) => {
+  node.pieces.forEach((piece, index) => {
     if (index > 0) at += kerfMm;
-    if (Math.abs(from(one) - at) > 1e-6) faults.push(`piece ${index} begins at ${from(one)}, not ${at}`);
+    if (Math.abs(from(piece) - at) > 1e-6) faults.push(`piece ${index} begins at ${from(piece)}, not ${at}`);
     const across = along
-      ? one.yMm - node.yMm + Math.abs(one.widthMm - node.widthMm)
-      : one.xMm - node.xMm + Math.abs(one.lengthMm - node.lengthMm);
+      ? piece.yMm - node.yMm + Math.abs(piece.widthMm - node.widthMm)
+      : piece.xMm - node.xMm + Math.abs(piece.lengthMm - node.lengthMm);
     if (Math.abs(across) > 1e-6) faults.push(`piece ${index} does not go right through`);
-    at = from(one) + size(one);
+    at = from(piece) + size(piece);
   });
   // The last cut may take what is left to the edge.
   const end = from(node) + size(node);
   if (at > end + 1e-6 || end - at > kerfMm + 1e-6) faults.push(`pieces end at ${at}, the piece at ${end}`);
-  return [...faults, ...node.pieces.flatMap((one) => cutFaults(one, kerfMm))];
+  return [...faults, ...node.pieces.flatMap((piece) => cutFaults(piece, kerfMm))];
 }

@@ -22,9 +22,9 @@ function growing(highs: Highs, program: Program): Growing {
     add: (columns) => {
       if (columns.length === 0) return;
       model.addCols({
-        cost: Float64Array.from(columns, (one) => one.cost),
+        cost: Float64Array.from(columns, (column) => column.cost),
         lower: new Float64Array(columns.length),
-        upper: Float64Array.from(columns, (one) => one.most ?? highs.infinity),
+        upper: Float64Array.from(columns, (column) => column.most ?? highs.infinity),
         matrix: { format: 'csc', numRows: program.rows.length, numCols: columns.length, ...sparse(columns) },
       });
     },
@@ -67,11 +67,11 @@ function dataOf(highs: Highs, { rows, columns }: Program, whole: boolean): Model
   return {
     numCols: columns.length,
     numRows: rows.length,
-    colCost: Float64Array.from(columns, (one) => one.cost),
+    colCost: Float64Array.from(columns, (column) => column.cost),
     colLower: new Float64Array(columns.length),
-    colUpper: Float64Array.from(columns, (one) => one.most ?? highs.infinity),
-    rowLower: Float64Array.from(rows, (one) => limit(one.least)),
-    rowUpper: Float64Array.from(rows, (one) => limit(one.most)),
+    colUpper: Float64Array.from(columns, (column) => column.most ?? highs.infinity),
+    rowLower: Float64Array.from(rows, (row) => limit(row.least)),
+    rowUpper: Float64Array.from(rows, (row) => limit(row.most)),
     matrix: { format: 'csc', numRows: rows.length, numCols: columns.length, ...sparse(columns) },
     ...(whole ? { integrality: columns.map(() => highs.constants.variableType.integer) } : {}),
   };
@@ -79,8 +79,8 @@ function dataOf(highs: Highs, { rows, columns }: Program, whole: boolean): Model
 
 function sparse(columns: readonly Column[]) {
   const starts = new Int32Array(columns.length + 1);
-  columns.forEach((one, index) => (starts[index + 1] = (starts[index] ?? 0) + one.entries.length));
-  const all = columns.flatMap((one) => one.entries);
+  columns.forEach((column, index) => (starts[index + 1] = (starts[index] ?? 0) + column.entries.length));
+  const all = columns.flatMap((column) => column.entries);
   return {
     starts,
     indices: Int32Array.from(all, ([row]) => row),
