@@ -192,3 +192,36 @@ test('an address without a job says so', AT_ONE_SIZE, async ({ person, page, exp
   await page.goto('/nowhere');
   await expect(page.getByText('There is nothing here.')).toBeVisible();
 });
+
+test('a stage that fails takes nothing else away', AT_ONE_SIZE, async ({ person, page, expected }) => {
+  expected.push(/no dates here/);
+  await person.open('Chimney alcove');
+  await person.stage('Log');
+  await page.getByRole('radio', { name: 'Diary' }).click();
+  await page.evaluate(() => {
+    Object.assign(Intl, {
+      DateTimeFormat: function fail() {
+        throw new Error('no dates here');
+      },
+    });
+  });
+  // With an entry the diary has a date to show, which fails now.
+  await page.getByRole('button', { name: 'Note', exact: true }).click();
+  await page.getByRole('textbox', { name: 'In your words' }).fill('The left jamb leans.');
+  await page.getByRole('button', { name: 'Note it' }).click();
+  const broken = page.getByText('This stage cannot be shown.');
+  await expect(broken).toBeVisible();
+  await expect(page.getByRole('heading', { name: /Chimney alcove/ })).toBeVisible();
+  await person.axe();
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await page.getByRole('radio', { name: 'Diary' }).click();
+  await expect(broken).toBeVisible();
+  // The other stages go on; a change undone brings this one back.
+  await person.stage('Shelves');
+  await expect(broken).toBeHidden();
+  await person.saved();
+  await person.undo();
+  await person.stage('Log');
+  await page.getByRole('radio', { name: 'Diary' }).click();
+  await expect(page.getByRole('button', { name: 'Note', exact: true })).toBeVisible();
+});

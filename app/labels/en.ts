@@ -13,6 +13,9 @@ export const en = {
   'broken.stageElse': 'Everything you entered is kept on this device. Try again, or go on with another stage.',
   'broken.sheetTitle': 'This cannot be shown.',
   'broken.sheet': 'Something went wrong here. Everything you entered is kept on this device. Close this and go on.',
+  'broken.load': 'This part of Dormer could not be loaded.',
+  'broken.loadWhy': 'Everything you entered is kept on this device. Reload the page when you have a signal.',
+  'broken.reload': 'Reload the page',
   'broken.undo': 'Undo the last change',
   'broken.again': 'Try again',
 

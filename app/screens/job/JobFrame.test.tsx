@@ -6,6 +6,7 @@ import { jobIn, press, screen, show } from '../../test/screen';
 import { Sheet, Txt } from '../../ui';
 import { guardedSheet } from '../../ui/guardedSheet';
 import { JobFrame } from './JobFrame';
+import { StageGuard } from './StageGuard';
 
 /** The address, as the router would tell it. */
 const mockAddress = {
@@ -54,9 +55,17 @@ function Stage() {
   return <Txt>{measuring ? 'The readings' : 'The boards'}</Txt>;
 }
 
+function GuardedStage() {
+  return (
+    <StageGuard stage={usePathname()}>
+      <Stage />
+    </StageGuard>
+  );
+}
+
 const frame = () => (
   <JobFrame id={alcove.id}>
-    <Stage />
+    <GuardedStage />
   </JobFrame>
 );
 

@@ -1,4 +1,3 @@
-import { usePathname } from 'expo-router';
 import { lazy, Suspense, useCallback, useEffect, useState, type ReactNode } from 'react';
 import { ActivityIndicator, StyleSheet, View } from 'react-native';
 import { KeypadProvider, MessagePage, NoticeLine, useKeypad } from '../../ui';
@@ -19,7 +18,7 @@ import {
 import { makeStyles, useTheme, useWide } from '../../theme';
 import { FaultBanner } from './FaultBanner';
 import { JobHeader } from './JobHeader';
-import { StageGuard } from './StageGuard';
+import { LoadGuard } from './LoadGuard';
 import { StageNav } from './StageNav';
 import { useShortcuts } from './useShortcuts';
 
@@ -68,7 +67,6 @@ function Frame({ id, children }: { id: string; children: ReactNode }) {
   const styles = useStyles();
   const wide = useWide();
   const label = useLabel();
-  const path = usePathname();
   const typing = useKeypad().active !== null;
   const { fault } = useAppSelector(selectPlanned);
   const fresh = useAppSelector(selectFresh);
@@ -86,7 +84,7 @@ function Frame({ id, children }: { id: string; children: ReactNode }) {
       <View style={wide ? styles.wide : styles.phone}>
         {wide ? stages : null}
         <View style={styles.stage} aria-busy={!fresh && fault === null}>
-          <StageGuard stage={path}>{children}</StageGuard>
+          <LoadGuard>{children}</LoadGuard>
         </View>
         {wide || typing ? null : stages}
       </View>

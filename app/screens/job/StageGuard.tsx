@@ -29,11 +29,11 @@ function BrokenStage({ reason, onAgain }: { reason: string; onAgain: () => void 
   const canUndo = useAppSelector(selectCanUndo);
   return (
     <MessagePage title={label('broken.stage')} words={label(canUndo ? 'broken.stageUndo' : 'broken.stageElse')}>
+      {canUndo ? <Button title={label('broken.undo')} look="lead" onPress={() => void dispatch(undo())} /> : null}
+      <Button title={label('broken.again')} onPress={onAgain} />
       <Txt kind="small" tone="faint">
         {reason}
       </Txt>
-      {canUndo ? <Button title={label('broken.undo')} look="lead" onPress={() => void dispatch(undo())} /> : null}
-      <Button title={label('broken.again')} onPress={onAgain} />
     </MessagePage>
   );
 }

@@ -1,6 +1,7 @@
 import { Redirect, useLocalSearchParams, useRouter } from 'expo-router';
 import { BuildScreen } from '../../../screens/steps/BuildScreen';
 import { CutScreen } from '../../../screens/cut/CutScreen';
+import { StageGuard } from '../../../screens/job/StageGuard';
 import { LogScreen } from '../../../screens/log/LogScreen';
 import { MeasureScreen } from '../../../screens/measure/MeasureScreen';
 import { ShelvesScreen } from '../../../screens/shelves/ShelvesScreen';
@@ -10,6 +11,15 @@ import { ShelvesScreen } from '../../../screens/shelves/ShelvesScreen';
  * screen.
  */
 export default function StageRoute() {
+  const { stage } = useLocalSearchParams<{ stage: string }>();
+  return (
+    <StageGuard stage={stage}>
+      <StageScreen />
+    </StageGuard>
+  );
+}
+
+function StageScreen() {
   const { id, stage, shelf } = useLocalSearchParams<{ id: string; stage: string; shelf?: string }>();
   const router = useRouter();
   switch (stage) {
@@ -17,7 +27,9 @@ export default function StageRoute() {
       return <MeasureScreen />;
     case 'shelves':
       return (
-        <ShelvesScreen onShape={(one) => router.replace({ pathname: '/job/[id]/cut', params: { id, shelf: one } })} />
+        <ShelvesScreen
+          onShape={(chosen) => router.replace({ pathname: '/job/[id]/cut', params: { id, shelf: chosen } })}
+        />
       );
     case 'cut':
       return <CutScreen first={Number(shelf) > 0 ? Number(shelf) : 1} />;
