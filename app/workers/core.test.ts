@@ -72,6 +72,7 @@ test('a worker that dies fails what waited and is replaced', async () => {
   answers.plan = () => new Promise<Plan>(() => undefined);
   const core = coreInWorker();
   const waiting = [core.plan(job), core.plan(job)].map((plan) => plan.catch((error: Error) => error.message));
+  while (PretendWorker.made.length === 0) await new Promise((next) => setTimeout(next, 1));
   PretendWorker.made[0]?.die('out of memory');
   expect(await Promise.all(waiting)).toEqual(['out of memory', 'out of memory']);
   expect((await core.readFile('{}')).ok).toBe(false);
