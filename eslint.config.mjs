@@ -16,7 +16,7 @@ export default defineConfig([
     rules: {
       '@typescript-eslint/no-explicit-any': 'error',
       '@typescript-eslint/no-unused-vars': 'error',
-      // The compiler says these, and sooner.
+      // The compiler checks these, and faster.
       'import/no-unresolved': 'off',
       'import/namespace': 'off',
       'import/export': 'off',
@@ -31,7 +31,7 @@ export default defineConfig([
     },
   },
   {
-    // What only the types can tell.
+    // Rules that need type information.
     files: ['{core,server,app,e2e,scripts}/**/*.{ts,tsx}'],
     languageOptions: { parserOptions: { projectService: true } },
     rules: {
@@ -99,7 +99,7 @@ export default defineConfig([
     rules: { 'no-restricted-globals': ['error', 'fetch', 'indexedDB', 'localStorage', 'caches', 'Worker'] },
   },
   {
-    // A colour is written in theme/ and nowhere else; a sheet that fails takes nothing else away.
+    // Colours stand in theme/ only. Every sheet is guarded: one that fails takes nothing else with it.
     files: ['app/{routes,screens,ui,parts,platform,drawing,store,workers}/**/*.{ts,tsx}'],
     ignores: ['**/*.test.*'],
     rules: {
@@ -108,7 +108,7 @@ export default defineConfig([
         { selector: 'Literal[value=/^#[0-9a-fA-F]{3,8}$|^rgba?\\(/]', message: 'Colours live in theme/.' },
         {
           selector: "FunctionDeclaration[id.name=/^(?!Broken).*(Sheet|Menu)$/] JSXOpeningElement[name.name='Sheet']",
-          message: 'A sheet is made with guardedSheet.',
+          message: 'Make a sheet with guardedSheet.',
         },
       ],
     },

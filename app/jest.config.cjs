@@ -17,7 +17,7 @@ const TRANSFORMED = [
   'date-fns',
 ];
 
-/** What is fetched when it is wanted is there at once in a test. */
+/** Compiles `import()` to `require`, which is all that Jest can load. */
 const COMPILED = ['babel-jest', { plugins: ['@babel/plugin-transform-dynamic-import'] }];
 
 module.exports = {

@@ -205,18 +205,18 @@ test('a stage that fails takes nothing else away', AT_ONE_SIZE, async ({ person,
       },
     });
   });
-  // With an entry the diary has a date to show, which fails now.
+  // The diary shows the date of each entry, which throws from now on.
   await page.getByRole('button', { name: 'Note', exact: true }).click();
   await page.getByRole('textbox', { name: 'In your words' }).fill('The left jamb leans.');
   await page.getByRole('button', { name: 'Note it' }).click();
-  const broken = page.getByText('This stage cannot be shown.');
+  const broken = page.getByText('Something went wrong on this stage.');
   await expect(broken).toBeVisible();
   await expect(page.getByRole('heading', { name: /Chimney alcove/ })).toBeVisible();
   await person.axe();
   await page.getByRole('button', { name: 'Try again' }).click();
   await page.getByRole('radio', { name: 'Diary' }).click();
   await expect(broken).toBeVisible();
-  // The other stages go on; a change undone brings this one back.
+  // Other stages work. Undo brings this stage back.
   await person.stage('Shelves');
   await expect(broken).toBeHidden();
   await person.saved();

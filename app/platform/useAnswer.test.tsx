@@ -2,7 +2,7 @@ import { act, fireEvent, render, screen, waitFor } from '@testing-library/react-
 import { Pressable, Text } from 'react-native';
 import { useAnswer, type Watched } from './useAnswer';
 
-/** A question that is answered when it is told to. */
+/** A question whose answers the test gives. */
 class Question {
   readonly asked: { watched: Watched; answer: (words: string) => void; fail: () => void }[] = [];
   readonly ask = (watched: Watched) =>

@@ -1,31 +1,31 @@
 import { useEffect, useRef, useState } from 'react';
 import { useLatest } from './useLatest';
 
-/** How far long work is, and a way to learn that it is no longer wanted. */
+/** Lets long work tell its progress, and learn that the answer is no longer wanted. */
 export interface Watched {
   readonly heard: (share: number) => void;
   readonly stop: AbortSignal;
 }
 
-/** What was asked, as it stands. */
+/** State of a question. */
 export interface Answered<Key, Answer> {
-  /** The last answer, until the next is there; null before the first. */
+  /** The last answer; null before the first. It stays until the next answer arrives. */
   readonly answer: Answer | null;
   /** The key the answer belongs to. */
   readonly of: Key | null;
-  /** How much of the work is done, 0 to 1; null while nothing is being worked out. */
+  /** Share of the work done, 0 to 1; null while no work runs. */
   readonly share: number | null;
-  /** The question as it stands could not be answered; not so when it was stopped. */
+  /** Whether the current question failed; a stopped question has not. */
   readonly failed: boolean;
   readonly stop: () => void;
   readonly again: () => void;
 }
 
 /**
- * Asks something that takes a while and shows the answer while someone looks: asked anew whenever the key is another,
- * stopped and forgotten when the view goes or the next question is asked.
- * @param key what the answer depends on; null: nothing is asked
- * @param ask the question; the latest one given is asked
+ * Asks a question that takes a while. Asks again when the key changes. Stops the question and ignores its answer when
+ * the view unmounts or the next question starts.
+ * @param key what the answer depends on; null asks nothing
+ * @param ask asks the question; the hook calls the latest function it was given
  */
 export function useAnswer<Key extends string | number | object, Answer>(
   key: Key | null,
@@ -56,7 +56,7 @@ export function useAnswer<Key extends string | number | object, Answer>(
       own.abort();
     };
   }, [key, turn, asking]);
-  // What is known of an earlier question says nothing of the one that was asked just now.
+  // State of an earlier question says nothing about the current one.
   const current = state !== null && state.of === key && state.turn === turn;
   return {
     answer: found?.answer ?? null,

@@ -12,6 +12,7 @@ import {
 } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import type { JobUnit } from '@dormer/core/base/quantity';
+import { reasonOf } from '../platform/reasonOf';
 import { api } from './api';
 import { linked } from './devices';
 import { said, type Notice } from './notice';
@@ -39,7 +40,7 @@ export const begin =
       dispatch(records.loadedFromDevice(kept.filter((record) => !over.includes(record))));
     } catch (error) {
       dispatch(records.loadedFromDevice([]));
-      dispatch(records.storageFailed(error instanceof Error ? error.message : String(error)));
+      dispatch(records.storageFailed(reasonOf(error)));
     }
     await sync().now();
     void dispatch(syncRack());

@@ -5,7 +5,7 @@ import { createStore, type AppStore } from './store';
 let made: AppStore | null = null;
 
 /**
- * The one store of the app: the core in a worker, the device's storage in IndexedDB. It is made at the first call and
- * outlives whatever shows it, so that a screen that fails loses nothing.
+ * Returns the store of the app: the core in a worker, the device's storage in IndexedDB. The first call makes the
+ * store. The store is outside the tree of views, so a failing screen cannot lose it.
  */
 export const appStore = (): AppStore => (made ??= createStore({ core: coreInWorker(), device: indexedDbDevice() }));

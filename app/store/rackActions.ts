@@ -9,7 +9,7 @@ type Thunk<R> = (dispatch: AppDispatch, getState: () => RootState, services: Ser
 export const readRack =
   (): Thunk<Promise<void>> =>
   async (dispatch, _getState, { device }) => {
-    // Before version 9 of the job, changes that wait were told apart by `is`.
+    // Until version 9 of the job, the key of a waiting change's kind was `is`.
     const kept = renamedKinds(await device.readRack().catch(() => null)) as RackState | null;
     if (kept) dispatch(rackRead(kept));
   };

@@ -55,7 +55,7 @@ export function recordFromServer({ job, version, changedAt }: StoredJob): JobRec
 /** A record as an earlier version of this program may have kept it, its jobs in the current version. */
 export function recordFromDevice(kept: JobRecord): JobRecord {
   const { job, sending } = kept;
-  // Before version 9 of the job, faults were told apart by `is`.
+  // Until version 9 of the job, the key of a fault's kind was `is`.
   const fault = renamedKinds(kept.fault) as SaveFault | null;
   return {
     ...kept,
@@ -92,7 +92,7 @@ export function sameJob(a: Job, b: Job): boolean {
 /** What a person is told about where their work is kept. */
 export type SaveState = 'saved' | 'saving' | 'device' | 'stale' | 'removed' | 'refused' | 'notKept';
 
-/** Whether this device's storage has a record as it is now, is still writing it, or takes nothing. */
+/** State of a record in this device's storage. */
 export type OnDevice = 'kept' | 'beingKept' | 'notTaken';
 
 export function saveState(record: JobRecord, reached: boolean, onDevice: OnDevice): SaveState {

@@ -4,7 +4,7 @@ import { newRecord, recordFromServer, sameJob, type JobRecord, type SaveFault, t
 
 export interface RecordsState {
   readonly byId: Readonly<Record<string, JobRecord>>;
-  /** Each record as the device's own storage has it. */
+  /** Each record as the device's storage has it, by id. */
   readonly onDevice: Readonly<Record<string, JobRecord>>;
   /** Whether the device's own storage has been read. */
   readonly loaded: boolean;
@@ -27,6 +27,7 @@ const slice = createSlice({
       byId: { ...byIdOf(payload), ...state.byId },
       onDevice: byIdOf(payload),
     }),
+    /** The device's storage took these records. */
     keptOnDevice: (state, { payload }: PayloadAction<readonly JobRecord[]>) => ({
       ...state,
       onDevice: { ...state.onDevice, ...byIdOf(payload) },
@@ -35,7 +36,7 @@ const slice = createSlice({
     reachedServer: (state, { payload }: PayloadAction<boolean>) =>
       state.reached === payload ? state : { ...state, reached: payload },
 
-    /** Another tab of this browser changed a record, and put it into the device's storage. */
+    /** Another tab of this browser changed a record and stored it on the device. */
     changedElsewhere: (state, { payload }: PayloadAction<JobRecord>) => ({
       ...withRecord(state, payload),
       onDevice: { ...state.onDevice, [payload.id]: payload },
@@ -115,7 +116,7 @@ export function mayPull(record: JobRecord | undefined, version: number): boolean
   return settled && version > (record.base ?? 0);
 }
 
-const byIdOf = (payload: readonly JobRecord[]) => Object.fromEntries(payload.map((record) => [record.id, record]));
+const byIdOf = (all: readonly JobRecord[]) => Object.fromEntries(all.map((record) => [record.id, record]));
 
 function withRecord(state: RecordsState, record: JobRecord): RecordsState {
   return { ...state, byId: { ...state.byId, [record.id]: record } };

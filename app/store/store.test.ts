@@ -91,6 +91,22 @@ describe('the device first, then the server', () => {
     expect(device.jobs.get(alcove.id)?.job.name).toBe('Second');
   });
 
+  test('an older write that ends last does not hide that the device has the newest', async () => {
+    const store = await world.opened();
+    server.down = true;
+    const keep = device.keep.bind(device);
+    const held: (() => void)[] = [];
+    device.keep = (record) => new Promise<void>((resolve) => held.push(resolve)).then(() => keep(record));
+    store.dispatch(rename('First'));
+    await until(() => held.length > 0);
+    device.keep = keep;
+    store.dispatch(rename('Second'));
+    await until(() => stateOf(store) === 'device');
+    held.forEach((finish) => finish());
+    await new Promise((next) => setTimeout(next, 20));
+    expect(stateOf(store)).toBe('device');
+  });
+
   test('closed before it could be sent, it is sent by the next start', async () => {
     const store = await world.opened();
     server.down = true;

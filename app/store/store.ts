@@ -1,5 +1,6 @@
 import { configureStore, createListenerMiddleware, type UnknownAction } from '@reduxjs/toolkit';
 import type { Core } from '../workers/contract';
+import { reasonOf } from '../platform/reasonOf';
 import { api } from './api';
 import type { Device } from './device';
 import { edited, opened } from './openJob';
@@ -22,7 +23,7 @@ export interface StoreOptions {
 
 export type AppStore = ReturnType<typeof createStore>;
 
-/** A plan is large: that looking through it takes a while, in development, is no news. */
+/** Looking through a whole plan is slow. These checks run in development only, so they warn late (ms). */
 const CHECKED = { warnAfter: 1000 };
 
 /** The app's store. An edit is on the device before it is sent; the plan follows every edit. */
@@ -61,7 +62,9 @@ export function createStore(options: StoreOptions) {
       const gone = Object.keys(was).filter((id) => !is[id]);
       if (records.changedElsewhere.match(action)) return;
       const kept = await keepAll(device, changed, gone);
-      if (kept === null) dispatch(records.keptOnDevice(changed));
+      // A record that has changed since then is still being written.
+      const { byId } = getState().records;
+      if (kept === null) dispatch(records.keptOnDevice(changed.filter((record) => record === byId[record.id])));
       if (kept !== getState().records.storageFault) dispatch(records.storageFailed(kept));
       changed.forEach((record) => others.tell(record));
       if (!fromServer(action)) changed.forEach((record) => started.soon(record.id));
@@ -93,7 +96,7 @@ export function createStore(options: StoreOptions) {
         const plan = await core.plan(job);
         if (newest()) dispatch(planReady({ plan, job }));
       } catch (error) {
-        if (newest()) dispatch(planFailed(error instanceof Error ? error.message : String(error)));
+        if (newest()) dispatch(planFailed(reasonOf(error)));
       }
     },
   });
@@ -118,7 +121,7 @@ async function keepAll(device: Device, changed: readonly JobRecord[], gone: read
     await Promise.all([...changed.map((record) => device.keep(record)), ...gone.map((id) => device.forget(id))]);
     return null;
   } catch (error) {
-    return error instanceof Error ? error.message : String(error);
+    return reasonOf(error);
   }
 }
 

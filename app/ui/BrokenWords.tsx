@@ -1,10 +1,8 @@
 import { useLabel } from '../labels';
+import { reasonOf } from '../platform/reasonOf';
 import { Txt } from './Txt';
 
-/** What was thrown, in words. */
-export const reasonOf = (thrown: unknown): string => (thrown instanceof Error ? thrown.message : String(thrown));
-
-/** What a sheet says instead of what it cannot show. */
+/** Contents of a sheet whose own contents failed. */
 export function BrokenWords({ error }: { error: unknown }) {
   const label = useLabel();
   return (

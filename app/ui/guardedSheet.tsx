@@ -4,9 +4,7 @@ import { useLabel } from '../labels';
 import { BrokenWords } from './BrokenWords';
 import { Sheet } from './Sheet';
 
-/**
- * A sheet that takes nothing else away when it fails: it says so and can be closed. Each sheet is made with it.
- */
+/** Makes a sheet that takes nothing else with it when it fails: the person reads so and closes it. */
 export function guardedSheet<Props extends { readonly onClose: () => void }>(
   Contents: ComponentType<Props>,
 ): ComponentType<Props> {

@@ -49,15 +49,15 @@ export interface Watching {
   readonly stop?: AbortSignal;
 }
 
-/** A question that was stopped before it was answered. */
+/** Message of the error when a question was stopped before the answer. */
 export const STOPPED = 'stopped';
 
-/** Hears how much is done, 0 to 1, and says whether the answer is still wanted. */
+/** Takes the share done, 0 to 1; returns whether the answer is still wanted. */
 export type Wanted = (share: number) => boolean;
 
 type LongWork = 'compare' | 'cut' | 'whatIf';
 
-/** The core as its worker shows it: a function crosses over, a signal does not. */
+/** The core as its worker offers it. A function can be handed to a worker, an AbortSignal cannot. */
 export type WorkerCore = Omit<Core, LongWork> & {
   [K in LongWork]: (from: Parameters<Core[K]>[0], wanted: Wanted) => ReturnType<Core[K]>;
 };

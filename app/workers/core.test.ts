@@ -6,10 +6,10 @@ import type { StyleOutcome } from '@dormer/core/design/fit';
 import { STOPPED, type Wanted } from './contract';
 import { coreInWorker } from './core';
 
-/** What the pretended workers answer, and what was heard of long work on this side. */
+/** Functions of the pretend workers, by name. */
 let answers: Record<string, (...asked: never[]) => unknown>;
 
-/** A worker in this thread: its questions really cross over, as copies. */
+/** A worker in this thread. Questions and answers cross a real channel, as copies. */
 class PretendWorker {
   static made: PretendWorker[] = [];
   onerror: ((event: { message: string; preventDefault: () => void }) => void) | null = null;
@@ -23,8 +23,10 @@ class PretendWorker {
     expose(answers, this.channel.port2 as Endpoint);
     this.channel.port1.start();
   }
-  die(message: string) {
+  terminate() {
     this.channel.port2.close();
+  }
+  die(message: string) {
     this.onerror?.({ message, preventDefault: () => undefined });
   }
 }
@@ -80,7 +82,7 @@ test('a worker that dies fails what waited and is replaced', async () => {
 });
 
 describe('long work', () => {
-  /** Three steps, the last of which is the answer. */
+  /** Takes three steps, then answers. */
   const inSteps = async (_board: unknown, wanted: Remote<Wanted>) => {
     try {
       for (const share of [0.25, 0.5, 0.75]) if (!(await wanted(share))) throw new Error(STOPPED);

@@ -1,7 +1,7 @@
 import type { ProxyMarked } from 'comlink';
 import type { Core, Wanted, Watching, WorkerCore } from './contract';
 
-/** A worker that runs, and how a function is handed to it. */
+/** A running worker, and what lets it call a function on this side. */
 interface Running {
   readonly core: WorkerCore;
   readonly proxy: <F extends object>(handed: F) => F & ProxyMarked;
@@ -13,19 +13,24 @@ export function coreInWorker(): Core {
   const waiting = new Set<(reason: Error) => void>();
 
   const start = async (): Promise<Running> => {
-    // Fetched with the first question: it is no part of the first screen.
-    const { proxy, wrap } = await import('comlink');
+    // Import comlink with the first question, to keep it out of the first screen.
+    const { proxy, wrap } = await import('comlink').catch((error: unknown) => {
+      // The next question starts again.
+      running = null;
+      throw error;
+    });
     const worker = new Worker(new URL('./coreWorker.ts', window.location.href));
-    // Whoever waits for a worker that died would wait for ever.
+    // A dead worker answers nothing: fail every question that waits for it.
     worker.onerror = (event) => {
       event.preventDefault();
+      worker.terminate();
       running = null;
       const reason = new Error(event.message || 'the worker stopped');
       const all = [...waiting];
       waiting.clear();
       all.forEach((fail) => fail(reason));
     };
-    // All it does is asked by messages and answered by promises already.
+    // Every function of the worker returns a promise already, so the proxy has the same type.
     return { core: wrap<WorkerCore>(worker) as WorkerCore, proxy };
   };
 
@@ -33,8 +38,6 @@ export function coreInWorker(): Core {
     new Promise((resolve, reject) => {
       waiting.add(reject);
       running ??= start();
-      // One that could not be started is started again by the next question.
-      running.catch(() => (running = null));
       running
         .then(question)
         .then(resolve, reject)
@@ -55,7 +58,7 @@ export function coreInWorker(): Core {
   };
 }
 
-/** What a worker asks between two steps of long work. */
+/** Returns what the worker calls between two steps of long work. */
 const wantedBy =
   (watching: Watching = {}): Wanted =>
   (share) => {

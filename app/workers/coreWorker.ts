@@ -15,7 +15,7 @@ import { solver } from './solver';
  */
 const planOf = remembered(planJob, 2, withoutTicks);
 
-/** As it is called from the other side, where `wanted` lives. */
+/** `wanted` as the worker sees it: each call goes to the page and returns a promise. */
 type Asked = Remote<Wanted>;
 
 const core = {
@@ -39,7 +39,7 @@ const core = {
   ) => Awaited<ReturnType<Core[K]>> | ReturnType<Core[K]>;
 };
 
-/** Long work step by step: between two of them other questions are heard, and whether this one is still wanted. */
+/** Runs long work step by step. Between two steps the worker hears other questions and asks whether to go on. */
 async function bySteps<Answer>(work: Generator<number, Answer>, wanted: Asked): Promise<Answer> {
   try {
     for (;;) {

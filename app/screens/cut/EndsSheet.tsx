@@ -36,7 +36,6 @@ export const EndsSheet = guardedSheet(function EndsSheet({ board, fit, job, onCl
   const styles = useStyles();
   const label = useLabel();
   const dispatch = useAppDispatch();
-  // Every style, worked out from many drawn walls.
   const { answer: outcomes, ...work } = useAnswer(job, (watched) => dispatch(compareStyles(board.shelf, watched)));
   const own: Own = job.fit.boards.find((one) => one.shelf === board.shelf) ?? {};
   const choose = (choice: Partial<Own>) => void dispatch(editJob((one) => withBoardChoice(one, board.shelf, choice)));

@@ -8,7 +8,7 @@ import { guardedSheet } from '../../ui/guardedSheet';
 import { JobFrame } from './JobFrame';
 import { StageGuard } from './StageGuard';
 
-/** The address, as the router would tell it. */
+/** Stands in for the router's address. */
 const mockAddress = {
   path: '',
   hearers: new Set<() => void>(),
@@ -30,7 +30,7 @@ jest.mock('expo-router', () => {
   };
 });
 
-// The frame names the page and listens to its keys.
+// The frame sets the page title and listens to keys.
 const ignore = () => undefined;
 Object.assign(globalThis, { document: { title: '', addEventListener: ignore, removeEventListener: ignore } });
 
@@ -39,7 +39,7 @@ let store: AppStore;
 let complain: jest.SpyInstance;
 beforeEach(() => {
   goTo('measure');
-  // What is thrown here is meant to be; React tells it all the same.
+  // React logs these errors although a guard catches them.
   complain = jest.spyOn(console, 'error').mockImplementation(ignore);
 });
 afterEach(() => {
@@ -47,7 +47,7 @@ afterEach(() => {
   store.stop();
 });
 
-/** Falls over for one name of the job, on one stage. */
+/** A stage that throws on Measure when the job is named “Too much”. */
 function Stage() {
   const name = useAppSelector(selectOpenJob)?.name;
   const measuring = usePathname().endsWith('measure');
@@ -74,14 +74,14 @@ describe('a stage that throws', () => {
     store = await show(frame(), alcove);
     await waitFor(() => screen.getByText('The readings'));
     act(() => void store.dispatch(editJob((job) => ({ ...job, name: 'Too much' }))));
-    screen.getByText('This stage cannot be shown.');
+    screen.getByText('Something went wrong on this stage.');
     screen.getByText('no room for a name');
   });
 
   test('keeps header, undo and stages; undone, it is there again', () => {
     screen.getByRole('heading', { name: 'Too much' });
     screen.getByLabelText('Stages');
-    press('Undo the last change');
+    press('Undo last change');
     screen.getByText('The readings');
     expect(jobIn(store)).toEqual(alcove);
   });
@@ -90,7 +90,7 @@ describe('a stage that throws', () => {
     fireEvent.press(screen.getByRole('button', { name: 'Undo' }));
     screen.getByText('The readings');
     fireEvent.press(screen.getByRole('button', { name: 'Redo' }));
-    screen.getByText('This stage cannot be shown.');
+    screen.getByText('Something went wrong on this stage.');
   });
 
   test('leaves the other stages working', () => {
@@ -98,7 +98,7 @@ describe('a stage that throws', () => {
     screen.getByText('The boards');
     expect(jobIn(store).name).toBe('Too much');
     act(() => goTo('measure'));
-    screen.getByText('This stage cannot be shown.');
+    screen.getByText('Something went wrong on this stage.');
   });
 });
 

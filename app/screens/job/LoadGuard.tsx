@@ -1,27 +1,22 @@
 import type { ReactNode } from 'react';
 import { ErrorBoundary } from 'react-error-boundary';
 import { useLabel } from '../../labels';
-import { Button, MessagePage, Txt } from '../../ui';
-import { reasonOf } from '../../ui/BrokenWords';
+import { Button } from '../../ui';
+import { BrokenPage } from '../../ui/BrokenPage';
 
 /**
- * What could not be fetched takes the header and undo not away. It is not fetched again before the page is reloaded,
- * since what failed once is remembered as failed.
+ * Keeps header and undo in place when a part of the app could not be fetched. A failed import stays failed until the
+ * page is reloaded, so the guard offers no other try.
  */
 export function LoadGuard({ children }: { children: ReactNode }) {
-  return (
-    <ErrorBoundary fallbackRender={({ error }) => <NotLoaded reason={reasonOf(error)} />}>{children}</ErrorBoundary>
-  );
+  return <ErrorBoundary fallbackRender={({ error }) => <NotLoaded error={error} />}>{children}</ErrorBoundary>;
 }
 
-function NotLoaded({ reason }: { reason: string }) {
+function NotLoaded({ error }: { error: unknown }) {
   const label = useLabel();
   return (
-    <MessagePage title={label('broken.load')} words={label('broken.loadWhy')}>
+    <BrokenPage title={label('broken.load')} words={label('broken.loadWhy')} error={error}>
       <Button title={label('broken.reload')} look="lead" onPress={() => window.location.reload()} />
-      <Txt kind="small" tone="faint">
-        {reason}
-      </Txt>
-    </MessagePage>
+    </BrokenPage>
   );
 }

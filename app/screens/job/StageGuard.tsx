@@ -2,38 +2,34 @@ import type { ReactNode } from 'react';
 import { ErrorBoundary } from 'react-error-boundary';
 import { useLabel } from '../../labels';
 import { selectCanUndo, selectOpenJob, undo, useAppDispatch, useAppSelector } from '../../store';
-import { Button, MessagePage, Txt } from '../../ui';
-import { reasonOf } from '../../ui/BrokenWords';
+import { Button } from '../../ui';
+import { BrokenPage } from '../../ui/BrokenPage';
 
 /**
- * A stage that fails takes nothing else away: the header, undo and the other stages stay. Another stage or any change
- * of the job shows it anew.
+ * Keeps a failing stage from taking the header, undo and the other stages with it. The guard tries the stage again
+ * after every change of the job and of the stage.
  */
 export function StageGuard({ stage, children }: { stage: string; children: ReactNode }) {
   const job = useAppSelector(selectOpenJob);
   return (
     <ErrorBoundary
       resetKeys={[stage, job]}
-      fallbackRender={({ error, resetErrorBoundary }) => (
-        <BrokenStage reason={reasonOf(error)} onAgain={resetErrorBoundary} />
-      )}
+      fallbackRender={({ error, resetErrorBoundary }) => <BrokenStage error={error} onAgain={resetErrorBoundary} />}
     >
       {children}
     </ErrorBoundary>
   );
 }
 
-function BrokenStage({ reason, onAgain }: { reason: string; onAgain: () => void }) {
+function BrokenStage({ error, onAgain }: { error: unknown; onAgain: () => void }) {
   const label = useLabel();
   const dispatch = useAppDispatch();
   const canUndo = useAppSelector(selectCanUndo);
+  const words = label(canUndo ? 'broken.stageUndo' : 'broken.stageElse');
   return (
-    <MessagePage title={label('broken.stage')} words={label(canUndo ? 'broken.stageUndo' : 'broken.stageElse')}>
+    <BrokenPage title={label('broken.stage')} words={words} error={error}>
       {canUndo ? <Button title={label('broken.undo')} look="lead" onPress={() => void dispatch(undo())} /> : null}
       <Button title={label('broken.again')} onPress={onAgain} />
-      <Txt kind="small" tone="faint">
-        {reason}
-      </Txt>
-    </MessagePage>
+    </BrokenPage>
   );
 }

@@ -13,7 +13,12 @@ export function PhotoView({ id, name }: { id: string; name: string }) {
     const photo = await readPhoto(id);
     return photo && !stop.aborted ? URL.createObjectURL(photo) : null;
   });
-  useEffect(() => () => URL.revokeObjectURL(address ?? ''), [address]);
+  useEffect(
+    () => () => {
+      if (address) URL.revokeObjectURL(address);
+    },
+    [address],
+  );
   if (of !== id) return null;
   if (!address) return <Txt kind="small">{label('photo.gone')}</Txt>;
   return <Image source={{ uri: address }} accessibilityLabel={name} style={styles.photo} resizeMode="cover" />;

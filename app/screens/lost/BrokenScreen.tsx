@@ -1,20 +1,18 @@
-import { Button, MessagePage, Txt } from '../../ui';
 import { useLabel } from '../../labels';
+import { Button } from '../../ui';
+import { BrokenPage } from '../../ui/BrokenPage';
 
 interface BrokenScreenProps {
   readonly error: Error;
   readonly retry: () => Promise<void>;
 }
 
-/** A screen that fell over. What was typed is on the device; the person is told so and can go on. */
+/** Shown when the whole app fails: everything that has no nearer guard. */
 export function BrokenScreen({ error, retry }: BrokenScreenProps) {
   const label = useLabel();
   return (
-    <MessagePage title={label('broken.title')} words={label('broken.safe')}>
-      <Txt kind="small" tone="faint">
-        {error.message}
-      </Txt>
+    <BrokenPage title={label('broken.title')} words={label('broken.safe')} error={error}>
       <Button title={label('broken.again')} look="lead" onPress={() => void retry()} />
-    </MessagePage>
+    </BrokenPage>
   );
 }

@@ -57,7 +57,7 @@ export const UPGRADES: Readonly<Record<number, Upgrade>> = {
     const { stock } = document;
     return typeof stock === 'object' && stock !== null ? { ...document, stock: { ...stock, cut: [] } } : document;
   },
-  // Version 9 tells the alternatives of every union apart by `kind`; some were called `is`, those of a boundary `from`.
+  // Version 9 uses the key `kind` in every union. Some used `is`; the edges of the space for shelves used `from`.
   8: (document) => {
     const renamed = renamedKinds(document) as Record<string, unknown>;
     const { shelves } = renamed;
@@ -67,7 +67,7 @@ export const UPGRADES: Readonly<Record<number, Upgrade>> = {
   },
 };
 
-/** A value in which every key `is`, however deep, is called `kind`. */
+/** Returns a value with every key `is` renamed to `kind`, at any depth. */
 export function renamedKinds(value: unknown): unknown {
   if (Array.isArray(value)) return value.map(renamedKinds);
   if (typeof value !== 'object' || value === null) return value;
@@ -75,7 +75,7 @@ export function renamedKinds(value: unknown): unknown {
   return renamedKey(Object.fromEntries(deep), 'is');
 }
 
-/** An object in which a key is called `kind`, at the same place; anything else as it is. */
+/** Renames one key of an object to `kind`, keeping the order of keys; returns other values unchanged. */
 function renamedKey<Value>(value: Value, was: string): Value | Record<string, unknown> {
   if (typeof value !== 'object' || value === null) return value;
   return Object.fromEntries(Object.entries(value).map(([key, inner]) => [key === was ? 'kind' : key, inner]));

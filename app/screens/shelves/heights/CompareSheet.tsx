@@ -22,9 +22,10 @@ export const CompareSheet = guardedSheet(function CompareSheet({ job, plan, onCl
   const styles = useStyles();
   const label = useLabel();
   const dispatch = useAppDispatch();
-  // The plan of the layout that was set beside, as it comes from the worker.
-  const { answer, of, failed } = useAnswer(job, () => dispatch(planOther()));
-  const other = of === job ? answer : null;
+  const asked = useAnswer(job, () => dispatch(planOther()));
+  const answered = asked.of === job;
+  const other = answered ? asked.answer : null;
+  const failed = asked.failed || (answered && !other);
   const otherJob = job.otherShelves ? { ...job, shelves: job.otherShelves } : null;
   const keep = (how: (one: Job) => Job) => {
     dispatch(editJob(how));

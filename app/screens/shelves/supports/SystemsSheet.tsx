@@ -30,7 +30,7 @@ export const SystemsSheet = guardedSheet(function SystemsSheet({
   const styles = useStyles();
   const label = useLabel();
   const dispatch = useAppDispatch();
-  // A choice closes the sheet: what it compares is of the job it was opened with.
+  // One question for as long as the sheet is open: a choice closes the sheet.
   const { answer: all, failed, again } = useAnswer('systems', () => dispatch(considerSystems()));
   const rank = (one: Considered) => (one.recommended ? 0 : one.here && one.pieces > 0 ? 1 : one.here ? 2 : 3);
   const sorted = all && [...all].sort((a, b) => rank(a) - rank(b));

@@ -57,6 +57,6 @@ export function joistLength({ asked }: Input, depthMm: number): Figure {
   return less(deep, message('term.bothRails'), 2 * asked.frameThickness.mm);
 }
 
-/** How high the floor lies under a post, above the floor mark. */
+/** Height of the floor under a post, above the floor mark, with its term. */
 export const floorUnder = ({ opening }: Input, at: FloorPoint): Figure =>
   figure({ label: message('term.floorThere'), mm: floorAt(opening, at) });

@@ -75,7 +75,7 @@ export function outAt(at: SpotOut, { depth }: Extent): number {
   return { back: off, middle: depth / 2, front: depth - off }[at];
 }
 
-/** The floor mark: where heights are measured up from, at the front on the left. */
+/** Position of the floor mark, at the front on the left. Heights are measured up from there. */
 export function floorMark(extent: Extent): FloorPoint {
   return { across: acrossAt('left', extent), out: outAt('front', extent) };
 }

@@ -2,21 +2,21 @@ import type { Reading, ReadingKind } from '../../job';
 import { asTyped, usualTape, type JobUnit, type TypedLength } from '../../base/quantity';
 import { FIELDS, senseOf, type Field, type Spot } from './fields';
 
-/** Where a spot keeps a field: lengths are in millimetres there, and say so. */
+/** Key of a field in a spot: for lengths the name with “Mm”. */
 const keyOf = (field: Field): string => (field.kind === 'choice' ? field.name : `${field.name}Mm`);
 
-/** What a spot or a reading says under a name; undefined where it says nothing. */
+/** Value of a key in a spot or a reading; undefined without that key. */
 const saidIn = (from: { kind: ReadingKind }, name: string): unknown => from[name as keyof typeof from];
 
-/** A word a spot or a reading says under a name; empty where it says none. */
+/** Word of a spot or a reading by its key, such as `left`; empty without that key. */
 export function wordIn(from: Spot | Reading, name: string): string {
   const said = saidIn(from, name);
   return typeof said === 'string' ? said : '';
 }
 
 /**
- * A length of a spot, in millimetres.
- * @throws RangeError when spots of the kind have none of that name
+ * Length of a spot by its name, millimetres.
+ * @throws RangeError when spots of that kind have no such length
  */
 export function lengthIn(spot: Spot, name: string): number {
   const mm = saidIn(spot, `${name}Mm`);
@@ -24,7 +24,7 @@ export function lengthIn(spot: Spot, name: string): number {
   return mm;
 }
 
-/** A length of a reading as it was typed; undefined where readings of its kind have none of that name. */
+/** Typed length of a reading by its name; undefined when readings of that kind have no such length. */
 export function typedIn(reading: Reading, name: string): TypedLength | undefined {
   const said = saidIn(reading, name);
   return isTypedLength(said) ? said : undefined;
@@ -34,7 +34,7 @@ const isTypedLength = (said: unknown): said is TypedLength =>
   typeof said === 'object' && said !== null && 'mm' in said && 'typed' in said && 'unit' in said;
 
 /**
- * A spot of a kind, put together from its fields.
+ * Puts a spot together from its fields.
  * @param fields by the names they have in the spot, lengths in millimetres
  * @throws RangeError when one is missing
  */
