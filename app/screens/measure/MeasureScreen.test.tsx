@@ -6,7 +6,7 @@ import { planJob } from '@dormer/core/plan';
 import { words } from '@dormer/core/say/words/first';
 import { type AppStore } from '../../store';
 import { planDropped, planReady } from '../../store/planned';
-import { jobIn, screen, show } from '../../test/screen';
+import { jobIn, planned, screen, show } from '../../test/screen';
 import { MeasureScreen } from './MeasureScreen';
 import { bare, value, enter, start } from './measureTesting';
 
@@ -103,6 +103,20 @@ test('a figure entered before the advice has caught up is kept, though Done is p
   await taken(2);
   expect(jobIn(store).readings).toMatchObject([{ value: { mm: 1127 } }, { kind: 'depth', value: { mm: 365 } }]);
   expect(screen.queryByTestId('reading-value')).toBeNull();
+});
+
+test('a figure entered before the advice has caught up is taken once, not again by Done', async () => {
+  store = await show(<MeasureScreen />, bare);
+  start();
+  enter('1127');
+  // The advice is still of the readings before.
+  enter('365');
+  expect(jobIn(store).readings).toHaveLength(1);
+  await taken(2);
+  await planned(store);
+  fireEvent.press(screen.getByLabelText('Done'));
+  expect(screen.queryByTestId('reading-value')).toBeNull();
+  expect(jobIn(store).readings).toMatchObject([{ kind: 'width' }, { kind: 'depth', value: { mm: 365 } }]);
 });
 
 test('done with a figure in the field keeps it; with one that cannot be read it waits', async () => {

@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { Instrument, Job, Reading } from '@dormer/core/job/document';
 import { asTyped } from '@dormer/core/base/quantity';
 import {
@@ -31,6 +31,8 @@ export interface CardOf {
 export function useCard({ job, card, next, reading, onCard }: CardOf) {
   const dispatch = useAppDispatch();
   const [state, setState] = useState(() => beginCard(card.kind));
+  // One key press can send several events before the next render: each starts from the state the one before left.
+  const newest = useRef(state);
   const spot = spotOn(card, next, reading);
   // Advice to take a suspect once more is taken without sight of what it said.
   const blind = card.kind === 'again' ? card.id : card.kind === 'next' ? next.again : null;
@@ -73,7 +75,8 @@ export function useCard({ job, card, next, reading, onCard }: CardOf) {
     }
   };
   const send = useLatest((event: CardEvent) => {
-    const stepped = stepCard(state, event, { card: card.kind, fresh: next.fresh, spot });
+    const stepped = stepCard(newest.current, event, { card: card.kind, fresh: next.fresh, spot });
+    newest.current = stepped.state;
     setState(stepped.state);
     stepped.effects.forEach(run);
   });
