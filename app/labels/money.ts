@@ -1,4 +1,5 @@
 import type { Job } from '@dormer/core/job/document';
+import { moneyWords } from '@dormer/core/say/words/first';
 
 /** An amount with the job's unit of money. */
-export const money = (amount: number, { currency }: Job['stock']): string => `${currency} ${amount.toFixed(2)}`;
+export const money = (amount: number, { currency }: Job['stock']): string => moneyWords(amount, currency);

@@ -63,6 +63,14 @@ export function type(label: string | RegExp, text: string): void {
   fireEvent.changeText(field, text);
   fireEvent(field, 'blur');
 }
+
+/** Chooses in a date or time field of the browser and leaves it; '' is one that is unfinished. */
+export function choose(label: string | RegExp, value: string): void {
+  const field = screen.getByLabelText(label);
+  const target = { value, validity: { valid: true } };
+  fireEvent(field, 'change', { target });
+  fireEvent(field, 'blur', { target });
+}
 export const press = (name: string | RegExp) => fireEvent.press(screen.getByRole('button', { name }));
 
 /** The job as it stands. */

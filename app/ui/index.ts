@@ -4,6 +4,7 @@ export { Keypad } from './Keypad';
 export { KeypadProvider, useKeypad } from './KeypadContext';
 export { LengthField } from './LengthField';
 export { MessagePage } from './MessagePage';
+export { MomentField } from './MomentField';
 export { NoticeLine } from './Notices';
 export { RangeSlider } from './RangeSlider';
 export { Section } from './Section';

@@ -2,7 +2,7 @@ import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import type { Scene } from '@dormer/core/say/scene';
 import { layoutScene } from '@dormer/core/say/scene/layout';
-import { lengthWords, words } from '@dormer/core/say/words/first';
+import { lengthWords, listWords, words } from '@dormer/core/say/words/first';
 import type { Cutting, Layout } from '@dormer/core/work/stock';
 import { partsOn } from '@dormer/core/work/stock/sheets/layout';
 import { DrawingPane } from '../../drawing';
@@ -45,5 +45,5 @@ export function describeLayout(layout: Layout, { blanks }: Pick<Cutting, 'blanks
     const name = blanks.find((blank) => blank.id === part)?.label ?? part;
     return `${name} ${lengthWords(lengthMm, job)} × ${lengthWords(widthMm, job)}`;
   });
-  return `${words(layout.item.name, job)}, ${lengthWords(layout.item.lengthMm, job)}: ${parts.join(', ')}`;
+  return `${words(layout.item.name, job)}, ${lengthWords(layout.item.lengthMm, job)}: ${listWords(parts)}`;
 }

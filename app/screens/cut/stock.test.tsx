@@ -33,7 +33,7 @@ describe('layouts', () => {
   test('each board with its pieces, what is left, and that nothing is cheaper', async () => {
     await cut('Layouts');
     screen.getByText('18 mm × 400 mm pine board');
-    screen.getByText('5 pieces of stock, 75 % of them used. € 80.00: nothing cheaper is possible.');
+    screen.getByText('5 pieces of stock, 75 % of them used. €80.00: nothing cheaper is possible.');
     expect(screen.getAllByText('3B').length).toBeGreaterThan(0);
   });
 
@@ -148,7 +148,7 @@ describe('what is bought', () => {
     expect(stock().prices).toEqual([{ item: 'board-pine-18x400-1200', price: 1 }]);
     await planned(store);
     await laidOut(store);
-    await screen.findByText('5 at € 1.00 each');
+    await screen.findByText('5 at €1.00 each');
     press('Planning prices again');
     expect(stock().prices).toEqual([]);
   });

@@ -87,7 +87,7 @@ describe('diary', () => {
     ]);
     type(/^Cut 5 boards/, '');
     expect(jobIn(store).build.done).toEqual([{ step: 'cut-boards', at: 1 }]);
-    expect(await screen.findByText(/The list to buy came to € /)).toBeTruthy();
+    expect(await screen.findByText(/The list to buy came to €/)).toBeTruthy();
     type('Paid in all', 'much');
     expect(screen.getByText('An amount like 148.50.')).toBeTruthy();
     type('Paid in all', '10');

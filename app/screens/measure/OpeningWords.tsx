@@ -1,6 +1,6 @@
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
-import { aboutWords, words } from '@dormer/core/say/words/first';
+import { aboutWords, listWords, words } from '@dormer/core/say/words/first';
 import { Txt } from '../../ui';
 import { useLabel } from '../../labels';
 
@@ -21,7 +21,7 @@ export function OpeningWords({ plan, job }: { plan: Plan; job: Job }) {
       <Txt>{`${says.charAt(0).toLocaleUpperCase()}${says.slice(1)}.`}</Txt>
       {unknown.length > 0 ? (
         <Txt kind="small" tone="faint">
-          {label('opening.notKnown', { what: unknown.join(', ') })}
+          {label('opening.notKnown', { what: listWords(unknown) })}
         </Txt>
       ) : null}
     </>

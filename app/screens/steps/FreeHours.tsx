@@ -1,10 +1,10 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { USUAL_HOURS, type CalendarWish } from '@dormer/core/work/steps/forScreens';
-import { Button, Section, TextField, Toggles, Txt } from '../../ui';
+import { clockMinutes, USUAL_HOURS, type CalendarWish } from '@dormer/core/work/steps/forScreens';
+import { Button, MomentField, Section, Toggles, Txt } from '../../ui';
 import { useLabel } from '../../labels';
 import { SPACE } from '../../theme';
-import { isClock, isDay } from './typedTimes';
+import { clockText } from './clockText';
 
 interface FreeHoursProps {
   readonly calendar: CalendarWish;
@@ -20,10 +20,10 @@ export function FreeHours({ calendar, onChange }: FreeHoursProps) {
   const { quiet, from } = calendar;
   return (
     <Section title={label('calendar.free')}>
-      <TypedField
+      <CheckedField
+        kind="date"
         label={label('calendar.from')}
         value={from}
-        good={isDay}
         bad={label('calendar.badDay')}
         onCommit={(day) => set({ from: day })}
       />
@@ -101,59 +101,61 @@ interface FromToProps {
   readonly from: string;
   readonly to: string;
   readonly what: string;
-  /** Its end is later than its beginning on the same day. */
+  /** Its end is later than its beginning on the same day; midnight is the end of that day. */
   readonly ordered?: boolean;
   readonly onChange: (hours: { from: string; to: string }) => void;
 }
 
 function FromTo({ from, to, what, ordered = false, onChange }: FromToProps) {
   const label = useLabel();
-  const after = (first: string, then: string) => !ordered || first < then;
-  const padded = (typed: string) => typed.trim().padStart(5, '0');
+  const end = (chosen: string) => (ordered && chosen === '00:00' ? '24:00' : chosen);
+  const inOrder = (first: string, then: string) => !ordered || first < then;
   return (
     <View style={styles.pair}>
       <View style={styles.half}>
-        <TypedField
+        <CheckedField
+          kind="time"
           label={label('calendar.fromClock', { what })}
           value={from}
-          good={(typed) => isClock(typed) && after(padded(typed), to)}
+          good={(chosen) => inOrder(chosen, to)}
           bad={label('calendar.badHours')}
-          onCommit={(typed) => onChange({ from: padded(typed), to })}
+          onCommit={(chosen) => onChange({ from: chosen, to })}
         />
       </View>
       <View style={styles.half}>
-        <TypedField
+        <CheckedField
+          kind="time"
           label={label('calendar.toClock', { what })}
-          value={to}
-          good={(typed) => isClock(typed) && after(from, padded(typed))}
+          value={clockText(clockMinutes(to))}
+          good={(chosen) => inOrder(from, end(chosen))}
           bad={label('calendar.badHours')}
-          onCommit={(typed) => onChange({ from, to: padded(typed) })}
+          onCommit={(chosen) => onChange({ from, to: end(chosen) })}
         />
       </View>
     </View>
   );
 }
 
-interface TypedFieldProps {
+interface CheckedFieldProps {
+  readonly kind: 'date' | 'time';
   readonly label: string;
   readonly value: string;
-  readonly good: (typed: string) => boolean;
+  readonly good?: (chosen: string) => boolean;
   readonly bad: string;
-  readonly onCommit: (typed: string) => void;
+  readonly onCommit: (chosen: string) => void;
 }
 
-/** A date or an hour: what is none stays as typed, with what would be. */
-function TypedField({ label, value, good, bad, onCommit }: TypedFieldProps) {
+/** A date or a time; an unfinished or refused one stays as it is, with the reason. */
+function CheckedField({ good = () => true, bad, onCommit, ...field }: CheckedFieldProps) {
   const [fault, setFault] = useState<string | null>(null);
   return (
-    <TextField
-      label={label}
-      value={value}
+    <MomentField
+      {...field}
       fault={fault}
-      onCommit={(typed) => {
-        const taken = good(typed);
+      onCommit={(chosen) => {
+        const taken = chosen !== '' && good(chosen);
         setFault(taken ? null : bad);
-        if (taken) onCommit(typed.trim());
+        if (taken) onCommit(chosen);
         return taken;
       }}
     />
@@ -162,5 +164,5 @@ function TypedField({ label, value, good, bad, onCommit }: TypedFieldProps) {
 
 const styles = StyleSheet.create({
   pair: { flexDirection: 'row', gap: SPACE.one },
-  half: { flex: 1 },
+  half: { flex: 1, minWidth: 0 },
 });

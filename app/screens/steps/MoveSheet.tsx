@@ -2,11 +2,11 @@ import { useState } from 'react';
 import { clockMinutes, momentOf, wallOf, type Laid, type Step } from '@dormer/core/work/steps/forScreens';
 import type { Job } from '@dormer/core/job/document';
 import { sentence } from '@dormer/core/say/words/first';
-import { Button, Sheet, TextField, Txt } from '../../ui';
+import { Button, MomentField, Sheet, Txt } from '../../ui';
 import { guardedSheet } from '../../ui/guardedSheet';
 import { useLabel } from '../../labels';
 import { MinutesField } from '../../parts/MinutesField';
-import { clockText, isClock, isDay } from './typedTimes';
+import { clockText } from './clockText';
 
 interface MoveSheetProps {
   readonly job: Job;
@@ -33,7 +33,6 @@ export const MoveSheet = guardedSheet(function MoveSheet({
   const there = wallOf(zone, laid.fromMs);
   const [day, setDay] = useState(there.day);
   const [clock, setClock] = useState(clockText(there.minutes));
-  const good = isDay(day) && isClock(clock);
   return (
     <Sheet
       title={sentence(step.what, job)}
@@ -46,22 +45,24 @@ export const MoveSheet = guardedSheet(function MoveSheet({
             title={label('calendar.move')}
             look="lead"
             grow
-            disabled={!good}
-            onPress={() => onMove(momentOf(zone, day.trim(), clockMinutes(clock.trim().padStart(5, '0'))))}
+            disabled={day === '' || clock === ''}
+            onPress={() => onMove(momentOf(zone, day, clockMinutes(clock)))}
           />
         </>
       }
     >
-      <TextField
+      <MomentField
+        kind="date"
         label={label('calendar.day')}
         value={day}
-        fault={isDay(day) ? null : label('calendar.badDay')}
+        fault={day === '' ? label('calendar.badDay') : null}
         onChangeText={setDay}
       />
-      <TextField
+      <MomentField
+        kind="time"
         label={label('calendar.clock')}
         value={clock}
-        fault={isClock(clock) ? null : label('calendar.badClock')}
+        fault={clock === '' ? label('calendar.badClock') : null}
         onChangeText={setClock}
       />
       <MinutesField

@@ -1,7 +1,7 @@
 import { fireEvent, waitFor, within } from '@testing-library/react-native';
 import { chimneyAlcove, stairCavity } from '@dormer/core/rigs/demo';
 import { withBuild, type Job } from '@dormer/core/job/document';
-import { jobIn, planned, press, screen, show, type } from '../../test/screen';
+import { choose, jobIn, planned, press, screen, show, type } from '../../test/screen';
 import { BuildScreen } from './BuildScreen';
 
 const card = () => within(screen.getByTestId('step-card'));
@@ -223,14 +223,15 @@ describe('the calendar', () => {
     expect(jobIn(store).build.calendar!.lost).toEqual([]);
   });
 
-  test('a step is moved, and laid as before again; what is no date is said', async () => {
+  test('a step is moved, and laid as before again; an unfinished date is said', async () => {
     const store = await show(<BuildScreen />, dated());
     tab('Calendar');
     fireEvent.press(await screen.findByRole('button', { name: /Prime the pieces/ }));
-    fireEvent.changeText(screen.getByLabelText('Day'), '2030-02-30');
-    expect(screen.getByText(/A date like/)).toBeTruthy();
-    fireEvent.changeText(screen.getByLabelText('Day'), '2030-05-14');
-    fireEvent.changeText(screen.getByLabelText('Begins at'), '19:15');
+    choose('Day', '');
+    expect(screen.getByText('Choose a full date.')).toBeTruthy();
+    expect(screen.getByRole('button', { name: 'Begin it then' })).toBeDisabled();
+    choose('Day', '2030-05-14');
+    choose('Begins at', '19:15');
     press('Begin it then');
     expect(jobIn(store).build.calendar!.moved).toEqual([{ step: 'prime', at: Date.UTC(2030, 4, 14, 17, 15) }]);
     fireEvent.press(await screen.findByRole('button', { name: '19:15 Prime the pieces' }));
@@ -238,13 +239,15 @@ describe('the calendar', () => {
     expect(jobIn(store).build.calendar!.moved).toEqual([]);
   });
 
-  test('hours are typed; an end before the beginning stays as typed, with the reason', async () => {
+  test('hours are chosen; an end before the start stays, with the reason; midnight ends the day', async () => {
     const store = await show(<BuildScreen />, dated());
     tab('Calendar');
     await screen.findByText(/^Done by /);
-    type('At the weekend, to', '8:00');
-    expect(screen.getByText(/the end after the beginning/)).toBeTruthy();
-    type('At the weekend, to', '18:30');
+    choose('At the weekend, to', '08:00');
+    expect(screen.getByText('Choose an end that is later than the start.')).toBeTruthy();
+    choose('At the weekend, to', '00:00');
+    expect(jobIn(store).build.calendar!.free).toEqual([{ day: 6, from: '09:00', to: '24:00' }]);
+    choose('At the weekend, to', '18:30');
     fireEvent.press(screen.getByRole('checkbox', { name: 'Sun' }));
     expect(jobIn(store).build.calendar!.free).toEqual([6, 7].map((day) => ({ day, from: '09:00', to: '18:30' })));
   });

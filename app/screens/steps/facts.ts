@@ -6,7 +6,7 @@ import { fromThere } from '@dormer/core/design/layout/forScreens';
 import type { Job } from '@dormer/core/job/document';
 import { message } from '@dormer/core/base/message';
 import type { Plan } from '@dormer/core/plan';
-import { lengthWords, sentence, words } from '@dormer/core/say/words/first';
+import { lengthWords, listWords, sentence, words } from '@dormer/core/say/words/first';
 import type { Label } from '../../labels';
 
 /** A number of a step, large: what it is, and how it came about. */
@@ -87,7 +87,7 @@ export function fixingsOf(step: Step, plan: Plan, job: Job, label: Label): strin
   const alike = [...new Map(lines.map((line) => [key(line), line])).values()];
   return alike.map((one) => {
     const same = lines.filter((other) => key(other) === key(one));
-    const pieces = [...new Set(same.map((other) => other.piece))].join(', ');
+    const pieces = listWords(new Set(same.map((other) => other.piece)));
     const said = { pieces, count: one.count, what: one.what, into: one.into, at: one.at };
     return label(step.kind === 'support' ? 'step.fixingAt' : 'step.fixing', said);
   });

@@ -5,7 +5,7 @@ import { LIMITS, STUD_FOUND_BY, usualLength, type Job, type Stud } from '@dormer
 import { spacingsTriedMm, type StudAdvice } from '@dormer/core/place/kinds';
 import type { Plan } from '@dormer/core/plan';
 import { asTyped } from '@dormer/core/base/quantity';
-import { lengthWords } from '@dormer/core/say/words/first';
+import { lengthWords, listWords } from '@dormer/core/say/words/first';
 import { Button, LengthField, NoticeLine, Section, Segmented, Txt } from '../../../ui';
 import { useLabel, type Label } from '../../../labels';
 import { newId } from '../../../store';
@@ -102,7 +102,7 @@ function Advice({ advice, job, here }: { advice: StudAdvice; job: Job; here: rea
       advice.spacingMm === null
         ? label('studs.noSpacing')
         : label(next ? 'studs.broken' : 'studs.brokenAll', {
-            odd: odd.join(', '),
+            odd: listWords(odd),
             ...spacingOf(advice, job),
             next,
             end,

@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
 import { holeRows, liesFlat } from '@dormer/core/design/fixing/marks';
 import { drillScene } from '@dormer/core/say/scene/support';
-import { lengthWords, words } from '@dormer/core/say/words/first';
+import { lengthWords, listWords, words } from '@dormer/core/say/words/first';
 import { Button, Txt } from '../../../ui';
 import { Why } from '../../../parts/Why';
 import { SceneView } from '../../../drawing';
@@ -31,7 +31,7 @@ export function DrillGroupView({ group, job, wide, onFullSize }: DrillGroupProps
   const breadth = part ? (fixing.edge ? part.thicknessMm : part.width.mm) : 0;
   const high = Math.min(breadth, long);
   const drawn = part && fixing.through.kind === 'piece' && long > 0;
-  const name = names.map((one) => words(one, job)).join(', ');
+  const name = listWords(names.map((piece) => words(piece, job)));
   const face =
     fixing.through.kind === 'wall' ? label(`drill.wall.${fixing.through.wall}`, { shelf: fixing.shelf }) : '';
   const title = name ? [labels.join(' '), name].filter(Boolean).join(' · ') : face;

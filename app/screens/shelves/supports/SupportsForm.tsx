@@ -4,7 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import { withSystem, type Job, type SystemName } from '@dormer/core/job/document';
 import { message } from '@dormer/core/base/message';
 import type { Plan } from '@dormer/core/plan';
-import { words } from '@dormer/core/say/words/first';
+import { listWords, words } from '@dormer/core/say/words/first';
 import { Button, Section, Txt } from '../../../ui';
 import { useLabel } from '../../../labels';
 import { editJob, useAppDispatch } from '../../../store';
@@ -106,7 +106,7 @@ function systemsIn({ support }: Job): SystemName[] {
 function shelvesOn({ support }: Job, plan: Plan | null, system: SystemName): { count: number; shelves: string } {
   const of = (shelf: number) => support.shelves?.find((one) => one.shelf === shelf)?.system ?? support.system;
   const numbers = plan?.shelves.map((shelf) => shelf.number).filter((shelf) => of(shelf) === system) ?? [];
-  return { count: numbers.length, shelves: numbers.join(', ') || '–' };
+  return { count: numbers.length, shelves: listWords(numbers) || '–' };
 }
 
 const useStyles = makeStyles(() =>

@@ -5,7 +5,7 @@ import { LIMITS, type Job, type Thing } from '@dormer/core/job/document';
 import { LIBRARY } from '@dormer/core/design/layout/forScreens';
 import type { Plan } from '@dormer/core/plan';
 import { formatMass } from '@dormer/core/base/quantity';
-import { lengthWords, words } from '@dormer/core/say/words/first';
+import { lengthWords, listWords, words } from '@dormer/core/say/words/first';
 import { Button, NoticeLine, Section, Sheet, Txt } from '../../../ui';
 import { guardedSheet } from '../../../ui/guardedSheet';
 import { useLabel, type Label } from '../../../labels';
@@ -174,7 +174,7 @@ function Where({ thing, contents }: { thing: Thing; contents: Contents }) {
   const on = shelves.filter((shelf) => shelf > 0);
   const where = [
     ...(shelves.includes(0) ? [label('things.onFloor')] : []),
-    ...(on.length > 0 ? [label('things.where', { count: on.length, shelves: on.join(', ') })] : []),
+    ...(on.length > 0 ? [label('things.where', { count: on.length, shelves: listWords(on) })] : []),
   ].join(', ');
   return (
     <View style={styles.where}>

@@ -2,7 +2,7 @@ import Papa from 'papaparse';
 import { shapeWords } from '../../design/fit/endWords';
 import { message, text } from '../../base/message';
 import type { Plan } from '../../plan';
-import { lengthWords, words, type Reader } from '../words/first';
+import { lengthWords, listWords, words, type Reader } from '../words/first';
 
 // Without this mark common spreadsheets read UTF-8 as something older.
 export const BYTE_ORDER_MARK = '\uFEFF';
@@ -47,7 +47,7 @@ export function cutListText(plan: Plan, reader: Reader): string {
   const groups = plan.cutList.map((group) => {
     const section = `${lengthWords(group.thicknessMm, reader, false)} × ${lengthWords(group.widthMm, reader)}`;
     const rows = group.rows.map((row) => {
-      const names = partNames(plan, row.partIds, reader).join(', ');
+      const names = listWords(partNames(plan, row.partIds, reader));
       const shape = shapeText(plan, row.partIds, reader);
       const line = `  ${row.count} × ${lengthWords(row.lengthMm, reader)}   ${row.labels.join(' ')}   ${names}`;
       return shape ? `${line}: ${shape}` : line;

@@ -57,7 +57,7 @@ test('Markdown: the opening, every board and piece, what happened, what to do ot
   expect(said).toContain('- The kerf forgotten, 3S (30 min). Cut the third \\| too short');
   expect(said).toContain('- The plaster crumbles \\<here\\>');
   expect(said).toContain('Shelf 2 went in at the first try; it was said to 97 times of 100.');
-  expect(said).toContain('Paid in all: € 148.50.');
+  expect(said).toContain('Paid in all: €148.50.');
   expect(plan.readings.every((reading) => reading.state === 'used') || /set aside|dropped/.test(said)).toBe(true);
 });
 

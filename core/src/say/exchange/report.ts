@@ -2,7 +2,7 @@ import { durationWords } from '../../work/steps/duration';
 import type { Job } from '../../job/document';
 import { count, message, nested, text, type Message } from '../../base/message';
 import type { Plan } from '../../plan';
-import { lengthWords, sentence, words } from '../words/first';
+import { lengthWords, listWords, moneyWords, sentence, words } from '../words/first';
 import { partNames, shapeText } from './cutListSheet';
 
 /** One document to keep of a job, as headings, paragraphs, lists and tables; what writes it as a file comes after. */
@@ -77,7 +77,7 @@ export function reportOf(plan: Plan, job: Job): Report {
           lengthWords(row.lengthMm, job),
           `${lengthWords(group.thicknessMm, job, false)} × ${lengthWords(group.widthMm, job)}`,
           row.labels.join(' '),
-          partNames(plan, row.partIds, job).join(', '),
+          listWords(partNames(plan, row.partIds, job)),
         ]),
       ),
     ),
@@ -153,7 +153,7 @@ function logged(plan: Plan, job: Job): string[] {
   const paid =
     log.paid === undefined
       ? []
-      : [words(message('report.paid', { price: text(`${job.stock.currency} ${log.paid.toFixed(2)}`) }), job)];
+      : [words(message('report.paid', { price: text(moneyWords(log.paid, job.stock.currency)) }), job)];
   return [...fits, ...entries, ...paid];
 }
 

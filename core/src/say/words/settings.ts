@@ -1,5 +1,8 @@
 import type { InitOptions } from 'i18next';
 
+/** How dates, amounts and lists are written (BCP 47). */
+export const LOCALE = 'en-GB';
+
 /** How every catalogue of sentences is read: plain keys, nothing escaped, ready at once. */
 export const CATALOGUE_SETTINGS = {
   lng: 'en',
