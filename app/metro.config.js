@@ -15,10 +15,13 @@ const gestureModule = (found) => {
   const file = `use-gesture-${pack}${part ? `-${part}` : ''}.esm.js`;
   return path.join(folder, ...(part ? [part] : []), 'dist', file);
 };
+// Zod's own words in forty languages, of which none is ever shown.
+const zodWords = require.resolve('zod/v4/locales/en.js');
 config.resolver.resolveRequest = (context, name, platform) => {
   // Its ES module asks where it lies itself; in a worker it is told.
   if (name === 'highs') return { type: 'sourceFile', filePath: highs };
   if (name === 'tslib') return { type: 'sourceFile', filePath: tslib };
+  if (name === '../locales/index.js') return { type: 'sourceFile', filePath: zodWords };
   const found = gesture.exec(name);
   return found
     ? { type: 'sourceFile', filePath: gestureModule(found) }

@@ -1,10 +1,13 @@
 import '../labels/cut';
 import Trash from 'lucide-react-native/icons/trash';
+import { zodResolver } from '@hookform/resolvers/zod';
 import { useState } from 'react';
+import { Controller, useForm, useWatch, type Control } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { trialsOf, type Job, type Trial } from '@dormer/core/job/document';
+import { FORMS, type FormAnswer, type FormFields } from '@dormer/core/job/forms';
 import type { Plan } from '@dormer/core/plan';
-import { asTyped, type TypedLength } from '@dormer/core/base/quantity';
+import { asTyped } from '@dormer/core/base/quantity';
 import { aboutWords, lengthWords } from '@dormer/core/say/words/first';
 import { Button, Keypad, LengthField, NoticeLine, Segmented, Sheet, Txt } from '../ui';
 import { guardedSheet } from '../ui/guardedSheet';
@@ -22,72 +25,67 @@ interface TrialSheetProps {
   readonly onClose: () => void;
 }
 
+type Fields = FormFields<'trial'>;
+
 /** What a board did when it was tried in its place: one note after another, each a reading of the walls. */
 export const TrialSheet = guardedSheet(function TrialSheet({ board, job, checks, spot, onClose }: TrialSheetProps) {
   const label = useLabel();
   const dispatch = useAppDispatch();
-  const [end, setEnd] = useState<Trial['end']>(spot?.end ?? 'left');
-  const [at, setAt] = useState<Trial['at']>(spot?.at ?? 'front');
-  const [kind, setKind] = useState<Trial['kind']>('gap');
-  const [value, setValue] = useState<TypedLength | null>(null);
+  const { control, handleSubmit, resetField, formState } = useForm<Fields, unknown, FormAnswer<'trial'>>({
+    mode: 'onChange',
+    defaultValues: { end: spot?.end ?? 'left', at: spot?.at ?? 'front', kind: 'gap' },
+    resolver: zodResolver(FORMS.trial),
+  });
+  const kind = useWatch({ control, name: 'kind' });
   const trials = trialsOf(job.trials, board.shelf, board.place.upTo);
   const told = (board.tried?.shaves.length ?? 0) > 0;
   // Who comes back after being told has shaved, as a rule; further notes of one and the same trial have not.
   const [since, setSince] = useState<'shaved' | 'notShaved'>(told ? 'shaved' : 'notShaved');
-  const option = <T extends string>(all: readonly T[], word: (one: T) => string) =>
-    all.map((one) => ({ value: one, title: word(one) }));
-  const keep = () => {
-    if (!value) return;
-    dispatch(addTrial(board, { end, at, kind, value }, told && since === 'shaved'));
-    setValue(null);
+  const keep = handleSubmit((said) => {
+    dispatch(addTrial(board, said, told && since === 'shaved'));
+    resetField('value');
     setSince('notShaved');
-  };
+  });
   return (
     <Sheet
       title={label('trial.title', { label: board.label })}
       closeTitle={label('close')}
       onClose={onClose}
-      footer={<Button title={label('trial.keep')} look="lead" grow disabled={!value} onPress={keep} />}
+      footer={
+        <Button
+          title={label('trial.keep')}
+          look="lead"
+          grow
+          disabled={!formState.isValid}
+          onPress={() => void keep()}
+        />
+      }
     >
       <Txt tone="faint">{label('trial.is')}</Txt>
-      <Segmented
-        titled
-        label={label('trial.end')}
-        value={end}
-        options={option(['left', 'right'] as const, (one) => label(`fit.end.${one}`))}
-        onChange={setEnd}
-      />
-      <Segmented
-        titled
-        label={label('trial.at')}
-        value={at}
-        options={option(['back', 'middle', 'front'] as const, (one) => label(`trial.at.${one}`))}
-        onChange={setAt}
-      />
-      <Segmented
-        titled
-        label={label('trial.what')}
-        value={kind}
-        options={option(['gap', 'tight'] as const, (one) => label(`trial.${one}`))}
-        onChange={setKind}
-      />
+      <Spot control={control} />
       {told ? (
         <Segmented
           titled
           label={label('trial.since')}
           value={since}
-          options={option(['shaved', 'notShaved'] as const, (one) => label(`trial.${one}`))}
+          options={(['shaved', 'notShaved'] as const).map((value) => ({ value, title: label(`trial.${value}`) }))}
           onChange={setSince}
         />
       ) : null}
-      <LengthField
-        key={trials.length}
-        label={label(kind === 'gap' ? 'trial.gapMm' : 'trial.lifted')}
-        value={value}
-        units={job.units}
-        tape={job.tape}
-        sign="notNegative"
-        onCommit={setValue}
+      <Controller
+        name="value"
+        control={control}
+        render={({ field }) => (
+          <LengthField
+            key={trials.length}
+            label={label(kind === 'gap' ? 'trial.gapMm' : 'trial.lifted')}
+            value={field.value ?? null}
+            units={job.units}
+            tape={job.tape}
+            sign="notNegative"
+            onCommit={field.onChange}
+          />
+        )}
       />
       <Keypad units={job.units} tape={job.tape} />
       {trials.map((trial) => (
@@ -96,6 +94,57 @@ export const TrialSheet = guardedSheet(function TrialSheet({ board, job, checks,
     </Sheet>
   );
 });
+
+/** At which end, where along it, and whether there is a gap or it binds. */
+function Spot({ control }: { control: Control<Fields, unknown, FormAnswer<'trial'>> }) {
+  const label = useLabel();
+  return (
+    <>
+      <Controller
+        name="end"
+        control={control}
+        render={({ field }) => (
+          <Segmented
+            titled
+            label={label('trial.end')}
+            value={field.value}
+            options={(['left', 'right'] as const).map((value) => ({ value, title: label(`fit.end.${value}`) }))}
+            onChange={field.onChange}
+          />
+        )}
+      />
+      <Controller
+        name="at"
+        control={control}
+        render={({ field }) => (
+          <Segmented
+            titled
+            label={label('trial.at')}
+            value={field.value}
+            options={(['back', 'middle', 'front'] as const).map((value) => ({
+              value,
+              title: label(`trial.at.${value}`),
+            }))}
+            onChange={field.onChange}
+          />
+        )}
+      />
+      <Controller
+        name="kind"
+        control={control}
+        render={({ field }) => (
+          <Segmented
+            titled
+            label={label('trial.what')}
+            value={field.value}
+            options={(['gap', 'tight'] as const).map((value) => ({ value, title: label(`trial.${value}`) }))}
+            onChange={field.onChange}
+          />
+        )}
+      />
+    </>
+  );
+}
 
 interface NoteProps {
   readonly note: Trial;

@@ -1,19 +1,12 @@
 import Camera from 'lucide-react-native/icons/camera';
+import { zodResolver } from '@hookform/resolvers/zod';
 import { useState } from 'react';
+import { Controller, useForm, type Control, type DefaultValues } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
-import {
-  LIMITS,
-  MISTAKES,
-  PHOTO_LIMIT,
-  withLog,
-  type Job,
-  type LogEntry,
-  type Mistake,
-  type Photo,
-} from '@dormer/core/job/document';
+import { LIMITS, MISTAKES, PHOTO_LIMIT, withLog, type Job, type LogEntry, type Photo } from '@dormer/core/job/document';
+import { FORMS, type FormAnswer, type FormFields } from '@dormer/core/job/forms';
 import { message } from '@dormer/core/base/message';
 import type { Plan } from '@dormer/core/plan';
-import type { TypedLength } from '@dormer/core/base/quantity';
 import { words } from '@dormer/core/say/words/first';
 import { Button, Keypad, LengthField, Segmented, Sheet, TextField, Txt } from '../../ui';
 import { guardedSheet } from '../../ui/guardedSheet';
@@ -34,141 +27,165 @@ interface EntrySheetProps {
   readonly onClose: () => void;
 }
 
-/** An entry while it is typed. */
-interface Draft {
-  readonly text: string;
-  readonly cause: Mistake;
-  readonly minutes: number | null;
-  readonly part: string | null;
-  readonly length: TypedLength | null;
-  readonly photos: readonly Photo[];
-}
-
-const EMPTY: Draft = { text: '', cause: 'misread', minutes: null, part: null, length: null, photos: [] };
+/** What stands in the fields at first. */
+const FRESH = {
+  note: { kind: 'note', text: '', photos: [] },
+  mistake: { kind: 'mistake', text: '', photos: [], cause: 'misread' },
+  size: { kind: 'size', text: '', photos: [] },
+} as const satisfies Readonly<Record<EntryKind, DefaultValues<FormFields<'entry'>>>>;
 
 /** A note, a mistake with what it came from, or what a piece really measures. */
 export const EntrySheet = guardedSheet(function EntrySheet({ kind, job, plan, onClose }: EntrySheetProps) {
   const label = useLabel();
   const dispatch = useAppDispatch();
-  const [draft, setDraft] = useState<Draft>(EMPTY);
-  const [fault, setFault] = useState<string | null>(null);
-  const set = (change: Partial<Draft>) => setDraft((before) => ({ ...before, ...change }));
-  const keep = () => {
-    const entry = entryOf(kind, draft);
-    if (typeof entry === 'string') return setFault(label(entry));
-    dispatch(editJob((before) => withLog(before, { entries: [...before.log.entries, entry].slice(-LIMITS.entries) })));
+  const { control, handleSubmit, formState } = useForm<FormFields<'entry'>, unknown, FormAnswer<'entry'>>({
+    defaultValues: FRESH[kind],
+    resolver: zodResolver(FORMS.entry),
+  });
+  const keep = handleSubmit((answer) => {
+    dispatch(editJob((before) => withEntry(before, answer)));
     onClose();
-  };
+  });
+  const faulty = Object.keys(formState.errors).length > 0;
   return (
     <Sheet
       title={label(`log.${kind}`)}
       closeTitle={label('close')}
       onClose={onClose}
-      footer={<Button title={label('log.keep')} look="lead" grow onPress={keep} />}
+      footer={<Button title={label('log.keep')} look="lead" grow onPress={() => void keep()} />}
     >
-      {kind === 'mistake' ? (
-        <>
-          <Segmented
-            titled
-            look="chips"
-            label={label('log.cause')}
-            value={draft.cause}
-            options={MISTAKES.map((value) => ({ value, title: words(message(`mistake.${value}`), job) }))}
-            onChange={(cause) => set({ cause })}
-          />
-          <MinutesField
-            label={label('log.lost')}
-            value={draft.minutes}
-            mayBeNone
-            onCommit={(minutes) => set({ minutes })}
-          />
-        </>
-      ) : null}
+      {kind === 'mistake' ? <MistakeFields control={control} job={job} /> : null}
       {kind === 'note' ? null : (
-        <Segmented
-          titled
-          look="chips"
-          label={label('log.part')}
-          value={draft.part ?? ''}
-          options={plan.parts.map((part) => ({ value: part.id, title: part.label }))}
-          onChange={(part) => set({ part })}
+        <Controller
+          name="part"
+          control={control}
+          render={({ field }) => (
+            <Segmented
+              titled
+              look="chips"
+              label={label('log.part')}
+              value={field.value ?? ''}
+              options={plan.parts.map((part) => ({ value: part.id, title: part.label }))}
+              onChange={field.onChange}
+            />
+          )}
         />
       )}
-      {kind === 'size' ? (
-        <>
-          <LengthField
-            label={label('log.measures')}
-            value={draft.length}
-            units={job.units}
-            tape={job.tape}
-            leastMm={1}
-            onCommit={(length) => set({ length })}
+      {kind === 'size' ? <SizeField control={control} job={job} /> : null}
+      <Controller
+        name="text"
+        control={control}
+        render={({ field }) => (
+          <TextField
+            label={label('log.text')}
+            value={field.value}
+            multiline
+            maxLength={LIMITS.notes}
+            onChangeText={field.onChange}
           />
-          <Keypad units={job.units} tape={job.tape} />
-        </>
-      ) : null}
-      <TextField
-        label={label('log.text')}
-        value={draft.text}
-        multiline
-        maxLength={LIMITS.notes}
-        onChangeText={(text) => set({ text })}
+        )}
       />
-      <Photos
-        photos={draft.photos}
-        onAdd={(photo) => setDraft((before) => ({ ...before, photos: [...before.photos, photo] }))}
-        onFault={setFault}
+      <Controller
+        name="photos"
+        control={control}
+        render={({ field }) => <Photos photos={field.value ?? []} onChange={field.onChange} />}
       />
-      {fault ? (
+      {faulty ? (
         <Txt tone="stop" role="alert">
-          {fault}
+          {label(kind === 'note' ? 'log.needsText' : 'log.needsPart')}
         </Txt>
       ) : null}
     </Sheet>
   );
 });
 
-/** Builds the entry, or returns the label of what is missing. */
-function entryOf(kind: EntryKind, draft: Draft): LogEntry | 'log.needsText' | 'log.needsPart' {
-  const { cause, minutes, part, length, photos } = draft;
-  const common = {
-    id: newId(),
-    at: Date.now(),
-    text: draft.text.trim(),
-    ...(photos.length > 0 ? { photos: [...photos] } : {}),
-  };
-  switch (kind) {
-    case 'note':
-      return common.text === '' && photos.length === 0 ? 'log.needsText' : { ...common, kind: 'note' };
-    case 'mistake':
-      return {
-        ...common,
-        kind: 'mistake',
-        cause,
-        ...(part === null ? {} : { part }),
-        ...(minutes === null ? {} : { minutes }),
-      };
-    case 'size':
-      return part !== null && length ? { ...common, kind: 'size', part, length } : 'log.needsPart';
-  }
+interface FieldsProps {
+  readonly control: Control<FormFields<'entry'>, unknown, FormAnswer<'entry'>>;
+  readonly job: Job;
+}
+
+/** What a mistake came from, and how many minutes it cost. */
+function MistakeFields({ control, job }: FieldsProps) {
+  const label = useLabel();
+  return (
+    <>
+      <Controller
+        name="cause"
+        control={control}
+        render={({ field }) => (
+          <Segmented
+            titled
+            look="chips"
+            label={label('log.cause')}
+            value={field.value}
+            options={MISTAKES.map((value) => ({ value, title: words(message(`mistake.${value}`), job) }))}
+            onChange={field.onChange}
+          />
+        )}
+      />
+      <Controller
+        name="minutes"
+        control={control}
+        render={({ field }) => (
+          <MinutesField
+            label={label('log.lost')}
+            value={field.value ?? null}
+            mayBeNone
+            onCommit={(minutes) => field.onChange(minutes ?? undefined)}
+          />
+        )}
+      />
+    </>
+  );
+}
+
+/** What a piece measures now that it is made. */
+function SizeField({ control, job }: FieldsProps) {
+  const label = useLabel();
+  return (
+    <>
+      <Controller
+        name="length"
+        control={control}
+        render={({ field }) => (
+          <LengthField
+            label={label('log.measures')}
+            value={field.value ?? null}
+            units={job.units}
+            tape={job.tape}
+            leastMm={1}
+            onCommit={field.onChange}
+          />
+        )}
+      />
+      <Keypad units={job.units} tape={job.tape} />
+    </>
+  );
+}
+
+/** The job with one more entry in its diary; the oldest gives way when the diary is full. */
+function withEntry(job: Job, { photos = [], ...answer }: FormAnswer<'entry'>): Job {
+  const pictures = photos.length > 0 ? { photos } : {};
+  const entry: LogEntry = { id: newId(), at: Date.now(), ...answer, text: answer.text.trim(), ...pictures };
+  return withLog(job, { entries: [...job.log.entries, entry].slice(-LIMITS.entries) });
 }
 
 interface PhotosProps {
   readonly photos: readonly Photo[];
-  readonly onAdd: (photo: Photo) => void;
-  readonly onFault: (fault: string | null) => void;
+  readonly onChange: (photos: readonly Photo[]) => void;
 }
 
-/** Photos of an entry. */
-function Photos({ photos, onAdd, onFault }: PhotosProps) {
+/** Photos of an entry; one that cannot be taken in is named. */
+function Photos({ photos, onChange }: PhotosProps) {
   const label = useLabel();
+  const [fault, setFault] = useState<string | null>(null);
   const add = async () => {
     const file = await chooseFile('image/*');
     if (!file) return;
     const made = await keepPhoto(file);
-    if (typeof made === 'string') return onFault(label(`photo.${made}`));
-    onFault(null);
-    onAdd(made);
+    if (typeof made === 'string') return setFault(label(`photo.${made}`));
+    setFault(null);
+    onChange([...photos, made]);
   };
   return (
     <>
@@ -183,6 +200,11 @@ function Photos({ photos, onAdd, onFault }: PhotosProps) {
         disabled={photos.length >= PHOTO_LIMIT.each}
         onPress={() => void add()}
       />
+      {fault ? (
+        <Txt tone="stop" role="alert">
+          {fault}
+        </Txt>
+      ) : null}
     </>
   );
 }

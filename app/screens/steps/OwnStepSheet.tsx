@@ -1,5 +1,8 @@
+import { zodResolver } from '@hookform/resolvers/zod';
 import { useState } from 'react';
+import { Controller, useForm, useWatch, type Control } from 'react-hook-form';
 import { LIMITS, STEP_PLACES, withBuild, type Job, type OwnStep } from '@dormer/core/job/document';
+import { FORMS, type FormAnswer, type FormFields } from '@dormer/core/job/forms';
 import type { Plan } from '@dormer/core/plan';
 import { sentence } from '@dormer/core/say/words/first';
 import { Button, Section, Segmented, Sheet, TextField, Toggles } from '../../ui';
@@ -16,35 +19,25 @@ interface OwnStepSheetProps {
   readonly onClose: () => void;
 }
 
-const FRESH: Omit<OwnStep, 'id'> = { what: '', place: 'site', minutes: 15, after: [], before: [] };
+const FRESH: FormAnswer<'ownStep'> = { what: '', place: 'site', minutes: 15, after: [], before: [] };
 
 /** A step the person adds: what, where, how long, and between which others. */
 export const OwnStepSheet = guardedSheet(function OwnStepSheet({ job, plan, own, onClose }: OwnStepSheetProps) {
   const label = useLabel();
   const dispatch = useAppDispatch();
-  const [step, setStep] = useState<Omit<OwnStep, 'id'>>(own ?? FRESH);
-  const [fault, setFault] = useState<string | null>(null);
-  const set = (change: Partial<OwnStep>) => setStep((before) => ({ ...before, ...change }));
-  const mine = own ? `own:${own.id}` : null;
+  const { id, ...fields } = own ?? { id: null, ...FRESH };
+  const { control, handleSubmit, formState } = useForm({ defaultValues: fields, resolver: zodResolver(FORMS.ownStep) });
   const others = plan.build.steps
-    .filter((one) => one.id !== mine)
-    .map((one) => ({ value: one.id, title: sentence(one.what, job) }));
-  const keep = () => {
-    const what = step.what.trim();
-    if (what === '') return setFault(label('own.needsWords'));
-    const kept: OwnStep = { ...step, id: own?.id ?? newId(), what };
-    dispatch(
-      editJob((one) => {
-        const rest = one.build.own.filter((other) => other.id !== kept.id);
-        return withBuild(one, { own: [...rest, kept].slice(-LIMITS.ownSteps) });
-      }),
-    );
+    .filter((step) => step.id !== `own:${id}`)
+    .map((step) => ({ value: step.id, title: sentence(step.what, job) }));
+  const put = (change: (own: readonly OwnStep[]) => OwnStep[]) => {
+    dispatch(editJob((before) => withBuild(before, { own: change(before.build.own) })));
     onClose();
   };
-  const remove = () => {
-    dispatch(editJob((one) => withBuild(one, { own: one.build.own.filter((other) => other.id !== own?.id) })));
-    onClose();
-  };
+  const keep = handleSubmit((step) => {
+    const kept: OwnStep = { ...step, id: id ?? newId() };
+    put((all) => [...all.filter((other) => other.id !== id), kept].slice(-LIMITS.ownSteps));
+  });
   return (
     <Sheet
       title={label('own.title')}
@@ -52,55 +45,111 @@ export const OwnStepSheet = guardedSheet(function OwnStepSheet({ job, plan, own,
       onClose={onClose}
       footer={
         <>
-          {own ? <Button title={label('own.remove')} look="stop" onPress={remove} /> : null}
-          <Button title={label(own ? 'own.change' : 'own.add')} look="lead" grow onPress={keep} />
+          {own ? (
+            <Button
+              title={label('own.remove')}
+              look="stop"
+              onPress={() => put((all) => all.filter((other) => other.id !== id))}
+            />
+          ) : null}
+          <Button title={label(own ? 'own.change' : 'own.add')} look="lead" grow onPress={() => void keep()} />
         </>
       }
     >
-      <TextField
-        label={label('own.what')}
-        value={step.what}
-        maxLength={LIMITS.name}
-        fault={fault}
-        onChangeText={(what) => set({ what })}
-      />
-      <Segmented
-        titled
-        label={label('own.where')}
-        value={step.place}
-        options={STEP_PLACES.map((value) => ({ value, title: label(`build.place.${value}`) }))}
-        onChange={(place) => set({ place })}
-      />
-      <MinutesField
-        label={label('own.minutes')}
-        value={step.minutes}
-        onCommit={(minutes) => set({ minutes: minutes ?? 0 })}
-      />
-      <Picks title={label('own.after')} chosen={step.after} options={others} onChange={(after) => set({ after })} />
-      {step.after.length > 0 ? (
-        <>
-          <MinutesField
-            label={label('own.least')}
-            value={step.least ?? null}
-            mayBeNone
-            onCommit={(least) => setStep(({ least: _least, ...rest }) => (least === null ? rest : { ...rest, least }))}
+      <Controller
+        name="what"
+        control={control}
+        render={({ field }) => (
+          <TextField
+            label={label('own.what')}
+            value={field.value}
+            maxLength={LIMITS.name}
+            fault={formState.errors.what ? label('own.needsWords') : null}
+            onChangeText={field.onChange}
           />
-          <MinutesField
-            label={label('own.most')}
-            value={step.most ?? null}
-            mayBeNone
-            placeholder={label('ways.never')}
-            onCommit={(most) => {
-              if (most !== null && most < (step.least ?? 0)) return label('ways.backwards');
-              setStep(({ most: _most, ...rest }) => (most === null ? rest : { ...rest, most }));
-            }}
+        )}
+      />
+      <Controller
+        name="place"
+        control={control}
+        render={({ field }) => (
+          <Segmented
+            titled
+            label={label('own.where')}
+            value={field.value}
+            options={STEP_PLACES.map((value) => ({ value, title: label(`build.place.${value}`) }))}
+            onChange={field.onChange}
           />
-        </>
-      ) : null}
-      <Picks title={label('own.before')} chosen={step.before} options={others} onChange={(before) => set({ before })} />
+        )}
+      />
+      <Controller
+        name="minutes"
+        control={control}
+        render={({ field }) => (
+          <MinutesField
+            label={label('own.minutes')}
+            value={field.value}
+            onCommit={(minutes) => field.onChange(minutes ?? 0)}
+          />
+        )}
+      />
+      <Controller
+        name="after"
+        control={control}
+        render={({ field }) => (
+          <Picks title={label('own.after')} chosen={field.value} options={others} onChange={field.onChange} />
+        )}
+      />
+      <Waits control={control} />
+      <Controller
+        name="before"
+        control={control}
+        render={({ field }) => (
+          <Picks title={label('own.before')} chosen={field.value} options={others} onChange={field.onChange} />
+        )}
+      />
     </Sheet>
   );
 });
+
+/** How long after the steps before it; asked for when there are any. */
+function Waits({ control }: { control: Control<FormFields<'ownStep'>, unknown, FormAnswer<'ownStep'>> }) {
+  const label = useLabel();
+  const [after, least] = useWatch({ control, name: ['after', 'least'] });
+  if (after.length === 0) return null;
+  return (
+    <>
+      <Controller
+        name="least"
+        control={control}
+        render={({ field }) => (
+          <MinutesField
+            label={label('own.least')}
+            value={field.value ?? null}
+            mayBeNone
+            onCommit={(minutes) => field.onChange(minutes ?? undefined)}
+          />
+        )}
+      />
+      <Controller
+        name="most"
+        control={control}
+        render={({ field }) => (
+          <MinutesField
+            label={label('own.most')}
+            value={field.value ?? null}
+            mayBeNone
+            placeholder={label('ways.never')}
+            onCommit={(minutes) => {
+              if (minutes !== null && minutes < (least ?? 0)) return label('ways.backwards');
+              field.onChange(minutes ?? undefined);
+            }}
+          />
+        )}
+      />
+    </>
+  );
+}
 
 interface PicksProps {
   readonly title: string;

@@ -1,11 +1,15 @@
-import { useState } from 'react';
+import { zodResolver } from '@hookform/resolvers/zod';
+import { Controller, useForm } from 'react-hook-form';
 import type { Step } from '@dormer/core/work/steps/forScreens';
-import { SKIP_REASONS, withSkipped, type Job } from '@dormer/core/job/document';
+import { LIMITS, SKIP_REASONS, withSkipped, type Job } from '@dormer/core/job/document';
+import { FORMS, type FormFields } from '@dormer/core/job/forms';
 import { sentence } from '@dormer/core/say/words/first';
 import { Button, Segmented, Sheet, TextField, Txt } from '../../ui';
 import { guardedSheet } from '../../ui/guardedSheet';
 import { useLabel } from '../../labels';
 import { editJob, useAppDispatch } from '../../store';
+
+const USUAL: FormFields<'skipped'> = { why: 'not-needed', note: '' };
 
 /** A step is left out, and why. */
 export const SkipSheet = guardedSheet(function SkipSheet({
@@ -19,34 +23,44 @@ export const SkipSheet = guardedSheet(function SkipSheet({
 }) {
   const label = useLabel();
   const dispatch = useAppDispatch();
-  const [why, setWhy] = useState<(typeof SKIP_REASONS)[number]>('not-needed');
-  const [note, setNote] = useState('');
+  const { control, handleSubmit } = useForm({ defaultValues: USUAL, resolver: zodResolver(FORMS.skipped) });
+  const leaveOut = handleSubmit(({ why, note = '' }) => {
+    dispatch(editJob((before) => withSkipped(before, step.id, why, note)));
+    onClose();
+  });
   return (
     <Sheet
       title={label('skip.title', { what: sentence(step.what, job) })}
       closeTitle={label('close')}
       onClose={onClose}
-      footer={
-        <Button
-          title={label('skip.do')}
-          look="lead"
-          grow
-          onPress={() => {
-            dispatch(editJob((one) => withSkipped(one, step.id, why, note)));
-            onClose();
-          }}
-        />
-      }
+      footer={<Button title={label('skip.do')} look="lead" grow onPress={() => void leaveOut()} />}
     >
-      <Segmented
-        titled
-        look="column"
-        label={label('skip.why')}
-        value={why}
-        options={SKIP_REASONS.map((value) => ({ value, title: label(`trips.reason.${value}`) }))}
-        onChange={setWhy}
+      <Controller
+        name="why"
+        control={control}
+        render={({ field }) => (
+          <Segmented
+            titled
+            look="column"
+            label={label('skip.why')}
+            value={field.value}
+            options={SKIP_REASONS.map((value) => ({ value, title: label(`trips.reason.${value}`) }))}
+            onChange={field.onChange}
+          />
+        )}
       />
-      <TextField label={label('skip.note')} value={note} maxLength={120} onChangeText={setNote} />
+      <Controller
+        name="note"
+        control={control}
+        render={({ field }) => (
+          <TextField
+            label={label('skip.note')}
+            value={field.value ?? ''}
+            maxLength={LIMITS.name}
+            onChangeText={field.onChange}
+          />
+        )}
+      />
       <Txt kind="small" tone="faint">
         {label('skip.care')}
       </Txt>

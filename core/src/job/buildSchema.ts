@@ -18,7 +18,7 @@ const day = z
 const words = z.string().trim().min(1).max(LIMITS.name);
 
 /** A step the person adds. */
-const ownStep = z.strictObject({
+export const ownStepSchema = z.strictObject({
   id,
   what: words,
   place: z.enum(STEP_PLACES),
@@ -27,6 +27,13 @@ const ownStep = z.strictObject({
   before: z.array(stepId).max(LIMITS.ownSteps).describe('What may only be done after it'),
   least: minutes.optional().describe('How long after the steps before it, at the earliest; minutes'),
   most: minutes.optional().describe('How long after the steps before it, at the latest; minutes'),
+});
+
+/** A step that is left out, and why. */
+export const skippedSchema = z.strictObject({
+  step: stepId,
+  why: z.enum(SKIP_REASONS),
+  note: z.string().max(LIMITS.name).optional(),
 });
 
 /** When there is time, and what has been moved in it. */
@@ -72,7 +79,7 @@ export const buildSchema = z.strictObject({
     .array(z.strictObject({ step: stepId, minutes }))
     .max(LIMITS.steps)
     .describe('How long single steps take, where the person knows better'),
-  own: z.array(ownStep).max(LIMITS.ownSteps),
+  own: z.array(ownStepSchema).max(LIMITS.ownSteps),
   done: z
     .array(
       z.strictObject({
@@ -86,9 +93,7 @@ export const buildSchema = z.strictObject({
     )
     .max(LIMITS.steps)
     .describe('What is done, and when that was'),
-  skipped: z
-    .array(z.strictObject({ step: stepId, why: z.enum(SKIP_REASONS), note: z.string().max(LIMITS.name).optional() }))
-    .max(LIMITS.steps),
+  skipped: z.array(skippedSchema).max(LIMITS.steps),
   packed: z.array(z.string().min(1).max(160)).max(LIMITS.prices).describe('What is packed for the next trip'),
   calendar: calendar.optional(),
 });

@@ -13,7 +13,10 @@ export function duplicateJob(job: Job, id: string, name: string): Job {
   return calendar ? withBuild(copy, { calendar: { ...calendar, lost: [], moved: [] } }) : copy;
 }
 
-/** The job with a reading added, or put in place of the one with its id. */
+/**
+ * The job with a reading added, or put in place of the one with its id.
+ * @example withReading(job, readingAt(spot, { id: 'r1', value, unit: 'mm' }))
+ */
 export function withReading(job: Job, reading: Reading): Job {
   const known = job.readings.some((one) => one.id === reading.id);
   const readings = known

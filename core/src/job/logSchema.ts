@@ -14,27 +14,28 @@ const entry = {
   photos: z.array(photo).max(PHOTO_LIMIT.each).optional().describe('Kept beside the job, by their ids'),
 };
 
+/** Entries of the diary, by their kind. */
+export const entrySchemas = {
+  note: z.strictObject({ ...entry, kind: z.literal('note') }),
+  mistake: z.strictObject({
+    ...entry,
+    kind: z.literal('mistake'),
+    cause: z.enum(MISTAKES),
+    part: z.string().max(120).optional().describe('Which piece, by its id'),
+    minutes: minutes.optional().describe('What it cost'),
+  }),
+  size: z.strictObject({
+    ...entry,
+    kind: z.literal('size'),
+    part: z.string().min(1).max(120),
+    length: positiveLength.describe('What it measures now that it is made'),
+  }),
+};
+
 /** What happened: a diary, what boards were said to do and did, what it cost. */
 export const logSchema = z.strictObject({
   entries: z
-    .array(
-      z.discriminatedUnion('kind', [
-        z.strictObject({ ...entry, kind: z.literal('note') }),
-        z.strictObject({
-          ...entry,
-          kind: z.literal('mistake'),
-          cause: z.enum(MISTAKES),
-          part: z.string().max(120).optional().describe('Which piece, by its id'),
-          minutes: minutes.optional().describe('What it cost'),
-        }),
-        z.strictObject({
-          ...entry,
-          kind: z.literal('size'),
-          part: z.string().min(1).max(120),
-          length: positiveLength.describe('What it measures now that it is made'),
-        }),
-      ]),
-    )
+    .array(z.discriminatedUnion('kind', [entrySchemas.note, entrySchemas.mistake, entrySchemas.size]))
     .max(LIMITS.entries),
   fits: z
     .array(

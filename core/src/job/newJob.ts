@@ -102,6 +102,7 @@ export const emptyLog = (): Job['log'] => ({ entries: [], fits: [], next: '' });
 
 /**
  * A new job: no readings, three shelves with equal gaps between floor and ceiling, on what is usual in such a place.
+ * @example newJob({ id: 'a1', name: 'Pantry', kind: 'alcove', units: 'mm' })
  */
 export function newJob({ id, name, kind, units }: NewJobOptions): Job {
   const length = (mm: number, inches: string) => usualLength(mm, inches, units);

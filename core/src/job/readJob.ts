@@ -44,6 +44,8 @@ export function readJob(document: unknown): Result<Job, Refusal> {
 
 /**
  * Takes in the text of a job file: broken, cut short, huge, foreign and later ones are each named for what they are.
+ * @returns the job in today's form, or why it is none, with each faulty field
+ * @example readJobFile(writeJobFile(job)) // { ok: true, value: job }
  */
 export function readJobFile(contents: string): Result<Job, Refusal> {
   const trimmed = contents.replace(/^\uFEFF/, '').trim();

@@ -65,7 +65,8 @@ const corner = z.strictObject({
   arm: positiveLength.describe('Depth of an L’s arms; of a clipped shelf what is left square at each wall'),
 });
 
-const trial = z.strictObject({
+/** What a board did at one spot when it was tried. */
+export const trialSchema = z.strictObject({
   id,
   shelf: z.int().min(1).max(LIMITS.shelves),
   end: z.enum(ENDS),
@@ -145,7 +146,7 @@ export const jobSchema = z
     build: buildSchema.describe('How the work is gone about, and how far it has come'),
     log: logSchema.describe('What happened'),
     learned: learnedSchema.optional().describe('What other jobs taught, taken into this one'),
-    trials: z.array(trial).max(LIMITS.trials).describe('What boards did when they were tried'),
+    trials: z.array(trialSchema).max(LIMITS.trials).describe('What boards did when they were tried'),
   })
   .superRefine((job, context) => {
     repeated(job.readings.map((r) => r.id)).forEach(([index, repeatedId]) =>

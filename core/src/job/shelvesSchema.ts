@@ -30,6 +30,9 @@ const there = z.discriminatedUnion('kind', [
     .describe('Anything else that is there, by its height above the floor mark'),
 ]);
 
+/** A shelf lined up with something there: the face that lies level with it. */
+export const alignedSchema = z.strictObject({ id, to: there, face: z.enum(['top', 'underside']) });
+
 /** What is wished of the shelves: how their heights are decided, and what their boards are. */
 export const shelvesSchema = z.strictObject({
   way: z.enum(WAYS).describe('How heights are decided'),
@@ -49,7 +52,7 @@ export const shelvesSchema = z.strictObject({
     .max(LIMITS.shelves)
     .describe('Tops of shelves above the floor mark: all of them where each is typed, else those that are locked'),
   aligned: z
-    .array(z.strictObject({ id, to: there, face: z.enum(['top', 'underside']) }))
+    .array(alignedSchema)
     .max(LIMITS.shelves)
     .optional()
     .describe('Shelves lined up with something there: the face that lies level with it'),

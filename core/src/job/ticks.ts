@@ -6,7 +6,10 @@ export function withoutTicks(job: Job): Job {
   return { ...job, build: { ...build, done: [], skipped: [], packed: [] } };
 }
 
-/** A job with its work gone about otherwise. */
+/**
+ * A job with its work gone about otherwise.
+ * @example withBuild(job, { finish: 'before' })
+ */
 export const withBuild = (job: Job, change: Partial<BuildWish>): Job => ({
   ...job,
   build: { ...job.build, ...change },

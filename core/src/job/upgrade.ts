@@ -82,8 +82,10 @@ function renamedKey<Value>(value: Value, was: string): Value | Record<string, un
 }
 
 /**
- * Walks a document up to the current version, one step at a time, and stamps each version it reaches.
- * A document without a usable version number, or with no step from it, is left as it is for the schema to judge.
+ * Walks a document up to a version, one step at a time, and stamps each version it reaches. A document without a usable
+ * version number, or with no step from it, is left as it is for the schema to judge.
+ * @param upgrades the step from each version to the next, by the version it starts from
+ * @param target the version to reach
  */
 export function upgradeDocument(
   document: Record<string, unknown>,

@@ -1,18 +1,24 @@
+import { zodResolver } from '@hookform/resolvers/zod';
 import { useState } from 'react';
+import { Controller, useForm, type Control } from 'react-hook-form';
 import type { Aligned, Job } from '@dormer/core/job/document';
 import { LIMITS } from '@dormer/core/job/document';
+import { FORMS, type FormAnswer, type FormFields } from '@dormer/core/job/forms';
 import { message } from '@dormer/core/base/message';
-import type { TypedLength } from '@dormer/core/base/quantity';
 import { sentence } from '@dormer/core/say/words/first';
 import { Button, Keypad, LengthField, Segmented, Sheet, TextField, Txt } from '../../../ui';
 import { guardedSheet } from '../../../ui/guardedSheet';
 import { useLabel, type Label } from '../../../labels';
 import { editJob, newId, useAppDispatch } from '../../../store';
 
+type Fields = FormFields<'aligned'>;
+/** A thing there; the person's own mark has neither name nor height yet. */
+type To = Exclude<Fields['to'], { kind: 'mark' }> | { readonly kind: 'mark'; readonly name: string };
+
 interface There {
   readonly key: string;
   readonly title: string;
-  readonly to: Aligned['to'] | null;
+  readonly to: To;
 }
 
 /** A shelf lined up with something that is there: which of its faces, and with what. */
@@ -20,34 +26,35 @@ export const AlignSheet = guardedSheet(function AlignSheet({ job, onClose }: { j
   const label = useLabel();
   const dispatch = useAppDispatch();
   const all = thingsThere(job, label);
-  const [key, setKey] = useState(all[0]?.key ?? 'mark');
-  const [face, setFace] = useState<Aligned['face']>('top');
-  const [name, setName] = useState('');
-  const [up, setUp] = useState<TypedLength | null>(null);
-  const chosen = all.find((one) => one.key === key);
-  const own: Aligned['to'] | null = name.trim() && up ? { kind: 'mark', name: name.trim(), up } : null;
-  const to = chosen?.to ?? own;
-  const keep = () => {
-    if (!to) return;
-    dispatch(
-      editJob((one) => ({
-        ...one,
-        shelves: {
-          ...one.shelves,
-          // It is one of the shelves that were asked for, as long as there is another that can give way.
-          aligned: [...(one.shelves.aligned ?? []), { id: newId(), to, face }],
-        },
-      })),
-    );
-    onClose();
+  const [key, setKey] = useState(all[0]!.key);
+  const { control, handleSubmit, reset, getValues, formState } = useForm<Fields, unknown, FormAnswer<'aligned'>>({
+    mode: 'onChange',
+    defaultValues: { to: all[0]!.to, face: 'top' },
+    resolver: zodResolver(FORMS.aligned),
+  });
+  const choose = (next: string) => {
+    setKey(next);
+    reset({ face: getValues('face'), to: all.find((there) => there.key === next)!.to });
   };
+  const keep = handleSubmit((answer) => {
+    dispatch(editJob((before) => withAligned(before, { id: newId(), ...answer })));
+    onClose();
+  });
   const full = (job.shelves.aligned?.length ?? 0) >= LIMITS.shelves;
   return (
     <Sheet
       title={label('align.title')}
       closeTitle={label('close')}
       onClose={onClose}
-      footer={<Button title={label('align.keep')} look="lead" grow disabled={!to || full} onPress={keep} />}
+      footer={
+        <Button
+          title={label('align.keep')}
+          look="lead"
+          grow
+          disabled={!formState.isValid || full}
+          onPress={() => void keep()}
+        />
+      }
     >
       <Txt tone="faint">{label('align.is')}</Txt>
       <Segmented
@@ -55,25 +62,73 @@ export const AlignSheet = guardedSheet(function AlignSheet({ job, onClose }: { j
         look="chips"
         label={label('align.what')}
         value={key}
-        options={all.map((one) => ({ value: one.key, title: one.title }))}
-        onChange={setKey}
+        options={all.map((there) => ({ value: there.key, title: there.title }))}
+        onChange={choose}
       />
-      <Segmented
-        titled
-        label={label('align.face')}
-        value={face}
-        options={(['top', 'underside'] as const).map((value) => ({ value, title: label(`align.${value}`) }))}
-        onChange={setFace}
+      <Controller
+        name="face"
+        control={control}
+        render={({ field }) => (
+          <Segmented
+            titled
+            label={label('align.face')}
+            value={field.value}
+            options={(['top', 'underside'] as const).map((value) => ({ value, title: label(`align.${value}`) }))}
+            onChange={field.onChange}
+          />
+        )}
       />
-      {chosen?.to === null ? (
-        <>
-          <TextField label={label('align.markName')} value={name} maxLength={LIMITS.name} onChangeText={setName} />
-          <LengthField label={label('align.markUp')} value={up} units={job.units} tape={job.tape} onCommit={setUp} />
-          <Keypad units={job.units} tape={job.tape} />
-        </>
-      ) : null}
+      {key === OWN_MARK ? <MarkFields control={control} job={job} /> : null}
     </Sheet>
   );
+});
+
+const OWN_MARK = 'mark';
+
+interface MarkProps {
+  readonly control: Control<Fields, unknown, FormAnswer<'aligned'>>;
+  readonly job: Job;
+}
+
+/** Anything else that is there: what it is, and its height. */
+function MarkFields({ control, job }: MarkProps) {
+  const label = useLabel();
+  return (
+    <>
+      <Controller
+        name="to.name"
+        control={control}
+        render={({ field }) => (
+          <TextField
+            label={label('align.markName')}
+            value={field.value}
+            maxLength={LIMITS.name}
+            onChangeText={field.onChange}
+          />
+        )}
+      />
+      <Controller
+        name="to.up"
+        control={control}
+        render={({ field }) => (
+          <LengthField
+            label={label('align.markUp')}
+            value={field.value ?? null}
+            units={job.units}
+            tape={job.tape}
+            onCommit={field.onChange}
+          />
+        )}
+      />
+      <Keypad units={job.units} tape={job.tape} />
+    </>
+  );
+}
+
+/** The job with a shelf lined up. It is one of the shelves asked for, as long as another can give way. */
+const withAligned = (job: Job, aligned: Aligned): Job => ({
+  ...job,
+  shelves: { ...job.shelves, aligned: [...(job.shelves.aligned ?? []), aligned] },
 });
 
 function thingsThere(job: Job, label: Label): There[] {
@@ -99,6 +154,6 @@ function thingsThere(job: Job, label: Label): There[] {
         to: { kind: 'keep-clear', id: keepClear.id, edge } as const,
       })),
     ),
-    { key: 'mark', title: label('align.mark'), to: null },
+    { key: OWN_MARK, title: label('align.mark'), to: { kind: 'mark', name: '' } },
   ];
 }
