@@ -107,6 +107,8 @@ export interface Plan {
 /**
  * The one road: readings, survey, opening, layout, system, fit, stock. A pure function of the job; impossible work
  * comes back as a plan with named problems, never as an exception.
+ * @returns everything Dormer tells: lengths in millimetres, angles in degrees, masses in kilograms
+ * @example planJob(chimneyAlcove()).parts[0].length.mm // 1123.5
  */
 export function planJob(job: Job): Plan {
   const road = asFarAsParts(job);

@@ -15,7 +15,11 @@ export interface Figure {
   readonly terms: readonly Term[];
 }
 
-/** A figure from its terms. Its value is their sum, so that the two cannot disagree. */
+/**
+ * A figure from its terms. Its value is their sum, so that the two cannot disagree.
+ * @returns millimetres, with the terms
+ * @example figure({ label: opening, mm: 1127 }, { label: clearance, mm: -3 }).mm // 1124
+ */
 export function figure(...terms: readonly Term[]): Figure {
   return { mm: terms.reduce((sum, term) => sum + term.mm, 0), terms };
 }

@@ -15,7 +15,10 @@ export interface Message<Code extends MessageCode = MessageCode> {
   readonly params: Readonly<Record<string, Param>>;
 }
 
-/** Makes a message; the compiler checks that the code exists and that its parameters are all there. */
+/**
+ * Makes a message; the compiler checks that the code exists and that its parameters are all there.
+ * @example message('term.thicknesses', { count: count(2), thickness: length(18) })
+ */
 export function message<Code extends MessageCode>(
   code: Code,
   ...[params]: keyof MessageCatalogue[Code] extends never ? [params?: undefined] : [params: MessageCatalogue[Code]]

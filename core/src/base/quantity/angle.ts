@@ -14,6 +14,7 @@ export interface AngleBounds {
 /**
  * Reads an angle: `92.5`, `92.5°`, `92° 30'`, or a slope as `4.5 over 300` (rise over run, any one unit).
  * @returns degrees, or a message naming the fault
+ * @example parseAngle("92° 30'") // { ok: true, value: 92.5 }
  */
 export function parseAngle(typed: string, bounds: AngleBounds = {}): Result<number, Message> {
   const shown = typed.trim();

@@ -36,6 +36,7 @@ export function styleFor(unit: JobUnit, tape: Tape): LengthStyle {
  * the length lies off the mark by a tenth of a millimetre or more.
  * What is written parses back to within half of the precision shown.
  * @param mm millimetres
+ * @example formatLength(1057.275, { unit: 'in', denominator: 16, withUnit: true }) // "41 5/8 in"
  */
 export function formatLength(mm: number, style: LengthStyle): string {
   if (!Number.isFinite(mm)) return '–';

@@ -18,6 +18,7 @@ export type MassUnit = 'kg' | 'lb';
 /**
  * Reads a mass: `12`, `12.5 kg`, `800 g`, `27 lb`, `2 lb 3 oz`; a bare number in the given unit.
  * @returns kilograms, or a message naming the fault
+ * @example parseMass('800 g', 'kg') // { ok: true, value: 0.8 }
  */
 export function parseMass(typed: string, unit: MassUnit): Result<number, Message> {
   const shown = typed.trim().slice(0, 64);

@@ -33,6 +33,7 @@ const EXAMPLE: Readonly<Record<JobUnit, string>> = { mm: '1127', cm: '112.7', in
  * differences and products by a number (`41 5/8 - 3/16`, `3*12 1/2`).
  * Never throws. What could be read two ways is refused with both readings, not guessed.
  * @returns the value in millimetres with what was typed, or a message naming the fault and what would be right
+ * @example parseLength('41 5/8', { unit: 'in' }) // { ok: true, value: { mm: 1057.275, typed: '41 5/8', unit: 'in' } }
  */
 export function parseLength(typed: string, options: ParseLengthOptions): Result<TypedLength, Message> {
   const { unit } = options;

@@ -25,6 +25,7 @@ const ON_THE_MARK = 1e-6;
  * @param mm length, millimetres, any sign
  * @param way `down` and `up` are the safe directions for what must go in and for what must cover
  * @returns millimetres, on a mark
+ * @example snapToTape(1127.4, '1mm', 'down') // 1127
  */
 export function snapToTape(mm: number, tape: Tape, way: 'nearest' | 'down' | 'up'): number {
   const step = TAPE_STEP_MM[tape];

@@ -4,7 +4,11 @@ export interface Line {
   readonly slope: number;
 }
 
-/** Where a line is at p. */
+/**
+ * Where a line is.
+ * @param p place along it, millimetres
+ * @returns millimetres
+ */
 export const alongLine = ({ at, slope }: Line, p: number): number => at + slope * p;
 
 /**
@@ -38,7 +42,12 @@ export function lineOver(ps: readonly number[], values: ArrayLike<number>): Line
   return supporting(ps, values, slope);
 }
 
-/** The line of a given slope that no point lies beyond, and that touches one. */
+/**
+ * The line of a given slope that no point lies beyond, and that touches one.
+ * @param ps places of the points, millimetres
+ * @param values how far out each point lies, millimetres
+ * @param slope millimetres out for each millimetre along
+ */
 export function supporting(ps: readonly number[], values: ArrayLike<number>, slope: number): Line {
   let at = -Infinity;
   for (let i = 0; i < ps.length; i += 1) at = Math.max(at, (values[i] as number) - slope * (ps[i] as number));

@@ -47,7 +47,13 @@ export function outlineOfPiece({ ps }: Pocket, { left, right }: Between, back: B
   ];
 }
 
-/** Straight between stations, and carried on level beyond them. */
+/**
+ * A value between stations, on a straight line; carried on level beyond them.
+ * @param at the stations, millimetres, rising
+ * @param values one for each station
+ * @param x where it is wanted, millimetres
+ * @returns in the unit of `values`
+ */
 export function between(at: readonly number[], values: ArrayLike<number>, x: number): number {
   const i = at.findIndex((one) => one >= x);
   if (i === 0) return values[0] as number;
@@ -56,7 +62,11 @@ export function between(at: readonly number[], values: ArrayLike<number>, x: num
   return (values[i - 1] as number) + share * ((values[i] as number) - (values[i - 1] as number));
 }
 
-/** Where an outline crosses the line at y: the least and the greatest x there; y is held to where the outline is. */
+/**
+ * Where an outline crosses a line along x.
+ * @param y the line, millimetres; held to where the outline is
+ * @returns the least and the greatest x there, millimetres
+ */
 export function crossingAt(
   outline: readonly OutlinePoint[],
   y: number,

@@ -42,7 +42,10 @@ export function drilledPart(
   };
 }
 
-/** A bracket or socket with its drilled face. */
+/**
+ * A bracket or socket with its drilled face.
+ * @param left where its holes are measured from, across the opening, millimetres
+ */
 export function drilledItem({ place, across }: Hardware, wall: FixedWall | null, left: number): Drilled {
   const [from, to] =
     wall === 'left' || wall === 'right' ? [place.outFrom, place.outTo] : [across.fromMm - left, across.toMm - left];

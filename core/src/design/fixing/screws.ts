@@ -116,6 +116,10 @@ export interface PlugHole {
 
 const PLUG_DEEPER_MM = 10;
 
+/**
+ * The hole for a plug in masonry: as wide as its screw takes, and deeper than the screw bites.
+ * @param biteMm how deep the screw goes into the wall
+ */
 export const plugHole = ({ diameterMm }: Screw, biteMm: number, units: JobUnit): PlugHole => ({
   drillMm: units === 'in' ? drill(diameterMm * 1.6, units, 'nearest') : Math.round(diameterMm * 1.6),
   deepMm: biteMm + PLUG_DEEPER_MM,

@@ -16,7 +16,11 @@ export function usable(lengthMm: number, shortMm = 0): Stretch {
 }
 const END_MM = 25;
 
-/** Even places over a stretch, both its ends included: as few as lie no further apart than asked. */
+/**
+ * Even places over a stretch, both its ends included: as few as lie no further apart than asked.
+ * @param least how many there are at the least
+ * @returns millimetres, rising; the middle alone for one
+ */
 export function evenly({ fromMm, toMm }: Stretch, everyMm: number, least: number): number[] {
   const count = Math.max(least, Math.ceil((toMm - fromMm) / everyMm - 1e-9) + 1);
   if (count === 1) return [(fromMm + toMm) / 2];

@@ -8,7 +8,11 @@ export function equalGapMm(clearMm: number, count: number, thicknessMm: number):
   return (clearMm - count * thicknessMm) / (count + 1);
 }
 
-/** The most shelves whose boards alone still leave some gap in a clear height. */
+/**
+ * The most shelves whose boards alone still leave some gap in a clear height.
+ * @returns a whole number, 0 or more
+ * @example mostShelves(100, 18) // 5
+ */
 export function mostShelves(clearMm: number, thicknessMm: number): number {
   return Math.max(0, Math.ceil(clearMm / thicknessMm) - 1);
 }

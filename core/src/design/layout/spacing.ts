@@ -37,7 +37,11 @@ export function shareOut(stretches: readonly Stretch[], shelves: number, thickne
   return counts;
 }
 
-/** The least clear gap a stretch is left with. */
+/**
+ * The smallest clear gap a stretch is left with.
+ * @param shelves how many shelves share the stretch
+ * @returns millimetres; below 0 when the boards alone do not fit
+ */
 export function leastGapMm(stretch: Stretch, shelves: number, { way, thicknessMm, ratio }: Spacing): number {
   if (way === 'graduated') return lowestGapMm(stretch, shelves, thicknessMm, ratio) * ratio ** shelves;
   if (way === 'equal-gaps') return equalGapMm(clearMm(stretch), shelves, thicknessMm);
@@ -46,7 +50,11 @@ export function leastGapMm(stretch: Stretch, shelves: number, { way, thicknessMm
   return pitch - Math.max(end, shelves > 1 ? 1 : 0) * thicknessMm;
 }
 
-/** Tops of the shelves in a stretch, rising, each with how it came about. */
+/**
+ * Tops of the shelves in a stretch, each with how it came about.
+ * @param shelves how many shelves share the stretch
+ * @returns millimetres above the datum, rising
+ */
 export function spaced(stretch: Stretch, shelves: number, spacing: Spacing): Figure[] {
   const { way, thicknessMm, ratio } = spacing;
   const thicknesses = (n: number) => message('term.thicknesses', { count: count(n), thickness: length(thicknessMm) });

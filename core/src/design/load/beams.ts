@@ -34,6 +34,7 @@ export interface Bent {
 
 /**
  * A beam on two supports under an even load: at the middle 5 w L⁴ / 384 E I, with M = w L² / 8 (ibid., table H-2).
+ * @param kgPerMetre the load along it, kilograms for each metre
  */
 export function bentBetween(
   { inertia, modulus }: Section,

@@ -74,8 +74,9 @@ export function screwYieldMpa(diameterMm: number): number {
 }
 
 /**
- * What yield is divided by for a load one may rely on (NDS 2018, table 12.3.1B: K_D), and what is left of that for a
- * load that stays (table 2.3.2: 0.9).
+ * The load across a screw that one may rely on and that stays: its yield over K_D (NDS 2018, table 12.3.1B), times 0.9
+ * (table 2.3.2).
+ * @returns newtons
  */
 export function reliableLateral(yieldN: number, diameterMm: number): number {
   const inches = diameterMm / MM_PER_INCH;

@@ -153,13 +153,25 @@ export function pressureLoad(a: number, b: number, pressure: number): Float64Arr
   return LOAD.map((one, k) => one * pressure * a * b * scale[k]!);
 }
 
-/** Deflection at a natural point, as weights of the twelve corner values: what a push there is at the corners. */
+/**
+ * Deflection at a natural point, as weights of the twelve corner values: what a push there is at the corners.
+ * @param a half the element's length, millimetres
+ * @param b half its breadth, millimetres
+ * @param x natural place along, from -1 to 1
+ * @param y natural place across, from -1 to 1
+ */
 export function deflectionWeights(a: number, b: number, x: number, y: number): Float64Array {
   const scale = scales(a, b);
   return weights([0, 0], x, y).map((weight, k) => weight * scale[k]!);
 }
 
-/** Curvatures (∂²w/∂x², ∂²w/∂y², ∂²w/∂x∂y) at a natural point, as weights of the twelve corner values. */
+/**
+ * Curvatures (∂²w/∂x², ∂²w/∂y², ∂²w/∂x∂y) at a natural point, as weights of the twelve corner values.
+ * @param a half the element's length, millimetres
+ * @param b half its breadth, millimetres
+ * @param x natural place along, from -1 to 1
+ * @param y natural place across, from -1 to 1
+ */
 export function curvatures(
   a: number,
   b: number,
@@ -175,7 +187,13 @@ export function curvatures(
 /** Stiffnesses of a plate in its own plane, N/mm: along x, along y, coupling, shear. */
 export type Membrane = Flexural;
 
-/** Strains (ε_x, ε_y, γ) at a natural point of a bilinear rectangle, as weights of u, v of each corner. */
+/**
+ * Strains (ε_x, ε_y, γ) at a natural point of a bilinear rectangle, as weights of u, v of each corner.
+ * @param a half the element's length, millimetres
+ * @param b half its breadth, millimetres
+ * @param x natural place along, from -1 to 1
+ * @param y natural place across, from -1 to 1
+ */
 export function strains(
   a: number,
   b: number,

@@ -112,7 +112,8 @@ function placedRest(
 
 /**
  * The longest stretch a board spans between what carries it across its depth, twice over where an end stands free; for
- * one held along its back alone, twice its depth.
+ * a board held along its back alone, twice its depth.
+ * @returns millimetres
  */
 export function spanOf(rests: readonly Rest[], lengthMm: number, depthMm: number): number {
   const across = rests.filter(({ from, to }) => Math.abs(to[0] - from[0]) < depthMm / 3);

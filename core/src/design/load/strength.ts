@@ -133,7 +133,11 @@ function solveOnce(
   );
 }
 
-/** How much of its strength a board and its ribs use, for years or for a moment. */
+/**
+ * How much of its strength a board and its ribs use.
+ * @param lasting under a load that stays for years; else for a moment
+ * @returns a share: 1 is all of it
+ */
 export function bendingUsed({ stress }: PlateResult, { board, stick }: Materials, lasting: boolean): number {
   const bears = (material: Material) => {
     const { along, across } = lastingStrength(material);

@@ -20,6 +20,7 @@ export interface Frame {
   readonly posts: readonly number[];
 }
 
+/** The frame below a bench's top: what it spans, and where its joists and posts stand. */
 export function frameOf(shelf: Shelf, input: Input): Frame {
   const { asked, opening, depthOf } = input;
   const { left, right } = opening.extent;

@@ -124,6 +124,10 @@ export function hardwareOf(shelf: Shelf, { acrosses }: Uprights, input: Input): 
   }));
 }
 
-/** Id of the part that carries a shelf at one bracket. */
+/**
+ * Id of the part that carries a shelf at one bracket.
+ * @param n number of the shelf, from 1
+ * @param i index of the bracket, from 0 at the left
+ */
 export const carrier = (n: number, i: number, { asked }: Input) =>
   asked.made === 'shop' ? `S${n}-bracket-leg-${i + 1}` : `S${n}-bracket-${i + 1}`;

@@ -162,7 +162,10 @@ export function caseProblems(carcase: Carcase, { opening, shelves, depthOf, aske
   return problems;
 }
 
-/** The upper face of a case's bottom board: on its plinth, or where the space for shelves begins. */
+/**
+ * The upper face of a case's bottom board: on its plinth, or where the space for shelves begins.
+ * @returns millimetres above the datum
+ */
 export const bottomTop = (carcase: Carcase, plinthMm: number, thicknessMm: number, fromMm: number): number =>
   Math.max(fromMm, carcase.footMm + plinthMm + thicknessMm);
 

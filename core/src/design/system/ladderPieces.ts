@@ -87,7 +87,11 @@ export function boardsOf(shelf: Shelf, input: Input): PartSpec[] {
 
 export const ENDS = ['rear', 'front'] as const;
 
-/** Two uprights and a rung for each shelf. */
+/**
+ * Two uprights and a rung for each shelf.
+ * @param x middle of the frame across the opening, millimetres
+ * @param index which frame, from 0 at the left
+ */
 export function framePieces(x: number, index: number, input: Input): PartSpec[] {
   const { asked, shelves } = input;
   const [thick, wide] = [asked.stickThickness.mm, asked.stickWidth.mm];

@@ -95,7 +95,10 @@ export const pinnedCase: System<'pinned-case'> = {
   }),
 };
 
-/** The shelf nearest to the middle of all: it is screwed fast. */
+/**
+ * The shelf nearest to the middle of all: it is screwed fast.
+ * @returns its number, from 1; null without shelves
+ */
 export function fixedShelf(shelves: readonly Shelf[]): number | null {
   if (shelves.length < 2) return shelves[0]?.number ?? null;
   const middle = ((shelves[0]?.top.mm ?? 0) + (shelves.at(-1)?.top.mm ?? 0)) / 2;

@@ -37,7 +37,11 @@ export function extentOf(place: Place, readings: readonly Reading[]): Extent {
   };
 }
 
-/** Where an opening so wide begins and ends across, by the side walls it has. */
+/**
+ * Where an opening begins and ends across, by the side walls it has.
+ * @param wide its width, millimetres
+ * @returns millimetres to the right of the left wall, of the right wall, or of the middle where it has both or neither
+ */
 export function acrossOf(surfaces: readonly SurfaceName[], wide: number): { left: number; right: number } {
   const [left, right] = [surfaces.includes('left'), surfaces.includes('right')];
   if (left === right) return { left: -wide / 2, right: wide / 2 };

@@ -34,8 +34,9 @@ export function instrumentOf(reading: Pick<Reading, 'kind' | 'with'>): Instrumen
 }
 
 /**
- * The standard deviation of one reading with an instrument, in the reading's own unit. One taken with a thing that
- * is not usual for its kind is held to be as good as with the usual one.
+ * The standard deviation of one reading with an instrument. One that is not usual for the kind of reading counts
+ * as good as the usual one.
+ * @returns millimetres; degrees for an angle, as the reading itself
  */
 export function usualSd(kind: ReadingKind, instrument: Instrument): number {
   const { sd } = TOOLS[kind];

@@ -93,7 +93,10 @@ export interface Taken extends Pick<Reading, 'id' | 'with' | 'sd' | 'verdict' | 
   readonly unit: JobUnit;
 }
 
-/** The reading of a value at a spot. */
+/**
+ * The reading of a value at a spot.
+ * @throws RangeError when the value does not suit the spot's kind
+ */
 export function readingAt(spot: Spot, taken: Taken): Reading {
   const { typed = {}, unit, sense: word, value, other, ...said } = taken;
   const fields = FIELDS[spot.kind].map((field): [string, unknown] => {

@@ -13,8 +13,9 @@ export interface Choice {
 }
 
 /**
- * The readings that would be taken one after another, each the one worth most once those before it were taken:
- * a rank-one update of the covariances for each.
+ * The readings that would be taken one after another, each the one worth most once those before it were taken: a
+ * rank-one update of the covariances for each.
+ * @param size how many readings to take
  * @returns indices of candidates, at most `size`
  */
 export function oneAfterAnother(choice: Choice, size: number): number[] {

@@ -53,7 +53,10 @@ export function inverseDiagonal(L: readonly Float64Array[]): Float64Array {
   return diagonal;
 }
 
-/** Σ aᵢ bᵢ */
+/**
+ * The scalar product of two vectors of the same size, Σ aᵢ bᵢ.
+ * @returns a plain number, in the units of a times those of b
+ */
 export function dot(a: Float64Array, b: Float64Array): number {
   let sum = 0;
   for (let i = 0; i < a.length; i += 1) sum += (a[i] as number) * (b[i] as number);

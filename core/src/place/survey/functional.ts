@@ -21,7 +21,11 @@ export interface Term extends Point {
 /** A weighted sum of wall positions: what a reading says, or what a board depends on. */
 export type Functional = readonly Term[];
 
-/** The position of one point itself. */
+/**
+ * The position of one point itself.
+ * @param s place along the surface, millimetres
+ * @param z height above the datum, millimetres; for floor and ceiling the way out from the back wall
+ */
 export const at = (surface: FieldName, s: number, z: number): Functional => [{ surface, s, z, weight: 1 }];
 
 /** A functional times a number. */

@@ -96,12 +96,18 @@ export function statementsAt(spot: Spot, name: string, setting: Setting): Stated
   }
 }
 
-/** What a reading said, for each of its statements: a tape triangle says two things, every other one. */
+/**
+ * What a reading said, for each of its statements: a tape triangle says two things, every other reading one.
+ * @returns millimetres, or degrees for an angle; signed in the frame of the opening
+ */
 export function saidBy(reading: Reading): number[] {
   return reading.kind === 'triangle' ? [reading.value.mm, reading.other.mm] : [signedValue(reading)];
 }
 
-/** The standard deviation of a reading as its instrument usually gives it. */
+/**
+ * The standard deviation of a reading: its own, or the usual one of its instrument.
+ * @returns millimetres, or degrees for an angle
+ */
 export const sdOf = (reading: Reading): number => reading.sd ?? usualSd(reading.kind, instrumentOf(reading));
 
 /** Surfaces a spot speaks of. */

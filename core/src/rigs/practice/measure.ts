@@ -5,8 +5,10 @@ import { statementsAt, type Setting, type Statement, type Where } from '../../pl
 import type { Room } from './room';
 
 /**
- * What a spot truly measures in a room, in the spot's own unit and signed: one number, two for a tape triangle.
- * @param out how far out the point of a triangle truly lies; as asked when left away
+ * What a spot truly measures in a room, signed.
+ * @param levelLineUpMm height of the level line above the floor mark
+ * @param out how far out the point of a triangle truly lies, millimetres; as asked when left away
+ * @returns one number, two for a tape triangle: millimetres, or degrees for an angle
  */
 export function trueValues(room: Room, spot: Spot, levelLineUpMm = 1000, out?: number): number[] {
   const setting: Setting = { extent: room.extent, levelLineUpMm };
@@ -28,7 +30,11 @@ function valueOf(statement: Statement, where: Where): number {
   return statement.value(points.map((point) => where(point.surface, point.s, point.z)));
 }
 
-/** What an instrument would say there: the true values with the usual error of one reading. */
+/**
+ * What an instrument would say there: the true values with the usual error of one reading.
+ * @param levelLineUpMm height of the level line above the floor mark
+ * @returns millimetres, or degrees for an angle
+ */
 export function readWithError(
   room: Room,
   spot: Spot,

@@ -33,7 +33,10 @@ export function crookedRoom({ place, seed, size, crooked = 1 }: RoomOptions): Ro
 /** How far a surface departs from its nominal place at (u, v) from its own middle, millimetres. */
 export type Departure = (u: number, v: number) => number;
 
-/** Hangs departures of surfaces in the frame surveys are in. */
+/**
+ * Hangs departures of surfaces in the frame surveys are in.
+ * @throws Error from the room, when it is asked for a surface that this kind of place does not have
+ */
 export function roomOf(
   { place, size }: Pick<RoomOptions, 'place' | 'size'>,
   departureOf: (surface: SurfaceName) => Departure,

@@ -72,8 +72,9 @@ export function chanceSlip(spot: Spot, random: Random, { share, offMm }: Slips):
 }
 
 /**
- * Takes as many readings as wished, each the one advised next and with the instrument advised; fewer when the advice
- * ends. Each may be a slip.
+ * Takes readings, each the one advised next and with the instrument advised; fewer when the advice ends. Each may be a
+ * slip.
+ * @param most how many to take
  */
 export function followAdvice(
   room: Room,

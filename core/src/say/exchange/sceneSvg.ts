@@ -18,7 +18,10 @@ const INK: Partial<Record<Role, { readonly fill?: string; readonly stroke?: stri
 const LINE_PX = 0.8;
 const TEXT_PX = 11;
 
-/** A drawing as SVG, so many pixels wide: for a page, not for the saw. */
+/**
+ * A drawing as SVG: for a page, not for the saw.
+ * @param widthPx its width on the page, pixels; its height follows
+ */
 export function sceneSvg({ bounds, shapes, title }: Scene, reader: Reader, widthPx: number): string {
   const scale = widthPx / bounds.width;
   const heightPx = bounds.height * scale;

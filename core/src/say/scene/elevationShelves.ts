@@ -231,6 +231,10 @@ function gapShapes(plan: Plan, { middleMm, left, right }: Frame, stored: boolean
     });
 }
 
+/**
+ * Where the pole stands beside the opening.
+ * @returns millimetres across, in the frame of the opening
+ */
 export const poleAcross = (frame: Frame) => frame.middleMm + frame.outerMm + frame.poleMm * 0.6;
 
 /** The pole beside the opening: a stick stood on the floor mark with every shelf's top as a running dimension. */

@@ -2,6 +2,10 @@
 export const EXAGGERATIONS = [1, 5, 20] as const;
 export type Exaggeration = (typeof EXAGGERATIONS)[number];
 
+/**
+ * A value held between two bounds, in whatever unit the three share.
+ * @returns the nearest value from `least` to `most`
+ */
 export const clamp = (value: number, least: number, most: number): number => Math.min(Math.max(value, least), most);
 
 /**

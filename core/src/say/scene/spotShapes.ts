@@ -21,7 +21,10 @@ export type SpotDrawers<View extends readonly unknown[]> = {
   readonly [Kind in Spot['kind']]: (spot: Extract<Spot, { kind: Kind }>, ...view: View) => Shape[];
 };
 
-/** A string between two points with its figure; a bare line while it is wanted. */
+/**
+ * A string between two points with its figure; a bare line while it is wanted.
+ * @param share where along it the figure stands, 0 to 1
+ */
 export function stringShapes(from: Point, to: Point, share: number, ink: SpotInk): Shape[] {
   const { role, value, about, unlabelled } = ink;
   const shown = about ? { about } : {};

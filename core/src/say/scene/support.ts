@@ -101,7 +101,11 @@ function fitted(shapes: readonly Shape[], fieldWidth: number, fieldHeight: numbe
 
 const FIELD = { front: 150, side: 90, high: 70, apart: 14 } as const;
 
-/** A support system as a small picture: one shelf from the front, and cut through from the side. Not to one scale. */
+/**
+ * A support system as a small picture: one shelf from the front, and cut through from the side. Not to one scale.
+ * @param left the left edge of the shelf, millimetres across
+ * @param right its right edge
+ */
 export function systemPicture({ system, picture }: Considered, left: number, right: number): Scene {
   const { parts, hardware } = cropped(picture);
   const front = [

@@ -34,7 +34,10 @@ export function addWords(language: Language, sentences: Readonly<Record<string, 
   catalogue.addResourceBundle(language, 'translation', sentences, false, true);
 }
 
-/** Turns a message into a sentence in the reader's language, its lengths in the reader's units. */
+/**
+ * Turns a message into a sentence in the reader's language, its lengths in the reader's units.
+ * @example words(message('term.plusThickness'), { units: 'mm', tape: '1mm' })
+ */
 export function words(message: Message, reader: Reader): string {
   const params = Object.entries(message.params);
   const values = Object.fromEntries(params.map(([name, param]) => [name, paramWords(param, reader)]));
@@ -53,7 +56,11 @@ export function sentence(message: Message, reader: Reader): string {
   return plain.charAt(0).toLocaleUpperCase(reader.language ?? 'en') + plain.slice(1);
 }
 
-/** A length in the reader's units, with the unit. */
+/**
+ * A length in the reader's units, with the unit.
+ * @param mm millimetres
+ * @example lengthWords(1057.275, { units: 'in', tape: '1/16in' }) // "41 5/8 in"
+ */
 export function lengthWords(mm: number, reader: Reader, withUnit = true): string {
   return formatLength(mm, { ...styleFor(reader.units, reader.tape), withUnit });
 }

@@ -17,13 +17,19 @@ export type Coating = keyof typeof COVERS;
 /** Coats of paint on the walls of a place that is painted; it is primed once. */
 const WALL_COATS = 2;
 
-/** What is needed to paint the walls of a place of so much surface, litres. */
+/**
+ * What is needed to paint the walls of a place, litres.
+ * @param areaM2 their surface, square metres
+ */
 export const wallCoatingsFor = (areaM2: number): { what: Coating; litres: number }[] => [
   { what: 'primer', litres: areaM2 / COVERS.primer },
   { what: 'paint', litres: (WALL_COATS * areaM2) / COVERS.paint },
 ];
 
-/** What is needed to finish so much surface, litres. */
+/**
+ * What is needed to finish the pieces, litres.
+ * @param areaM2 their surface, square metres
+ */
 export function coatingsFor(
   areaM2: number,
   { finish, coats }: Pick<Job['stock'], 'finish' | 'coats'>,

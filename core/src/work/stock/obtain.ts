@@ -33,7 +33,9 @@ const STRIP_MM = { leastWide: 60, over: 30 };
 const SHORTEST_JOINED_MM = 100;
 const SAME_LENGTH_MM = 1e-6;
 
+/** Whether a piece of stock is an offcut from the rack. */
 export const isFromRack = ({ id }: Pick<StockItem, 'id'>): boolean => id.startsWith('rack:');
+/** Whether a piece of stock lies on the bench, left from what was cut before. */
 export const isFromBench = ({ id }: Pick<StockItem, 'id'>): boolean => id.startsWith('bench:');
 const isFresh = (item: StockItem) => !isFromRack(item) && !isFromBench(item);
 

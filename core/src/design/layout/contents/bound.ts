@@ -75,7 +75,10 @@ export class Bound {
   }
 }
 
-/** The least effort of a kind over all heights it may stand at. */
+/**
+ * The least effort of a kind of thing over all heights it may stand at.
+ * @returns the effort of one fetch, as `effortAt` counts it; no unit
+ */
 export function leastEffort({ tops, bottomMm, stands }: Ground, { stances, fetched }: Kind): number {
   if (stances.length === 0) return 0;
   let least = stands ? effortAt(bottomMm, bottomMm, fetched) : Infinity;

@@ -61,7 +61,11 @@ function topFigure({ input: { job, under }, bottom }: Setting, { tops, standing 
   return Math.abs(rest) < 1e-6 ? board : plus(board, message('term.roomToSpare'), rest);
 }
 
-/** What stands on shelves whose heights are decided already; null where nothing is listed or the top is not known. */
+/**
+ * What stands on shelves whose heights are decided already.
+ * @param tops tops of the shelves above the datum, millimetres, rising
+ * @returns null where nothing is listed or the top of the space is not known
+ */
 export function storedOn(setting: Setting, tops: readonly number[]): Contents | null {
   const { input, bottom, top } = setting;
   const { job } = input;

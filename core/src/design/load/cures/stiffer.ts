@@ -42,7 +42,10 @@ export function thicker(model: PlateModel, thicknessMm: number): PlateModel {
   };
 }
 
-/** So many brackets, even, half a space in from the ends. */
+/**
+ * Brackets spaced evenly, half a space in from the ends.
+ * @param n how many
+ */
 export function evenRests({ lengthMm, rests }: PlateModel, n: number): PlateModel['rests'] {
   const reach = Math.max(...rests.map(({ to }) => to[1]));
   return Array.from({ length: n }, (_, i) => {

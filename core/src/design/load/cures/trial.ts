@@ -59,7 +59,11 @@ interface Size {
   readonly tried: Tried;
 }
 
-/** Smallest good size, by bisection over sizes sorted by stiffness; null when none is good. */
+/**
+ * Smallest good size, by bisection.
+ * @param sizes sorted by stiffness, millimetres
+ * @returns null when none is good
+ */
 export function leastGood(sizes: readonly number[], tried: (size: number) => Tried): Size | null {
   let found: Size | null = null;
   for (let [low, high] = [0, sizes.length]; low < high;) {

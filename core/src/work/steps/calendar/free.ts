@@ -25,7 +25,11 @@ export const usualCalendar = (zone: string, from: string): CalendarWish => ({
 /** The days looked ahead at the most: half a year. */
 export const MOST_DAYS = 183;
 
-/** When there is time, day by day, from a moment on: lost days left out, stretches that meet made one. */
+/**
+ * When there is time, day by day: lost days left out, stretches that meet made one.
+ * @param nowMs from this moment on
+ * @param days how many days to look ahead
+ */
 export function freeTime({ zone, from, free, lost }: CalendarWish, nowMs: number, days = MOST_DAYS): Stretch[] {
   const first = Math.max(dayNumber(from), dayNumber(wallOf(zone, nowMs).day));
   const away = new Set(lost);

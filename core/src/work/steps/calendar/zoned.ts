@@ -32,14 +32,22 @@ export function wallOf(zone: string, moment: number): { readonly day: string; re
   return { day: dayText(day), minutes: Math.round((wall - day * DAY_MS) / MINUTE_MS) };
 }
 
-/** Days since 1970-01-01 of a date. */
+/**
+ * Days from 1970-01-01 to a date.
+ * @returns a whole number
+ * @example dayNumber('1970-01-02') // 1
+ */
 export const dayNumber = (day: string): number =>
   Math.round(Date.UTC(Number(day.slice(0, 4)), Number(day.slice(5, 7)) - 1, Number(day.slice(8, 10))) / DAY_MS);
 
 /** The date so many days since 1970-01-01. */
 export const dayText = (number: number): string => new Date(number * DAY_MS).toISOString().slice(0, 10);
 
-/** 1 for Monday to 7 for Sunday. */
+/**
+ * The day of the week.
+ * @param number days since 1970-01-01
+ * @returns 1 for Monday to 7 for Sunday
+ */
 export const weekday = (number: number): number => ((((number + 3) % 7) + 7) % 7) + 1;
 
 /** `18:30` as minutes since midnight. */

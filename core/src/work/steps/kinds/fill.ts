@@ -7,7 +7,10 @@ type Waits = readonly (After | null)[];
 const filling = (id: string, after: Waits) =>
   ({ place: 'site', id, kind: 'fill', after, materials: [message('buy.filler')] }) as const;
 
-/** Step: fill old holes in the walls. */
+/**
+ * Step: fill old holes in the walls.
+ * @param holes how many
+ */
 export const fillHoles = (holes: number, after: Waits): Written => ({
   ...filling('fill-1', after),
   what: message('step.fill', { count: count(holes) }),
@@ -16,7 +19,10 @@ export const fillHoles = (holes: number, after: Waits): Written => ({
   tools: ['filler-knife', 'dust-sheet'],
 });
 
-/** Step: fill the same holes again, because filler shrinks. */
+/**
+ * Step: fill the same holes again, because filler shrinks.
+ * @param holes how many
+ */
 export const fillHolesAgain = (holes: number, after: Waits): Written => ({
   ...filling('fill-2', after),
   what: message('step.fillAgain', { count: count(holes) }),
@@ -25,7 +31,10 @@ export const fillHolesAgain = (holes: number, after: Waits): Written => ({
   tools: ['filler-knife'],
 });
 
-/** Step: fill visible screw heads before paint. */
+/**
+ * Step: fill visible screw heads before paint.
+ * @param heads how many
+ */
 export const fillHeads = (heads: number, after: Waits): Written => ({
   ...filling('fill-heads', after),
   what: message('step.fillHeads', { count: count(heads) }),

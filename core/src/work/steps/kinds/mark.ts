@@ -32,7 +32,10 @@ export const markStuds = (after: Waits): Written => ({
   tools: ['stud-finder', 'drill', 'pencil', 'tape'],
 });
 
-/** Step: mark the shelf heights from the level line. */
+/**
+ * Step: mark the shelf heights from the level line.
+ * @param shelves how many
+ */
 export const markHeights = (shelves: number, after: Waits): Written => ({
   place: 'site',
   id: 'marks',

@@ -2,7 +2,10 @@ import { message } from '../../../base/message';
 import { minutesFor } from '../minutes';
 import type { After, Written } from '../writer';
 
-/** Step: measure boards between the supports, before cutting them. */
+/**
+ * Step: measure boards between the supports, before cutting them.
+ * @param shelves how many
+ */
 export const measureBoards = (shelves: number, after: readonly After[]): Written => ({
   id: 'measure-boards',
   kind: 'measure',

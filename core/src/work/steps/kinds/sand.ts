@@ -6,7 +6,10 @@ import type { After, Written } from '../writer';
 
 type Waits = readonly (After | null)[];
 
-/** Step: sand filled walls flush. */
+/**
+ * Step: sand filled walls flush.
+ * @param holes how many were filled
+ */
 export const sandPlace = (holes: number, after: Waits): Written => ({
   place: 'site',
   id: 'sand-place',
@@ -44,7 +47,10 @@ export function sandPieces({ job }: Pick<Work, 'job'>, { id, parts, areaM2, befo
   };
 }
 
-/** Step: sand filled screw heads flush. */
+/**
+ * Step: sand filled screw heads flush.
+ * @param heads how many were filled
+ */
 export const sandHeads = (heads: number, after: Waits): Written => ({
   place: 'site',
   id: 'sand-heads',

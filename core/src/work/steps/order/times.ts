@@ -47,7 +47,11 @@ export function earliestTimes(
   return null;
 }
 
-/** How often the place changes along an order. */
+/**
+ * How often the place changes along an order.
+ * @param order indices of steps
+ * @returns a whole number
+ */
 export function changesIn(order: readonly number[], { places }: Pick<Network, 'places'>): number {
   return order.filter((step, k) => k > 0 && places[step] !== places[order[k - 1]!]).length;
 }

@@ -58,6 +58,8 @@ export function bestFill({ takes, most, room }: Fill, values: readonly number[])
 
 /**
  * Every filling of a bar worth at least so much, each as full as it can be.
+ * @param values what each piece is worth, by its index
+ * @param least the least worth of a filling, in the same measure
  * @param atMost gives up when there are more than this
  * @returns null where there are more
  */

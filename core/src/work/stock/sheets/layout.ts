@@ -39,7 +39,10 @@ export function restsOf(node: CutNode) {
   return nodesOf(node).flatMap((one) => (one.kind === 'rest' ? [one] : []));
 }
 
-/** How often a fence or a stop is set: each width or length once for each depth of cuts it is used in. */
+/**
+ * How often a fence or a stop is set: each width or length once for each depth of cuts it is used in.
+ * @returns a whole number
+ */
 export function settingsOf(node: CutNode): number {
   const seen = new Set<string>();
   const walk = (one: CutNode, depth: number) => {

@@ -7,7 +7,10 @@ const TURNS = 24;
 /** Settings a full-size rest is worth (assumed). */
 const REST_WORTH = 3;
 
-/** The same panels on the same sheet with the fewest settings, and the largest rest, that a few tries come upon. */
+/**
+ * The same panels on the same sheet with the fewest settings, and the largest rest, that a few tries come upon.
+ * @param counts how many of each panel lie on the sheet
+ */
 export function neatest(work: SheetWork, sheet: Candidate, counts: readonly number[]): CutNode {
   const { inside, areas, filling, random } = work;
   const size = inside[sheet.kind]!;

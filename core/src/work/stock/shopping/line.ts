@@ -72,7 +72,10 @@ export function lineWriter({ have, prices }: Pick<Job['stock'], 'have' | 'prices
 export const packed = (sizes: readonly number[], each: number): Pack[] =>
   sizes.map((holds) => ({ holds, price: Math.max(0.5, Math.round(10 * each * holds ** 0.85) / 10) }));
 
-/** Name of a pack. */
+/**
+ * Name of a pack.
+ * @param holds how many are in it
+ */
 export const packOf = (holds: number): Message =>
   holds === 1 ? message('buy.each') : message('buy.pack', { count: count(holds) });
 
