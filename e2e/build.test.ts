@@ -1,5 +1,5 @@
 import { gzipSync } from 'node:zlib';
-import { expect, test } from './person';
+import { expect, test, withoutStoring } from './person';
 
 const MOST_BYTES = 450_000;
 
@@ -15,9 +15,7 @@ test('what is loaded before the first screen stays small, and nothing comes from
     if (response.url().endsWith('.js') && !response.fromServiceWorker()) scripts.push(response.body());
   });
   // Nothing but the page itself: no service worker, no plan.
-  await page.addInitScript(() =>
-    Object.defineProperty(navigator.serviceWorker, 'register', { value: async () => null }),
-  );
+  await withoutStoring(page);
   await page.goto('/');
   await page.getByRole('link', { name: /Chimney alcove/ }).waitFor();
   const bytes = (await Promise.all(scripts)).map((body) => gzipSync(body, { level: 9 }).length);

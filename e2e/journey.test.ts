@@ -1,6 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { AT_ONE_SIZE, expect, test } from './person';
 
+test.use({ storesApp: true });
+
 test.describe('from a bare opening to a list to cut', () => {
   test('in inches, by the keypad', async ({ person, page }) => {
     await person.newJob('Pantry closet', 'inches');

@@ -189,6 +189,8 @@ interface Fixtures {
   readonly person: Person;
   /** Texts of messages in the browser's console that a test expects: a server that is down is named there. */
   readonly expected: RegExp[];
+  /** The page stores the app on the device, as it does in life. It costs a test a third of its time. */
+  readonly storesApp: boolean;
 }
 
 /** A test with a server of its own, whose browser must have nothing to complain about. */
@@ -200,12 +202,18 @@ export const test = base.extend<Fixtures>({
   },
   baseURL: async ({ server }, give) => give(server.base),
   expected: async ({}, give) => give([]),
-  person: async ({ page, isMobile, expected }, give) => {
+  storesApp: [false, { option: true }],
+  person: async ({ page, isMobile, expected, storesApp }, give) => {
+    if (!storesApp) await withoutStoring(page);
     const complaints = listen(page);
     await give(new Person(page, Boolean(isMobile)));
     expect(complaints.filter((text) => !expected.some((one) => one.test(text)))).toEqual([]);
   },
 });
+
+/** The page does not store the app on the device: no service worker. */
+export const withoutStoring = (page: Page): Promise<unknown> =>
+  page.addInitScript(() => Object.defineProperty(navigator.serviceWorker, 'register', { value: async () => null }));
 
 /** Errors and warnings of a page, as they come. */
 export function listen(page: Page): string[] {

@@ -1,7 +1,7 @@
 const { existsSync, mkdtempSync } = require('node:fs');
 const { tmpdir } = require('node:os');
 const path = require('node:path');
-const { ensureBuilt, ensureInstalled, SERVER, WEB_FOLDER } = require('./ready.cjs');
+const { buildPrograms, ensureBuilt, ensureInstalled, programFile, SERVER, WEB_FOLDER } = require('./ready.cjs');
 const { Failure, root, run, start } = require('./run.cjs');
 const { fuzz } = require('./fuzz.cjs');
 const { test } = require('./test.cjs');
@@ -114,6 +114,7 @@ async function ofFile(command, [file, ...rest]) {
   const whole = path.resolve(process.env.INIT_CWD || process.cwd(), file);
   if (!existsSync(whole)) throw new Failure(`${file} cannot be read.`);
   await ensureInstalled();
-  const child = start(process.execPath, ['--import', 'tsx', `server/src/${command}Command.ts`, whole]);
+  await buildPrograms();
+  const child = start(process.execPath, [programFile(`${command}Command`), whole]);
   process.exitCode = await child.ended;
 }

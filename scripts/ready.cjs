@@ -4,7 +4,9 @@ const path = require('node:path');
 const { root, run } = require('./run.cjs');
 
 const WEB_FOLDER = path.join(root, 'app', 'dist');
-const SERVER = path.join('server', 'dist', 'main.cjs');
+const PROGRAM_FOLDER = path.join('server', 'dist');
+const programFile = (name) => path.join(PROGRAM_FOLDER, `${name}.cjs`);
+const SERVER = programFile('main');
 const STAMPS = path.join(root, 'node_modules', '.cache', 'dormer');
 const LEFT_OUT = new Set(['node_modules', 'dist', '.expo', 'e2e']);
 
@@ -20,19 +22,23 @@ async function ensureInstalled() {
   setStamp('installed', wanted);
 }
 
-/** Builds the web app and the server, unless they stand and no source has changed since. */
+/** Builds the web app and the programs, unless they stand and no source has changed since. */
 async function ensureBuilt() {
-  await buildServer();
+  await buildPrograms();
   await ensureWebBuilt();
 }
 
-/** One file of our own code, so that the server starts at once: it takes less time than to see whether it must. */
-async function buildServer() {
+/** What is run without a browser: the server, and the commands that answer for a job file. */
+const PROGRAMS = ['main', 'planCommand', 'cutCommand'];
+
+/** One file of our own code for each program, so that it starts at once: made in less time than to see whether it must. */
+async function buildPrograms() {
   const { build } = require('esbuild');
   await build({
     absWorkingDir: root,
-    entryPoints: ['server/src/main.ts'],
-    outfile: SERVER,
+    entryPoints: PROGRAMS.map((name) => `server/src/${name}.ts`),
+    outdir: PROGRAM_FOLDER,
+    outExtension: { '.js': '.cjs' },
     bundle: true,
     platform: 'node',
     target: 'node20',
@@ -108,4 +114,4 @@ function setStamp(name, value) {
   writeFileSync(path.join(STAMPS, name), value);
 }
 
-module.exports = { ensureBuilt, ensureInstalled, SERVER, WEB_FOLDER };
+module.exports = { buildPrograms, ensureBuilt, ensureInstalled, programFile, SERVER, WEB_FOLDER };

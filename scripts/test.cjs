@@ -37,10 +37,13 @@ exports.test = async function test(names) {
 };
 
 async function ensureChromium() {
-  if (existsSync('/usr/bin/chromium')) return;
-  const needed = 'The tests need Debian’s chromium: apt-get install chromium';
+  if (['chromium-headless-shell', 'chromium'].some((name) => existsSync(`/usr/bin/${name}`))) return;
+  const needed = 'The tests need Debian’s browser: apt-get install chromium-headless-shell';
   const root = process.getuid && process.getuid() === 0;
   if (!root || !existsSync('/usr/bin/apt-get')) throw new Failure(needed);
   await run('apt-get', ['update', '-q'], { failure: needed });
-  await run('apt-get', ['install', '-y', '-q', 'chromium'], { failure: needed, DEBIAN_FRONTEND: 'noninteractive' });
+  await run('apt-get', ['install', '-y', '-q', 'chromium-headless-shell'], {
+    failure: needed,
+    DEBIAN_FRONTEND: 'noninteractive',
+  });
 }

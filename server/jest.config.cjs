@@ -1,7 +1,8 @@
 module.exports = {
   displayName: 'server',
   testEnvironment: 'node',
+  globalSetup: require.resolve('../scripts/programs.cjs'),
   sandboxInjectedGlobals: require('../scripts/testGlobals.cjs'),
   testMatch: ['<rootDir>/src/**/*.test.ts'],
-  transform: { '\\.[jt]sx?$': ['babel-jest', { configFile: require.resolve('../babel.node.cjs') }] },
+  transform: require('../scripts/compiled.cjs'),
 };

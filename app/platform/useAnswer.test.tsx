@@ -1,4 +1,4 @@
-import { act, fireEvent, render, screen, waitFor } from '@testing-library/react-native';
+import { act, fireEvent, render, screen } from '@testing-library/react-native';
 import { Pressable, Text } from 'react-native';
 import { useAnswer, type Watched } from './useAnswer';
 
@@ -42,13 +42,13 @@ test('is asked once for a key, tells how far it is, and shows the answer', async
   rerender(<View of="a" />);
   expect(question.asked).toHaveLength(1);
   question.last().answer('yes');
-  await waitFor(() => screen.getByText('yes of a, still'));
+  await screen.findByText('yes of a, still');
 });
 
 test('another key stops the question before; its late answer is not shown, the last good one stays', async () => {
   const { rerender } = render(<View of="a" />);
   question.last().answer('first');
-  await waitFor(() => screen.getByText('first of a, still'));
+  await screen.findByText('first of a, still');
   rerender(<View of="b" />);
   const second = question.last();
   rerender(<View of="c" />);
@@ -56,17 +56,17 @@ test('another key stops the question before; its late answer is not shown, the l
   second.answer('late');
   screen.getByText('first of a, 0');
   question.last().answer('third');
-  await waitFor(() => screen.getByText('third of c, still'));
+  await screen.findByText('third of c, still');
 });
 
 test('a question that fails says so until it is asked again', async () => {
   render(<View of="a" />);
   question.last().fail();
-  await waitFor(() => screen.getByText('none of none, still, failed'));
+  await screen.findByText('none of none, still, failed');
   press('Again');
   screen.getByText('none of none, 0');
   question.last().answer('now');
-  await waitFor(() => screen.getByText('now of a, still'));
+  await screen.findByText('now of a, still');
 });
 
 test('a question that was stopped is no failure', async () => {
@@ -74,7 +74,7 @@ test('a question that was stopped is no failure', async () => {
   press('Stop');
   expect(question.last().watched.stop.aborted).toBe(true);
   question.last().fail();
-  await waitFor(() => screen.getByText('none of none, still'));
+  await screen.findByText('none of none, still');
 });
 
 test('without a key nothing is asked; when the view goes, the question is stopped', () => {

@@ -48,7 +48,32 @@ describe('the open job and its history', () => {
     await until(() => store.getState().planned.plan?.shelves.length === 5);
     store.dispatch(editJob((job) => ({ ...job, shelves: { ...job.shelves, count: 3 } })));
     await until(() => store.getState().planned.plan?.shelves.length === 3);
-    expect(store.getState().planned.job).toBe(selectOpenJob(store.getState()));
+    expect(store.getState().planned.job === selectOpenJob(store.getState())).toBe(true);
+  });
+
+  test('of changes that come while a plan is made, only the newest is planned', async () => {
+    const counts: number[] = [];
+    const waiting: (() => void)[] = [];
+    const plan: typeof directCore.plan = async (job) => {
+      counts.push(job.shelves.count);
+      await new Promise<void>((done) => waiting.push(done));
+      return directCore.plan(job);
+    };
+    server.savedElsewhere(alcove);
+    const store = await world.app(device, { ...directCore, plan });
+    await store.dispatch(openJob(alcove.id));
+    await until(() => waiting.length === 1);
+    for (const count of [2, 3, 4]) store.dispatch(editJob((job) => ({ ...job, shelves: { ...job.shelves, count } })));
+    waiting[0]!();
+    await until(() => waiting.length === 2);
+    expect(store.getState().planned.plan).toBeNull();
+    waiting[1]!();
+    await until(() => store.getState().planned.plan?.shelves.length === 4);
+    expect(counts).toEqual([alcove.shelves.count, 4]);
+    store.dispatch(editJob((job) => ({ ...job, shelves: { ...job.shelves, count: 2 } })));
+    await until(() => waiting.length === 3);
+    waiting[2]!();
+    await until(() => store.getState().planned.plan?.shelves.length === 2);
   });
 
   test('a core that fails is named, and the job stays', async () => {

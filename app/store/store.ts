@@ -4,7 +4,7 @@ import { reasonOf } from '../platform/reasonOf';
 import { api } from './api';
 import type { Device } from './device';
 import { edited, opened } from './openJob';
-import { planDropped, planFailed, planReady } from './planned';
+import { planOpenJob } from './planning';
 import { sameJob, type JobRecord } from './record';
 import { records } from './records';
 import { settings } from './settings';
@@ -85,21 +85,7 @@ export function createStore(options: StoreOptions) {
     },
   });
 
-  // The plan of the open job, the newest question's answer only.
-  listeners.startListening({
-    predicate: (_action, state, before) => state.openJob.present !== before.openJob.present,
-    effect: async (_action, { getState, dispatch }) => {
-      const { job } = getState().openJob.present;
-      if (!job) return void dispatch(planDropped());
-      const newest = () => getState().openJob.present.job === job;
-      try {
-        const plan = await core.plan(job);
-        if (newest()) dispatch(planReady({ plan, job }));
-      } catch (error) {
-        if (newest()) dispatch(planFailed(reasonOf(error)));
-      }
-    },
-  });
+  planOpenJob(listeners, core);
 
   listeners.startListening({
     predicate: (action) => settings.set.match(action),

@@ -1,4 +1,4 @@
-import { configure, fireEvent, render, screen, waitFor } from '@testing-library/react-native';
+import { act, configure, fireEvent, render, screen, waitFor } from '@testing-library/react-native';
 import type { ReactElement } from 'react';
 import { Provider } from 'react-redux';
 import type { Job } from '@dormer/core/job/document';
@@ -52,9 +52,15 @@ function Part({ of }: { of: (job: Job, plan: Plan) => ReactElement }) {
 export const showPart = (job: Job, of: (job: Job, plan: Plan) => ReactElement): Promise<AppStore> =>
   show(<Part of={of} />, job);
 
+// What is waited for is a bare true: a failing matcher prints jobs and elements whole, many times a second.
+
 /** Waits until the plan is of the job as it stands. */
 export const planned = (store: AppStore): Promise<void> =>
-  waitFor(() => expect(store.getState().planned.job).toBe(jobIn(store)));
+  waitFor(() => expect(store.getState().planned.job === jobIn(store)).toBe(true));
+
+/** Waits until a text is no longer there. */
+export const gone = (text: string | RegExp): Promise<void> =>
+  waitFor(() => expect(screen.queryByText(text) === null).toBe(true));
 
 /** What a person does: types into a field and leaves it; presses a button. */
 export function type(label: string | RegExp, text: string): void {
@@ -78,6 +84,12 @@ export function jobIn(store: AppStore): Job {
   const job = selectOpenJob(store.getState());
   if (!job) throw new Error('no job is open');
   return job;
+}
+
+/** Presses the button that takes what a sheet's fields say; before and after, what is typed is checked. */
+export async function take(name: string | RegExp): Promise<void> {
+  await act(async () => undefined);
+  await act(async () => press(name));
 }
 
 export { screen };

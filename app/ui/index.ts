@@ -3,6 +3,7 @@ export { Button } from './Button';
 export { Keypad } from './Keypad';
 export { KeypadProvider, useKeypad } from './KeypadContext';
 export { LengthField } from './LengthField';
+export { LongList } from './LongList';
 export { MessagePage } from './MessagePage';
 export { MomentField } from './MomentField';
 export { NoticeLine } from './Notices';

@@ -7,6 +7,9 @@ import { ask, freshFolder, RunningServer } from './test/running';
 
 jest.setTimeout(60_000);
 
+/** A program as it is shipped. */
+const program = (name: string) => path.resolve(__dirname, '../dist', `${name}.cjs`);
+
 const running: ChildProcess[] = [];
 afterEach(() => running.splice(0).forEach((child) => child.kill('SIGKILL')));
 
@@ -15,7 +18,7 @@ function start(env: Record<string, string>): {
   output: () => string;
   ended: Promise<number | null>;
 } {
-  const child = spawn(process.execPath, ['--import', 'tsx', path.join(__dirname, 'main.ts')], {
+  const child = spawn(process.execPath, [program('main')], {
     env: { ...process.env, PORT: '0', ...env },
     detached: true,
   });
@@ -36,7 +39,7 @@ async function addressOf(output: () => string): Promise<string> {
   throw new Error(`no address: ${output()}`);
 }
 
-/** Kills the whole process group, the loader and the server below it, with no chance to tidy up. */
+/** Kills the whole process group, with no chance to tidy up. */
 function killHard(child: ChildProcess): void {
   process.kill(-(child.pid as number), 'SIGKILL');
 }
@@ -127,7 +130,7 @@ test('a port that is none', async () => {
 describe('the plan command', () => {
   const plan = (file: string, command = 'plan') =>
     new Promise<{ code: number | null; out: string; err: string }>((resolve) => {
-      const child = spawn(process.execPath, ['--import', 'tsx', path.join(__dirname, `${command}Command.ts`), file]);
+      const child = spawn(process.execPath, [program(`${command}Command`), file]);
       let out = '';
       let err = '';
       child.stdout.on('data', (data) => (out += data));

@@ -6,7 +6,7 @@ import { planJob } from '@dormer/core/plan';
 import { lengthWords } from '@dormer/core/say/words/first';
 import { download } from '../../platform/files';
 import { editJob, undo, type AppStore } from '../../store';
-import { jobIn, planned, press, screen, show, type } from '../../test/screen';
+import { gone, jobIn, planned, press, screen, show, take, type } from '../../test/screen';
 import { CutScreen } from './CutScreen';
 
 jest.mock('expo-clipboard', () => ({ setStringAsync: jest.fn() }));
@@ -64,7 +64,7 @@ describe('one board', () => {
     await cut(crooked, 5);
     expect(screen.getAllByText(/at the front \(\d.*°\)/).length).toBeGreaterThan(0);
     act(() => void store.dispatch(editJob((one) => ({ ...one, tools: 'hand' }))));
-    await waitFor(() => expect(screen.queryByText(/at the front \(\d.*°\)/)).toBeNull(), { timeout: 15_000 });
+    await gone(/at the front \(\d.*°\)/);
     screen.getByText(/^Mark both corners of each end/);
     expect(screen.getAllByText(/, to a knife line/).length).toBeGreaterThan(0);
   });
@@ -74,7 +74,7 @@ describe('ends and fit of one board', () => {
   test('every style side by side; one that is chosen is for this board alone, and can be left to what suits', async () => {
     await cut(alcove, 2);
     press('Ends and fit');
-    await waitFor(() => expect(screen.queryByText(/Working out every style/)).toBeNull(), { timeout: 20_000 });
+    await gone(/Working out every style/);
     const styles = within(screen.getByLabelText('End style')).getAllByRole('radio');
     expect(styles).toHaveLength(5);
     fireEvent.press(styles[1]!);
@@ -99,7 +99,7 @@ describe('a board that was tried', () => {
     fireEvent.press(screen.getByRole('radio', { name: 'at the front' }));
     fireEvent.press(screen.getByRole('radio', { name: 'It binds' }));
     type('It still stands up by', '12');
-    press('Note it');
+    await take('Note it');
     expect(jobIn(store).trials).toMatchObject([
       { shelf: 1, end: 'left', at: 'front', kind: 'tight', value: { mm: 12 } },
     ]);

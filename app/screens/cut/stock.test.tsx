@@ -2,7 +2,7 @@ import { fireEvent, waitFor, within } from '@testing-library/react-native';
 import { type Job, type Offcut } from '@dormer/core/job/document';
 import { pickFile } from '../../platform/files';
 import { putOnRack, type AppStore } from '../../store';
-import { jobIn, planned, press, screen, type } from '../../test/screen';
+import { gone, jobIn, planned, press, screen, type } from '../../test/screen';
 import { given, alcove, mm, type Tab, turn, laidOut, openCut } from './cutTesting';
 
 jest.mock('expo-clipboard', () => ({ setStringAsync: jest.fn() }));
@@ -116,7 +116,7 @@ describe('layouts', () => {
     expect(stock().useRack).toBe(false);
     await planned(store);
     await laidOut(store);
-    await waitFor(() => expect(screen.queryByText(/· from the rack$/)).toBeNull());
+    await gone(/· from the rack$/);
   });
 });
 
@@ -160,7 +160,8 @@ describe('what is bought', () => {
     expect(stock().leave).toEqual(['board-pine-18x400-1200']);
     await planned(store);
     await laidOut(store);
-    await waitFor(() => expect(screen.queryByRole('button', { name: /400 mm pine board, 1200 mm long/ })).toBeNull());
+    const scrap = { name: /400 mm pine board, 1200 mm long/ };
+    await waitFor(() => expect(screen.queryByRole('button', scrap) === null).toBe(true));
     turn('Layouts');
     screen.getByText('1 thing is not to be bought.');
     press('Buy them again');

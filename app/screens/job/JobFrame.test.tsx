@@ -1,4 +1,4 @@
-import { act, fireEvent, waitFor } from '@testing-library/react-native';
+import { act, fireEvent } from '@testing-library/react-native';
 import { usePathname } from 'expo-router';
 import { chimneyAlcove } from '@dormer/core/rigs/demo';
 import { editJob, selectOpenJob, useAppSelector, type AppStore } from '../../store';
@@ -72,7 +72,7 @@ const frame = () => (
 describe('a stage that throws', () => {
   beforeEach(async () => {
     store = await show(frame(), alcove);
-    await waitFor(() => screen.getByText('The readings'));
+    await screen.findByText('The readings');
     act(() => void store.dispatch(editJob((job) => ({ ...job, name: 'Too much' }))));
     screen.getByText('Something went wrong on this stage.');
     screen.getByText('no room for a name');

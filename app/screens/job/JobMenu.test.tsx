@@ -82,7 +82,5 @@ test('earlier versions that cannot be reached say so', async () => {
   press('Earlier versions');
   screen.getByText('Earlier versions');
   await act(async () => undefined);
-  await waitFor(() => screen.getByText(/Earlier versions are on the server, which cannot be reached now/), {
-    timeout: 15_000,
-  });
+  await screen.findByText(/Earlier versions are on the server, which cannot be reached now/);
 });

@@ -33,7 +33,7 @@ export function JobRow({ record }: { record: JobRecord }) {
     what();
   };
   return (
-    <View role="listitem" style={styles.row}>
+    <View style={styles.row}>
       <Link href={{ pathname: '/job/[id]/measure', params: { id: record.id } }} asChild>
         <Pressable style={styles.open}>
           <Txt style={styles.name} numberOfLines={2}>

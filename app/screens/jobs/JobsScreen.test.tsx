@@ -3,7 +3,7 @@ import { chimneyAlcove, cloakroomCloset } from '@dormer/core/rigs/demo';
 import { writeJobFile } from '@dormer/core/job/document';
 import { pickFile } from '../../platform/files';
 import { createJob, removeJob, selectJobs, type AppStore } from '../../store';
-import { press, screen, show } from '../../test/screen';
+import { gone, press, screen, show } from '../../test/screen';
 import { JobsScreen } from './JobsScreen';
 
 const went: unknown[] = [];
@@ -26,7 +26,7 @@ const names = () => selectJobs(store.getState()).map((one) => one.job.name);
 
 test('none yet says how to begin', async () => {
   store = await show(<JobsScreen />);
-  await waitFor(() => screen.getByText('No jobs yet'));
+  await screen.findByText('No jobs yet');
   screen.getByText(/take one width/);
 });
 
@@ -36,11 +36,11 @@ test('every job has its line, the last changed first; one that is removed has no
     store.dispatch(createJob({ kind: 'alcove', name: 'First', units: 'mm' }));
     store.dispatch(createJob({ kind: 'run', name: 'Second', units: 'in' }));
   });
-  await waitFor(() => screen.getByText('Second'));
+  await screen.findByText('Second');
   expect(screen.getAllByText(/^(First|Second)$/)).toHaveLength(2);
   const [last] = selectJobs(store.getState());
   act(() => void store.dispatch(removeJob(last!.id)));
-  await waitFor(() => expect(screen.queryByText(last!.job.name)).toBeNull());
+  await gone(last!.job.name);
 });
 
 test('a new job: its place, its name, its units, and on to measuring', async () => {
@@ -87,7 +87,7 @@ describe('a job file', () => {
     store = await show(<JobsScreen />);
     picked.mockResolvedValue('not a job');
     press('Open a job file');
-    await waitFor(() => screen.getByText(/no (Dormer )?job file|not a (Dormer )?job|JSON/i));
+    await screen.findByText(/no (Dormer )?job file|not a (Dormer )?job|JSON/i);
     expect(names()).toEqual([]);
     press(/^(Close|Put away|Dismiss)/);
     expect(screen.queryByText(/no (Dormer )?job file|not a (Dormer )?job|JSON/i)).toBeNull();

@@ -4,7 +4,7 @@ import { useRouter } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { ActivityIndicator, ScrollView, StyleSheet, View } from 'react-native';
 import type { Refusal } from '@dormer/core/job/document';
-import { Button, NoticeLine, Txt } from '../../ui';
+import { Button, LongList, NoticeLine, Txt } from '../../ui';
 import { pickFile } from '../../platform/files';
 import { useLabel } from '../../labels';
 import {
@@ -77,11 +77,9 @@ export function JobsScreen() {
             </Txt>
           </View>
         ) : (
-          <View role="list" aria-label={label('jobs.list')}>
-            {jobs.map((record) => (
-              <JobRow key={record.id} record={record} />
-            ))}
-          </View>
+          <LongList name={label('jobs.list')} rows={jobs} keyOf={({ id }) => id}>
+            {(record) => <JobRow record={record} />}
+          </LongList>
         )}
       </ScrollView>
       <View style={styles.foot}>

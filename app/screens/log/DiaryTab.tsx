@@ -8,7 +8,7 @@ import { message } from '@dormer/core/base/message';
 import type { Plan } from '@dormer/core/plan';
 import { shoppingFor } from '@dormer/core/work/stock/shopping';
 import { lengthWords, sentence, words } from '@dormer/core/say/words/first';
-import { Button, Keypad, Section, StageLayout, TextField, Txt } from '../../ui';
+import { Button, Keypad, LongList, Section, StageLayout, TextField, Txt } from '../../ui';
 import { download, fileName } from '../../platform/files';
 import { MinutesField } from '../../parts/MinutesField';
 import { money } from '../../labels/money';
@@ -65,32 +65,37 @@ export function DiaryTab({ job, plan, tabs }: LogTabProps) {
           <Button key={one} title={label(`log.${one}`)} grow onPress={() => setAdding(one)} />
         ))}
       </View>
-      {entries.length === 0 ? <Txt tone="faint">{label('log.empty')}</Txt> : null}
-      {entries.map((entry) => (
-        <View key={entry.id} style={styles.entry}>
-          <View style={styles.grow}>
-            <Txt kind="small" tone="faint">
-              {momentWords(entry.at, nowMs)} · {label(`log.${entry.kind}`)}
-            </Txt>
-            <Txt kind="strong">{headOf(entry, plan, job, label)}</Txt>
-            {entry.text && entry.kind !== 'note' ? <Txt>{entry.text}</Txt> : null}
-            {entry.photos ? (
-              <View style={styles.photos}>
-                {entry.photos.map((photo, i) => (
-                  <PhotoView key={photo.id} id={photo.id} name={label('photo.name', { number: i + 1 })} />
-                ))}
+      {entries.length === 0 ? (
+        <Txt tone="faint">{label('log.empty')}</Txt>
+      ) : (
+        <LongList name={label('log.entries')} rows={entries} keyOf={({ id }) => id} gap={SPACE.two}>
+          {(entry) => (
+            <View style={styles.entry}>
+              <View style={styles.grow}>
+                <Txt kind="small" tone="faint">
+                  {momentWords(entry.at, nowMs)} · {label(`log.${entry.kind}`)}
+                </Txt>
+                <Txt kind="strong">{headOf(entry, plan, job, label)}</Txt>
+                {entry.text && entry.kind !== 'note' ? <Txt>{entry.text}</Txt> : null}
+                {entry.photos ? (
+                  <View style={styles.photos}>
+                    {entry.photos.map((photo, i) => (
+                      <PhotoView key={photo.id} id={photo.id} name={label('photo.name', { number: i + 1 })} />
+                    ))}
+                  </View>
+                ) : null}
               </View>
-            ) : null}
-          </View>
-          <Button
-            title={label('log.remove')}
-            icon={Trash}
-            iconOnly
-            look="quiet"
-            onPress={() => set({ entries: log.entries.filter((other) => other.id !== entry.id) })}
-          />
-        </View>
-      ))}
+              <Button
+                title={label('log.remove')}
+                icon={Trash}
+                iconOnly
+                look="quiet"
+                onPress={() => set({ entries: log.entries.filter((other) => other.id !== entry.id) })}
+              />
+            </View>
+          )}
+        </LongList>
+      )}
       <Times job={job} plan={plan} />
       <Cost job={job} plan={plan} onPaid={(paid) => dispatch(editJob((one) => paidOf(one, paid)))} />
       <Section title={label('log.next')}>

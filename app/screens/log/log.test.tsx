@@ -1,7 +1,7 @@
 import { fireEvent, waitFor } from '@testing-library/react-native';
 import { chimneyAlcove, stairCavity } from '@dormer/core/rigs/demo';
 import { withDone, withLog, type Job } from '@dormer/core/job/document';
-import { jobIn, press, screen, show, type } from '../../test/screen';
+import { jobIn, press, screen, show, take, type } from '../../test/screen';
 import { LogScreen } from './LogScreen';
 
 const tab = (name: string) => fireEvent.press(screen.getByRole('radio', { name }));
@@ -36,7 +36,7 @@ describe('fit', () => {
     ).toBe(true);
     fireEvent.press(screen.getByRole('radio', { name: 'It binds' }));
     type('It still stands up by', '5');
-    press('Note it');
+    await take('Note it');
     expect(jobIn(store).trials).toMatchObject([
       { shelf: 1, end: 'left', at: 'front', kind: 'tight', value: { mm: 5 } },
     ]);
@@ -55,21 +55,21 @@ describe('diary', () => {
     tab('Diary');
     expect(screen.getByText(/Nothing is noted yet/)).toBeTruthy();
     press('Note');
-    press('Note it');
+    await take('Note it');
     expect(screen.getByText('Say in a word what there is to note.')).toBeTruthy();
     fireEvent.changeText(screen.getByLabelText('In your words'), 'The plaster crumbles');
-    press('Note it');
+    await take('Note it');
     press('Mistake');
     fireEvent.press(screen.getByRole('radio', { name: 'The kerf forgotten' }));
     fireEvent.press(screen.getByRole('radio', { name: '3S' }));
     type('What it cost, minutes', '25');
-    press('Note it');
+    await take('Note it');
     press('Size');
-    press('Note it');
+    await take('Note it');
     expect(screen.getByText('Say which piece.')).toBeTruthy();
     fireEvent.press(screen.getByRole('radio', { name: '2S' }));
     type('It measures', '1121');
-    press('Note it');
+    await take('Note it');
     expect(screen.getByText('The plaster crumbles')).toBeTruthy();
     expect(screen.getByText('The kerf forgotten · 25 min')).toBeTruthy();
     expect(screen.getByText(/^2S: 1121 mm, planned 11\d\d(\.\d)? mm$/)).toBeTruthy();

@@ -6,7 +6,7 @@ import { planJob } from '@dormer/core/plan';
 import { words } from '@dormer/core/say/words/first';
 import { type AppStore } from '../../store';
 import { planDropped, planReady } from '../../store/planned';
-import { jobIn, planned, screen, show } from '../../test/screen';
+import { gone, jobIn, planned, screen, show } from '../../test/screen';
 import { MeasureScreen } from './MeasureScreen';
 import { bare, value, enter, start } from './measureTesting';
 
@@ -39,7 +39,7 @@ test('readings are asked for one after another, and land where they were asked f
   screen.getByText(/Hook the tape on the left wall at the back, 1200 mm up/);
   enter('1127');
   await taken(1);
-  await waitFor(() => screen.getByText(/Push the tape against the back wall/));
+  await screen.findByText(/Push the tape against the back wall/);
   enter('365');
   await taken(2);
   expect(jobIn(store).readings).toMatchObject([
@@ -66,7 +66,7 @@ test('why this one is said in words', async () => {
   await taken(1);
   enter('365');
   await taken(2);
-  await waitFor(() => screen.getByText(/It settles the most: .* is known to ±.* so far and would be to ±/));
+  await screen.findByText(/It settles the most: .* is known to ±.* so far and would be to ±/);
 });
 
 test('one that is passed over is not asked for again, and takes its figure with it', async () => {
@@ -241,7 +241,7 @@ describe('a misread value', () => {
     await taken(before + 1);
     expect(jobIn(store).readings.at(-1)).toMatchObject({ kind: 'width', blind: true, value: { mm: 1126 } });
     fireEvent.press(screen.getByLabelText('Done'));
-    await waitFor(() => expect(screen.queryByText(/Set aside: the width/)).toBeNull());
+    await gone(/Set aside: the width/);
   });
 
   test('can be kept, or left out, by the person’s own word', async () => {
@@ -250,9 +250,9 @@ describe('a misread value', () => {
     fireEvent.press(screen.getByLabelText(`${name()}: 1151.4. Change`));
     fireEvent.press(screen.getByLabelText('Keep it'));
     expect(verdict()).toBe('kept');
-    fireEvent.press(await waitFor(() => screen.getByLabelText('Leave it out')));
+    fireEvent.press(await screen.findByLabelText('Leave it out'));
     expect(verdict()).toBe('dropped');
-    fireEvent.press(await waitFor(() => screen.getByLabelText('Judge it like the others')));
+    fireEvent.press(await screen.findByLabelText('Judge it like the others'));
     expect(verdict()).toBeUndefined();
   });
 });

@@ -6,7 +6,7 @@ import type { Plan, PlannedReading } from '@dormer/core/plan';
 import { specOf } from '@dormer/core/place/kinds';
 import { nameOf, senseWord, senseWords, spotKey, spotOf } from '@dormer/core/place/reading';
 import { aboutWords, lengthWords, sentence, words } from '@dormer/core/say/words/first';
-import { Txt } from '../../ui';
+import { LongList, Txt } from '../../ui';
 import { useLabel, type Label } from '../../labels';
 import { FONT, makeStyles, SIZE, SPACE, TARGET, useTheme } from '../../theme';
 
@@ -27,43 +27,41 @@ export function ReadingList({ job, plan, onEdit }: ReadingListProps) {
     (a, b) => rank(a) - rank(b) || spotKey(spotOf(a)).localeCompare(spotKey(spotOf(b)), 'en', { numeric: true }),
   );
   return (
-    <View role="list" aria-label={label('measure.list')}>
-      {sorted.map((reading) => {
+    <LongList name={label('measure.list')} rows={sorted} keyOf={({ id }) => id}>
+      {(reading) => {
         const name = sentence(nameOf(spotOf(reading)), job);
         const shown = shownValue(reading, job, label);
         const check = plan?.readings.find((one) => one.id === reading.id);
         const out = check && check.state !== 'used';
         return (
-          <View role="listitem" key={reading.id}>
-            <Pressable
-              role="button"
-              aria-label={label('measure.edit', { name, value: shown.value })}
-              onPress={() => onEdit(reading.id)}
-              style={({ pressed }) => [styles.row, pressed && styles.pressed]}
-            >
-              {out ? <TriangleAlert size={18} color={colours.doubtful} aria-hidden /> : null}
-              <View style={styles.name}>
-                <Txt>{name}</Txt>
-                {check ? (
-                  <Txt kind="small" tone={out ? 'doubtful' : 'faint'}>
-                    {disagrees(check, reading, job, label)}
-                  </Txt>
-                ) : null}
-              </View>
-              <View style={styles.values}>
-                <Txt style={[styles.value, out && styles.out]}>{shown.value}</Txt>
-                {shown.beside ? (
-                  <Txt kind="small" tone="faint">
-                    {shown.beside}
-                  </Txt>
-                ) : null}
-              </View>
-              <ChevronRight size={18} color={colours.faint} aria-hidden />
-            </Pressable>
-          </View>
+          <Pressable
+            role="button"
+            aria-label={label('measure.edit', { name, value: shown.value })}
+            onPress={() => onEdit(reading.id)}
+            style={({ pressed }) => [styles.row, pressed && styles.pressed]}
+          >
+            {out ? <TriangleAlert size={18} color={colours.doubtful} aria-hidden /> : null}
+            <View style={styles.name}>
+              <Txt>{name}</Txt>
+              {check ? (
+                <Txt kind="small" tone={out ? 'doubtful' : 'faint'}>
+                  {disagrees(check, reading, job, label)}
+                </Txt>
+              ) : null}
+            </View>
+            <View style={styles.values}>
+              <Txt style={[styles.value, out && styles.out]}>{shown.value}</Txt>
+              {shown.beside ? (
+                <Txt kind="small" tone="faint">
+                  {shown.beside}
+                </Txt>
+              ) : null}
+            </View>
+            <ChevronRight size={18} color={colours.faint} aria-hidden />
+          </Pressable>
         );
-      })}
-    </View>
+      }}
+    </LongList>
   );
 }
 

@@ -76,7 +76,7 @@ describe('practice instruments', () => {
   test('they read for the job they were taken up for, not for the next one', async () => {
     store = await show(<MeasureScreen />, bare);
     fireEvent.press(screen.getByLabelText('Use the practice instruments'));
-    await waitFor(() => screen.getByLabelText('Put them away'));
+    await screen.findByLabelText('Put them away');
     const other = store.dispatch(createJob({ name: 'Other', kind: 'alcove', units: 'mm' }));
     await act(() => store.dispatch(openJob(other)));
     screen.getByLabelText('Use the practice instruments');
@@ -87,7 +87,7 @@ describe('practice instruments', () => {
   test('put away, the kit is what it was', async () => {
     store = await show(<MeasureScreen />, bare);
     fireEvent.press(screen.getByLabelText('Use the practice instruments'));
-    fireEvent.press(await waitFor(() => screen.getByLabelText('Put them away')));
+    fireEvent.press(await screen.findByLabelText('Put them away'));
     expect(jobIn(store).kit).toEqual(bare.kit);
   });
 });
@@ -122,7 +122,7 @@ describe('the place', () => {
     screen.getByText(/None found yet/);
     fireEvent.press(screen.getByLabelText('Add a stud'));
     expect(jobIn(store).place.studs).toMatchObject([{ wall: 'back', from: { mm: 400 }, found: 'magnet' }]);
-    await waitFor(() => screen.getByText(/Only one is known\. Try at 800 mm/));
+    await screen.findByText(/Only one is known\. Try at 800 mm/);
     fireEvent.press(screen.getByLabelText('Add a stud'));
     await waitFor(() => expect(jobIn(store).place.studs).toHaveLength(2));
     fireEvent.press(screen.getByLabelText('Remove stud 1'));

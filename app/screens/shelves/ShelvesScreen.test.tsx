@@ -28,7 +28,7 @@ test('one shelf fewer, and the marks follow', async () => {
   tab('Marks');
   tab('Floor mark');
   // (1930 - 4 x 18) / 5 = 371.6; the first top 420 + 371.6 + 18 = 809.6, on the tape 809.5.
-  await waitFor(() => screen.getByLabelText(fromMark(1, '809.5')));
+  await screen.findByLabelText(fromMark(1, '809.5'));
   expect(screen.queryByLabelText(/^Shelf 5, Shelf top/)).toBeNull();
 });
 

@@ -1,10 +1,10 @@
 import '../../../labels/shelves';
-import { act, fireEvent, waitFor, within } from '@testing-library/react-native';
+import { act, fireEvent, within } from '@testing-library/react-native';
 import { chimneyAlcove } from '@dormer/core/rigs/demo';
 import type { Job } from '@dormer/core/job/document';
 import { type Plan } from '@dormer/core/plan';
 import { undo, type AppStore } from '../../../store';
-import { jobIn, planned, press, screen, showPart, type } from '../../../test/screen';
+import { jobIn, planned, press, screen, showPart, take, type } from '../../../test/screen';
 import { AlignSheet } from './AlignSheet';
 import { CompareSheet } from './CompareSheet';
 
@@ -20,7 +20,7 @@ describe('a shelf lined up with something', () => {
   test('with the level line, by its top or its underside', async () => {
     await look(alcove, (job) => <AlignSheet job={job} onClose={() => undefined} />);
     fireEvent.press(screen.getByRole('radio', { name: 'Its underside' }));
-    press('Line it up');
+    await take('Line it up');
     expect(jobIn(store).shelves.aligned).toMatchObject([{ to: { kind: 'level-line' }, face: 'underside' }]);
     await planned(store);
     const lined = store.getState().planned.plan!.shelves.find((shelf) => shelf.held !== null);
@@ -31,12 +31,12 @@ describe('a shelf lined up with something', () => {
     const closed = jest.fn();
     await look(alcove, (job) => <AlignSheet job={job} onClose={closed} />);
     fireEvent.press(screen.getByRole('radio', { name: 'Something else' }));
-    press('Line it up');
+    await take('Line it up');
     expect(closed).not.toHaveBeenCalled();
     fireEvent.changeText(screen.getByLabelText('What it is'), ' Mantel ');
-    press('Line it up');
+    await take('Line it up');
     type('Its height above the floor mark', '1180');
-    press('Line it up');
+    await take('Line it up');
     expect(jobIn(store).shelves.aligned).toMatchObject([
       { to: { kind: 'mark', name: 'Mantel', up: { mm: 1180 } }, face: 'top' },
     ]);
@@ -54,7 +54,7 @@ describe('a shelf lined up with something', () => {
 describe('two layouts side by side', () => {
   const beside: Job = { ...alcove, otherShelves: { ...alcove.shelves, count: 3 } };
   const sheet = (job: Job, plan: Plan) => <CompareSheet job={job} plan={plan} onClose={() => undefined} />;
-  const there = () => waitFor(() => screen.getByText('Spaced'), { timeout: 15_000 });
+  const there = () => screen.findByText('Spaced');
 
   test('how many shelves each has stands in one line', async () => {
     await look(beside, sheet);

@@ -1,5 +1,5 @@
 import '../../../labels/shelves';
-import { fireEvent, waitFor } from '@testing-library/react-native';
+import { fireEvent } from '@testing-library/react-native';
 import { cloakroomCloset, parcelBench } from '@dormer/core/rigs/demo';
 import { type Job } from '@dormer/core/job/document';
 import { planJob, type Plan } from '@dormer/core/plan';
@@ -61,7 +61,7 @@ describe('dividers and holes of a shelf', () => {
       { shelf: 1, from: 'left', at: { mm: 200 }, back: { mm: 40 }, diameter: { mm: 50 } },
     ]);
     await planned(store);
-    await waitFor(() => screen.getByText(/comes down on 1B below it/));
+    await screen.findByText(/comes down on 1B below it/);
     press('Remove hole 1');
     expect(jobIn(store)).toEqual(alcove);
   });

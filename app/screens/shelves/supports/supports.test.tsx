@@ -224,7 +224,7 @@ describe('choosing what carries the shelves', () => {
     type('Depth of shelf 2 with its nosing', '250');
     expect(jobIn(store).support.shelves).toEqual([{ shelf: 2, depth: { mm: 250, typed: '250', unit: 'mm' } }]);
     press('Another support for shelf 2');
-    await waitFor(() => screen.getByRole('radio', { name: 'Cleats at the ends' }), { timeout: 15_000 });
+    await screen.findByRole('radio', { name: 'Cleats at the ends' });
     fireEvent.press(screen.getByRole('radio', { name: 'Cleats at the ends' }));
     expect(jobIn(store).support.shelves).toMatchObject([{ shelf: 2, system: 'end-cleats', depth: { mm: 250 } }]);
     press('Shelf 2 as all others');
@@ -236,7 +236,7 @@ describe('choosing what carries the shelves', () => {
     await look(job, (one, plan) => (
       <SupportsForm job={one} plan={plan} selected={null} onSelect={() => undefined} onPrint={() => undefined} />
     ));
-    screen.getByText('Cleats on three sides · shelves 1, 3, 4, 5');
+    screen.getByText('Cleats on three sides · shelves 1, 3, 4 and 5');
     screen.getByText('Cleats at the ends · shelf 2');
     screen.getByLabelText('Back cleat short by');
     screen.getByLabelText('Stops short of the front');

@@ -6,7 +6,7 @@ import { LIBRARY } from '@dormer/core/design/layout/forScreens';
 import type { Plan } from '@dormer/core/plan';
 import { formatMass } from '@dormer/core/base/quantity';
 import { lengthWords, listWords, words } from '@dormer/core/say/words/first';
-import { Button, NoticeLine, Section, Sheet, Txt } from '../../../ui';
+import { Button, LongList, NoticeLine, Section, Sheet, Txt } from '../../../ui';
 import { guardedSheet } from '../../../ui/guardedSheet';
 import { useLabel, type Label } from '../../../labels';
 import { editJob, newId, useAppDispatch } from '../../../store';
@@ -94,31 +94,29 @@ function ThingList({ job, contents, onOpen: setOpen }: ThingListProps) {
   const styles = useStyles();
   const label = useLabel();
   return (
-    <View role="list" aria-label={label('things.title')}>
-      {job.things.map((thing) => (
-        <View role="listitem" key={thing.id}>
-          <Pressable
-            role="button"
-            aria-label={label('things.change', { name: thing.name })}
-            onPress={() => setOpen(thing.id)}
-            style={styles.thing}
-          >
-            <Txt kind="strong" style={styles.count}>
-              {thing.count} ×
+    <LongList name={label('things.title')} rows={job.things} keyOf={({ id }) => id}>
+      {(thing) => (
+        <Pressable
+          role="button"
+          aria-label={label('things.change', { name: thing.name })}
+          onPress={() => setOpen(thing.id)}
+          style={styles.thing}
+        >
+          <Txt kind="strong" style={styles.count}>
+            {thing.count} ×
+          </Txt>
+          <View style={styles.grow}>
+            <Txt kind="strong" numberOfLines={1}>
+              {thing.name}
             </Txt>
-            <View style={styles.grow}>
-              <Txt kind="strong" numberOfLines={1}>
-                {thing.name}
-              </Txt>
-              <Txt kind="small" tone="faint">
-                {sizeOf(thing, job, label)}
-              </Txt>
-            </View>
-            {contents ? <Where thing={thing} contents={contents} /> : null}
-          </Pressable>
-        </View>
-      ))}
-    </View>
+            <Txt kind="small" tone="faint">
+              {sizeOf(thing, job, label)}
+            </Txt>
+          </View>
+          {contents ? <Where thing={thing} contents={contents} /> : null}
+        </Pressable>
+      )}
+    </LongList>
   );
 }
 

@@ -119,8 +119,8 @@ export class Filling {
       this.refresh(other);
       return;
     }
-    for (const of of [this.needMm, this.usedMm, this.share, this.own])
-      [of[one], of[other]] = [of[other] as number, of[one] as number];
+    for (const figures of [this.needMm, this.usedMm, this.share, this.own])
+      [figures[one], figures[other]] = [figures[other] as number, figures[one] as number];
     [this.effort[one], this.effort[other]] = [this.effort[other] ?? null, this.effort[one] ?? null];
     [this.mixed[one], this.mixed[other]] = [this.mixed[other] as Float64Array, this.mixed[one] as Float64Array];
     this.lowest = Math.min(this.lowest, one, other);

@@ -129,9 +129,9 @@ test('every panel is cut once, nothing overlaps, every cut goes straight through
           expect([piece.lengthMm, piece.widthMm]).toEqual([expect.closeTo(l, 6), expect.closeTo(w, 6)]);
         }
       }
-      for (const of of wanted) {
-        const missing = result.missing.filter((id) => id === of.id).length;
-        expect((counts.get(of.id) ?? 0) + missing).toBe(of.count);
+      for (const { id, count } of wanted) {
+        const missing = result.missing.filter((other) => other === id).length;
+        expect((counts.get(id) ?? 0) + missing).toBe(count);
       }
       expect(result.sheets.filter((each) => each.kind === 'rack').length).toBeLessThanOrEqual(2);
       expect(result.price).toBeGreaterThanOrEqual(result.boundPrice - 1e-9);

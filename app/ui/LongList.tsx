@@ -1,0 +1,30 @@
+import type { ReactElement } from 'react';
+import { View } from 'react-native';
+
+interface LongListProps<Row> {
+  readonly name: string;
+  readonly rows: readonly Row[];
+  readonly keyOf: (row: Row) => string;
+  /** Space between rows (px). */
+  readonly gap?: number;
+  readonly children: (row: Row) => ReactElement;
+}
+
+/** A row as high as most, until it has been in sight once (px). */
+const UNSEEN = { contentVisibility: 'auto', containIntrinsicSize: 'auto 64px' } as const;
+
+/**
+ * A list that may be long. The browser lays out and paints the rows that are in sight; to a screen reader, and to a
+ * search in the page, all of them are there.
+ */
+export function LongList<Row>({ name, rows, keyOf, gap = 0, children }: LongListProps<Row>) {
+  return (
+    <View role="list" aria-label={name} style={{ gap }}>
+      {rows.map((row) => (
+        <div key={keyOf(row)} role="listitem" style={UNSEEN}>
+          {children(row)}
+        </div>
+      ))}
+    </View>
+  );
+}

@@ -1,0 +1,4 @@
+const { buildPrograms } = require('./ready.cjs');
+
+/** Makes the programs that tests of whole processes run, as they are shipped. */
+module.exports = async () => buildPrograms();
