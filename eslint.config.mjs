@@ -2,10 +2,17 @@ import { defineConfig } from 'eslint/config';
 import expo from 'eslint-config-expo/flat.js';
 import prettier from 'eslint-config-prettier';
 
+const REACT_RULES = expo.flatMap(({ rules = {} }) => Object.keys(rules).filter((name) => name.startsWith('react')));
+
 export default defineConfig([
   { ignores: ['**/node_modules/**', '**/dist/**', 'data/**', '**/.expo/**', '.cache/**', 'test-results/**'] },
   ...expo,
   prettier,
+  {
+    // There is no React in these, and to look for it takes long.
+    files: ['{core,server,e2e,scripts}/**'],
+    rules: Object.fromEntries(REACT_RULES.map((name) => [name, 'off'])),
+  },
   {
     // No file turns a rule off, and no line hides from the formatter.
     linterOptions: { noInlineConfig: true },

@@ -4,7 +4,7 @@ const { Failure, run } = require('./run.cjs');
 
 const CHECKS = [
   'eslint --max-warnings 0 .',
-  ...['app', 'e2e', 'server', 'core', 'scripts'].map((one) => `tsc -p ${one}`),
+  'tsc -b core server app e2e scripts',
   'prettier --check --log-level warn .',
   'depcruise --output-type err core/src server/src app',
   ...['jobSchema', 'supportExamples'].map((one) => `node --import tsx scripts/${one}.ts --check`),

@@ -10,8 +10,14 @@ interface LongListProps<Row> {
   readonly children: (row: Row) => ReactElement;
 }
 
-/** A row as high as most, until it has been in sight once (px). */
-const UNSEEN = { contentVisibility: 'auto', containIntrinsicSize: 'auto 64px' } as const;
+/** As high as most rows, until it has been in sight once. What has the focus may be ringed outside of its row. */
+const ROW = {
+  display: 'flex',
+  flexDirection: 'column',
+  contentVisibility: 'auto',
+  containIntrinsicSize: 'auto 64px',
+  overflowClipMargin: '6px',
+} as const;
 
 /**
  * A list that may be long. The browser lays out and paints the rows that are in sight; to a screen reader, and to a
@@ -21,7 +27,7 @@ export function LongList<Row>({ name, rows, keyOf, gap = 0, children }: LongList
   return (
     <View role="list" aria-label={name} style={{ gap }}>
       {rows.map((row) => (
-        <div key={keyOf(row)} role="listitem" style={UNSEEN}>
+        <div key={keyOf(row)} role="listitem" style={ROW}>
           {children(row)}
         </div>
       ))}

@@ -40,7 +40,7 @@ export const offcutSchema = z.strictObject({
 
 export type Offcut = z.infer<typeof offcutSchema>;
 
-interface SawNode {
+export interface SawNode {
   kind: 'part' | 'rest' | 'cut';
   xMm: number;
   yMm: number;
