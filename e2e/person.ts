@@ -169,7 +169,7 @@ export class Person {
     if (what === 'colours') looking.withRules(['color-contrast']);
     const { violations } = await looking.analyze();
     const grave = violations.filter((violation) => violation.impact === 'serious' || violation.impact === 'critical');
-    expect(grave.map((one) => `${one.id}: ${one.nodes.map((node) => node.html).join(' | ')}`)).toEqual([]);
+    expect(grave.map((result) => `${result.id}: ${result.nodes.map((node) => node.html).join(' | ')}`)).toEqual([]);
   }
 }
 
@@ -207,7 +207,7 @@ export const test = base.extend<Fixtures>({
     if (!storesApp) await withoutStoring(page);
     const complaints = listen(page);
     await give(new Person(page, Boolean(isMobile)));
-    expect(complaints.filter((text) => !expected.some((one) => one.test(text)))).toEqual([]);
+    expect(complaints.filter((text) => !expected.some((exp) => exp.test(text)))).toEqual([]);
   },
 });
 

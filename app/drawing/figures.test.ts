@@ -19,7 +19,7 @@ const apart = (a: Box, b: Box) =>
 test('figures with room stand at their own place along the string', () => {
   const scene = sceneOf(string(1126, 500, 0.25), string(1131, 500, 0.75));
   const placed = placeFigures(scene, fitSheet(scene, 400, 400), reader, none);
-  expect([...placed.values()].map((one) => [one.text, one.at])).toEqual([
+  expect([...placed.values()].map((figure) => [figure.text, figure.at])).toEqual([
     ['1126', [100, 200]],
     ['1131', [300, 200]],
   ]);
@@ -31,13 +31,13 @@ test('one whose place is taken moves along its string, and one with no room at a
   expect(moved.size).toBe(2);
   expect(moved.get(1)?.at).toEqual([120, 200]);
   const narrow = placeFigures(near, fitSheet(near, 30, 400), reader, none);
-  expect([...narrow.values()].map((one) => one.text)).toEqual(['1126']);
+  expect([...narrow.values()].map((figure) => figure.text)).toEqual(['1126']);
 });
 
 test('what is chosen keeps its place', () => {
   const scene = sceneOf(string(1126, 500, 0.5), string(1131, 500, 0.5));
   const placed = placeFigures(scene, fitSheet(scene, 30, 400), reader, (shape) => 'mm' in shape && shape.mm === 1131);
-  expect([...placed.values()].map((one) => one.text)).toEqual(['1131']);
+  expect([...placed.values()].map((figure) => figure.text)).toEqual(['1131']);
 });
 
 test.each(demoJobs())('$name: no figure lies on another, on a phone or wide', (job) => {

@@ -14,11 +14,11 @@ interface TriedNoticeProps {
 export function TriedNotice({ tried, job }: TriedNoticeProps) {
   const label = useLabel();
   if (!tried) return null;
-  const shaves = tried.shaves.map((one) =>
+  const shaves = tried.shaves.map((shave) =>
     label('trial.shave', {
-      by: lengthWords(one.mm, job),
-      end: label(`fit.end.${one.end}`),
-      at: label(`trial.at.${one.at}`),
+      by: lengthWords(shave.mm, job),
+      end: label(`fit.end.${shave.end}`),
+      at: label(`trial.at.${shave.at}`),
     }),
   );
   return (

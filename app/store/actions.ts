@@ -163,7 +163,7 @@ export const takeReading =
     if (!job) return;
     const learned = api.endpoints.getInstruments.select(job.id)(getState()).data?.instruments ?? [];
     const errors = learned
-      .filter((one) => one.repeats > 0)
+      .filter((learnedInstrument) => learnedInstrument.repeats > 0)
       .map(({ instrument, repeats, squares }) => ({ instrument, repeats, squares }));
     dispatch(editJob((one) => ({ ...withReading(one, reading), ...(errors.length > 0 ? { errors } : {}) })));
   };

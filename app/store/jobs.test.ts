@@ -29,7 +29,7 @@ describe('jobs', () => {
     expect(server.jobs.size).toBe(2);
     store.dispatch(removeJob(copy));
     await until(() => server.jobs.get(copy)?.removed === true);
-    expect(selectJobs(store.getState()).map((one) => one.id)).toEqual([id]);
+    expect(selectJobs(store.getState()).map((record) => record.id)).toEqual([id]);
     expect(store.getState().notice).toMatchObject({ undoRemoval: copy });
     store.dispatch(records.unremoved(copy));
     await until(() => server.jobs.get(copy)?.removed === false);

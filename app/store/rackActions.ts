@@ -44,9 +44,9 @@ export const syncRack =
   };
 
 const change =
-  (one: RackChange): Thunk<void> =>
+  (rackChange: RackChange): Thunk<void> =>
   (dispatch, getState, { device }) => {
-    dispatch(rackChanged(one));
+    dispatch(rackChanged(rackChange));
     void device.keepRack(getState().rack).catch(() => undefined);
     void dispatch(syncRack());
   };

@@ -16,7 +16,7 @@ const named = (name: string): PadKey => {
     FEET,
     NEXT,
   ];
-  const key = all.find((one) => (one.text === '' ? one.kind : one.text) === name);
+  const key = all.find((padKey) => (padKey.text === '' ? padKey.kind : padKey.text) === name);
   if (!key) throw new Error(`no key ${name}`);
   return key;
 };
@@ -61,7 +61,7 @@ test('no keys write what makes the reader fall over', () => {
   const key = fc.constantFrom(...[...DIGITS, ...strip, POINT, BACK, PLUS, MINUS, TIMES, FEET]);
   fc.assert(
     fc.property(fc.array(key, { maxLength: 20 }), (keys) => {
-      const text = keys.reduce((written, one, index) => afterKey(written, one, index === 0), '');
+      const text = keys.reduce((written, padKey, index) => afterKey(written, padKey, index === 0), '');
       expect(typeof parseLength(text, { unit: 'in' }).ok).toBe('boolean');
     }),
   );

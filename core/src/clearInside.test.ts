@@ -13,7 +13,7 @@ function clearBetweenBoards({ parts }: Plan): number[] {
   const lying = new Set(['board', 'case-bottom', 'case-top', 'box-end']);
   const boards = parts.filter((part) => lying.has(part.role)).map((part) => part.place);
   const rising = [...boards].sort((a, b) => a.upFrom - b.upFrom);
-  return rising.slice(1).map((one, i) => one.upFrom - (rising[i]?.upTo ?? 0));
+  return rising.slice(1).map((band, i) => band.upFrom - (rising[i]?.upTo ?? 0));
 }
 
 const jobs: [string, Job][] = [
@@ -73,10 +73,10 @@ describe('things by contents', () => {
     const insideMm = (sides[1]?.across?.fromMm ?? 0) - (sides[0]?.across?.toMm ?? 0);
     expect(plan.contents?.acrossMm).toBeCloseTo(sides[0]?.across?.toMm ?? NaN, 6);
     for (const pile of stored) {
-      const over = Math.min(...lying.map((one) => one.place.upFrom).filter((mm) => mm > pile.upMm));
+      const over = Math.min(...lying.map((part) => part.place.upFrom).filter((mm) => mm > pile.upMm));
       expect(pile.upMm + pile.highMm).toBeLessThanOrEqual(over);
       expect(pile.fromMm + pile.runsMm).toBeLessThanOrEqual(insideMm + 1e-6);
-      expect(lying.some((one) => Math.abs(one.place.upTo - pile.upMm) < 1e-6)).toBe(true);
+      expect(lying.some((part) => Math.abs(part.place.upTo - pile.upMm) < 1e-6)).toBe(true);
     }
   });
 

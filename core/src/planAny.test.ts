@@ -126,7 +126,7 @@ describe('the demo jobs', () => {
 
   test('the alcove in words: what it departs by', () => {
     const shown = planJob(chimneyAlcove()).deviations.filter((deviation) => deviation.kind === 'shown');
-    expect(shown.map((one) => one.message.code)).toEqual([
+    expect(shown.map((deviation) => deviation.message.code)).toEqual([
       'opening.leansOut',
       'opening.leansOut',
       'opening.opens',

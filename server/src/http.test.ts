@@ -107,8 +107,8 @@ describe('jobs', () => {
   test('of many saves at once on one version, one wins and the others learn of it', async () => {
     await create();
     const all = await Promise.all(Array.from({ length: 20 }, (_, i) => save(named(`Save ${i}`), 1, `p${i}`)));
-    expect(all.filter((one) => one.status === 200)).toHaveLength(1);
-    expect(all.filter((one) => one.status === 409)).toHaveLength(19);
+    expect(all.filter((answer) => answer.status === 200)).toHaveLength(1);
+    expect(all.filter((answer) => answer.status === 409)).toHaveLength(19);
     expect((await server.ask('GET', route)).body.version).toBe(2);
   });
 

@@ -40,7 +40,7 @@ export const EndsSheet = guardedSheet(function EndsSheet({ board, fit, job, onCl
   const own: Own = job.fit.boards.find((one) => one.shelf === board.shelf) ?? {};
   const choose = (choice: Partial<Own>) => void dispatch(editJob((one) => withBoardChoice(one, board.shelf, choice)));
   const known = (style: EndStyle): Outcome | undefined =>
-    outcomes?.find((outcome) => outcome.style === style) ?? fit.styles.find((one) => one.style === style);
+    outcomes?.find((outcome) => outcome.style === style) ?? fit.styles.find((outcome) => outcome.style === style);
   const chosen = own.ends ?? job.fit.ends ?? null;
   const asks = [null, ...END_STYLES];
   return (

@@ -41,7 +41,7 @@ function Printed({ job, plan, cutting }: LayoutPrintProps) {
   const cells = (task: SawTask): [board: string, how: string, gives: string] =>
     task.kind === 'cut'
       ? [task.step.layout, words(stepWords(task.step, job.tools), job), nameOf(task.step.gives.part)]
-      : ['', task.further.how.map((one) => words(one, job)).join(' '), task.further.label];
+      : ['', task.further.how.map((message) => words(message, job)).join(' '), task.further.label];
   return (
     <View style={styles.sheet} testID="layout-sheet">
       <Txt kind="title">{label('layout.printTitle', { job: job.name })}</Txt>

@@ -29,9 +29,9 @@ function Printed({ job, plan }: { job: Job; plan: Plan }) {
   const label = useLabel();
   const scene = elevationScene(plan, job, { exaggeration: 1, show: 'shelves' });
   const mark = (shelf: number, what: 'shelf-top' | 'cleat-top') =>
-    plan.marks.find((one) => one.shelf === shelf && one.what === what);
+    plan.marks.find((wallMark) => wallMark.shelf === shelf && wallMark.what === what);
   // Where what carries a board is not planned there is no cleat to mark.
-  const cleats = plan.marks.some((one) => one.what === 'cleat-top');
+  const cleats = plan.marks.some((wallMark) => wallMark.what === 'cleat-top');
   return (
     <View style={styles.sheet} testID="print-sheet">
       <Txt kind="title">{job.name}</Txt>

@@ -61,9 +61,9 @@ function Further({
         {label(`sawing.further.${kind}`)}
         {factor > 1 ? ` · ${label('sawing.drawn', { factor })}` : ''}
       </Txt>
-      {how.map((one) => (
-        <Txt key={one.code} kind="strong">
-          {words(one, job)}
+      {how.map((message) => (
+        <Txt key={message.code} kind="strong">
+          {words(message, job)}
         </Txt>
       ))}
     </>

@@ -65,13 +65,13 @@ test('as a file; as a copy, to which one goes; removed, and back to the jobs', a
   press('Save as a file');
   expect(saved).toHaveBeenCalledWith(alcove);
   press('Duplicate');
-  const copy = selectJobs(store.getState()).find((one) => one.id !== alcove.id)!;
+  const copy = selectJobs(store.getState()).find((record) => record.id !== alcove.id)!;
   expect(copy.job).toEqual({ ...alcove, id: copy.id, name: `${alcove.name}, copy` });
   expect(went).toEqual([{ pathname: '/job/[id]/measure', params: { id: copy.id } }]);
   press('Remove this job');
   expect(went.at(-1)).toBe('/');
   expect(closed).toHaveBeenCalledTimes(2);
-  await waitFor(() => expect(selectJobs(store.getState()).map((one) => one.id)).toEqual([copy.id]));
+  await waitFor(() => expect(selectJobs(store.getState()).map((record) => record.id)).toEqual([copy.id]));
 });
 
 test('earlier versions that cannot be reached say so', async () => {

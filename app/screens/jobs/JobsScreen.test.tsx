@@ -22,7 +22,7 @@ beforeEach(() => {
   globalThis.document ??= page as unknown as Document;
 });
 afterEach(() => store.stop());
-const names = () => selectJobs(store.getState()).map((one) => one.job.name);
+const names = () => selectJobs(store.getState()).map((record) => record.job.name);
 
 test('none yet says how to begin', async () => {
   store = await show(<JobsScreen />);
@@ -80,7 +80,7 @@ describe('a job file', () => {
     picked.mockResolvedValue(writeJobFile({ ...chimneyAlcove(), notes: 'Another.' }));
     press('Open a job file');
     await waitFor(() => expect(names()).toHaveLength(2));
-    expect(new Set(selectJobs(store.getState()).map((one) => one.id)).size).toBe(2);
+    expect(new Set(selectJobs(store.getState()).map((record) => record.id)).size).toBe(2);
   });
 
   test('that is none is refused in words, and nothing comes in', async () => {

@@ -31,7 +31,7 @@ export function FitTab({ job, plan, tabs }: LogTabProps) {
   const boards = plan.parts.filter((part) => part.role === 'board' && part.fit);
   const [chosen, setChosen] = useState<number | null>(null);
   const [spot, setSpot] = useState<Pick<Trial, 'end' | 'at'> | null>(null);
-  const board = boards.find((one) => one.shelf === chosen) ?? boards[0];
+  const board = boards.find((part) => part.shelf === chosen) ?? boards[0];
   const scene =
     (board ? boardScene(plan, board.shelf, exaggeration) : null) ??
     sectionScene(plan, job, { upMm: plan.opening.extent.height / 2, exaggeration });
@@ -78,7 +78,7 @@ export function FitTab({ job, plan, tabs }: LogTabProps) {
           label={label('log.whichBoard')}
           look="chips"
           value={board.shelf}
-          options={boards.map((one) => ({ value: one.shelf, title: one.label }))}
+          options={boards.map((part) => ({ value: part.shelf, title: part.label }))}
           onChange={setChosen}
         />
       ) : null}

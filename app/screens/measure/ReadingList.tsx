@@ -31,7 +31,7 @@ export function ReadingList({ job, plan, onEdit }: ReadingListProps) {
       {(reading) => {
         const name = sentence(nameOf(spotOf(reading)), job);
         const shown = shownValue(reading, job, label);
-        const check = plan?.readings.find((one) => one.id === reading.id);
+        const check = plan?.readings.find((plannedReading) => plannedReading.id === reading.id);
         const out = check && check.state !== 'used';
         return (
           <Pressable

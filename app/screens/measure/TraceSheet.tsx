@@ -87,7 +87,7 @@ export const TraceSheet = guardedSheet(function TraceSheet({ job, lines, sized, 
               label={label('trace.edge')}
               look="chips"
               value={edges.indexOf(edge)}
-              options={edges.map((one, i) => ({ value: i, title: lengthWords(one.chordMm, job) }))}
+              options={edges.map((drawnEdge, i) => ({ value: i, title: lengthWords(drawnEdge.chordMm, job) }))}
               onChange={setChosen}
             />
           ) : null}

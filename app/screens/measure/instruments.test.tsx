@@ -20,7 +20,7 @@ class PretendStream {
     PretendStream.open.push(this);
   }
   close() {
-    PretendStream.open = PretendStream.open.filter((one) => one !== this);
+    PretendStream.open = PretendStream.open.filter((stream) => stream !== this);
   }
   send(value: number, settled: boolean, unit = 'mm') {
     act(() => this.onmessage?.({ data: JSON.stringify({ value, unit, settled }) }));

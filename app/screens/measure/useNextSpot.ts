@@ -25,7 +25,7 @@ export function useNextSpot(): NextSpot {
   const { plan, job: planned, fault } = useAppSelector(selectPlanned);
   const job = useAppSelector(selectOpenJob);
   const [skipped, setSkipped] = useState<readonly string[]>([]);
-  const first = plan?.advice.next.find((one) => !skipped.includes(keyOf(one)));
+  const first = plan?.advice.next.find((suggestion) => !skipped.includes(keyOf(suggestion)));
   return {
     spot: first?.spot ?? null,
     why: first?.why ?? null,

@@ -84,7 +84,7 @@ export function StepCard({ step, job, plan, nowMs, above }: StepCardProps) {
       {step.guards.map((guard) => (
         <NoticeLine key={guard.code} kind="doubtful" word={label('build.again')} words={words(guard, job)} />
       ))}
-      {[...step.how.map((one) => words(one, job)), ...fixings].map((line) => (
+      {[...step.how.map((message) => words(message, job)), ...fixings].map((line) => (
         <View key={line} style={styles.row}>
           <Txt tone="faint" aria-hidden>
             –
@@ -92,8 +92,8 @@ export function StepCard({ step, job, plan, nowMs, above }: StepCardProps) {
           <Txt style={styles.grow}>{line}</Txt>
         </View>
       ))}
-      {step.check.map((one) => (
-        <NoticeLine key={one.code} kind="sure" word={`${label('build.check')}:`} words={words(one, job)} />
+      {step.check.map((message) => (
+        <NoticeLine key={message.code} kind="sure" word={`${label('build.check')}:`} words={words(message, job)} />
       ))}
       {step.tools.length > 0 ? (
         <Txt kind="small" tone="faint">

@@ -72,7 +72,12 @@ function Line({ step, job, plan }: { step: Step; job: Job; plan: Plan }) {
         : label('paper.window', { why, least: time(leastMin), most: time(mostMin) }),
     ];
   });
-  const said = [...waits, ...facts, ...fixingsOf(step, plan, job, label), ...step.how.map((one) => words(one, job))];
+  const said = [
+    ...waits,
+    ...facts,
+    ...fixingsOf(step, plan, job, label),
+    ...step.how.map((message) => words(message, job)),
+  ];
   return (
     <View style={styles.step}>
       <Txt kind="strong">
@@ -82,7 +87,7 @@ function Line({ step, job, plan }: { step: Step; job: Job; plan: Plan }) {
       {said.length > 0 ? <Txt kind="small">{said.join(' ')}</Txt> : null}
       {step.check.length > 0 ? (
         <Txt kind="small">
-          {label('build.check')}: {step.check.map((one) => words(one, job)).join(' ')}
+          {label('build.check')}: {step.check.map((message) => words(message, job)).join(' ')}
         </Txt>
       ) : null}
       {step.cautions.length > 0 ? (

@@ -35,7 +35,9 @@ describe('today', () => {
     const job = done(chimneyAlcove(), 'marks', [...WORKSHOP, 'level-line', 'marks'], at);
     const store = await show(<BuildScreen />, job);
     await title('Put up the supports of shelf 5');
-    const mark = store.getState().planned.plan!.marks.find((one) => one.shelf === 5 && one.what === 'cleat-top')!;
+    const mark = store
+      .getState()
+      .planned.plan!.marks.find((wallMark) => wallMark.shelf === 5 && wallMark.what === 'cleat-top')!;
     expect(card().getByText(`+${mark.fromLevelLine.mm} mm`)).toBeTruthy();
     expect(card().getByText(`${mark.up.mm} mm`)).toBeTruthy();
     expect(card().getByText(/^5B: 4 screws \d.*, into the plugs, at \d.* from its left \(rear\) end$/)).toBeTruthy();

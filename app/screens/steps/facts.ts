@@ -22,9 +22,9 @@ const OF_SUPPORTS = new Set(['cleat-top', 'bracket-top']);
 /** The figures one needs at a step: the marks of what is put up, the length of what is put in. */
 export function factsOf(step: Step, plan: Plan, label: Label): Fact[] {
   if (step.shelf === null) return [];
-  const marks = plan.marks.filter((one) => one.shelf === step.shelf);
+  const marks = plan.marks.filter((mark) => mark.shelf === step.shelf);
   if (step.kind === 'support') {
-    const mark = marks.find((one) => OF_SUPPORTS.has(one.what));
+    const mark = marks.find((wallMark) => OF_SUPPORTS.has(wallMark.what));
     if (!mark) return [];
     return [
       { name: label('step.fromLine'), figure: mark.fromLevelLine, signed: true },
@@ -32,7 +32,7 @@ export function factsOf(step: Step, plan: Plan, label: Label): Fact[] {
     ];
   }
   const board = plan.parts.find((part) => step.parts.includes(part.id) && part.role === 'board');
-  const top = marks.find((one) => one.what === 'shelf-top');
+  const top = marks.find((mark) => mark.what === 'shelf-top');
   return [
     ...(board
       ? [{ name: label('step.boardLong', { label: board.label }), figure: longerEdge(board), signed: false }]
@@ -64,7 +64,7 @@ export interface AtWall {
 export function atWalls(step: Step, plan: Plan, job: Job): AtWall[] {
   const mark =
     step.kind === 'support'
-      ? plan.marks.find((one) => one.shelf === step.shelf && OF_SUPPORTS.has(one.what))
+      ? plan.marks.find((wallMark) => wallMark.shelf === step.shelf && OF_SUPPORTS.has(wallMark.what))
       : undefined;
   if (!mark) return [];
   return plan.stations

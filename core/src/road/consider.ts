@@ -113,7 +113,7 @@ export function considered(
 }
 
 const kgOn = (shelf: number, contents: Layout['contents']) =>
-  contents?.capacity.find((one) => one.shelf === shelf)?.kg ?? 0;
+  contents?.capacity.find((capacity) => capacity.shelf === shelf)?.kg ?? 0;
 
 function unlike(messages: readonly Message[]): Message[] {
   return messages.filter((one, i) => messages.findIndex((other) => other.code === one.code) === i);

@@ -34,7 +34,7 @@ export function asFarAsParts(job: Job) {
   const shelves = layout.shelves.filter((shelf) => !unlaid.has(shelf.number));
   const system = applySystems({ job, opening, shelves, gaps: layout.gaps, space: layout.outer, box });
   const stopped = shelvesStopped([...layout.problems, ...system.problems]);
-  const wanted = system.bare.filter((one) => !stopped.has(one.number));
+  const wanted = system.bare.filter((laidShelf) => !stopped.has(laidShelf.number));
   const bare =
     spec.boards === 'none' ? [] : bareBoards(wanted, job.shelves, spec.boards, (shelf) => depthOf(job, shelf));
   const made = system.parts.filter((part) => !stopped.has(part.shelf));

@@ -25,7 +25,7 @@ export interface PlannedReading {
 
 /** A reading with what the survey makes of it. */
 export function plannedReading(reading: Reading, survey: Survey): PlannedReading {
-  const check = survey.checks.find((one) => one.id === reading.id) as ReadingCheck;
+  const check = survey.checks.find((readingCheck) => readingCheck.id === reading.id) as ReadingCheck;
   return {
     id: reading.id,
     name: nameOf(spotOf(reading)),

@@ -15,7 +15,7 @@ export function instrumentRoutes(store: JobStore): Router {
         instrument,
         repeats: sums.find((sum) => sum.instrument === instrument)?.repeats ?? 0,
         squares: sums.find((sum) => sum.instrument === instrument)?.squares ?? 0,
-        factor: learned.find((one) => one.instrument === instrument)?.factor ?? 1,
+        factor: learned.find((learnedError) => learnedError.instrument === instrument)?.factor ?? 1,
       })),
     });
   });

@@ -75,7 +75,7 @@ export function BottomForm({ job, plan, onChange }: BoundaryProps<Bottom>) {
           of="shelves.railClear"
           value={bottom.clear}
           job={job}
-          onChange={(one) => onChange({ ...bottom, clear: one })}
+          onChange={(typedLength) => onChange({ ...bottom, clear: typedLength })}
         />
       ) : null}
       {plan?.rail ? (

@@ -23,7 +23,7 @@ export function GapsTable({ plan, job, selected, onSelect }: GapsTableProps) {
     <Section title={label('marks.gaps')}>
       {shelves.map((shelf) => {
         const { number } = shelf;
-        const gap = plan.gaps.find((one) => one.above === number);
+        const gap = plan.gaps.find((plannedGap) => plannedGap.above === number);
         return (
           <View key={number} style={[styles.shelf, selected === number && styles.selected]}>
             <Pressable

@@ -133,32 +133,32 @@ function Held({ job, shelves }: { job: Job; shelves: Plan['shelves'] }) {
   return (
     <>
       {held.length > 0 ? <Txt kind="strong">{label('held.title')}</Txt> : null}
-      {held.map((one) => (
-        <View key={one.number} style={styles.typed}>
+      {held.map((laidShelf) => (
+        <View key={laidShelf.number} style={styles.typed}>
           <Txt style={styles.field}>
             {label('held.line', {
-              shelf: one.number,
-              held: label(`held.${one.held ?? 'locked'}`),
-              up: lengthWords(one.top.mm, job),
+              shelf: laidShelf.number,
+              held: label(`held.${laidShelf.held ?? 'locked'}`),
+              up: lengthWords(laidShelf.top.mm, job),
             })}
           </Txt>
-          {one.held === 'locked' ? (
+          {laidShelf.held === 'locked' ? (
             <Button
-              title={label('held.unlock', { shelf: one.number })}
+              title={label('held.unlock', { shelf: laidShelf.number })}
               icon={LockOpen}
               iconOnly
               look="quiet"
               onPress={() =>
-                void dispatch(editPlanned((was, { shelves: all }) => locked(was, all, one.number, false, newId)))
+                void dispatch(editPlanned((was, { shelves: all }) => locked(was, all, laidShelf.number, false, newId)))
               }
             />
-          ) : one.held === 'aligned' ? (
+          ) : laidShelf.held === 'aligned' ? (
             <Button
-              title={label('shelves.remove', { shelf: one.number })}
+              title={label('shelves.remove', { shelf: laidShelf.number })}
               icon={X}
               iconOnly
               look="quiet"
-              onPress={() => void dispatch(editPlanned((was, { shelves: all }) => removed(was, all, one.number)))}
+              onPress={() => void dispatch(editPlanned((was, { shelves: all }) => removed(was, all, laidShelf.number)))}
             />
           ) : null}
         </View>

@@ -38,7 +38,7 @@ export function wayChanged(job: Job, shelves: readonly Shelf[], way: Way, newId:
 
 /** A shelf moved by hand. From then on every height is typed, but for a locked one: that moves by itself. */
 export function moved(job: Job, shelves: readonly Shelf[], number: number, up: TypedLength, newId: NewId): Job {
-  const shelf = shelves.find((one) => one.number === number);
+  const shelf = shelves.find((laidShelf) => laidShelf.number === number);
   if (!shelf || !movable(shelf)) return job;
   if (shelf.id !== null) {
     const heights = job.shelves.heights.map((height) => (height.id === shelf.id ? { ...height, up } : height));
@@ -51,7 +51,7 @@ export function moved(job: Job, shelves: readonly Shelf[], number: number, up: T
 
 /** A shelf that stays where it is from now on, or may move again. */
 export function locked(job: Job, shelves: readonly Shelf[], number: number, on: boolean, newId: NewId): Job {
-  const shelf = shelves.find((one) => one.number === number);
+  const shelf = shelves.find((laidShelf) => laidShelf.number === number);
   if (!shelf || !movable(shelf)) return job;
   const { heights, way } = job.shelves;
   const known = heights.find((height) => height.id === shelf.id);
@@ -88,7 +88,7 @@ const FIRST_UP_MM = 350;
 
 /** One shelf fewer: this one. */
 export function removed(job: Job, shelves: readonly Shelf[], number: number): Job {
-  const shelf = shelves.find((one) => one.number === number);
+  const shelf = shelves.find((laidShelf) => laidShelf.number === number);
   if (!shelf || shelf.held === 'seated') return job;
   const { way, count, heights, aligned = [] } = job.shelves;
   return withShelves(job, {

@@ -64,7 +64,7 @@ describe('two layouts side by side', () => {
     while (within(line).queryAllByText(/^\d$/).length < 2) line = line.parent!;
     const said = within(line)
       .getAllByText(/^\d$/)
-      .map((one) => one.props.children);
+      .map((element) => element.props.children);
     expect(said).toEqual(['5', '3']);
   });
 

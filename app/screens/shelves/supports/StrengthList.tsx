@@ -37,16 +37,16 @@ export function StrengthList({ job, plan, selected, onSelect }: StrengthListProp
   const shown = [...plan.strengths].sort((a, b) => b.shelf - a.shelf);
   return (
     <Section title={label('strength.title')}>
-      {shown.map((one) => (
+      {shown.map((strength) => (
         <Line
-          key={one.shelf}
-          one={one}
+          key={strength.shelf}
+          one={strength}
           job={job}
-          lit={one.shelf === selected}
-          open={one.shelf === open}
+          lit={strength.shelf === selected}
+          open={strength.shelf === open}
           onPress={() => {
-            setOpen(one.shelf === open ? null : one.shelf);
-            onSelect(one.shelf);
+            setOpen(strength.shelf === open ? null : strength.shelf);
+            onSelect(strength.shelf);
           }}
         />
       ))}

@@ -82,8 +82,8 @@ describe('the drilling sheet', () => {
 
   test('every joint that is drilled is in one group, and pins in none', () => {
     const groups = drillGroups(plan);
-    const drilled = plan.fixings.filter((one) => one.screw.kind !== 'pin');
-    const labelled = new Set(drilled.map((one) => one.label).filter(Boolean));
+    const drilled = plan.fixings.filter((fixing) => fixing.screw.kind !== 'pin');
+    const labelled = new Set(drilled.map((fixing) => fixing.label).filter(Boolean));
     expect(new Set(groups.flatMap((group) => group.labels))).toEqual(labelled);
     expect(groups.length).toBeLessThan(drilled.length);
     for (const { fixing } of groups) expect(fixing.screw.kind).not.toBe('pin');
@@ -101,10 +101,10 @@ describe('the drilling sheet', () => {
 
   test('alike pieces of other names are all named, and both sockets of a rod are one kind', () => {
     const closet = drillGroups(planJob(cloakroomCloset()));
-    const tilted = closet.find((one) => one.labels.includes('T1L'))!;
+    const tilted = closet.find((drillGroup) => drillGroup.labels.includes('T1L'))!;
     expect(tilted.labels).toEqual(['T1L', 'T2L']);
     expect(tilted.names.map((name) => words(name, alcove))).toEqual(['Tilted cleat 1, left', 'Tilted cleat 2, left']);
-    expect(closet.filter((one) => one.item?.what === 'socket')).toHaveLength(1);
+    expect(closet.filter((drillGroup) => drillGroup.item?.what === 'socket')).toHaveLength(1);
   });
 
   test('drills are said as their shanks say: half millimetres, or fractions down to 64ths', () => {

@@ -52,7 +52,7 @@ describe('what a system asks', () => {
 
   test.each(SYSTEM_NAMES)('%s: every answer goes into the document, which stays sound', async (system) => {
     await look(of(system), (job) => <AskFields job={job} system={system} />);
-    const fields = screen.queryAllByTestId('length-field').map((one) => one.props['aria-label'] as string);
+    const fields = screen.queryAllByTestId('length-field').map((element) => element.props['aria-label'] as string);
     fields.forEach((name, i) => type(name, String(31 + i)));
     for (const name of screen.queryAllByRole('button', { name: /^More: / })) fireEvent.press(name);
     for (const box of screen.queryAllByRole('checkbox')) fireEvent.press(box);

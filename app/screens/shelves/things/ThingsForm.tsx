@@ -57,8 +57,8 @@ export function ThingsForm({ job, plan }: { job: Job; plan: Plan | null }) {
               words={words(one.why, job)}
             />
           ))}
-          {contents.wayOut.map((one, index) => (
-            <Txt key={index}>{words(one, job)}</Txt>
+          {contents.wayOut.map((message, index) => (
+            <Txt key={index}>{words(message, job)}</Txt>
           ))}
         </Section>
       ) : null}

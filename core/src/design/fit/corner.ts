@@ -130,13 +130,13 @@ export function fitCorner(options: CornerOptions): CornerFit {
       back: standOff(
         xs,
         mean.back,
-        drawn.map((one) => one.back),
+        drawn.map((pair) => pair.back),
         back.slope - off,
       ),
       side: standOff(
         ys,
         mean.side,
-        drawn.map((one) => one.side),
+        drawn.map((pair) => pair.side),
         along.slope - off,
       ),
     },
@@ -151,9 +151,9 @@ function standOff(
   drawn: readonly ArrayLike<number>[],
   slope: number,
 ): StandOff[] {
-  const off = (one: ArrayLike<number>) => {
-    const line = supporting(at, one, slope);
-    return at.map((alongMm, i) => alongLine(line, alongMm) - (one[i] as number));
+  const off = (like: ArrayLike<number>) => {
+    const line = supporting(at, like, slope);
+    return at.map((alongMm, i) => alongLine(line, alongMm) - (like[i] as number));
   };
   const all = drawn.map(off);
   const n = Math.max(all.length, 1);

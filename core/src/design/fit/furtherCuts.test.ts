@@ -88,7 +88,7 @@ describe('cut as told, a piece is what was planned', () => {
       const [first, last] = [right[0]! - left[0]!, right.at(-1)! - left.at(-1)!];
       return back[1] - back[0] > first || front[1] - front[0] > last;
     });
-    expect(longer.map((one) => one.label)).toEqual([]);
+    expect(longer.map((part) => part.label)).toEqual([]);
     // As blanks most of them were: that is what was told before.
     const blanks = boards.filter((board) => {
       const { left, right } = board.fit!.walls;
@@ -104,7 +104,7 @@ describe('what is told of an end', () => {
   test('how far in at which edge, the angle as degrees and as so much over so much, which face up', () => {
     const job = chimneyAlcove();
     const [cut] = boards(job).flatMap((board) => furtherCuts(board, 'power'));
-    const said = cut!.how.map((one) => words(one, job)).join(' ');
+    const said = cut!.how.map((message) => words(message, job)).join(' ');
     expect(said).toMatch(/^\dS, (left|right) end: mark [\d.]+ mm from the end on the (back|front) edge\./);
     expect(said).toMatch(/[\d.]+° off square, [\d.]+ mm over 320 mm\./);
     expect(said).toMatch(/Top face up, front edge towards you\./);
@@ -123,11 +123,11 @@ describe('what is told of an end', () => {
   test('a plain rectangle takes none; a scribed end tells what is left on', () => {
     const job = chimneyAlcove();
     const square = boards({ ...job, fit: { ...job.fit, ends: 'square', back: 'straight' } });
-    expect(square.flatMap((one) => furtherCuts(one, 'power'))).toEqual([]);
+    expect(square.flatMap((part) => furtherCuts(part, 'power'))).toEqual([]);
     const scribed = boards({ ...job, fit: { ...job.fit, ends: 'scribed' } }).flatMap((board) =>
       furtherCuts(board, 'power'),
     );
-    expect(scribed.some((one) => one.how.some((line) => line.code === 'further.scribe'))).toBe(true);
+    expect(scribed.some((furtherCut) => furtherCut.how.some((line) => line.code === 'further.scribe'))).toBe(true);
   });
 });
 

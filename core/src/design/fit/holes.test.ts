@@ -110,7 +110,7 @@ describe('what is wrong with a hole is named', () => {
   test('over a bought bracket; beside it there is nothing to say', () => {
     const bracketed: Job = { ...alcove, support: { system: 'brackets', own: {} } };
     const plan = planJob(bracketed);
-    const [bracket] = plan.hardware.filter((one) => one.shelf === 2);
+    const [bracket] = plan.hardware.filter((hardware) => hardware.shelf === 2);
     const board = plan.parts.find((part) => part.id === 'S2-board')!;
     const middle = (bracket!.across.fromMm + bracket!.across.toMm) / 2 - board.fit!.seat.acrossMm;
     const at = (mm_: number) => codesOf(drilled(bracketed, { at: mm(Math.round(mm_)), back: mm(150) }));
@@ -153,7 +153,7 @@ test('a hole through a hollow shelf goes through both its skins', () => {
     { back: mm(150) },
   );
   const through = planJob(job).parts.filter((part) => part.shelf === 2 && part.holes);
-  expect(through.map((one) => one.role).sort()).toEqual(['board', 'skin']);
+  expect(through.map((part) => part.role).sort()).toEqual(['board', 'skin']);
   expect(through[0]?.holes).toEqual(through[1]?.holes);
 });
 

@@ -71,7 +71,7 @@ export function crossingAt(
   outline: readonly OutlinePoint[],
   y: number,
 ): { readonly least: number; readonly most: number } {
-  const ys = outline.map((one) => one[1]);
+  const ys = outline.map((outlinePoint) => outlinePoint[1]);
   const at = Math.min(Math.max(y, Math.min(...ys)), Math.max(...ys));
   const xs = outline.flatMap(([x1, y1], i) => {
     const [x2, y2] = outline[(i + 1) % outline.length] as OutlinePoint;

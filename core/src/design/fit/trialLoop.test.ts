@@ -121,7 +121,7 @@ describe('what was noted moves the walls, by hand', () => {
     expect(wide(job, -1)).toBeGreaterThan(front + 1);
     expect(Math.abs(wide({ ...job, trials }, -1) - front)).toBeLessThan(0.7);
     const shaves = shavesFor(pocket({ ...job, trials }, 1200), trials, '0.5mm');
-    expect(shaves.map((one) => [one.end, one.at])).toEqual([
+    expect(shaves.map((shave) => [shave.end, shave.at])).toEqual([
       ['left', 'front'],
       ['right', 'front'],
     ]);

@@ -73,7 +73,7 @@ test('on a floor that falls 9 to the right, a level mark is 9 higher above the f
 test('measured on a floor that falls to the right, a level mark is higher above the floor there', () => {
   const job = falling();
   const plan = planJob(job);
-  const mark = plan.marks.find((one) => one.shelf === 1 && one.what === 'shelf-top')!;
+  const mark = plan.marks.find((wallMark) => wallMark.shelf === 1 && wallMark.what === 'shelf-top')!;
   const at = (id: string) =>
     fromThere(
       mark,

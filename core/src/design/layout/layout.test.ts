@@ -205,7 +205,7 @@ test('what does not fit is named with the smallest way out, and the way out is t
   // Twelve boxes, three to a shelf: two shelves take six of them.
   const many = way({}, box({ count: 12, height: mm(300) }));
   expect(many.leftOut).toMatchObject([{ why: { code: 'out.room' }, count: 6 }]);
-  expect(many.wayOut.map((one) => one.code)).toContain('wayOut.twoMore');
+  expect(many.wayOut.map((message) => message.code)).toContain('wayOut.twoMore');
   expect(way({ count: 4 }, box({ count: 12, height: mm(300) })).leftOut).toEqual([]);
   // Five shelves with the things of one that is too high for the gaps they leave.
   const high = { count: 5, bottom: { kind: 'height', up: mm(1350) } } as const;
@@ -223,7 +223,7 @@ test('the top of the space is raised by what is missing: 45 for a thing 45 too h
   } as const;
   const { contents } = laid(wish, { things: [box({ height: mm(407), count: 1 })] });
   expect(contents?.leftOut).toMatchObject([{ thing: 'box' }]);
-  const up = contents?.wayOut.find((one) => one.code === 'wayOut.topUp')?.params.by;
+  const up = contents?.wayOut.find((message) => message.code === 'wayOut.topUp')?.params.by;
   if (up?.kind !== 'length') throw new Error('no way up');
   expect(up.mm).toBeGreaterThanOrEqual(45);
   const raised = { ...wish, top: { kind: 'height', up: mm(400 + up.mm) } } as const;

@@ -58,7 +58,10 @@ export function pinHoles({ wish, shelves, fromMm, toMm, depthMm }: PinsInput): {
   const inGroove = (mm: number) => mm > fixed.underside.mm - clear && mm < fixed.top.mm + clear;
   const offSide = (mm: number) => mm < fromMm + clear || mm > toMm - clear;
   const movable = shelves.filter((shelf) => shelf !== fixed);
-  const main = movable.map((one) => ({ upMm: one.underside.mm - wish.hangs.mm, shelf: one.number as number | null }));
+  const main = movable.map((laidShelf) => ({
+    upMm: laidShelf.underside.mm - wish.hangs.mm,
+    shelf: laidShelf.number as number | null,
+  }));
   const others = main.flatMap(({ upMm }) =>
     Array.from({ length: wish.either }, (_, i) => (i + 1) * wish.pitch.mm).flatMap((by) =>
       [upMm - by, upMm + by].map((mm) => ({ upMm: mm, shelf: null })),

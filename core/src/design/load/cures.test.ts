@@ -31,7 +31,7 @@ describe('cures', () => {
   test('brackets get one more, screws get more where they are too weak', () => {
     const soft = { ...plainJob('brackets'), wood: { boards: 'chipboard', sticks: 'pine', own: [] } };
     const more = curesOf(loaded(saying(soft, { ratedKg: 500, apart: mm(1000) }), 40));
-    expect(more.map((one) => one.change.kind)).toContain('apart');
+    expect(more.map((cure) => cure.change.kind)).toContain('apart');
     const side = saying(plainJob('side-screwed', {}, 'span'), { screws: 2, nosing: true, nosingHeight: mm(120) });
     const screws = curesOf(loaded(side, 160)).find((cure) => cure.change.kind === 'screws');
     expect(screws?.used).toBeLessThanOrEqual(1);

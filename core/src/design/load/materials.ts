@@ -101,7 +101,7 @@ export function materialsOf(own: readonly OwnMaterial[]): Material[] {
 /** The material of an id; pine where there is none of it any more. */
 export function materialOf(id: string, own: readonly OwnMaterial[]): Material {
   const all = materialsOf(own);
-  return all.find((one) => one.id === id) ?? (all[0] as Material);
+  return all.find((material) => material.id === id) ?? (all[0] as Material);
 }
 
 /** Strain along from stress across is small in wood, and about a quarter in panels. */

@@ -84,10 +84,10 @@ function plateSize(
 }
 
 /** Slats side by side: stiff along, next to nothing across. */
-const apart = (one: PlateStiffness): PlateStiffness => ({
-  ...one,
-  acrossMpa: one.acrossMpa * SLATTED,
-  shearMpa: one.shearMpa * SLATTED,
+const apart = (plateStiffness: PlateStiffness): PlateStiffness => ({
+  ...plateStiffness,
+  acrossMpa: plateStiffness.acrossMpa * SLATTED,
+  shearMpa: plateStiffness.shearMpa * SLATTED,
   poisson: 0,
 });
 const SLATTED = 0.01;

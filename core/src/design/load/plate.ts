@@ -68,7 +68,7 @@ export function solvePlate(model: PlateModel, loads: readonly PlateLoad[], acros
   const grid = gridLines(model, across);
   const { xs, ys } = grid;
   // A rib in the plate's own middle plane bends with it and stretches nothing.
-  const stretched = ribs.some((one) => one.offsetMm !== 0);
+  const stretched = ribs.some((rib) => rib.offsetMm !== 0);
   const per = stretched ? 5 : 3;
   const node = (i: number, j: number) => i * ys.length + j;
   const size = xs.length * ys.length * per;

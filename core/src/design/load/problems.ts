@@ -13,7 +13,7 @@ const usedMost = ({ bending, leaning, weakest, beams }: Strength): number =>
  */
 export function strengthProblems(strengths: readonly Strength[], cures: readonly Cure[]): Problem[] {
   const worst = (some: readonly Strength[], by: (one: Strength) => number) =>
-    some.reduce<Strength | null>((most, one) => (!most || by(one) > by(most) ? one : most), null);
+    some.reduce<Strength | null>((most, strength) => (!most || by(strength) > by(most) ? strength : most), null);
   const failing = worst(
     strengths.filter((strength) => strength.state === 'fails'),
     usedMost,
@@ -22,7 +22,7 @@ export function strengthProblems(strengths: readonly Strength[], cures: readonly
     strengths.filter((strength) => strength.state === 'sags'),
     ({ sag }) => sag.lastingMm / sag.usualMm,
   );
-  const cured = ({ shelf }: Strength) => cures.find((one) => one.shelf === shelf);
+  const cured = ({ shelf }: Strength) => cures.find((cure) => cure.shelf === shelf);
   const told: Problem[] = [];
   if (failing) {
     const { shelf, carries } = failing;

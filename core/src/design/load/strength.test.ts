@@ -60,7 +60,7 @@ describe('brackets', () => {
   const all = first(job).fixings;
 
   test('the uppermost screw is pulled by what tips the bracket: load times its arm over the lever', () => {
-    const wall = all.find((one) => one.fixing.endsWith('/wall'))!;
+    const wall = all.find((fixingLoad) => fixingLoad.fixing.endsWith('/wall'))!;
     const whole = 2 * wall.shearN;
     // An even load on an arm of 250 under a board of 300: about in the middle of the board, 150 out; lever 300 - 25 -
     // 12.5.
@@ -69,7 +69,7 @@ describe('brackets', () => {
   });
 
   test('a bracket’s own rating counts too, and the person’s figure is taken', () => {
-    const rating = all.find((one) => one.into === 'rating')!;
+    const rating = all.find((fixingLoad) => fixingLoad.into === 'rating')!;
     expect(rating.mayShearN).toBeCloseTo(25 * GRAVITY, 9);
     const strong = first(saying(job, { ratedKg: 100 })).fixings.find((fixing) => fixing.into === 'rating')!;
     expect(strong.used).toBeCloseTo(rating.used / 2, 9);

@@ -129,7 +129,10 @@ function solveOnce(
   known.set(key, found);
   return (
     found &&
-    found.map((one) => ({ ...one, reactions: one.reactions.map((at) => ({ ...at, id: names.get(at.id) as string })) }))
+    found.map((plateResult) => ({
+      ...plateResult,
+      reactions: plateResult.reactions.map((at) => ({ ...at, id: names.get(at.id) as string })),
+    }))
   );
 }
 

@@ -113,7 +113,7 @@ export function made(job: Job): Made {
     job,
   });
   const part = (id: string) => pieces.find((piece) => piece.id === id);
-  const codes = [...applied.problems, ...placed.problems].map((one) => one.message.code);
+  const codes = [...applied.problems, ...placed.problems].map((problem) => problem.message.code);
   return {
     ...applied,
     job,

@@ -17,9 +17,9 @@ const boards = {
   trim: { width: typedLength('50', 'mm'), reveal: typedLength('5', 'mm') },
   trimThickMm: 10,
 };
-const lengths = (one: CavityBox, by = boards) =>
+const lengths = (cavityBox: CavityBox, by = boards) =>
   Object.fromEntries(
-    boxAndTrim(one, by).flatMap(({ id, length }) => (length.kind === 'given' ? [[id, length.figure.mm]] : [])),
+    boxAndTrim(cavityBox, by).flatMap(({ id, length }) => (length.kind === 'given' ? [[id, length.figure.mm]] : [])),
   );
 
 test('by hand: trim to the long point is the clear opening, two reveals and two widths', () => {
@@ -37,7 +37,7 @@ test('by hand: trim to the long point is the clear opening, two reveals and two 
 });
 
 test('a trim is mitred at both ends, and never rounded short', () => {
-  const [head] = boxAndTrim(box(360, 1540, 90), boards).filter((one) => one.id === 'trim-head');
+  const [head] = boxAndTrim(box(360, 1540, 90), boards).filter((partSpec) => partSpec.id === 'trim-head');
   expect(head?.joint).toEqual({ kind: 'mitred' });
   expect(head?.length).toMatchObject({ kind: 'given', rounded: 'up' });
 });

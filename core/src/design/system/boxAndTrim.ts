@@ -20,9 +20,9 @@ export function boxScrews({ shims, seat, depth }: CavityBox, wallMm: number): Fa
   return (['left', 'right'] as const).flatMap((side): Fastening[] => {
     const ours = shims.filter((shim) => shim.side === side);
     if (ours.length === 0) return [];
-    const at = ours.map((one) => ({
-      alongMm: one.upMm - seat.upMm,
-      acrossMm: deep * (one.at === 'back' ? 0.25 : 0.75),
+    const at = ours.map((shim) => ({
+      alongMm: shim.upMm - seat.upMm,
+      acrossMm: deep * (shim.at === 'back' ? 0.25 : 0.75),
     }));
     return [
       {
@@ -31,7 +31,7 @@ export function boxScrews({ shims, seat, depth }: CavityBox, wallMm: number): Fa
         through: { kind: 'piece', id: `box-${side}` },
         into: { kind: 'wall', wall: side },
         with: 'screw',
-        passMm: wallMm + Math.max(0, ...ours.map((one) => one.shimMm)),
+        passMm: wallMm + Math.max(0, ...ours.map((shim) => shim.shimMm)),
         spread: { kind: 'given', at },
         carries: null,
         leverMm: 0,

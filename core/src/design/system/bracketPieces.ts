@@ -54,7 +54,7 @@ export function partsOf(shelf: Shelf, { acrosses }: Uprights, input: Input): Par
       nosing: pieces.nosingOf(asked),
       ...(rule ? { length: rule } : {}),
     })
-    .map((one) => (across ? { ...one, across } : one));
+    .map((partSpec) => (across ? { ...partSpec, across } : partSpec));
   return asked.made === 'bought'
     ? boards
     : [...boards, ...acrosses.flatMap((x, i) => bracketParts(shelf, x, i, input))];

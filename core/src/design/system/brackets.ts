@@ -30,7 +30,7 @@ export const brackets: System<'brackets'> = {
     const { asked, shelves, wish, opening } = input;
     const nosing = pieces.nosingOf(asked);
     const blocked = problemsOf(input);
-    const stopped = blocked.some((one) => one.severity === 'stop');
+    const stopped = blocked.some((problem) => problem.severity === 'stop');
     const made = stopped ? [] : shelves.map((shelf) => ({ shelf, uprights: uprightsOf(shelf, input) }));
     return {
       parts: made.flatMap(({ shelf, uprights }) => partsOf(shelf, uprights, input)),

@@ -60,7 +60,7 @@ export function caseShelf({ shelf, thicknessMm, depthMm, long, across, nosing }:
       nosing,
       length: () => ({ kind: 'given', figure: long, rounded: 'down' }),
     })
-    .map((one): PartSpec => ({ ...one, across }));
+    .map((partSpec): PartSpec => ({ ...partSpec, across }));
 }
 
 /** Top and bottom boards of a case, at their upper faces, let into its sides like the shelves. */

@@ -111,7 +111,7 @@ describe('what cannot be is named, and left out', () => {
 
   test('where a bought bracket hangs', () => {
     const bought = plainJob('brackets', { place: { ...job.place, walls: 'plaster' } });
-    const [bracket] = made(bought).hardware.filter((one) => one.shelf === 2);
+    const [bracket] = made(bought).hardware.filter((hardware) => hardware.shelf === 2);
     const middle = (bracket!.across.fromMm + bracket!.across.toMm) / 2 + 500;
     expect(parted(bought, { at: mm(middle) }).codes).toEqual(['problem.dividerBracket']);
     // Beside it there is room; so there is under it, for one that ends below.

@@ -46,12 +46,15 @@ export function dividersOf(input: DividersInput): Dividers {
 
 /** Dividers of one shelf that would stand in one another. */
 function meetOneAnother(made: readonly PartSpec[]): Problem[] {
-  return made.flatMap((one, i) => {
+  return made.flatMap((partSpec, i) => {
     const other = made
       .slice(0, i)
-      .find(({ shelf, across }) => shelf === one.shelf && across && one.across && overlaps(across, one.across));
-    const said = other && { piece: text(one.label), shelf: count(one.shelf), other: text(other.label) };
-    return said ? [doubtful({ kind: 'shelf', shelf: one.shelf }, message('problem.dividerMeets', said))] : [];
+      .find(
+        ({ shelf, across }) =>
+          shelf === partSpec.shelf && across && partSpec.across && overlaps(across, partSpec.across),
+      );
+    const said = other && { piece: text(partSpec.label), shelf: count(partSpec.shelf), other: text(other.label) };
+    return said ? [doubtful({ kind: 'shelf', shelf: partSpec.shelf }, message('problem.dividerMeets', said))] : [];
   });
 }
 

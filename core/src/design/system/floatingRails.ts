@@ -108,7 +108,7 @@ function boardsOf(shelf: Shelf, input: Input): PartSpec[] {
   const n = shelf.number;
   const depthMm = input.depthOf(n);
   const { rule, across } = alongRun(opening, job.place.kind !== 'run');
-  const made = (one: PartSpec): PartSpec => (across ? { ...one, across } : one);
+  const made = (partSpec: PartSpec): PartSpec => (across ? { ...partSpec, across } : partSpec);
   const long = rule ? { length: rule } : {};
   if (asked.made === 'laminated') {
     const [board] = pieces.boardAndNosing({ shelf, thicknessMm: wish.thickness.mm, depthMm, nosing: null, ...long });
@@ -124,8 +124,12 @@ function boardsOf(shelf: Shelf, input: Input): PartSpec[] {
   }) as [PartSpec, PartSpec];
   const upper: Band = { ...top.place, upFrom: shelf.top.mm - asked.skin.mm };
   const lower: Band = { ...top.place, upFrom: shelf.underside.mm, upTo: shelf.underside.mm + asked.skin.mm };
-  const banded = (one: PartSpec, band: Band): PartSpec =>
-    made({ ...one, place: band, length: 'band' in one.length ? { ...one.length, band } : one.length });
+  const banded = (partSpec: PartSpec, band: Band): PartSpec =>
+    made({
+      ...partSpec,
+      place: band,
+      length: 'band' in partSpec.length ? { ...partSpec.length, band } : partSpec.length,
+    });
   return [
     banded({ ...top, name: message('part.skin.top'), label: `${n}T` }, upper),
     banded({ ...top, id: `S${n}-skin`, role: 'skin', name: message('part.skin.bottom'), label: `${n}U` }, lower),

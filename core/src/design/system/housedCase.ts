@@ -130,7 +130,7 @@ function partsOf(carcase: Carcase, input: Input): PartSpec[] {
   const undersides = [bottom - thick, ...shelves.map((shelf) => shelf.underside.mm), carcase.topMm - thick];
   const width = figure({ label: message('term.shelfDepth'), mm: carcase.depthMm });
   const inner = lessBack(width, asked);
-  const forward = (one: PartSpec) => beforeBack(one, asked);
+  const forward = (partSpec: PartSpec) => beforeBack(partSpec, asked);
   return [
     ...caseSides(carcase, input, width, () => ({
       kind: 'housed',
@@ -148,7 +148,9 @@ function partsOf(carcase: Carcase, input: Input): PartSpec[] {
         long,
         across,
         nosing: pieces.nosingOf(asked),
-      }).map((one) => (one.role === 'board' ? forward({ ...one, width: shelfDepth(input, shelf.number) }) : one)),
+      }).map((partSpec) =>
+        partSpec.role === 'board' ? forward({ ...partSpec, width: shelfDepth(input, shelf.number) }) : partSpec,
+      ),
     ),
     ...plinthBoard(carcase, asked.sideThickness.mm, bottom - thick, carcase.depthMm),
     ...(asked.back ? [backPanel(carcase, asked.backThickness.mm, asked.groove.mm, bottom - thick)] : []),

@@ -29,7 +29,7 @@ export const housedPosts: System<'housed-posts'> = {
     const nosing = pieces.nosingOf(asked);
     const hangs = pieces.hangsBelow(nosing, wish.thickness.mm);
     const blocked = problemsOf(input);
-    const stopped = blocked.filter((one) => one.severity === 'stop').map((one) => one.about);
+    const stopped = blocked.filter((problem) => problem.severity === 'stop').map((problem) => problem.about);
     const all = stopped.some((one) => one.kind !== 'shelf');
     const made = all
       ? []
@@ -71,10 +71,10 @@ function boardsOf(shelf: Shelf, input: Input): PartSpec[] {
       depthMm: input.depthOf(shelf.number),
       nosing: pieces.nosingOf(asked),
     })
-    .map((one): PartSpec =>
-      one.length.kind === 'between-walls' && one.role === 'board'
-        ? { ...one, length: { ...one.length, between } }
-        : one,
+    .map((partSpec): PartSpec =>
+      partSpec.length.kind === 'between-walls' && partSpec.role === 'board'
+        ? { ...partSpec, length: { ...partSpec.length, between } }
+        : partSpec,
     );
 }
 
@@ -217,17 +217,20 @@ function problemsOf(input: Input): Problem[] {
     : Infinity;
   const high = shelves.filter((shelf) => shelf.top.mm + TOP_LEFT_ON_MM > ceilingMm);
   const highest = length(ceilingMm - TOP_LEFT_ON_MM);
-  const under = high.map((one) =>
+  const under = high.map((laidShelf) =>
     stop(
-      { kind: 'shelf', shelf: one.number },
-      message('problem.postsUnderCeiling', { shelf: count(one.number), highest }),
+      { kind: 'shelf', shelf: laidShelf.number },
+      message('problem.postsUnderCeiling', { shelf: count(laidShelf.number), highest }),
     ),
   );
   const low = shelves.filter((shelf) => shelf.underside.mm >= 0 && shelf.underside.mm < TOP_LEFT_ON_MM);
   return [
     ...under,
-    ...low.map((one) =>
-      doubtful({ kind: 'shelf', shelf: one.number }, message('problem.grooveNearFoot', { shelf: count(one.number) })),
+    ...low.map((laidShelf) =>
+      doubtful(
+        { kind: 'shelf', shelf: laidShelf.number },
+        message('problem.grooveNearFoot', { shelf: count(laidShelf.number) }),
+      ),
     ),
   ];
 }

@@ -131,7 +131,7 @@ function partsOf(carcase: Carcase, input: Input, fixed: number | null): PartSpec
   const bottom = bottomTop(carcase, asked.plinth.mm, thick, space.fromMm);
   const width = figure({ label: message('term.shelfDepth'), mm: carcase.depthMm });
   const inner = lessBack(width, asked);
-  const forward = (one: PartSpec) => beforeBack(one, asked);
+  const forward = (partSpec: PartSpec) => beforeBack(partSpec, asked);
   const loose = less(carcase.inside, message('term.shelfPlay'), asked.shelfPlay.mm);
   return [
     ...caseSides(carcase, input, width, () => null),
@@ -146,7 +146,9 @@ function partsOf(carcase: Carcase, input: Input, fixed: number | null): PartSpec
         long: fast ? carcase.inside : loose,
         across: insideAcross(carcase, side, fast ? 0 : -asked.shelfPlay.mm / 2),
         nosing: pieces.nosingOf(asked),
-      }).map((one) => (one.role === 'board' ? forward({ ...one, width: shelfDepth(input, shelf.number) }) : one));
+      }).map((partSpec) =>
+        partSpec.role === 'board' ? forward({ ...partSpec, width: shelfDepth(input, shelf.number) }) : partSpec,
+      );
     }),
     ...plinthBoard(carcase, side, bottom - thick, carcase.depthMm),
     ...(asked.back ? [backPanel(carcase, asked.backThickness.mm, side / 2, bottom - thick)] : []),
@@ -173,7 +175,7 @@ const PIN_IN_MM = 4;
 function endScrews(carcase: Carcase, input: Input, fixed: number | null): Fastening[] {
   const { asked, wish, space, shelves, box } = input;
   const bottom = bottomTop(carcase, asked.plinth.mm, wish.thickness.mm, space.fromMm);
-  const shelf = shelves.find((one) => one.number === fixed);
+  const shelf = shelves.find((laidShelf) => laidShelf.number === fixed);
   const into = [
     ...(box
       ? []

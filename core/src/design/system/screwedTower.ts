@@ -115,7 +115,7 @@ function partsOf(carcase: Carcase, bottomMm: number, input: Input): PartSpec[] {
   const { asked, shelves, wish } = input;
   const [thick, side] = [wish.thickness.mm, asked.sideThickness.mm];
   const width = lessBack(figure({ label: message('term.shelfDepth'), mm: carcase.depthMm }), asked);
-  const forward = (one: PartSpec) => beforeBack(one, asked);
+  const forward = (partSpec: PartSpec) => beforeBack(partSpec, asked);
   const across = insideAcross(carcase, side, 0);
   // The sides end under the top, which lies over them.
   const lower: Carcase = {
@@ -159,7 +159,9 @@ function partsOf(carcase: Carcase, bottomMm: number, input: Input): PartSpec[] {
           nosing: pieces.nosingOf(asked),
         }),
       )
-      .map((one) => (one.role === 'board' ? forward({ ...one, width: shelfDepth(input, one.shelf) }) : one)),
+      .map((partSpec) =>
+        partSpec.role === 'board' ? forward({ ...partSpec, width: shelfDepth(input, partSpec.shelf) }) : partSpec,
+      ),
     ...plinthBoard(carcase, side, bottomMm - thick, carcase.depthMm),
     ...(asked.back
       ? [

@@ -157,7 +157,7 @@ describe('beside the shelves', () => {
     };
     const { tilted } = tiltedShelves({ wishes: job.tilted!, thicknessMm: 18, depthMm: 400 });
     const { parts, fastenings } = tiltedExtras({ tilted, job, opening: { surfaces: ['left', 'right', 'back'] } });
-    const part = (id: string) => parts.find((one) => one.id === id)!;
+    const part = (id: string) => parts.find((partSpec) => partSpec.id === id)!;
     expect(part('T1-side-cleat-left').length).toMatchObject({ figure: { mm: 280 } });
     expect(part('T1-board').width.mm).toBe(300);
     expect(part('T1-stop-strip').width.mm).toBe(38);

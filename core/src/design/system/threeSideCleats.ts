@@ -35,11 +35,11 @@ export const threeSideCleats: System<'three-side-cleats'> = {
     const stick = { thicknessMm: asked.cleatThickness.mm, heightMm: asked.cleatHeight.mm, role: 'cleat' } as const;
     const cornered = corner ? made.map((shelf) => corneredShelf({ shelf, input, stick })) : [];
     return {
-      parts: corner ? cornered.flatMap((one) => one.parts) : made.flatMap((shelf) => partsOf(shelf, input)),
+      parts: corner ? cornered.flatMap((shelf) => shelf.parts) : made.flatMap((shelf) => partsOf(shelf, input)),
       hardware: [],
-      holds: corner ? cornered.map((one) => one.hold) : made.map((shelf) => holdOf(shelf.number, input)),
+      holds: corner ? cornered.map((shelf) => shelf.hold) : made.map((shelf) => holdOf(shelf.number, input)),
       fastenings: corner
-        ? cornered.flatMap((one) => one.fastenings)
+        ? cornered.flatMap((shelf) => shelf.fastenings)
         : made.flatMap((shelf) => fasteningsOf(shelf.number, input)),
       marks: shelves.flatMap((shelf) => pieces.shelfMarks(shelf, input.levelLineUpMm, 'cleat-top')),
       hangsMm: () => pieces.hangsBelow(nosing, wish.thickness.mm),

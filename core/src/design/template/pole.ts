@@ -22,7 +22,7 @@ export interface Pole {
  */
 export function poleTemplate({ marks, levelLineUpMm, blocked }: Pole): Template | null {
   const running = runningMarks(marks);
-  const highest = Math.max(levelLineUpMm, ...running.map((one) => one.up.mm)) + OVER_MM;
+  const highest = Math.max(levelLineUpMm, ...running.map((wallMark) => wallMark.up.mm)) + OVER_MM;
   if (running.length === 0) return null;
   const down = (up: number) => highest - up;
   const line = (up: number, toMm: number): readonly [OutlinePoint, OutlinePoint] => [
@@ -47,7 +47,7 @@ export function poleTemplate({ marks, levelLineUpMm, blocked }: Pole): Template 
     ],
     strip: true,
     lines: [
-      ...running.map((one) => line(one.up.mm, one.what === 'shelf-top' ? 36 : 26)),
+      ...running.map((wallMark) => line(wallMark.up.mm, wallMark.what === 'shelf-top' ? 36 : 26)),
       ...bands.flatMap((band) => [
         line(band.fromMm, 14),
         line(band.toMm, 14),
@@ -58,12 +58,12 @@ export function poleTemplate({ marks, levelLineUpMm, blocked }: Pole): Template 
       ]),
     ],
     marks: [
-      ...running.map((one) =>
+      ...running.map((wallMark) =>
         said(
-          one.up.mm,
-          one.what === 'rail'
-            ? message('pole.rail', { up: length(one.up.mm) })
-            : message(`pole.${one.what}`, { shelf: count(one.shelf), up: length(one.up.mm) }),
+          wallMark.up.mm,
+          wallMark.what === 'rail'
+            ? message('pole.rail', { up: length(wallMark.up.mm) })
+            : message(`pole.${wallMark.what}`, { shelf: count(wallMark.shelf), up: length(wallMark.up.mm) }),
         ),
       ),
       ...bands.map((band) => said((band.fromMm + band.toMm) / 2, message('pole.clear', { what: nested(band.what) }))),

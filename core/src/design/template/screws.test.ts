@@ -59,7 +59,7 @@ describe('which way round', () => {
   const faceOf = (id: string) => templateFor(alcove, id, chimneyAlcove());
   const endOf = (id: string) => {
     const { template, part } = faceOf(id);
-    const mark = template.marks.find((one) => one.words.code === 'template.rearEnd')!;
+    const mark = template.marks.find((templateMark) => templateMark.words.code === 'template.rearEnd')!;
     return mark.at[0] < part.length.mm / 2 ? 'left' : 'right';
   };
 

@@ -95,8 +95,8 @@ describe('joint distribution and samples', () => {
       fc.property(readings, fc.array(point, { minLength: 1, maxLength: 8 }), (taken, points) => {
         const opening = openingOf(surveyWith(taken));
         const { meanMm, covarianceMm2 } = opening.jointly(points);
-        points.forEach((one, i) => {
-          const alone = opening.position(one);
+        points.forEach((surfacePoint, i) => {
+          const alone = opening.position(surfacePoint);
           expect(meanMm[i]).toBeCloseTo(alone.mm, 6);
           expect(Math.abs((covarianceMm2[i]?.[i] ?? 0) - alone.sdMm ** 2)).toBeLessThan(1e-4);
         });
@@ -118,12 +118,12 @@ describe('joint distribution and samples', () => {
     const all = drawSamples(opening.jointly(points), 4000, 3);
     expect(drawSamples(opening.jointly(points), 4000, 3)).toEqual(all);
     const { meanMm, covarianceMm2 } = opening.jointly(points);
-    const mean = (i: number) => all.reduce((sum, one) => sum + (one[i] ?? 0), 0) / all.length;
+    const mean = (i: number) => all.reduce((sum, array) => sum + (array[i] ?? 0), 0) / all.length;
     for (const i of [0, 1, 2]) {
       const sd = Math.sqrt(covarianceMm2[i]?.[i] ?? 0);
       expect(Math.abs(mean(i) - (meanMm[i] ?? 0))).toBeLessThan((4 * sd) / Math.sqrt(all.length));
       const between =
-        all.reduce((sum, one) => sum + ((one[i] ?? 0) - mean(i)) * ((one[0] ?? 0) - mean(0)), 0) / all.length;
+        all.reduce((sum, array) => sum + ((array[i] ?? 0) - mean(i)) * ((array[0] ?? 0) - mean(0)), 0) / all.length;
       expect(Math.abs(between - (covarianceMm2[i]?.[0] ?? 0))).toBeLessThan(
         0.1 * sd * Math.sqrt(covarianceMm2[0]?.[0] ?? 0) + 0.01,
       );

@@ -39,9 +39,12 @@ export function sectionAt(outline: Outline, upMm: number): WallSection {
   const share = above.upMm === below.upMm ? 0 : (upMm - below.upMm) / (above.upMm - below.upMm);
   const between = (a: readonly Estimate[] | null, b: readonly Estimate[] | null) =>
     a && b
-      ? a.map((one, i): Estimate => {
-          const other = b[i] ?? one;
-          return { mm: one.mm + share * (other.mm - one.mm), sdMm: one.sdMm + share * (other.sdMm - one.sdMm) };
+      ? a.map((estimate, i): Estimate => {
+          const other = b[i] ?? estimate;
+          return {
+            mm: estimate.mm + share * (other.mm - estimate.mm),
+            sdMm: estimate.sdMm + share * (other.sdMm - estimate.sdMm),
+          };
         })
       : null;
   return {

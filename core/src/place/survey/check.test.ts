@@ -10,16 +10,16 @@ const straight = (change: Readonly<Record<string, number>> = {}): Reading[] =>
     (['back', 'front'] as const).map((out) => exactly(width(out, up), change[`${out}${up}`] ?? 1000, `${out}${up}`)),
   );
 const check = (readings: Reading[], id: string) =>
-  surveyWith(readings).checks.find((one) => one.id === id) as ReadingCheck;
+  surveyWith(readings).checks.find((readingCheck) => readingCheck.id === id) as ReadingCheck;
 const aside = (readings: Reading[]) =>
   surveyWith(readings)
-    .checks.filter((one) => one.state === 'aside')
-    .map((one) => one.id);
+    .checks.filter((readingCheck) => readingCheck.state === 'aside')
+    .map((readingCheck) => readingCheck.id);
 
 test('readings that agree are all used, and each is off by next to nothing', () => {
   const { checks } = surveyWith(straight());
-  expect(checks.map((one) => one.state)).toEqual(checks.map(() => 'used'));
-  expect(Math.max(...checks.map((one) => Math.abs(one.off)))).toBeLessThan(0.1);
+  expect(checks.map((readingCheck) => readingCheck.state)).toEqual(checks.map(() => 'used'));
+  expect(Math.max(...checks.map((readingCheck) => Math.abs(readingCheck.off)))).toBeLessThan(0.1);
 });
 
 test('a reading an inch out is set aside, and what the others expect there is told', () => {
@@ -46,7 +46,7 @@ test('two slips are both set aside, and one that only looked wrong beside them c
 test('of two that disagree and nothing else, either may be the slip: both are named', () => {
   const readings = [exactly(width('back', 1200), 1000, 'a'), exactly(width('back', 1200), 1025, 'b')];
   const { checks } = surveyWith(readings);
-  const out = checks.filter((one) => one.state === 'aside');
+  const out = checks.filter((readingCheck) => readingCheck.state === 'aside');
   expect(out).toHaveLength(1);
   expect(out[0]?.against).toBe(out[0]?.id === 'a' ? 'b' : 'a');
 });

@@ -64,7 +64,7 @@ test('a reading that counts but is likely a slip is read again, the last time it
 
 test('one that stands out as far, but by less than people slip by, is not', () => {
   const job = withOdd([500, 850, 1550, 1900], 4.5);
-  const check = surveyOf(job).checks.find((one) => one.id === 'odd');
+  const check = surveyOf(job).checks.find((readingCheck) => readingCheck.id === 'odd');
   expect(check).toMatchObject({ state: 'used' });
   expect(check?.w).toBeGreaterThan(2.7);
   expect(first(job)?.again ?? null).toBeNull();
@@ -123,7 +123,7 @@ test('only what the kit can read is advised, and nothing on the skirting or behi
   const job = jobOf([], { place, kit: ['tape'] });
   const survey = surveyOf(job);
   const all = candidates({ survey, place, units: 'mm', kit: job.kit, heightsMm: [300, 500, 1200, 1900] });
-  expect(new Set(all.map((one) => one.with))).toEqual(new Set(['tape']));
+  expect(new Set(all.map((candidate) => candidate.with))).toEqual(new Set(['tape']));
   const ups = all.flatMap(({ spot }) => ('upMm' in spot ? [spot.upMm] : []));
   expect(new Set(ups)).toEqual(new Set([1900]));
 });
@@ -138,7 +138,7 @@ test.each(['alcove', 'cavity', 'corner', 'span', 'run'] as const)('a sensible ca
   expect(all.length).toBeLessThanOrEqual(200);
   expect(all.every(({ spot }) => survey.spec.readings.includes(spot.kind))).toBe(true);
   // Each can be put to the survey as it is.
-  const spots: Spot[] = all.map((one) => one.spot);
+  const spots: Spot[] = all.map((candidate) => candidate.spot);
   const readings = spots.map((spot, i): Reading =>
     exactly(spot, spot.kind === 'corner' ? 90 : 300, `r${i}`, { other: 400 }),
   );

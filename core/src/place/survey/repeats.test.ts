@@ -42,7 +42,7 @@ test('instruments are kept apart, and jobs put together', () => {
   const sums = repeatSums([...laser, at(1000, 'c'), at(1000, 'd')]);
   expect(sums.map((sum) => sum.instrument).sort()).toEqual(['laser', 'tape']);
   const twice = learnErrors([...sums, ...sums]);
-  expect(twice.find((one) => one.instrument === 'laser')?.repeats).toBe(2);
+  expect(twice.find((learnedError) => learnedError.instrument === 'laser')?.repeats).toBe(2);
 });
 
 test('the same repeats in a copy of a job count once, with what the copy has more of them', () => {

@@ -144,7 +144,7 @@ export function randomOrder(seed: number): Spot[] {
   const random = randomFrom(seed);
   const pool: Spot[] = [
     ...FIXED_ORDER,
-    ...SHELF_BY_SHELF.filter((one) => !FIXED_ORDER.some((other) => spotKey(one) === spotKey(other))),
+    ...SHELF_BY_SHELF.filter((spot) => !FIXED_ORDER.some((other) => spotKey(spot) === spotKey(other))),
     { kind: 'diagonal', from: 'left', upMm: 1200 },
     { kind: 'diagonal', from: 'right', upMm: 1200 },
   ];

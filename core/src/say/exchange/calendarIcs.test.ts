@@ -44,7 +44,7 @@ test('another package reads what was written: every step, at its moment, across 
     expect(event.startDate.toJSDate().getTime()).toBe(one.fromMs);
     expect(event.endDate.toJSDate().getTime()).toBe(one.toMs);
   }
-  const cut = events.find((one) => one.uid === entryId(job.id, 'cut-boards'))!;
+  const cut = events.find((event) => event.uid === entryId(job.id, 'cut-boards'))!;
   expect(cut.summary).toBe('Cut 5 boards');
   expect(cut.location).toBe('Workshop');
   expect(cut.description).toContain('Push sticks');
@@ -108,5 +108,5 @@ test('what is no calendar is refused in plain words', () => {
   expect(code('x'.repeat(2_000_001))).toBe('ics.tooLarge');
   const bare = file.replace(/DTSTART[^\r\n]*\r\n/, '');
   const read = readCalendarIcs(bare, of);
-  expect(read.ok && read.value.unknown.map((one) => one.code)).toEqual(['ics.noStart']);
+  expect(read.ok && read.value.unknown.map((message) => message.code)).toEqual(['ics.noStart']);
 });

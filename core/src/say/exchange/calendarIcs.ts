@@ -87,7 +87,7 @@ export function readCalendarIcs(
   }
   if (events.length === 0) return refused(message('ics.nothing'));
   const at = new Map(laid.map((one) => [one.step, one.fromMs]));
-  const known = new Map(steps.map((one) => [entryId(job.id, one.id), one.id]));
+  const known = new Map(steps.map((step) => [entryId(job.id, step.id), step.id]));
   const moved: { step: string; at: number }[] = [];
   const unknown: Message[] = [];
   let same = 0;

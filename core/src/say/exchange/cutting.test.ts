@@ -68,7 +68,7 @@ describe('price lists', () => {
       { item: 'a', price: 12.5, left: 3 },
       { item: 'd', price: 0 },
     ]);
-    expect(read.ok && read.value.refused.map((one) => one.line)).toEqual([3, 4]);
+    expect(read.ok && read.value.refused.map((refusedRow) => refusedRow.line)).toEqual([3, 4]);
   });
 
   test('a table without prices is none', () => {

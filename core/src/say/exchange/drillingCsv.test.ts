@@ -16,8 +16,8 @@ test('a row for every hole that is drilled, none for pins, places on marks of th
   const rows = rowsOf(drillingCsv(plan, job));
   const drilled = plan.fixings.filter((fixing) => fixing.screw.kind !== 'pin');
   expect(drilled.length).toBeLessThan(plan.fixings.length);
-  expect(rows).toHaveLength(drilled.reduce((sum, one) => sum + one.holes.length, 0));
-  const cleat = drilled.find((one) => one.id === 'S1-back-cleat/wall')!;
+  expect(rows).toHaveLength(drilled.reduce((sum, fixing) => sum + fixing.holes.length, 0));
+  const cleat = drilled.find((fixing) => fixing.id === 'S1-back-cleat/wall')!;
   const ours = rows.filter((row) => row.Label === '1B');
   expect(ours.map((row) => Number(row[`${ALONG} (mm)`]))).toEqual(
     cleat.holes.map((hole) => snapToTape(hole.alongMm, '0.5mm', 'nearest')),

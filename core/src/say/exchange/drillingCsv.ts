@@ -34,7 +34,7 @@ export function drillingCsv(plan: Plan, reader: Reader): string {
     if (fixing.screw.kind === 'pin') return [];
     const { through, sizes } = fixing;
     const part = through.kind === 'piece' ? plan.parts.find((one) => one.id === through.id) : null;
-    const item = through.kind === 'hardware' ? plan.hardware.find((one) => one.id === through.id) : null;
+    const item = through.kind === 'hardware' ? plan.hardware.find((hardware) => hardware.id === through.id) : null;
     const name = part?.name ?? item?.name ?? message('fixing.wallFace');
     return fixing.holes.map((hole) => {
       const places = [hole.alongMm, hole.acrossMm].map((one) => snapToTape(one, reader.tape, 'nearest'));

@@ -10,7 +10,9 @@ const read = (contents: string, unit: JobUnit = 'mm') => {
   return rows.value;
 };
 const reasons = (contents: string) =>
-  read(contents).refused.map((one) => `${one.line}: ${words(one.message, { units: 'mm', tape: '1mm' })}`);
+  read(contents).refused.map(
+    (refusedRow) => `${refusedRow.line}: ${words(refusedRow.message, { units: 'mm', tape: '1mm' })}`,
+  );
 
 test.each(demoJobs())('the readings of $name go out and come back as they were', ({ readings, units }) => {
   const back = read(readingsCsv(readings), units);

@@ -64,7 +64,8 @@ export function readingsCsv(readings: readonly Reading[]): string {
     const typed = typedFields(reading);
     const unit = 'unit' in reading.value ? reading.value.unit : 'mm';
     // A length typed in another unit than its row's is written with its own.
-    const length = (one: TypedLength) => (one.unit === unit ? one.typed : `${one.mm} mm`);
+    const length = (typedLength: TypedLength) =>
+      typedLength.unit === unit ? typedLength.typed : `${typedLength.mm} mm`;
     const cell = (column: string): string => {
       if (column === 'value') return 'mm' in reading.value ? length(reading.value) : reading.value.typed;
       if (column === 'other') return reading.kind === 'triangle' ? length(reading.other) : '';

@@ -50,7 +50,7 @@ export function reportOf(plan: Plan, job: Job): Report {
         message('report.odds'),
       ],
       plan.shelves.map((shelf) => {
-        const board = boards.find((one) => one.shelf === shelf.number);
+        const board = boards.find((part) => part.shelf === shelf.number);
         const ends = board ? shapeText(plan, [board.id], job) : '';
         return [
           String(shelf.number),
@@ -94,7 +94,9 @@ export function reportOf(plan: Plan, job: Job): Report {
   const there = parts.filter((part) => part !== null);
   return {
     title: job.name,
-    parts: there.filter((one, i) => one.kind !== 'heading' || (there[i + 1] && there[i + 1]!.kind !== 'heading')),
+    parts: there.filter(
+      (reportPart, i) => reportPart.kind !== 'heading' || (there[i + 1] && there[i + 1]!.kind !== 'heading'),
+    ),
   };
 
   function list(items: readonly string[]): ReportPart | null {

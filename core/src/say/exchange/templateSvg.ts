@@ -9,7 +9,7 @@ const LINE_MM = 0.25;
 /** A template as SVG at full size: one unit is one millimetre, the page is so many millimetres wide. */
 export function templateSvg(template: Template, reader: Reader): string {
   const box = boxAbout(template.outline, ABOUT_MM);
-  const said = [template.faceUp, ...template.notes].map((one) => words(one, reader));
+  const said = [template.faceUp, ...template.notes].map((message) => words(message, reader));
   const title = `${template.label} ${words(template.name, reader)}`;
   const attributes = (all: Record<string, string | number>) =>
     Object.fromEntries(Object.entries(all).map(([name, value]) => [`@_${name}`, String(value)]));

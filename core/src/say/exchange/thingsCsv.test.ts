@@ -34,7 +34,7 @@ test('rows that are none are named by line and reason; a thing of no height is o
   const read = readThingsCsv(csv, 'mm');
   if (!read.ok) throw new Error('refused');
   expect(read.value.things.map((thing) => thing.name)).toEqual(['Good']);
-  expect(read.value.refused.map((one) => one.line)).toEqual([2, 3, 4, 5]);
+  expect(read.value.refused.map((refusedRow) => refusedRow.line)).toEqual([2, 3, 4, 5]);
   expect(words(read.value.refused[0]!.message, reader)).toMatch(/height/);
 });
 

@@ -120,7 +120,7 @@ function wallShapes(plan: Plan, frame: Frame): Shape[] {
     role: surface === 'ceiling' && !measured.height ? 'wall-unknown' : 'wall',
     points: [
       [edge(-1), lift(plan, frame, surface, 0)],
-      ...opening.levels.map((one, index): Point => [one.acrossMm, lift(plan, frame, surface, index)]),
+      ...opening.levels.map((levelStation, index): Point => [levelStation.acrossMm, lift(plan, frame, surface, index)]),
       [edge(1), lift(plan, frame, surface, opening.levels.length - 1)],
       [edge(1), sheetEdge],
       [edge(-1), sheetEdge],

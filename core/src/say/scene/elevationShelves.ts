@@ -50,9 +50,9 @@ export function shelfShapes(plan: Plan, frame: Frame, stored: boolean, strength 
     const { fromMm, toMm } = acrossOf(part, left, right);
     return [box(fromMm, toMm)];
   });
-  const brackets = plan.hardware.map((one): Shape => {
-    const { fromMm, toMm } = one.across;
-    const { upFrom, upTo } = one.place;
+  const brackets = plan.hardware.map((hardware): Shape => {
+    const { fromMm, toMm } = hardware.across;
+    const { upFrom, upTo } = hardware.place;
     const points: Point[] = [
       [fromMm, upFrom],
       [toMm, upFrom],
@@ -62,7 +62,7 @@ export function shelfShapes(plan: Plan, frame: Frame, stored: boolean, strength 
     return {
       kind: 'polygon',
       role: 'bracket',
-      ...(one.shelf === NO_SHELF ? {} : { about: { kind: 'shelf', shelf: one.shelf } as const }),
+      ...(hardware.shelf === NO_SHELF ? {} : { about: { kind: 'shelf', shelf: hardware.shelf } as const }),
       points,
     };
   });
@@ -122,7 +122,7 @@ const SAG_MOST_MM = 160;
 function sagShapes(plan: Plan, { across }: Frame): Shape[] {
   return plan.strengths.flatMap(({ shelf, front, sag }): Shape[] => {
     const part = plan.parts.find((one) => one.shelf === shelf && one.role === 'board');
-    const laid = plan.shelves.find((one) => one.number === shelf);
+    const laid = plan.shelves.find((laidShelf) => laidShelf.number === shelf);
     if (!part || !laid || front.length < 2) return [];
     const { fromMm, toMm } = acrossOf(part, plan.opening.extent.left, plan.opening.extent.right);
     const ends = part.fit ? [across(fromMm), across(toMm)] : [fromMm, toMm];
@@ -214,7 +214,7 @@ function railShapes({ rail }: Plan, { left, right, across }: Frame): Shape[] {
  */
 function gapShapes(plan: Plan, { middleMm, left, right }: Frame, stored: boolean): Shape[] {
   const x = stored && plan.contents ? right - (right - left) * 0.06 : middleMm;
-  const topOf = (shelf: number | null) => plan.shelves.find((one) => one.number === shelf)?.top.mm ?? null;
+  const topOf = (shelf: number | null) => plan.shelves.find((laidShelf) => laidShelf.number === shelf)?.top.mm ?? null;
   return plan.gaps
     .filter((gap) => gap.clear.mm > 0)
     .map((gap): Shape => {

@@ -31,10 +31,10 @@ export function aboveFrame(outline: Outline, factor: number, frontMm: number): A
     return Math.min(Math.max(0, ...off), most);
   };
   const edges = {
-    left: left - furthest((one) => one.left, left, mostAcross) - marginMm,
-    right: right + furthest((one) => one.right, right, mostAcross) + marginMm,
-    top: furthest((one) => one.back, 0, mostOut) + marginMm,
-    bottom: -Math.max(depth + furthest((one) => one.front, depth, mostOut), frontMm) - marginMm,
+    left: left - furthest((wallSection) => wallSection.left, left, mostAcross) - marginMm,
+    right: right + furthest((wallSection) => wallSection.right, right, mostAcross) + marginMm,
+    top: furthest((wallSection) => wallSection.back, 0, mostOut) + marginMm,
+    bottom: -Math.max(depth + furthest((wallSection) => wallSection.front, depth, mostOut), frontMm) - marginMm,
   };
   // Near the back and near the front line departures are drawn as much too large as at the sides.
   const outOf = (y: number) => {
@@ -66,14 +66,14 @@ export function wallsFromAbove(outline: Outline, upMm: number, frame: AboveFrame
     const wall = section[side];
     if (!wall) continue;
     const outer = side === 'left' ? edgeLeft : edgeRight;
-    const face = wall.map((one, i): Point => sheet({ across: one.mm, out: outsMm[i] as number }));
+    const face = wall.map((estimate, i): Point => sheet({ across: estimate.mm, out: outsMm[i] as number }));
     const [back, front] = [0, -extent.depth];
     shapes.push({ kind: 'polygon', role, points: [...face, [outer, front], [outer, back]] });
     if (known) shapes.push(bandAlong(wall, (mm, i) => sheet({ across: mm, out: outsMm[i] as number })));
   }
   const back = section.back;
   if (back) {
-    const face = back.map((one, i): Point => along({ across: acrossesMm[i] as number, out: one.mm }));
+    const face = back.map((estimate, i): Point => along({ across: acrossesMm[i] as number, out: estimate.mm }));
     const ends = [face[0] as Point, face.at(-1) as Point];
     shapes.push({
       kind: 'polygon',
@@ -89,7 +89,9 @@ export function wallsFromAbove(outline: Outline, upMm: number, frame: AboveFrame
     shapes.push(bandAlong(back, (mm, i) => along({ across: acrossesMm[i] as number, out: mm })));
   }
   if (section.front) {
-    const line = section.front.map((one, i): Point => along({ across: acrossesMm[i] as number, out: one.mm }));
+    const line = section.front.map((estimate, i): Point =>
+      along({ across: acrossesMm[i] as number, out: estimate.mm }),
+    );
     shapes.push({ kind: 'path', role: 'wall-behind', points: line });
   }
   return shapes;
@@ -97,6 +99,6 @@ export function wallsFromAbove(outline: Outline, upMm: number, frame: AboveFrame
 
 /** How surely a wall is known, either side of it. */
 function bandAlong(wall: readonly Estimate[], sheet: (mm: number, index: number) => Point): Shape {
-  const edge = (sign: 1 | -1) => wall.map((one, i): Point => sheet(one.mm + sign * SURE * one.sdMm, i));
+  const edge = (sign: 1 | -1) => wall.map((estimate, i): Point => sheet(estimate.mm + sign * SURE * estimate.sdMm, i));
   return { kind: 'polygon', role: 'uncertain-band', points: [...edge(1), ...edge(-1).reverse()] };
 }

@@ -130,7 +130,7 @@ describe('where a piece sits in the elevation', () => {
   const at = (id: string) => box((pieceInElevation(plan, id) as Polygon).points);
 
   test('a board from wall to wall, over its own thickness', () => {
-    const shelf = plan.shelves.find((one) => one.number === 3)!;
+    const shelf = plan.shelves.find((laidShelf) => laidShelf.number === 3)!;
     expect(at('S3-board')).toMatchObject({ low: shelf.underside.mm, high: shelf.top.mm });
     expect(at('S3-board').long).toBeCloseTo(plan.opening.extent.right - plan.opening.extent.left, 6);
   });

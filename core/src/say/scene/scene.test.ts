@@ -225,13 +225,13 @@ describe.each(demoJobs())('$name', (one) => {
 
   test('what was read at a spot before is not drawn while it is to be read again', () => {
     const first = job.readings[1] as Reading;
-    const isIt = (one: Shape) => 'about' in one && one.about?.kind === 'reading' && one.about.id === first.id;
+    const isIt = (shape: Shape) => 'about' in shape && shape.about?.kind === 'reading' && shape.about.id === first.id;
     const drawn = (wanted: Spot | null) => {
       const options = { exaggeration: 5, wanted } as const;
       return [
         elevationScene(plan, job, { ...options, show: 'readings' }),
         sectionScene(plan, job, { ...options, upMm: 1200 }),
-      ].map((one) => one.shapes.filter(isIt).length);
+      ].map((scene) => scene.shapes.filter(isIt).length);
     };
     expect(drawn(null)).toEqual([1, 1]);
     expect(drawn(spotOf(first))).toEqual([0, 0]);

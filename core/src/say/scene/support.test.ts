@@ -84,7 +84,7 @@ describe('the systems side by side', () => {
 
   test('what speaks against one is said: soft sides, a board too thin to hide rails in', () => {
     const against = (system: string) =>
-      considered.find((one) => one.system === system)!.againsts.map((one) => one.code);
+      considered.find((one) => one.system === system)!.againsts.map((message) => message.code);
     expect(against('side-screwed')).toContain('problem.notRigid');
     expect(against('floating-rails')).toContain('problem.hollowThin');
     expect(against('end-cleats')).toContain('suit.wideSpan');
@@ -94,7 +94,7 @@ describe('the systems side by side', () => {
   test('by hand what wants machines has that against it', () => {
     const hand = considerSystems({ ...alcove, tools: 'hand' });
     for (const system of ['housed-posts', 'housed-case', 'floating-rails']) {
-      const codes = hand.find((one) => one.system === system)!.againsts.map((one) => one.code);
+      const codes = hand.find((one) => one.system === system)!.againsts.map((message) => message.code);
       expect(codes.some((code) => code.startsWith('suit.hand'))).toBe(true);
     }
   });

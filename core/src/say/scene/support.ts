@@ -179,12 +179,12 @@ const ys = (shapes: readonly Shape[]) =>
 export function sideScene(plan: Plan, shelf: number): Scene | null {
   const parts = plan.parts.filter((part) => part.shelf === shelf);
   const hardware = plan.hardware.filter((one) => one.shelf === shelf);
-  const laid = plan.shelves.find((one) => one.number === shelf);
+  const laid = plan.shelves.find((laidShelf) => laidShelf.number === shelf);
   if (parts.length === 0 || !laid) return null;
   const seen = parts.filter((part) => !part.id.endsWith('-right') && !/-(?:[2-9]|\d\d)$/.test(part.id));
   const sides = [...seen.map(sideShape), ...hardware.slice(0, 1).map(bracketSide)];
   const ordered = ORDER.flatMap((role) => sides.filter((side) => side.role === role));
-  const all = ordered.flatMap((one) => ('points' in one ? one.points : []));
+  const all = ordered.flatMap((shape) => ('points' in shape ? shape.points : []));
   const [low, high, far] = [
     Math.min(...all.map(([, y]) => y)),
     Math.max(...all.map(([, y]) => y)),
@@ -192,9 +192,9 @@ export function sideScene(plan: Plan, shelf: number): Scene | null {
   ];
   const margin = Math.max(far, high - low) * 0.16;
   const ours = plan.fixings.filter((fixing) => fixing.shelf === shelf && fixing.into.kind === 'wall');
-  const backs = ours.filter((one) => one.into.kind === 'wall' && one.into.wall === 'back').slice(0, 1);
-  const onSide = ours.filter((one) => one.into.kind === 'wall' && one.into.wall === 'left');
-  const screws = [...backs.flatMap((one) => sideScrews(one, parts)), ...onSide.flatMap(sideDots)];
+  const backs = ours.filter((fixing) => fixing.into.kind === 'wall' && fixing.into.wall === 'back').slice(0, 1);
+  const onSide = ours.filter((fixing) => fixing.into.kind === 'wall' && fixing.into.wall === 'left');
+  const screws = [...backs.flatMap((fixing) => sideScrews(fixing, parts)), ...onSide.flatMap(sideDots)];
   const top = laid.top.mm;
   const out = far + margin * 0.9;
   return {

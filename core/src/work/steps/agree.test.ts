@@ -58,15 +58,17 @@ describe.each(everyWay)('%s', (_, job) => {
   });
 
   test('what screws go into is told as it is there, with how it is tested', () => {
-    const screwed = steps.filter((one) => one.fixings.length > 0);
+    const screwed = steps.filter((step) => step.fixings.length > 0);
     for (const step of screwed) {
       const ours = plan.fixings.filter((fixing) => step.fixings.includes(fixing.id));
-      const bites = new Set(ours.flatMap((one) => one.holes.map((hole) => hole.into)));
-      const told = new Set([...step.how, ...step.check].map((one) => one.code));
+      const bites = new Set(ours.flatMap((fixing) => fixing.holes.map((hole) => hole.into)));
+      const told = new Set([...step.how, ...step.check].map((message) => message.code));
       expect(told.has('how.into.stud') || told.has('how.into.bareStud')).toBe(bites.has('stud'));
       expect(told.has('how.into.plug')).toBe(bites.has('plug'));
       expect(told.has('how.into.anchor')).toBe(bites.has('anchor'));
-      const inWood = ours.some((one) => one.screw.kind !== 'pin' && one.holes.some(({ into }) => into === 'wood'));
+      const inWood = ours.some(
+        (fixing) => fixing.screw.kind !== 'pin' && fixing.holes.some(({ into }) => into === 'wood'),
+      );
       expect(told.has('how.into.wood')).toBe(inWood);
       // Nobody is told to hang on an anchor.
       expect([told.has('check.anchors'), told.has('check.tug')]).toEqual([
@@ -80,13 +82,13 @@ describe.each(everyWay)('%s', (_, job) => {
     const atWall = plan.fixings.filter((fixing) =>
       fixing.holes.some(({ into }) => into === 'stud' || into === 'anchor'),
     );
-    const through = (one: (typeof atWall)[number]) => (one.through.kind === 'piece' ? [one.through.id] : []);
+    const through = (fixing: (typeof atWall)[number]) => (fixing.through.kind === 'piece' ? [fixing.through.id] : []);
     const elsewhere = new Set(plan.fixings.filter((fixing) => !atWall.includes(fixing)).flatMap(through));
-    const inWorkshop = new Set(steps.filter((one) => one.kind === 'drill').flatMap((one) => one.parts));
+    const inWorkshop = new Set(steps.filter((step) => step.kind === 'drill').flatMap((step) => step.parts));
     const early = atWall.flatMap(through).filter((id) => inWorkshop.has(id) && !elsewhere.has(id));
     expect(early).toEqual([]);
-    const hung = steps.filter((step) => atWall.some((one) => step.fixings.includes(one.id)));
-    if (job.place.walls === 'lined' && steps.some((one) => one.id === 'studs'))
+    const hung = steps.filter((step) => atWall.some((fixing) => step.fixings.includes(fixing.id)));
+    if (job.place.walls === 'lined' && steps.some((step) => step.id === 'studs'))
       for (const step of hung) expect(before(steps, step.id).has('studs')).toBe(true);
   });
 });
@@ -128,6 +130,6 @@ describe('a hollow shelf on hidden rails', () => {
       (fixing) => fixing.shelf === 1 && fixing.into.kind === 'piece' && fixing.into.id === 'S1-rail-back',
     );
     expect(lock.length).toBeGreaterThan(0);
-    expect(step.fixings).toEqual(expect.arrayContaining(lock.map((one) => one.id)));
+    expect(step.fixings).toEqual(expect.arrayContaining(lock.map((fixing) => fixing.id)));
   });
 });

@@ -12,7 +12,7 @@ type Driving = Pick<Work, 'fixings' | 'job'>;
 export function withDriving(step: Step, { fixings, job }: Driving): Step {
   const ours = fixings.filter((fixing) => step.fixings.includes(fixing.id));
   if (ours.length === 0) return step;
-  const bites = new Set(ours.flatMap((one) => one.holes.map((hole) => hole.into)));
+  const bites = new Set(ours.flatMap((fixing) => fixing.holes.map((hole) => hole.into)));
   const plugs = ours.flatMap(({ plug, screw }) => (plug ? [{ ...plug, size: screw.size }] : []));
   const each = [...new Map(plugs.map((plug) => [JSON.stringify(plug), plug])).values()];
   const how: Message[] = [

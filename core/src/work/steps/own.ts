@@ -22,7 +22,7 @@ export function withOwn(steps: readonly Step[], { build }: Pick<Job, 'build'>): 
     const more = (waitingFor.get(one.id) ?? []).map((step) => ({ step, leastMin: 0, mostMin: null, wait: null }));
     return more.length > 0 ? { ...one, after: [...one.after, ...more] } : one;
   });
-  const known = new Set(all.map((one) => one.id));
+  const known = new Set(all.map((step) => step.id));
   all = all.map((one) => ({ ...one, after: one.after.filter((lag) => known.has(lag.step)) }));
   for (let cycle = cycleIn(all); cycle; cycle = cycleIn(all)) {
     const round = cycle;
@@ -48,7 +48,7 @@ function ownStep(one: OwnStep, build: Pick<Job['build'], 'waits' | 'minutes'>): 
 }
 
 function namesOf(ids: readonly string[], all: readonly Step[]): Message {
-  const names = ids.map((id) => all.find((one) => one.id === id)?.what ?? message('step.own', { what: text(id) }));
+  const names = ids.map((id) => all.find((step) => step.id === id)?.what ?? message('step.own', { what: text(id) }));
   return names
     .slice(1)
     .reduce<Message>((sum, name) => message('list.then', { first: nested(sum), then: nested(name) }), names[0]!);

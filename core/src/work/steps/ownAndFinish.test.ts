@@ -46,7 +46,7 @@ describe('finishes', () => {
     const steps = stepsOf(stairCavity());
     expect(before(steps, 'dry-fit', 'sand')).toBe(true);
     expect(before(steps, 'sand', 'assemble')).toBe(true);
-    expect(find(steps, 'sand').how.map((one) => one.code)).toContain('how.sandBefore');
+    expect(find(steps, 'sand').how.map((message) => message.code)).toContain('how.sandBefore');
   });
 });
 

@@ -36,9 +36,9 @@ describe('every demo job', () => {
       const wooden = plan.parts.map((part) => part.id);
       const handled = (kind: (one: Step) => boolean) => new Set(steps.filter(kind).flatMap((step) => step.parts));
       for (const id of wooden) {
-        expect(handled((one) => one.kind === 'cut')).toContain(id);
-        expect(handled((one) => one.kind === 'sand')).toContain(id);
-        expect(handled((one) => ['support', 'shelf', 'trim', 'assemble'].includes(one.kind))).toContain(id);
+        expect(handled((step) => step.kind === 'cut')).toContain(id);
+        expect(handled((step) => step.kind === 'sand')).toContain(id);
+        expect(handled((step) => ['support', 'shelf', 'trim', 'assemble'].includes(step.kind))).toContain(id);
       }
       const driven = steps.flatMap((step) => step.fixings);
       expect([...driven].sort()).toEqual(plan.fixings.map((fixing) => fixing.id).sort());

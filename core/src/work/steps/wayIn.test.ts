@@ -71,11 +71,11 @@ describe('behind the narrow jambs of the closet', () => {
     }
     expect(plan.build.problems).toEqual([]);
     const put = plan.build.steps.filter((step) => /^S\d-shelf$/.test(step.id));
-    expect(put.map((one) => one.id)).toEqual(['S2-shelf', 'S1-shelf']);
-    expect(put[0]?.how.map((one) => one.code)).toEqual(
+    expect(put.map((step) => step.id)).toEqual(['S2-shelf', 'S1-shelf']);
+    expect(put[0]?.how.map((message) => message.code)).toEqual(
       expect.arrayContaining(['way.upperFirst', 'way.tilted', 'way.between']),
     );
-    expect(put[1]?.after.map((one) => one.step)).toContain('S2-shelf');
+    expect(put[1]?.after.map((lag) => lag.step)).toContain('S2-shelf');
   });
 
   test('no way found is told as that, with what to try, never as impossible', () => {
@@ -161,7 +161,7 @@ test('every way that is told can be walked: pose by pose the board meets no wall
       (given) => {
         const input = closet(given);
         const { ways, order } = waysIn(input);
-        const way = ways.find((one) => one.shelf === 1)!;
+        const way = ways.find((wayIn) => wayIn.shelf === 1)!;
         if (way.kind !== 'tilted' || !way.fromBelow) return;
         walked += 1;
         walk(given, way, order === 'top-down');

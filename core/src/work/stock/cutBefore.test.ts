@@ -40,7 +40,7 @@ describe('an offcut is used once', () => {
     // Cleats 45 high and nosings 65 high, both 20 thick: a board 150 wide gives either.
     const { layouts, problems } = await cutting(chimneyAlcove(), { rack: [wide('a', 2600)] });
     const ours = layouts.filter((layout) => layout.from === 'rack');
-    expect(ours.map((one) => one.item.id)).toEqual(['rack:a']);
+    expect(ours.map((layout) => layout.item.id)).toEqual(['rack:a']);
     expect(problems.filter((problem) => problem.severity === 'stop')).toEqual([]);
   });
 

@@ -12,7 +12,7 @@ test.each(demoJobs().map((job) => [job.name, job] as const))(
   async (_, job) => {
     const { layouts, blanks, groups, price, boundPrice, problems } = await cutting(job);
     const cut = layouts.flatMap((layout) => partsOn(layout.tree).map((piece) => piece.part));
-    expect([...cut].sort()).toEqual(blanks.map((one) => one.id).sort());
+    expect([...cut].sort()).toEqual(blanks.map((blank) => blank.id).sort());
     expect(problems.filter((problem) => problem.severity === 'stop')).toEqual([]);
     for (const { tree, item, trimMm } of layouts) {
       expect(cutFaults(tree, job.stock.kerf.mm)).toEqual([]);
@@ -27,7 +27,7 @@ test.each(demoJobs().map((job) => [job.name, job] as const))(
       }
     }
     expect(price).toBeGreaterThanOrEqual(boundPrice - 1e-9);
-    for (const group of groups.filter((one) => one.kind === 'bars')) expect(group.proven).toBe(true);
+    for (const group of groups.filter((cuttingGroup) => cuttingGroup.kind === 'bars')) expect(group.proven).toBe(true);
   },
 );
 
@@ -44,7 +44,7 @@ test('a top longer than any sheet meets over a joist, a shelf over a bracket, an
   const joint = plan.opening.extent.left + pieces[0]!.lengthMm;
   expect(joists.some(({ across }) => joint > across!.fromMm && joint < across!.toMm)).toBe(true);
   const said = problems.filter((problem) => problem.message.code === 'problem.joinedOver');
-  expect(said.map((one) => one.about)).toEqual(expect.arrayContaining([{ kind: 'shelf', shelf: 1 }]));
+  expect(said.map((problem) => problem.about)).toEqual(expect.arrayContaining([{ kind: 'shelf', shelf: 1 }]));
   expect(words(said[0]!.message, job)).toMatch(/3897 mm long; the longest that can be had is 2490 mm/);
 });
 
@@ -193,7 +193,7 @@ describe('the shopping list', () => {
       9,
     );
     const wood = lines.filter((line) => line.kind === 'wood');
-    expect(wood.reduce((sum, one) => sum + one.price, 0)).toBeCloseTo(result.price, 9);
+    expect(wood.reduce((sum, shoppingLine) => sum + shoppingLine.price, 0)).toBeCloseTo(result.price, 9);
     expect(lines.filter((line) => line.kind === 'hardware').map((line) => line.need)).toEqual(
       plan.needed.map((one) => one.count),
     );
@@ -211,8 +211,12 @@ describe('the shopping list', () => {
         { what: board!.item.id, count: 2 },
       ],
     });
-    expect(have.find((one) => one.key === 'screw-5-70')).toMatchObject({ need: 40, packs: [], price: 0 });
-    expect(have.find((one) => one.key === board!.item.id)?.packs[0]?.count).toBe(board!.count - 2);
+    expect(have.find((shoppingLine) => shoppingLine.key === 'screw-5-70')).toMatchObject({
+      need: 40,
+      packs: [],
+      price: 0,
+    });
+    expect(have.find((shoppingLine) => shoppingLine.key === board!.item.id)?.packs[0]?.count).toBe(board!.count - 2);
   });
 
   test('boards of plywood without a nosing get edge veneer, by their length and what is trimmed', async () => {

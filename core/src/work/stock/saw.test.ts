@@ -47,7 +47,7 @@ test('equal parts come from one setting: six joists, six arms, six legs, six bra
     const of = steps.filter((step) => step.kind === 'cross' && step.settingMm === mm);
     expect(of).toHaveLength(count);
     expect(settingsIn(of)).toBe(1);
-    expect(of.map((one) => one.number)).toEqual(of.map((_, i) => of[0]!.number + i));
+    expect(of.map((sawStep) => sawStep.number)).toEqual(of.map((_, i) => of[0]!.number + i));
   }
 });
 
@@ -63,14 +63,14 @@ test('when every cut is ticked every blank is made; one tick less, one or two le
 describe('a cut that went wrong', () => {
   test('what is still too long is cut again', async () => {
     const { job, saw, steps } = await begun(chimneyAlcove());
-    const step = steps.find((one) => one.gives.part !== null)!;
+    const step = steps.find((sawStep) => sawStep.gives.part !== null)!;
     expect(afterWrong(saw, step, step.settingMm + 4, job.stock).again).toBe(true);
     expect(afterWrong(saw, step, step.settingMm - 4, job.stock).again).toBe(false);
   });
 
   test('the bench has what is left: nothing is lost but the kerf', async () => {
     const { saw, steps, kerf } = await begun(parcelBench());
-    const at = steps.findIndex((one) => one.kind === 'cross' && one.settingMm === 510);
+    const at = steps.findIndex((sawStep) => sawStep.kind === 'cross' && sawStep.settingMm === 510);
     const step = steps[at]!;
     const before = ticked(saw, steps.slice(0, at));
     const bench = benchOf(before, kerf, { step, sizeMm: 480 });
@@ -88,7 +88,7 @@ describe('a cut that went wrong', () => {
     const { job, saw, steps, kerf } = await begun(parcelBench());
     // The longest of four posts, 801.5 long, was cut to 790: what is left of its board, a metre more than was wanted,
     // still gives all four.
-    const at = steps.findIndex((one) => one.gives.part === 'S1-post-4');
+    const at = steps.findIndex((sawStep) => sawStep.gives.part === 'S1-post-4');
     const step = steps[at]!;
     expect(step.settingMm).toBe(801.5);
     const now = ticked(saw, steps.slice(0, at));
@@ -108,7 +108,7 @@ describe('a cut that went wrong', () => {
 
   test('where the bench does not do, what to buy is said', async () => {
     const { job, saw, steps } = await begun(chimneyAlcove());
-    const step = steps.find((one) => one.gives.part?.endsWith('board'))!;
+    const step = steps.find((sawStep) => sawStep.gives.part?.endsWith('board'))!;
     const at = steps.indexOf(step);
     const { bench, made } = afterWrong(ticked(saw, steps.slice(0, at)), step, 900, job.stock);
     const cutting = atOnce(planCutting({ job, plan: planJob(job), rack: [], bench, made }, await loadedSolver()));

@@ -51,7 +51,11 @@ export function madeBlanks(saw: Saw, kerfMm: number): Set<string> {
       const last = node.pieces.length - 1;
       const piece = node.pieces[last];
       const own = steps.filter((step) => step.layout === layout.id && step.path.join() === path.join() && step.at >= 0);
-      if (piece?.kind === 'part' && !own.some((one) => one.at === last) && own.every((one) => done.has(one.id)))
+      if (
+        piece?.kind === 'part' &&
+        !own.some((sawStep) => sawStep.at === last) &&
+        own.every((sawStep) => done.has(sawStep.id))
+      )
         made.add(piece.part);
     }
   }
@@ -83,7 +87,7 @@ export function benchOf(saw: Saw, kerfMm: number, wrong?: { step: SawStep; sizeM
   const pieces: Offcut[] = [];
   for (const layout of saw.layouts) {
     const own = steps.filter((step) => step.layout === layout.id);
-    const touched = own.some((one) => done.has(one.id)) || wrong?.step.layout === layout.id;
+    const touched = own.some((sawStep) => done.has(sawStep.id)) || wrong?.step.layout === layout.id;
     const put = (rect: Pick<Rect, 'lengthMm' | 'widthMm'>) => {
       if (rect.lengthMm < LEAST_MM || rect.widthMm < LEAST_MM) return;
       const { form, material, thicknessMm } = layout;
@@ -114,7 +118,7 @@ export function benchOf(saw: Saw, kerfMm: number, wrong?: { step: SawStep; sizeM
       const [from, size] = along ? (['xMm', 'lengthMm'] as const) : (['yMm', 'widthMm'] as const);
       const end = node[from] + node[size];
       for (const [at, piece] of node.pieces.entries()) {
-        const step = own.find((one) => one.at === at && one.path.join() === path.join());
+        const step = own.find((sawStep) => sawStep.at === at && sawStep.path.join() === path.join());
         if (wrong && step?.id === wrong.step.id) {
           const nowMm = wrong.sizeMm - step.overMm;
           put({ ...rect(piece), [size]: nowMm });

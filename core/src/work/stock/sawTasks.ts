@@ -25,7 +25,11 @@ export function sawTasks(saw: Saw, parts: readonly Part[], job: SawnJob): SawTas
   const blanks = [...piecesOn(saw).map((piece) => piece.blank), ...saw.made];
   const sawn = new Set(blanks.flatMap(partsOfBlank));
   const ours = parts.filter((part) => sawn.has(part.id));
-  const further = furtherOf(ours, parts, job).map((one): SawTask => ({ kind: 'further', id: one.id, further: one }));
+  const further = furtherOf(ours, parts, job).map((furtherCut): SawTask => ({
+    kind: 'further',
+    id: furtherCut.id,
+    further: furtherCut,
+  }));
   return [...cuts, ...further];
 }
 

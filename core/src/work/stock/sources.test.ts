@@ -29,7 +29,7 @@ describe('the catalogue', () => {
   test('has every section of its region once for each length, real sizes, a price and a name', () => {
     for (const region of ['metric', 'inch'] as const) {
       const all = items(withStock({ region }));
-      expect(new Set(all.map((one) => one.id)).size).toBe(all.length);
+      expect(new Set(all.map((stockItem) => stockItem.id)).size).toBe(all.length);
       for (const one of all) {
         expect(one.price).toBeGreaterThan(0);
         expect(one.lengthMm).toBeGreaterThanOrEqual(one.widthMm);
@@ -42,7 +42,8 @@ describe('the catalogue', () => {
     const inch = items(withStock({ region: 'inch' }));
     const named = (nominal: string) =>
       inch.find(
-        (one) => 'nominal' in one.name.params && JSON.stringify(one.name.params.nominal).includes(`"${nominal}"`),
+        (stockItem) =>
+          'nominal' in stockItem.name.params && JSON.stringify(stockItem.name.params.nominal).includes(`"${nominal}"`),
       )!;
     expect([named('2 × 4').thicknessMm, named('2 × 4').widthMm]).toEqual([
       expect.closeTo(38.1, 6),

@@ -26,7 +26,7 @@ const SHEETS: ReadonlySet<string> = new Set(['birch-ply', 'softwood-ply', 'osb',
 export function fromSheets({ form, material }: Pick<Blank, 'form' | 'material'>, items: readonly StockItem[]): boolean {
   if (form !== 'flat') return false;
   const of = items.filter((item) => item.material === material);
-  return SHEETS.has(material) || (of.length > 0 && of.every((one) => one.form === 'sheet'));
+  return SHEETS.has(material) || (of.length > 0 && of.every((stockItem) => stockItem.form === 'sheet'));
 }
 
 /** What the catalogue and the rack have that blanks of one section can be cut from; null where there is nothing. */
@@ -36,11 +36,13 @@ export function sourcesFor(blank: Blank, items: readonly StockItem[], leave: Rea
     blank.form === 'rod' ? ['rod'] : sheets ? ['sheet'] : ['board', 'strip', 'timber'],
   );
   const fitting = items.filter((item) => forms.has(item.form) && !leave.has(item.id) && item.left !== 0);
-  const of = (material: string) => fitting.filter((one) => one.material === material);
+  const of = (material: string) => fitting.filter((stockItem) => stockItem.material === material);
   const own = of(blank.material);
   // A stick of another wood does what a stick does; of boards only softwoods stand in for one another.
   const other =
-    SOFTWOODS.has(blank.material) || blank.form !== 'flat' ? fitting.filter((one) => SOFTWOODS.has(one.material)) : [];
+    SOFTWOODS.has(blank.material) || blank.form !== 'flat'
+      ? fitting.filter((stockItem) => SOFTWOODS.has(stockItem.material))
+      : [];
   const from = atThickness(own, blank, sheets) ?? atThickness(other, blank, sheets);
   if (!from) return null;
   const [first] = from.items;
@@ -52,12 +54,12 @@ function atThickness(
   { thicknessMm, form }: Blank,
   sheets: boolean,
 ): Omit<Sources, 'instead'> | null {
-  const off = (one: StockItem) => Math.abs(one.thicknessMm - thicknessMm);
+  const off = (stockItem: StockItem) => Math.abs(stockItem.thicknessMm - thicknessMm);
   const near = form === 'rod' ? 6 : SAME_MM;
   const same = items.filter((item) => off(item) <= near);
   if (same.length > 0) {
     const least = Math.min(...same.map(off));
-    const taken = same.filter((one) => off(one) <= least + 0.05);
+    const taken = same.filter((stockItem) => off(stockItem) <= least + 0.05);
     const really = taken[0]!.thicknessMm;
     return {
       items: taken,
@@ -68,8 +70,12 @@ function atThickness(
   if (sheets || form === 'rod') return null;
   const thicker = items.filter((item) => item.thicknessMm > thicknessMm && item.thicknessMm <= thicknessMm + PLANED_MM);
   if (thicker.length === 0) return null;
-  const least = Math.min(...thicker.map((one) => one.thicknessMm));
-  return { items: thicker.filter((one) => one.thicknessMm <= least + 0.05), planedFromMm: least, reallyMm: null };
+  const least = Math.min(...thicker.map((stockItem) => stockItem.thicknessMm));
+  return {
+    items: thicker.filter((stockItem) => stockItem.thicknessMm <= least + 0.05),
+    planedFromMm: least,
+    reallyMm: null,
+  };
 }
 
 /**

@@ -13,15 +13,15 @@ import { ordered } from './trees';
 function tooEarly(steps: readonly SawStep[]): SawStep[] {
   return steps.filter((step) => {
     if (step.at < 0) return false;
-    const before = steps.filter((one) => one.layout === step.layout && one.number < step.number);
-    const needed = steps.filter((one) => {
-      if (one.layout !== step.layout || one.at < 0) return false;
-      const within = one.path.join() === step.path.slice(0, one.path.length).join();
-      const outer = one.path.length < step.path.length && one.at === step.path[one.path.length];
-      const sameRow = one.path.length === step.path.length && one.at < step.at;
+    const before = steps.filter((sawStep) => sawStep.layout === step.layout && sawStep.number < step.number);
+    const needed = steps.filter((sawStep) => {
+      if (sawStep.layout !== step.layout || sawStep.at < 0) return false;
+      const within = sawStep.path.join() === step.path.slice(0, sawStep.path.length).join();
+      const outer = sawStep.path.length < step.path.length && sawStep.at === step.path[sawStep.path.length];
+      const sameRow = sawStep.path.length === step.path.length && sawStep.at < step.at;
       return within && (outer || sameRow);
     });
-    return needed.some((one) => !before.includes(one));
+    return needed.some((sawStep) => !before.includes(sawStep));
   });
 }
 
@@ -76,7 +76,7 @@ test('any sheets, cut by the shop first or not: no cut is made too early, and wh
         layouts.forEach(({ tree }) => expect(cutFaults(tree, kerfMm)).toEqual([]));
         const steps = stepsOf(layouts, kerfMm);
         expect(tooEarly(steps)).toEqual([]);
-        for (const step of steps.filter((one) => one.at >= 0)) {
+        for (const step of steps.filter((sawStep) => sawStep.at >= 0)) {
           const [from, size] = step.kind === 'cross' ? (['xMm', 'lengthMm'] as const) : (['yMm', 'widthMm'] as const);
           // The shop's own first cut is measured from an edge that is trimmed later.
           const edge = step.shop && step.piece[from] === 0 ? trimMm : 0;

@@ -126,23 +126,23 @@ function cutsIn(
   const shop = node.shop === true;
   // A larger one behind a smaller waits for it: the row is cut from its reference edge on.
   let rankMm = Infinity;
-  const own = node.pieces.flatMap((one, at) => {
-    rankMm = Math.min(rankMm, one[size]);
-    const overMm = shop && one[from] < NOTHING_MM ? trimMm : 0;
-    const behind = one[from] + one[size];
+  const own = node.pieces.flatMap((cutNode, at) => {
+    rankMm = Math.min(rankMm, cutNode[size]);
+    const overMm = shop && cutNode[from] < NOTHING_MM ? trimMm : 0;
+    const behind = cutNode[from] + cutNode[size];
     const left = end - behind - kerfMm;
     if (at === node.pieces.length - 1 && end - behind <= NOTHING_MM) return [];
-    const piece: Rect = { ...rectOf(node), [from]: one[from], [size]: end - one[from] };
+    const piece: Rect = { ...rectOf(node), [from]: cutNode[from], [size]: end - cutNode[from] };
     return [
       {
         id: `${path.join('.')}/${at}`,
         kind: node.way,
         shop,
-        settingMm: one[size] + overMm,
+        settingMm: cutNode[size] + overMm,
         overMm,
         rankMm,
         piece,
-        gives: { ...rectOf(one), part: one.kind === 'part' ? one.part : null, kind: one.kind },
+        gives: { ...rectOf(cutNode), part: cutNode.kind === 'part' ? cutNode.part : null, kind: cutNode.kind },
         leaves: left > NOTHING_MM ? { ...rectOf(node), [from]: behind + kerfMm, [size]: left } : null,
         path,
         at,

@@ -54,13 +54,13 @@ function across(strip: Rect, row: readonly Blank[], kerfMm: number): CutNode {
 export function ordered(node: CutNode, kerfMm: number): CutNode {
   if (node.kind !== 'cut') return node;
   const along = node.way === 'cross';
-  const size = (one: Rect) => (along ? one.lengthMm : one.widthMm);
-  const rank = (one: CutNode) => (one.kind === 'rest' ? 1 : 0);
+  const size = (rect: Rect) => (along ? rect.lengthMm : rect.widthMm);
+  const rank = (cutNode: CutNode) => (cutNode.kind === 'rest' ? 1 : 0);
   const sorted = node.shop ? node.pieces : [...node.pieces].sort((a, b) => rank(a) - rank(b) || size(b) - size(a));
   let at = along ? node.xMm : node.yMm;
-  const pieces = sorted.map((one) => {
-    const moved = shifted(one, along ? at - one.xMm : 0, along ? 0 : at - one.yMm);
-    at += size(one) + kerfMm;
+  const pieces = sorted.map((cutNode) => {
+    const moved = shifted(cutNode, along ? at - cutNode.xMm : 0, along ? 0 : at - cutNode.yMm);
+    at += size(cutNode) + kerfMm;
     return ordered(moved, kerfMm);
   });
   return { ...node, pieces };

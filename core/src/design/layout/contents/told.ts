@@ -86,15 +86,16 @@ export function told(
 function whyOut(thing: Thing, setting: Setting, widthMm: number, topMm: number): Message {
   const stances = stancesOf(thing);
   const least = (of: (one: (typeof stances)[number]) => number) => Math.min(...stances.map(of));
-  if (least((one) => one.widthMm) > widthMm) {
-    return message('out.wide', { by: length(least((one) => one.widthMm) - widthMm), width: length(widthMm) });
+  if (least((stance) => stance.widthMm) > widthMm) {
+    return message('out.wide', { by: length(least((stance) => stance.widthMm) - widthMm), width: length(widthMm) });
   }
   const depthMm = deepest(setting.input);
-  if (least((one) => one.depthMm) > depthMm) {
-    return message('out.deep', { by: length(least((one) => one.depthMm) - depthMm) });
+  if (least((stance) => stance.depthMm) > depthMm) {
+    return message('out.deep', { by: length(least((stance) => stance.depthMm) - depthMm) });
   }
   const high = topMm - setting.bottom.at.mm;
-  if (least((one) => one.needMm) > high) return message('out.high', { by: length(least((one) => one.needMm) - high) });
+  if (least((stance) => stance.needMm) > high)
+    return message('out.high', { by: length(least((stance) => stance.needMm) - high) });
   return message('out.room');
 }
 

@@ -66,7 +66,9 @@ describe('free time', () => {
 
   test('evenings and Saturdays, a lost day left out, nothing before now', () => {
     const week = freeTime(wish({ lost: ['2026-05-06'] }), utc('2026-05-05T17:00:00'), 6);
-    expect(week.map((one) => [new Date(one.fromMs).toISOString().slice(5, 16), (one.toMs - one.fromMs) / H])).toEqual([
+    expect(
+      week.map((stretch) => [new Date(stretch.fromMs).toISOString().slice(5, 16), (stretch.toMs - stretch.fromMs) / H]),
+    ).toEqual([
       ['05-05T17:00', 2],
       ['05-07T16:30', 2.5],
       ['05-08T16:30', 2.5],
@@ -76,7 +78,7 @@ describe('free time', () => {
 
   test('a calendar begun long ago goes on from today', () => {
     const later = freeTime(wish({ from: '2024-01-01' }), utc('2026-05-05T17:00:00'), 2);
-    expect(later.map((one) => new Date(one.fromMs).toISOString().slice(0, 16))).toEqual([
+    expect(later.map((stretch) => new Date(stretch.fromMs).toISOString().slice(0, 16))).toEqual([
       '2026-05-05T17:00',
       '2026-05-06T16:30',
     ]);
@@ -87,12 +89,17 @@ describe('free time', () => {
     expect(freeTime(whole, 0, 1)).toMatchObject([
       { fromMs: utc('2026-03-28T23:00:00'), toMs: utc('2026-03-29T22:00:00') },
     ]);
-    expect(freeTime({ ...whole, from: '2026-10-25' }, 0, 1).map((one) => (one.toMs - one.fromMs) / H)).toEqual([25]);
+    expect(
+      freeTime({ ...whole, from: '2026-10-25' }, 0, 1).map((stretch) => (stretch.toMs - stretch.fromMs) / H),
+    ).toEqual([25]);
   });
 
   test('quiet hours over midnight take the early and the late part of a day', () => {
     expect(
-      quietTime(wish(), '2026-05-05').map((one) => [wallOf(ZONE, one.fromMs).minutes, wallOf(ZONE, one.toMs).minutes]),
+      quietTime(wish(), '2026-05-05').map((stretch) => [
+        wallOf(ZONE, stretch.fromMs).minutes,
+        wallOf(ZONE, stretch.toMs).minutes,
+      ]),
     ).toEqual([
       [0, 480],
       [1200, 0],

@@ -63,9 +63,9 @@ export function quietTime({ zone, quiet }: CalendarWish, day: string): Stretch[]
 
 function joined(all: readonly Stretch[]): Stretch[] {
   const sorted = [...all].sort((a, b) => a.fromMs - b.fromMs);
-  return sorted.reduce<Stretch[]>((sum, one) => {
+  return sorted.reduce<Stretch[]>((sum, stretch) => {
     const last = sum.at(-1);
-    if (!last || one.fromMs > last.toMs) return [...sum, one];
-    return [...sum.slice(0, -1), { fromMs: last.fromMs, toMs: Math.max(last.toMs, one.toMs) }];
+    if (!last || stretch.fromMs > last.toMs) return [...sum, stretch];
+    return [...sum.slice(0, -1), { fromMs: last.fromMs, toMs: Math.max(last.toMs, stretch.toMs) }];
   }, []);
 }

@@ -19,7 +19,7 @@ const cut = async (input: CutBarsInput) => cutBars(input, await loadedSolver());
 /** What is cut of each length, over all bars. */
 function tally({ bars }: CutBars): Record<string, number> {
   const counts: Record<string, number> = {};
-  bars.flatMap((one) => one.pieces).forEach((id) => (counts[id] = (counts[id] ?? 0) + 1));
+  bars.flatMap((cutBar) => cutBar.pieces).forEach((id) => (counts[id] = (counts[id] ?? 0) + 1));
   return counts;
 }
 
@@ -50,20 +50,20 @@ describe('what is bought', () => {
     const kinds = [bar(2000, 20), bar(1500, 13)];
     const { price, bars, proven } = await cut({ ...plain, wanted: wanted([1000, 2], [700, 2]), kinds });
     expect(price).toBe(33);
-    expect(bars.map((one) => one.kind).sort()).toEqual(['bar-1500', 'bar-2000']);
+    expect(bars.map((cutBar) => cutBar.kind).sort()).toEqual(['bar-1500', 'bar-2000']);
     expect(proven).toBe(true);
   });
 
   test('at one price the shorter', async () => {
     const { bars } = await cut({ ...plain, wanted: wanted([1000, 1]), kinds: [bar(2400, 9), bar(1200, 9)] });
-    expect(bars.map((one) => one.kind)).toEqual(['bar-1200']);
+    expect(bars.map((cutBar) => cutBar.kind)).toEqual(['bar-1200']);
   });
 
   test('what is on the rack before anything is bought', async () => {
     const rack = bar(1100, 0, { available: 1 });
     const { bars, price } = await cut({ ...plain, wanted: wanted([1000, 2]), kinds: [bar(1200, 9), rack] });
     expect(price).toBe(9);
-    expect(bars.map((one) => one.kind).sort()).toEqual(['bar-1100', 'bar-1200']);
+    expect(bars.map((cutBar) => cutBar.kind).sort()).toEqual(['bar-1100', 'bar-1200']);
   });
 
   test('a board ripped into three counts once for three strips', async () => {
@@ -75,7 +75,7 @@ describe('what is bought', () => {
   test('nothing costs nothing: the least length is taken', async () => {
     const { bars, price } = await cut({ ...plain, wanted: wanted([500, 2]), kinds: [bar(3000, 0), bar(1000, 0)] });
     expect(price).toBe(0);
-    expect(bars.map((one) => one.kind)).toEqual(['bar-1000']);
+    expect(bars.map((cutBar) => cutBar.kind)).toEqual(['bar-1000']);
   });
 });
 
@@ -101,7 +101,7 @@ describe('what cannot be had', () => {
 test('one rest worth keeping rather than two that are not', async () => {
   // 3500 of 4000: 500 are left, in one bar where the other is full, 250 in both where they are cut alike.
   const { bars } = await cut({ ...plain, wanted: wanted([900, 2], [600, 2], [250, 2]), kinds: [bar(2000)] });
-  const kept = bars.map((one) => one.leftMm).filter((mm) => mm >= 300);
+  const kept = bars.map((cutBar) => cutBar.leftMm).filter((mm) => mm >= 300);
   expect(bars).toHaveLength(2);
   expect(Math.max(...kept)).toBe(500);
 });
@@ -131,7 +131,7 @@ test('every piece is cut exactly once, no bar is overfull, the price is at least
         const taken = one.pieces.reduce((sum, id) => sum + Number(id) + kerfMm, 0);
         expect(taken).toBeLessThanOrEqual(kinds.find((kind) => kind.id === one.kind)!.lengthMm + kerfMm + 1e-6);
       }
-      expect(result.bars.filter((one) => one.kind === 'rack').length).toBeLessThanOrEqual(1);
+      expect(result.bars.filter((cutBar) => cutBar.kind === 'rack').length).toBeLessThanOrEqual(1);
       expect(result.price).toBeGreaterThanOrEqual(result.boundPrice - 1e-9);
       if (result.proven) expect(result.price).toBeCloseTo(result.boundPrice, 9);
     }),

@@ -67,17 +67,19 @@ const MOST_FOR_LENGTH = 5;
 export function cutBars(input: CutBarsInput, solver: Solver, effort: Effort = USUAL_EFFORT): CutBars {
   const { kerfMm, trimMm } = input;
   const kinds = input.kinds.filter((kind) => kind.available !== 0 && kind.yields > 0);
-  const roomOf = (one: BarKind) => one.lengthMm - trimMm + kerfMm;
+  const roomOf = (barKind: BarKind) => barKind.lengthMm - trimMm + kerfMm;
   const longest = Math.max(0, ...kinds.map(roomOf));
-  const cuttable = input.wanted.filter((one) => one.count > 0 && one.lengthMm + kerfMm <= longest + 1e-6);
-  const tooLong = input.wanted.filter((one) => one.count > 0 && !cuttable.includes(one));
-  const missing = tooLong.flatMap((one) => Array<string>(one.count).fill(one.id));
+  const cuttable = input.wanted.filter(
+    (wantedLength) => wantedLength.count > 0 && wantedLength.lengthMm + kerfMm <= longest + 1e-6,
+  );
+  const tooLong = input.wanted.filter((wantedLength) => wantedLength.count > 0 && !cuttable.includes(wantedLength));
+  const missing = tooLong.flatMap((wantedLength) => Array<string>(wantedLength.count).fill(wantedLength.id));
   if (cuttable.length === 0) return { bars: [], price: 0, boundPrice: 0, proven: true, missing };
 
-  const pieces = cuttable.reduce((sum, one) => sum + one.count, 0);
+  const pieces = cuttable.reduce((sum, wantedLength) => sum + wantedLength.count, 0);
   const steps = inSteps(kinds, pieces);
   const problem: Problem = {
-    demand: cuttable.map((one) => one.count),
+    demand: cuttable.map((wantedLength) => wantedLength.count),
     costs: steps.costs,
     yields: kinds.map((kind) => kind.yields),
     available: kinds.map((kind) => kind.available),
@@ -93,7 +95,7 @@ export function cutBars(input: CutBarsInput, solver: Solver, effort: Effort = US
   );
   const tidied = tidy({
     bars,
-    takes: cuttable.map((one) => one.lengthMm + kerfMm),
+    takes: cuttable.map((wantedLength) => wantedLength.lengthMm + kerfMm),
     demand: problem.demand,
     rooms: problem.fills.map((fill) => fill.room),
     kerfMm,
@@ -102,7 +104,9 @@ export function cutBars(input: CutBarsInput, solver: Solver, effort: Effort = US
   const bought = solved.bought;
   const price = bought.reduce((sum, count, kind) => sum + count * kinds[kind]!.price, 0);
   const made = cuttable.map((_, i) => tidied.reduce((sum, bar) => sum + bar.counts[i]!, 0));
-  cuttable.forEach((one, i) => missing.push(...Array<string>(Math.max(one.count - made[i]!, 0)).fill(one.id)));
+  cuttable.forEach((wantedLength, i) =>
+    missing.push(...Array<string>(Math.max(wantedLength.count - made[i]!, 0)).fill(wantedLength.id)),
+  );
   const longestFirst = cuttable.map((_, i) => i).sort((a, b) => cuttable[b]!.lengthMm - cuttable[a]!.lengthMm);
   return {
     bars: tidied.map(({ kind, counts, leftMm }) => ({

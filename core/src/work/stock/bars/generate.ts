@@ -125,7 +125,7 @@ function relax(problem: Problem, from: readonly Pattern[], solver: Solver): Rela
         return { patterns, shares, cost: relaxed.cost, duals: { piece, link } };
       }
       patterns.push(...fresh);
-      growing.add(fresh.map((one) => columnOf(one, demand.length)));
+      growing.add(fresh.map((pattern) => columnOf(pattern, demand.length)));
     }
   } finally {
     growing.done();
@@ -234,7 +234,7 @@ function inWhole(
     ? [
         ...from.bought,
         ...uncut,
-        ...all.map((one) => from.patterns.find((other) => keyOf(other) === keyOf(one))?.times ?? 0),
+        ...all.map((pattern) => from.patterns.find((other) => keyOf(other) === keyOf(pattern))?.times ?? 0),
       ]
     : undefined;
   const whole = solver.whole(programOf(problem, all), { nodes, seconds, gap: step / 2, ...(start ? { start } : {}) });
@@ -255,7 +255,7 @@ function inWhole(
 const keyOf = ({ kind, counts }: Pattern) => `${kind}:${counts.join()}`;
 
 const union = (a: readonly Pattern[], b: readonly Pattern[]): Pattern[] => [
-  ...new Map([...a, ...b].map((one) => [keyOf(one), one])).values(),
+  ...new Map([...a, ...b].map((pattern) => [keyOf(pattern), pattern])).values(),
 ];
 
 /**

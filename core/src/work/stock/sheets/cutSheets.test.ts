@@ -46,7 +46,7 @@ test('a half sheet is bought where it is enough, and what is on the rack before 
   const rack = sheet(1200, 700, 0, { id: 'rack', available: 1 });
   const used = await cut({ ...plain, wanted: [panel(1100, 300, 4)], kinds: [...kinds, rack] });
   expect(used.price).toBe(35);
-  expect(used.sheets.map((one) => one.kind).sort()).toEqual(['1220x1220', 'rack']);
+  expect(used.sheets.map((cutSheet) => cutSheet.kind).sort()).toEqual(['1220x1220', 'rack']);
 });
 
 test('none in the shop, and one too few, are named', async () => {
@@ -155,5 +155,5 @@ test('five hundred panels are laid out, and each of them is there', async () => 
   const input = { ...plain, kerfMm: 3, wanted, kinds: [sheet(2440, 1220)] };
   const result = atOnce(cutSheets(input, solver, effort));
   expect(result.missing).toEqual([]);
-  expect(result.sheets.flatMap((one) => partsOn(one.layout))).toHaveLength(500);
+  expect(result.sheets.flatMap((cutSheet) => partsOn(cutSheet.layout))).toHaveLength(500);
 });

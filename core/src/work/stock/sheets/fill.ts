@@ -63,7 +63,7 @@ export function fillSheet(filling: Filling, sheet: Rect, left: number[], manner:
   });
   const { way, size, room } = manner.random.pick(ways);
   const at = whereToDivide(filling, left, size, room, way === 'cross', manner.random);
-  return cutIn(sheet, way, at, kerfMm, (one) => fillSheet(filling, one, left, manner), true);
+  return cutIn(sheet, way, at, kerfMm, (rect) => fillSheet(filling, rect, left, manner), true);
 }
 
 /**
@@ -140,11 +140,11 @@ function placings(
   { lengthMm, widthMm }: { lengthMm: number; widthMm: number },
 ): Placing[] {
   const found: Placing[] = [];
-  kinds.forEach((one, kind) => {
+  kinds.forEach((panelKind, kind) => {
     if (left[kind]! <= 0) return;
-    const [l, w] = [one.lengthMm, one.widthMm];
+    const [l, w] = [panelKind.lengthMm, panelKind.widthMm];
     if (l <= lengthMm + EPSILON && w <= widthMm + EPSILON) found.push({ kind, lengthMm: l, widthMm: w, turned: false });
-    if (one.turn && l !== w && w <= lengthMm + EPSILON && l <= widthMm + EPSILON)
+    if (panelKind.turn && l !== w && w <= lengthMm + EPSILON && l <= widthMm + EPSILON)
       found.push({ kind, lengthMm: w, widthMm: l, turned: true });
   });
   return found;
@@ -281,10 +281,10 @@ function inRow(
     if (!first) return inRow(filling, piece, others, rips, left, manner);
     first = false;
     let own = true;
-    return cutIn(piece, rips ? 'rip' : 'cross', next.across, filling.kerfMm, (one) => {
-      if (!own) return fillByPanels(filling, one, left, further);
+    return cutIn(piece, rips ? 'rip' : 'cross', next.across, filling.kerfMm, (rect) => {
+      if (!own) return fillByPanels(filling, rect, left, further);
       own = false;
-      return { ...one, kind: 'part', part: filling.kinds[next.kind]!.id, turned: next.turned };
+      return { ...rect, kind: 'part', part: filling.kinds[next.kind]!.id, turned: next.turned };
     });
   });
 }

@@ -31,12 +31,12 @@ export function nodesOf(node: CutNode): CutNode[] {
 
 /** The parts on a sheet, each with its place. */
 export function partsOn(node: CutNode) {
-  return nodesOf(node).flatMap((one) => (one.kind === 'part' ? [one] : []));
+  return nodesOf(node).flatMap((cutNode) => (cutNode.kind === 'part' ? [cutNode] : []));
 }
 
 /** What is left of a sheet. */
 export function restsOf(node: CutNode) {
-  return nodesOf(node).flatMap((one) => (one.kind === 'rest' ? [one] : []));
+  return nodesOf(node).flatMap((cutNode) => (cutNode.kind === 'rest' ? [cutNode] : []));
 }
 
 /**
@@ -45,11 +45,11 @@ export function restsOf(node: CutNode) {
  */
 export function settingsOf(node: CutNode): number {
   const seen = new Set<string>();
-  const walk = (one: CutNode, depth: number) => {
-    if (one.kind !== 'cut') return;
-    const sizes = one.pieces.slice(0, -1).map((piece) => (one.way === 'rip' ? piece.widthMm : piece.lengthMm));
-    sizes.forEach((mm) => seen.add(`${depth}${one.way}${mm.toFixed(1)}`));
-    one.pieces.forEach((piece) => walk(piece, depth + 1));
+  const walk = (cutNode: CutNode, depth: number) => {
+    if (cutNode.kind !== 'cut') return;
+    const sizes = cutNode.pieces.slice(0, -1).map((piece) => (cutNode.way === 'rip' ? piece.widthMm : piece.lengthMm));
+    sizes.forEach((mm) => seen.add(`${depth}${cutNode.way}${mm.toFixed(1)}`));
+    cutNode.pieces.forEach((piece) => walk(piece, depth + 1));
   };
   walk(node, 0);
   return seen.size;
@@ -60,7 +60,9 @@ export function flattened(node: CutNode): CutNode {
   if (node.kind !== 'cut') return node;
   const pieces = node.pieces
     .map(flattened)
-    .flatMap((one) => (one.kind === 'cut' && one.way === node.way && one.shop === node.shop ? one.pieces : [one]));
+    .flatMap((cutNode) =>
+      cutNode.kind === 'cut' && cutNode.way === node.way && cutNode.shop === node.shop ? cutNode.pieces : [cutNode],
+    );
   const [only] = pieces;
   const whole =
     only !== undefined && pieces.length === 1 && only.lengthMm === node.lengthMm && only.widthMm === node.widthMm;
@@ -75,8 +77,8 @@ export function cutFaults(node: CutNode, kerfMm: number): string[] {
   if (node.kind !== 'cut') return [];
   const faults: string[] = [];
   const along = node.way === 'cross';
-  const from = (one: Rect) => (along ? one.xMm : one.yMm);
-  const size = (one: Rect) => (along ? one.lengthMm : one.widthMm);
+  const from = (rect: Rect) => (along ? rect.xMm : rect.yMm);
+  const size = (rect: Rect) => (along ? rect.lengthMm : rect.widthMm);
   let at = from(node);
   node.pieces.forEach((piece, index) => {
     if (index > 0) at += kerfMm;
