@@ -9,7 +9,7 @@ export default defineConfig([
   ...expo,
   prettier,
   {
-    // There is no React in these, and to look for it takes long.
+    // No React in these folders. Looking for it takes half a minute.
     files: ['{core,server,e2e,scripts}/**'],
     rules: Object.fromEntries(REACT_RULES.map((name) => [name, 'off'])),
   },

@@ -25,7 +25,7 @@ module.exports = {
   preset: 'jest-expo',
   setupFiles: [require.resolve('../scripts/propertyTests.cjs'), require.resolve('../core/src/say/words/rest.ts')],
   moduleFileExtensions: ['ts', 'tsx', 'mjs', 'js', 'jsx', 'json', 'node'],
-  // Our own files run as they do in a browser of today; made older, as the platform would, they plan twice as long.
+  // Our own files are compiled for this Node: as the preset compiles them, plans take twice as long.
   transform: { ...require('../scripts/compiled.cjs'), '\\.[jt]sx?$': COMPILED, '\\.mjs$': COMPILED },
   sandboxInjectedGlobals: require('../scripts/testGlobals.cjs'),
   testMatch: ['<rootDir>/**/*.test.{ts,tsx}'],

@@ -1,4 +1,4 @@
-/** Packages written as modules, without saying so. */
+/** Packages of ES modules whose package.json does not declare them. */
 const MODULES = '(points-on-path|points-on-curve|path-data-parser)/';
 
 module.exports = {

@@ -186,6 +186,28 @@ test('a step is left out, one is added, and the order follows', AT_ONE_SIZE, asy
   await stands(page, 'Cut 6 boards');
 });
 
+test('free days and hours are chosen in the browser’s own fields', AT_ONE_SIZE, async ({ person, page }) => {
+  await building(person, 'Chimney alcove');
+  await part(page, 'Calendar');
+  await page.getByRole('button', { name: 'Lay it into my calendar' }).click();
+  // Month, day and year one digit after another, as by hand: no year on the way there is taken.
+  await page.getByLabel('From this day on').click({ position: { x: 20, y: 20 } });
+  await page.keyboard.type('01052099');
+  await page.getByLabel('From this day on').blur();
+  await expect(page.getByLabel('From this day on')).toHaveValue('2099-01-05');
+  await expect(page.getByText('Monday 5 January')).toBeVisible();
+  const end = page.getByLabel('At the weekend, to');
+  await end.fill('08:00');
+  await end.blur();
+  await expect(page.getByText('Choose an end that is later than the start.')).toBeVisible();
+  await expect(end).toHaveValue('08:00');
+  await end.fill('00:00');
+  await end.blur();
+  await expect(page.getByText('Choose an end that is later than the start.')).toBeHidden();
+  await person.saved();
+  await person.axe();
+});
+
 test(
   'the calendar goes out as a file and comes back moved; one with a changed id is named',
   AT_ONE_SIZE,

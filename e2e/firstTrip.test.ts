@@ -90,7 +90,7 @@ test(
     expect(steps).toContain('drive its own screw until it is snug');
     expect(steps).toContain('Do not hang on anchors in hollow board.');
     expect(steps).not.toMatch(/into studs|every stud|Hang on it/);
-    const driven = [...steps.matchAll(/: (\d+) hollow-wall anchors/g)].map((array) => Number(array[1]));
+    const driven = [...steps.matchAll(/: (\d+) hollow-wall anchors/g)].map(([, figure]) => Number(figure));
     expect(driven.length).toBeGreaterThan(0);
     await person.stage('Cut');
     await turn(page, 'Buy');

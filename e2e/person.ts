@@ -169,7 +169,7 @@ export class Person {
     if (what === 'colours') looking.withRules(['color-contrast']);
     const { violations } = await looking.analyze();
     const grave = violations.filter((violation) => violation.impact === 'serious' || violation.impact === 'critical');
-    expect(grave.map((result) => `${result.id}: ${result.nodes.map((node) => node.html).join(' | ')}`)).toEqual([]);
+    expect(grave.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.html).join(' | ')}`)).toEqual([]);
   }
 }
 
@@ -189,7 +189,7 @@ interface Fixtures {
   readonly person: Person;
   /** Texts of messages in the browser's console that a test expects: a server that is down is named there. */
   readonly expected: RegExp[];
-  /** The page stores the app on the device, as it does in life. It costs a test a third of its time. */
+  /** Whether the page stores the app on the device. Storing takes about a third of a short test's time. */
   readonly storesApp: boolean;
 }
 
@@ -207,11 +207,11 @@ export const test = base.extend<Fixtures>({
     if (!storesApp) await withoutStoring(page);
     const complaints = listen(page);
     await give(new Person(page, Boolean(isMobile)));
-    expect(complaints.filter((text) => !expected.some((exp) => exp.test(text)))).toEqual([]);
+    expect(complaints.filter((text) => !expected.some((pattern) => pattern.test(text)))).toEqual([]);
   },
 });
 
-/** The page does not store the app on the device: no service worker. */
+/** Keeps the page from storing the app on the device: no service worker. */
 export const withoutStoring = (page: Page): Promise<unknown> =>
   page.addInitScript(() => Object.defineProperty(navigator.serviceWorker, 'register', { value: async () => null }));
 

@@ -1,7 +1,7 @@
 import { existsSync } from 'node:fs';
 import { defineConfig, devices, type PlaywrightTestConfig } from '@playwright/test';
 
-/** Debian's browsers; the one without a window of its own takes half the work for each page. */
+/** Debian's browsers. The first has no window and takes half the work for each page. */
 const BROWSERS = ['/usr/bin/chromium-headless-shell', '/usr/bin/chromium'];
 
 /** Debian's browser, with nothing that reaches out of the machine. */

@@ -177,7 +177,7 @@ test('the bench: each post by its own floor; the corner on hidden rails', AT_ONE
   await supports(person, 'Parcel bench');
   const bench = await person.cutList();
   for (const part of ['Wall cleat', 'End joist, left', 'Post 1', 'Bracket brace']) expect(bench).toContain(part);
-  const posts = [...bench.matchAll(/1P\d Post \d, length: ([\d.]+) mm/g)].map((array) => Number(array[1]));
+  const posts = [...bench.matchAll(/1P\d Post \d, length: ([\d.]+) mm/g)].map(([, figure]) => Number(figure));
   expect(posts.length).toBeGreaterThan(2);
   expect(new Set(posts).size).toBe(posts.length);
   await supports(person, 'Window corner');

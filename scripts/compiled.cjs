@@ -1,4 +1,4 @@
-/** For tests on this Node: types and JSX away, modules to CommonJS, nothing made older. */
+/** Compiles for tests on this Node: strips types and JSX, turns modules into CommonJS, keeps today's syntax. */
 const compiled = (tsx) => [
   '@swc/jest',
   {
@@ -12,7 +12,7 @@ const compiled = (tsx) => [
   },
 ];
 
-/** What compiles our own files, by their names. Packages are not among them. */
+/** Transforms for our own files, by file name. Packages are left out. */
 module.exports = {
   '^(?!.*/node_modules/).*\\.ts$': compiled(false),
   '^(?!.*/node_modules/).*\\.tsx$': compiled(true),

@@ -1,4 +1,4 @@
 const { buildPrograms } = require('./ready.cjs');
 
-/** Makes the programs that tests of whole processes run, as they are shipped. */
+/** Builds the programs that tests of whole processes start. */
 module.exports = async () => buildPrograms();

@@ -28,10 +28,10 @@ async function ensureBuilt() {
   await ensureWebBuilt();
 }
 
-/** What is run without a browser: the server, and the commands that answer for a job file. */
+/** Programs that run without a browser: the server, and the commands that read a job file. */
 const PROGRAMS = ['main', 'planCommand', 'cutCommand'];
 
-/** One file of our own code for each program, so that it starts at once: made in less time than to see whether it must. */
+/** Bundles each program into one file, so that it starts fast. Checking for changes would take longer than bundling. */
 async function buildPrograms() {
   const { build } = require('esbuild');
   await build({

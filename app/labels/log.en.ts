@@ -32,7 +32,7 @@ export const logEn = {
   'photo.notAPicture': 'This is not a picture that can be shown here. JPEG, PNG and WebP are; nothing was kept.',
   'photo.notKept': 'This device’s storage does not take the photo. Make room and try again.',
   'log.keep': 'Note it',
-  'log.entries': 'What happened',
+  'log.entries': 'Diary entries',
   'log.remove': 'Take this note out',
   'log.sizeSaid': '{{label}}: {{actual}}, planned {{planned}}',
   'log.sizeAlone': '{{label}}: {{actual}}',

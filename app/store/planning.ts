@@ -21,7 +21,7 @@ export function planOpenJob(listeners: ListenerMiddlewareInstance<RootState, App
       for (let job = jobNow(); job; job = jobNow()) {
         const answer = await planned(core, job);
         if (jobNow() !== job) continue;
-        // Before the answer is told: a change that it leads to is planned, too.
+        // Clear the flag before telling the answer, so that a change made in reply is planned too.
         planning = false;
         return void dispatch(answer);
       }

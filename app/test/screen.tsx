@@ -52,7 +52,7 @@ function Part({ of }: { of: (job: Job, plan: Plan) => ReactElement }) {
 export const showPart = (job: Job, of: (job: Job, plan: Plan) => ReactElement): Promise<AppStore> =>
   show(<Part of={of} />, job);
 
-// What is waited for is a bare true: a failing matcher prints jobs and elements whole, many times a second.
+// Wait for a bare true. A failing matcher would print whole jobs and elements many times a second.
 
 /** Waits until the plan is of the job as it stands. */
 export const planned = (store: AppStore): Promise<void> =>
@@ -86,7 +86,7 @@ export function jobIn(store: AppStore): Job {
   return job;
 }
 
-/** Presses the button that takes what a sheet's fields say; before and after, what is typed is checked. */
+/** Presses the button that takes a sheet's fields, and waits for the check of the fields before and after. */
 export async function take(name: string | RegExp): Promise<void> {
   await act(async () => undefined);
   await act(async () => press(name));

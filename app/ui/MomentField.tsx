@@ -1,7 +1,8 @@
-import { useState, type CSSProperties } from 'react';
+import type { CSSProperties } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { FONT, RADIUS, SIZE, SPACE, TARGET, useTheme, type Theme } from '../theme';
 import { Txt } from './Txt';
+import { useDraft } from './useDraft';
 
 interface MomentFieldProps {
   /** A date as `2026-05-09`, or a time of day as `18:30`. */
@@ -11,25 +12,21 @@ interface MomentFieldProps {
   readonly fault?: string | null;
   /** At every change: the date or time, or '' while it is unfinished. */
   readonly onChangeText?: (value: string) => void;
-  /** When the person leaves the field or presses Enter. What is answered with false is not taken, and stays. */
+  /** When the person leaves the field or presses Enter, with the date or time, or '' while it is unfinished. */
   readonly onCommit?: (value: string) => boolean | void;
 }
 
+/** The date or time in a field, or '' while it is unfinished or out of bounds. */
 const chosenIn = ({ validity, value }: HTMLInputElement): string => (validity.valid ? value : '');
 
-/** Years that a browser's date field takes; a year is typed digit by digit, from 0002 on. */
+/** While a year is typed, the field holds 0002, 0020 and 0202: these bounds keep such dates out. */
 const DATES = { min: '2000-01-01', max: '2999-12-31' };
 
-/** A date or a time of day, by the browser's own field and in the order the reader's browser has it. */
+/** A date or a time of day in the browser's own field, with day, month and hour in the reader's own order. */
 export function MomentField({ kind, label, value, fault, onChangeText, onCommit }: MomentFieldProps) {
   const theme = useTheme();
   const { colours } = theme;
-  const [draft, setDraft] = useState<string | null>(null);
-  const [focused, setFocused] = useState(false);
-  const commit = (field: HTMLInputElement) => {
-    if (draft !== null && draft !== value && onCommit?.(chosenIn(field)) === false) return;
-    setDraft(null);
-  };
+  const { text, focused, change, enter, leave, commit } = useDraft(value, onCommit);
   return (
     <View style={styles.field}>
       <Txt kind="small" tone="faint">
@@ -40,18 +37,15 @@ export function MomentField({ kind, label, value, fault, onChangeText, onCommit 
         aria-label={label}
         aria-invalid={fault ? true : undefined}
         {...(kind === 'date' ? DATES : {})}
-        value={draft ?? value}
+        value={text}
         onChange={({ target }) => {
-          setDraft(target.value);
+          change(target.value);
           onChangeText?.(chosenIn(target));
         }}
-        onFocus={() => setFocused(true)}
-        onBlur={({ target }) => {
-          setFocused(false);
-          commit(target);
-        }}
+        onFocus={enter}
+        onBlur={({ target }) => leave(chosenIn(target))}
         onKeyDown={({ key, currentTarget }) => {
-          if (key === 'Enter') commit(currentTarget);
+          if (key === 'Enter') commit(chosenIn(currentTarget));
         }}
         style={{ ...input(theme), ...(fault ? border(colours.stop) : focused ? border(colours.chalk) : {}) }}
       />
@@ -66,7 +60,7 @@ export function MomentField({ kind, label, value, fault, onChangeText, onCommit 
 
 const border = (colour: string): CSSProperties => ({ border: `2px solid ${colour}`, margin: -1 });
 
-/** Like a field of words. The browser draws the inside, by the theme's colours. */
+/** The look of TextField. The browser draws the picker in the theme's colours. */
 function input({ colours, scheme }: Theme): CSSProperties {
   return {
     minHeight: TARGET,

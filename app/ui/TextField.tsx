@@ -1,7 +1,7 @@
-import { useState } from 'react';
 import { StyleSheet, TextInput, View, type TextInputProps } from 'react-native';
 import { FONT, makeStyles, RADIUS, SIZE, SPACE, TARGET, useTheme } from '../theme';
 import { Txt } from './Txt';
+import { useDraft } from './useDraft';
 
 export interface TextFieldProps extends Omit<TextInputProps, 'onChange' | 'style'> {
   readonly label: string;
@@ -27,12 +27,7 @@ export function TextField({
 }: TextFieldProps) {
   const styles = useStyles();
   const { colours } = useTheme();
-  const [draft, setDraft] = useState<string | null>(null);
-  const [focused, setFocused] = useState(false);
-  const commit = () => {
-    if (draft !== null && draft !== value && onCommit?.(draft) === false) return;
-    setDraft(null);
-  };
+  const { text, focused, change, enter, leave, commit } = useDraft(value, onCommit);
   return (
     <View style={styles.field}>
       <Txt kind="small" tone="faint">
@@ -43,16 +38,13 @@ export function TextField({
         aria-label={label}
         aria-invalid={fault ? true : undefined}
         multiline={multiline}
-        value={draft ?? value}
-        onChangeText={(text) => {
-          setDraft(text);
-          onChangeText?.(text);
+        value={text}
+        onChangeText={(typed) => {
+          change(typed);
+          onChangeText?.(typed);
         }}
-        onFocus={() => setFocused(true)}
-        onBlur={() => {
-          setFocused(false);
-          commit();
-        }}
+        onFocus={enter}
+        onBlur={() => leave()}
         onSubmitEditing={(event) => {
           if (multiline) return;
           commit();

@@ -73,7 +73,13 @@ describe('diary', () => {
     expect(screen.getByText('The plaster crumbles')).toBeTruthy();
     expect(screen.getByText('The kerf forgotten · 25 min')).toBeTruthy();
     expect(screen.getByText(/^2S: 1121 mm, planned 11\d\d(\.\d)? mm$/)).toBeTruthy();
-    expect(jobIn(store).log.entries.map((entry) => entry.kind)).toEqual(['note', 'mistake', 'size']);
+    const { entries } = jobIn(store).log;
+    const said = { id: expect.any(String), at: expect.any(Number), text: '' };
+    expect(entries).toStrictEqual([
+      { ...said, kind: 'note', text: 'The plaster crumbles' },
+      { ...said, kind: 'mistake', cause: 'kerf', part: 'S3-board', minutes: 25 },
+      { ...said, kind: 'size', part: 'S2-board', length: { mm: 1121, typed: '1121', unit: 'mm' } },
+    ]);
     fireEvent.press(screen.getAllByRole('button', { name: 'Take this note out' })[0]!);
     expect(jobIn(store).log.entries).toHaveLength(2);
   });

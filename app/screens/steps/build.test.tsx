@@ -1,4 +1,4 @@
-import { fireEvent, waitFor, within } from '@testing-library/react-native';
+import { act, fireEvent, waitFor, within } from '@testing-library/react-native';
 import { chimneyAlcove, stairCavity } from '@dormer/core/rigs/demo';
 import { withBuild, type Job } from '@dormer/core/job/document';
 import { choose, gone, jobIn, planned, press, screen, show, take, type } from '../../test/screen';
@@ -157,6 +157,22 @@ describe('how one goes about it', () => {
     await gone(/circle/);
     expect(jobIn(store).build.own).toEqual([]);
   });
+});
+
+test('a step of one’s own is changed: a wait that is cleared is gone, and no field is left behind empty', async () => {
+  const own = { id: 'lamp', what: 'Move the lamp', place: 'site', minutes: 15, after: ['load'], before: [] } as const;
+  const kept = { ...own, after: ['load'], before: [], least: 30, most: 60 };
+  const store = await show(<BuildScreen />, withBuild(chimneyAlcove(), { own: [kept] }));
+  tab('Trips');
+  fireEvent.press(await screen.findByRole('button', { name: 'Move the lamp' }));
+  press('Change it');
+  type('No later than so many minutes after', '20');
+  screen.getByText('The latest is before the earliest.');
+  type('No later than so many minutes after', '');
+  type('Not sooner than so many minutes after', '');
+  expect(screen.getByLabelText('Not sooner than so many minutes after').props.value).toBe('');
+  await act(async () => fireEvent.press(screen.getAllByRole('button', { name: 'Change it' }).at(-1)!));
+  expect(jobIn(store).build.own).toStrictEqual([{ ...own, after: ['load'], before: [] }]);
 });
 
 describe('trips and packing', () => {

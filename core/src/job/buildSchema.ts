@@ -29,7 +29,7 @@ export const ownStepSchema = z.strictObject({
   most: minutes.optional().describe('How long after the steps before it, at the latest; minutes'),
 });
 
-/** A step that is left out, and why. */
+/** A step that is skipped, and why. */
 export const skippedSchema = z.strictObject({
   step: stepId,
   why: z.enum(SKIP_REASONS),

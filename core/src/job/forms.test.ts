@@ -34,3 +34,10 @@ test('a step of one’s own says what is done; a trial has its figure', () => {
   expect(passes('trial', { ...trial, value: length(2) })).toBe(true);
   expect(passes('trial', trial)).toBe(false);
 });
+
+test('a field that was cleared leaves no key behind', () => {
+  const step = { what: 'Move the lamp', place: 'site' as const, minutes: 15, after: ['load'], before: [] };
+  expect(FORMS.ownStep.parse({ ...step, least: undefined, most: 60 })).toStrictEqual({ ...step, most: 60 });
+  const mistake = { kind: 'mistake', text: '', cause: 'kerf' };
+  expect(FORMS.entry.parse({ ...mistake, part: undefined, minutes: undefined })).toStrictEqual(mistake);
+});

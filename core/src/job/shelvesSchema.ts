@@ -30,7 +30,7 @@ const there = z.discriminatedUnion('kind', [
     .describe('Anything else that is there, by its height above the floor mark'),
 ]);
 
-/** A shelf lined up with something there: the face that lies level with it. */
+/** A shelf lined up with something in the place; `face` is the face of the shelf that lies level with it. */
 export const alignedSchema = z.strictObject({ id, to: there, face: z.enum(['top', 'underside']) });
 
 /** What is wished of the shelves: how their heights are decided, and what their boards are. */

@@ -151,9 +151,9 @@ function standOff(
   drawn: readonly ArrayLike<number>[],
   slope: number,
 ): StandOff[] {
-  const off = (like: ArrayLike<number>) => {
-    const line = supporting(at, like, slope);
-    return at.map((alongMm, i) => alongLine(line, alongMm) - (like[i] as number));
+  const off = (face: ArrayLike<number>) => {
+    const line = supporting(at, face, slope);
+    return at.map((alongMm, i) => alongLine(line, alongMm) - (face[i] as number));
   };
   const all = drawn.map(off);
   const n = Math.max(all.length, 1);

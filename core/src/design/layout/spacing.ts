@@ -53,7 +53,7 @@ export function leastGapMm(stretch: Stretch, shelves: number, { way, thicknessMm
 /**
  * Tops of the shelves in a stretch, each with how it came about.
  * @param shelves how many shelves share the stretch
- * @returns millimetres above the datum, rising
+ * @returns millimetres above the floor mark, rising
  */
 export function spaced(stretch: Stretch, shelves: number, spacing: Spacing): Figure[] {
   const { way, thicknessMm, ratio } = spacing;

@@ -164,7 +164,7 @@ export function caseProblems(carcase: Carcase, { opening, shelves, depthOf, aske
 
 /**
  * The upper face of a case's bottom board: on its plinth, or where the space for shelves begins.
- * @returns millimetres above the datum
+ * @returns millimetres above the floor mark
  */
 export const bottomTop = (carcase: Carcase, plinthMm: number, thicknessMm: number, fromMm: number): number =>
   Math.max(fromMm, carcase.footMm + plinthMm + thicknessMm);

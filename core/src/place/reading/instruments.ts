@@ -34,9 +34,9 @@ export function instrumentOf(reading: Pick<Reading, 'kind' | 'with'>): Instrumen
 }
 
 /**
- * The standard deviation of one reading with an instrument. One that is not usual for the kind of reading counts
- * as good as the usual one.
- * @returns millimetres; degrees for an angle, as the reading itself
+ * The standard deviation of one reading with an instrument. An instrument that is not usual for the kind of reading
+ * counts as precise as the usual one.
+ * @returns millimetres, or degrees for a corner
  */
 export function usualSd(kind: ReadingKind, instrument: Instrument): number {
   const { sd } = TOOLS[kind];

@@ -23,8 +23,8 @@ export type Functional = readonly Term[];
 
 /**
  * The position of one point itself.
- * @param s place along the surface, millimetres
- * @param z height above the datum, millimetres; for floor and ceiling the way out from the back wall
+ * @param s first coordinate of the point on its surface, millimetres (see Point)
+ * @param z second coordinate, millimetres
  */
 export const at = (surface: FieldName, s: number, z: number): Functional => [{ surface, s, z, weight: 1 }];
 

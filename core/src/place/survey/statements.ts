@@ -98,7 +98,7 @@ export function statementsAt(spot: Spot, name: string, setting: Setting): Stated
 
 /**
  * What a reading said, for each of its statements: a tape triangle says two things, every other reading one.
- * @returns millimetres, or degrees for an angle; signed in the frame of the opening
+ * @returns millimetres, or degrees for a corner; signed as in `signedValue`
  */
 export function saidBy(reading: Reading): number[] {
   return reading.kind === 'triangle' ? [reading.value.mm, reading.other.mm] : [signedValue(reading)];
@@ -106,7 +106,7 @@ export function saidBy(reading: Reading): number[] {
 
 /**
  * The standard deviation of a reading: its own, or the usual one of its instrument.
- * @returns millimetres, or degrees for an angle
+ * @returns millimetres, or degrees for a corner
  */
 export const sdOf = (reading: Reading): number => reading.sd ?? usualSd(reading.kind, instrumentOf(reading));
 

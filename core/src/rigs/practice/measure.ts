@@ -8,7 +8,7 @@ import type { Room } from './room';
  * What a spot truly measures in a room, signed.
  * @param levelLineUpMm height of the level line above the floor mark
  * @param out how far out the point of a triangle truly lies, millimetres; as asked when left away
- * @returns one number, two for a tape triangle: millimetres, or degrees for an angle
+ * @returns one number, two for a tape triangle: millimetres, or degrees for a corner
  */
 export function trueValues(room: Room, spot: Spot, levelLineUpMm = 1000, out?: number): number[] {
   const setting: Setting = { extent: room.extent, levelLineUpMm };
@@ -33,7 +33,7 @@ function valueOf(statement: Statement, where: Where): number {
 /**
  * What an instrument would say there: the true values with the usual error of one reading.
  * @param levelLineUpMm height of the level line above the floor mark
- * @returns millimetres, or degrees for an angle
+ * @returns millimetres, or degrees for a corner
  */
 export function readWithError(
   room: Room,

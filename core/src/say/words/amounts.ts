@@ -1,6 +1,6 @@
 import { LOCALE } from './settings';
 
-/** The currencies whose sign says which they are; "$" is that of a job in inches. ISO 4217. */
+/** ISO 4217 codes by sign. A job in inches counts in US dollars. */
 const CODES: Readonly<Record<string, string>> = { '€': 'EUR', $: 'USD', '£': 'GBP' };
 
 const plain = new Intl.NumberFormat(LOCALE, { minimumFractionDigits: 2, maximumFractionDigits: 2 });

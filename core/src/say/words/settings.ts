@@ -1,6 +1,6 @@
 import type { InitOptions } from 'i18next';
 
-/** How dates, amounts and lists are written (BCP 47). */
+/** The locale that dates, amounts and lists are written in (BCP 47). */
 export const LOCALE = 'en-GB';
 
 /** How every catalogue of sentences is read: plain keys, nothing escaped, ready at once. */

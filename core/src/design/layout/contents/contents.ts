@@ -63,7 +63,7 @@ function topFigure({ input: { job, under }, bottom }: Setting, { tops, standing 
 
 /**
  * What stands on shelves whose heights are decided already.
- * @param tops tops of the shelves above the datum, millimetres, rising
+ * @param tops tops of the shelves above the floor mark, millimetres, rising
  * @returns null where nothing is listed or the top of the space is not known
  */
 export function storedOn(setting: Setting, tops: readonly number[]): Contents | null {
