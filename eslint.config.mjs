@@ -38,16 +38,6 @@ export default defineConfig([
     },
   },
   {
-    // Rules that need type information.
-    files: ['{core,server,app,e2e,scripts}/**/*.{ts,tsx}'],
-    languageOptions: { parserOptions: { projectService: true } },
-    rules: {
-      '@typescript-eslint/no-floating-promises': 'error',
-      '@typescript-eslint/no-misused-promises': 'error',
-      '@typescript-eslint/switch-exhaustiveness-check': ['error', { considerDefaultExhaustiveForUnions: true }],
-    },
-  },
-  {
     // A test is as long as what it tells; what it is called may be a sentence.
     files: ['**/*.test.{ts,tsx}', 'e2e/**/*.ts'],
     rules: {

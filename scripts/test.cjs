@@ -4,7 +4,8 @@ const { Failure, run } = require('./run.cjs');
 
 const CHECKS = [
   'eslint --max-warnings 0 .',
-  'tsc -b core server app e2e scripts',
+  'npm run --silent typecheck',
+  'npm run --silent lint:types',
   'prettier --check --log-level warn .',
   'depcruise --output-type err core/src server/src app',
   ...['jobSchema', 'supportExamples'].map((one) => `node --import tsx scripts/${one}.ts --check`),
