@@ -24,13 +24,13 @@ export function nestPair(first: readonly OutlinePoint[], second: readonly Outlin
   let shiftMm = 0;
   for (let i = 0; i <= LEVELS; i += 1) {
     const y = (widthMm * i) / LEVELS;
-    const right = crossings(a, y).at(-1);
-    if (right === undefined) continue;
+    const [, right] = crossings(a, y);
+    if (right === -Infinity) continue;
     // What lies within a kerf of it, above and below, has to stay as far away as the rest of the kerf.
     for (let k = 0; k <= ROUND; k += 1) {
       const up = kerfMm * (-1 + (2 * k) / ROUND);
       const [left] = crossings(b, y + up);
-      if (left !== undefined) shiftMm = Math.max(shiftMm, right + Math.sqrt(Math.max(kerfMm ** 2 - up ** 2, 0)) - left);
+      if (left !== Infinity) shiftMm = Math.max(shiftMm, right + Math.sqrt(Math.max(kerfMm ** 2 - up ** 2, 0)) - left);
     }
   }
   return { lengthMm: Math.max(sizeOf(a)[0], shiftMm + long), widthMm, shiftMm };
@@ -62,13 +62,21 @@ function atOrigin(points: readonly OutlinePoint[]): OutlinePoint[] {
   return points.map(([x, y]) => [x - x0, y - y0]);
 }
 
-/** Where an outline is crossed at a level, from the left. */
-function crossings(points: readonly OutlinePoint[], y: number): number[] {
-  const found = points.flatMap(([x1, y1], i): number[] => {
+/** Where an outline is crossed at a level: the first and the last place; infinite where it is not. */
+function crossings(points: readonly OutlinePoint[], y: number): readonly [first: number, last: number] {
+  let [first, last] = [Infinity, -Infinity];
+  const cross = (x: number) => {
+    if (x < first) first = x;
+    if (x > last) last = x;
+  };
+  for (let i = 0; i < points.length; i += 1) {
+    const [x1, y1] = points[i]!;
     const [x2, y2] = points[(i + 1) % points.length]!;
-    if (y < Math.min(y1, y2) - 1e-9 || y > Math.max(y1, y2) + 1e-9) return [];
-    if (Math.abs(y2 - y1) < 1e-9) return [x1, x2];
-    return [x1 + ((y - y1) / (y2 - y1)) * (x2 - x1)];
-  });
-  return found.sort((a, b) => a - b);
+    if (y < Math.min(y1, y2) - 1e-9 || y > Math.max(y1, y2) + 1e-9) continue;
+    if (Math.abs(y2 - y1) < 1e-9) {
+      cross(x1);
+      cross(x2);
+    } else cross(x1 + ((y - y1) / (y2 - y1)) * (x2 - x1));
+  }
+  return [first, last];
 }
