@@ -16,8 +16,8 @@ const file = async (page: Page, button: RegExp) => (await downloaded(page, butto
 
 /** Layouts are worked out and of the job as it stands. */
 async function laidOut({ page }: Person): Promise<void> {
-  await expect(page.getByText(/nothing cheaper is possible/).first()).toBeVisible({ timeout: 30_000 });
-  await expect(page.getByText(/Working out how to cut it/)).toHaveCount(0, { timeout: 30_000 });
+  await expect(page.getByText(/nothing cheaper is possible/).first()).toBeVisible();
+  await expect(page.getByText(/Working out how to cut it/)).toHaveCount(0);
 }
 
 test('the parcel bench: from parts to layouts, the list to buy, and every cut at the saw', async ({ person, page }) => {
@@ -89,7 +89,7 @@ test(
   AT_ONE_SIZE,
   async ({ person, page }) => {
     await cutting(person, 'Chimney alcove', 'At the saw');
-    await page.getByRole('button', { name: 'Begin cutting' }).click({ timeout: 30_000 });
+    await page.getByRole('button', { name: 'Begin cutting' }).click();
     const card = page.getByTestId('saw-card');
     const done = page.getByRole('button', { name: 'Cut', exact: true });
     const figure = page.getByTestId('saw-figure');
@@ -104,9 +104,7 @@ test(
     await expect(dialog.getByText(/cut it again at the same setting/)).toBeVisible();
     await now.fill('200');
     await now.press('Enter');
-    await expect(page.getByTestId('wrong-answer')).toContainText(/Another board is needed|Nothing more to buy/, {
-      timeout: 30_000,
-    });
+    await expect(page.getByTestId('wrong-answer')).toContainText(/Another board is needed|Nothing more to buy/);
     await dialog.getByRole('button', { name: 'Go on with the new layouts' }).click();
     await expect(card).toContainText(/Cut 1 of \d+ · board L\d+r2/);
     await person.undo();
@@ -119,7 +117,7 @@ test(
   AT_ONE_SIZE,
   async ({ person, page }) => {
     await cutting(person, 'Chimney alcove', 'Buy');
-    await expect(page.getByRole('checkbox', { name: /pine board, 1200 mm long/ })).toBeVisible({ timeout: 30_000 });
+    await expect(page.getByRole('checkbox', { name: /pine board, 1200 mm long/ })).toBeVisible();
     await expect(page.getByText('These are planning prices that come with Dormer', { exact: false })).toBeVisible();
     await page.getByRole('button', { name: 'Ask Practice yard (simulated)' }).click();
     await expect(page.getByText('Prices from Practice yard', { exact: false })).toBeVisible();
@@ -145,13 +143,13 @@ test(
   AT_ONE_SIZE,
   async ({ person, page }) => {
     await cutting(person, 'Chimney alcove', 'Buy');
-    await page.getByRole('button', { name: 'What if' }).click({ timeout: 30_000 });
+    await page.getByRole('button', { name: 'What if' }).click();
     const dialog = page.getByRole('dialog');
     const mdf = dialog.getByRole('group', { name: 'MDF' });
-    await expect(mdf).toContainText(/kg · sags up to .* mm · \d+ % left over/, { timeout: 40_000 });
+    await expect(mdf).toContainText(/kg · sags up to .* mm · \d+ % left over/);
     await expect(dialog.getByText('The cheapest')).toHaveCount(1);
     await dialog.getByRole('button', { name: 'Make the boards of MDF' }).click();
-    await expect(page.getByRole('checkbox', { name: /MDF sheet/ }).first()).toBeVisible({ timeout: 30_000 });
+    await expect(page.getByRole('checkbox', { name: /MDF sheet/ }).first()).toBeVisible();
   },
 );
 
@@ -160,10 +158,10 @@ test('sheets too large for the car: the shop cuts them first', AT_ONE_SIZE, asyn
   await laidOut(person);
   await page.getByRole('checkbox', { name: 'Sheets must be cut down to carry' }).click();
   await person.setLength('Longest piece that fits', '2000');
-  await expect(page.getByText(/the longest that can be had is 1990 mm/).first()).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText(/the longest that can be had is 1990 mm/).first()).toBeVisible();
   await laidOut(person);
   await turn(person, 'At the saw');
-  await page.getByRole('button', { name: 'Begin cutting' }).click({ timeout: 30_000 });
+  await page.getByRole('button', { name: 'Begin cutting' }).click();
   const card = page.getByTestId('saw-card');
   await expect(card).toContainText('Have the shop cut it');
   await expect(card).toContainText('once its factory edges are trimmed');
@@ -195,9 +193,9 @@ test(
     await field.press('Enter');
     await group.getByRole('button', { name: 'Put it on the rack' }).click();
     // As deep as a shelf with its nosing: a board of 320 comes out of it.
-    await expect(page.getByText(/1250 mm · from the rack/).first()).toBeVisible({ timeout: 30_000 });
+    await expect(page.getByText(/1250 mm · from the rack/).first()).toBeVisible();
     await page.getByRole('button', { name: 'Take it off the rack' }).click();
-    await expect(page.getByText(/· from the rack/)).toHaveCount(0, { timeout: 30_000 });
+    await expect(page.getByText(/· from the rack/)).toHaveCount(0);
   },
 );
 
@@ -220,7 +218,7 @@ test('with hand tools a line is marked and sawn beyond it', AT_ONE_SIZE, async (
   await person.planned();
   await person.stage('Cut');
   await turn(person, 'At the saw');
-  await page.getByRole('button', { name: 'Begin cutting' }).click({ timeout: 30_000 });
+  await page.getByRole('button', { name: 'Begin cutting' }).click();
   const card = page.getByTestId('saw-card');
   await expect(card).toContainText('Square a line round the first end');
   const done = page.getByRole('button', { name: 'Cut', exact: true });

@@ -29,12 +29,12 @@ test(
     await person.open('Chimney alcove');
     await person.stage('Cut');
     await turn(page, 'Layouts');
-    await expect(page.getByText(/nothing cheaper is possible/).first()).toBeVisible({ timeout: 30_000 });
-    await expect(page.getByText(/Working out how to cut it/)).toHaveCount(0, { timeout: 30_000 });
+    await expect(page.getByText(/nothing cheaper is possible/).first()).toBeVisible();
+    await expect(page.getByText(/Working out how to cut it/)).toHaveCount(0);
     const onPaper = await printed(page, 'layout-sheet');
 
     await turn(page, 'At the saw');
-    await page.getByRole('button', { name: 'Begin cutting' }).click({ timeout: 30_000 });
+    await page.getByRole('button', { name: 'Begin cutting' }).click();
     const card = page.getByTestId('saw-card');
     // Squaring has no large figure: the first one that is read is a cut that matters.
     await expect(card).toContainText('Square one end');
@@ -65,7 +65,7 @@ test(
     // When all is cut, nothing of it is bought again.
     await page.getByRole('button', { name: 'Put what is left on the rack' }).click();
     await turn(page, 'Buy');
-    await expect(page.getByText(/every piece is cut, or its board lies on the saw/)).toBeVisible({ timeout: 30_000 });
+    await expect(page.getByText(/every piece is cut, or its board lies on the saw/)).toBeVisible();
     await expect(page.getByRole('checkbox', { name: /pine/ })).toHaveCount(0);
 
     // The step has the same ends, and the board by its longer edge when it is finished.
@@ -94,7 +94,7 @@ test(
     expect(driven.length).toBeGreaterThan(0);
     await person.stage('Cut');
     await turn(page, 'Buy');
-    await expect(page.getByRole('checkbox', { name: /hollow-wall anchors/ })).toBeVisible({ timeout: 30_000 });
+    await expect(page.getByRole('checkbox', { name: /hollow-wall anchors/ })).toBeVisible();
   },
 );
 

@@ -1,7 +1,7 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { AT_ONE_SIZE, expect, listen, Person, test } from './person';
 
-test.use({ storesApp: true });
+test.use({ storesApp: true, ownProcess: true });
 
 // A server that is down is named by the browser itself, for each thing that was asked of it.
 const DOWN = [/ERR_CONNECTION_REFUSED|Failed to load resource|ERR_CONNECTION_RESET|ERR_EMPTY_RESPONSE/];

@@ -1,45 +1,70 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
-import { createServer } from 'node:net';
+import { createRequire } from 'node:module';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
+import type { serve as serveType, Serving } from '../server/src/serve';
 
 const root = path.resolve(__dirname, '..');
+const WEB_FOLDER = path.join(root, 'app', 'dist');
+const HOST = '127.0.0.1';
+/** Takes what has been built of the server. */
+const built = createRequire(path.join(root, 'server', 'dist', 'main.cjs'));
 
 /** The real server with the built app, on a folder and a port of its own; it can be stopped and started again. */
-export class Server {
-  private child: ChildProcess | null = null;
-  private constructor(
-    readonly port: number,
-    readonly folder: string,
-  ) {}
-
-  static async start(): Promise<Server> {
-    const server = new Server(await freePort(), mkdtempSync(path.join(tmpdir(), 'dormer-e2e-')));
-    await server.up();
-    return server;
-  }
+export abstract class Server {
+  protected readonly folder = mkdtempSync(path.join(tmpdir(), 'dormer-e2e-'));
+  /** 0 until it is up for the first time: then one that was free, and the same ever after. */
+  protected port = 0;
 
   get base(): string {
-    return `http://127.0.0.1:${this.port}`;
+    return `http://${HOST}:${this.port}`;
   }
+
+  abstract up(): Promise<void>;
+  abstract down(): Promise<void>;
+
+  async end(): Promise<void> {
+    await this.down();
+    rmSync(this.folder, { recursive: true, force: true });
+  }
+}
+
+/** A server in the process of the test: it starts in a tenth of the time. */
+export class ServerHere extends Server {
+  private serving: Serving | null = null;
+
+  async up(): Promise<void> {
+    const { serve } = built('./serve.cjs') as { serve: typeof serveType };
+    const { port, folder } = this;
+    this.serving = await serve({ port, host: HOST, folder, webFolder: WEB_FOLDER, demo: true });
+    this.port = this.serving.port;
+  }
+
+  async down(): Promise<void> {
+    await this.serving?.stop();
+    this.serving = null;
+  }
+}
+
+/** A server in a process of its own, which can be killed. */
+export class ServerProcess extends Server {
+  private child: ChildProcess | null = null;
 
   async up(): Promise<void> {
     const child = spawn(process.execPath, [path.join(root, 'server', 'dist', 'main.cjs'), '--demo'], {
       cwd: root,
-      env: {
-        ...process.env,
-        PORT: String(this.port),
-        DORMER_DATA: this.folder,
-        DORMER_WEB: path.join(root, 'app', 'dist'),
-      },
+      env: { ...process.env, PORT: String(this.port), DORMER_DATA: this.folder, DORMER_WEB: WEB_FOLDER },
     });
     this.child = child;
     let said = '';
     await new Promise<void>((resolve, reject) => {
       const hear = (data: Buffer) => {
         said += data.toString();
-        if (said.includes('Dormer is at')) resolve();
+        const [, port] = /Dormer is at \S+:(\d+)/.exec(said) ?? [];
+        if (!port) return;
+        this.port = Number(port);
+        resolve();
       };
       child.stdout?.on('data', hear);
       child.stderr?.on('data', hear);
@@ -56,20 +81,4 @@ export class Server {
     await ended;
     this.child = null;
   }
-
-  async end(): Promise<void> {
-    await this.down();
-    rmSync(this.folder, { recursive: true, force: true });
-  }
-}
-
-function freePort(): Promise<number> {
-  return new Promise((resolve, reject) => {
-    const probe = createServer();
-    probe.once('error', reject);
-    probe.listen(0, '127.0.0.1', () => {
-      const address = probe.address();
-      probe.close(() => resolve(typeof address === 'object' && address ? address.port : 0));
-    });
-  });
 }

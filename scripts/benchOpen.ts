@@ -1,13 +1,14 @@
 import { chromium } from '@playwright/test';
 import { gzipSync } from 'node:zlib';
 import { CHROMIUM, PHONE } from '../e2e/playwright.config';
-import { Server } from '../e2e/server';
+import { ServerProcess } from '../e2e/server';
 
 /** Prints what a first visit costs: compressed JavaScript, and the time to a screen that can be used. */
 const RUNS = 5;
 
 async function main(): Promise<void> {
-  const server = await Server.start();
+  const server = new ServerProcess();
+  await server.up();
   const browser = await chromium.launch(CHROMIUM.launchOptions);
   const took: number[] = [];
   let loaded = 0;

@@ -1,5 +1,6 @@
 const { createHash } = require('node:crypto');
 const { copyFileSync, existsSync, mkdirSync, readFileSync, readdirSync, writeFileSync } = require('node:fs');
+const { availableParallelism } = require('node:os');
 const path = require('node:path');
 const { root, run } = require('./run.cjs');
 
@@ -28,8 +29,8 @@ async function ensureBuilt() {
   await ensureWebBuilt();
 }
 
-/** Programs that run without a browser: the server, and the commands that read a job file. */
-const PROGRAMS = ['main', 'planCommand', 'cutCommand'];
+/** What runs without a browser: the server, also for who starts it themselves, and commands that read a job file. */
+const PROGRAMS = ['main', 'serve', 'planCommand', 'cutCommand'];
 
 /** Bundles each program into one file, so that it starts fast. Checking for changes would take longer than bundling. */
 async function buildPrograms() {
@@ -59,11 +60,14 @@ async function ensureWebBuilt() {
     'package-lock.json',
     'scripts/ready.cjs',
     'scripts/serviceWorker.mjs',
+    'scripts/compress.mjs',
   ];
   const wanted = digest(sources);
   if (stamp('built') === wanted && existsSync(path.join(WEB_FOLDER, 'sw.js'))) return;
   say('Building the web app (about a minute) …');
-  await run('expo', ['export', '-p', 'web', '--output-dir', 'dist'], {
+  // One worker for every processor: it would leave half of them idle.
+  const workers = `${availableParallelism()}`;
+  await run('expo', ['export', '-p', 'web', '--output-dir', 'dist', '--max-workers', workers], {
     cwd: path.join(root, 'app'),
     stdio: ['ignore', process.stderr, process.stderr],
     EXPO_OFFLINE: '1',
@@ -75,6 +79,9 @@ async function ensureWebBuilt() {
   await run(process.execPath, ['scripts/serviceWorker.mjs', WEB_FOLDER], {
     stdio: ['ignore', process.stderr, process.stderr],
     failure: 'The service worker could not be made.',
+  });
+  await run(process.execPath, ['scripts/compress.mjs', WEB_FOLDER], {
+    failure: 'The web app could not be compressed.',
   });
   setStamp('built', wanted);
 }

@@ -1,9 +1,7 @@
-import { mkdirSync, writeFileSync } from 'node:fs';
-import path from 'node:path';
 import { chimneyAlcove, cloakroomCloset } from '@dormer/core/rigs/demo';
 import type { Job } from '@dormer/core/job';
 import { planJob } from '@dormer/core/plan';
-import { freshFolder, RunningServer } from './test/running';
+import { RunningServer } from './test/running';
 
 let server: RunningServer;
 beforeEach(async () => {
@@ -263,22 +261,5 @@ describe('the database', () => {
   test('a version of no job cannot be', async () => {
     const orphan = `INSERT INTO job_version VALUES ('none', 1, 's', '{}', 'n', 't')`;
     await expect(server.database.query(orphan)).rejects.toThrow(/FOREIGN KEY/);
-  });
-});
-
-describe('the built app beside it', () => {
-  test('pages fall back to the app, files are served, and its rules forbid the outside', async () => {
-    const web = path.join(freshFolder(), 'web');
-    mkdirSync(path.join(web, '_expo'), { recursive: true });
-    writeFileSync(path.join(web, 'index.html'), '<!doctype html><title>Dormer</title>');
-    writeFileSync(path.join(web, '_expo', 'app-1a2b.js'), 'void 0;');
-    await server.stopAndClear();
-    server = await RunningServer.start(freshFolder(), web);
-    const page = await server.ask('GET', '/job/x/measure');
-    expect(page).toMatchObject({ status: 200, body: expect.stringContaining('<title>Dormer</title>') });
-    expect(page.headers.get('content-security-policy')).toContain("default-src 'self'");
-    expect((await server.ask('GET', '/_expo/app-1a2b.js')).headers.get('cache-control')).toContain('immutable');
-    expect((await server.ask('GET', '/_expo/none.js')).status).toBe(404);
-    expect((await server.ask('GET', '/api/none')).body.error.code).toBe('no-such-route');
   });
 });

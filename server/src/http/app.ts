@@ -1,5 +1,6 @@
 import compression from 'compression';
 import express, { type Express } from 'express';
+import expressStaticGzip from 'express-static-gzip';
 import helmet from 'helmet';
 import { existsSync } from 'node:fs';
 import path from 'node:path';
@@ -86,17 +87,17 @@ export function createApp({ store, rack, photos, log, webFolder }: AppOptions): 
   return app;
 }
 
-/** Files named by their contents are kept by the browser for good; the page itself is asked for each time. */
+/**
+ * Files named by their contents are kept by the browser for good; the page itself is asked for each time. What was
+ * compressed when the app was built is sent as it is.
+ */
 function serveWeb(app: Express, webFolder: string): void {
-  app.use(
-    '/_expo',
-    express.static(path.join(webFolder, '_expo'), { immutable: true, maxAge: A_YEAR, fallthrough: false }),
-  );
-  app.use(
-    '/assets',
-    express.static(path.join(webFolder, 'assets'), { immutable: true, maxAge: A_YEAR, fallthrough: false }),
-  );
-  app.use(express.static(webFolder, { index: false, maxAge: 0 }));
+  const files = (folder: string, serveStatic: expressStaticGzip.ExpressStaticGzipOptions['serveStatic']) =>
+    expressStaticGzip(folder, { enableBrotli: true, orderPreference: ['br', 'gz'], index: false, serveStatic });
+  const kept = { immutable: true, maxAge: A_YEAR, fallthrough: false };
+  app.use('/_expo', files(path.join(webFolder, '_expo'), kept));
+  app.use('/assets', files(path.join(webFolder, 'assets'), kept));
+  app.use(files(webFolder, { maxAge: 0 }));
   app.get('/{*path}', (_request, response) => {
     response.set('Cache-Control', 'no-cache');
     response.sendFile(path.join(webFolder, 'index.html'));

@@ -1,15 +1,9 @@
 import { mkdtempSync, rmSync } from 'node:fs';
-import { createServer, type Server } from 'node:http';
-import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { pino } from 'pino';
 import type { DataSource } from 'typeorm';
-import { openDatabase } from '../db/open';
-import { JobStore } from '../db/jobStore';
-import { PhotoFolder } from '../db/photoFolder';
-import { RackStore } from '../db/rackStore';
-import { createApp } from '../http/app';
+import { serve, type Serving } from '../serve';
 
 /** A folder of its own for one test. */
 export const freshFolder = () => mkdtempSync(path.join(tmpdir(), 'dormer-test-'));
@@ -36,35 +30,29 @@ export async function ask(base: string, method: string, route: string, body?: un
 /** The real server on a real SQLite file in a folder of its own. */
 export class RunningServer {
   private constructor(
-    readonly base: string,
-    readonly database: DataSource,
-    private readonly server: Server,
+    private readonly serving: Serving,
     readonly folder: string,
   ) {}
 
   static async start(folder = freshFolder(), webFolder?: string): Promise<RunningServer> {
-    const database = await openDatabase(folder);
-    const app = createApp({
-      store: new JobStore(database),
-      rack: new RackStore(database),
-      photos: new PhotoFolder(folder),
-      log: pino({ level: 'silent' }),
-      webFolder,
-    });
-    const server = createServer(app);
-    await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
-    const { port } = server.address() as AddressInfo;
-    return new RunningServer(`http://127.0.0.1:${port}`, database, server, folder);
+    const log = pino({ level: 'silent' });
+    return new RunningServer(await serve({ port: 0, host: '127.0.0.1', folder, webFolder, log }), folder);
+  }
+
+  get base(): string {
+    return `http://127.0.0.1:${this.serving.port}`;
+  }
+
+  get database(): DataSource {
+    return this.serving.database;
   }
 
   ask(method: string, route: string, body?: unknown): Promise<Answer> {
     return ask(this.base, method, route, body);
   }
 
-  async stop(): Promise<void> {
-    this.server.closeAllConnections();
-    await new Promise((resolve) => this.server.close(resolve));
-    await this.database.destroy();
+  stop(): Promise<void> {
+    return this.serving.stop();
   }
 
   async stopAndClear(): Promise<void> {
