@@ -190,7 +190,7 @@ test('free days and hours are chosen in the browser’s own fields', AT_ONE_SIZE
   await building(person, 'Chimney alcove');
   await part(page, 'Calendar');
   await page.getByRole('button', { name: 'Lay it into my calendar' }).click();
-  // Month, day and year one digit after another, as by hand: no year on the way there is taken.
+  // Type month, day and year digit by digit. The field must not take the years 0002, 0020 and 0209 on the way.
   await page.getByLabel('From this day on').click({ position: { x: 20, y: 20 } });
   await page.keyboard.type('01052099');
   await page.getByLabel('From this day on').blur();
@@ -204,6 +204,7 @@ test('free days and hours are chosen in the browser’s own fields', AT_ONE_SIZE
   await end.fill('00:00');
   await end.blur();
   await expect(page.getByText('Choose an end that is later than the start.')).toBeHidden();
+  await expect(end).toHaveValue('00:00');
   await person.saved();
   await person.axe();
 });

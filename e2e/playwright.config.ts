@@ -29,9 +29,9 @@ export default defineConfig({
   testDir: '.',
   testMatch: '*.test.ts',
   outputDir: '../test-results',
-  // What is built already is not compiled again.
+  // Load the built server as the build left it. Compiling it again takes seconds in every worker.
   build: { external: ['**/server/dist/**'] },
-  // Where a machine is busy with other work all takes long: nothing is wrong before this.
+  // A busy machine takes long. Shorter limits fail there although the app is sound.
   timeout: 480_000,
   expect: { timeout: 90_000 },
   fullyParallel: true,

@@ -8,13 +8,13 @@ import type { serve as serveType, Serving } from '../server/src/serve';
 const root = path.resolve(__dirname, '..');
 const WEB_FOLDER = path.join(root, 'app', 'dist');
 const HOST = '127.0.0.1';
-/** Takes what has been built of the server. */
+/** Loads a file of the built server. */
 const built = createRequire(path.join(root, 'server', 'dist', 'main.cjs'));
 
 /** The real server with the built app, on a folder and a port of its own; it can be stopped and started again. */
 export abstract class Server {
   protected readonly folder = mkdtempSync(path.join(tmpdir(), 'dormer-e2e-'));
-  /** 0 until it is up for the first time: then one that was free, and the same ever after. */
+  /** 0 until the first start, which takes a free port. Later starts take the same port. */
   protected port = 0;
 
   get base(): string {
@@ -30,7 +30,7 @@ export abstract class Server {
   }
 }
 
-/** A server in the process of the test: it starts in a tenth of the time. */
+/** A server in the process of the test, which starts ten times as fast. */
 export class ServerHere extends Server {
   private serving: Serving | null = null;
 

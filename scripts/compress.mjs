@@ -2,7 +2,7 @@ import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
 
-// Compressed once, here, and not again for every visit.
+// Compress the files of the web app once, so that the server does not compress them for every visit.
 const folder = process.argv[2];
 const LEAST_BYTES = 1024;
 const BROTLI = { params: { [constants.BROTLI_PARAM_QUALITY]: 9 } };

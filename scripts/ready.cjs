@@ -29,10 +29,10 @@ async function ensureBuilt() {
   await ensureWebBuilt();
 }
 
-/** What runs without a browser: the server, also for who starts it themselves, and commands that read a job file. */
+/** The server, the server as a module for other programs, and the commands that read a job file. */
 const PROGRAMS = ['main', 'serve', 'planCommand', 'cutCommand'];
 
-/** Bundles each program into one file, so that it starts fast. Checking for changes would take longer than bundling. */
+/** Bundles each of them into one file, so that it starts fast. Checking for changes would take longer than bundling. */
 async function buildPrograms() {
   const { build } = require('esbuild');
   await build({
@@ -64,8 +64,8 @@ async function ensureWebBuilt() {
   ];
   const wanted = digest(sources);
   if (stamp('built') === wanted && existsSync(path.join(WEB_FOLDER, 'sw.js'))) return;
-  say('Building the web app (about a minute) …');
-  // One worker for every processor: it would leave half of them idle.
+  say('Building the web app (a few minutes the first time) …');
+  // Use every processor. The default leaves half of them idle.
   const workers = `${availableParallelism()}`;
   await run('expo', ['export', '-p', 'web', '--output-dir', 'dist', '--max-workers', workers], {
     cwd: path.join(root, 'app'),

@@ -1,6 +1,6 @@
 import path from 'node:path';
 import { DataFolderError } from './db/open';
-import { serve, StartError, toErrors } from './serve';
+import { errorLog, serve, StartError } from './serve';
 
 const DEFAULT_PORT = 4173;
 const SHUT_WITHIN_MS = 5000;
@@ -14,7 +14,7 @@ async function main(): Promise<void> {
     host,
     folder: path.resolve(process.env.DORMER_DATA || 'data'),
     demo: process.argv.includes('--demo'),
-    log: toErrors(process.env.LOG_LEVEL || 'warn'),
+    log: errorLog(process.env.LOG_LEVEL || 'warn'),
     ...(webFolder ? { webFolder: path.resolve(webFolder) } : {}),
   });
   process.stdout.write(`Dormer is at http://${host.includes(':') ? `[${host}]` : host}:${port}\n`);

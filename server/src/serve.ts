@@ -10,20 +10,20 @@ import { RackStore } from './db/rackStore';
 import { createApp } from './http/app';
 
 export interface ServeOptions {
-  /** 0: any that is free. */
+  /** 0 takes any free port. */
   readonly port: number;
   readonly host: string;
-  /** Where the data lies. */
+  /** Folder of the data. */
   readonly folder: string;
-  /** Where the built web app lies; left away, only the interface is served. */
+  /** Folder of the built web app; left away, only the interface is served. */
   readonly webFolder?: string;
   /** Whether an empty folder gets the demo jobs. */
   readonly demo?: boolean;
-  /** Where it writes what goes wrong; standard error when left away. */
+  /** Log of what goes wrong; standard error when left away. */
   readonly log?: Logger;
 }
 
-/** A server that answers. */
+/** A running server. */
 export interface Serving {
   readonly port: number;
   readonly server: Server;
@@ -33,16 +33,19 @@ export interface Serving {
 }
 
 /**
- * Opens the data of a folder and answers for it.
+ * Opens the data of a folder and serves it.
  * @throws DataFolderError when the data cannot be opened; StartError when the port cannot be had
  */
-export async function serve({ port, host, folder, webFolder, demo, log = toErrors() }: ServeOptions): Promise<Serving> {
+export async function serve({ port, host, folder, webFolder, demo, log = errorLog() }: ServeOptions): Promise<Serving> {
   const database = await openDatabase(folder);
   const store = new JobStore(database);
   if (demo && (await store.isEmpty())) await loadDemo(store);
   const rack = new RackStore(database);
   const server = createServer(createApp({ store, rack, photos: new PhotoFolder(folder), log, webFolder }));
-  await listen(server, port, host);
+  await listen(server, port, host).catch(async (error: unknown) => {
+    await database.destroy();
+    throw error;
+  });
   return {
     port: (server.address() as AddressInfo).port,
     server,
@@ -55,8 +58,11 @@ export async function serve({ port, host, folder, webFolder, demo, log = toError
   };
 }
 
-/** @param level the least that is written */
-export const toErrors = (level = 'warn'): Logger => pino({ level }, pino.destination(2));
+/**
+ * A log on standard error.
+ * @param level least severe level that the log takes
+ */
+export const errorLog = (level = 'warn'): Logger => pino({ level }, pino.destination(2));
 
 async function loadDemo(store: JobStore): Promise<void> {
   for (const job of demoJobs()) await store.create({ job, saveId: 'demo' });

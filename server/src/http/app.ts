@@ -88,8 +88,8 @@ export function createApp({ store, rack, photos, log, webFolder }: AppOptions): 
 }
 
 /**
- * Files named by their contents are kept by the browser for good; the page itself is asked for each time. What was
- * compressed when the app was built is sent as it is.
+ * Serves the built web app. Browsers keep files that are named by their contents for good, and ask for the page itself
+ * each time. Files that the build compressed are sent as the build left them.
  */
 function serveWeb(app: Express, webFolder: string): void {
   const files = (folder: string, serveStatic: expressStaticGzip.ExpressStaticGzipOptions['serveStatic']) =>

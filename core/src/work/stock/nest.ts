@@ -62,7 +62,7 @@ function atOrigin(points: readonly OutlinePoint[]): OutlinePoint[] {
   return points.map(([x, y]) => [x - x0, y - y0]);
 }
 
-/** Where an outline is crossed at a level: the first and the last place; infinite where it is not. */
+/** First and last place where an outline crosses a level, millimetres; infinite where it does not cross. */
 function crossings(points: readonly OutlinePoint[], y: number): readonly [first: number, last: number] {
   let [first, last] = [Infinity, -Infinity];
   const cross = (x: number) => {
