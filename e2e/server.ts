@@ -7,6 +7,7 @@ import type { serve as serveType, Serving } from '../server/src/serve';
 
 const root = path.resolve(__dirname, '..');
 const WEB_FOLDER = path.join(root, 'app', 'dist');
+const PROGRAMS = path.join(root, 'server', 'dist');
 const HOST = '127.0.0.1';
 /** Loads a file of the built server. */
 const built = createRequire(path.join(root, 'server', 'dist', 'main.cjs'));
@@ -37,7 +38,7 @@ export class ServerHere extends Server {
   async up(): Promise<void> {
     const { serve } = built('./serve.cjs') as { serve: typeof serveType };
     const { port, folder } = this;
-    this.serving = await serve({ port, host: HOST, folder, webFolder: WEB_FOLDER, demo: true });
+    this.serving = await serve({ port, host: HOST, folder, webFolder: WEB_FOLDER, programs: PROGRAMS, demo: true });
     this.port = this.serving.port;
   }
 

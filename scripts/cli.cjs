@@ -8,6 +8,7 @@ const { test } = require('./test.cjs');
 
 const HELP = `Dormer: from a few tape readings of a crooked opening to shelves that go in on the first trip.
 
+  ./dormer start            the app with your own jobs
   ./dormer demo [--fresh]   the app with demo jobs; --fresh puts them in a new database of their own
   ./dormer test             everything that is checked: types, lint, walls, unit, server, build, end to end
   ./dormer fuzz [MINUTES]   run the property tests with new seeds for MINUTES (5); print a seed that fails
@@ -21,11 +22,13 @@ const HELP = `Dormer: from a few tape readings of a crooked opening to shelves t
   ./dormer docs             the generated part of docs/, made anew
   ./dormer help             this
 
-Settings: PORT (4173), HOST (127.0.0.1), DORMER_DATA (./data), LOG_LEVEL (warn).
+Settings: PORT (4173), HOST (127.0.0.1), DORMER_DATA (./data), LOG_LEVEL (warn),
+DORMER_HOSTS (further names the server answers to, with commas between).
 `;
 
 const COMMANDS = {
   bench,
+  start: startServer,
   demo,
   dev,
   plan: (args) => ofFile('plan', args),
@@ -59,6 +62,14 @@ exports.run = async function runCommand([name = 'help', ...args]) {
     process.exitCode = (error instanceof Failure && error.code) || 1;
   }
 };
+
+async function startServer(args) {
+  if (args.length > 0) throw new Failure(`start does not know “${args[0]}”.`);
+  await ensureInstalled();
+  await ensureBuilt();
+  const server = start(process.execPath, ['--enable-source-maps', SERVER], { DORMER_WEB: WEB_FOLDER });
+  process.exitCode = await server.ended;
+}
 
 async function demo(args) {
   const unknown = args.find((one) => one !== '--fresh');
@@ -94,9 +105,11 @@ async function bench([what, ...rest]) {
 
 async function dev() {
   await ensureInstalled();
+  await buildPrograms();
   const port = process.env.PORT || '4173';
   const server = start(process.execPath, ['--import', 'tsx', '--watch', 'server/src/main.ts', '--demo'], {
     PORT: port,
+    DORMER_PROGRAMS: path.dirname(programFile('main')),
   });
   const app = start('expo', ['start', '--web', '--port', '8081'], {
     cwd: path.join(root, 'app'),

@@ -29,15 +29,21 @@ async function ensureBuilt() {
   await ensureWebBuilt();
 }
 
-/** The server, the server as a module for other programs, and the commands that read a job file. */
-const PROGRAMS = ['main', 'serve', 'planCommand', 'cutCommand'];
+/** The server, its worker, the server as a module for other programs, and the commands that read a job file. */
+const PROGRAMS = {
+  main: 'main',
+  planWorker: 'planning/planWorker',
+  serve: 'serve',
+  planCommand: 'planCommand',
+  cutCommand: 'cutCommand',
+};
 
 /** Bundles each of them into one file, so that it starts fast. Checking for changes would take longer than bundling. */
 async function buildPrograms() {
   const { build } = require('esbuild');
   await build({
     absWorkingDir: root,
-    entryPoints: PROGRAMS.map((name) => `server/src/${name}.ts`),
+    entryPoints: Object.entries(PROGRAMS).map(([out, source]) => ({ in: `server/src/${source}.ts`, out })),
     outdir: PROGRAM_FOLDER,
     outExtension: { '.js': '.cjs' },
     bundle: true,
@@ -61,6 +67,7 @@ async function ensureWebBuilt() {
     'scripts/ready.cjs',
     'scripts/serviceWorker.mjs',
     'scripts/compress.mjs',
+    'scripts/exampleJob.ts',
   ];
   const wanted = digest(sources);
   if (stamp('built') === wanted && existsSync(path.join(WEB_FOLDER, 'sw.js'))) return;
@@ -75,6 +82,9 @@ async function ensureWebBuilt() {
     CI: '1',
     NODE_ENV: 'production',
     failure: 'The web app could not be built.',
+  });
+  await run(process.execPath, ['--import', 'tsx', 'scripts/exampleJob.ts', WEB_FOLDER], {
+    failure: 'The example job could not be written.',
   });
   await run(process.execPath, ['scripts/serviceWorker.mjs', WEB_FOLDER], {
     stdio: ['ignore', process.stderr, process.stderr],

@@ -1,4 +1,5 @@
 import { intlFormat } from 'date-fns/intlFormat';
+import { intlFormatDistance } from 'date-fns/intlFormatDistance';
 import { isSameDay } from 'date-fns/isSameDay';
 import { LOCALE } from '@dormer/core/say/words/first';
 
@@ -9,6 +10,13 @@ export function momentWords(ms: number, nowMs: number): string {
   const day = isSameDay(ms, nowMs) ? {} : ({ weekday: 'short', day: 'numeric', month: 'short' } as const);
   return intlFormat(ms, { ...day, ...HOUR }, { locale: LOCALE });
 }
+
+/** How long ago a moment was: “2 hours ago”. */
+export const agoWords = (iso: string): string => intlFormatDistance(iso, Date.now(), { locale: LOCALE });
+
+/** A moment to the second, as saved versions are told apart. */
+export const exactWords = (iso: string): string =>
+  intlFormat(iso, { day: 'numeric', month: 'short', year: 'numeric', ...HOUR, second: '2-digit' }, { locale: LOCALE });
 
 /** The hour by the clocks of a zone. */
 export const clockWords = (ms: number, zone: string): string =>

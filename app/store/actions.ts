@@ -13,7 +13,7 @@ import {
 import type { Plan } from '@dormer/core/plan';
 import type { JobUnit } from '@dormer/core/base/quantity';
 import { reasonOf } from '../platform/reasonOf';
-import { api } from './api';
+import { api, origin } from './api';
 import { linked } from './devices';
 import { said, type Notice } from './notice';
 import { closed, edited, opened } from './openJob';
@@ -66,6 +66,18 @@ export const createJob =
   (dispatch, _getState, { now }) => {
     const job = newJob({ ...wish, id: nanoid() });
     dispatch(records.created({ job, at: now() }));
+    return job.id;
+  };
+
+/** Takes in the example job, which lies beside the app. @returns its id, or null when it could not be fetched */
+export const takeExample =
+  (): Thunk<Promise<string | null>> =>
+  async (dispatch, getState, { core, now }) => {
+    const answer = await fetch(`${origin}/example.dormer.json`).catch(() => null);
+    const read = answer?.ok ? await core.readFile(await answer.text()) : null;
+    if (!read?.ok) return null;
+    const job = read.value;
+    if (!getState().records.byId[job.id]) dispatch(records.imported({ job, at: now() }));
     return job.id;
   };
 

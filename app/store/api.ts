@@ -36,7 +36,8 @@ export interface Quote {
 // A phone that has lost its signal may hang for minutes before it says so.
 const TIMEOUT_MS = 10_000;
 
-const origin = typeof window !== 'undefined' && window.location ? window.location.origin : 'http://localhost';
+/** Where the app comes from. */
+export const origin = typeof window !== 'undefined' && window.location ? window.location.origin : 'http://localhost';
 
 /** The server's interface (docs/http-api.md). */
 export const api = createApi({

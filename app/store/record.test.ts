@@ -1,7 +1,16 @@
 import fc from 'fast-check';
 import { chimneyAlcove } from '@dormer/core/rigs/demo';
 import { mayPull } from './records';
-import { newRecord, nextStep, recordFromServer, sameJob, saveState, type JobRecord, type OnDevice } from './record';
+import {
+  newRecord,
+  nextStep,
+  recordFromServer,
+  sameJob,
+  saveState,
+  type JobRecord,
+  type OnDevice,
+  type ServerState,
+} from './record';
 
 const job = chimneyAlcove();
 const fresh = newRecord(job, 'now');
@@ -34,19 +43,21 @@ describe('what is to be done next towards the server', () => {
 });
 
 describe('what a person is told', () => {
-  test.each<[string, JobRecord, boolean, OnDevice, string]>([
-    ['settled', settled, true, 'kept', 'saved'],
-    ['settled, without a signal', settled, false, 'kept', 'saved'],
-    ['changed', { ...settled, dirty: true }, true, 'kept', 'saving'],
-    ['changed, without a signal', { ...settled, dirty: true }, false, 'kept', 'device'],
-    ['changed, without a signal, still being written', { ...settled, dirty: true }, false, 'beingKept', 'saving'],
-    ['changed, without a signal or storage', { ...settled, dirty: true }, false, 'notTaken', 'notKept'],
-    ['on its way', { ...settled, sending }, true, 'kept', 'saving'],
-    ['two versions', { ...settled, dirty: true, fault: stale }, true, 'kept', 'stale'],
-    ['refused', { ...settled, dirty: true, fault: { kind: 'refused', reasons: [] } }, true, 'kept', 'refused'],
-    ['removed elsewhere', { ...settled, fault: { kind: 'removed' } }, true, 'kept', 'removed'],
-    ['removed here, not yet there', { ...settled, removed: true }, false, 'kept', 'device'],
-  ])('%s', (_, record, reached, onDevice, state) => expect(saveState(record, reached, onDevice)).toBe(state));
+  test.each<[string, JobRecord, ServerState, OnDevice, string]>([
+    ['settled', settled, 'takes', 'kept', 'saved'],
+    ['settled, without a signal', settled, 'unreached', 'kept', 'saved'],
+    ['changed', { ...settled, dirty: true }, 'takes', 'kept', 'saving'],
+    ['changed, without a signal', { ...settled, dirty: true }, 'unreached', 'kept', 'device'],
+    ['changed, without a signal, still being written', { ...settled, dirty: true }, 'unreached', 'beingKept', 'saving'],
+    ['changed, and the server’s disk is full', { ...settled, dirty: true }, 'full', 'kept', 'full'],
+    ['settled, and the server’s disk is full', settled, 'full', 'kept', 'saved'],
+    ['changed, without a signal or storage', { ...settled, dirty: true }, 'unreached', 'notTaken', 'notKept'],
+    ['on its way', { ...settled, sending }, 'takes', 'kept', 'saving'],
+    ['two versions', { ...settled, dirty: true, fault: stale }, 'takes', 'kept', 'stale'],
+    ['refused', { ...settled, dirty: true, fault: { kind: 'refused', reasons: [] } }, 'takes', 'kept', 'refused'],
+    ['removed elsewhere', { ...settled, fault: { kind: 'removed' } }, 'takes', 'kept', 'removed'],
+    ['removed here, not yet there', { ...settled, removed: true }, 'unreached', 'kept', 'device'],
+  ])('%s', (_, record, server, onDevice, state) => expect(saveState(record, server, onDevice)).toBe(state));
 });
 
 test('a version from elsewhere never comes in over what waits to go out', () => {

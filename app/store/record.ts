@@ -90,15 +90,20 @@ export function sameJob(a: Job, b: Job): boolean {
 }
 
 /** What a person is told about where their work is kept. */
-export type SaveState = 'saved' | 'saving' | 'device' | 'stale' | 'removed' | 'refused' | 'notKept';
+export type SaveState = 'saved' | 'saving' | 'device' | 'full' | 'stale' | 'removed' | 'refused' | 'notKept';
 
 /** State of a record in this device's storage. */
 export type OnDevice = 'kept' | 'beingKept' | 'notTaken';
 
-export function saveState(record: JobRecord, reached: boolean, onDevice: OnDevice): SaveState {
+/** State of the server: it takes saves, it cannot be reached, or its disk is full. */
+export type ServerState = 'takes' | 'unreached' | 'full';
+
+export function saveState(record: JobRecord, server: ServerState, onDevice: OnDevice): SaveState {
   if (record.fault) return record.fault.kind;
   const pending = record.dirty || record.sending !== null || record.removed !== record.removedOnServer;
   if (!pending) return 'saved';
-  if (!reached && onDevice === 'notTaken') return 'notKept';
-  return reached || onDevice === 'beingKept' ? 'saving' : 'device';
+  if (server === 'takes') return 'saving';
+  if (onDevice === 'notTaken') return 'notKept';
+  if (onDevice === 'beingKept') return 'saving';
+  return server === 'full' ? 'full' : 'device';
 }

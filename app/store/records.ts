@@ -10,11 +10,20 @@ export interface RecordsState {
   readonly loaded: boolean;
   /** Whether the server answered when it was last asked; null before that. */
   readonly reached: boolean | null;
+  /** Whether the server's disk took no more when something was last saved there. */
+  readonly serverFull: boolean;
   /** Why the device's storage does not take jobs; null while it does. */
   readonly storageFault: string | null;
 }
 
-const initialState: RecordsState = { byId: {}, onDevice: {}, loaded: false, reached: null, storageFault: null };
+const initialState: RecordsState = {
+  byId: {},
+  onDevice: {},
+  loaded: false,
+  reached: null,
+  serverFull: false,
+  storageFault: null,
+};
 
 const slice = createSlice({
   name: 'records',
@@ -35,6 +44,8 @@ const slice = createSlice({
     storageFailed: (state, { payload }: PayloadAction<string | null>) => ({ ...state, storageFault: payload }),
     reachedServer: (state, { payload }: PayloadAction<boolean>) =>
       state.reached === payload ? state : { ...state, reached: payload },
+    foundFull: (state, { payload }: PayloadAction<boolean>) =>
+      state.serverFull === payload ? state : { ...state, serverFull: payload },
 
     /** Another tab of this browser changed a record and stored it on the device. */
     changedElsewhere: (state, { payload }: PayloadAction<JobRecord>) => ({

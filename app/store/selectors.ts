@@ -29,9 +29,10 @@ export const selectJobs = createSelector(
 
 /** Where a job is kept, for a person; null for a job that is not here. */
 export function selectSaveState(state: RootState, id: string): SaveState | null {
-  const { byId, onDevice, reached, storageFault } = state.records;
+  const { byId, onDevice, reached, serverFull, storageFault } = state.records;
   const record = byId[id];
   if (!record) return null;
   const kept = onDevice[id] === record ? 'kept' : 'beingKept';
-  return saveState(record, reached !== false, storageFault === null ? kept : 'notTaken');
+  const server = reached === false ? 'unreached' : serverFull ? 'full' : 'takes';
+  return saveState(record, server, storageFault === null ? kept : 'notTaken');
 }

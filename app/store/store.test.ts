@@ -157,6 +157,18 @@ describe('the device first, then the server', () => {
     expect(server.jobs.get(alcove.id)?.job).toMatchObject({ version: 9, things: [] });
   });
 
+  test('a server whose disk is full is named, the device keeps all, and it is sent when there is room', async () => {
+    const store = await world.opened();
+    server.diskFull = true;
+    store.dispatch(rename('Kept here'));
+    await until(() => stateOf(store) === 'full');
+    expect(device.jobs.get(alcove.id)).toMatchObject({ dirty: true, job: { name: 'Kept here' } });
+    expect(server.jobs.get(alcove.id)?.job.name).toBe(alcove.name);
+    server.diskFull = false;
+    await saved(store);
+    expect(server.jobs.get(alcove.id)?.job.name).toBe('Kept here');
+  });
+
   test('a save whose answer was lost is sent again as the same save', async () => {
     const store = await world.opened();
     server.loseNextAnswer = true;

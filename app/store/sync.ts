@@ -17,7 +17,7 @@ export interface SyncOptions {
 }
 
 /** Brings the device's jobs to the server and the server's to the device. */
-type Outcome = 'done' | 'unreached';
+type Outcome = 'done' | 'unreached' | 'full';
 
 export const createSync = (options: SyncOptions): Sync => new ServerSync(options);
 
@@ -43,7 +43,7 @@ class ServerSync implements Sync {
     const { records: held } = this.options.getState();
     if (!held.loaded) return;
     for (const id of Object.keys(held.byId)) {
-      if ((await this.push(id)) === 'unreached') return;
+      if ((await this.push(id)) !== 'done') return;
     }
     await this.pull();
   }
@@ -58,14 +58,16 @@ class ServerSync implements Sync {
     return this.options.getState().records.byId[id];
   }
 
-  private unreached(): Outcome {
-    this.options.dispatch(records.reachedServer(false));
-    if (this.stopped) return 'unreached';
+  /** What was to be sent waits, and is tried again later. */
+  private waiting(outcome: Exclude<Outcome, 'done'>): Outcome {
+    const { dispatch, retryMs } = this.options;
+    dispatch(outcome === 'full' ? records.foundFull(true) : records.reachedServer(false));
+    if (this.stopped) return outcome;
     this.retry ??= setTimeout(() => {
       this.retry = null;
       void this.now();
-    }, this.options.retryMs);
-    return 'unreached';
+    }, retryMs);
+    return outcome;
   }
 
   private async push(id: string): Promise<Outcome> {
@@ -76,8 +78,10 @@ class ServerSync implements Sync {
         const record = this.recordOf(id);
         const step = record ? nextStep(record, nanoid) : null;
         if (!record || !step) return 'done';
-        if ((await this.take(record, step)) === 'unreached') return this.unreached();
+        const outcome = await this.take(record, step);
+        if (outcome !== 'done') return this.waiting(outcome);
         this.options.dispatch(records.reachedServer(true));
+        this.options.dispatch(records.foundFull(false));
       }
     } finally {
       this.busy.delete(id);
@@ -106,6 +110,7 @@ class ServerSync implements Sync {
       dispatch(records.acknowledged({ id, sent: sending, ack: answer.data }));
       return 'done';
     }
+    if (isDiskFull(answer.error)) return 'full';
     const refusal = refusalIn(answer.error);
     if (!refusal) return 'unreached';
     const ack = saidTheSame(refusal, sending);
@@ -118,6 +123,7 @@ class ServerSync implements Sync {
     const { dispatch } = this.options;
     const { removeJob, restoreJob } = api.endpoints;
     const answer = await (removed ? dispatch(removeJob.initiate(id)) : dispatch(restoreJob.initiate(id)));
+    if ('error' in answer && isDiskFull(answer.error)) return 'full';
     const refusal = 'error' in answer ? refusalIn(answer.error) : null;
     if ('error' in answer && !refusal) return 'unreached';
     // A job the server does not know is as good as removed; to bring it back it must be made anew.
@@ -134,7 +140,7 @@ class ServerSync implements Sync {
     const before = getState().records.byId;
     const fresh = { forceRefetch: true, subscribe: false };
     const listing = await dispatch(api.endpoints.listJobs.initiate(undefined, fresh));
-    if (!listing.data) return void this.unreached();
+    if (!listing.data) return void this.waiting('unreached');
     dispatch(records.reachedServer(true));
     const { jobs } = listing.data;
     const newer = jobs.filter(({ id, version }) => mayPull(this.recordOf(id), version));
@@ -156,6 +162,10 @@ class ServerSync implements Sync {
 /** Whether the server has all of a record and nothing is being sent. */
 const isAtRest = ({ base, dirty, sending, removed, fault }: JobRecord): boolean =>
   base !== null && !dirty && !sending && !removed && !fault;
+
+/** Whether the server says that its disk is full. */
+const isDiskFull = (error: unknown): boolean =>
+  typeof error === 'object' && error !== null && 'status' in error && error.status === 507;
 
 /** What the server said, or null when it was not reached (no network, a timeout, a proxy's page). */
 function refusalIn(error: unknown): (ServerRefusal & { status: number }) | null {

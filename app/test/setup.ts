@@ -1,6 +1,7 @@
 import { calendarFor, tripsFor } from '@dormer/core/work/steps';
 import { readReadingsCsv, readThingsCsv } from '@dormer/core/say/exchange';
-import { withoutTicks, type Job, type Offcut } from '@dormer/core/job/document';
+import { withoutTicks, writeJobFile, type Job, type Offcut } from '@dormer/core/job/document';
+import { chimneyAlcove } from '@dormer/core/rigs/demo';
 import { readJobFile } from '@dormer/core/job';
 import { compareStyles, considerSystems, planJob } from '@dormer/core/plan';
 import { readFileSync } from 'node:fs';
@@ -96,6 +97,7 @@ interface Kept {
 export class PretendServer {
   readonly jobs = new Map<string, Kept>();
   down = false;
+  diskFull = false;
   loseNextAnswer = false;
   asked: string[] = [];
   /** What it says of the person's own errors, and which devices it has. */
@@ -113,6 +115,7 @@ export class PretendServer {
     if (this.down) throw new TypeError('Failed to fetch');
     const path = new URL(request.url).pathname;
     this.asked.push(`${request.method} ${path}`);
+    if (path === '/example.dormer.json') return new Response(writeJobFile(chimneyAlcove()));
     const body = request.method === 'POST' || request.method === 'PUT' ? await request.text() : '';
     const answer = this.answer(request.method, path, body ? JSON.parse(body) : undefined);
     if (this.loseNextAnswer) {
@@ -168,6 +171,7 @@ export class PretendServer {
   }
 
   private save(key: string, { job, basedOn, saveId }: SaveBody, kept: Kept | undefined): Response {
+    if (this.diskFull) return refusal(507, 'disk-full');
     if (kept?.saveIds.includes(saveId)) return json(200, { version: kept.version, changedAt: 'then' });
     if (kept?.removed) return refusal(410, 'removed');
     if (kept && basedOn !== kept.version) return refusal(409, 'stale', stored(kept));

@@ -24,7 +24,8 @@ test('health', async () => {
 
 describe('jobs', () => {
   test('an empty list, then created, read and listed with its summary', async () => {
-    expect((await server.ask('GET', '/api/jobs')).body).toEqual({ jobs: [] });
+    const empty = (await server.ask('GET', '/api/jobs')).body;
+    expect(empty).toEqual({ server: expect.stringMatching(/^[0-9a-f-]{36}$/), jobs: [], removed: [] });
     expect(await create()).toMatchObject({ status: 201, body: { version: 1 } });
     expect((await server.ask('GET', route)).body).toMatchObject({ job: alcove, version: 1 });
     const { jobs } = (await server.ask('GET', '/api/jobs')).body;
@@ -110,6 +111,24 @@ describe('jobs', () => {
     expect((await server.ask('GET', route)).body.version).toBe(2);
   });
 
+  test('what a person decided against is kept as a version beside what they chose', async () => {
+    await create();
+    await save(named('From the laptop'), 1, 's2');
+    const settled = { job: named('Settled'), aside: named('From the phone'), basedOn: 2, saveId: 's3' };
+    expect(await server.ask('PUT', route, settled)).toMatchObject({ status: 200, body: { version: 4 } });
+    expect(await server.ask('PUT', route, settled)).toMatchObject({ status: 200, body: { version: 4 } });
+    const { versions } = (await server.ask('GET', `${route}/versions`)).body;
+    expect(versions.map((v: { name: string; setAside: boolean }) => [v.name, v.setAside])).toEqual([
+      ['Settled', false],
+      ['From the phone', true],
+      ['From the laptop', true],
+      [alcove.name, false],
+    ]);
+    expect((await server.ask('GET', `${route}/versions/3`)).body.job.name).toBe('From the phone');
+    const other = { ...settled, aside: { ...alcove, id: 'other' }, basedOn: 4, saveId: 's5' };
+    expect(pathsOf(await server.ask('PUT', route, other))).toEqual(['aside.id']);
+  });
+
   test('a second job under a taken id is refused', async () => {
     await create();
     expect(await create(named('Another'), 'x')).toMatchObject({ status: 409, body: { error: { code: 'exists' } } });
@@ -127,7 +146,11 @@ describe('jobs', () => {
     await create();
     expect((await server.ask('DELETE', route)).status).toBe(204);
     expect((await server.ask('GET', route)).status).toBe(404);
-    expect((await server.ask('GET', '/api/jobs')).body.jobs).toEqual([]);
+    const { jobs, removed } = (await server.ask('GET', '/api/jobs')).body;
+    expect(jobs).toEqual([]);
+    expect(removed).toEqual([{ id: alcove.id, name: alcove.name, removedAt: expect.any(String) }]);
+    expect((await server.ask('DELETE', route)).status).toBe(204);
+    expect((await server.ask('GET', '/api/jobs')).body.removed).toEqual(removed);
     expect(await save(named('Late'), 1, 'late')).toMatchObject({ status: 410, body: { error: { code: 'removed' } } });
     expect((await server.ask('POST', `${route}/restore`)).body).toMatchObject({ job: alcove, version: 1 });
     expect((await server.ask('GET', '/api/jobs')).body.jobs).toHaveLength(1);
@@ -138,8 +161,8 @@ describe('jobs', () => {
     await save({ ...alcove, readings: [] }, 1, 's2');
     const { versions } = (await server.ask('GET', `${route}/versions`)).body;
     expect(versions).toMatchObject([
-      { version: 2, readings: 0 },
-      { version: 1, readings: 17 },
+      { version: 2, summary: { readings: 0 }, setAside: false },
+      { version: 1, summary: { readings: 17 }, setAside: false },
     ]);
     expect((await server.ask('GET', `${route}/versions/1`)).body.job).toEqual(alcove);
     const back = await server.ask('POST', `${route}/versions/1/bring-back`, { basedOn: 2, saveId: 'back' });
@@ -259,7 +282,7 @@ describe('the database', () => {
   });
 
   test('a version of no job cannot be', async () => {
-    const orphan = `INSERT INTO job_version VALUES ('none', 1, 's', '{}', 'n', 't')`;
+    const orphan = `INSERT INTO job_version VALUES ('none', 1, 's', '{}', 'n', 't', NULL, 0)`;
     await expect(server.database.query(orphan)).rejects.toThrow(/FOREIGN KEY/);
   });
 });

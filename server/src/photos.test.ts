@@ -1,5 +1,6 @@
 import { existsSync, readdirSync } from 'node:fs';
 import path from 'node:path';
+import sharp from 'sharp';
 import { RunningServer } from './test/running';
 
 /** The smallest picture there is: one dot. */
@@ -65,6 +66,37 @@ test('a photo of 40 MB is refused in plain words, and nothing is kept', async ()
   expect([status, error?.code]).toEqual([400, 'too-large']);
   expect(error?.message).toContain('larger than 8 MB');
   expect(readdirSync(path.join(server.folder, 'photos'))).toEqual(before);
+});
+
+/** A picture of noise, so that its file is long. */
+const noise = (width: number, height: number, format: 'jpeg' | 'png' | 'webp') =>
+  sharp({
+    create: { width, height, channels: 3, background: 'black', noise: { type: 'gaussian', mean: 128, sigma: 30 } },
+  })
+    .toFormat(format)
+    .toBuffer();
+
+test.each(['jpeg', 'png', 'webp'] as const)('a %s that breaks off is refused, whole it is taken', async (format) => {
+  const whole = await noise(300, 200, format);
+  const broken = await put(`broken-${format}`, whole.subarray(0, Math.floor(whole.length * 0.6)));
+  expect([broken.status, broken.error?.code]).toEqual([400, 'not-a-picture']);
+  expect((await put(`whole-${format}`, whole)).status).toBe(204);
+  expect((await get(`whole-${format}`)).headers.get('content-type')).toBe(`image/${format}`);
+});
+
+test('a picture with sides too long to be shown is refused', async () => {
+  const long = await sharp({ create: { width: 12_001, height: 2, channels: 3, background: 'white' } })
+    .png()
+    .toBuffer();
+  expect((await put('long', long)).error?.code).toBe('not-a-picture');
+});
+
+test('the same photo sent many times at once is one photo, with no part of a file left', async () => {
+  const photo = await noise(400, 300, 'jpeg');
+  const all = await Promise.all(Array.from({ length: 12 }, () => put('same', photo)));
+  expect(all.map(({ status }) => status)).toEqual(Array.from({ length: 12 }, () => 204));
+  expect(Buffer.from(await (await get('same')).arrayBuffer()).equals(photo)).toBe(true);
+  expect(readdirSync(path.join(server.folder, 'photos')).filter((name) => name.endsWith('.part'))).toEqual([]);
 });
 
 test('no id leads out of the folder', async () => {

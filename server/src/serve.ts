@@ -1,13 +1,16 @@
 import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { pino, type Logger } from 'pino';
-import type { DataSource } from 'typeorm';
 import { demoJobs } from '@dormer/core/rigs/demo';
+import { ownHosts } from './access/ownPages';
 import { JobStore } from './db/jobStore';
-import { openDatabase } from './db/open';
 import { PhotoFolder } from './db/photoFolder';
 import { RackStore } from './db/rackStore';
+import { Storage } from './db/storage';
+import { keepInOrder } from './db/upkeep';
+import { everyDay } from './everyDay';
 import { createApp } from './http/app';
+import { PlanPool } from './planning/planPool';
 
 export interface ServeOptions {
   /** 0 takes any free port. */
@@ -17,8 +20,14 @@ export interface ServeOptions {
   readonly folder: string;
   /** Folder of the built web app; left away, only the interface is served. */
   readonly webFolder?: string;
+  /** Folder of the built programs. */
+  readonly programs: string;
+  /** Further names the server answers to, as a proxy in front has them. */
+  readonly hosts?: readonly string[];
   /** Whether an empty folder gets the demo jobs. */
   readonly demo?: boolean;
+  /** Called when the data can no longer be used, with the reason in one plain sentence. */
+  readonly onLost?: (reason: string) => void;
   /** Log of what goes wrong; standard error when left away. */
   readonly log?: Logger;
 }
@@ -27,8 +36,10 @@ export interface ServeOptions {
 export interface Serving {
   readonly port: number;
   readonly server: Server;
-  readonly database: DataSource;
-  /** Ends every connection at once, and closes the database. */
+  readonly storage: Storage;
+  /** Ends all work on the data, and closes the database. */
+  endData(): Promise<void>;
+  /** Ends every connection at once, and all work on the data. */
   stop(): Promise<void>;
 }
 
@@ -36,24 +47,35 @@ export interface Serving {
  * Opens the data of a folder and serves it.
  * @throws DataFolderError when the data cannot be opened; StartError when the port cannot be had
  */
-export async function serve({ port, host, folder, webFolder, demo, log = errorLog() }: ServeOptions): Promise<Serving> {
-  const database = await openDatabase(folder);
-  const store = new JobStore(database);
-  if (demo && (await store.isEmpty())) await loadDemo(store);
-  const rack = new RackStore(database);
-  const server = createServer(createApp({ store, rack, photos: new PhotoFolder(folder), log, webFolder }));
+export async function serve(options: ServeOptions): Promise<Serving> {
+  const { port, host, folder, webFolder, log = errorLog() } = options;
+  const storage = await Storage.open(folder, { ...(options.onLost ? { onLost: options.onLost } : {}) });
+  const store = new JobStore(storage);
+  if (options.demo && (await store.isEmpty())) await loadDemo(store);
+  const rack = new RackStore(storage);
+  const photos = new PhotoFolder(folder);
+  const plans = new PlanPool(options.programs);
+  const isOwnHost = ownHosts(host, options.hosts);
+  const server = createServer(createApp({ store, rack, photos, plans, isOwnHost, log, webFolder }));
   await listen(server, port, host).catch(async (error: unknown) => {
-    await database.destroy();
+    await storage.close();
     throw error;
   });
+  const upkeep = everyDay(() => keepInOrder(storage, photos, new Date()), log);
+  const endData = async () => {
+    await upkeep.stop();
+    await plans.close();
+    await storage.close();
+  };
   return {
     port: (server.address() as AddressInfo).port,
     server,
-    database,
+    storage,
+    endData,
     stop: async () => {
       server.closeAllConnections();
       await new Promise((resolve) => server.close(resolve));
-      await database.destroy();
+      await endData();
     },
   };
 }

@@ -1,10 +1,10 @@
-import { formatDistanceToNow } from 'date-fns/formatDistanceToNow';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { summarise, type Job } from '@dormer/core/job/document';
 import { Button, NoticeLine, Sheet, Txt } from '../../ui';
 import { guardedSheet } from '../../ui/guardedSheet';
 import { useLabel } from '../../labels';
+import { agoWords } from '../../labels/moments';
 import { keepBoth, keepMine, keepTheirs, records, selectRecord, useAppDispatch, useAppSelector } from '../../store';
 import { makeStyles, RADIUS, SPACE } from '../../theme';
 
@@ -100,8 +100,7 @@ function Version({ title, job, at }: { title: string; job: Job; at: string }) {
       <Txt kind="strong">{title}</Txt>
       <Txt>{job.name}</Txt>
       <Txt tone="faint">
-        {label('jobs.readings', { count: readings })} · {label('jobs.shelves', { count: shelves })} ·{' '}
-        {formatDistanceToNow(new Date(at), { addSuffix: true })}
+        {label('jobs.readings', { count: readings })} · {label('jobs.shelves', { count: shelves })} · {agoWords(at)}
       </Txt>
     </View>
   );

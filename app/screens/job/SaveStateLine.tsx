@@ -13,6 +13,7 @@ const LOOK = {
   saved: { icon: CloudCheck, tone: 'sure' },
   saving: { icon: CloudUpload, tone: 'faint' },
   device: { icon: Smartphone, tone: 'doubtful' },
+  full: { icon: Smartphone, tone: 'doubtful' },
   stale: { icon: TriangleAlert, tone: 'doubtful' },
   removed: { icon: TriangleAlert, tone: 'doubtful' },
   refused: { icon: OctagonX, tone: 'stop' },

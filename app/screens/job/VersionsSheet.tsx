@@ -1,9 +1,9 @@
-import { format } from 'date-fns/format';
 import { ActivityIndicator, StyleSheet, View } from 'react-native';
 import type { ListedVersion } from '@dormer/core/job/document';
 import { Button, NoticeLine, Sheet, Txt } from '../../ui';
 import { guardedSheet } from '../../ui/guardedSheet';
 import { useLabel } from '../../labels';
+import { exactWords } from '../../labels/moments';
 import { editJob, useAppDispatch, useLazyGetVersionQuery, useListVersionsQuery } from '../../store';
 import { makeStyles, SPACE } from '../../theme';
 
@@ -36,6 +36,13 @@ function VersionRow({ id, version, newest, onDone }: VersionRowProps) {
   const label = useLabel();
   const dispatch = useAppDispatch();
   const [read, { isFetching }] = useLazyGetVersionQuery();
+  const { summary, setAside } = version;
+  const facts = [
+    ...(summary
+      ? [label('jobs.readings', { count: summary.readings }), label('jobs.shelves', { count: summary.shelves })]
+      : [label('versions.damaged')]),
+    ...(setAside ? [label('versions.setAside')] : []),
+  ];
   const bringBack = async () => {
     const stored = await read({ id, version: version.version });
     if (!stored.data) return;
@@ -46,10 +53,10 @@ function VersionRow({ id, version, newest, onDone }: VersionRowProps) {
   return (
     <View style={styles.row}>
       <View style={styles.words}>
-        <Txt kind="strong">{format(new Date(version.savedAt), 'd MMM yyyy, HH:mm:ss')}</Txt>
+        <Txt kind="strong">{exactWords(version.savedAt)}</Txt>
         <Txt numberOfLines={1}>{version.name}</Txt>
         <Txt kind="small" tone="faint">
-          {label('jobs.readings', { count: version.readings })} · {label('jobs.shelves', { count: version.shelves })}
+          {facts.join(' · ')}
         </Txt>
       </View>
       {newest ? (
@@ -57,7 +64,11 @@ function VersionRow({ id, version, newest, onDone }: VersionRowProps) {
           {label('versions.newest')}
         </Txt>
       ) : (
-        <Button title={label('versions.bringBack')} disabled={isFetching} onPress={() => void bringBack()} />
+        <Button
+          title={label('versions.bringBack')}
+          disabled={isFetching || !summary}
+          onPress={() => void bringBack()}
+        />
       )}
     </View>
   );

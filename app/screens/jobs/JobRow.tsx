@@ -2,7 +2,6 @@ import Copy from 'lucide-react-native/icons/copy';
 import Download from 'lucide-react-native/icons/download';
 import Ellipsis from 'lucide-react-native/icons/ellipsis-vertical';
 import Trash from 'lucide-react-native/icons/trash';
-import { formatDistanceToNow } from 'date-fns/formatDistanceToNow';
 import { Link } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
@@ -10,6 +9,7 @@ import { summarise } from '@dormer/core/job/document';
 import { Button, Sheet, Txt } from '../../ui';
 import { downloadJob } from '../../platform/files';
 import { useLabel } from '../../labels';
+import { agoWords } from '../../labels/moments';
 import { copyJob, removeJob, selectSaveState, useAppDispatch, useAppSelector, type JobRecord } from '../../store';
 import { FONT, makeStyles, SIZE, SPACE } from '../../theme';
 
@@ -41,7 +41,7 @@ export function JobRow({ record }: { record: JobRecord }) {
           </Txt>
           <Txt tone="faint">{facts.join(' · ')}</Txt>
           <Txt kind="small" tone={state === 'saved' || state === 'saving' ? 'faint' : 'doubtful'}>
-            {formatDistanceToNow(new Date(record.changedAt), { addSuffix: true })}
+            {agoWords(record.changedAt)}
             {state && state !== 'saved' ? ` · ${label(`save.${state}`)}` : ''}
           </Txt>
         </Pressable>

@@ -4,6 +4,7 @@ import { writeJobFile } from '@dormer/core/job/document';
 import { pickFile } from '../../platform/files';
 import { createJob, removeJob, selectJobs, type AppStore } from '../../store';
 import { gone, press, screen, show } from '../../test/screen';
+import { PretendServer, until } from '../../test/setup';
 import { JobsScreen } from './JobsScreen';
 
 const went: unknown[] = [];
@@ -28,6 +29,20 @@ test('none yet says how to begin', async () => {
   store = await show(<JobsScreen />);
   await screen.findByText('No jobs yet');
   screen.getByText(/take one width/);
+});
+
+test('none yet offers the example, which opens', async () => {
+  store = await show(<JobsScreen />);
+  await screen.findByText('No jobs yet');
+  const server = new PretendServer();
+  globalThis.fetch = server.fetch as typeof fetch;
+  server.down = true;
+  press('Open the example');
+  await until(() => store.getState().notice?.label === 'jobs.exampleNot');
+  server.down = false;
+  press('Open the example');
+  await waitFor(() => expect(went).toEqual([{ pathname: '/job/[id]/measure', params: { id: chimneyAlcove().id } }]));
+  expect(names()).toEqual([chimneyAlcove().name]);
 });
 
 test('every job has its line, the last changed first; one that is removed has none', async () => {

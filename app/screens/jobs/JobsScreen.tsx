@@ -10,6 +10,8 @@ import { useLabel } from '../../labels';
 import {
   catchUp,
   importJob,
+  notify,
+  takeExample,
   selectJobs,
   selectLoaded,
   selectReached,
@@ -43,6 +45,12 @@ export function JobsScreen() {
     if (contents === null) return;
     setRefusal(await dispatch(importJob(contents, (name) => label('jobs.importedName', { name }))));
   };
+  const openJob = (id: string) => router.navigate({ pathname: '/job/[id]/measure', params: { id } });
+  const openExample = async () => {
+    const id = await dispatch(takeExample());
+    if (id) openJob(id);
+    else dispatch(notify('jobs.exampleNot'));
+  };
   const looking = !loaded || (jobs.length === 0 && reached === null);
   return (
     <View style={styles.screen} role="main">
@@ -75,6 +83,7 @@ export function JobsScreen() {
             <Txt tone="faint" style={styles.emptyWords}>
               {label('jobs.emptyWhy')}
             </Txt>
+            <Button title={label('jobs.example')} onPress={() => void openExample()} />
           </View>
         ) : (
           <LongList name={label('jobs.list')} rows={jobs} keyOf={({ id }) => id}>
@@ -93,7 +102,7 @@ export function JobsScreen() {
           onClose={() => setAdding(false)}
           onMade={(id) => {
             setAdding(false);
-            router.navigate({ pathname: '/job/[id]/measure', params: { id } });
+            openJob(id);
           }}
         />
       ) : null}

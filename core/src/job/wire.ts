@@ -8,21 +8,34 @@ export interface StoredJob {
   readonly job: Job;
   readonly version: number;
   readonly changedAt: string;
+  /** The version is damaged; the job is the newest earlier one that can be read, saved at `readFrom`. */
+  readonly damaged?: { readonly readFrom: string };
 }
 
-/** A job in a list. */
-export interface ListedJob extends JobSummary {
+/** A job in a list; one whose summary is damaged has none. */
+export interface ListedJob extends Partial<JobSummary> {
   readonly id: string;
   readonly name: string;
   readonly version: number;
   readonly changedAt: string;
 }
 
+/** A job that was removed from its server. */
+export interface RemovedJob {
+  readonly id: string;
+  readonly name: string;
+  readonly removedAt: string;
+}
+
 /** A saved version in a list. */
-export interface ListedVersion extends JobSummary {
+export interface ListedVersion {
   readonly version: number;
   readonly name: string;
   readonly savedAt: string;
+  /** Whether a person decided against it when two devices contradicted each other. */
+  readonly setAside: boolean;
+  /** Null for a version that is damaged. */
+  readonly summary: JobSummary | null;
 }
 
 /** The acknowledgement of a save. */

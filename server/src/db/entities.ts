@@ -12,7 +12,7 @@ export interface JobRow {
   removedAt: string | null;
 }
 
-/** One saved version of a job. Nothing is ever overwritten. */
+/** One saved version of a job. A version is never overwritten; old ones are thinned (see `thinning.ts`). */
 export interface VersionRow {
   jobId: string;
   version: number;
@@ -21,6 +21,10 @@ export interface VersionRow {
   document: string;
   name: string;
   savedAt: string;
+  /** Small facts for a list, as JSON text (`JobSummary`); null for a document that cannot be read. */
+  summary: string | null;
+  /** 1 for a version that a person decided against: it is never thinned. */
+  setAside: number;
 }
 
 export const JobEntity = new EntitySchema<JobRow>({
@@ -45,8 +49,14 @@ export const VersionEntity = new EntitySchema<VersionRow>({
     document: { type: 'text' },
     name: { type: 'text' },
     savedAt: { type: 'text', name: 'saved_at' },
+    summary: { type: 'text', nullable: true },
+    setAside: { type: 'integer', name: 'set_aside', default: 0 },
   },
-  indices: [{ name: 'job_version_save', columns: ['jobId', 'saveId'], unique: true }],
+  indices: [
+    { name: 'job_version_save', columns: ['jobId', 'saveId'], unique: true },
+    // All that a list shows, so that it reads no document.
+    { name: 'job_version_listed', columns: ['jobId', 'version', 'savedAt', 'setAside', 'name', 'summary'] },
+  ],
   foreignKeys: [
     {
       name: 'job_version_of_job',
@@ -101,5 +111,19 @@ export const OffcutEntity = new EntitySchema<OffcutRow>({
     id: { type: 'text', primary: true },
     document: { type: 'text' },
     changedAt: { type: 'text', name: 'changed_at' },
+  },
+});
+
+/** The one row that tells this server from every other. */
+export interface ServerRow {
+  id: string;
+  madeAt: string;
+}
+
+export const ServerEntity = new EntitySchema<ServerRow>({
+  name: 'server',
+  columns: {
+    id: { type: 'text', primary: true },
+    madeAt: { type: 'text', name: 'made_at' },
   },
 });

@@ -1,4 +1,4 @@
-import { IsNull, type DataSource, type EntityManager } from 'typeorm';
+import { IsNull, type EntityManager } from 'typeorm';
 import {
   duplicateJob,
   readJob,
@@ -8,18 +8,20 @@ import {
   type JobSummary,
   type ListedJob,
   type ListedVersion,
+  type RemovedJob,
   type StoredJob,
 } from '@dormer/core/job';
 import { addedUp, countedOnce, repeatSums, type RepeatSum } from '@dormer/core/place/survey';
 import {
   InstrumentEntity,
   JobEntity,
+  ServerEntity,
   VersionEntity,
   type InstrumentRow,
   type JobRow,
   type VersionRow,
 } from './entities';
-import { inTurn } from './oneAtATime';
+import type { Storage } from './storage';
 
 /** How a save ended. `stale` and `exists` carry what stands on the server, so that nothing is lost. */
 export type SaveOutcome =
@@ -31,41 +33,52 @@ export type SaveOutcome =
 export interface Save {
   readonly job: Job;
   readonly saveId: string;
+  /** What a person decided against when two devices contradicted each other: kept as a version of its own. */
+  readonly aside?: Job;
 }
+
+/** Every stored version of a job is damaged. */
+export class DamagedJobError extends Error {}
 
 /** Jobs in the database. */
 export class JobStore {
   constructor(
-    private readonly database: DataSource,
+    private readonly storage: Storage,
     private readonly now: () => Date = () => new Date(),
   ) {}
 
   private work<T>(task: (manager: EntityManager) => Promise<T>): Promise<T> {
-    return inTurn(this.database, task);
+    return this.storage.write(task);
   }
 
-  list(): Promise<ListedJob[]> {
-    return this.work(async (manager) => {
-      const rows = await manager.find(JobEntity, {
-        where: { removedAt: IsNull() },
-        order: { changedAt: 'DESC', id: 'ASC' },
-      });
-      return rows.map(({ id, name, version, changedAt, summary }) => ({
-        id,
-        name,
-        version,
-        changedAt,
-        ...(JSON.parse(summary) as JobSummary),
-      }));
+  /** Who this server is, its jobs with the last changed first, and the jobs that were removed from it. */
+  list(): Promise<{ server: string; jobs: ListedJob[]; removed: RemovedJob[] }> {
+    return this.storage.read(async (manager) => {
+      const [server] = await manager.find(ServerEntity);
+      const rows = await manager.find(JobEntity, { order: { changedAt: 'DESC', id: 'ASC' } });
+      return {
+        server: server?.id ?? '',
+        jobs: rows
+          .filter(({ removedAt }) => removedAt === null)
+          .map(({ id, name, version, changedAt, summary }) => ({
+            id,
+            name,
+            version,
+            changedAt,
+            ...summaryIn(summary),
+          })),
+        removed: rows.flatMap(({ id, name, removedAt }) => (removedAt === null ? [] : [{ id, name, removedAt }])),
+      };
     });
   }
 
   isEmpty(): Promise<boolean> {
-    return this.work(async (manager) => (await manager.count(JobEntity)) === 0);
+    return this.storage.read(async (manager) => (await manager.count(JobEntity)) === 0);
   }
 
+  /** @throws DamagedJobError when no version of the job can be read */
   read(id: string): Promise<StoredJob | null> {
-    return this.work(async (manager) => {
+    return this.storage.read(async (manager) => {
       const row = await manager.findOneBy(JobEntity, { id, removedAt: IsNull() });
       return row ? this.stored(manager, row) : null;
     });
@@ -75,21 +88,26 @@ export class JobStore {
   create({ job, saveId }: Save): Promise<SaveOutcome> {
     return this.work(async (manager) => {
       const row = await manager.findOneBy(JobEntity, { id: job.id });
-      if (row) return (await this.earlier(manager, row, saveId)) ?? this.existing(manager, row);
-      return this.write(manager, job, saveId, 1);
+      // A job that was removed long ago is a name without a document.
+      const isThere = row !== null && (await manager.existsBy(VersionEntity, { jobId: job.id }));
+      if (isThere) return (await this.earlier(manager, row, saveId)) ?? this.existing(manager, row);
+      return this.write(manager, { job, saveId }, (row?.version ?? 0) + 1);
     });
   }
 
   /** Saves over the version it was based on, and over no other. */
-  save({ job, saveId }: Save, basedOn: number): Promise<SaveOutcome> {
-    return this.work((manager) => this.saveWithin(manager, job, saveId, basedOn));
+  save(save: Save, basedOn: number): Promise<SaveOutcome> {
+    return this.work((manager) => this.saveWithin(manager, save, basedOn));
   }
 
   /** Makes the document of an earlier version the newest. */
   bringBack(id: string, version: number, basedOn: number, saveId: string): Promise<SaveOutcome> {
     return this.work(async (manager) => {
       const old = await manager.findOneBy(VersionEntity, { jobId: id, version });
-      return old ? this.saveWithin(manager, documentOf(old), saveId, basedOn) : { kind: 'unknown' };
+      if (!old) return { kind: 'unknown' };
+      const job = documentOf(old);
+      if (!job) throw new DamagedJobError();
+      return this.saveWithin(manager, { job, saveId }, basedOn);
     });
   }
 
@@ -100,52 +118,68 @@ export class JobStore {
       const taken = await manager.findOneBy(JobEntity, { id: copyId });
       if (taken) return (await this.earlier(manager, taken, saveId)) ?? this.existing(manager, taken);
       const { job } = await this.stored(manager, source);
-      return this.write(manager, duplicateJob(job, copyId, name), saveId, 1);
+      return this.write(manager, { job: duplicateJob(job, copyId, name), saveId }, 1);
     });
   }
 
-  /** Hides a job; its versions stay. @returns whether there was such a job */
+  /** Hides a job; its versions stay for a while. @returns whether there was such a job */
   remove(id: string): Promise<boolean> {
-    return this.setRemoved(id, this.now().toISOString());
+    return this.work(async (manager) => {
+      const row = await manager.findOneBy(JobEntity, { id });
+      if (row?.removedAt === null) await manager.update(JobEntity, { id }, { removedAt: this.now().toISOString() });
+      return row !== null;
+    });
   }
 
-  /** Undoes a removal. @returns whether there was such a job */
+  /** Undoes a removal. @returns whether the job is there again; it is not when its versions are gone */
   restore(id: string): Promise<boolean> {
-    return this.setRemoved(id, null);
+    return this.work(async (manager) => {
+      if (!(await manager.existsBy(VersionEntity, { jobId: id }))) return false;
+      await manager.update(JobEntity, { id }, { removedAt: null });
+      return true;
+    });
   }
 
   versions(id: string): Promise<ListedVersion[] | null> {
-    return this.work(async (manager) => {
+    return this.storage.read(async (manager) => {
       if (!(await manager.existsBy(JobEntity, { id }))) return null;
-      const rows = await manager.find(VersionEntity, { where: { jobId: id }, order: { version: 'DESC' } });
-      return rows.map((row) => ({
-        version: row.version,
-        name: row.name,
-        savedAt: row.savedAt,
-        ...summarise(documentOf(row)),
+      const rows = await manager.find(VersionEntity, {
+        select: { version: true, name: true, savedAt: true, summary: true, setAside: true },
+        where: { jobId: id },
+        order: { version: 'DESC' },
+      });
+      return rows.map(({ version, name, savedAt, summary, setAside }) => ({
+        version,
+        name,
+        savedAt,
+        setAside: setAside === 1,
+        summary: summaryIn(summary),
       }));
     });
   }
 
+  /** @throws DamagedJobError when that version cannot be read */
   readVersion(id: string, version: number): Promise<StoredJob | null> {
-    return this.work(async (manager) => {
+    return this.storage.read(async (manager) => {
       const row = await manager.findOneBy(VersionEntity, { jobId: id, version });
-      return row ? { job: documentOf(row), version: row.version, changedAt: row.savedAt } : null;
+      if (!row) return null;
+      const job = documentOf(row);
+      if (!job) throw new DamagedJobError();
+      return { job, version: row.version, changedAt: row.savedAt };
     });
   }
 
-  private setRemoved(id: string, removedAt: string | null): Promise<boolean> {
-    return this.work(async (manager) => ((await manager.update(JobEntity, { id }, { removedAt })).affected ?? 0) > 0);
-  }
-
-  private async saveWithin(manager: EntityManager, job: Job, saveId: string, basedOn: number): Promise<SaveOutcome> {
-    const row = await manager.findOneBy(JobEntity, { id: job.id });
+  private async saveWithin(manager: EntityManager, save: Save, basedOn: number): Promise<SaveOutcome> {
+    const row = await manager.findOneBy(JobEntity, { id: save.job.id });
     if (!row) return { kind: 'unknown' };
-    const earlier = await this.earlier(manager, row, saveId);
+    const earlier = await this.earlier(manager, row, save.saveId);
     if (earlier) return earlier;
     if (row.removedAt !== null) return { kind: 'removed' };
     if (row.version !== basedOn) return { kind: 'stale', current: await this.stored(manager, row) };
-    return this.write(manager, job, saveId, basedOn + 1);
+    if (!save.aside) return this.write(manager, save, basedOn + 1);
+    await manager.update(VersionEntity, { jobId: row.id, version: basedOn }, { setAside: 1 });
+    await this.keepVersion(manager, { job: save.aside, saveId: `${save.saveId}~` }, basedOn + 1, 1);
+    return this.write(manager, save, basedOn + 2);
   }
 
   /** The acknowledgement of a save that was made before under the same id. */
@@ -158,28 +192,41 @@ export class JobStore {
     return { kind: 'exists', current: await this.stored(manager, row) };
   }
 
-  private async write(manager: EntityManager, job: Job, saveId: string, version: number): Promise<SaveOutcome> {
-    const changedAt = this.now().toISOString();
+  private async write(manager: EntityManager, save: Save, version: number): Promise<SaveOutcome> {
+    const { job } = save;
     const row: JobRow = {
       id: job.id,
       name: job.name,
       summary: JSON.stringify(summarise(job)),
       version,
-      changedAt,
+      changedAt: this.now().toISOString(),
       removedAt: null,
     };
-    const saved: VersionRow = {
+    await manager.upsert(JobEntity, row, ['id']);
+    const changedAt = await this.keepVersion(manager, save, version, 0);
+    await this.learn(manager, job);
+    return { kind: 'saved', version, changedAt };
+  }
+
+  /** @returns when it was saved */
+  private async keepVersion(
+    manager: EntityManager,
+    { job, saveId }: Save,
+    version: number,
+    setAside: 0 | 1,
+  ): Promise<string> {
+    const savedAt = this.now().toISOString();
+    await manager.insert(VersionEntity, {
       jobId: job.id,
       version,
       saveId,
       document: JSON.stringify(job),
       name: job.name,
-      savedAt: changedAt,
-    };
-    await manager.upsert(JobEntity, row, ['id']);
-    await manager.insert(VersionEntity, saved);
-    await this.learn(manager, job);
-    return { kind: 'saved', version, changedAt };
+      savedAt,
+      summary: JSON.stringify(summarise(job)),
+      setAside,
+    });
+    return savedAt;
   }
 
   /** Keeps what the job's repeats say of the person's error, in place of what they said before. */
@@ -194,7 +241,7 @@ export class JobStore {
    * @param except a job that is left out, since its own repeats are known where it is
    */
   instruments(except: string | null): Promise<RepeatSum[]> {
-    return this.work(async (manager) => {
+    return this.storage.read(async (manager) => {
       const rows = await manager.find(InstrumentEntity, { order: { instrument: 'ASC', jobId: 'ASC', first: 'ASC' } });
       const key = (row: InstrumentRow) => `${row.instrument}|${row.first}`;
       const known = new Set(rows.filter((row) => row.jobId === except).map(key));
@@ -202,15 +249,38 @@ export class JobStore {
     });
   }
 
-  private async stored(manager: EntityManager, row: JobRow): Promise<StoredJob> {
-    const newest = await manager.findOneByOrFail(VersionEntity, { jobId: row.id, version: row.version });
-    return { job: documentOf(newest), version: row.version, changedAt: row.changedAt };
+  /**
+   * The job in its newest version that can be read. A newest version that is damaged is passed over: a save on it
+   * keeps the damaged one, too.
+   */
+  private async stored(manager: EntityManager, { id, version, changedAt }: JobRow): Promise<StoredJob> {
+    const newest = await manager.findOneBy(VersionEntity, { jobId: id, version });
+    const job = newest && documentOf(newest);
+    if (job) return { job, version, changedAt };
+    const older = await manager.find(VersionEntity, { where: { jobId: id }, order: { version: 'DESC' } });
+    for (const row of older) {
+      const earlier = documentOf(row);
+      if (earlier) return { job: earlier, version, changedAt, damaged: { readFrom: row.savedAt } };
+    }
+    throw new DamagedJobError();
   }
 }
 
-/** A stored document in today's version of the schema. */
-function documentOf(row: VersionRow): Job {
-  const read = readJob(JSON.parse(row.document));
-  if (!read.ok) throw new Error(`version ${row.version} of job ${row.jobId} is not a job: ${read.error.message.code}`);
-  return read.value;
+/** A stored summary; null where there is none or it is damaged. */
+function summaryIn(text: string | null): JobSummary | null {
+  try {
+    return text === null ? null : (JSON.parse(text) as JobSummary);
+  } catch {
+    return null;
+  }
+}
+
+/** A stored document in today's version of the schema; null for one that is damaged. */
+function documentOf(row: VersionRow): Job | null {
+  try {
+    const read = readJob(JSON.parse(row.document));
+    return read.ok ? read.value : null;
+  } catch {
+    return null;
+  }
 }

@@ -1,58 +1,92 @@
 import 'reflect-metadata';
-import { accessSync, constants, mkdirSync, statSync } from 'node:fs';
+import type { Database as Connection } from 'better-sqlite3';
 import path from 'node:path';
 import { DataSource } from 'typeorm';
-import { InstrumentEntity, JobEntity, OffcutEntity, VersionEntity } from './entities';
+import { DataFolderError } from './dataFolder';
+import { InstrumentEntity, JobEntity, OffcutEntity, ServerEntity, VersionEntity } from './entities';
 import { Jobs1764000000000 } from './migrations/1764000000000-jobs';
 import { Instruments1764100000000 } from './migrations/1764100000000-instruments';
 import { Rack1764200000000 } from './migrations/1764200000000-rack';
+import { Versions1764300000000 } from './migrations/1764300000000-versions';
+import { Server1764400000000 } from './migrations/1764400000000-server';
 
-/** What stops the database from being opened, in one plain sentence. */
-export class DataFolderError extends Error {}
+const MIGRATIONS = [
+  Jobs1764000000000,
+  Instruments1764100000000,
+  Rack1764200000000,
+  Versions1764300000000,
+  Server1764400000000,
+];
+
+/** Name of the database's file in a data folder. */
+export const DATABASE_FILE = 'dormer.sqlite';
 
 /**
- * Opens the database in a data folder, making both if need be, and brings it to the newest schema.
+ * Opens the database in a data folder, checks that it is whole, and brings it to the newest schema.
  * Write-ahead log, foreign keys on, and every commit on the disk before it is acknowledged.
- * @throws DataFolderError when the folder cannot be made or written
+ * @throws DataFolderError when the database cannot be written, is damaged, or is of a later Dormer
  */
 export async function openDatabase(folder: string): Promise<DataSource> {
-  try {
-    makeFolder(folder);
-    accessSync(folder, constants.W_OK | constants.R_OK);
-  } catch {
-    throw new DataFolderError(`The data folder ${folder} cannot be written. Choose another with DORMER_DATA.`);
-  }
   const database = new DataSource({
     type: 'better-sqlite3',
-    database: path.join(folder, 'dormer.sqlite'),
-    entities: [JobEntity, VersionEntity, InstrumentEntity, OffcutEntity],
-    migrations: [Jobs1764000000000, Instruments1764100000000, Rack1764200000000],
+    database: path.join(folder, DATABASE_FILE),
+    entities: [JobEntity, VersionEntity, InstrumentEntity, OffcutEntity, ServerEntity],
+    migrations: MIGRATIONS,
     migrationsRun: true,
     synchronize: false,
     enableWAL: true,
-    prepareDatabase: (connection: { pragma: (text: string) => unknown }) => {
+    prepareDatabase: (connection: Connection) => {
       connection.pragma('synchronous = FULL');
       connection.pragma('foreign_keys = ON');
-      connection.pragma('busy_timeout = 5000');
+      // Locks are waited for without blocking the process: see Storage.
+      connection.pragma('busy_timeout = 50');
+      checkWhole(folder, connection);
+      checkNotLater(folder, connection);
     },
   });
   try {
     return await database.initialize();
   } catch (error) {
-    if (/readonly|unable to open|EACCES|not a database/i.test(String(error))) {
-      throw new DataFolderError(`The database in ${folder} cannot be opened for writing: ${(error as Error).message}.`);
-    }
-    throw error;
+    if (database.isInitialized) await database.destroy();
+    throw refused(folder, error);
   }
 }
 
-/**
- * Makes a folder and those above it. Step by step: Node's own recursive making never returns on file systems
- * that say of a new folder that it does not exist (/proc).
- */
-function makeFolder(folder: string): void {
-  if (statSync(folder, { throwIfNoEntry: false })?.isDirectory()) return;
-  const above = path.dirname(folder);
-  if (above !== folder) makeFolder(above);
-  mkdirSync(folder);
+function checkWhole(folder: string, connection: Connection): void {
+  const [first] = connection.pragma('integrity_check(1)') as readonly { integrity_check: string }[];
+  const found = first?.integrity_check ?? 'no answer';
+  if (found !== 'ok') throw damaged(folder, found.replace(/^\*{3}.*\*{3}\n/, ''));
+}
+
+function checkNotLater(folder: string, connection: Connection): void {
+  const table = connection.prepare(`SELECT 1 FROM sqlite_master WHERE name = 'migrations'`).get();
+  if (!table) return;
+  const known = new Set(MIGRATIONS.map(({ name }) => name));
+  const done = connection.prepare('SELECT name FROM migrations').all() as readonly { name: string }[];
+  if (done.every(({ name }) => known.has(name))) return;
+  throw new DataFolderError(
+    `The data folder ${folder} was written by a later Dormer. Start that one, or choose another with DORMER_DATA.`,
+  );
+}
+
+const damaged = (folder: string, detail: string): DataFolderError =>
+  new DataFolderError(
+    `The database in ${folder} is damaged (${detail}). Nothing was changed. Move the folder aside, put a copy of it ` +
+      'that is whole in its place, and start again. A device that has the jobs offers to put them back.',
+  );
+
+/** An error in opening as a plain sentence, where one is known for it. */
+function refused(folder: string, error: unknown): unknown {
+  if (error instanceof DataFolderError) return error;
+  const said = String(error);
+  if (/not a database|malformed|SQLITE_CORRUPT|SQLITE_NOTADB/i.test(said)) {
+    return damaged(folder, (error as Error).message);
+  }
+  if (/SQLITE_FULL|database or disk is full|ENOSPC/i.test(said)) {
+    return new DataFolderError(`The disk of the data folder ${folder} is full. Make room, and start again.`);
+  }
+  if (/readonly|unable to open|EACCES/i.test(said)) {
+    return new DataFolderError(`The database in ${folder} cannot be opened for writing: ${(error as Error).message}.`);
+  }
+  return error;
 }

@@ -1,6 +1,10 @@
-import { mkdir, readFile, rename, rm, writeFile } from 'node:fs/promises';
+import { randomUUID } from 'node:crypto';
+import { mkdir, open, readdir, readFile, rename, rm, stat } from 'node:fs/promises';
 import path from 'node:path';
 import { PHOTO_TYPES, type PhotoType } from '@dormer/core/job';
+
+const PART = '.part';
+const EXTENSION = (type: PhotoType): string => type.replace('image/', '');
 
 /** Photos as files in the data folder, each by its id; a file is there whole or not at all. */
 export class PhotoFolder {
@@ -10,12 +14,24 @@ export class PhotoFolder {
     this.folder = path.join(dataFolder, 'photos');
   }
 
+  /** Keeps a photo. @returns once it is on the disk, and its name in the folder is */
   async put(id: string, type: PhotoType, contents: Buffer): Promise<void> {
     await mkdir(this.folder, { recursive: true });
-    const file = this.file(id, type);
-    const fresh = `${file}.${process.pid}.part`;
-    await writeFile(fresh, contents);
-    await rename(fresh, file);
+    const part = path.join(this.folder, `${randomUUID()}${PART}`);
+    try {
+      const file = await open(part, 'wx');
+      try {
+        await file.writeFile(contents);
+        await file.sync();
+      } finally {
+        await file.close();
+      }
+      await rename(part, this.file(id, type));
+      await this.syncFolder();
+    } catch (error) {
+      await rm(part, { force: true });
+      throw error;
+    }
   }
 
   /** @returns null where there is none of that id */
@@ -31,8 +47,29 @@ export class PhotoFolder {
     for (const type of PHOTO_TYPES) await rm(this.file(id, type), { force: true });
   }
 
+  /**
+   * Removes files that nothing refers to: photos of no job, and parts of photos whose sending broke off.
+   * @param referred ids of the photos that some version of some job shows
+   * @param before files that are younger stay: their job may not have been saved yet
+   */
+  async clean(referred: ReadonlySet<string>, before: Date): Promise<void> {
+    for (const name of await readdir(this.folder).catch(() => [])) {
+      const file = path.join(this.folder, name);
+      if (!name.endsWith(PART) && referred.has(path.parse(name).name)) continue;
+      const { mtime } = await stat(file);
+      if (mtime < before) await rm(file, { force: true });
+    }
+  }
+
   /** Ids are letters, digits, `-` and `_`: none leads out of the folder. */
   private file(id: string, type: PhotoType): string {
-    return path.join(this.folder, `${id}.${type.replace('image/', '')}`);
+    return path.join(this.folder, `${id}.${EXTENSION(type)}`);
+  }
+
+  /** A file system writes a folder's names apart from its files. Some cannot be asked to; they do so by themselves. */
+  private async syncFolder(): Promise<void> {
+    const folder = await open(this.folder, 'r').catch(() => null);
+    await folder?.sync().catch(() => undefined);
+    await folder?.close();
   }
 }

@@ -1,28 +1,36 @@
-import type { DataSource } from 'typeorm';
 import { offcutSchema, type Offcut } from '@dormer/core/job';
 import { OffcutEntity } from './entities';
-import { inTurn } from './oneAtATime';
+import type { Storage } from './storage';
 
 /** The offcut rack: what is left of boards, for every job. Putting or taking the same piece twice is doing it once. */
 export class RackStore {
   constructor(
-    private readonly database: DataSource,
+    private readonly storage: Storage,
     private readonly now: () => Date = () => new Date(),
   ) {}
 
   async list(): Promise<Offcut[]> {
-    const rows = await inTurn(this.database, (manager) =>
+    const rows = await this.storage.read((manager) =>
       manager.find(OffcutEntity, { order: { changedAt: 'ASC', id: 'ASC' } }),
     );
-    return rows.map((row) => offcutSchema.parse(JSON.parse(row.document)));
+    return rows.flatMap(({ document }) => pieceIn(document) ?? []);
   }
 
   async put(piece: Offcut): Promise<void> {
     const row = { id: piece.id, document: JSON.stringify(piece), changedAt: this.now().toISOString() };
-    await inTurn(this.database, (manager) => manager.upsert(OffcutEntity, row, ['id']));
+    await this.storage.write((manager) => manager.upsert(OffcutEntity, row, ['id']));
   }
 
   async remove(id: string): Promise<void> {
-    await inTurn(this.database, (manager) => manager.delete(OffcutEntity, { id }));
+    await this.storage.write((manager) => manager.delete(OffcutEntity, { id }));
+  }
+}
+
+/** A stored piece; null for one that is damaged. */
+function pieceIn(document: string): Offcut | null {
+  try {
+    return offcutSchema.parse(JSON.parse(document));
+  } catch {
+    return null;
   }
 }

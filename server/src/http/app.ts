@@ -9,6 +9,8 @@ import { pinoHttp } from 'pino-http';
 import type { JobStore } from '../db/jobStore';
 import type { PhotoFolder } from '../db/photoFolder';
 import type { RackStore } from '../db/rackStore';
+import { onlyOwnPages } from '../access/ownPages';
+import type { PlanPool } from '../planning/planPool';
 import { deviceRoutes } from '../routes/devices';
 import { instrumentRoutes } from '../routes/instruments';
 import { photoRoutes } from '../routes/photos';
@@ -24,6 +26,9 @@ export interface AppOptions {
   readonly store: JobStore;
   readonly rack: RackStore;
   readonly photos: PhotoFolder;
+  readonly plans: PlanPool;
+  /** Whether the server answers to a name. */
+  readonly isOwnHost: (name: string) => boolean;
   readonly log: Logger;
   /** Folder of the built web app; left away, only the interface is served. */
   readonly webFolder?: string;
@@ -33,7 +38,8 @@ const JSON_LIMIT = '2mb';
 const A_YEAR = '365d';
 
 /** The whole server: the interface under `/api`, and the built web app beside it. */
-export function createApp({ store, rack, photos, log, webFolder }: AppOptions): Express {
+export function createApp(options: AppOptions): Express {
+  const { store, rack, photos, plans, isOwnHost, log, webFolder } = options;
   const app = express();
   app.disable('x-powered-by');
   app.use(pinoHttp({ logger: log, autoLogging: { ignore: (request) => !request.url?.startsWith('/api') } }));
@@ -60,6 +66,7 @@ export function createApp({ store, rack, photos, log, webFolder }: AppOptions): 
       strictTransportSecurity: false,
     }),
   );
+  app.use(onlyOwnPages(isOwnHost));
   app.use(compression());
 
   const api = express.Router();
@@ -74,7 +81,7 @@ export function createApp({ store, rack, photos, log, webFolder }: AppOptions): 
     response.json({ ok: true });
   });
   api.use('/jobs', jobRoutes(store));
-  api.use('/plan', planRoutes());
+  api.use('/plan', planRoutes(plans));
   api.use('/instruments', instrumentRoutes(store));
   api.use('/rack', rackRoutes(rack));
   api.use('/suppliers', supplierRoutes([PRACTICE_SUPPLIER]));

@@ -7,7 +7,7 @@ const saveId = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/);
 const basedOn = z.int().min(1);
 
 export const createBody = z.strictObject({ job: z.unknown(), saveId });
-export const saveBody = z.strictObject({ job: z.unknown(), basedOn, saveId });
+export const saveBody = z.strictObject({ job: z.unknown(), basedOn, saveId, aside: z.unknown().optional() });
 export const duplicateBody = z.strictObject({
   id: z.string().regex(/^[A-Za-z0-9_-]{1,64}$/),
   name: z.string().trim().min(1).max(120),

@@ -2,6 +2,9 @@ import type { ErrorRequestHandler, RequestHandler } from 'express';
 import type { Logger } from 'pino';
 import type { Fault, Refusal } from '@dormer/core/job';
 import { words } from '@dormer/core/say/words/all';
+import { isDiskFull } from '../db/errorCode';
+import { DamagedJobError } from '../db/jobStore';
+import { DiskFullError, StorageBusyError, StorageLostError } from '../db/storage';
 
 /** A fault of a request as it is sent: where, and what would be right. */
 export interface FieldError {
@@ -59,20 +62,47 @@ export function errorHandler(log: Logger): ErrorRequestHandler {
 
 function asHttpError(error: unknown): HttpError {
   if (error instanceof HttpError) return error;
-  const type = typeof error === 'object' && error !== null && 'type' in error ? error.type : undefined;
+  return ofStorage(error) ?? ofRequest(error) ?? UNFORESEEN();
+}
+
+const UNFORESEEN = () => new HttpError(500, 'internal', 'Something went wrong on the server. Nothing was changed.');
+
+/** What the data had to say. Nothing of the request was kept. */
+function ofStorage(error: unknown): HttpError | null {
+  if (error instanceof DiskFullError || isDiskFull(error)) {
+    return new HttpError(507, 'disk-full', 'The server’s disk is full. Nothing was changed. Make room on it.');
+  }
+  if (error instanceof StorageBusyError) {
+    return new HttpError(503, 'busy', 'Another program writes to the database. Nothing was changed. Try again.');
+  }
+  if (error instanceof StorageLostError) return new HttpError(503, 'lost', error.message);
+  if (error instanceof DamagedJobError) {
+    return new HttpError(422, 'damaged', 'What is stored of this job is damaged and cannot be read.');
+  }
+  return null;
+}
+
+const PLAINLY: Readonly<Record<number, readonly [code: string, message: string]>> = {
+  404: ['no-such-file', 'There is no such file.'],
+  413: ['too-large', 'The request is larger than what is taken here.'],
+  415: ['not-taken', 'The request comes in a form that is not taken here.'],
+  416: ['no-such-range', 'The file has no such part.'],
+};
+
+/** Faults of the request that the packages below found before a route was asked. */
+function ofRequest(error: unknown): HttpError | null {
+  if (typeof error !== 'object' || error === null) return null;
+  const { type, status, limit } = error as { type?: unknown; status?: unknown; limit?: number };
   if (type === 'entity.too.large') {
-    const limit = (error as { limit?: number }).limit ?? 0;
-    const message = `The body is larger than ${Math.round(limit / 1_048_576)} MB, the most that is taken here.`;
+    const message = `The body is larger than ${Math.round((limit ?? 0) / 1_048_576)} MB, the most that is taken here.`;
     return new HttpError(400, 'too-large', message, { fields: [{ path: '', message }] });
   }
   if (type === 'entity.parse.failed') {
     const message = 'The body is not JSON.';
     return new HttpError(400, 'not-json', message, { fields: [{ path: '', message }] });
   }
-  if (typeof error === 'object' && error !== null && 'status' in error && error.status === 404) {
-    return new HttpError(404, 'no-such-file', 'There is no such file.');
-  }
-  if (typeof type === 'string') return new HttpError(400, 'bad-request', 'The request could not be read.');
   if (error instanceof URIError) return new HttpError(400, 'bad-request', 'The address could not be read.');
-  return new HttpError(500, 'internal', 'Something went wrong on the server. Nothing was changed.');
+  if (typeof status !== 'number' || status < 400 || status >= 500) return null;
+  const [code, message] = PLAINLY[status] ?? ['bad-request', 'The request could not be read.'];
+  return new HttpError(status, code, message);
 }

@@ -1,3 +1,4 @@
+import type { Job } from '@dormer/core/job';
 import { Router, type Response } from 'express';
 import type { JobStore, SaveOutcome } from '../db/jobStore';
 import { bringBackBody, createBody, duplicateBody, jobIn, readBody, saveBody } from '../http/body';
@@ -10,7 +11,7 @@ export function jobRoutes(store: JobStore): Router {
   const router = Router();
 
   router.get('/', async (_request, response) => {
-    response.json({ jobs: await store.list() });
+    response.json(await store.list());
   });
 
   router.post('/', async (request, response) => {
@@ -25,13 +26,10 @@ export function jobRoutes(store: JobStore): Router {
   });
 
   router.put('/:id', async (request, response) => {
-    const { job: document, basedOn, saveId } = readBody(saveBody, request.body);
-    const job = jobIn(document, 'job');
-    if (job.id !== request.params.id) {
-      const message = `The job says it is ${job.id}, the address says ${request.params.id}.`;
-      throw new HttpError(400, 'invalid-request', message, { fields: [{ path: 'job.id', message }] });
-    }
-    answer(response, await store.save({ job, saveId }, basedOn), 200);
+    const { job: document, aside: other, basedOn, saveId } = readBody(saveBody, request.body);
+    const job = jobUnder(request.params.id, document, 'job');
+    const aside = other === undefined ? {} : { aside: jobUnder(request.params.id, other, 'aside') };
+    answer(response, await store.save({ job, saveId, ...aside }, basedOn), 200);
   });
 
   router.post('/:id/duplicate', async (request, response) => {
@@ -67,6 +65,14 @@ export function jobRoutes(store: JobStore): Router {
   });
 
   return router;
+}
+
+/** The job in a body, which must be the one that the address names. */
+function jobUnder(id: string, document: unknown, field: string): Job {
+  const job = jobIn(document, field);
+  if (job.id === id) return job;
+  const message = `The job says it is ${job.id}, the address says ${id}.`;
+  throw new HttpError(400, 'invalid-request', message, { fields: [{ path: `${field}.id`, message }] });
 }
 
 function versionIn(text: string): number {

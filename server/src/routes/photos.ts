@@ -1,12 +1,15 @@
 import express, { Router } from 'express';
-import { imageSize } from 'image-size';
 import { PHOTO_LIMIT, type PhotoType } from '@dormer/core/job';
+import sharp from 'sharp';
 import type { PhotoFolder } from '../db/photoFolder';
 import { HttpError } from '../http/errors';
 
-const TYPES: Readonly<Record<string, PhotoType>> = { jpg: 'image/jpeg', png: 'image/png', webp: 'image/webp' };
+const TYPES: Readonly<Record<string, PhotoType>> = { jpeg: 'image/jpeg', png: 'image/png', webp: 'image/webp' };
 /** A picture with longer sides is a trap for whoever opens it. Pixels. */
 const MOST_PIXELS = 12_000;
+
+/** The width a picture is decoded to, only to see that it can be. Pixels. */
+const DECODED_WIDTH = 16;
 
 /**
  * Photos over HTTP: kept, shown, removed. What they are is read from what is in them, not from what they are said to
@@ -18,7 +21,7 @@ export function photoRoutes(photos: PhotoFolder): Router {
     const id = idOf(request.params.id ?? '');
     const contents: unknown = request.body;
     if (!Buffer.isBuffer(contents) || contents.length === 0) throw notAPicture();
-    const type = pictureType(contents);
+    const type = await pictureType(contents);
     if (!type) throw notAPicture();
     await photos.put(id, type, contents);
     response.status(204).end();
@@ -46,12 +49,15 @@ const notAPicture = (): HttpError => {
   return new HttpError(400, 'not-a-picture', message, { fields: [{ path: '', message }] });
 };
 
-/** What a picture is by its own header; null for what is none, or is too large to be shown. */
-function pictureType(contents: Buffer): PhotoType | null {
+/** What a picture is, decoded to its last line; null for what is none, breaks off, or is too large to be shown. */
+async function pictureType(contents: Buffer): Promise<PhotoType | null> {
   try {
-    const { type, width, height } = imageSize(contents);
-    const known = TYPES[type ?? ''];
-    return known && width > 0 && height > 0 && Math.max(width, height) <= MOST_PIXELS ? known : null;
+    const picture = sharp(contents, { failOn: 'truncated', limitInputPixels: MOST_PIXELS ** 2 });
+    const { format, width, height } = await picture.metadata();
+    const known = TYPES[format];
+    if (!known || Math.max(width, height) > MOST_PIXELS) return null;
+    await picture.resize({ width: DECODED_WIDTH }).raw().toBuffer();
+    return known;
   } catch {
     return null;
   }

@@ -1,12 +1,25 @@
 import { Router } from 'express';
-import { planJob } from '@dormer/core/plan';
 import { jobIn } from '../http/body';
+import { HttpError } from '../http/errors';
+import { PlanTooLongError, TooManyPlansError, type PlanPool } from '../planning/planPool';
 
 /** The plan of the job in the body. Nothing is kept. */
-export function planRoutes(): Router {
+export function planRoutes(plans: PlanPool): Router {
   const router = Router();
-  router.post('/', (request, response) => {
-    response.json(planJob(jobIn(request.body)));
+  router.post('/', async (request, response) => {
+    const job = jobIn(request.body);
+    try {
+      response.type('json').send(await plans.plan(job));
+    } catch (error) {
+      if (error instanceof PlanTooLongError) {
+        throw new HttpError(422, 'too-long', 'Working out this plan takes longer than is given here.');
+      }
+      if (error instanceof TooManyPlansError) {
+        response.set('Retry-After', '5');
+        throw new HttpError(503, 'too-many', 'Too many plans are being worked out. Ask again in a moment.');
+      }
+      throw error;
+    }
   });
   return router;
 }

@@ -5,6 +5,9 @@ import { pino } from 'pino';
 import type { DataSource } from 'typeorm';
 import { serve, type Serving } from '../serve';
 
+/** Folder of the built programs. */
+export const PROGRAMS = path.resolve(__dirname, '../../dist');
+
 /** A folder of its own for one test. */
 export const freshFolder = () => mkdtempSync(path.join(tmpdir(), 'dormer-test-'));
 
@@ -36,7 +39,10 @@ export class RunningServer {
 
   static async start(folder = freshFolder(), webFolder?: string): Promise<RunningServer> {
     const log = pino({ level: 'silent' });
-    return new RunningServer(await serve({ port: 0, host: '127.0.0.1', folder, webFolder, log }), folder);
+    return new RunningServer(
+      await serve({ port: 0, host: '127.0.0.1', folder, webFolder, programs: PROGRAMS, log }),
+      folder,
+    );
   }
 
   get base(): string {
@@ -44,7 +50,7 @@ export class RunningServer {
   }
 
   get database(): DataSource {
-    return this.serving.database;
+    return this.serving.storage.source;
   }
 
   ask(method: string, route: string, body?: unknown): Promise<Answer> {
