@@ -1,10 +1,7 @@
 import { readFileSync, writeFileSync } from 'node:fs';
-import { AT_ONE_SIZE, expect, listen, Person, test } from './person';
+import { AT_ONE_SIZE, DOWN, expect, test } from './person';
 
 test.use({ storesApp: true, ownProcess: true });
-
-// A server that is down is named by the browser itself, for each thing that was asked of it.
-const DOWN = [/ERR_CONNECTION_REFUSED|Failed to load resource|ERR_CONNECTION_RESET|ERR_EMPTY_RESPONSE/];
 
 test('with the server stopped nothing is lost, and it is sent when the server is back', async ({
   person,
@@ -59,66 +56,26 @@ test(
   },
 );
 
-test.describe('the same job changed on two devices', () => {
-  test('offers both, and keeps both', async ({ person, page, browser, server, isMobile, expected }) => {
-    expected.push(/409/);
-    await person.open('Chimney alcove');
-    await person.saved();
-    const elsewhere = await browser.newContext({ baseURL: server.base });
-    const other = await elsewhere.newPage();
-    const complaints = listen(other);
-    const laptop = new Person(other, false);
-    await laptop.open('Chimney alcove');
-    await laptop.stage('Shelves');
-    await other.getByRole('button', { name: 'One shelf more' }).click();
-    await laptop.saved();
-
-    await page.getByRole('button', { name: /Width at the back, 420 mm up/ }).click();
-    await page.getByTestId('reading-value').fill('1122');
-    await page.keyboard.press('Enter');
-    await expect(page.getByTestId('save-state')).toHaveText('Not saved: changed elsewhere');
-    await page.getByRole('button', { name: 'Look at both' }).click();
+test(
+  'a removed job is listed and brought back, long after its notice is gone',
+  AT_ONE_SIZE,
+  async ({ person, page }) => {
+    await person.home();
+    await page.getByRole('button', { name: 'More for Cloakroom closet' }).click();
+    await page.getByRole('button', { name: 'Remove this job' }).click();
+    await page.reload();
+    await expect(page.getByRole('link', { name: /Chimney/ })).toBeVisible();
+    await expect(page.getByRole('link', { name: /Cloakroom/ })).toBeHidden();
+    await page.getByRole('button', { name: 'Removed jobs' }).click();
+    const sheet = page.getByRole('dialog', { name: 'Removed jobs' });
+    await expect(sheet).toContainText('Cloakroom closet');
     await person.axe();
-    await expect(page.getByRole('dialog')).toContainText('6 shelves');
-    await page.getByRole('button', { name: 'Keep both: mine as a copy' }).click();
-    await person.saved();
-    await person.stage('Shelves');
-    await expect(page.getByRole('group', { name: 'Shelves' })).toContainText('6');
-    await person.open('Chimney alcove, reading room, copy');
-    await expect(page.getByRole('button', { name: /Width at the back, 420 mm up: 1122/ })).toBeVisible();
-    expect(complaints).toEqual([]);
-    expect(isMobile).toBeDefined();
-    await elsewhere.close();
-  });
-
-  test(
-    'mine stands, and the other is among the earlier versions',
-    AT_ONE_SIZE,
-    async ({ person, page, server, expected }) => {
-      expected.push(/409/);
-      await person.open('Chimney alcove');
-      const route = `${server.base}/api/jobs/demo-chimney-alcove`;
-      const { job, version } = await (await page.request.get(route)).json();
-      const theirs = { ...job, name: 'Chimney alcove, by another hand' };
-      await page.request.put(route, { data: { job: theirs, basedOn: version, saveId: 'elsewhere' } });
-      await page.getByRole('button', { name: /Width at the back, 420 mm up/ }).click();
-      await page.getByTestId('reading-value').fill('1122');
-      await page.keyboard.press('Enter');
-      await page.getByRole('button', { name: 'Look at both' }).click();
-      await page.getByRole('button', { name: 'Mine stands' }).click();
-      await person.saved();
-      await page.getByRole('button', { name: 'More for this job' }).click();
-      await page.getByRole('button', { name: 'Earlier versions' }).click();
-      const versions = page.getByRole('dialog', { name: 'Earlier versions' });
-      await expect(versions).toContainText('by another hand');
-      await person.axe();
-      await versions.getByRole('button', { name: 'Bring back' }).first().click();
-      await expect(page.getByRole('heading', { name: 'Chimney alcove, by another hand' })).toBeVisible();
-      await person.undo();
-      await expect(page.getByRole('heading', { name: 'Chimney alcove, reading room' })).toBeVisible();
-    },
-  );
-});
+    await sheet.getByRole('button', { name: 'Bring back' }).click();
+    await expect(sheet).toContainText('No job was removed lately.');
+    await sheet.getByRole('button', { name: 'Close' }).click();
+    await expect(page.getByRole('link', { name: /Cloakroom/ })).toBeVisible();
+  },
+);
 
 test('exported, removed and imported, it is the same job', AT_ONE_SIZE, async ({ person, page }) => {
   await person.open('Cloakroom closet');

@@ -188,6 +188,9 @@ export async function downloaded(page: Page, button: RegExp): Promise<{ name: st
   return { name: file.suggestedFilename(), data: readFileSync(await file.path()) };
 }
 
+// The browser itself names a server that is down, for each thing that was asked of it.
+export const DOWN = [/ERR_CONNECTION_REFUSED|Failed to load resource|ERR_CONNECTION_RESET|ERR_EMPTY_RESPONSE/];
+
 /** For what is the same on a wide screen: it is shown on a phone alone. */
 export const AT_ONE_SIZE = { tag: '@one-size' } as const;
 

@@ -12,9 +12,11 @@ const HOST = '127.0.0.1';
 /** Loads a file of the built server. */
 const built = createRequire(path.join(root, 'server', 'dist', 'main.cjs'));
 
+const freshFolder = (): string => mkdtempSync(path.join(tmpdir(), 'dormer-e2e-'));
+
 /** The real server with the built app, on a folder and a port of its own; it can be stopped and started again. */
 export abstract class Server {
-  protected readonly folder = mkdtempSync(path.join(tmpdir(), 'dormer-e2e-'));
+  private readonly folders = [freshFolder()];
   /** 0 until the first start, which takes a free port. Later starts take the same port. */
   protected port = 0;
 
@@ -22,12 +24,21 @@ export abstract class Server {
     return `http://${HOST}:${this.port}`;
   }
 
+  protected get folder(): string {
+    return this.folders.at(-1) as string;
+  }
+
+  /** The next start is that of another server at the same address. */
+  moveToFreshFolder(): void {
+    this.folders.push(freshFolder());
+  }
+
   abstract up(): Promise<void>;
   abstract down(): Promise<void>;
 
   async end(): Promise<void> {
     await this.down();
-    rmSync(this.folder, { recursive: true, force: true });
+    this.folders.forEach((folder) => rmSync(folder, { recursive: true, force: true }));
   }
 }
 

@@ -2,11 +2,14 @@ import { createInstance } from 'i18next';
 import { useSyncExternalStore } from 'react';
 import { CATALOGUE_SETTINGS } from '@dormer/core/say/words/first';
 import type { buildEn } from './build.en';
+import type { conflictEn } from './conflict.en';
 import type { cutEn } from './cut.en';
 import { en } from './en';
 import type { logEn } from './log.en';
 import type { measureEn } from './measure.en';
+import type { menuEn } from './menu.en';
 import type { printEn } from './print.en';
+import type { removedEn } from './removed.en';
 import type { shelvesEn } from './shelves.en';
 
 type Counted<K> = K extends `${infer Base}_${'one' | 'other'}` ? Base : K;
@@ -14,11 +17,14 @@ type Counted<K> = K extends `${infer Base}_${'one' | 'other'}` ? Base : K;
 export type LabelKey = Counted<
   | keyof typeof en
   | keyof typeof measureEn
+  | keyof typeof conflictEn
   | keyof typeof cutEn
   | keyof typeof shelvesEn
   | keyof typeof buildEn
   | keyof typeof logEn
+  | keyof typeof menuEn
   | keyof typeof printEn
+  | keyof typeof removedEn
 >;
 export type Label = (key: LabelKey, params?: Readonly<Record<string, string | number>>) => string;
 

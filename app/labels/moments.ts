@@ -1,5 +1,4 @@
 import { intlFormat } from 'date-fns/intlFormat';
-import { intlFormatDistance } from 'date-fns/intlFormatDistance';
 import { isSameDay } from 'date-fns/isSameDay';
 import { LOCALE } from '@dormer/core/say/words/first';
 
@@ -11,8 +10,24 @@ export function momentWords(ms: number, nowMs: number): string {
   return intlFormat(ms, { ...day, ...HOUR }, { locale: LOCALE });
 }
 
-/** How long ago a moment was: “2 hours ago”. */
-export const agoWords = (iso: string): string => intlFormatDistance(iso, Date.now(), { locale: LOCALE });
+/** Units of time with their seconds, the longest first. */
+const UNITS = [
+  ['year', 31_557_600],
+  ['month', 2_629_800],
+  ['week', 604_800],
+  ['day', 86_400],
+  ['hour', 3600],
+  ['minute', 60],
+] as const;
+
+/** How long ago a moment was: “2 hours ago”, “now”. */
+export function agoWords(iso: string, nowMs = Date.now()): string {
+  const seconds = (Date.parse(iso) - nowMs) / 1000;
+  const [unit, length] = UNITS.find(([, lasts]) => Math.abs(seconds) >= lasts) ?? ['minute', 60];
+  const count = Math.trunc(seconds / length) || 0;
+  const format = new Intl.RelativeTimeFormat(LOCALE, { numeric: 'auto' });
+  return count === 0 ? format.format(0, 'second') : format.format(count, unit);
+}
 
 /** A moment to the second, as saved versions are told apart. */
 export const exactWords = (iso: string): string =>

@@ -18,13 +18,16 @@ import { linked } from './devices';
 import { said, type Notice } from './notice';
 import { closed, edited, opened } from './openJob';
 import { recordFromDevice, sameJob } from './record';
-import { readRack, syncRack } from './rackActions';
+import { readRack } from './rackActions';
 import { records } from './records';
 import { selectLink } from './selectors';
 import { settings } from './settings';
 import type { AppDispatch, RootState, Services } from './state';
 
 export type Thunk<R> = (dispatch: AppDispatch, getState: () => RootState, services: Services) => R;
+
+/** The server that new jobs belong to: the one that is met, else the one that was met last. */
+const homeOf = ({ records: { server }, settings: { server: last } }: RootState): string | null => server ?? last;
 
 /** Reads what the device keeps, then asks the server. */
 export const begin =
@@ -43,15 +46,13 @@ export const begin =
       dispatch(records.storageFailed(reasonOf(error)));
     }
     await sync().now();
-    void dispatch(syncRack());
   };
 
 /** Sends what waits and looks for what is new. */
 export const catchUp =
   (): Thunk<void> =>
-  (dispatch, _getState, { sync }) => {
+  (_dispatch, _getState, { sync }) => {
     void sync().now();
-    void dispatch(syncRack());
   };
 
 export interface NewJobWish {
@@ -63,9 +64,9 @@ export interface NewJobWish {
 /** @returns the new job's id */
 export const createJob =
   (wish: NewJobWish): Thunk<string> =>
-  (dispatch, _getState, { now }) => {
+  (dispatch, getState, { now }) => {
     const job = newJob({ ...wish, id: nanoid() });
-    dispatch(records.created({ job, at: now() }));
+    dispatch(records.created({ job, at: now(), server: homeOf(getState()) }));
     return job.id;
   };
 
@@ -77,7 +78,7 @@ export const takeExample =
     const read = answer?.ok ? await core.readFile(await answer.text()) : null;
     if (!read?.ok) return null;
     const job = read.value;
-    if (!getState().records.byId[job.id]) dispatch(records.imported({ job, at: now() }));
+    if (!getState().records.byId[job.id]) dispatch(records.imported({ job, at: now(), server: homeOf(getState()) }));
     return job.id;
   };
 
@@ -98,6 +99,19 @@ export const removeJob =
     dispatch(said({ label: 'notice.removed', params: { name }, undoRemoval: id }));
   };
 
+/** Brings back a job that was removed from the server. @returns whether it is here again */
+export const bringBackRemoved =
+  (id: string): Thunk<Promise<boolean>> =>
+  async (dispatch, getState, { sync }) => {
+    // A removal that this device still knows of is taken back here, too.
+    if (getState().records.byId[id]) dispatch(records.unremoved(id));
+    const { data } = await dispatch(api.endpoints.restoreJob.initiate(id));
+    if (!data) return false;
+    dispatch(records.removedThere({ id, removed: false }));
+    await sync().now();
+    return true;
+  };
+
 /** Takes in the text of a job file. @returns why not, or null */
 export const importJob =
   (contents: string, copyName: (name: string) => string): Thunk<Promise<Refusal | null>> =>
@@ -112,11 +126,11 @@ export const importJob =
         return null;
       }
       const copy: Job = { ...job, id: nanoid(), name: copyName(job.name) };
-      dispatch(records.imported({ job: copy, at: now() }));
+      dispatch(records.imported({ job: copy, at: now(), server: homeOf(getState()) }));
       dispatch(said({ label: 'notice.importedCopy', params: { name: copy.name } }));
       return null;
     }
-    dispatch(records.imported({ job, at: now() }));
+    dispatch(records.imported({ job, at: now(), server: homeOf(getState()) }));
     dispatch(said({ label: 'notice.imported', params: { name: job.name } }));
     return null;
   };
@@ -217,29 +231,6 @@ export const endPractice = (): Thunk<void> => (dispatch, getState) => {
 
 export const undo = () => ActionCreators.undo();
 export const redo = () => ActionCreators.redo();
-
-/** Of two versions, this device's goes over the other. */
-export const keepMine =
-  (id: string): Thunk<void> =>
-  (dispatch) =>
-    void dispatch(records.keptMine(id));
-
-/** Of two versions, the server's stands. What was here can still be had by undo while the job is open. */
-export const keepTheirs =
-  (id: string): Thunk<void> =>
-  (dispatch, getState) => {
-    dispatch(records.keptTheirs(id));
-    const record = getState().records.byId[id];
-    if (record && getState().openJob.present.job?.id === id) dispatch(edited(record.job));
-  };
-
-/** Both versions are kept: this device's as a job of its own. */
-export const keepBoth =
-  (id: string, name: string): Thunk<void> =>
-  (dispatch) => {
-    dispatch(copyJob(id, name));
-    dispatch(keepTheirs(id));
-  };
 
 /** A short word at the foot of the screen. */
 export const notify = (label: Notice['label']) => said({ label });

@@ -7,6 +7,7 @@ import type {
   ListedJob,
   ListedVersion,
   Offcut,
+  RemovedJob,
   StoredJob,
 } from '@dormer/core/job/document';
 
@@ -18,6 +19,13 @@ export interface ServerRefusal {
     readonly fields?: readonly { path: string; message: string }[];
   };
   readonly current?: StoredJob;
+}
+
+/** Who the server is, the jobs it has, and those that were removed from it. */
+export interface JobListing {
+  readonly server: string;
+  readonly jobs: readonly ListedJob[];
+  readonly removed: readonly RemovedJob[];
 }
 
 /** Where things are bought; a simulated one says so. */
@@ -42,10 +50,18 @@ export const origin = typeof window !== 'undefined' && window.location ? window.
 /** The server's interface (docs/http-api.md). */
 export const api = createApi({
   reducerPath: 'api',
-  baseQuery: fetchBaseQuery({ baseUrl: `${origin}/api`, timeout: TIMEOUT_MS }),
-  tagTypes: ['versions'],
+  baseQuery: fetchBaseQuery({
+    baseUrl: `${origin}/api`,
+    timeout: TIMEOUT_MS,
+    // The server that was met refuses what is meant for another one.
+    prepareHeaders: (headers, { getState }) => {
+      const { server } = (getState() as { records: { server: string | null } }).records;
+      if (server) headers.set('dormer-server', server);
+    },
+  }),
+  tagTypes: ['versions', 'jobs'],
   endpoints: (build) => ({
-    listJobs: build.query<{ jobs: ListedJob[] }, void>({ query: () => '/jobs' }),
+    listJobs: build.query<JobListing, void>({ query: () => '/jobs', providesTags: ['jobs'] }),
     getJob: build.query<StoredJob, string>({ query: (id) => `/jobs/${id}` }),
     listVersions: build.query<{ versions: ListedVersion[] }, string>({
       query: (id) => `/jobs/${id}/versions`,
@@ -58,7 +74,7 @@ export const api = createApi({
       query: (body) => ({ url: '/jobs', method: 'POST', body }),
       invalidatesTags: ['versions'],
     }),
-    saveJob: build.mutation<Ack, { job: Job; basedOn: number; saveId: string }>({
+    saveJob: build.mutation<Ack, { job: Job; basedOn: number; saveId: string; aside?: Job }>({
       query: (body) => ({ url: `/jobs/${body.job.id}`, method: 'PUT', body }),
       invalidatesTags: ['versions'],
     }),
@@ -76,8 +92,15 @@ export const api = createApi({
     listDevices: build.query<{ devices: ListedDevice[] }, void>({ query: () => '/devices' }),
     restoreJob: build.mutation<StoredJob, string>({
       query: (id) => ({ url: `/jobs/${id}/restore`, method: 'POST' }),
+      invalidatesTags: ['jobs'],
     }),
   }),
 });
 
-export const { useListVersionsQuery, useLazyGetVersionQuery, useGetInstrumentsQuery, useListSuppliersQuery } = api;
+export const {
+  useListJobsQuery,
+  useListVersionsQuery,
+  useLazyGetVersionQuery,
+  useGetInstrumentsQuery,
+  useListSuppliersQuery,
+} = api;

@@ -1,10 +1,17 @@
 export * from './actions';
 export * from './bringIn';
+export * from './conflicts';
 export * from './cuttingActions';
 export * from './rackActions';
 export * from './hooks';
 export * from './selectors';
-export { useListVersionsQuery, useLazyGetVersionQuery, useGetInstrumentsQuery, useListSuppliersQuery } from './api';
+export {
+  useListJobsQuery,
+  useListVersionsQuery,
+  useLazyGetVersionQuery,
+  useGetInstrumentsQuery,
+  useListSuppliersQuery,
+} from './api';
 export { serverDevices, type Devices } from './deviceStream';
 export { useHeldDevice, type Shown } from './useHeldDevice';
 export { nanoid as newId } from '@reduxjs/toolkit';

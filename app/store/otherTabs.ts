@@ -1,9 +1,14 @@
+import type { RackState } from './rack';
 import type { JobRecord } from './record';
+
+/** What one tab put on the device. */
+export type News =
+  { readonly kind: 'record'; readonly record: JobRecord } | { readonly kind: 'rack'; readonly rack: RackState };
 
 /** The other tabs of this browser: what one changes, all show. */
 export interface OtherTabs {
-  tell(record: JobRecord): void;
-  hear(listener: (record: JobRecord) => void): void;
+  tell(news: News): void;
+  hear(listener: (news: News) => void): void;
   close(): void;
 }
 
@@ -11,11 +16,11 @@ export function otherTabs(): OtherTabs {
   if (typeof BroadcastChannel === 'undefined') {
     return { tell: () => undefined, hear: () => undefined, close: () => undefined };
   }
-  const channel = new BroadcastChannel('dormer-jobs');
+  const channel = new BroadcastChannel('dormer-tabs');
   return {
-    tell: (record) => channel.postMessage(record),
+    tell: (news) => channel.postMessage(news),
     hear: (listener) => {
-      channel.onmessage = ({ data }: MessageEvent<JobRecord>) => listener(data);
+      channel.onmessage = ({ data }: MessageEvent<News>) => listener(data);
     },
     close: () => channel.close(),
   };

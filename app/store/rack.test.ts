@@ -2,6 +2,7 @@ import type { Offcut } from '@dormer/core/job/document';
 import { directCore, MapDevice, until } from '../test/setup';
 import { after, type RackState } from './rack';
 import { putOnRack, readRack, syncRack, takeFromRack } from './rackActions';
+import { records } from './records';
 import { createStore } from './store';
 
 const piece = (id: string, lengthMm = 700): Offcut => ({
@@ -27,6 +28,7 @@ class PretendRack {
     this.asked.push(`${request.method} ${id ?? ''}`);
     if (id !== undefined && id === this.refuses)
       return new Response(JSON.stringify({ error: { code: 'invalid-request', message: 'no' } }), { status: 400 });
+    if (this.refuses === 'another') return new Response('{}', { status: 421 });
     if (request.method === 'PUT')
       this.pieces = [...this.pieces.filter((one) => one.id !== id), (await request.json()) as Offcut];
     if (request.method === 'DELETE') this.pieces = this.pieces.filter((one) => one.id !== id);
@@ -43,6 +45,7 @@ function begin(server = new PretendRack(), device = new MapDevice()) {
   globalThis.fetch = server.fetch as typeof fetch;
   const store = createStore({ core: directCore, device, settleMs: 1, retryMs: 1000, tabs: quiet });
   stop = store.stop;
+  store.dispatch(records.met({ server: 'home', knows: [] }));
   const ids = () => store.getState().rack.pieces.map((one) => one.id);
   const settled = () => until(() => store.getState().rack.waiting.length === 0);
   return { store, server, device, ids, settled };
@@ -76,7 +79,8 @@ test('without a signal it waits, in order, and goes once', async () => {
 
 test('after a reload what waited is still there and is sent', async () => {
   const device = new MapDevice();
-  device.rack = { pieces: [piece('a')], waiting: [{ kind: 'put', piece: piece('a') }] } as RackState;
+  // Kept by an earlier version: changes had no ids, and the rack no server.
+  device.rack = { pieces: [piece('a')], waiting: [{ kind: 'put', piece: piece('a') }] } as unknown as RackState;
   const { store, server, settled } = begin(new PretendRack(), device);
   await store.dispatch(readRack());
   void store.dispatch(syncRack());
@@ -93,6 +97,44 @@ test('what another device put there comes in; what is still to be sent is not lo
   expect(ids().sort()).toEqual(['mine', 'theirs']);
 });
 
+test('two tabs change the rack at once, and neither change is lost', async () => {
+  const device = new MapDevice();
+  const server = new PretendRack();
+  server.down = true;
+  const one = begin(server, device);
+  const stopOne = one.store.stop;
+  const two = begin(server, device);
+  one.store.dispatch(putOnRack([piece('one')]));
+  two.store.dispatch(putOnRack([piece('two')]));
+  await until(() => device.rack?.waiting.length === 2);
+  expect(device.rack?.pieces.map(({ id }) => id).sort()).toEqual(['one', 'two']);
+  // The first tab comes to the front again: the other's piece is still there.
+  await one.store.dispatch(readRack());
+  expect(one.ids().sort()).toEqual(['one', 'two']);
+  stopOne();
+});
+
+test('a rack of another server is brought along, whole', async () => {
+  const { store, server, ids, settled } = begin();
+  store.dispatch(putOnRack([piece('a'), piece('b')]));
+  await settled();
+  await until(() => store.getState().rack.server === 'home');
+  server.pieces = [piece('theirs')];
+  store.dispatch(records.met({ server: 'another', knows: [] }));
+  await until(() => store.getState().rack.server === 'another' && store.getState().rack.waiting.length === 0);
+  await until(() => ids().length === 3);
+  expect(server.pieces.map(({ id }) => id).sort()).toEqual(['a', 'b', 'theirs']);
+});
+
+test('a change meant for one server is not taken by another', async () => {
+  const { store, server } = begin();
+  server.refuses = 'another';
+  store.dispatch(putOnRack([piece('a')]));
+  await until(() => server.asked.includes('PUT a'));
+  expect(store.getState().rack.waiting).toHaveLength(1);
+  expect(server.pieces).toEqual([]);
+});
+
 test('a piece the server will not have does not keep the others waiting', async () => {
   const server = new PretendRack();
   server.refuses = 'bad';
@@ -104,7 +146,7 @@ test('a piece the server will not have does not keep the others waiting', async 
 
 test('a piece put twice is there once, as it was put last', () => {
   const twice = [piece('a', 700), piece('a', 500)].reduce<readonly Offcut[]>(
-    (all, one) => after(all, { kind: 'put', piece: one }),
+    (all, one) => after(all, { id: 'x', kind: 'put', piece: one }),
     [],
   );
   expect(twice).toEqual([piece('a', 500)]);

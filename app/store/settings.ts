@@ -5,11 +5,13 @@ import type { ThemeChoice } from '../theme';
 export interface Settings {
   readonly theme: ThemeChoice;
   readonly exaggeration: 1 | 5 | 20;
+  /** Identity of the server that was met last: new jobs are its. */
+  readonly server: string | null;
 }
 
 const slice = createSlice({
   name: 'settings',
-  initialState: { theme: 'system', exaggeration: 5 } as Settings,
+  initialState: { theme: 'system', exaggeration: 5, server: null } as Settings,
   reducers: {
     settingsRead: (state, { payload }: PayloadAction<Partial<Settings>>) => ({ ...state, ...payload }),
     set: (state, { payload }: PayloadAction<Partial<Settings>>) => ({ ...state, ...payload }),

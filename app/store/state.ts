@@ -6,6 +6,7 @@ import type { Device } from './device';
 import { devicesReducer } from './devices';
 import { noticeReducer } from './notice';
 import { openJobReducer } from './openJob';
+import type { OtherTabs } from './otherTabs';
 import { plannedReducer } from './planned';
 import { rackReducer } from './rack';
 import { recordsReducer } from './records';
@@ -31,6 +32,7 @@ export type AppDispatch = ThunkDispatch<RootState, Services, UnknownAction>;
 export interface Services {
   readonly core: Core;
   readonly device: Device;
+  readonly others: OtherTabs;
   readonly now: () => string;
   readonly sync: () => Sync;
 }

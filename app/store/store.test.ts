@@ -1,8 +1,8 @@
 import { directCore, until } from '../test/setup';
-import { catchUp, closeJob, editJob, keepBoth, keepMine, keepTheirs, openJob, redo, undo } from './actions';
+import { catchUp, closeJob, editJob, openJob, redo, undo } from './actions';
+import { putBack } from './conflicts';
 import { newRecord } from './record';
-import { selectCanUndo, selectJobs, selectOpenJob } from './selectors';
-import { type AppStore } from './store';
+import { selectCanUndo, selectOpenJob } from './selectors';
 import { alcove, stateOf, jobOf, saved, World } from './storeTesting';
 
 let world: World;
@@ -105,7 +105,7 @@ describe('the device first, then the server', () => {
     await until(() => stateOf(store) === 'device');
     let written = () => undefined as void;
     const keep = device.keep.bind(device);
-    device.keep = (record) => new Promise<void>((resolve) => (written = resolve)).then(() => keep(record));
+    device.keep = (...all) => new Promise<void>((resolve) => (written = resolve)).then(() => keep(...all));
     store.dispatch(rename('Second'));
     expect(stateOf(store)).toBe('saving');
     await until(() => store.getState().records.reached === false);
@@ -116,20 +116,21 @@ describe('the device first, then the server', () => {
     expect(device.jobs.get(alcove.id)?.job.name).toBe('Second');
   });
 
-  test('an older write that ends last does not hide that the device has the newest', async () => {
+  test('writes of one job go to the device one after another, so that the newest is written last', async () => {
     const store = await world.opened();
     server.down = true;
     const keep = device.keep.bind(device);
     const held: (() => void)[] = [];
-    device.keep = (record) => new Promise<void>((resolve) => held.push(resolve)).then(() => keep(record));
+    device.keep = (...all) => new Promise<void>((resolve) => held.push(resolve)).then(() => keep(...all));
     store.dispatch(rename('First'));
-    await until(() => held.length > 0);
+    await until(() => held.length === 1);
     device.keep = keep;
     store.dispatch(rename('Second'));
-    await until(() => stateOf(store) === 'device');
-    held.forEach((finish) => finish());
     await new Promise((next) => setTimeout(next, 20));
-    expect(stateOf(store)).toBe('device');
+    expect(stateOf(store)).toBe('saving');
+    held.forEach((finish) => finish());
+    await until(() => stateOf(store) === 'device');
+    expect(device.jobs.get(alcove.id)?.job.name).toBe('Second');
   });
 
   test('closed before it could be sent, it is sent by the next start', async () => {
@@ -213,59 +214,11 @@ describe('the device first, then the server', () => {
     server.jobs.get(alcove.id)!.removed = true;
     store.dispatch(rename('Changed here'));
     await until(() => stateOf(store) === 'removed');
-    store.dispatch(keepMine(alcove.id));
+    store.dispatch(putBack([alcove.id]));
     await saved(store);
     expect(server.jobs.get(alcove.id)).toMatchObject({ removed: false, job: { name: 'Changed here' } });
     server.jobs.get(alcove.id)!.removed = true;
     store.dispatch(catchUp());
     await until(() => jobOf(store) === undefined);
-  });
-});
-
-describe('two versions of one job', () => {
-  async function stale(): Promise<AppStore> {
-    const store = await world.opened();
-    server.savedElsewhere({ ...alcove, name: 'Theirs' });
-    store.dispatch(rename('Mine'));
-    await until(() => stateOf(store) === 'stale');
-    return store;
-  }
-
-  test('neither is overwritten, also after a reload', async () => {
-    const store = await stale();
-    expect(jobOf(store)?.name).toBe('Mine');
-    expect(server.jobs.get(alcove.id)?.job.name).toBe('Theirs');
-    store.stop();
-    expect(stateOf(await world.app())).toBe('stale');
-  });
-
-  test('mine goes over theirs', async () => {
-    const store = await stale();
-    store.dispatch(keepMine(alcove.id));
-    await saved(store);
-    expect(server.jobs.get(alcove.id)).toMatchObject({ version: 3, job: { name: 'Mine' } });
-  });
-
-  test('theirs stands, and undo has mine', async () => {
-    const store = await stale();
-    store.dispatch(keepTheirs(alcove.id));
-    expect(selectOpenJob(store.getState())?.name).toBe('Theirs');
-    expect(stateOf(store)).toBe('saved');
-    store.dispatch(undo());
-    expect(selectOpenJob(store.getState())?.name).toBe('Mine');
-  });
-
-  test('both are kept', async () => {
-    const store = await stale();
-    store.dispatch(keepBoth(alcove.id, 'Mine, copy'));
-    const names = selectJobs(store.getState()).map(({ job }) => job.name);
-    expect(names.sort()).toEqual(['Mine, copy', 'Theirs']);
-  });
-
-  test('the same change made twice is no conflict', async () => {
-    const store = await world.opened();
-    server.savedElsewhere({ ...alcove, name: 'Same' });
-    store.dispatch(rename('Same'));
-    await saved(store);
   });
 });

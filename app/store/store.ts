@@ -1,13 +1,12 @@
-import { configureStore, createListenerMiddleware, type UnknownAction } from '@reduxjs/toolkit';
+import { configureStore, createListenerMiddleware } from '@reduxjs/toolkit';
 import type { Core } from '../workers/contract';
-import { reasonOf } from '../platform/reasonOf';
 import { api } from './api';
 import type { Device } from './device';
-import { edited, opened } from './openJob';
+import { Keeper } from './keeper';
+import { followOpenJob, keepRecords, rememberSettings } from './listeners';
 import { planOpenJob } from './planning';
-import { sameJob, type JobRecord } from './record';
+import { rackRead } from './rack';
 import { records } from './records';
-import { settings } from './settings';
 import { reducer, type AppDispatch, type RootState, type Services, type Sync } from './state';
 import { createSync } from './sync';
 import { otherTabs, type OtherTabs } from './otherTabs';
@@ -30,8 +29,9 @@ const CHECKED = { warnAfter: 1000 };
 export function createStore(options: StoreOptions) {
   const { core, device, now = () => new Date(), settleMs = 700, retryMs = 5000 } = options;
   const others = options.tabs ?? otherTabs();
+  const keeper = new Keeper(device);
   let sync: Sync | null = null;
-  const services: Services = { core, device, now: () => now().toISOString(), sync: () => sync as Sync };
+  const services: Services = { core, device, others, now: () => now().toISOString(), sync: () => sync as Sync };
   const listeners = createListenerMiddleware<RootState, AppDispatch>();
   const store = configureStore({
     reducer,
@@ -40,59 +40,29 @@ export function createStore(options: StoreOptions) {
         .prepend(listeners.middleware)
         .concat(api.middleware),
   });
-  const started = createSync({ dispatch: store.dispatch, getState: store.getState, device, settleMs, retryMs });
+  const started = createSync({
+    dispatch: store.dispatch,
+    getState: store.getState,
+    keeper,
+    isJob: (job) =>
+      core.readFile(JSON.stringify(job)).then(
+        ({ ok }) => ok,
+        () => false,
+      ),
+    now: services.now,
+    settleMs,
+    retryMs,
+  });
   sync = started;
 
-  // The open job changed by an edit, an undo or a redo: into its record.
-  listeners.startListening({
-    predicate: (action, state, before) => state.openJob.present !== before.openJob.present && !opened.match(action),
-    effect: (_action, { getState, dispatch }) => {
-      const { job } = getState().openJob.present;
-      if (job) dispatch(records.changed({ job, at: services.now() }));
-    },
-  });
-
-  // A record changed: onto the device, then to the other tabs, then towards the server.
-  listeners.startListening({
-    predicate: (action, state, before) =>
-      state.records.byId !== before.records.byId && !records.loadedFromDevice.match(action),
-    effect: async (action, { getState, getOriginalState, dispatch }) => {
-      const [is, was] = [getState().records.byId, getOriginalState().records.byId];
-      const changed = Object.values(is).filter((record) => record !== was[record.id]);
-      const gone = Object.keys(was).filter((id) => !is[id]);
-      if (records.changedElsewhere.match(action)) return;
-      const kept = await keepAll(device, changed, gone);
-      // A record that has changed since then is still being written.
-      const { byId } = getState().records;
-      if (kept === null) dispatch(records.keptOnDevice(changed.filter((record) => record === byId[record.id])));
-      if (kept !== getState().records.storageFault) dispatch(records.storageFailed(kept));
-      changed.forEach((record) => others.tell(record));
-      if (!fromServer(action)) changed.forEach((record) => started.soon(record.id));
-    },
-  });
-
-  // The open job came in newer from elsewhere.
-  listeners.startListening({
-    predicate: (action) => records.pulled.match(action) || records.changedElsewhere.match(action),
-    effect: (action, { getState, dispatch }) => {
-      const state = getState();
-      const { job } = state.openJob.present;
-      const record = job && state.records.byId[job.id];
-      if (!record || record.job === job) return;
-      if (records.changedElsewhere.match(action)) {
-        if (!sameJob(record.job, job)) dispatch(edited(record.job));
-      } else dispatch(opened(record.job));
-    },
-  });
-
+  followOpenJob(listeners, services.now);
+  keepRecords({ listeners, keeper, others, soon: (id) => started.soon(id) });
   planOpenJob(listeners, core);
-
-  listeners.startListening({
-    predicate: (action) => settings.set.match(action),
-    effect: (_action, { getState }) => device.keepSettings(getState().settings).catch(() => undefined),
+  rememberSettings(listeners, device);
+  others.hear((news) => {
+    if (news.kind === 'record') store.dispatch(records.changedElsewhere(news.record));
+    else store.dispatch(rackRead(news.rack));
   });
-
-  others.hear((record) => store.dispatch(records.changedElsewhere(record)));
   const stop = () => {
     started.stop();
     others.close();
@@ -100,24 +70,4 @@ export function createStore(options: StoreOptions) {
     store.dispatch(api.util.resetApiState());
   };
   return Object.assign(store, { stop });
-}
-
-async function keepAll(device: Device, changed: readonly JobRecord[], gone: readonly string[]): Promise<string | null> {
-  try {
-    await Promise.all([...changed.map((record) => device.keep(record)), ...gone.map((id) => device.forget(id))]);
-    return null;
-  } catch (error) {
-    return reasonOf(error);
-  }
-}
-
-/** Changes that came from the server or are a step towards it: nothing new to send. */
-function fromServer(action: UnknownAction): boolean {
-  return [
-    records.pulled,
-    records.sendingBegan,
-    records.acknowledged,
-    records.refusedByServer,
-    records.removedThere,
-  ].some((one) => one.match(action));
 }

@@ -1,24 +1,28 @@
 import { nanoid } from '@reduxjs/toolkit';
-import type { Ack } from '@dormer/core/job/document';
-import { api, type ServerRefusal } from './api';
-import type { Device } from './device';
-import { mayPull, records } from './records';
+import type { Ack, Job, StoredJob } from '@dormer/core/job/document';
+import { mergeJobs } from '@dormer/core/job/merge';
+import { api, type JobListing, type ServerRefusal } from './api';
+import type { Keeper } from './keeper';
+import { mayPull, records, type RecordsState } from './records';
 import { nextStep, sameJob, type JobRecord, type NextStep, type SaveFault, type Sending } from './record';
 import type { AppDispatch, RootState, Sync } from './state';
 
 export interface SyncOptions {
   readonly dispatch: AppDispatch;
   readonly getState: () => RootState;
-  readonly device: Device;
+  readonly keeper: Keeper;
+  /** Whether a document that was merged from two is a job. */
+  readonly isJob: (job: Job) => Promise<boolean>;
+  readonly now: () => string;
   /** How long to wait for a person to go on typing before a change is sent. */
   readonly settleMs: number;
   /** How long to wait before the server is tried again. */
   readonly retryMs: number;
 }
 
-/** Brings the device's jobs to the server and the server's to the device. */
 type Outcome = 'done' | 'unreached' | 'full';
 
+/** Brings the device's jobs to the server and the server's to the device. */
 export const createSync = (options: SyncOptions): Sync => new ServerSync(options);
 
 class ServerSync implements Sync {
@@ -40,12 +44,14 @@ class ServerSync implements Sync {
   }
 
   async now(): Promise<void> {
-    const { records: held } = this.options.getState();
-    if (!held.loaded) return;
-    for (const id of Object.keys(held.byId)) {
+    if (!this.options.getState().records.loaded) return;
+    const before = this.state.byId;
+    const listing = await this.meet();
+    if (!listing) return;
+    for (const id of Object.keys(this.options.getState().records.byId)) {
       if ((await this.push(id)) !== 'done') return;
     }
-    await this.pull();
+    await this.pull(listing, before);
   }
 
   stop(): void {
@@ -54,8 +60,12 @@ class ServerSync implements Sync {
     if (this.retry) clearTimeout(this.retry);
   }
 
+  private get state() {
+    return this.options.getState().records;
+  }
+
   private recordOf(id: string): JobRecord | undefined {
-    return this.options.getState().records.byId[id];
+    return this.state.byId[id];
   }
 
   /** What was to be sent waits, and is tried again later. */
@@ -70,13 +80,29 @@ class ServerSync implements Sync {
     return outcome;
   }
 
+  /** Asks the server who it is and which jobs it has; null when it cannot be reached. */
+  private async meet(): Promise<JobListing | null> {
+    const { dispatch } = this.options;
+    const asked = await dispatch(api.endpoints.listJobs.initiate(undefined, FRESH));
+    if (!asked.data) {
+      this.waiting('unreached');
+      return null;
+    }
+    const { server, jobs, removed } = asked.data;
+    dispatch(records.met({ server, knows: [...jobs, ...removed].map(({ id }) => id) }));
+    dispatch(records.reachedServer(true));
+    return asked.data;
+  }
+
   private async push(id: string): Promise<Outcome> {
     if (this.busy.has(id)) return 'done';
     this.busy.add(id);
     try {
       for (;;) {
+        if (this.state.server === null && !(await this.meet())) return 'unreached';
         const record = this.recordOf(id);
-        const step = record ? nextStep(record, nanoid) : null;
+        const isOfThisServer = record?.server === this.state.server;
+        const step = record && isOfThisServer ? nextStep(record, nanoid) : null;
         if (!record || !step) return 'done';
         const outcome = await this.take(record, step);
         if (outcome !== 'done') return this.waiting(outcome);
@@ -93,30 +119,56 @@ class ServerSync implements Sync {
   }
 
   private async send(record: JobRecord, sending: Sending): Promise<Outcome> {
-    const { dispatch, device } = this.options;
+    const { dispatch, keeper } = this.options;
     const { id } = record;
     if (record.sending !== sending) {
       dispatch(records.sendingBegan({ id, sending }));
       // Known to the device before it is sent: after a crash it is sent again as the same save.
-      await device.keep({ ...record, sending }).catch(() => undefined);
+      await keeper.keep({ ...record, sending }).catch(() => undefined);
     }
-    const { job, saveId, basedOn } = sending;
+    const { job, saveId, basedOn, aside } = sending;
     const request =
       basedOn === null
         ? dispatch(api.endpoints.createJob.initiate({ job, saveId }))
-        : dispatch(api.endpoints.saveJob.initiate({ job, saveId, basedOn }));
+        : dispatch(api.endpoints.saveJob.initiate({ job, saveId, basedOn, ...(aside ? { aside } : {}) }));
     const answer = await request;
     if (answer.data) {
       dispatch(records.acknowledged({ id, sent: sending, ack: answer.data }));
       return 'done';
     }
-    if (isDiskFull(answer.error)) return 'full';
-    const refusal = refusalIn(answer.error);
+    return this.refused(id, sending, answer.error);
+  }
+
+  private async refused(id: string, sending: Sending, error: unknown): Promise<Outcome> {
+    const { dispatch } = this.options;
+    if (isDiskFull(error)) return 'full';
+    const refusal = refusalIn(error);
     if (!refusal) return 'unreached';
+    if (refusal.error.code === 'another-server') {
+      dispatch(records.strangeServer());
+      return 'done';
+    }
     const ack = saidTheSame(refusal, sending);
     if (ack) dispatch(records.acknowledged({ id, sent: sending, ack }));
-    else dispatch(records.refusedByServer({ id, fault: faultIn(refusal) }));
+    else if (!refusal.current || !(await this.merge(id, refusal.current))) {
+      dispatch(records.refusedByServer({ id, fault: faultIn(refusal, sending) }));
+    }
     return 'done';
+  }
+
+  /** Merges what stands on the server into a job. @returns false when a person must decide */
+  private async merge(id: string, current: StoredJob): Promise<boolean> {
+    const { dispatch, isJob, now } = this.options;
+    for (;;) {
+      const record = this.recordOf(id);
+      if (!record) return true;
+      const { job, contradictions } = mergeJobs(record.baseJob, record.job, current.job);
+      if (contradictions.length > 0 || !(await isJob(job))) return false;
+      // The person may have gone on while the document was checked.
+      if (this.recordOf(id)?.job !== record.job) continue;
+      dispatch(records.merged({ job, current, at: now() }));
+      return true;
+    }
   }
 
   private async setRemoved(id: string, removed: boolean): Promise<Outcome> {
@@ -126,38 +178,39 @@ class ServerSync implements Sync {
     if ('error' in answer && isDiskFull(answer.error)) return 'full';
     const refusal = 'error' in answer ? refusalIn(answer.error) : null;
     if ('error' in answer && !refusal) return 'unreached';
+    if (refusal?.error.code === 'another-server') dispatch(records.strangeServer());
     // A job the server does not know is as good as removed; to bring it back it must be made anew.
-    if (refusal && !removed) {
-      dispatch(records.refusedByServer({ id, fault: faultIn(refusal) }));
-      return 'done';
-    }
-    dispatch(records.removedThere({ id, removed }));
+    else if (refusal && !removed) dispatch(records.broughtHere([id]));
+    else dispatch(records.removedThere({ id, removed }));
     return 'done';
   }
 
-  private async pull(): Promise<void> {
-    const { dispatch, getState } = this.options;
-    const before = getState().records.byId;
-    const fresh = { forceRefetch: true, subscribe: false };
-    const listing = await dispatch(api.endpoints.listJobs.initiate(undefined, fresh));
-    if (!listing.data) return void this.waiting('unreached');
-    dispatch(records.reachedServer(true));
-    const { jobs } = listing.data;
-    const newer = jobs.filter(({ id, version }) => mayPull(this.recordOf(id), version));
+  /** @param before the records before the server was asked: what changed since, it may not have known */
+  private async pull({ jobs, removed }: JobListing, before: RecordsState['byId']): Promise<void> {
+    const { dispatch } = this.options;
+    const { server } = this.state;
+    const newer = jobs.filter(({ id, version }) => mayPull(this.recordOf(id), version, server));
     await Promise.all(
       newer.map(async ({ id }) => {
-        const stored = await dispatch(api.endpoints.getJob.initiate(id, fresh));
+        const stored = await dispatch(api.endpoints.getJob.initiate(id, FRESH));
         if (stored.data) dispatch(records.pulled(stored.data));
       }),
     );
-    const listed = new Set(jobs.map(({ id }) => id));
-    // Only what the server had acknowledged before it was asked, and what has not changed since, can be gone there.
-    const gone = Object.values(before).filter(
-      (record) => !listed.has(record.id) && record === this.recordOf(record.id) && isAtRest(record),
+    const atRest = Object.values(before).filter(
+      (record) => record === this.recordOf(record.id) && record.server === server && isAtRest(record),
     );
+    const removedThere = new Set(removed.map(({ id }) => id));
+    const gone = atRest.filter(({ id }) => removedThere.has(id));
     if (gone.length > 0) dispatch(records.forgotten(gone.map(({ id }) => id)));
+    // A server that was put back to an earlier state knows less than it once acknowledged.
+    const versions = new Map(jobs.map(({ id, version }) => [id, version]));
+    const lost = atRest.filter(({ id, base }) => !removedThere.has(id) && (versions.get(id) ?? 0) < (base ?? 0));
+    if (lost.length > 0) dispatch(records.missed(lost.map(({ id }) => id)));
   }
 }
+
+/** An answer that is asked for each time anew. */
+const FRESH = { forceRefetch: true, subscribe: false } as const;
 
 /** Whether the server has all of a record and nothing is being sent. */
 const isAtRest = ({ base, dirty, sending, removed, fault }: JobRecord): boolean =>
@@ -183,8 +236,9 @@ function saidTheSame({ current }: ServerRefusal, sending: Sending): Ack | null {
     : null;
 }
 
-function faultIn({ error, current }: ServerRefusal): SaveFault {
+function faultIn({ error, current }: ServerRefusal, { basedOn }: Sending): SaveFault {
   if (current) return { kind: 'stale', current };
+  if (error.code === 'no-such-job' && basedOn !== null) return { kind: 'missing' };
   if (error.code === 'removed') return { kind: 'removed' };
   const fields = error.fields?.map((field) => field.message) ?? [];
   return { kind: 'refused', reasons: fields.length > 0 ? fields : [error.message] };

@@ -24,7 +24,10 @@ export async function show(what: ReactElement, job?: Job): Promise<AppStore> {
   globalThis.fetch = server.fetch as typeof fetch;
   if (job) {
     server.savedElsewhere(job);
-    await device.keep(recordFromServer({ job, version: 1, changedAt: '2026-01-01T00:00:00.000Z' }));
+    await device.keep(
+      recordFromServer({ job, version: 1, changedAt: '2026-01-01T00:00:00.000Z' }, server.identity),
+      undefined,
+    );
   }
   const quiet = { tell: () => undefined, hear: () => undefined, close: () => undefined };
   const store = createStore({ core: directCore, device, settleMs: 1, retryMs: 1000, tabs: quiet });

@@ -9,7 +9,7 @@ import loadHighs from 'highs';
 import { planCutting, solverOf } from '@dormer/core/work/stock';
 import { whatIf } from '@dormer/core/whatIf';
 import type { RackState } from '../store/rack';
-import type { Device } from '../store/device';
+import { mergeStored, type Device } from '../store/device';
 import type { JobRecord } from '../store/record';
 import type { Settings } from '../store/settings';
 import type { Core, CutFrom, Watching } from '../workers/contract';
@@ -65,9 +65,12 @@ export class MapDevice implements Device {
   async readRecords() {
     return [...this.jobs.values()];
   }
-  async keep(record: JobRecord) {
+  async keep(record: JobRecord, known: JobRecord | undefined) {
     if (this.refuses) throw new Error(this.refuses);
-    this.jobs.set(record.id, structuredClone(record));
+    const kept = mergeStored(this.jobs.get(record.id), record, known);
+    // As a browser's storage: what is read is another object than what was written.
+    this.jobs.set(record.id, copied(kept));
+    return kept;
   }
   async forget(id: string) {
     this.jobs.delete(id);
@@ -75,8 +78,10 @@ export class MapDevice implements Device {
   async readRack() {
     return this.rack;
   }
-  async keepRack(rack: RackState) {
-    this.rack = structuredClone(rack);
+  async changeRack(how: (rack: RackState | null) => RackState) {
+    if (this.refuses) throw new Error(this.refuses);
+    this.rack = copied(how(this.rack));
+    return this.rack;
   }
   async readSettings() {
     return this.settings;
@@ -85,6 +90,8 @@ export class MapDevice implements Device {
     this.settings = settings;
   }
 }
+
+const copied = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
 
 interface Kept {
   job: Job;
@@ -96,10 +103,13 @@ interface Kept {
 /** A server as the app sees one, behind `fetch`. It can be down, and it can lose its answer after doing the work. */
 export class PretendServer {
   readonly jobs = new Map<string, Kept>();
+  identity = 'home';
   down = false;
   diskFull = false;
   loseNextAnswer = false;
   asked: string[] = [];
+  /** What people decided against. */
+  setAside: Job[] = [];
   /** What it says of the person's own errors, and which devices it has. */
   learned: unknown[] = [];
   rack: Offcut[] = [];
@@ -116,6 +126,8 @@ export class PretendServer {
     const path = new URL(request.url).pathname;
     this.asked.push(`${request.method} ${path}`);
     if (path === '/example.dormer.json') return new Response(writeJobFile(chimneyAlcove()));
+    const meantFor = request.headers.get('dormer-server');
+    if (request.method !== 'GET' && meantFor && meantFor !== this.identity) return refusal(421, 'another-server');
     const body = request.method === 'POST' || request.method === 'PUT' ? await request.text() : '';
     const answer = this.answer(request.method, path, body ? JSON.parse(body) : undefined);
     if (this.loseNextAnswer) {
@@ -154,7 +166,12 @@ export class PretendServer {
     const [, , , id, action] = path.split('/');
     if (!id && method === 'GET') {
       const live = [...this.jobs.entries()].filter(([, kept]) => !kept.removed);
-      return json(200, { jobs: live.map(([key, { job, version }]) => ({ id: key, name: job.name, version })) });
+      const removed = [...this.jobs.entries()].filter(([, kept]) => kept.removed);
+      return json(200, {
+        server: this.identity,
+        jobs: live.map(([key, { job, version }]) => ({ id: key, name: job.name, version })),
+        removed: removed.map(([key, { job }]) => ({ id: key, name: job.name, removedAt: 'then' })),
+      });
     }
     const key = id ?? body.job.id;
     const kept = this.jobs.get(key);
@@ -170,12 +187,14 @@ export class PretendServer {
     return this.save(key, body, kept);
   }
 
-  private save(key: string, { job, basedOn, saveId }: SaveBody, kept: Kept | undefined): Response {
+  private save(key: string, { job, basedOn, saveId, aside }: SaveBody, kept: Kept | undefined): Response {
     if (this.diskFull) return refusal(507, 'disk-full');
     if (kept?.saveIds.includes(saveId)) return json(200, { version: kept.version, changedAt: 'then' });
     if (kept?.removed) return refusal(410, 'removed');
     if (kept && basedOn !== kept.version) return refusal(409, 'stale', stored(kept));
-    const version = (kept?.version ?? 0) + 1;
+    if (basedOn !== undefined && !kept) return refusal(404, 'no-such-job');
+    if (aside) this.setAside.push(aside);
+    const version = (kept?.version ?? 0) + (aside ? 2 : 1);
     this.jobs.set(key, { job, version, saveIds: [...(kept?.saveIds ?? []), saveId], removed: false });
     return json(200, { version, changedAt: 'then' });
   }
@@ -185,6 +204,7 @@ interface SaveBody {
   readonly job: Job;
   readonly basedOn?: number;
   readonly saveId: string;
+  readonly aside?: Job;
 }
 
 const stored = ({ job, version }: Kept) => ({ job, version, changedAt: 'then' });

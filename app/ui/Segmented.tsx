@@ -36,6 +36,7 @@ export function Segmented<T extends string | number>(props: SegmentedProps<T>) {
     const buttons = (group.current as unknown as HTMLElement | null)?.querySelectorAll?.<HTMLElement>('[role=radio]');
     buttons?.[next]?.focus();
   };
+  const isChosen = options.some((option) => option.value === value);
   const chips = look === 'chips';
   const row = (
     <View
@@ -53,7 +54,7 @@ export function Segmented<T extends string | number>(props: SegmentedProps<T>) {
             role="radio"
             aria-checked={chosen}
             aria-label={option.name ?? option.title}
-            tabIndex={chosen ? 0 : -1}
+            tabIndex={chosen || (index === 0 && !isChosen) ? 0 : -1}
             onPress={() => onChange(option.value)}
             style={[
               chips ? styles.chip : styles.option,

@@ -87,6 +87,16 @@ describe('a page of another origin', () => {
   });
 });
 
+test('a change that is meant for another server is refused, reading is not', async () => {
+  const { server: identity } = (await server.ask('GET', '/api/jobs')).body;
+  const other = { 'dormer-server': 'another' };
+  const piece = '/api/rack/none';
+  expect(await ask({ method: 'DELETE', path: piece, headers: other })).toEqual({ status: 421, code: 'another-server' });
+  expect((await ask({ headers: other })).status).toBe(200);
+  expect((await ask({ method: 'DELETE', path: piece, headers: { 'dormer-server': identity } })).status).toBe(204);
+  expect((await ask({ method: 'DELETE', path: piece })).status).toBe(204);
+});
+
 test('names a server answers to follow the address it listens on', () => {
   const [home] = Object.values(networkInterfaces()).flatMap((all) => all ?? []);
   expect(ownHosts('127.0.0.1')('10.0.0.7')).toBe(false);

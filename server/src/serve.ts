@@ -55,8 +55,9 @@ export async function serve(options: ServeOptions): Promise<Serving> {
   const rack = new RackStore(storage);
   const photos = new PhotoFolder(folder);
   const plans = new PlanPool(options.programs);
+  const identity = await store.identity();
   const isOwnHost = ownHosts(host, options.hosts);
-  const server = createServer(createApp({ store, rack, photos, plans, isOwnHost, log, webFolder }));
+  const server = createServer(createApp({ store, rack, photos, plans, identity, isOwnHost, log, webFolder }));
   await listen(server, port, host).catch(async (error: unknown) => {
     await storage.close();
     throw error;

@@ -1,12 +1,11 @@
+import '../../labels/conflict';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { summarise, type Job } from '@dormer/core/job/document';
-import { Button, NoticeLine, Sheet, Txt } from '../../ui';
-import { guardedSheet } from '../../ui/guardedSheet';
+import { Button, NoticeLine } from '../../ui';
 import { useLabel } from '../../labels';
-import { agoWords } from '../../labels/moments';
-import { keepBoth, keepMine, keepTheirs, records, selectRecord, useAppDispatch, useAppSelector } from '../../store';
-import { makeStyles, RADIUS, SPACE } from '../../theme';
+import { putBack, records, selectRecord, useAppDispatch, useAppSelector } from '../../store';
+import { makeStyles, READING_WIDTH, SPACE, useWide } from '../../theme';
+import { ConflictSheet } from './ConflictSheet';
 
 /** What keeps a job from being saved, and the ways on. */
 export function FaultBanner({ id }: { id: string }) {
@@ -15,6 +14,7 @@ export function FaultBanner({ id }: { id: string }) {
   const dispatch = useAppDispatch();
   const fault = useAppSelector((state) => selectRecord(state, id)?.fault ?? null);
   const storageFault = useAppSelector((state) => state.records.storageFault);
+  const wide = useWide();
   const [choosing, setChoosing] = useState(false);
   if (!fault) {
     if (!storageFault) return null;
@@ -33,14 +33,20 @@ export function FaultBanner({ id }: { id: string }) {
       {fault.kind === 'stale' ? (
         <>
           <NoticeLine kind="doubtful" word={label('problem.doubtful')} words={label('stale.banner')} />
-          <Button title={label('stale.look')} look="lead" onPress={() => setChoosing(true)} />
+          <View style={wide ? styles.narrow : null}>
+            <Button title={label('stale.look')} look="lead" onPress={() => setChoosing(true)} />
+          </View>
         </>
       ) : null}
-      {fault.kind === 'removed' ? (
+      {fault.kind === 'removed' || fault.kind === 'missing' ? (
         <>
-          <NoticeLine kind="doubtful" word={label('problem.doubtful')} words={label('removedElsewhere.banner')} />
-          <View style={styles.row}>
-            <Button title={label('removedElsewhere.back')} look="lead" grow onPress={() => dispatch(keepMine(id))} />
+          <NoticeLine
+            kind="doubtful"
+            word={label('problem.doubtful')}
+            words={label(fault.kind === 'removed' ? 'removedElsewhere.banner' : 'missing.banner')}
+          />
+          <View style={[styles.row, wide && styles.narrow]}>
+            <Button title={label('removedElsewhere.back')} look="lead" grow onPress={() => dispatch(putBack([id]))} />
             <Button
               title={label('removedElsewhere.letGo')}
               look="stop"
@@ -57,51 +63,7 @@ export function FaultBanner({ id }: { id: string }) {
           words={label('save.refusedWhy', { reasons: fault.reasons.slice(0, 3).join(' ') })}
         />
       ) : null}
-      {choosing && fault.kind === 'stale' ? <BothVersions id={id} onClose={() => setChoosing(false)} /> : null}
-    </View>
-  );
-}
-
-const BothVersions = guardedSheet(function BothVersions({ id, onClose }: { id: string; onClose: () => void }) {
-  const styles = useStyles();
-  const label = useLabel();
-  const dispatch = useAppDispatch();
-  const record = useAppSelector((state) => selectRecord(state, id));
-  if (record?.fault?.kind !== 'stale') return null;
-  const { current } = record.fault;
-  const settle = (how: () => void) => () => {
-    how();
-    onClose();
-  };
-  return (
-    <Sheet title={label('stale.title')} closeTitle={label('close')} onClose={onClose}>
-      <Txt>{label('stale.explained')}</Txt>
-      <Version title={label('stale.here')} job={record.job} at={record.changedAt} />
-      <Version title={label('stale.there')} job={current.job} at={current.changedAt} />
-      <View style={styles.choices}>
-        <Button
-          title={label('stale.keepBoth')}
-          look="lead"
-          onPress={settle(() => dispatch(keepBoth(id, label('jobs.copyName', { name: record.job.name }))))}
-        />
-        <Button title={label('stale.keepMine')} onPress={settle(() => dispatch(keepMine(id)))} />
-        <Button title={label('stale.keepTheirs')} onPress={settle(() => dispatch(keepTheirs(id)))} />
-      </View>
-    </Sheet>
-  );
-});
-
-function Version({ title, job, at }: { title: string; job: Job; at: string }) {
-  const styles = useStyles();
-  const label = useLabel();
-  const { readings, shelves } = summarise(job);
-  return (
-    <View style={styles.version}>
-      <Txt kind="strong">{title}</Txt>
-      <Txt>{job.name}</Txt>
-      <Txt tone="faint">
-        {label('jobs.readings', { count: readings })} · {label('jobs.shelves', { count: shelves })} · {agoWords(at)}
-      </Txt>
+      {choosing && fault.kind === 'stale' ? <ConflictSheet id={id} onClose={() => setChoosing(false)} /> : null}
     </View>
   );
 }
@@ -110,7 +72,6 @@ const useStyles = makeStyles((colours) =>
   StyleSheet.create({
     banner: { padding: SPACE.half, gap: SPACE.half, borderBottomWidth: 1, borderBottomColor: colours.rule },
     row: { flexDirection: 'row', gap: SPACE.half },
-    choices: { gap: SPACE.half },
-    version: { borderWidth: 1, borderColor: colours.edge, borderRadius: RADIUS.usual, padding: SPACE.one },
+    narrow: { width: '100%', maxWidth: READING_WIDTH / 2 },
   }),
 );

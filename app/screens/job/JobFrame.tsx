@@ -16,15 +16,14 @@ import {
   useAppSelector,
 } from '../../store';
 import { makeStyles, useTheme, useWide } from '../../theme';
-import { FaultBanner } from './FaultBanner';
 import { JobHeader } from './JobHeader';
 import { LoadGuard } from './LoadGuard';
 import { StageNav } from './StageNav';
 import { useShortcuts } from './useShortcuts';
 
 // Sheets are fetched when they are first opened: they are no part of the first screen.
-const JobMenu = lazy(() => import('./JobMenu').then((one) => ({ default: one.JobMenu })));
-const ShortcutsSheet = lazy(() => import('./ShortcutsSheet').then((one) => ({ default: one.ShortcutsSheet })));
+const JobMenu = lazy(() => import('./sheets').then((one) => ({ default: one.JobMenu })));
+const ShortcutsSheet = lazy(() => import('./sheets').then((one) => ({ default: one.ShortcutsSheet })));
 
 /** What is around every stage of one job: its name, where it is kept, undo, and the stages. */
 export function JobFrame({ id, children }: { id: string; children: ReactNode }) {
@@ -77,7 +76,6 @@ function Frame({ id, children }: { id: string; children: ReactNode }) {
   return (
     <View style={styles.frame}>
       <JobHeader id={id} onMenu={() => setSheet('menu')} />
-      <FaultBanner id={id} />
       {fault ? (
         <NoticeLine kind="stop" word={label('problem.stop')} words={label('plan.failed', { reason: fault })} />
       ) : null}

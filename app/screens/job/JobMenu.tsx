@@ -1,3 +1,4 @@
+import '../../labels/menu';
 import Copy from 'lucide-react-native/icons/copy';
 import Download from 'lucide-react-native/icons/download';
 import History from 'lucide-react-native/icons/rotate-ccw-clock';

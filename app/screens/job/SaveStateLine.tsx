@@ -16,6 +16,7 @@ const LOOK = {
   full: { icon: Smartphone, tone: 'doubtful' },
   stale: { icon: TriangleAlert, tone: 'doubtful' },
   removed: { icon: TriangleAlert, tone: 'doubtful' },
+  missing: { icon: TriangleAlert, tone: 'doubtful' },
   refused: { icon: OctagonX, tone: 'stop' },
   notKept: { icon: OctagonX, tone: 'stop' },
 } as const satisfies Record<SaveState, unknown>;

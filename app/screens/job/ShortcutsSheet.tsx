@@ -1,3 +1,4 @@
+import '../../labels/menu';
 import { StyleSheet, View } from 'react-native';
 import { Sheet, Txt } from '../../ui';
 import { guardedSheet } from '../../ui/guardedSheet';

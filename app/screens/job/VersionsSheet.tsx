@@ -1,3 +1,4 @@
+import '../../labels/menu';
 import { ActivityIndicator, StyleSheet, View } from 'react-native';
 import type { ListedVersion } from '@dormer/core/job/document';
 import { Button, NoticeLine, Sheet, Txt } from '../../ui';

@@ -1,7 +1,7 @@
 import FilePlus from 'lucide-react-native/icons/file-input';
 import Plus from 'lucide-react-native/icons/plus';
 import { useRouter } from 'expo-router';
-import { useEffect, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { ActivityIndicator, ScrollView, StyleSheet, View } from 'react-native';
 import type { Refusal } from '@dormer/core/job/document';
 import { Button, LongList, NoticeLine, Txt } from '../../ui';
@@ -10,8 +10,6 @@ import { useLabel } from '../../labels';
 import {
   catchUp,
   importJob,
-  notify,
-  takeExample,
   selectJobs,
   selectLoaded,
   selectReached,
@@ -19,9 +17,14 @@ import {
   useAppSelector,
 } from '../../store';
 import { makeStyles, READING_WIDTH, SPACE } from '../../theme';
+import { EmptyJobs } from './EmptyJobs';
 import { ImportRefusal } from './ImportRefusal';
 import { JobRow } from './JobRow';
 import { NewJobSheet } from './NewJobSheet';
+import { ServerNotices } from './ServerNotices';
+
+// Fetched when it is opened: it is no part of the first screen.
+const RemovedSheet = lazy(() => import('./RemovedSheet').then((one) => ({ default: one.RemovedSheet })));
 
 /** Every job, the last changed first. */
 export function JobsScreen() {
@@ -34,6 +37,7 @@ export function JobsScreen() {
   const reached = useAppSelector(selectReached);
   const storageFault = useAppSelector((state) => state.records.storageFault);
   const [adding, setAdding] = useState(false);
+  const [showsRemoved, setShowsRemoved] = useState(false);
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   useEffect(() => {
     document.title = 'Dormer';
@@ -46,11 +50,6 @@ export function JobsScreen() {
     setRefusal(await dispatch(importJob(contents, (name) => label('jobs.importedName', { name }))));
   };
   const openJob = (id: string) => router.navigate({ pathname: '/job/[id]/measure', params: { id } });
-  const openExample = async () => {
-    const id = await dispatch(takeExample());
-    if (id) openJob(id);
-    else dispatch(notify('jobs.exampleNot'));
-  };
   const looking = !loaded || (jobs.length === 0 && reached === null);
   return (
     <View style={styles.screen} role="main">
@@ -71,6 +70,7 @@ export function JobsScreen() {
             words={label('save.storageFault', { reason: storageFault })}
           />
         ) : null}
+        <ServerNotices />
         {refusal ? <ImportRefusal refusal={refusal} onClose={() => setRefusal(null)} /> : null}
         {looking ? (
           <View style={styles.empty}>
@@ -78,18 +78,13 @@ export function JobsScreen() {
             <Txt tone="faint">{label('jobs.looking')}</Txt>
           </View>
         ) : jobs.length === 0 ? (
-          <View style={styles.empty}>
-            <Txt kind="title">{label('jobs.empty')}</Txt>
-            <Txt tone="faint" style={styles.emptyWords}>
-              {label('jobs.emptyWhy')}
-            </Txt>
-            <Button title={label('jobs.example')} onPress={() => void openExample()} />
-          </View>
+          <EmptyJobs onOpened={openJob} />
         ) : (
           <LongList name={label('jobs.list')} rows={jobs} keyOf={({ id }) => id}>
             {(record) => <JobRow record={record} />}
           </LongList>
         )}
+        {looking ? null : <Button title={label('jobs.removed')} look="quiet" onPress={() => setShowsRemoved(true)} />}
       </ScrollView>
       <View style={styles.foot}>
         <View style={styles.footRow}>
@@ -97,6 +92,9 @@ export function JobsScreen() {
           <Button title={label('jobs.new')} icon={Plus} look="lead" grow onPress={() => setAdding(true)} />
         </View>
       </View>
+      <Suspense fallback={null}>
+        {showsRemoved ? <RemovedSheet onClose={() => setShowsRemoved(false)} /> : null}
+      </Suspense>
       {adding ? (
         <NewJobSheet
           onClose={() => setAdding(false)}
@@ -124,7 +122,6 @@ const useStyles = makeStyles((colours) =>
     head: { gap: SPACE.small },
     brand: { fontFamily: 'BarlowCondensed-SemiBold', fontSize: 40, lineHeight: 44 },
     empty: { alignItems: 'center', gap: SPACE.one, paddingVertical: 64 },
-    emptyWords: { textAlign: 'center', maxWidth: 420 },
     foot: { borderTopWidth: 1, borderTopColor: colours.rule, backgroundColor: colours.paper },
     footRow: {
       flexDirection: 'row',

@@ -13,7 +13,7 @@ import { guardedSheet } from '../../ui/guardedSheet';
 import { chooseFile } from '../../platform/files';
 import { MinutesField } from '../../parts/MinutesField';
 import { useLabel } from '../../labels';
-import { editJob, newId, useAppDispatch } from '../../store';
+import { editJob, newId, selectServer, useAppDispatch, useAppSelector } from '../../store';
 import { keepPhoto } from '../../store/photos';
 import { SPACE } from '../../theme';
 import { PhotoView } from './PhotoView';
@@ -178,11 +178,12 @@ interface PhotosProps {
 /** Photos of an entry; one that cannot be taken in is named. */
 function Photos({ photos, onChange }: PhotosProps) {
   const label = useLabel();
+  const server = useAppSelector(selectServer);
   const [fault, setFault] = useState<string | null>(null);
   const add = async () => {
     const file = await chooseFile('image/*');
     if (!file) return;
-    const made = await keepPhoto(file);
+    const made = await keepPhoto(file, server);
     if (typeof made === 'string') return setFault(label(`photo.${made}`));
     setFault(null);
     onChange([...photos, made]);

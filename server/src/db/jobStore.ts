@@ -51,6 +51,11 @@ export class JobStore {
     return this.storage.write(task);
   }
 
+  /** Identity of this server, made with its data folder. */
+  identity(): Promise<string> {
+    return this.storage.read(async (manager) => (await manager.findOneOrFail(ServerEntity, { where: {} })).id);
+  }
+
   /** Who this server is, its jobs with the last changed first, and the jobs that were removed from it. */
   list(): Promise<{ server: string; jobs: ListedJob[]; removed: RemovedJob[] }> {
     return this.storage.read(async (manager) => {

@@ -9,6 +9,7 @@ import { pinoHttp } from 'pino-http';
 import type { JobStore } from '../db/jobStore';
 import type { PhotoFolder } from '../db/photoFolder';
 import type { RackStore } from '../db/rackStore';
+import { onlyMeantForUs } from '../access/meantForUs';
 import { onlyOwnPages } from '../access/ownPages';
 import type { PlanPool } from '../planning/planPool';
 import { deviceRoutes } from '../routes/devices';
@@ -27,6 +28,8 @@ export interface AppOptions {
   readonly rack: RackStore;
   readonly photos: PhotoFolder;
   readonly plans: PlanPool;
+  /** Identity of this server. */
+  readonly identity: string;
   /** Whether the server answers to a name. */
   readonly isOwnHost: (name: string) => boolean;
   readonly log: Logger;
@@ -39,7 +42,7 @@ const A_YEAR = '365d';
 
 /** The whole server: the interface under `/api`, and the built web app beside it. */
 export function createApp(options: AppOptions): Express {
-  const { store, rack, photos, plans, isOwnHost, log, webFolder } = options;
+  const { store, rack, photos, plans, identity, isOwnHost, log, webFolder } = options;
   const app = express();
   app.disable('x-powered-by');
   app.use(pinoHttp({ logger: log, autoLogging: { ignore: (request) => !request.url?.startsWith('/api') } }));
@@ -70,6 +73,7 @@ export function createApp(options: AppOptions): Express {
   app.use(compression());
 
   const api = express.Router();
+  api.use(onlyMeantForUs(identity));
   // What is in a photo is not JSON, whatever it is said to be.
   api.use('/photos', photoRoutes(photos));
   api.use(express.json({ limit: JSON_LIMIT, type: ['json', 'application/json'] }));

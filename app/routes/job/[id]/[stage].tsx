@@ -1,6 +1,7 @@
 import { Redirect, useLocalSearchParams, useRouter } from 'expo-router';
 import { BuildScreen } from '../../../screens/steps/BuildScreen';
 import { CutScreen } from '../../../screens/cut/CutScreen';
+import { FaultBanner } from '../../../screens/job/FaultBanner';
 import { StageGuard } from '../../../screens/job/StageGuard';
 import { LogScreen } from '../../../screens/log/LogScreen';
 import { MeasureScreen } from '../../../screens/measure/MeasureScreen';
@@ -11,11 +12,14 @@ import { ShelvesScreen } from '../../../screens/shelves/ShelvesScreen';
  * screen.
  */
 export default function StageRoute() {
-  const { stage } = useLocalSearchParams<{ stage: string }>();
+  const { id, stage } = useLocalSearchParams<{ id: string; stage: string }>();
   return (
-    <StageGuard stage={stage}>
-      <StageScreen />
-    </StageGuard>
+    <>
+      <FaultBanner id={id} />
+      <StageGuard stage={stage}>
+        <StageScreen />
+      </StageGuard>
+    </>
   );
 }
 

@@ -1,0 +1,4 @@
+import { conflictEn } from './conflict.en';
+import { addLabels } from './labels';
+
+addLabels('en', conflictEn);

@@ -1,0 +1,4 @@
+import { addLabels } from './labels';
+import { removedEn } from './removed.en';
+
+addLabels('en', removedEn);

@@ -1,0 +1,79 @@
+import '../../labels/conflict';
+import '@dormer/core/say/words/rest';
+import { demoJobs } from '@dormer/core/rigs/demo';
+import { mergeJobs, type Contradiction, type Value } from '@dormer/core/job/merge';
+import type { Job } from '@dormer/core/job/document';
+import { labels } from '../../labels/labels';
+import type { Label } from '../../labels';
+import { placeWords, valueWords } from './conflictWords';
+
+const label = labels.t as unknown as Label;
+const mm = (value: number) => ({ mm: value, typed: String(value), unit: 'mm' as const });
+
+/** A document with every figure and every word in it changed; what tells entries apart stays. */
+function changed(value: unknown, by: number, key = ''): unknown {
+  if (key === 'readings') return (value as Job['readings']).map((reading) => ({ ...reading, value: mm(900 + by) }));
+  if (['units', 'tape', 'id', 'kind', 'step', 'item', 'shelf', 'unit', 'instrument', 'format', 'version'].includes(key))
+    return value;
+  if (typeof value === 'number') return value + by;
+  if (typeof value === 'string') return `${value} ${by}`;
+  if (Array.isArray(value)) return value.map((entry) => changed(entry, by));
+  if (typeof value !== 'object' || value === null) return value;
+  return Object.fromEntries(Object.entries(value).map(([name, inner]) => [name, changed(inner, by, name)]));
+}
+
+test('whatever two devices contradict each other in has a name and two values in words', () => {
+  const named = demoJobs().flatMap((base) => {
+    const [mine, theirs] = [changed(base, 1), changed(base, 2)] as [Job, Job];
+    return mergeJobs(base, mine, theirs).contradictions.map((contradiction) => ({
+      path: contradiction.path,
+      place: placeWords(contradiction, mine, theirs, label),
+      values: [valueWords(contradiction.mine, label), valueWords(contradiction.theirs, label)],
+    }));
+  });
+  expect(named.length).toBeGreaterThan(200);
+  for (const { path, place, values } of named) {
+    expect(place).not.toBe(path);
+    expect(place).not.toMatch(/undefined|\{\{|\[|^conflict\./);
+    for (const words of values) expect(words).not.toMatch(/^$|undefined|object Object/);
+  }
+});
+
+describe('in words', () => {
+  const [base] = demoJobs() as [Job, ...Job[]];
+  const of = (path: string, mine: Value, theirs: Value, job: Job = base) => {
+    const contradiction: Contradiction = { path, mine, theirs };
+    const values = [mine, theirs].map((value) => valueWords(value, label));
+    return [placeWords(contradiction, job, job, label), ...values];
+  };
+
+  test('a shelf by its number from below, a length as it was typed', () => {
+    const heights = [
+      { id: 'b', up: mm(800) },
+      { id: 'a', up: mm(400) },
+    ];
+    const job: Job = { ...base, shelves: { ...base.shelves, heights } };
+    const inches = { mm: 1057.275, typed: '41 5/8', unit: 'in' };
+    expect(of('shelves.heights[b].up', mm(1180), inches, job)).toEqual(['Shelf 2', '1180 mm', '41 5/8 in']);
+  });
+
+  test('a reading by its place, one that was removed, a wish by its parts, yes and no', () => {
+    const [reading] = base.readings as [Job['readings'][number]];
+    expect(of(`readings[${reading.id}]`, undefined, reading as unknown as Value)).toEqual([
+      'Reading: width at the back, 420 mm up',
+      'removed',
+      expect.stringMatching(/^\d+ mm$/),
+    ]);
+    expect(of('shelves.bottom', { kind: 'base', up: mm(90) }, { kind: 'floor' })).toEqual([
+      'Where the shelves begin',
+      'base, 90 mm',
+      'floor',
+    ]);
+    expect(of('build.help', true, false)).toEqual(['Order of work', 'yes', 'no']);
+  });
+
+  test('one field of a thing', () => {
+    const thing = { ...demoJobs().flatMap(({ things }) => things)[0]!, id: 't', name: 'Books' };
+    expect(of('things[t].count', 12, 33, { ...base, things: [thing] })).toEqual(['Thing: Books, how many', '12', '33']);
+  });
+});

@@ -1,0 +1,91 @@
+import type { Job, Reading } from '@dormer/core/job/document';
+import type { Contradiction, Value } from '@dormer/core/job/merge';
+import { nameOf, spotOf } from '@dormer/core/place/reading';
+import { words } from '@dormer/core/say/words/first';
+import type { Label, LabelKey } from '../../labels';
+import { conflictEn, FIELD_WORDS } from '../../labels/conflict.en';
+import { momentWords } from '../../labels/moments';
+
+/** Keys and entries of a path: `shelves.heights[h3].up` is `shelves`, `heights[h3]`, `up`. */
+const STEP = /([^.[\]]+)(?:\[([^\]]*)\])?/g;
+
+interface PathStep {
+  readonly key: string;
+  /** Key of an entry of a list. */
+  readonly entry: string | undefined;
+}
+
+const stepsOf = (path: string): PathStep[] => [...path.matchAll(STEP)].map(([, key = '', entry]) => ({ key, entry }));
+
+const patternOf = (steps: readonly PathStep[]): string =>
+  steps.map(({ key, entry }) => (entry === undefined ? key : `${key}[]`)).join('.');
+
+/** The longest beginning of a path that has a name, and the last key behind it. */
+function named(steps: readonly PathStep[]): { readonly key: LabelKey; readonly steps: readonly PathStep[] } | null {
+  for (let length = steps.length; length > 0; length -= 1) {
+    const beginning = steps.slice(0, length);
+    for (const pattern of [patternOf(beginning), patternOf(beginning).replace(/\[\]$/, '')]) {
+      const key = `conflict.at.${pattern}`;
+      if (key in conflictEn) return { key: key as LabelKey, steps: beginning };
+    }
+  }
+  return null;
+}
+
+/** What a contradiction is about: “Shelf 3”, “Reading: width at the front, 900 mm up”. */
+export function placeWords({ path }: Contradiction, mine: Job, theirs: Job, label: Label): string {
+  const steps = stepsOf(path);
+  const found = named(steps);
+  if (!found) return path;
+  const place = label(found.key, { entry: entryWords(found.steps, mine) ?? entryWords(found.steps, theirs) ?? '' });
+  const last = steps.at(-1)?.key ?? '';
+  const field = found.steps.length < steps.length ? FIELD_WORDS[last] : undefined;
+  return field ? label('conflict.field', { place, field }) : place;
+}
+
+/** An entry of a list as one speaks of it; null where this job does not have it. */
+function entryWords(steps: readonly PathStep[], job: Job): string | null {
+  const last = steps.filter(({ entry }) => entry !== undefined).at(-1);
+  if (!last) return null;
+  const owner = steps
+    .slice(0, steps.indexOf(last))
+    .reduce<unknown>((at, { key }) => (at as Record<string, unknown>)?.[key], job);
+  const list = (owner as Record<string, readonly Fields[]> | undefined)?.[last.key];
+  const number = list?.findIndex((entry) => entry.id === last.entry || String(entry.shelf) === last.entry) ?? -1;
+  const entry = list?.[number];
+  if (!list || !entry) return null;
+  if (last.key === 'readings') return words(nameOf(spotOf(entry as unknown as Reading)), job);
+  if (last.key === 'entries') return momentWords(Number(entry.at), Date.now());
+  if (last.key === 'heights') return String(rankOf(list, entry));
+  if (typeof entry.shelf === 'number') return String(entry.shelf);
+  const said = entry.name ?? entry.what ?? entry.note;
+  return typeof said === 'string' && said !== '' ? said : String(number + 1);
+}
+
+type Fields = Readonly<Record<string, unknown>>;
+
+/** Number of a shelf by its height, from below. */
+function rankOf(list: readonly Fields[], entry: Fields): number {
+  const up = (one: Fields) => (one.up as { mm: number }).mm;
+  return list.filter((other) => up(other) <= up(entry)).length;
+}
+
+/** A value as one reads it: a length as it was typed, a wish by its parts. */
+export function valueWords(value: Value, label: Label): string {
+  if (value === undefined) return label('conflict.removed');
+  if (value === null || value === '') return label('conflict.none');
+  if (typeof value === 'boolean') return label(value ? 'conflict.yes' : 'conflict.no');
+  if (typeof value === 'number') return String(value);
+  if (typeof value === 'string') return value.replaceAll('-', ' ');
+  if (isList(value)) return label('conflict.entries', { count: value.length });
+  if ('typed' in value) return [value.typed, unitOf(value)].filter(Boolean).join(' ');
+  if (value.value !== undefined) return valueWords(value.value, label);
+  const parts = Object.entries(value).filter(([key]) => key !== 'id');
+  return parts.map(([, part]) => valueWords(part, label)).join(', ');
+}
+
+const isList = (value: Value): value is readonly Value[] => Array.isArray(value);
+
+/** Unit of a quantity as typed; angles have none of their own. */
+const unitOf = ({ unit, typed }: { readonly [key: string]: Value }): string =>
+  typeof unit === 'string' && !String(typed).includes(unit) ? unit : '';

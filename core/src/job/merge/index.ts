@@ -1,0 +1,2 @@
+export { mergeJobs, type MergedJob } from './mergeJobs';
+export type { Choose, Contradiction, Value } from './tree';
