@@ -1,5 +1,5 @@
 import { readFileSync, writeFileSync } from 'node:fs';
-import { AT_ONE_SIZE, DOWN, expect, test } from './person';
+import { AT_ONE_SIZE, DOWN, expect, Person, test } from './person';
 
 test.use({ storesApp: true, ownProcess: true });
 
@@ -66,7 +66,8 @@ test(
     await page.reload();
     await expect(page.getByRole('link', { name: /Chimney/ })).toBeVisible();
     await expect(page.getByRole('link', { name: /Cloakroom/ })).toBeHidden();
-    await page.getByRole('button', { name: 'Removed jobs' }).click();
+    await page.getByRole('button', { name: 'Removed jobs and backups' }).click();
+    await page.getByRole('button', { name: 'Removed jobs', exact: true }).click();
     const sheet = page.getByRole('dialog', { name: 'Removed jobs' });
     await expect(sheet).toContainText('Cloakroom closet');
     await person.axe();
@@ -74,6 +75,51 @@ test(
     await expect(sheet).toContainText('No job was removed lately.');
     await sheet.getByRole('button', { name: 'Close' }).click();
     await expect(page.getByRole('link', { name: /Cloakroom/ })).toBeVisible();
+  },
+);
+
+test(
+  'everything is saved here and brought in on another machine',
+  AT_ONE_SIZE,
+  async ({ person, page, server, browser, expected }) => {
+    expected.push(...DOWN);
+    await person.newJob('Cellar alcove');
+    await person.typeReadings([['Width', '1000']]);
+    await person.saved();
+    await person.home();
+    await page.getByRole('button', { name: 'Removed jobs and backups' }).click();
+    const coming = page.waitForEvent('download');
+    await page.getByRole('button', { name: 'Save everything' }).click();
+    const file = await coming;
+    expect(file.suggestedFilename()).toMatch(/^dormer-\d{4}-\d\d-\d\d\.zip$/);
+    await expect(page.getByText('The file is with your downloads.')).toBeVisible();
+    await person.axe();
+
+    // Another machine: a server and a browser that have never seen the job.
+    const zip = await file.path();
+    await server.down();
+    server.moveToFreshFolder();
+    await server.up();
+    const machine = await browser.newContext({ baseURL: server.base });
+    const other = await machine.newPage();
+    const there = new Person(other, false);
+    await there.home();
+    await expect(other.getByRole('link', { name: /Cellar alcove/ })).toBeHidden();
+    await other.getByRole('button', { name: 'Removed jobs and backups' }).click();
+    const broken = readFileSync(zip).subarray(0, 5000);
+    for (const [contents, says] of [
+      [broken, /This is no backup, or it breaks off\. Nothing was changed\./],
+      [readFileSync(zip), /One job is new\. 0 jobs are brought up to date\. 6 jobs stay as they are\./],
+    ] as const) {
+      const choosing = other.waitForEvent('filechooser');
+      await other.getByRole('button', { name: 'Bring everything in' }).click();
+      await (await choosing).setFiles({ name: 'all.zip', mimeType: 'application/zip', buffer: contents });
+      await expect(other.getByText(says)).toBeVisible();
+    }
+    await other.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
+    await other.getByRole('link', { name: /Cellar alcove/ }).click();
+    await expect(other.getByText('1 reading taken')).toBeVisible();
+    await machine.close();
   },
 );
 

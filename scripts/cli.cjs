@@ -15,6 +15,8 @@ const HELP = `Dormer: from a few tape readings of a crooked opening to shelves t
   ./dormer dev              server and app with reload
   ./dormer plan FILE        the plan of a job file, as JSON
   ./dormer cut FILE         how a job file is cut from what can be bought, and what that is, as JSON
+  ./dormer backup FILE.zip  everything as one zip of open files: jobs with versions, photos, rack, instruments
+  ./dormer restore FILE.zip brings a backup in, over nothing that is newer
   ./dormer bench [plan|layout|load|survey|fit|cut|build|open]
                             how long plans, layouts and strength take, what advised readings are worth, what boards
                             do at the wall, how well boards and sheets are cut (some minutes each), the first screen
@@ -33,6 +35,8 @@ const COMMANDS = {
   dev,
   plan: (args) => ofFile('plan', args),
   cut: (args) => ofFile('cut', args),
+  backup: (args) => onData('backup', args),
+  restore: (args) => onData('restore', args),
   test: async (args) => test(args),
   fuzz: async (args) => {
     await ensureInstalled();
@@ -120,6 +124,16 @@ async function dev() {
   process.exitCode = await Promise.race([server.ended, app.ended]);
   server.stop();
   app.stop();
+}
+
+/** Runs a command on the data folder, with a backup's file. */
+async function onData(command, [file, ...rest]) {
+  if (!file || rest.length > 0) throw new Failure(`Name one file: ./dormer ${command} FILE.zip`);
+  const whole = path.resolve(process.env.INIT_CWD || process.cwd(), file);
+  await ensureInstalled();
+  await buildPrograms();
+  const child = start(process.execPath, [programFile(`${command}Command`), whole]);
+  process.exitCode = await child.ended;
 }
 
 async function ofFile(command, [file, ...rest]) {

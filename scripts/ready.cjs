@@ -36,6 +36,8 @@ const PROGRAMS = {
   serve: 'serve',
   planCommand: 'planCommand',
   cutCommand: 'cutCommand',
+  backupCommand: 'backupCommand',
+  restoreCommand: 'restoreCommand',
 };
 
 /** Bundles each of them into one file, so that it starts fast. Checking for changes would take longer than bundling. */

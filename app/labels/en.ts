@@ -27,7 +27,7 @@ export const en = {
   'jobs.emptyWhy': 'Begin with the opening in front of you: make a job, hook the tape, and take one width.',
   'jobs.example': 'Open the example',
   'jobs.exampleNot': 'The example could not be fetched. Try again when the server can be reached.',
-  'jobs.removed': 'Removed jobs',
+  'jobs.all': 'Removed jobs and backups',
   'strangers.words_one': 'This is another Dormer. One job on this device belongs to a different one.',
   'strangers.words_other': 'This is another Dormer. {{count}} jobs on this device belong to a different one.',
   'strangers.bring': 'Bring them here',
@@ -93,6 +93,8 @@ export const en = {
   'save.refused': 'Not saved: refused',
   'save.notKept': 'Not saved',
   'save.refusedWhy': 'The server does not take this job: {{reasons}}',
+  'save.deviceFull':
+    'This device’s storage is full, and the job is not kept on it. Remove photos or apps, or save the job as a file.',
   'save.storageFault': 'This device’s storage does not take the job ({{reason}}). Export the job before you close.',
 
   'menu.units': 'Units',

@@ -9,7 +9,7 @@ import type { logEn } from './log.en';
 import type { measureEn } from './measure.en';
 import type { menuEn } from './menu.en';
 import type { printEn } from './print.en';
-import type { removedEn } from './removed.en';
+import type { moreEn } from './more.en';
 import type { shelvesEn } from './shelves.en';
 
 type Counted<K> = K extends `${infer Base}_${'one' | 'other'}` ? Base : K;
@@ -24,7 +24,7 @@ export type LabelKey = Counted<
   | keyof typeof logEn
   | keyof typeof menuEn
   | keyof typeof printEn
-  | keyof typeof removedEn
+  | keyof typeof moreEn
 >;
 export type Label = (key: LabelKey, params?: Readonly<Record<string, string | number>>) => string;
 

@@ -1,7 +1,9 @@
+/**
+ * What the first screen and every stage need of the store. What a stage alone needs is imported from its own file, and
+ * is fetched with the stage then.
+ */
 export * from './actions';
-export * from './bringIn';
 export * from './conflicts';
-export * from './cuttingActions';
 export * from './rackActions';
 export * from './hooks';
 export * from './selectors';
@@ -12,11 +14,10 @@ export {
   useGetInstrumentsQuery,
   useListSuppliersQuery,
 } from './api';
-export { serverDevices, type Devices } from './deviceStream';
-export { useHeldDevice, type Shown } from './useHeldDevice';
 export { nanoid as newId } from '@reduxjs/toolkit';
 export { createStore, type AppStore } from './store';
 export { appStore } from './appStore';
+export { DEVICE_FULL } from './listeners';
 export { settings } from './settings';
 export { heard, type Notice } from './notice';
 export { records } from './records';

@@ -77,6 +77,11 @@ export function rememberSettings(listeners: Listeners, device: Device): void {
     predicate: (action) => settings.set.match(action),
     effect: (_action, { getState }) => device.keepSettings(getState().settings).catch(() => undefined),
   });
+  // A browser may clear away what it keeps for a page, unless it is asked not to: fitting once there is a job.
+  listeners.startListening({
+    predicate: (action) => records.created.match(action),
+    effect: async () => void (await globalThis.navigator?.storage?.persist?.().catch(() => false)),
+  });
   // New jobs belong to the server that was met last, also when the app is opened again without a signal.
   listeners.startListening({
     predicate: (action) => records.met.match(action),
@@ -88,6 +93,12 @@ export function rememberSettings(listeners: Listeners, device: Device): void {
   });
 }
 
+/** Stands for a device whose storage is full. */
+export const DEVICE_FULL = 'full';
+
+const storageFaultOf = (reason: unknown): string =>
+  reason instanceof Error && reason.name === 'QuotaExceededError' ? DEVICE_FULL : reasonOf(reason);
+
 /** @returns why the device did not take them all, or null */
 async function keepAll(
   keeper: Keeper,
@@ -98,7 +109,7 @@ async function keepAll(
   const keep = async (record: JobRecord) => onKept(record, await keeper.keep(record));
   const all = await Promise.allSettled([...changed.map(keep), ...gone.map((id) => keeper.forget(id))]);
   const failed = all.find((one) => one.status === 'rejected');
-  return failed ? reasonOf(failed.reason) : null;
+  return failed ? storageFaultOf(failed.reason) : null;
 }
 
 /** Changes that came from the server or are a step towards it: nothing new to send. */

@@ -37,6 +37,12 @@ export const selectStrangers = createSelector(
     Object.values(byId).filter((record) => isStranger(record, server) && !record.removed && record.apart !== server),
 );
 
+/** Jobs with changes that the server does not have. */
+export const selectUnsent = createSelector(
+  (state: RootState) => state.records.byId,
+  (byId) => Object.values(byId).filter(({ dirty, sending, removed }) => (dirty || sending) && !removed),
+);
+
 /** Jobs that their server should have and does not. */
 export const selectMissing = createSelector(
   (state: RootState) => state.records.byId,

@@ -1,5 +1,5 @@
 import { directCore, until } from '../test/setup';
-import { catchUp, closeJob, editJob, openJob, redo, undo } from './actions';
+import { catchUp, closeJob, createJob, editJob, openJob, redo, undo } from './actions';
 import { putBack } from './conflicts';
 import { newRecord } from './record';
 import { selectCanUndo, selectOpenJob } from './selectors';
@@ -200,6 +200,18 @@ describe('the device first, then the server', () => {
     device.refuses = null;
     store.dispatch(rename('Here again'));
     await until(() => store.getState().records.storageFault === null);
+  });
+
+  test('a device that is full says so, and asks not to be cleared once it has a job', async () => {
+    const persist = jest.fn(async () => true);
+    Object.assign(globalThis, { navigator: { storage: { persist } } });
+    const store = await world.app();
+    expect(persist).not.toHaveBeenCalled();
+    const full = Object.assign(new Error('no room'), { name: 'QuotaExceededError' });
+    device.keep = () => Promise.reject(full);
+    store.dispatch(createJob({ name: 'New', kind: 'alcove', units: 'mm' }));
+    await until(() => store.getState().records.storageFault === 'full');
+    expect(persist).toHaveBeenCalledTimes(1);
   });
 
   test('what another device saved comes in when nothing here waits to go out', async () => {

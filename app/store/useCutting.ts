@@ -1,15 +1,8 @@
 import { useEffect } from 'react';
 import type { Job } from '@dormer/core/job/document';
-import {
-  type CuttingOf,
-  cuttingKey,
-  selectCutting,
-  selectFresh,
-  selectRack,
-  useAppDispatch,
-  useAppSelector,
-  workOutCutting,
-} from '.';
+import { type CuttingOf, cuttingKey, workOutCutting } from './cuttingActions';
+import { useAppDispatch, useAppSelector } from './hooks';
+import { selectCutting, selectFresh, selectRack } from './selectors';
 
 /** How the open job is cut, worked out while someone looks at it: what was found last stays until the next is there. */
 export function useCutting(job: Job, of: CuttingOf = 'all') {

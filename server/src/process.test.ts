@@ -1,6 +1,6 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { createServer } from 'node:net';
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { chimneyAlcove } from '@dormer/core/rigs/demo';
 import { ask, freshFolder, RunningServer } from './test/running';
@@ -173,6 +173,55 @@ describe('the plan command', () => {
 
   test('one line and exit 1 for a file that is not there', async () => {
     expect(await plan(path.join(folder, 'none'))).toMatchObject({ code: 1, out: '' });
+  });
+});
+
+describe('backup and restore', () => {
+  const run = (command: string, file: string, folder: string) =>
+    new Promise<{ code: number | null; out: string; err: string }>((resolve) => {
+      const child = spawn(process.execPath, [program(`${command}Command`), file], {
+        env: { ...process.env, DORMER_DATA: folder },
+      });
+      let out = '';
+      let err = '';
+      child.stdout.on('data', (data) => (out += data));
+      child.stderr.on('data', (data) => (err += data));
+      child.on('exit', (code) => resolve({ code, out, err }));
+    });
+
+  test('a backup is made while the server runs, and restored on another machine', async () => {
+    const folder = freshFolder();
+    const first = start({ DORMER_DATA: folder });
+    const base = await addressOf(first.output);
+    await ask(base, 'POST', '/api/jobs', { job: chimneyAlcove(), saveId: 'first' });
+    const file = path.join(freshFolder(), 'all.zip');
+    expect(await run('backup', file, folder)).toEqual({ code: 0, out: `Everything is in ${file}.\n`, err: '' });
+    const busy = await run('restore', file, folder);
+    expect(busy).toMatchObject({ code: 1, out: '' });
+    expect(busy.err).toMatch(/^Another Dormer already uses the data folder .*\n$/);
+
+    const other = freshFolder();
+    const restored = await run('restore', file, other);
+    expect(restored).toMatchObject({ code: 0, err: '' });
+    expect(restored.out).toContain('1 new, 0 brought up to date, 0 left as they are.');
+    const again = await RunningServer.start(other);
+    expect((await again.ask('GET', `/api/jobs/${chimneyAlcove().id}`)).body.job).toEqual(chimneyAlcove());
+    await again.stopAndClear();
+  });
+
+  test('one plain line and exit 1 for no data and for no backup; nothing is left behind', async () => {
+    const folder = freshFolder();
+    const file = path.join(folder, 'all.zip');
+    expect(await run('backup', file, folder)).toEqual({ code: 1, out: '', err: `There is no data in ${folder}.\n` });
+    expect(existsSync(file)).toBe(false);
+    writeFileSync(file, 'Dear landlord');
+    const refused = await run('restore', file, freshFolder());
+    expect(refused).toEqual({
+      code: 1,
+      out: '',
+      err: 'This is no backup, or it breaks off. Nothing was changed.\n',
+    });
+    expect((await run('restore', path.join(folder, 'none.zip'), freshFolder())).code).toBe(1);
   });
 });
 

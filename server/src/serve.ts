@@ -3,6 +3,7 @@ import type { AddressInfo } from 'node:net';
 import { pino, type Logger } from 'pino';
 import { demoJobs } from '@dormer/core/rigs/demo';
 import { ownHosts } from './access/ownPages';
+import { keepDailyCopy } from './db/copy';
 import { JobStore } from './db/jobStore';
 import { PhotoFolder } from './db/photoFolder';
 import { RackStore } from './db/rackStore';
@@ -57,12 +58,15 @@ export async function serve(options: ServeOptions): Promise<Serving> {
   const plans = new PlanPool(options.programs);
   const identity = await store.identity();
   const isOwnHost = ownHosts(host, options.hosts);
-  const server = createServer(createApp({ store, rack, photos, plans, identity, isOwnHost, log, webFolder }));
+  const server = createServer(createApp({ storage, store, rack, photos, plans, identity, isOwnHost, log, webFolder }));
   await listen(server, port, host).catch(async (error: unknown) => {
     await storage.close();
     throw error;
   });
-  const upkeep = everyDay(() => keepInOrder(storage, photos, new Date()), log);
+  const upkeep = everyDay(async () => {
+    await keepDailyCopy(folder, new Date());
+    await keepInOrder(storage, photos, new Date());
+  }, log);
   const endData = async () => {
     await upkeep.stop();
     await plans.close();

@@ -1,7 +1,8 @@
 import { StyleSheet, View } from 'react-native';
 import { Button, NoticeLine, Txt } from '../../ui';
 import { useLabel } from '../../labels';
-import { stopCutting, useAppDispatch } from '../../store';
+import { useAppDispatch } from '../../store';
+import { stopCutting } from '../../store/cuttingActions';
 import { makeStyles, SPACE } from '../../theme';
 import type { useCutting } from '../../store/useCutting';
 

@@ -8,7 +8,8 @@ import { BroughtInView } from '../../parts/BroughtIn';
 import { pickFile } from '../../platform/files';
 import { listWriters } from '../../platform/writers';
 import { useLabel } from '../../labels';
-import { askSupplier, editJob, notify, useAppDispatch, useListSuppliersQuery } from '../../store';
+import { editJob, notify, useAppDispatch, useListSuppliersQuery } from '../../store';
+import { askSupplier } from '../../store/cuttingActions';
 import { SPACE } from '../../theme';
 
 /** Prices from a supplier that is asked, or from a list. */

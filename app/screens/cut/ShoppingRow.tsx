@@ -5,7 +5,8 @@ import { words } from '@dormer/core/say/words/first';
 import { Button, LengthField, NoticeLine, TextField, Txt } from '../../ui';
 import { money } from '../../labels/money';
 import { useLabel } from '../../labels';
-import { measuredStock, useAppDispatch } from '../../store';
+import { useAppDispatch } from '../../store';
+import { measuredStock } from '../../store/cuttingActions';
 import { makeStyles, RADIUS, SIZE, SPACE, TARGET } from '../../theme';
 
 interface ShoppingRowProps {

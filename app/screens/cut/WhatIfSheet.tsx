@@ -6,7 +6,8 @@ import { Button, NoticeLine, Sheet, Txt } from '../../ui';
 import { useAnswer } from '../../platform/useAnswer';
 import { guardedSheet } from '../../ui/guardedSheet';
 import { useLabel } from '../../labels';
-import { editJob, useAppDispatch, whatIfMaterials } from '../../store';
+import { editJob, useAppDispatch } from '../../store';
+import { whatIfMaterials } from '../../store/cuttingActions';
 import { makeStyles, SPACE } from '../../theme';
 import { money } from '../../labels/money';
 

@@ -8,7 +8,8 @@ import { lengthWords, words } from '@dormer/core/say/words/first';
 import { Button, Keypad, LengthField, NoticeLine, Sheet, Txt } from '../../ui';
 import { guardedSheet } from '../../ui/guardedSheet';
 import { useLabel } from '../../labels';
-import { cutFromBench, useAppDispatch } from '../../store';
+import { useAppDispatch } from '../../store';
+import { cutFromBench } from '../../store/cuttingActions';
 import { makeStyles, SPACE } from '../../theme';
 
 interface WrongProps {

@@ -5,6 +5,7 @@ import { Button, NoticeLine } from '../../ui';
 import { useLabel } from '../../labels';
 import { putBack, records, selectRecord, useAppDispatch, useAppSelector } from '../../store';
 import { makeStyles, READING_WIDTH, SPACE, useWide } from '../../theme';
+import { StorageFault } from '../../parts/StorageFault';
 import { ConflictSheet } from './ConflictSheet';
 
 /** What keeps a job from being saved, and the ways on. */
@@ -20,11 +21,7 @@ export function FaultBanner({ id }: { id: string }) {
     if (!storageFault) return null;
     return (
       <View style={styles.banner}>
-        <NoticeLine
-          kind="stop"
-          word={label('problem.stop')}
-          words={label('save.storageFault', { reason: storageFault })}
-        />
+        <StorageFault />
       </View>
     );
   }

@@ -17,6 +17,7 @@ import {
   useAppSelector,
 } from '../../store';
 import { makeStyles, READING_WIDTH, SPACE } from '../../theme';
+import { StorageFault } from '../../parts/StorageFault';
 import { EmptyJobs } from './EmptyJobs';
 import { ImportRefusal } from './ImportRefusal';
 import { JobRow } from './JobRow';
@@ -24,7 +25,7 @@ import { NewJobSheet } from './NewJobSheet';
 import { ServerNotices } from './ServerNotices';
 
 // Fetched when it is opened: it is no part of the first screen.
-const RemovedSheet = lazy(() => import('./RemovedSheet').then((one) => ({ default: one.RemovedSheet })));
+const MoreSheet = lazy(() => import('./MoreSheet').then((one) => ({ default: one.MoreSheet })));
 
 /** Every job, the last changed first. */
 export function JobsScreen() {
@@ -35,9 +36,8 @@ export function JobsScreen() {
   const jobs = useAppSelector(selectJobs);
   const loaded = useAppSelector(selectLoaded);
   const reached = useAppSelector(selectReached);
-  const storageFault = useAppSelector((state) => state.records.storageFault);
   const [adding, setAdding] = useState(false);
-  const [showsRemoved, setShowsRemoved] = useState(false);
+  const [showsMore, setShowsMore] = useState(false);
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   useEffect(() => {
     document.title = 'Dormer';
@@ -63,13 +63,7 @@ export function JobsScreen() {
         {reached === false ? (
           <NoticeLine kind="doubtful" word={label('problem.doubtful')} words={label('jobs.unreached')} />
         ) : null}
-        {storageFault ? (
-          <NoticeLine
-            kind="stop"
-            word={label('problem.stop')}
-            words={label('save.storageFault', { reason: storageFault })}
-          />
-        ) : null}
+        <StorageFault />
         <ServerNotices />
         {refusal ? <ImportRefusal refusal={refusal} onClose={() => setRefusal(null)} /> : null}
         {looking ? (
@@ -84,7 +78,7 @@ export function JobsScreen() {
             {(record) => <JobRow record={record} />}
           </LongList>
         )}
-        {looking ? null : <Button title={label('jobs.removed')} look="quiet" onPress={() => setShowsRemoved(true)} />}
+        {looking ? null : <Button title={label('jobs.all')} look="quiet" onPress={() => setShowsMore(true)} />}
       </ScrollView>
       <View style={styles.foot}>
         <View style={styles.footRow}>
@@ -92,9 +86,7 @@ export function JobsScreen() {
           <Button title={label('jobs.new')} icon={Plus} look="lead" grow onPress={() => setAdding(true)} />
         </View>
       </View>
-      <Suspense fallback={null}>
-        {showsRemoved ? <RemovedSheet onClose={() => setShowsRemoved(false)} /> : null}
-      </Suspense>
+      <Suspense fallback={null}>{showsMore ? <MoreSheet onClose={() => setShowsMore(false)} /> : null}</Suspense>
       {adding ? (
         <NewJobSheet
           onClose={() => setAdding(false)}

@@ -15,7 +15,8 @@ import {
 import { lengthWords, words } from '@dormer/core/say/words/first';
 import { Button, NoticeLine, Txt } from '../../ui';
 import { useLabel } from '../../labels';
-import { editJob, useAppDispatch, type Shown } from '../../store';
+import { editJob, useAppDispatch } from '../../store';
+import { type Shown } from '../../store/useHeldDevice';
 import { FONT, makeStyles, SIZE, SPACE } from '../../theme';
 import { Enough } from './Enough';
 import { ReadingButtons } from './ReadingButtons';

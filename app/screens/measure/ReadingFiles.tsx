@@ -8,7 +8,8 @@ import { BroughtInView } from '../../parts/BroughtIn';
 import { templateWriters, listWriters } from '../../platform/writers';
 import { download, fileName, pickFile } from '../../platform/files';
 import { useLabel } from '../../labels';
-import { importReadings, notify, useAppDispatch, type BroughtIn } from '../../store';
+import { notify, useAppDispatch } from '../../store';
+import { importReadings, type BroughtIn } from '../../store/bringIn';
 import { makeStyles, SPACE } from '../../theme';
 import { TraceSheet } from './TraceSheet';
 

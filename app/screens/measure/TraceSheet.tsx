@@ -10,7 +10,8 @@ import { Button, Keypad, LengthField, NoticeLine, Segmented, Sheet, Txt } from '
 import { guardedSheet } from '../../ui/guardedSheet';
 import { SceneView } from '../../drawing';
 import { useLabel } from '../../labels';
-import { takeIn, useAppDispatch } from '../../store';
+import { useAppDispatch } from '../../store';
+import { takeIn } from '../../store/bringIn';
 import { makeStyles, SPACE } from '../../theme';
 import { wallsIn } from './place/walls';
 

@@ -12,7 +12,9 @@ import {
 } from '@dormer/core/place/reading';
 import { focusField } from '../../platform/focusNext';
 import { useLatest } from '../../platform/useLatest';
-import { newId, serverDevices, takeReading, useAppDispatch, useHeldDevice, type Shown } from '../../store';
+import { newId, takeReading, useAppDispatch } from '../../store';
+import { serverDevices } from '../../store/deviceStream';
+import { useHeldDevice, type Shown } from '../../store/useHeldDevice';
 import type { Card } from './card';
 import { beginCard, stepCard, type CardEffect, type CardEvent } from './cardState';
 import type { Said } from './ReadingValue';

@@ -1,26 +1,18 @@
 import { IsNull, type EntityManager } from 'typeorm';
 import {
   duplicateJob,
-  readJob,
   summarise,
   type Ack,
   type Job,
-  type JobSummary,
   type ListedJob,
   type ListedVersion,
   type RemovedJob,
   type StoredJob,
 } from '@dormer/core/job';
-import { addedUp, countedOnce, repeatSums, type RepeatSum } from '@dormer/core/place/survey';
-import {
-  InstrumentEntity,
-  JobEntity,
-  ServerEntity,
-  VersionEntity,
-  type InstrumentRow,
-  type JobRow,
-  type VersionRow,
-} from './entities';
+import type { RepeatSum } from '@dormer/core/place/survey';
+import { documentOf, summaryIn } from './documents';
+import { JobEntity, ServerEntity, VersionEntity, type JobRow } from './entities';
+import { keepRepeats, repeatsOfAll } from './repeats';
 import type { Storage } from './storage';
 
 /** How a save ended. `stale` and `exists` carry what stands on the server, so that nothing is lost. */
@@ -209,7 +201,7 @@ export class JobStore {
     };
     await manager.upsert(JobEntity, row, ['id']);
     const changedAt = await this.keepVersion(manager, save, version, 0);
-    await this.learn(manager, job);
+    await keepRepeats(manager, job);
     return { kind: 'saved', version, changedAt };
   }
 
@@ -234,24 +226,9 @@ export class JobStore {
     return savedAt;
   }
 
-  /** Keeps what the job's repeats say of the person's error, in place of what they said before. */
-  private async learn(manager: EntityManager, { id, readings }: Job): Promise<void> {
-    await manager.delete(InstrumentEntity, { jobId: id });
-    const rows = repeatSums(readings).map((repeatSum) => ({ jobId: id, ...repeatSum }));
-    if (rows.length > 0) await manager.insert(InstrumentEntity, rows);
-  }
-
-  /**
-   * What repeats say of the person's error, by instrument, over all jobs. A copy of a job adds what is new in it.
-   * @param except a job that is left out, since its own repeats are known where it is
-   */
+  /** What repeats say of the person's error, by instrument, over all jobs but one. */
   instruments(except: string | null): Promise<RepeatSum[]> {
-    return this.storage.read(async (manager) => {
-      const rows = await manager.find(InstrumentEntity, { order: { instrument: 'ASC', jobId: 'ASC', first: 'ASC' } });
-      const key = (row: InstrumentRow) => `${row.instrument}|${row.first}`;
-      const known = new Set(rows.filter((row) => row.jobId === except).map(key));
-      return addedUp(countedOnce(rows.filter((row) => !known.has(key(row)))));
-    });
+    return this.storage.read((manager) => repeatsOfAll(manager, except));
   }
 
   /**
@@ -268,24 +245,5 @@ export class JobStore {
       if (earlier) return { job: earlier, version, changedAt, damaged: { readFrom: row.savedAt } };
     }
     throw new DamagedJobError();
-  }
-}
-
-/** A stored summary; null where there is none or it is damaged. */
-function summaryIn(text: string | null): JobSummary | null {
-  try {
-    return text === null ? null : (JSON.parse(text) as JobSummary);
-  } catch {
-    return null;
-  }
-}
-
-/** A stored document in today's version of the schema; null for one that is damaged. */
-function documentOf(row: VersionRow): Job | null {
-  try {
-    const read = readJob(JSON.parse(row.document));
-    return read.ok ? read.value : null;
-  } catch {
-    return null;
   }
 }

@@ -71,8 +71,9 @@ function checkNotLater(folder: string, connection: Connection): void {
 
 const damaged = (folder: string, detail: string): DataFolderError =>
   new DataFolderError(
-    `The database in ${folder} is damaged (${detail}). Nothing was changed. Move the folder aside, put a copy of it ` +
-      'that is whole in its place, and start again. A device that has the jobs offers to put them back.',
+    `The database in ${folder} is damaged (${detail}). Nothing was changed. Move the files whose names ` +
+      `begin with ${DATABASE_FILE} out of the folder, put the newest copy from its folder “backups” in their place ` +
+      `under the name ${DATABASE_FILE}, and start again. A device that has newer jobs offers to put them back.`,
   );
 
 /** An error in opening as a plain sentence, where one is known for it. */

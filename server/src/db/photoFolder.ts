@@ -4,6 +4,8 @@ import path from 'node:path';
 import { PHOTO_TYPES, type PhotoType } from '@dormer/core/job';
 
 const PART = '.part';
+/** Name of a photo's file: its id and its type. */
+const PHOTO_FILE = /^([A-Za-z0-9_-]{1,64})\.(jpeg|png|webp)$/;
 const EXTENSION = (type: PhotoType): string => type.replace('image/', '');
 
 /** Photos as files in the data folder, each by its id; a file is there whole or not at all. */
@@ -26,7 +28,7 @@ export class PhotoFolder {
       } finally {
         await file.close();
       }
-      await rename(part, this.file(id, type));
+      await rename(part, this.pathOf(id, type));
       await this.syncFolder();
     } catch (error) {
       await rm(part, { force: true });
@@ -34,17 +36,37 @@ export class PhotoFolder {
     }
   }
 
+  /** File names of all photos. */
+  async names(): Promise<string[]> {
+    const names = await readdir(this.folder).catch(() => []);
+    return names.filter((name) => PHOTO_FILE.test(name)).sort();
+  }
+
+  /** A photo by its file name; null where there is none. */
+  file(name: string): Promise<Buffer | null> {
+    return readFile(path.join(this.folder, name)).catch(() => null);
+  }
+
+  /** Keeps a photo under its file name unless there is one. @returns whether it was kept */
+  async putIfAbsent(name: string, contents: Buffer): Promise<boolean> {
+    const [, id, extension] = PHOTO_FILE.exec(name) ?? [];
+    const type = PHOTO_TYPES.find((known) => EXTENSION(known) === extension);
+    if (!id || !type || (await this.file(name))) return false;
+    await this.put(id, type, contents);
+    return true;
+  }
+
   /** @returns null where there is none of that id */
   async get(id: string): Promise<{ readonly type: PhotoType; readonly contents: Buffer } | null> {
     for (const type of PHOTO_TYPES) {
-      const contents = await readFile(this.file(id, type)).catch(() => null);
+      const contents = await readFile(this.pathOf(id, type)).catch(() => null);
       if (contents) return { type, contents };
     }
     return null;
   }
 
   async remove(id: string): Promise<void> {
-    for (const type of PHOTO_TYPES) await rm(this.file(id, type), { force: true });
+    for (const type of PHOTO_TYPES) await rm(this.pathOf(id, type), { force: true });
   }
 
   /**
@@ -62,7 +84,7 @@ export class PhotoFolder {
   }
 
   /** Ids are letters, digits, `-` and `_`: none leads out of the folder. */
-  private file(id: string, type: PhotoType): string {
+  private pathOf(id: string, type: PhotoType): string {
     return path.join(this.folder, `${id}.${EXTENSION(type)}`);
   }
 

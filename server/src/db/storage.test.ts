@@ -191,7 +191,7 @@ describe('the start', () => {
     closeSync(handle);
     const before = readFileSync(file);
     await expect(Storage.open(storage.folder)).rejects.toThrow(
-      /is damaged .*Nothing was changed.*a copy of it that is/,
+      /is damaged .*Nothing was changed\..*the newest copy from its folder “backups”/,
     );
     expect(readFileSync(file).equals(before)).toBe(true);
   });

@@ -12,6 +12,8 @@ import type { RackStore } from '../db/rackStore';
 import { onlyMeantForUs } from '../access/meantForUs';
 import { onlyOwnPages } from '../access/ownPages';
 import type { PlanPool } from '../planning/planPool';
+import type { Storage } from '../db/storage';
+import { everythingRoutes } from '../routes/everything';
 import { deviceRoutes } from '../routes/devices';
 import { instrumentRoutes } from '../routes/instruments';
 import { photoRoutes } from '../routes/photos';
@@ -24,6 +26,7 @@ import { PRACTICE_SUPPLIER } from '../stand-ins/practiceSupplier';
 import { errorHandler, noSuchRoute } from './errors';
 
 export interface AppOptions {
+  readonly storage: Storage;
   readonly store: JobStore;
   readonly rack: RackStore;
   readonly photos: PhotoFolder;
@@ -42,7 +45,7 @@ const A_YEAR = '365d';
 
 /** The whole server: the interface under `/api`, and the built web app beside it. */
 export function createApp(options: AppOptions): Express {
-  const { store, rack, photos, plans, identity, isOwnHost, log, webFolder } = options;
+  const { storage, store, rack, photos, plans, identity, isOwnHost, log, webFolder } = options;
   const app = express();
   app.disable('x-powered-by');
   app.use(pinoHttp({ logger: log, autoLogging: { ignore: (request) => !request.url?.startsWith('/api') } }));
@@ -76,6 +79,7 @@ export function createApp(options: AppOptions): Express {
   api.use(onlyMeantForUs(identity));
   // What is in a photo is not JSON, whatever it is said to be.
   api.use('/photos', photoRoutes(photos));
+  api.use('/everything', everythingRoutes(storage, photos));
   api.use(express.json({ limit: JSON_LIMIT, type: ['json', 'application/json'] }));
   api.use((_request, response, next) => {
     response.set('Cache-Control', 'no-store');

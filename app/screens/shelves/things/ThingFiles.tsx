@@ -7,7 +7,8 @@ import { BroughtInView } from '../../../parts/BroughtIn';
 import { download, fileName, pickFile } from '../../../platform/files';
 import { listWriters } from '../../../platform/writers';
 import { useLabel } from '../../../labels';
-import { importThings, notify, useAppDispatch, type BroughtIn } from '../../../store';
+import { notify, useAppDispatch } from '../../../store';
+import { importThings, type BroughtIn } from '../../../store/bringIn';
 import { makeStyles, SPACE } from '../../../theme';
 
 /** The list of things as a table: out for a spreadsheet, in from one, or pasted. */

@@ -1,5 +1,5 @@
-import { readJob, summarise } from '@dormer/core/job';
 import type { MigrationInterface, QueryRunner } from 'typeorm';
+import { documentOf, summaryText } from '../documents';
 
 interface KeptVersion {
   readonly job_id: string;
@@ -33,17 +33,7 @@ async function summariseAll(runner: QueryRunner): Promise<void> {
       `SELECT "job_id", "version", "document" FROM "job_version" WHERE rowid = ?`,
       [row],
     );
-    const summary = kept && summaryOf(kept.document);
+    const summary = kept ? summaryText(documentOf(kept)) : null;
     if (summary) await runner.query(`UPDATE "job_version" SET "summary" = ? WHERE rowid = ?`, [summary, row]);
-  }
-}
-
-/** The summary of a document as JSON text; null for one that is damaged. */
-function summaryOf(document: string): string | null {
-  try {
-    const read = readJob(JSON.parse(document));
-    return read.ok ? JSON.stringify(summarise(read.value)) : null;
-  } catch {
-    return null;
   }
 }

@@ -1,9 +1,8 @@
-import '../../labels/removed';
 import { useState } from 'react';
 import { ActivityIndicator, StyleSheet, View } from 'react-native';
 import type { RemovedJob } from '@dormer/core/job/document';
-import { Button, NoticeLine, Sheet, Txt } from '../../ui';
-import { guardedSheet } from '../../ui/guardedSheet';
+import { Button, NoticeLine, Txt } from '../../ui';
+import { useNow } from '../../platform/useNow';
 import { useLabel } from '../../labels';
 import { agoWords } from '../../labels/moments';
 import { bringBackRemoved, useAppDispatch, useListJobsQuery } from '../../store';
@@ -14,13 +13,13 @@ const KEPT_DAYS = 30;
 const DAY_MS = 86_400_000;
 
 /** Jobs that were removed lately, from any device. */
-export const RemovedSheet = guardedSheet(function RemovedSheet({ onClose }: { onClose: () => void }) {
+export function RemovedJobs() {
   const label = useLabel();
   const { data, isFetching, isError } = useListJobsQuery(undefined, { refetchOnMountOrArgChange: true });
-  const since = new Date(Date.now() - KEPT_DAYS * DAY_MS).toISOString();
+  const since = new Date(useNow(DAY_MS) - KEPT_DAYS * DAY_MS).toISOString();
   const removed = (data?.removed ?? []).filter(({ removedAt }) => removedAt > since);
   return (
-    <Sheet title={label('removed.title')} closeTitle={label('close')} onClose={onClose}>
+    <>
       <Txt tone="faint">{label('removed.explained', { count: KEPT_DAYS })}</Txt>
       {isFetching ? <ActivityIndicator aria-label={label('jobs.looking')} /> : null}
       {isError ? (
@@ -30,9 +29,9 @@ export const RemovedSheet = guardedSheet(function RemovedSheet({ onClose }: { on
       {removed.map((job) => (
         <RemovedRow key={job.id} job={job} />
       ))}
-    </Sheet>
+    </>
   );
-});
+}
 
 function RemovedRow({ job: { id, name, removedAt } }: { job: RemovedJob }) {
   const styles = useStyles();

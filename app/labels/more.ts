@@ -1,0 +1,4 @@
+import { addLabels } from './labels';
+import { moreEn } from './more.en';
+
+addLabels('en', moreEn);

@@ -1,4 +1,0 @@
-import { addLabels } from './labels';
-import { removedEn } from './removed.en';
-
-addLabels('en', removedEn);
