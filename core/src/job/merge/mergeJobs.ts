@@ -22,12 +22,7 @@ export interface MergedJob {
  * @param choose the side that is taken where the two contradict each other; theirs when left away
  * @example mergeJobs(base, { ...base, name: 'A' }, { ...base, notes: 'B' }).contradictions // []
  */
-export function mergeJobs(
-  base: Job | null,
-  mine: Job,
-  theirs: Job,
-  choose: Choose = () => 'theirs',
-): MergedJob {
+export function mergeJobs(base: Job | null, mine: Job, theirs: Job, choose: Choose = () => 'theirs'): MergedJob {
   const options = { ruleOf, choose };
   const tree = (job: Job | null) => (job ?? undefined) as unknown as Value;
   const { merged, contradictions } = mergeTrees(tree(base), tree(mine), tree(theirs), options);
