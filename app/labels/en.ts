@@ -106,6 +106,7 @@ export const en = {
   'notice.imported': '“{{name}}” is here.',
   'notice.importedCopy': 'A job like this one is already here and differs. It came in as “{{name}}”.',
   'notice.importedKnown': '“{{name}}” is already here, just as in the file.',
+  'notice.damaged': 'The newest save of “{{name}}” is damaged. An earlier one is shown.',
   'notice.undo': 'Undo',
   'notice.close': 'Close',
 

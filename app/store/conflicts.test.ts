@@ -1,27 +1,22 @@
 import type { Job } from '@dormer/core/job/document';
 import { message } from '@dormer/core/base/message';
+import { randomFrom } from '@dormer/core/base/random';
 import { directCore, MapDevice, until } from '../test/setup';
 import { catchUp, editJob, openJob, redo, undo } from './actions';
 import { keepBoth, keepWhole, settle } from './conflicts';
 import { selectCanUndo, selectJobs, selectOpenJob } from './selectors';
 import { type AppStore } from './store';
-import { alcove, stateOf, jobOf, saved, World } from './storeTesting';
+import { alcove, linkedTabs, stateOf, jobOf, saved, rename, World, worldForEach } from './storeTesting';
 
 const PHOTO = { id: 'p', type: 'image/jpeg', bytes: 7 } as const;
+/** The core without plans, which take long and do not matter here. */
+const NO_PLANS: typeof directCore = { ...directCore, plan: () => new Promise(() => undefined) };
 const REFUSAL = { message: message('file.notAJob'), faults: [] };
 
 let world: World;
 let server: World['server'];
 let device: World['device'];
-
-beforeEach(() => {
-  world = new World();
-  ({ server, device } = world);
-});
-
-afterEach(() => world.stop());
-
-const rename = (name: string) => editJob((job) => ({ ...job, name }));
+worldForEach((made) => ({ server, device } = world = made));
 
 describe('two devices change one job', () => {
   const note = (notes: string) => editJob((job) => ({ ...job, notes }));
@@ -58,6 +53,45 @@ describe('two devices change one job', () => {
     expect(selectOpenJob(store.getState())).toMatchObject({ name: 'Mine', notes: 'Theirs' });
     await saved(store);
     expect(server.jobs.get(alcove.id)?.job).toMatchObject({ name: 'Mine', notes: 'Theirs' });
+  });
+
+  test('two tabs: undo in one takes back its own change and leaves that of the other', async () => {
+    const [left, right] = linkedTabs();
+    server.savedElsewhere(alcove);
+    const one = await world.app(device, NO_PLANS, left);
+    const two = await world.app(device, NO_PLANS, right);
+    await one.dispatch(openJob(alcove.id));
+    await two.dispatch(openJob(alcove.id));
+    one.dispatch(rename('Of one tab'));
+    two.dispatch(note('Of the other'));
+    const isJoined = (store: AppStore) =>
+      jobOf(store)?.name === 'Of one tab' && jobOf(store)?.notes === 'Of the other' && stateOf(store) === 'saved';
+    await until(() => isJoined(one) && isJoined(two));
+    one.dispatch(undo());
+    expect(selectOpenJob(one.getState())).toMatchObject({ name: alcove.name, notes: 'Of the other' });
+    await until(() => jobOf(two)?.name === alcove.name && stateOf(two) === 'saved');
+    two.dispatch(undo());
+    expect(selectOpenJob(two.getState())).toMatchObject({ name: alcove.name, notes: alcove.notes });
+  });
+
+  test.each([1, 2, 3])('two tabs that type at the same time lose nothing, %s', async (seed) => {
+    const [left, right] = linkedTabs();
+    server.savedElsewhere(alcove);
+    const one = await world.app(device, NO_PLANS, left);
+    const two = await world.app(device, NO_PLANS, right);
+    await one.dispatch(openJob(alcove.id));
+    await two.dispatch(openJob(alcove.id));
+    const random = randomFrom(seed);
+    for (let i = 0; i < 12; i += 1) {
+      const [store, edit] = random.uniform() < 0.5 ? [one, rename(`Name ${i}`)] : [two, note(`Note ${i}`)];
+      store.dispatch(edit);
+      await new Promise((next) => setTimeout(next, random.between(0, 6)));
+    }
+    one.dispatch(rename('Last name'));
+    two.dispatch(note('Last note'));
+    const isJoined = (job: Job | undefined) => job?.name === 'Last name' && job.notes === 'Last note';
+    await until(() => [jobOf(one), jobOf(two), server.jobs.get(alcove.id)?.job].every(isJoined));
+    expect(device.jobs.get(alcove.id)?.job).toMatchObject({ name: 'Last name', notes: 'Last note' });
   });
 
   async function contradicted(): Promise<AppStore> {

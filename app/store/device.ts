@@ -6,6 +6,7 @@ import type { Settings } from './settings';
 /** The device's own storage: jobs as records, the offcut rack, and settings. All tabs of the browser share it. */
 export interface Device {
   readRecords(): Promise<JobRecord[]>;
+  readRecord(id: string): Promise<JobRecord | undefined>;
   /**
    * Keeps a record. What another tab kept since is merged into it.
    * @param known the record as this tab last knew the device to have it
@@ -28,6 +29,7 @@ export function indexedDbDevice(): Device {
   const settingsStore = () => (rest ??= createStore('dormer-settings', 'settings'));
   return {
     readRecords: async () => (await entries<string, JobRecord>(jobStore())).map(([, record]) => record),
+    readRecord: async (id) => get<JobRecord>(id, jobStore()),
     // Reading and writing are one transaction, so that tabs take turns.
     keep: (record, known) => changed<JobRecord>(record.id, jobStore(), (stored) => mergeStored(stored, record, known)),
     forget: async (id) => del(id, jobStore()),

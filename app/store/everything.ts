@@ -1,15 +1,7 @@
+import type { Restored } from '@dormer/core/job/document';
 import { download } from '../platform/files';
 import type { Thunk } from './actions';
 import { origin, type ServerRefusal } from './api';
-
-/** What came of a backup that was brought in, counted by jobs, photos and pieces of the rack. */
-export interface Restored {
-  readonly added: number;
-  readonly updated: number;
-  readonly kept: number;
-  readonly photos: number;
-  readonly pieces: number;
-}
 
 export type Brought =
   | { readonly kind: 'broughtIn'; readonly restored: Restored }

@@ -6,18 +6,12 @@ import { api } from './api';
 import { importReadings } from './bringIn';
 import { records } from './records';
 import { selectJobs } from './selectors';
-import { alcove, jobOf, saved, World } from './storeTesting';
+import { alcove, jobOf, saved, World, worldForEach } from './storeTesting';
 
 let world: World;
 let server: World['server'];
 let device: World['device'];
-
-beforeEach(() => {
-  world = new World();
-  ({ server, device } = world);
-});
-
-afterEach(() => world.stop());
+worldForEach((made) => ({ server, device } = world = made));
 
 describe('jobs', () => {
   test('made, copied, removed and brought back', async () => {
@@ -98,6 +92,20 @@ describe('jobs', () => {
     await store.dispatch(importJob(writeJobFile(alcove), String));
     await saved(store);
     expect(server.jobs.get(alcove.id)).toMatchObject({ removed: false, version: 2, job: alcove });
+  });
+
+  test('a job whose newest save is damaged comes in as the newest that can be read, and it is said', async () => {
+    server.savedElsewhere(alcove);
+    const { fetch: whole } = server;
+    globalThis.fetch = (async (input: Request, init?: RequestInit) => {
+      const answer = await whole(input, init);
+      if (!new URL(input.url).pathname.endsWith(alcove.id)) return answer;
+      const body = JSON.stringify({ ...(await answer.json()), damaged: { readFrom: 'then' } });
+      return new Response(body, { headers: { 'content-type': 'application/json' } });
+    }) as typeof globalThis.fetch;
+    const store = await world.app();
+    expect(jobOf(store)).toEqual(alcove);
+    expect(store.getState().notice).toMatchObject({ label: 'notice.damaged', params: { name: alcove.name } });
   });
 
   test('a job that is nowhere is not opened', async () => {

@@ -1,5 +1,5 @@
 import type { Device } from './device';
-import type { JobRecord } from './record';
+import { recordFromDevice, type JobRecord } from './record';
 
 /** Writes the records of one tab to the device: those of one job one after another, each over what is known there. */
 export class Keeper {
@@ -8,9 +8,24 @@ export class Keeper {
 
   constructor(private readonly device: Device) {}
 
-  /** The device has this record: it was read from there, or another tab put it there. */
+  /** The device has this record: it was read from there at the start. */
   learn(record: JobRecord): void {
     this.known.set(record.id, record);
+  }
+
+  /**
+   * Reads a record that another tab put on the device.
+   * @param hear gets what this tab last knew the device to have, and what the device has
+   */
+  refresh(id: string, hear: (known: JobRecord | undefined, stored: JobRecord) => void): Promise<void> {
+    return this.inTurn(id, async () => {
+      const kept = await this.device.readRecord(id);
+      if (!kept) return;
+      const stored = recordFromDevice(kept);
+      const known = this.known.get(id);
+      this.known.set(id, stored);
+      hear(known, stored);
+    });
   }
 
   /** Keeps a record. @returns the record as the device has it then */

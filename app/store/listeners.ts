@@ -4,7 +4,7 @@ import type { Device } from './device';
 import type { Keeper } from './keeper';
 import { cameIn, opened } from './openJob';
 import type { OtherTabs } from './otherTabs';
-import { syncRack } from './rackActions';
+import { readRack, syncRack } from './rackActions';
 import { sameJob, type JobRecord } from './record';
 import { records } from './records';
 import { settings } from './settings';
@@ -50,24 +50,33 @@ export function keepRecords({ listeners, keeper, others, soon }: Keeping): void 
       state.records.byId !== before.records.byId && !records.loadedFromDevice.match(action),
     effect: async (action, { getState, getOriginalState, dispatch }) => {
       const [is, was] = [getState().records.byId, getOriginalState().records.byId];
-      const changed = Object.values(is).filter(
-        (record) => record !== was[record.id] && record !== getState().records.onDevice[record.id],
-      );
+      const changed = Object.values(is).filter((record) => record !== was[record.id]);
       const gone = Object.keys(was).filter((id) => !is[id]);
-      const fault = await keepAll(keeper, changed, gone, (sent, stored) => {
+      const { onDevice } = getState().records;
+      const unkept = changed.filter((record) => record !== onDevice[record.id]);
+      const fault = await keepAll(keeper, unkept, gone, (sent, stored) => {
         dispatch(records.keptOnDevice({ sent, stored }));
-        others.tell({ kind: 'record', record: stored });
+        others.tell({ kind: 'record', id: stored.id });
       });
       if (fault !== getState().records.storageFault) dispatch(records.storageFailed(fault));
       if (!fromServer(action)) changed.forEach((record) => soon(record.id));
     },
   });
   listeners.startListening({
-    predicate: (action) => records.loadedFromDevice.match(action) || records.changedElsewhere.match(action),
+    predicate: (action) => records.loadedFromDevice.match(action),
     effect: (action) => {
       if (records.loadedFromDevice.match(action)) action.payload.forEach((record) => keeper.learn(record));
-      if (records.changedElsewhere.match(action)) keeper.learn(action.payload);
     },
+  });
+}
+
+/** What another tab put on the device comes into this one. */
+export function hearOthers(others: OtherTabs, keeper: Keeper, dispatch: AppDispatch): void {
+  others.hear((news) => {
+    if (news.kind === 'rack') return void dispatch(readRack());
+    const hear = (known: JobRecord | undefined, stored: JobRecord) =>
+      dispatch(records.changedElsewhere({ known, stored }));
+    keeper.refresh(news.id, hear).catch(() => undefined);
   });
 }
 

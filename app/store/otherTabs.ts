@@ -1,9 +1,8 @@
-import type { RackState } from './rack';
-import type { JobRecord } from './record';
-
-/** What one tab put on the device. */
-export type News =
-  { readonly kind: 'record'; readonly record: JobRecord } | { readonly kind: 'rack'; readonly rack: RackState };
+/**
+ * What one tab put on the device. The news says only what it is about: by the time it is heard, the device may hold
+ * something newer.
+ */
+export type News = { readonly kind: 'record'; readonly id: string } | { readonly kind: 'rack' };
 
 /** The other tabs of this browser: what one changes, all show. */
 export interface OtherTabs {

@@ -46,7 +46,7 @@ const changeRack =
     const onDevice = (kept: RackState | null) => how(kept ? currentRack(kept) : EMPTY_RACK);
     const rack = await device.changeRack(onDevice).catch(() => how(getState().rack));
     dispatch(rackRead(rack));
-    others.tell({ kind: 'rack', rack });
+    others.tell({ kind: 'rack' });
   };
 
 let sending = false;

@@ -94,9 +94,12 @@ const slice = createSlice({
       changeAll(state, payload, (record) => ({ ...record, apart: state.server })),
 
     /** Another tab of this browser changed a record and stored it on the device. */
-    changedElsewhere: (state, { payload }: PayloadAction<JobRecord>) => ({
-      ...withElsewhere(state, state.onDevice[payload.id], payload),
-      onDevice: { ...state.onDevice, [payload.id]: payload },
+    changedElsewhere: (
+      state,
+      { payload: { known, stored } }: PayloadAction<{ known: JobRecord | undefined; stored: JobRecord }>,
+    ) => ({
+      ...withElsewhere(state, known, stored),
+      onDevice: { ...state.onDevice, [stored.id]: stored },
     }),
 
     created: (state, { payload }: PayloadAction<{ job: Job; at: string; server: string | null }>) =>

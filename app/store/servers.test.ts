@@ -1,23 +1,15 @@
 import { until } from '../test/setup';
-import { catchUp, createJob, editJob } from './actions';
+import { catchUp, createJob } from './actions';
 import { bringHere, keepApart, putBack, settle } from './conflicts';
 import { recordFromServer, type JobRecord } from './record';
 import { selectMissing, selectStrangers } from './selectors';
 import { type AppStore } from './store';
-import { alcove, stateOf, jobOf, saved, World } from './storeTesting';
+import { alcove, stateOf, jobOf, saved, rename, World, worldForEach } from './storeTesting';
 
 let world: World;
 let server: World['server'];
 let device: World['device'];
-
-beforeEach(() => {
-  world = new World();
-  ({ server, device } = world);
-});
-
-afterEach(() => world.stop());
-
-const rename = (name: string) => editJob((job) => ({ ...job, name }));
+worldForEach((made) => ({ server, device } = world = made));
 
 describe('another server at the same address', () => {
   /** The device has the alcove of its own server; then another one, with nothing on it, answers. */

@@ -3,20 +3,12 @@ import { catchUp, closeJob, createJob, editJob, openJob, redo, undo } from './ac
 import { putBack } from './conflicts';
 import { newRecord } from './record';
 import { selectCanUndo, selectOpenJob } from './selectors';
-import { alcove, stateOf, jobOf, saved, World } from './storeTesting';
+import { alcove, stateOf, jobOf, saved, rename, World, worldForEach } from './storeTesting';
 
 let world: World;
 let server: World['server'];
 let device: World['device'];
-
-beforeEach(() => {
-  world = new World();
-  ({ server, device } = world);
-});
-
-afterEach(() => world.stop());
-
-const rename = (name: string) => editJob((job) => ({ ...job, name }));
+worldForEach((made) => ({ server, device } = world = made));
 
 describe('the open job and its history', () => {
   test('each edit is one step; undo and redo walk them; another job begins anew', async () => {

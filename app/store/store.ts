@@ -3,10 +3,8 @@ import type { Core } from '../workers/contract';
 import { api } from './api';
 import type { Device } from './device';
 import { Keeper } from './keeper';
-import { followOpenJob, keepRecords, rememberSettings } from './listeners';
+import { followOpenJob, hearOthers, keepRecords, rememberSettings } from './listeners';
 import { planOpenJob } from './planning';
-import { rackRead } from './rack';
-import { records } from './records';
 import { reducer, type AppDispatch, type RootState, type Services, type Sync } from './state';
 import { createSync } from './sync';
 import { otherTabs, type OtherTabs } from './otherTabs';
@@ -59,10 +57,7 @@ export function createStore(options: StoreOptions) {
   keepRecords({ listeners, keeper, others, soon: (id) => started.soon(id) });
   planOpenJob(listeners, core);
   rememberSettings(listeners, device);
-  others.hear((news) => {
-    if (news.kind === 'record') store.dispatch(records.changedElsewhere(news.record));
-    else store.dispatch(rackRead(news.rack));
-  });
+  hearOthers(others, keeper, store.dispatch);
   const stop = () => {
     started.stop();
     others.close();

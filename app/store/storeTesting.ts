@@ -1,6 +1,7 @@
 import { chimneyAlcove } from '@dormer/core/rigs/demo';
 import { MapDevice, PretendServer, directCore, until } from '../test/setup';
-import { begin, openJob } from './actions';
+import { begin, editJob, openJob } from './actions';
+import type { News, OtherTabs } from './otherTabs';
 import { selectSaveState } from './selectors';
 import { createStore, type AppStore } from './store';
 
@@ -18,6 +19,18 @@ export const saved = (store: AppStore, id = alcove.id) =>
 
 const quiet = { tell: () => undefined, hear: () => undefined, close: () => undefined };
 
+/** The two ends of what two tabs of one browser tell each other. */
+export function linkedTabs(): [OtherTabs, OtherTabs] {
+  const listeners: ((news: News) => void)[] = [];
+  const end = (own: number): OtherTabs => ({
+    // A channel hands over a copy, a moment later.
+    tell: (news) => void setTimeout(() => listeners[1 - own]?.(JSON.parse(JSON.stringify(news)) as News), 1),
+    hear: (listener) => void (listeners[own] = listener),
+    close: () => void delete listeners[own],
+  });
+  return [end(0), end(1)];
+}
+
 /** A server, a device and the apps that run against them. */
 export class World {
   readonly server = new PretendServer();
@@ -29,8 +42,8 @@ export class World {
   }
 
   /** An app that has read its device. */
-  async app(from: MapDevice = this.device, core = directCore): Promise<AppStore> {
-    const store = createStore({ core, device: from, settleMs: 1, retryMs: 10, tabs: quiet });
+  async app(from: MapDevice = this.device, core = directCore, tabs: OtherTabs = quiet): Promise<AppStore> {
+    const store = createStore({ core, device: from, settleMs: 1, retryMs: 10, tabs });
     this.stores.push(store);
     await store.dispatch(begin());
     return store;
@@ -48,3 +61,12 @@ export class World {
     this.stores.forEach((store) => store.stop());
   }
 }
+
+/** Gives each test of a file a world of its own. */
+export function worldForEach(take: (world: World) => void): void {
+  let world: World;
+  beforeEach(() => take((world = new World())));
+  afterEach(() => world.stop());
+}
+
+export const rename = (name: string) => editJob((job) => ({ ...job, name }));

@@ -3,6 +3,7 @@ import type { Ack, Job, StoredJob } from '@dormer/core/job/document';
 import { mergeJobs } from '@dormer/core/job/merge';
 import { api, type JobListing, type ServerRefusal } from './api';
 import type { Keeper } from './keeper';
+import { said } from './notice';
 import { mayPull, records, type RecordsState } from './records';
 import { nextStep, sameJob, type JobRecord, type NextStep, type SaveFault, type Sending } from './record';
 import type { AppDispatch, RootState, Sync } from './state';
@@ -193,7 +194,10 @@ class ServerSync implements Sync {
     await Promise.all(
       newer.map(async ({ id }) => {
         const stored = await dispatch(api.endpoints.getJob.initiate(id, FRESH));
-        if (stored.data) dispatch(records.pulled(stored.data));
+        if (!stored.data) return;
+        dispatch(records.pulled(stored.data));
+        const { damaged, job } = stored.data;
+        if (damaged) dispatch(said({ label: 'notice.damaged', params: { name: job.name }, tone: 'stop' }));
       }),
     );
     const atRest = Object.values(before).filter(

@@ -65,6 +65,9 @@ export class MapDevice implements Device {
   async readRecords() {
     return [...this.jobs.values()];
   }
+  async readRecord(id: string) {
+    return this.jobs.get(id);
+  }
   async keep(record: JobRecord, known: JobRecord | undefined) {
     if (this.refuses) throw new Error(this.refuses);
     const kept = mergeStored(this.jobs.get(record.id), record, known);

@@ -1,3 +1,4 @@
+export { ActionRow } from './ActionRow';
 export { AngleField, type TypedAngle } from './AngleField';
 export { Button } from './Button';
 export { Keypad } from './Keypad';

@@ -1,12 +1,11 @@
 import '../../labels/menu';
-import { ActivityIndicator, StyleSheet, View } from 'react-native';
+import { ActivityIndicator } from 'react-native';
 import type { ListedVersion } from '@dormer/core/job/document';
-import { Button, NoticeLine, Sheet, Txt } from '../../ui';
+import { ActionRow, Button, NoticeLine, Sheet, Txt } from '../../ui';
 import { guardedSheet } from '../../ui/guardedSheet';
 import { useLabel } from '../../labels';
 import { exactWords } from '../../labels/moments';
 import { editJob, useAppDispatch, useLazyGetVersionQuery, useListVersionsQuery } from '../../store';
-import { makeStyles, SPACE } from '../../theme';
 
 /** Every saved version of a job. One that is brought back becomes the newest, and can be undone like any edit. */
 export const VersionsSheet = guardedSheet(function VersionsSheet({ id, onClose }: { id: string; onClose: () => void }) {
@@ -33,7 +32,6 @@ interface VersionRowProps {
 }
 
 function VersionRow({ id, version, newest, onDone }: VersionRowProps) {
-  const styles = useStyles();
   const label = useLabel();
   const dispatch = useAppDispatch();
   const [read, { isFetching }] = useLazyGetVersionQuery();
@@ -52,14 +50,18 @@ function VersionRow({ id, version, newest, onDone }: VersionRowProps) {
     onDone();
   };
   return (
-    <View style={styles.row}>
-      <View style={styles.words}>
-        <Txt kind="strong">{exactWords(version.savedAt)}</Txt>
-        <Txt numberOfLines={1}>{version.name}</Txt>
-        <Txt kind="small" tone="faint">
-          {facts.join(' · ')}
-        </Txt>
-      </View>
+    <ActionRow
+      name={exactWords(version.savedAt)}
+      words={
+        <>
+          <Txt kind="strong">{exactWords(version.savedAt)}</Txt>
+          <Txt numberOfLines={1}>{version.name}</Txt>
+          <Txt kind="small" tone="faint">
+            {facts.join(' · ')}
+          </Txt>
+        </>
+      }
+    >
       {newest ? (
         <Txt kind="small" tone="faint">
           {label('versions.newest')}
@@ -71,20 +73,6 @@ function VersionRow({ id, version, newest, onDone }: VersionRowProps) {
           onPress={() => void bringBack()}
         />
       )}
-    </View>
+    </ActionRow>
   );
 }
-
-const useStyles = makeStyles((colours) =>
-  StyleSheet.create({
-    row: {
-      flexDirection: 'row',
-      alignItems: 'center',
-      gap: SPACE.one,
-      borderBottomWidth: 1,
-      borderBottomColor: colours.rule,
-      paddingBottom: SPACE.one,
-    },
-    words: { flex: 1, minWidth: 0 },
-  }),
-);

@@ -1,12 +1,11 @@
 import { useState } from 'react';
-import { ActivityIndicator, StyleSheet, View } from 'react-native';
+import { ActivityIndicator } from 'react-native';
 import type { RemovedJob } from '@dormer/core/job/document';
-import { Button, NoticeLine, Txt } from '../../ui';
+import { ActionRow, Button, NoticeLine, Txt } from '../../ui';
 import { useNow } from '../../platform/useNow';
 import { useLabel } from '../../labels';
 import { agoWords } from '../../labels/moments';
 import { bringBackRemoved, useAppDispatch, useListJobsQuery } from '../../store';
-import { makeStyles, SPACE } from '../../theme';
 
 /** Days for which the server can bring a removed job back. */
 const KEPT_DAYS = 30;
@@ -34,7 +33,6 @@ export function RemovedJobs() {
 }
 
 function RemovedRow({ job: { id, name, removedAt } }: { job: RemovedJob }) {
-  const styles = useStyles();
   const label = useLabel();
   const dispatch = useAppDispatch();
   const [outcome, setOutcome] = useState<'asked' | 'failed' | null>(null);
@@ -43,30 +41,20 @@ function RemovedRow({ job: { id, name, removedAt } }: { job: RemovedJob }) {
     if (!(await dispatch(bringBackRemoved(id)))) setOutcome('failed');
   };
   return (
-    <View style={styles.row} role="group" aria-label={name}>
-      <View style={styles.words}>
-        <Txt kind="strong" numberOfLines={2}>
-          {name}
-        </Txt>
-        <Txt kind="small" tone={outcome === 'failed' ? 'stop' : 'faint'}>
-          {outcome === 'failed' ? label('removed.failed') : agoWords(removedAt)}
-        </Txt>
-      </View>
+    <ActionRow
+      name={name}
+      words={
+        <>
+          <Txt kind="strong" numberOfLines={2}>
+            {name}
+          </Txt>
+          <Txt kind="small" tone={outcome === 'failed' ? 'stop' : 'faint'}>
+            {outcome === 'failed' ? label('removed.failed') : agoWords(removedAt)}
+          </Txt>
+        </>
+      }
+    >
       <Button title={label('removed.back')} disabled={outcome === 'asked'} onPress={() => void bringBack()} />
-    </View>
+    </ActionRow>
   );
 }
-
-const useStyles = makeStyles((colours) =>
-  StyleSheet.create({
-    row: {
-      flexDirection: 'row',
-      alignItems: 'center',
-      gap: SPACE.one,
-      borderBottomWidth: 1,
-      borderBottomColor: colours.rule,
-      paddingBottom: SPACE.one,
-    },
-    words: { flex: 1, minWidth: 0 },
-  }),
-);

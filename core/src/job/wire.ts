@@ -27,6 +27,19 @@ export interface RemovedJob {
   readonly removedAt: string;
 }
 
+/** What came of a backup that was brought in. */
+export interface Restored {
+  /** Jobs that were not there. */
+  readonly added: number;
+  /** Jobs that were there in an older version. */
+  readonly updated: number;
+  /** Jobs that stay as they are: they are the same there, newer, or removed. */
+  readonly kept: number;
+  readonly photos: number;
+  /** Pieces of the offcut rack. */
+  readonly pieces: number;
+}
+
 /** A saved version in a list. */
 export interface ListedVersion {
   readonly version: number;

@@ -1,5 +1,6 @@
-import type { EntityManager } from 'typeorm';
+import type { Restored } from '@dormer/core/job';
 import path from 'node:path';
+import type { EntityManager } from 'typeorm';
 import { documentOf, summaryText } from '../db/documents';
 import { JobEntity, VersionEntity, type VersionRow } from '../db/entities';
 import type { PhotoFolder } from '../db/photoFolder';
@@ -8,18 +9,6 @@ import { keepRepeats } from '../db/repeats';
 import type { Storage } from '../db/storage';
 import { FILES, jobVersionsSchema, rackFileSchema, type JobVersions } from './contents';
 import { Backup } from './read';
-
-/** What came of a backup that was brought in. */
-export interface Restored {
-  /** Jobs that were not there. */
-  readonly added: number;
-  /** Jobs that were there in an older version. */
-  readonly updated: number;
-  /** Jobs that stay as they are: they are the same here, newer, or removed. */
-  readonly kept: number;
-  readonly photos: number;
-  readonly pieces: number;
-}
 
 /**
  * Brings a backup in. Nothing that is newer here is overwritten: where both sides went on from a common version, what
