@@ -1,6 +1,7 @@
-import { act, fireEvent, render, screen } from '@testing-library/react-native';
+import { act, fireEvent, render } from '@testing-library/react-native';
 import { useState } from 'react';
 import { drafts } from '../platform/drafts';
+import { screen } from '../test/screen';
 import { DraftScope, useKeptState } from './DraftScope';
 import { KeypadProvider } from './KeypadContext';
 import { LengthField } from './LengthField';
