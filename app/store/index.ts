@@ -3,6 +3,7 @@
  * is fetched with the stage then.
  */
 export * from './actions';
+export * from './conflicts';
 export * from './rackActions';
 export * from './hooks';
 export * from './selectors';

@@ -1,8 +1,7 @@
 import { cloakroomCloset } from '@dormer/core/rigs/demo';
 import { withoutReading, writeJobFile } from '@dormer/core/job/document';
 import { until } from '../test/setup';
-import { closeJob, copyJob, createJob, importJob, openJob, removeJob, undo } from './actions';
-import { takeReading } from './stageActions';
+import { closeJob, copyJob, createJob, importJob, openJob, removeJob, takeReading, undo } from './actions';
 import { api } from './api';
 import { importReadings } from './bringIn';
 import { records } from './records';

@@ -1,4 +1,3 @@
-import { useRef } from 'react';
 import { StyleSheet, TextInput, View, type TextInputProps } from 'react-native';
 import { FONT, makeStyles, RADIUS, SIZE, SPACE, TARGET, useTheme } from '../theme';
 import { Txt } from './Txt';
@@ -28,14 +27,7 @@ export function TextField({
 }: TextFieldProps) {
   const styles = useStyles();
   const { colours } = useTheme();
-  const input = useRef<TextInput>(null);
-  const { text, focused, change, enter, leave, commit } = useDraft({
-    label,
-    value,
-    onCommit,
-    onKept: onChangeText,
-    input,
-  });
+  const { text, focused, change, enter, leave, commit } = useDraft(value, onCommit);
   return (
     <View style={styles.field}>
       <Txt kind="small" tone="faint">
@@ -43,7 +35,6 @@ export function TextField({
       </Txt>
       <TextInput
         {...rest}
-        ref={input}
         aria-label={label}
         aria-invalid={fault ? true : undefined}
         multiline={multiline}

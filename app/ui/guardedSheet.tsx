@@ -1,7 +1,6 @@
 import type { ComponentType } from 'react';
 import { ErrorBoundary } from 'react-error-boundary';
 import { useLabel } from '../labels';
-import { DraftScope } from './DraftScope';
 import { BrokenWords } from './BrokenWords';
 import { Sheet } from './Sheet';
 
@@ -12,9 +11,7 @@ export function guardedSheet<Props extends { readonly onClose: () => void }>(
   return function GuardedSheet(props: Props) {
     return (
       <ErrorBoundary fallbackRender={({ error }) => <BrokenSheet error={error} onClose={props.onClose} />}>
-        <DraftScope name="sheet">
-          <Contents {...props} />
-        </DraftScope>
+        <Contents {...props} />
       </ErrorBoundary>
     );
   };

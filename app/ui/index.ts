@@ -1,6 +1,5 @@
 export { ActionRow } from './ActionRow';
 export { AngleField, type TypedAngle } from './AngleField';
-export { DraftScope, useKeptState } from './DraftScope';
 export { Button } from './Button';
 export { Keypad } from './Keypad';
 export { KeypadProvider, useKeypad } from './KeypadContext';

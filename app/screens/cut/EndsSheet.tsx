@@ -14,8 +14,7 @@ import { Button, NoticeLine, Segmented, Sheet, Txt } from '../../ui';
 import { useAnswer } from '../../platform/useAnswer';
 import { guardedSheet } from '../../ui/guardedSheet';
 import { useLabel } from '../../labels';
-import { editJob, useAppDispatch } from '../../store';
-import { compareStyles } from '../../store/stageActions';
+import { compareStyles, editJob, useAppDispatch } from '../../store';
 import { makeStyles, RADIUS, SPACE, TARGET } from '../../theme';
 import { ODDS, ofHundred } from './ends';
 

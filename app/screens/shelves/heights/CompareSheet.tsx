@@ -8,8 +8,7 @@ import { useAnswer } from '../../../platform/useAnswer';
 import { guardedSheet } from '../../../ui/guardedSheet';
 import { SceneView } from '../../../drawing';
 import { useLabel, type Label } from '../../../labels';
-import { editJob, useAppDispatch } from '../../../store';
-import { planOther } from '../../../store/stageActions';
+import { editJob, planOther, useAppDispatch } from '../../../store';
 import { makeStyles, SPACE } from '../../../theme';
 
 interface CompareSheetProps {

@@ -5,8 +5,7 @@ import { Button, NoticeLine, Sheet, Txt } from '../../../ui';
 import { useAnswer } from '../../../platform/useAnswer';
 import { guardedSheet } from '../../../ui/guardedSheet';
 import { useLabel } from '../../../labels';
-import { useAppDispatch } from '../../../store';
-import { considerSystems } from '../../../store/stageActions';
+import { considerSystems, useAppDispatch } from '../../../store';
 import { makeStyles, SPACE } from '../../../theme';
 import { SystemCard } from './SystemCard';
 

@@ -1,4 +1,0 @@
-import { addLabels } from './labels';
-import { serversEn } from './servers.en';
-
-addLabels('en', serversEn);
