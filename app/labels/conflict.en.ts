@@ -52,7 +52,8 @@ export const conflictEn = {
   'conflict.at.shelves.ratio': 'How gaps grow',
   'conflict.at.shelves.leastGap': 'Least gap',
   'conflict.at.shelves.heights[]': 'Shelf {{entry}}',
-  'conflict.at.shelves.heights[].up': 'Shelf {{entry}}',
+  'conflict.at.shelves.heights[].up': 'Top of shelf {{entry}}, up from the floor mark',
+  'conflict.lockedShelf': 'Top of a locked shelf, up from the floor mark',
   'conflict.at.shelves.aligned[]': 'Lined-up shelf {{entry}}',
   'conflict.at.shelves.thickness': 'Board thickness',
   'conflict.at.shelves.depth': 'Shelf depth',
@@ -85,8 +86,6 @@ export const conflictEn = {
   'conflict.at.learned': 'What other jobs taught',
   'conflict.at.errors': 'What repeats taught',
   'conflict.at.trials[]': 'Try of shelf {{entry}}',
-  'conflict.at.version': 'Version of the job file',
-  'conflict.at.format': 'Form of the job file',
 } as const;
 
 /** Fields that need a word of their own beside the thing they belong to. */

@@ -15,15 +15,19 @@ import { Storage } from './db/storage';
 runCommand(async ([file], folder) => {
   if (!file) throw new DataFolderError('Name the file to write: dormer backup FILE.zip');
   if (!existsSync(path.join(folder, DATABASE_FILE))) throw new DataFolderError(`There is no data in ${folder}.`);
+  const part = `${file}.part`;
   const copy = await mkdtemp(path.join(tmpdir(), 'dormer-backup-'));
   try {
     await copyDatabase(folder, path.join(copy, DATABASE_FILE));
     const storage = await Storage.open(copy);
-    const part = `${file}.part`;
-    await pipeline(backupStream(storage, new PhotoFolder(folder), new Date()), createWriteStream(part));
+    try {
+      await pipeline(backupStream(storage, new PhotoFolder(folder), new Date()), createWriteStream(part));
+    } finally {
+      await storage.close();
+    }
     await rename(part, file);
-    await storage.close();
   } finally {
+    await rm(part, { force: true });
     await rm(copy, { recursive: true, force: true });
   }
   return `Everything is in ${file}.`;

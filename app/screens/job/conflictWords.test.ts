@@ -52,9 +52,18 @@ describe('in words', () => {
       { id: 'b', up: mm(800) },
       { id: 'a', up: mm(400) },
     ];
-    const job: Job = { ...base, shelves: { ...base.shelves, heights } };
+    const bottom = { kind: 'floor' } as const;
+    const job: Job = { ...base, shelves: { ...base.shelves, way: 'typed', bottom, heights } };
     const inches = { mm: 1057.275, typed: '41 5/8', unit: 'in' };
-    expect(of('shelves.heights[b].up', mm(1180), inches, job)).toEqual(['Shelf 2', '1180 mm', '41 5/8 in']);
+    expect(of('shelves.heights[b].up', mm(1180), inches, job)).toEqual([
+      'Top of shelf 2, up from the floor mark',
+      '1180 mm',
+      '41 5/8 in',
+    ]);
+    const locked: Job = { ...job, shelves: { ...job.shelves, way: 'equal-gaps' } };
+    expect(of('shelves.heights[b].up', mm(1180), mm(1210), locked)[0]).toBe(
+      'Top of a locked shelf, up from the floor mark',
+    );
   });
 
   test('a reading by its place, one that was removed, a wish by its parts, yes and no', () => {

@@ -37,11 +37,21 @@ export function placeWords({ path }: Contradiction, mine: Job, theirs: Job, labe
   const steps = stepsOf(path);
   const found = named(steps);
   if (!found) return path;
+  if (found.key === 'conflict.at.shelves.heights[].up' && !areNumbered(mine, theirs)) {
+    return label('conflict.lockedShelf');
+  }
   const place = label(found.key, { entry: entryWords(found.steps, mine) ?? entryWords(found.steps, theirs) ?? '' });
   const last = steps.at(-1)?.key ?? '';
   const field = found.steps.length < steps.length ? FIELD_WORDS[last] : undefined;
   return field ? label('conflict.field', { place, field }) : place;
 }
+
+/** Whether both jobs type every shelf. Elsewhere only locked shelves are typed, and the plan numbers them. */
+const areNumbered = (...jobs: readonly Job[]): boolean =>
+  jobs.every(({ shelves: { way, heights, aligned = [], bottom } }) => {
+    const isSeated = bottom.kind === 'floor' || bottom.kind === 'height';
+    return way === 'typed' && heights.length > 0 && aligned.length === 0 && isSeated;
+  });
 
 /** An entry of a list as one speaks of it; null where this job does not have it. */
 function entryWords(steps: readonly PathStep[], job: Job): string | null {

@@ -9,6 +9,8 @@ const LARGEST_FILE = 16 * 1024 * 1024;
 
 const DAMAGED = 'This backup is damaged or incomplete. Nothing was changed.';
 
+const NO_ZIP = 'This is no backup, or it breaks off. Nothing was changed.';
+
 /** A backup whose files were all found whole. */
 export class Backup {
   private constructor(
@@ -23,8 +25,7 @@ export class Backup {
    */
   static async open(file: string): Promise<Backup> {
     const zip = await yauzl.openPromise(file, { autoClose: false }).catch((error: Error) => {
-      const known = /central directory/i.test(error.message) ? 'This is no backup, or it breaks off.' : DAMAGED;
-      throw new BackupError(known === DAMAGED ? DAMAGED : `${known} Nothing was changed.`);
+      throw new BackupError(/central directory/i.test(error.message) ? NO_ZIP : DAMAGED);
     });
     try {
       const entries = new Map<string, yauzl.Entry>();

@@ -40,7 +40,7 @@ export function backupStream(storage: Storage, photos: PhotoFolder, now: Date): 
       version: BACKUP_VERSION,
       madeAt: now.toISOString(),
       server,
-      files: Object.fromEntries(Object.entries(files).filter(([name]) => name !== FILES.manifest)),
+      files,
     };
     return json(written);
   };

@@ -46,7 +46,12 @@ async function received(request: Request, file: string): Promise<void> {
     transform(chunk: Buffer, _encoding, next) {
       bytes += chunk.length;
       const isTooLarge = bytes > LARGEST_BACKUP;
-      next(isTooLarge ? new BackupError('This backup is larger than 4 GB. Use ./dormer restore.') : null, chunk);
+      next(
+        isTooLarge
+          ? new BackupError('This backup is larger than 4 GB. Nothing was changed. Use ./dormer restore.')
+          : null,
+        chunk,
+      );
     },
   });
   await pipeline(request, limit, createWriteStream(file));
