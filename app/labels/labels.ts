@@ -10,6 +10,7 @@ import type { measureEn } from './measure.en';
 import type { menuEn } from './menu.en';
 import type { printEn } from './print.en';
 import type { moreEn } from './more.en';
+import type { serversEn } from './servers.en';
 import type { shelvesEn } from './shelves.en';
 
 type Counted<K> = K extends `${infer Base}_${'one' | 'other'}` ? Base : K;
@@ -19,6 +20,7 @@ export type LabelKey = Counted<
   | keyof typeof measureEn
   | keyof typeof conflictEn
   | keyof typeof cutEn
+  | keyof typeof serversEn
   | keyof typeof shelvesEn
   | keyof typeof buildEn
   | keyof typeof logEn

@@ -11,8 +11,10 @@ import { asTyped } from '@dormer/core/base/quantity';
 import { aboutWords, lengthWords } from '@dormer/core/say/words/first';
 import { Button, Keypad, LengthField, NoticeLine, Segmented, Sheet, Txt } from '../ui';
 import { guardedSheet } from '../ui/guardedSheet';
+import { useKeptForm } from '../ui/useKeptForm';
 import { useLabel } from '../labels';
-import { addTrial, editJob, useAppDispatch } from '../store';
+import { editJob, useAppDispatch } from '../store';
+import { addTrial } from '../store/stageActions';
 import { makeStyles, SPACE } from '../theme';
 
 interface TrialSheetProps {
@@ -31,11 +33,13 @@ type Fields = FormFields<'trial'>;
 export const TrialSheet = guardedSheet(function TrialSheet({ board, job, checks, spot, onClose }: TrialSheetProps) {
   const label = useLabel();
   const dispatch = useAppDispatch();
-  const { control, handleSubmit, resetField, formState } = useForm<Fields, unknown, FormAnswer<'trial'>>({
-    mode: 'onChange',
-    defaultValues: { end: spot?.end ?? 'left', at: spot?.at ?? 'front', kind: 'gap' },
-    resolver: zodResolver(FORMS.trial),
-  });
+  const { control, handleSubmit, resetField, formState } = useKeptForm(
+    useForm<Fields, unknown, FormAnswer<'trial'>>({
+      mode: 'onChange',
+      defaultValues: { end: spot?.end ?? 'left', at: spot?.at ?? 'front', kind: 'gap' },
+      resolver: zodResolver(FORMS.trial),
+    }),
+  );
   const kind = useWatch({ control, name: 'kind' });
   const trials = trialsOf(job.trials, board.shelf, board.place.upTo);
   const told = (board.tried?.shaves.length ?? 0) > 0;

@@ -1,7 +1,6 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { mergeJobs } from '@dormer/core/job/merge';
 import type { Thunk } from './actions';
-import { sendPhotosOf } from './photos';
 import { records } from './records';
 
 /** What a person chose of each contradiction, by its path. */
@@ -42,28 +41,3 @@ export const keepBoth =
     dispatch(records.created({ job: copy, at: now(), server: record.server }));
     dispatch(keepWhole(id, 'theirs'));
   };
-
-/** Puts jobs on their server again, which had removed or lost them. */
-export const putBack =
-  (ids: readonly string[]): Thunk<void> =>
-  (dispatch, _getState, { sync }) => {
-    dispatch(records.putBack(ids));
-    void sync().now();
-  };
-
-/** Brings jobs of another server to the one that is met, with the photos this device has of them. */
-export const bringHere =
-  (ids: readonly string[]): Thunk<Promise<void>> =>
-  async (dispatch, getState, { sync }) => {
-    const { byId } = getState().records;
-    dispatch(records.broughtHere(ids));
-    const { server } = getState().records;
-    await sendPhotosOf(
-      ids.flatMap((id) => byId[id]?.job ?? []),
-      server,
-    ).catch(() => undefined);
-    await sync().now();
-  };
-
-/** Keeps jobs of another server on this device only. */
-export const keepApart = (ids: readonly string[]) => records.keptApart(ids);

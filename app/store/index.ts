@@ -3,7 +3,6 @@
  * is fetched with the stage then.
  */
 export * from './actions';
-export * from './conflicts';
 export * from './rackActions';
 export * from './hooks';
 export * from './selectors';

@@ -1,7 +1,8 @@
 import { cloakroomCloset } from '@dormer/core/rigs/demo';
 import { withoutReading, writeJobFile } from '@dormer/core/job/document';
 import { until } from '../test/setup';
-import { closeJob, copyJob, createJob, importJob, openJob, removeJob, takeReading, undo } from './actions';
+import { closeJob, copyJob, createJob, importJob, openJob, removeJob, undo } from './actions';
+import { takeReading } from './stageActions';
 import { api } from './api';
 import { importReadings } from './bringIn';
 import { records } from './records';

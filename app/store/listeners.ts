@@ -4,6 +4,7 @@ import type { Device } from './device';
 import type { Keeper } from './keeper';
 import { cameIn, opened } from './openJob';
 import type { OtherTabs } from './otherTabs';
+import { sendPhotos } from './photoQueue';
 import { readRack, syncRack } from './rackActions';
 import { sameJob, type JobRecord } from './record';
 import { records } from './records';
@@ -98,6 +99,7 @@ export function rememberSettings(listeners: Listeners, device: Device): void {
       const { server } = getState().records;
       if (getState().settings.server !== server) dispatch(settings.set({ server }));
       void dispatch(syncRack());
+      void sendPhotos(server);
     },
   });
 }

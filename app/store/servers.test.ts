@@ -1,6 +1,7 @@
 import { until } from '../test/setup';
-import { catchUp, createJob } from './actions';
-import { bringHere, keepApart, putBack, settle } from './conflicts';
+import { catchUp, createJob, putBack } from './actions';
+import { settle } from './conflicts';
+import { bringHere, keepApart } from './servers';
 import { recordFromServer, type JobRecord } from './record';
 import { selectMissing, selectStrangers } from './selectors';
 import { type AppStore } from './store';

@@ -1,6 +1,5 @@
 import { directCore, until } from '../test/setup';
-import { catchUp, closeJob, createJob, editJob, openJob, redo, undo } from './actions';
-import { putBack } from './conflicts';
+import { catchUp, closeJob, createJob, editJob, openJob, putBack, redo, undo } from './actions';
 import { newRecord } from './record';
 import { selectCanUndo, selectOpenJob } from './selectors';
 import { alcove, stateOf, jobOf, saved, rename, World, worldForEach } from './storeTesting';

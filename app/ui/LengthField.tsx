@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useId, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useId, useMemo, useRef, useState, type RefObject } from 'react';
 import { StyleSheet, TextInput, View } from 'react-native';
 import type { Message } from '@dormer/core/base/message';
 import {
@@ -12,10 +12,13 @@ import {
 } from '@dormer/core/base/quantity';
 import { words } from '@dormer/core/say/words/first';
 import { FONT, makeStyles, RADIUS, SIZE, SPACE, TARGET } from '../theme';
+import { drafts } from '../platform/drafts';
 import { focusNextLength, LENGTH_FIELD } from '../platform/focusNext';
 import { useKeypad } from './KeypadContext';
 import { afterKey, type PadKey } from './keypadKeys';
+import { useDraftKey } from './DraftScope';
 import { Txt } from './Txt';
+import { useKept } from './useDraft';
 import { useLatest } from '../platform/useLatest';
 
 export interface LengthFieldProps {
@@ -61,7 +64,7 @@ export function LengthField(props: LengthFieldProps) {
           autoComplete="off"
           autoFocus={autoFocus}
           // The platform selects a moment after the focus: in a blank field that would take the first digit typed.
-          selectTextOnFocus={text !== ''}
+          selectTextOnFocus={text !== '' && !typing.hasDraft}
           value={text}
           onChangeText={typing.change}
           onFocus={typing.enter}
@@ -100,16 +103,16 @@ function useTyping(props: LengthFieldProps) {
   const id = useId();
   const input = useRef<TextInput>(null);
   const { show, hide, active } = useKeypad();
-  const [draft, setDraft] = useState<string | null>(null);
   const [fault, setFault] = useState<Message | null>(null);
   const fresh = useRef(true);
 
   const standing = value ? asShown(value, units, tape) : '';
-  const text = draft ?? standing;
   const read = useCallback(
     (typed: string) => parseLength(typed, { unit: units, sign, leastMm }),
     [units, sign, leastMm],
   );
+  const { key, draft, setDraft, tell } = useTyped(props, read, input);
+  const text = draft ?? standing;
   const settle = (why: Message | null) => {
     setFault(why);
     if (!why) setDraft(null);
@@ -132,8 +135,7 @@ function useTyping(props: LengthFieldProps) {
     fresh.current = false;
     setDraft(next);
     setFault(null);
-    const length = read(next);
-    onDraft?.(next.trim() === '' ? undefined : length.ok ? length.value : null);
+    tell(next);
   };
 
   const submit = () => {
@@ -163,17 +165,20 @@ function useTyping(props: LengthFieldProps) {
   return {
     input,
     text,
+    hasDraft: draft !== null,
     fault,
     focused: active?.id === id,
     change,
     submit,
     enter: () => {
-      fresh.current = true;
+      fresh.current = draft === null;
       isActive.current = true;
+      drafts.focus(key);
       show(field);
     },
     leave: () => {
       isActive.current = false;
+      drafts.focus(null);
       hide(id);
       if (draft === null) return;
       if (draft.trim() === '') return settle(null);
@@ -182,6 +187,26 @@ function useTyping(props: LengthFieldProps) {
       setFault(length.ok ? null : length.error);
     },
   };
+}
+
+/** The text of a field before it is a length; the device keeps it as it is typed. */
+function useTyped(
+  { label, onDraft }: LengthFieldProps,
+  read: (typed: string) => ReturnType<typeof parseLength>,
+  input: RefObject<TextInput | null>,
+) {
+  const key = useDraftKey(label);
+  const [draft, setOwnDraft] = useState<string | null>(() => drafts.get(key));
+  const setDraft = (typed: string | null) => {
+    setOwnDraft(typed);
+    drafts.set(key, typed);
+  };
+  const tell = (typed: string) => {
+    const length = read(typed);
+    onDraft?.(typed.trim() === '' ? undefined : length.ok ? length.value : null);
+  };
+  useKept({ key, draft, onKept: tell, input });
+  return { key, draft, setDraft, tell };
 }
 
 /** As typed while the unit is the one it was typed in; otherwise in the unit of now. */

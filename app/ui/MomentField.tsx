@@ -1,4 +1,4 @@
-import type { CSSProperties } from 'react';
+import { useRef, type CSSProperties } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { FONT, RADIUS, SIZE, SPACE, TARGET, useTheme, type Theme } from '../theme';
 import { Txt } from './Txt';
@@ -26,13 +26,21 @@ const DATES = { min: '2000-01-01', max: '2999-12-31' };
 export function MomentField({ kind, label, value, fault, onChangeText, onCommit }: MomentFieldProps) {
   const theme = useTheme();
   const { colours } = theme;
-  const { text, focused, change, enter, leave, commit } = useDraft(value, onCommit);
+  const field = useRef<HTMLInputElement>(null);
+  const { text, focused, change, enter, leave, commit } = useDraft({
+    label,
+    value,
+    onCommit,
+    onKept: onChangeText,
+    input: field,
+  });
   return (
     <View style={styles.field}>
       <Txt kind="small" tone="faint">
         {label}
       </Txt>
       <input
+        ref={field}
         type={kind}
         aria-label={label}
         aria-invalid={fault ? true : undefined}

@@ -1,3 +1,4 @@
+import { useRef } from 'react';
 import { StyleSheet, TextInput, View, type TextInputProps } from 'react-native';
 import { FONT, makeStyles, RADIUS, SIZE, SPACE, TARGET, useTheme } from '../theme';
 import { Txt } from './Txt';
@@ -27,7 +28,14 @@ export function TextField({
 }: TextFieldProps) {
   const styles = useStyles();
   const { colours } = useTheme();
-  const { text, focused, change, enter, leave, commit } = useDraft(value, onCommit);
+  const input = useRef<TextInput>(null);
+  const { text, focused, change, enter, leave, commit } = useDraft({
+    label,
+    value,
+    onCommit,
+    onKept: onChangeText,
+    input,
+  });
   return (
     <View style={styles.field}>
       <Txt kind="small" tone="faint">
@@ -35,6 +43,7 @@ export function TextField({
       </Txt>
       <TextInput
         {...rest}
+        ref={input}
         aria-label={label}
         aria-invalid={fault ? true : undefined}
         multiline={multiline}

@@ -1,6 +1,7 @@
 import type { ComponentType } from 'react';
 import { ErrorBoundary } from 'react-error-boundary';
 import { useLabel } from '../labels';
+import { DraftScope } from './DraftScope';
 import { BrokenWords } from './BrokenWords';
 import { Sheet } from './Sheet';
 
@@ -11,7 +12,9 @@ export function guardedSheet<Props extends { readonly onClose: () => void }>(
   return function GuardedSheet(props: Props) {
     return (
       <ErrorBoundary fallbackRender={({ error }) => <BrokenSheet error={error} onClose={props.onClose} />}>
-        <Contents {...props} />
+        <DraftScope name="sheet">
+          <Contents {...props} />
+        </DraftScope>
       </ErrorBoundary>
     );
   };

@@ -1,13 +1,12 @@
 import FileDown from 'lucide-react-native/icons/file-down';
 import Hammer from 'lucide-react-native/icons/hammer';
 import SlidersHorizontal from 'lucide-react-native/icons/sliders-horizontal';
-import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
 import { endWords } from '@dormer/core/design/fit/endWords';
 import type { Plan } from '@dormer/core/plan';
 import { aboutWords, lengthWords, sentence } from '@dormer/core/say/words/first';
-import { Button, NoticeLine, Section, Txt } from '../../ui';
+import { Button, NoticeLine, Section, Txt, useKeptState } from '../../ui';
 import { useLabel } from '../../labels';
 import { makeStyles, SPACE } from '../../theme';
 import { EndsSheet } from './EndsSheet';
@@ -23,7 +22,7 @@ type Board = Plan['parts'][number];
 export function BoardSection({ board, job, plan }: { board: Board; job: Job; plan: Plan }) {
   const styles = useStyles();
   const label = useLabel();
-  const [open, setOpen] = useState<'ends' | 'template' | 'trial' | null>(null);
+  const [open, setOpen] = useKeptState<'ends' | 'template' | 'trial' | null>('board', null);
   const { fit, edges, tried } = board;
   if (!fit || !edges) return null;
   const { worst, odds } = fit;

@@ -14,7 +14,8 @@ import { Button, NoticeLine, Segmented, Sheet, Txt } from '../../ui';
 import { useAnswer } from '../../platform/useAnswer';
 import { guardedSheet } from '../../ui/guardedSheet';
 import { useLabel } from '../../labels';
-import { compareStyles, editJob, useAppDispatch } from '../../store';
+import { editJob, useAppDispatch } from '../../store';
+import { compareStyles } from '../../store/stageActions';
 import { makeStyles, RADIUS, SPACE, TARGET } from '../../theme';
 import { ODDS, ofHundred } from './ends';
 

@@ -1,6 +1,6 @@
 import Check from 'lucide-react-native/icons/check';
 import Undo from 'lucide-react-native/icons/undo-2';
-import { useState, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Job, Saw } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
@@ -11,7 +11,7 @@ import { madeBlanks, restsToKeep, sawBegun, withCut } from '@dormer/core/work/st
 import { finishedParts, partsOfBlank, sawTasks, type SawTask } from '@dormer/core/work/stock/sawTasks';
 import type { CutNode } from '@dormer/core/work/stock/sheets/layout';
 import { lengthWords, words } from '@dormer/core/say/words/first';
-import { Button, Keypad, NoticeLine, StageLayout, Txt } from '../../ui';
+import { Button, Keypad, NoticeLine, StageLayout, Txt, useKeptState } from '../../ui';
 import { DrawingPane } from '../../drawing';
 import { useLabel } from '../../labels';
 import { editJob, newId, notify, putOnRack, takeFromRack, useAppDispatch } from '../../store';
@@ -101,7 +101,7 @@ function Sawing({ job, plan, tabs, saw }: Omit<SawTabProps, 'onLayouts'> & { saw
   const task = tasks[at] ?? null;
   const step = task?.kind === 'cut' ? task.step : null;
   const made = madeBlanks(saw, kerf);
-  const [wrong, setWrong] = useState(false);
+  const [wrong, setWrong] = useKeptState<boolean>('wrong', false);
   const { tick, undo, close, replan, finish } = useSaw(job, saw);
   const scene = sceneOf({ job, plan, saw, task, made });
   const parts = new Set(tasks.flatMap((cut) => (cut.kind === 'further' ? [cut.further.part] : [])));

@@ -4,16 +4,8 @@ import { mergeJobs } from '@dormer/core/job/merge';
 import { Button, Segmented, Sheet, Txt } from '../../ui';
 import { guardedSheet } from '../../ui/guardedSheet';
 import { useLabel } from '../../labels';
-import {
-  keepBoth,
-  keepWhole,
-  selectRecord,
-  settle,
-  useAppDispatch,
-  useAppSelector,
-  type Choices,
-  type JobRecord,
-} from '../../store';
+import { selectRecord, useAppDispatch, useAppSelector, type JobRecord } from '../../store';
+import { keepBoth, keepWhole, settle, type Choices } from '../../store/conflicts';
 import { SPACE } from '../../theme';
 import { placeWords, valueWords } from './conflictWords';
 

@@ -1,6 +1,6 @@
 import { lazy, Suspense, useCallback, useEffect, useState, type ReactNode } from 'react';
 import { ActivityIndicator, StyleSheet, View } from 'react-native';
-import { KeypadProvider, MessagePage, NoticeLine, useKeypad } from '../../ui';
+import { DraftScope, KeypadProvider, MessagePage, NoticeLine, useKeypad, useKeptState } from '../../ui';
 import { useAnswer } from '../../platform/useAnswer';
 import { HomeLink } from '../../ui/HomeLink';
 import { useLabel } from '../../labels';
@@ -43,7 +43,9 @@ export function JobFrame({ id, children }: { id: string; children: ReactNode }) 
   if (!job || job.id !== id || !said) return <Opening />;
   return (
     <KeypadProvider>
-      <Frame id={id}>{children}</Frame>
+      <DraftScope name={id}>
+        <Frame id={id}>{children}</Frame>
+      </DraftScope>
     </KeypadProvider>
   );
 }
@@ -69,8 +71,8 @@ function Frame({ id, children }: { id: string; children: ReactNode }) {
   const typing = useKeypad().active !== null;
   const { fault } = useAppSelector(selectPlanned);
   const fresh = useAppSelector(selectFresh);
-  const [sheet, setSheet] = useState<'menu' | 'shortcuts' | null>(null);
-  const showShortcuts = useCallback(() => setSheet('shortcuts'), []);
+  const [sheet, setSheet] = useKeptState<'menu' | 'shortcuts' | null>('sheet', null);
+  const showShortcuts = useCallback(() => setSheet('shortcuts'), [setSheet]);
   useShortcuts(id, showShortcuts);
   const stages = <StageNav id={id} wide={wide} />;
   return (

@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { ErrorBoundary } from 'react-error-boundary';
 import { useLabel } from '../../labels';
 import { selectCanUndo, selectOpenJob, undo, useAppDispatch, useAppSelector } from '../../store';
-import { Button } from '../../ui';
+import { Button, DraftScope } from '../../ui';
 import { BrokenPage } from '../../ui/BrokenPage';
 
 /**
@@ -16,7 +16,7 @@ export function StageGuard({ stage, children }: { stage: string; children: React
       resetKeys={[stage, job]}
       fallbackRender={({ error, resetErrorBoundary }) => <BrokenStage error={error} onAgain={resetErrorBoundary} />}
     >
-      {children}
+      <DraftScope name={stage}>{children}</DraftScope>
     </ErrorBoundary>
   );
 }

@@ -4,7 +4,7 @@ import { useRouter } from 'expo-router';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { ActivityIndicator, ScrollView, StyleSheet, View } from 'react-native';
 import type { Refusal } from '@dormer/core/job/document';
-import { Button, LongList, NoticeLine, Txt } from '../../ui';
+import { Button, DraftScope, LongList, NoticeLine, Txt, useKeptState } from '../../ui';
 import { pickFile } from '../../platform/files';
 import { useLabel } from '../../labels';
 import {
@@ -12,7 +12,9 @@ import {
   importJob,
   selectJobs,
   selectLoaded,
+  selectMissing,
   selectReached,
+  selectStrangers,
   useAppDispatch,
   useAppSelector,
 } from '../../store';
@@ -22,9 +24,10 @@ import { EmptyJobs } from './EmptyJobs';
 import { ImportRefusal } from './ImportRefusal';
 import { JobRow } from './JobRow';
 import { NewJobSheet } from './NewJobSheet';
-import { ServerNotices } from './ServerNotices';
 
 // Fetched when it is opened: it is no part of the first screen.
+// Fetched when the server has just been reached and there is something to ask.
+const ServerNotices = lazy(() => import('./ServerNotices').then((one) => ({ default: one.ServerNotices })));
 const MoreSheet = lazy(() => import('./MoreSheet').then((one) => ({ default: one.MoreSheet })));
 
 /** Every job, the last changed first. */
@@ -36,7 +39,7 @@ export function JobsScreen() {
   const jobs = useAppSelector(selectJobs);
   const loaded = useAppSelector(selectLoaded);
   const reached = useAppSelector(selectReached);
-  const [adding, setAdding] = useState(false);
+  const isAsked = useAppSelector((state) => selectStrangers(state).length + selectMissing(state).length > 0);
   const [showsMore, setShowsMore] = useState(false);
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   useEffect(() => {
@@ -64,7 +67,7 @@ export function JobsScreen() {
           <NoticeLine kind="doubtful" word={label('problem.doubtful')} words={label('jobs.unreached')} />
         ) : null}
         <StorageFault />
-        <ServerNotices />
+        <Suspense fallback={null}>{isAsked ? <ServerNotices /> : null}</Suspense>
         {refusal ? <ImportRefusal refusal={refusal} onClose={() => setRefusal(null)} /> : null}
         {looking ? (
           <View style={styles.empty}>
@@ -83,20 +86,33 @@ export function JobsScreen() {
       <View style={styles.foot}>
         <View style={styles.footRow}>
           <Button title={label('jobs.import')} icon={FilePlus} grow onPress={() => void takeIn()} />
-          <Button title={label('jobs.new')} icon={Plus} look="lead" grow onPress={() => setAdding(true)} />
+          <DraftScope name="jobs">
+            <NewJob key={String(loaded)} onMade={openJob} />
+          </DraftScope>
         </View>
       </View>
       <Suspense fallback={null}>{showsMore ? <MoreSheet onClose={() => setShowsMore(false)} /> : null}</Suspense>
+    </View>
+  );
+}
+
+/** The button for a new job, and its sheet, which is open again when the page was gone of a sudden. */
+function NewJob({ onMade }: { onMade: (id: string) => void }) {
+  const label = useLabel();
+  const [adding, setAdding] = useKeptState<boolean>('adding', false);
+  return (
+    <>
+      <Button title={label('jobs.new')} icon={Plus} look="lead" grow onPress={() => setAdding(true)} />
       {adding ? (
         <NewJobSheet
           onClose={() => setAdding(false)}
           onMade={(id) => {
             setAdding(false);
-            openJob(id);
+            onMade(id);
           }}
         />
       ) : null}
-    </View>
+    </>
   );
 }
 

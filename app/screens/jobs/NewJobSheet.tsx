@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { LIMITS, PLACE_KINDS, type PlaceKind } from '@dormer/core/job/document';
 import { JOB_UNITS, type JobUnit } from '@dormer/core/base/quantity';
-import { Button, Segmented, Sheet, TextField, Txt } from '../../ui';
+import { Button, Segmented, Sheet, TextField, Txt, useKeptState } from '../../ui';
 import { guardedSheet } from '../../ui/guardedSheet';
 import { useLabel } from '../../labels';
 import { createJob, selectJobs, useAppDispatch, useAppSelector } from '../../store';
@@ -16,9 +16,9 @@ export const NewJobSheet = guardedSheet(function NewJobSheet({ onClose, onMade }
   const label = useLabel();
   const dispatch = useAppDispatch();
   const last = useAppSelector(selectJobs)[0]?.job.units;
-  const [kind, setKind] = useState<PlaceKind>('alcove');
+  const [kind, setKind] = useKeptState<PlaceKind>('kind', 'alcove');
   const [name, setName] = useState('');
-  const [units, setUnits] = useState<JobUnit>(last ?? 'mm');
+  const [units, setUnits] = useKeptState<JobUnit>('units', last ?? 'mm');
   const make = () => onMade(dispatch(createJob({ kind, name: name.trim() || label(`place.${kind}`), units })));
   return (
     <Sheet

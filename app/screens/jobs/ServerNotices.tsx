@@ -1,9 +1,8 @@
+import '../../labels/servers';
 import { StyleSheet, View } from 'react-native';
 import { Button, NoticeLine } from '../../ui';
 import { useLabel, type LabelKey } from '../../labels';
 import {
-  bringHere,
-  keepApart,
   putBack,
   records,
   selectMissing,
@@ -12,6 +11,7 @@ import {
   useAppSelector,
   type JobRecord,
 } from '../../store';
+import { bringHere, keepApart } from '../../store/servers';
 import { SPACE } from '../../theme';
 
 /** What the person must decide about jobs that this server does not know, or no longer has. */

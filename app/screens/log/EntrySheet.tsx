@@ -10,6 +10,7 @@ import type { Plan } from '@dormer/core/plan';
 import { words } from '@dormer/core/say/words/first';
 import { Button, Keypad, LengthField, Segmented, Sheet, TextField, Txt } from '../../ui';
 import { guardedSheet } from '../../ui/guardedSheet';
+import { useKeptForm } from '../../ui/useKeptForm';
 import { chooseFile } from '../../platform/files';
 import { MinutesField } from '../../parts/MinutesField';
 import { useLabel } from '../../labels';
@@ -38,10 +39,12 @@ const FRESH = {
 export const EntrySheet = guardedSheet(function EntrySheet({ kind, job, plan, onClose }: EntrySheetProps) {
   const label = useLabel();
   const dispatch = useAppDispatch();
-  const { control, handleSubmit, formState } = useForm<FormFields<'entry'>, unknown, FormAnswer<'entry'>>({
-    defaultValues: FRESH[kind],
-    resolver: zodResolver(FORMS.entry),
-  });
+  const { control, handleSubmit, formState } = useKeptForm(
+    useForm<FormFields<'entry'>, unknown, FormAnswer<'entry'>>({
+      defaultValues: FRESH[kind],
+      resolver: zodResolver(FORMS.entry),
+    }),
+  );
   const keep = handleSubmit((answer) => {
     dispatch(editJob((before) => withEntry(before, answer)));
     onClose();

@@ -1,14 +1,13 @@
 import Check from 'lucide-react-native/icons/check';
 import Trash from 'lucide-react-native/icons/trash';
 import X from 'lucide-react-native/icons/x';
-import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Part } from '@dormer/core/design/fit';
 import { LIMITS, withLog, type Job, type Trial } from '@dormer/core/job/document';
 import { sectionScene } from '@dormer/core/say/scene';
 import { boardScene } from '@dormer/core/say/scene/cutting';
 import { words } from '@dormer/core/say/words/first';
-import { Button, Keypad, Segmented, StageLayout, Txt } from '../../ui';
+import { Button, Keypad, Segmented, StageLayout, Txt, useKeptState } from '../../ui';
 import { TrialSheet } from '../../parts/TrialSheet';
 import { TriedNotice } from '../../parts/TriedNotice';
 import { DrawingPane } from '../../drawing';
@@ -29,8 +28,8 @@ export function FitTab({ job, plan, tabs }: LogTabProps) {
   const dispatch = useAppDispatch();
   const exaggeration = useAppSelector((state) => state.settings.exaggeration);
   const boards = plan.parts.filter((part) => part.role === 'board' && part.fit);
-  const [chosen, setChosen] = useState<number | null>(null);
-  const [spot, setSpot] = useState<Pick<Trial, 'end' | 'at'> | null>(null);
+  const [chosen, setChosen] = useKeptState<number | null>('fitShelf', null);
+  const [spot, setSpot] = useKeptState<Pick<Trial, 'end' | 'at'> | null>('fitSpot', null);
   const board = boards.find((part) => part.shelf === chosen) ?? boards[0];
   const scene =
     (board ? boardScene(plan, board.shelf, exaggeration) : null) ??

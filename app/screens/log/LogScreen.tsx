@@ -1,10 +1,8 @@
 import '../../labels/build';
 import '../../labels/log';
-import { useState } from 'react';
-import { Segmented } from '../../ui';
+import { Segmented, useKeptState } from '../../ui';
 import { useLabel } from '../../labels';
 import { selectOpenJob, selectPlanned, useAppSelector } from '../../store';
-import { usePhotosSent } from '../../store/photos';
 import { DiaryTab } from './DiaryTab';
 import { FitTab } from './FitTab';
 import { LearnedTab } from './LearnedTab';
@@ -12,7 +10,6 @@ import type { LogTabProps } from './tabProps';
 
 /** What happened: how boards went in, what is noted, what the jobs taught. */
 export function LogScreen() {
-  usePhotosSent();
   const job = useAppSelector(selectOpenJob);
   const { plan } = useAppSelector(selectPlanned);
   return job && plan ? <Log job={job} plan={plan} /> : null;
@@ -22,7 +19,7 @@ const TABS = ['fit', 'diary', 'learned'] as const;
 
 function Log({ job, plan }: Omit<LogTabProps, 'tabs'>) {
   const label = useLabel();
-  const [tab, setTab] = useState<(typeof TABS)[number]>('fit');
+  const [tab, setTab] = useKeptState<(typeof TABS)[number]>('tab', 'fit');
   const tabs = (
     <Segmented
       label={label('log.tabs')}

@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import { Button, NoticeLine, Section, Txt } from '../../ui';
 import { useLabel } from '../../labels';
-import { endPractice, selectLink, takePractice, useAppDispatch, useAppSelector } from '../../store';
+import { selectLink, useAppDispatch, useAppSelector } from '../../store';
+import { endPractice, takePractice } from '../../store/stageActions';
 
 /** Practice instruments: simulated devices that read a made-up room, and say so. */
 export function Practice() {

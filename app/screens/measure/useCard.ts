@@ -12,7 +12,8 @@ import {
 } from '@dormer/core/place/reading';
 import { focusField } from '../../platform/focusNext';
 import { useLatest } from '../../platform/useLatest';
-import { newId, takeReading, useAppDispatch } from '../../store';
+import { newId, useAppDispatch } from '../../store';
+import { takeReading } from '../../store/stageActions';
 import { serverDevices } from '../../store/deviceStream';
 import { useHeldDevice, type Shown } from '../../store/useHeldDevice';
 import type { Card } from './card';

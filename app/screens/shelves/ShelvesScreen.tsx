@@ -5,21 +5,13 @@ import { LIMITS, type Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { elevationScene, poleOf } from '@dormer/core/say/scene';
 import { lengthWords, words } from '@dormer/core/say/words/first';
-import { Button, Keypad, Segmented, StageLayout, Stepper, Txt } from '../../ui';
+import { Button, Keypad, Segmented, StageLayout, Stepper, Txt, useKeptState } from '../../ui';
 import { PlanNotices } from '../../parts/PlanNotices';
 import { usePrinting } from '../../platform/usePrinting';
 import { DrawingPane } from '../../drawing';
 import { useLabel } from '../../labels';
-import {
-  editJob,
-  editPlanned,
-  newId,
-  selectOpenJob,
-  selectPlanned,
-  settings,
-  useAppDispatch,
-  useAppSelector,
-} from '../../store';
+import { editJob, newId, selectOpenJob, selectPlanned, settings, useAppDispatch, useAppSelector } from '../../store';
+import { editPlanned } from '../../store/stageActions';
 import { ChosenShelf } from './heights/ChosenShelf';
 import { CompareSheet } from './heights/CompareSheet';
 import { added, locked, markOf, moved, removed } from './heights/edit';
@@ -52,7 +44,7 @@ export function ShelvesScreen({ onShape }: ShelvesScreenProps) {
 function Shelves({ job, onShape }: ShelvesScreenProps & { job: Job }) {
   const label = useLabel();
   const { plan } = useAppSelector(selectPlanned);
-  const [tab, setTab] = useState<Tab>('heights');
+  const [tab, setTab] = useKeptState<Tab>('tab', 'heights');
   const [number, setNumber] = useState<number | null>(null);
   const [at, setAt] = useState(0);
   const { printing, print } = usePrinting();

@@ -1,11 +1,9 @@
 import '../../labels/build';
-import { useState } from 'react';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
-import { Segmented } from '../../ui';
+import { Segmented, useKeptState } from '../../ui';
 import { useLabel } from '../../labels';
 import { selectOpenJob, selectPlanned, useAppSelector } from '../../store';
-import { usePhotosSent } from '../../store/photos';
 import { CalendarTab } from './CalendarTab';
 import { PackingTab } from './PackingTab';
 import { TodayTab } from './TodayTab';
@@ -15,7 +13,6 @@ import { useTrips } from './useTrips';
 /** The steps of the work: the one to do now, all of them by trips, what is packed for each, and when. */
 export function BuildScreen() {
   // Whoever builds took photos, too.
-  usePhotosSent();
   const job = useAppSelector(selectOpenJob);
   const { plan } = useAppSelector(selectPlanned);
   return job && plan ? <Build job={job} plan={plan} /> : null;
@@ -25,7 +22,7 @@ const TABS = ['today', 'trips', 'packing', 'calendar'] as const;
 
 function Build({ job, plan }: { job: Job; plan: Plan }) {
   const label = useLabel();
-  const [tab, setTab] = useState<(typeof TABS)[number]>('today');
+  const [tab, setTab] = useKeptState<(typeof TABS)[number]>('tab', 'today');
   const found = useTrips(job, plan);
   const tabs = (
     <Segmented

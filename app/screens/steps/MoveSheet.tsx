@@ -1,8 +1,7 @@
-import { useState } from 'react';
 import { clockMinutes, momentOf, wallOf, type Laid, type Step } from '@dormer/core/work/steps/forScreens';
 import type { Job } from '@dormer/core/job/document';
 import { sentence } from '@dormer/core/say/words/first';
-import { Button, MomentField, Sheet, Txt } from '../../ui';
+import { Button, MomentField, Sheet, Txt, useKeptState } from '../../ui';
 import { guardedSheet } from '../../ui/guardedSheet';
 import { useLabel } from '../../labels';
 import { MinutesField } from '../../parts/MinutesField';
@@ -31,8 +30,8 @@ export const MoveSheet = guardedSheet(function MoveSheet({
 }: MoveSheetProps) {
   const label = useLabel();
   const there = wallOf(zone, laid.fromMs);
-  const [day, setDay] = useState(there.day);
-  const [clock, setClock] = useState(clockText(there.minutes));
+  const [day, setDay] = useKeptState('day', there.day);
+  const [clock, setClock] = useKeptState('clock', clockText(there.minutes));
   return (
     <Sheet
       title={sentence(step.what, job)}

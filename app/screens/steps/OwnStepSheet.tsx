@@ -7,6 +7,7 @@ import type { Plan } from '@dormer/core/plan';
 import { sentence } from '@dormer/core/say/words/first';
 import { Button, Section, Segmented, Sheet, TextField, Toggles } from '../../ui';
 import { guardedSheet } from '../../ui/guardedSheet';
+import { useKeptForm } from '../../ui/useKeptForm';
 import { useLabel } from '../../labels';
 import { editJob, newId, useAppDispatch } from '../../store';
 import { MinutesField } from '../../parts/MinutesField';
@@ -21,15 +22,21 @@ interface OwnStepSheetProps {
 
 const FRESH: FormAnswer<'ownStep'> = { what: '', place: 'site', minutes: 15, after: [], before: [] };
 
+/** Steps of the plan that another one can come before or after. */
+const otherSteps = (plan: Plan, job: Job, own: string | null) =>
+  plan.build.steps
+    .filter((step) => step.id !== `own:${own}`)
+    .map((step) => ({ value: step.id, title: sentence(step.what, job) }));
+
 /** A step the person adds: what, where, how long, and between which others. */
 export const OwnStepSheet = guardedSheet(function OwnStepSheet({ job, plan, own, onClose }: OwnStepSheetProps) {
   const label = useLabel();
   const dispatch = useAppDispatch();
   const { id, ...fields } = own ?? { id: null, ...FRESH };
-  const { control, handleSubmit, formState } = useForm({ defaultValues: fields, resolver: zodResolver(FORMS.ownStep) });
-  const others = plan.build.steps
-    .filter((step) => step.id !== `own:${id}`)
-    .map((step) => ({ value: step.id, title: sentence(step.what, job) }));
+  const { control, handleSubmit, formState } = useKeptForm(
+    useForm({ defaultValues: fields, resolver: zodResolver(FORMS.ownStep) }),
+  );
+  const others = otherSteps(plan, job, id);
   const put = (change: (own: readonly OwnStep[]) => OwnStep[]) => {
     dispatch(editJob((before) => withBuild(before, { own: change(before.build.own) })));
     onClose();

@@ -6,6 +6,7 @@ import { FORMS, type FormFields } from '@dormer/core/job/forms';
 import { sentence } from '@dormer/core/say/words/first';
 import { Button, Segmented, Sheet, TextField, Txt } from '../../ui';
 import { guardedSheet } from '../../ui/guardedSheet';
+import { useKeptForm } from '../../ui/useKeptForm';
 import { useLabel } from '../../labels';
 import { editJob, useAppDispatch } from '../../store';
 
@@ -23,7 +24,9 @@ export const SkipSheet = guardedSheet(function SkipSheet({
 }) {
   const label = useLabel();
   const dispatch = useAppDispatch();
-  const { control, handleSubmit } = useForm({ defaultValues: USUAL, resolver: zodResolver(FORMS.skipped) });
+  const { control, handleSubmit } = useKeptForm(
+    useForm({ defaultValues: USUAL, resolver: zodResolver(FORMS.skipped) }),
+  );
   const leaveOut = handleSubmit(({ why, note = '' }) => {
     dispatch(editJob((before) => withSkipped(before, step.id, why, note)));
     onClose();

@@ -1,11 +1,10 @@
-import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { INSTRUMENTS, WALL_KINDS, usualLength, type Job, type Place, type WallKind } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import type { TypedLength } from '@dormer/core/base/quantity';
 import { specOf } from '@dormer/core/place/kinds';
 import { instrumentsFor } from '@dormer/core/place/reading';
-import { Button, LengthField, Section, Segmented, Toggles, Txt } from '../../../ui';
+import { Button, LengthField, Section, Segmented, Toggles, Txt, useKeptState } from '../../../ui';
 import { useLabel, type LabelKey } from '../../../labels';
 import { editJob, useAppDispatch } from '../../../store';
 import { makeStyles, SPACE } from '../../../theme';
@@ -109,7 +108,7 @@ export function PlaceForm({ job, plan }: { job: Job; plan: Plan | null }) {
 function OwnWalls({ job, onChange }: { job: Job; onChange: (own: Place['own']) => void }) {
   const label = useLabel();
   const { own } = job.place;
-  const [open, setOpen] = useState(false);
+  const [open, setOpen] = useKeptState<boolean>('place', false);
   const walls = wallsIn(job);
   if (!open && walls.every((wall) => !own[wall])) {
     return <Button title={label('place.own.add')} onPress={() => setOpen(true)} />;

@@ -8,6 +8,7 @@ import { message } from '@dormer/core/base/message';
 import { sentence } from '@dormer/core/say/words/first';
 import { Button, Keypad, LengthField, Segmented, Sheet, TextField, Txt } from '../../../ui';
 import { guardedSheet } from '../../../ui/guardedSheet';
+import { useKeptForm } from '../../../ui/useKeptForm';
 import { useLabel, type Label } from '../../../labels';
 import { editJob, newId, useAppDispatch } from '../../../store';
 
@@ -27,11 +28,13 @@ export const AlignSheet = guardedSheet(function AlignSheet({ job, onClose }: { j
   const dispatch = useAppDispatch();
   const all = thingsThere(job, label);
   const [key, setKey] = useState(all[0]!.key);
-  const { control, handleSubmit, reset, getValues, formState } = useForm<Fields, unknown, FormAnswer<'aligned'>>({
-    mode: 'onChange',
-    defaultValues: { to: all[0]!.to, face: 'top' },
-    resolver: zodResolver(FORMS.aligned),
-  });
+  const { control, handleSubmit, reset, getValues, formState } = useKeptForm(
+    useForm<Fields, unknown, FormAnswer<'aligned'>>({
+      mode: 'onChange',
+      defaultValues: { to: all[0]!.to, face: 'top' },
+      resolver: zodResolver(FORMS.aligned),
+    }),
+  );
   const choose = (next: string) => {
     setKey(next);
     reset({ face: getValues('face'), to: all.find((there) => there.key === next)!.to });

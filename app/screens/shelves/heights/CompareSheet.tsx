@@ -8,7 +8,8 @@ import { useAnswer } from '../../../platform/useAnswer';
 import { guardedSheet } from '../../../ui/guardedSheet';
 import { SceneView } from '../../../drawing';
 import { useLabel, type Label } from '../../../labels';
-import { editJob, planOther, useAppDispatch } from '../../../store';
+import { editJob, useAppDispatch } from '../../../store';
+import { planOther } from '../../../store/stageActions';
 import { makeStyles, SPACE } from '../../../theme';
 
 interface CompareSheetProps {

@@ -1,13 +1,13 @@
 import LockOpen from 'lucide-react-native/icons/lock-open';
 import X from 'lucide-react-native/icons/x';
-import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { RATIO, usualLength, WAYS, type Job, type ShelvesWish } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { lengthWords } from '@dormer/core/say/words/first';
-import { Button, LengthField, RangeSlider, Section, Segmented, Txt } from '../../../ui';
+import { Button, LengthField, RangeSlider, Section, Segmented, Txt, useKeptState } from '../../../ui';
 import { useLabel } from '../../../labels';
-import { editJob, editPlanned, newId, useAppDispatch } from '../../../store';
+import { editJob, newId, useAppDispatch } from '../../../store';
+import { editPlanned } from '../../../store/stageActions';
 import { makeStyles, SPACE } from '../../../theme';
 import { AlignSheet } from './AlignSheet';
 import { BottomForm, TopForm } from './Boundary';
@@ -128,7 +128,7 @@ function Held({ job, shelves }: { job: Job; shelves: Plan['shelves'] }) {
   const styles = useStyles();
   const label = useLabel();
   const dispatch = useAppDispatch();
-  const [aligning, setAligning] = useState(false);
+  const [aligning, setAligning] = useKeptState<boolean>('aligning', false);
   const held = shelves.filter((shelf) => shelf.held !== null);
   return (
     <>

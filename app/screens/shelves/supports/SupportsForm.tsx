@@ -1,11 +1,11 @@
 import Replace from 'lucide-react-native/icons/replace';
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { withSystem, type Job, type SystemName } from '@dormer/core/job/document';
 import { message } from '@dormer/core/base/message';
 import type { Plan } from '@dormer/core/plan';
 import { listWords, words } from '@dormer/core/say/words/first';
-import { Button, Section, Txt } from '../../../ui';
+import { Button, Section, Txt, useKeptState } from '../../../ui';
 import { useLabel } from '../../../labels';
 import { editJob, useAppDispatch } from '../../../store';
 import { makeStyles, SPACE } from '../../../theme';
@@ -30,7 +30,7 @@ export function SupportsForm({ job, plan, selected, onSelect, onPrint }: Support
   const styles = useStyles();
   const label = useLabel();
   const dispatch = useAppDispatch();
-  const [changing, setChanging] = useState<SystemName | null>(null);
+  const [changing, setChanging] = useKeptState<SystemName | null>('systems', null);
   const used = useMemo(() => systemsIn(job), [job]);
   return (
     <>

@@ -5,7 +5,8 @@ import { Button, NoticeLine, Sheet, Txt } from '../../../ui';
 import { useAnswer } from '../../../platform/useAnswer';
 import { guardedSheet } from '../../../ui/guardedSheet';
 import { useLabel } from '../../../labels';
-import { considerSystems, useAppDispatch } from '../../../store';
+import { useAppDispatch } from '../../../store';
+import { considerSystems } from '../../../store/stageActions';
 import { makeStyles, SPACE } from '../../../theme';
 import { SystemCard } from './SystemCard';
 
