@@ -54,7 +54,7 @@ async function kept(page: Page, text: string): Promise<void> {
           };
         }),
     );
-  await expect.poll(texts).toContain(text);
+  await expect.poll(texts).toContain(JSON.stringify(text).slice(1, -1));
 }
 
 test(
@@ -141,6 +141,14 @@ test(
     await expect(sheet()).toBeHidden();
     await begin('measure');
     await expect(value()).toBeHidden();
+
+    // A sheet in which nothing was typed does not come back either.
+    await page.getByRole('button', { name: 'More for this job' }).click();
+    await expect(notes()).toBeVisible();
+    await kept(page, '"menu"');
+    await page.reload();
+    await new Person(page, true).planned();
+    await expect(sheet()).toBeHidden();
     await browser.end();
   },
 );

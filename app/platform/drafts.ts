@@ -1,9 +1,11 @@
 /** Name of the draft that says which field had the focus. */
 const FOCUS = '@focus';
+/** Begins the name of a draft that says where a person is, not what was typed. */
+export const PLACE = '~';
 
 type Keep = (key: string, text: string | null) => void;
 
-/** What is typed and not taken yet, by the place it is typed at, for when the page is gone of a sudden. */
+/** What is typed and not taken yet, by the place it is typed at, for when the page is gone without warning. */
 class Drafts {
   private readonly texts = new Map<string, string>();
   private readonly mounted = new Map<string, number>();
@@ -22,6 +24,12 @@ class Drafts {
 
   get(key: string | null): string | null {
     return key === null ? null : (this.texts.get(key) ?? null);
+  }
+
+  /** Whether anything that was typed or chosen in a scope, or in a scope within it, waits. */
+  hasTyped(scope: string | null): boolean {
+    const keys = [...this.texts.keys()];
+    return scope !== null && keys.some((key) => key.startsWith(scope) && !key.includes(`|${PLACE}`));
   }
 
   /** Keeps a draft; null drops it. Of two fields of one name none is kept: nobody knows which one it belongs to. */

@@ -1,5 +1,5 @@
 import { createContext, useContext, useEffect, useLayoutEffect, useState, type ReactNode } from 'react';
-import { drafts } from '../platform/drafts';
+import { drafts, PLACE } from '../platform/drafts';
 
 const Scope = createContext<string | null>(null);
 
@@ -21,18 +21,32 @@ export function useDraftKey(name: string): string | null {
   return key;
 }
 
-/**
- * State that is there again when the page was gone of a sudden: which sheet is open, what is chosen in it. It goes when
- * its screen is left.
- */
+/** What a person chose and has not confirmed yet: back when the page was gone without warning. */
 export function useKeptState<T>(name: string, initial: T): [T, (next: T) => void] {
   const key = useDraftKey(name);
-  const [state, setState] = useState<T>(() => parsed(drafts.get(key), initial));
+  const kept = () => drafts.get(key);
+  return useStateKeptAs(key, kept, initial);
+}
+
+/**
+ * Where a person is: the open sheet, the chosen tab or card. Back when the page was gone without warning, if something
+ * that was typed or chosen there waits as well; otherwise a page begins as it always does.
+ */
+export function useKeptPlace<T>(name: string, initial: T): [T, (next: T) => void] {
+  const key = useDraftKey(PLACE + name);
+  const kept = () => (drafts.hasTyped(scopeOf(key)) ? drafts.get(key) : null);
+  return useStateKeptAs(key, kept, initial);
+}
+
+function useStateKeptAs<T>(key: string | null, kept: () => string | null, initial: T): [T, (next: T) => void] {
+  const [state, setState] = useState<T>(() => parsed(kept(), initial));
   useEffect(() => {
     drafts.set(key, state === initial ? null : JSON.stringify(state));
   }, [key, state, initial]);
   return [state, setState];
 }
+
+const scopeOf = (key: string | null) => key?.slice(0, key.lastIndexOf(PLACE)) ?? null;
 
 function parsed<T>(kept: string | null, initial: T): T {
   try {

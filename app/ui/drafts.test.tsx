@@ -1,8 +1,7 @@
 import { act, fireEvent, render } from '@testing-library/react-native';
-import { useState } from 'react';
 import { drafts } from '../platform/drafts';
 import { screen } from '../test/screen';
-import { DraftScope, useKeptState } from './DraftScope';
+import { DraftScope, useKeptPlace } from './DraftScope';
 import { KeypadProvider } from './KeypadContext';
 import { LengthField } from './LengthField';
 import { TextField } from './TextField';
@@ -88,23 +87,32 @@ test('a screen that is left takes its drafts with it', () => {
   expect([...kept]).toEqual([]);
 });
 
-test('which sheet is open is kept until it is closed', () => {
+describe('which sheet is open', () => {
   let open: (sheet: string | null) => void = () => undefined;
   function Screen() {
-    const [sheet, setSheet] = useKeptState<string | null>('sheet', null);
-    const [, redraw] = useState(0);
-    open = (next) => {
-      setSheet(next);
-      redraw((n) => n + 1);
-    };
+    const [sheet, setSheet] = useKeptPlace<string | null>('sheet', null);
+    open = setSheet;
     return <TextField label={sheet ?? 'closed'} value="" />;
   }
-  begin(['job|sheet', '"menu"']);
-  show(<Screen />);
-  screen.getByLabelText('menu');
-  act(() => open('notes'));
-  expect(kept.get('job|sheet')).toBe('"notes"');
-  act(() => open(null));
-  screen.getByLabelText('closed');
-  expect(kept.has('job|sheet')).toBe(false);
+
+  test('is kept until it is closed', () => {
+    show(<Screen />);
+    act(() => open('notes'));
+    expect(kept.get('job|~sheet')).toBe('"notes"');
+    act(() => open(null));
+    expect(kept.has('job|~sheet')).toBe(false);
+  });
+
+  test('is back with what was typed in it', () => {
+    begin(['job|~sheet', '"menu"'], ['job|menu', 'half a sen']);
+    show(<Screen />);
+    expect(screen.getByLabelText('menu').props.value).toBe('half a sen');
+  });
+
+  test('is not back where nothing was typed in it', () => {
+    begin(['job|~sheet', '"menu"'], ['@focus', 'job|menu'], ['other|menu', 'half a sen']);
+    show(<Screen />);
+    screen.getByLabelText('closed');
+    expect(kept.has('job|~sheet')).toBe(false);
+  });
 });

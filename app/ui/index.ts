@@ -1,6 +1,6 @@
 export { ActionRow } from './ActionRow';
 export { AngleField, type TypedAngle } from './AngleField';
-export { DraftScope, useKeptState } from './DraftScope';
+export { DraftScope, useKeptPlace, useKeptState } from './DraftScope';
 export { Button } from './Button';
 export { Keypad } from './Keypad';
 export { KeypadProvider, useKeypad } from './KeypadContext';

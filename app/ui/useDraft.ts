@@ -18,7 +18,7 @@ interface DraftOptions {
   readonly value: string;
   /** Returns false to refuse the text, which then stays in the field. */
   readonly onCommit?: ((text: string) => boolean | void) | undefined;
-  /** Gets a text that the device kept when the page was gone of a sudden. */
+  /** Gets a text that the device kept when the page was gone without warning. */
   readonly onKept?: ((text: string) => void) | undefined;
   readonly input: RefObject<{ focus: () => void } | null>;
 }

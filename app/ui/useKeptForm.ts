@@ -3,7 +3,7 @@ import type { FieldValues, UseFormReturn } from 'react-hook-form';
 import { drafts } from '../platform/drafts';
 import { useDraftKey } from './DraftScope';
 
-/** A form of a sheet whose values are there again when the page was gone of a sudden. */
+/** A form of a sheet whose values are there again when the page was gone without warning. */
 export function useKeptForm<Fields extends FieldValues, Context, Answer>(
   made: UseFormReturn<Fields, Context, Answer>,
 ): UseFormReturn<Fields, Context, Answer> {

@@ -6,7 +6,7 @@ import type { Job } from '@dormer/core/job/document';
 import { endWords } from '@dormer/core/design/fit/endWords';
 import type { Plan } from '@dormer/core/plan';
 import { aboutWords, lengthWords, sentence } from '@dormer/core/say/words/first';
-import { Button, NoticeLine, Section, Txt, useKeptState } from '../../ui';
+import { Button, NoticeLine, Section, Txt, useKeptPlace } from '../../ui';
 import { useLabel } from '../../labels';
 import { makeStyles, SPACE } from '../../theme';
 import { EndsSheet } from './EndsSheet';
@@ -22,7 +22,7 @@ type Board = Plan['parts'][number];
 export function BoardSection({ board, job, plan }: { board: Board; job: Job; plan: Plan }) {
   const styles = useStyles();
   const label = useLabel();
-  const [open, setOpen] = useKeptState<'ends' | 'template' | 'trial' | null>('board', null);
+  const [open, setOpen] = useKeptPlace<'ends' | 'template' | 'trial' | null>('board', null);
   const { fit, edges, tried } = board;
   if (!fit || !edges) return null;
   const { worst, odds } = fit;

@@ -8,7 +8,7 @@ import { elevationScene } from '@dormer/core/say/scene';
 import type { Cutting } from '@dormer/core/work/stock';
 import { shoppingFor, type Shopping, type ShoppingLine } from '@dormer/core/work/stock/shopping';
 import { lengthWords, words } from '@dormer/core/say/words/first';
-import { Button, Keypad, NoticeLine, Section, Segmented, StageLayout, Stepper, Txt, useKeptState } from '../../ui';
+import { Button, Keypad, NoticeLine, Section, Segmented, StageLayout, Stepper, Txt, useKeptPlace } from '../../ui';
 import { download, fileName } from '../../platform/files';
 import { money } from '../../labels/money';
 import { listWriters } from '../../platform/writers';
@@ -39,7 +39,7 @@ export function BuyTab({ job, plan, tabs }: BuyTabProps) {
   const styles = useStyles();
   const label = useLabel();
   const { cutting, current, share, stopped, again } = useCutting(job, 'left');
-  const [chosen, setChosen] = useKeptState<string | null>('buying', null);
+  const [chosen, setChosen] = useKeptPlace<string | null>('buying', null);
   const [comparing, setComparing] = useState(false);
   const { stock } = job;
   const shopping = cutting ? shoppingFor({ job, plan, cutting }) : null;

@@ -4,7 +4,7 @@ import { CORNER_SHAPES, usualCorner, type Job } from '@dormer/core/job/document'
 import type { Plan } from '@dormer/core/plan';
 import { snapToTape } from '@dormer/core/base/quantity';
 import { aboutWords, lengthWords } from '@dormer/core/say/words/first';
-import { Button, LengthField, NoticeLine, Section, Segmented, Txt, useKeptState } from '../../ui';
+import { Button, LengthField, NoticeLine, Section, Segmented, Txt, useKeptPlace } from '../../ui';
 import { useLabel } from '../../labels';
 import { editJob, useAppDispatch } from '../../store';
 import { makeStyles, SPACE } from '../../theme';
@@ -15,7 +15,7 @@ import { TemplateSheet } from './TemplateSheet';
 export function CornerSection({ board, job, plan }: { board: Plan['parts'][number]; job: Job; plan: Plan }) {
   const styles = useStyles();
   const label = useLabel();
-  const [open, setOpen] = useKeptState<boolean>('corner', false);
+  const [open, setOpen] = useKeptPlace<boolean>('corner', false);
   const { corner } = board;
   if (!corner) return null;
   const degrees = (value: number) => `${value.toFixed(1)}°`;

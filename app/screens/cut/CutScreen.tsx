@@ -10,7 +10,7 @@ import type { Plan } from '@dormer/core/plan';
 import { sectionScene } from '@dormer/core/say/scene';
 import { boardScene, boxScene, cornerScene } from '@dormer/core/say/scene/cutting';
 import { lengthWords, words } from '@dormer/core/say/words/first';
-import { Button, Keypad, Segmented, StageLayout, Txt, useKeptState } from '../../ui';
+import { Button, Keypad, Segmented, StageLayout, Txt, useKeptPlace } from '../../ui';
 import { PlanNotices } from '../../parts/PlanNotices';
 import { download, fileName } from '../../platform/files';
 import { listWriters } from '../../platform/writers';
@@ -55,7 +55,7 @@ type Tab = (typeof TABS)[number];
 function Cut({ job, plan, first }: CutScreenProps & { job: Job; plan: Plan }) {
   const label = useLabel();
   // Who has begun to cut wants the next cut.
-  const [tab, setTab] = useKeptState<Tab>('tab', job.stock.saw ? 'saw' : 'pieces');
+  const [tab, setTab] = useKeptPlace<Tab>('tab', job.stock.saw ? 'saw' : 'pieces');
   const [part, setPart] = useState<string | null>(null);
   const tabs = (
     <Segmented

@@ -2,7 +2,7 @@ import Plus from 'lucide-react-native/icons/plus';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { lengthOf, type Job, type Offcut } from '@dormer/core/job/document';
-import { Button, useKeptState } from '../../ui';
+import { Button, useKeptPlace } from '../../ui';
 import { useLabel } from '../../labels';
 import { newId, putOnRack, useAppDispatch } from '../../store';
 import { makeStyles, SPACE } from '../../theme';
@@ -14,7 +14,7 @@ export function RackForm({ job }: { job: Job }) {
   const label = useLabel();
   const dispatch = useAppDispatch();
   const { units, wood, shelves } = job;
-  const [open, setOpen] = useKeptState<boolean>('rack', false);
+  const [open, setOpen] = useKeptPlace<boolean>('rack', false);
   const [piece, setPiece] = useState({
     form: 'board' as Offcut['form'],
     material: wood.boards,

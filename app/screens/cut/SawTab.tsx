@@ -11,7 +11,7 @@ import { madeBlanks, restsToKeep, sawBegun, withCut } from '@dormer/core/work/st
 import { finishedParts, partsOfBlank, sawTasks, type SawTask } from '@dormer/core/work/stock/sawTasks';
 import type { CutNode } from '@dormer/core/work/stock/sheets/layout';
 import { lengthWords, words } from '@dormer/core/say/words/first';
-import { Button, Keypad, NoticeLine, StageLayout, Txt, useKeptState } from '../../ui';
+import { Button, Keypad, NoticeLine, StageLayout, Txt, useKeptPlace } from '../../ui';
 import { DrawingPane } from '../../drawing';
 import { useLabel } from '../../labels';
 import { editJob, newId, notify, putOnRack, takeFromRack, useAppDispatch } from '../../store';
@@ -101,7 +101,7 @@ function Sawing({ job, plan, tabs, saw }: Omit<SawTabProps, 'onLayouts'> & { saw
   const task = tasks[at] ?? null;
   const step = task?.kind === 'cut' ? task.step : null;
   const made = madeBlanks(saw, kerf);
-  const [wrong, setWrong] = useKeptState<boolean>('wrong', false);
+  const [wrong, setWrong] = useKeptPlace<boolean>('wrong', false);
   const { tick, undo, close, replan, finish } = useSaw(job, saw);
   const scene = sceneOf({ job, plan, saw, task, made });
   const parts = new Set(tasks.flatMap((cut) => (cut.kind === 'further' ? [cut.further.part] : [])));

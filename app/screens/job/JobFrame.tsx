@@ -1,6 +1,6 @@
 import { lazy, Suspense, useCallback, useEffect, useState, type ReactNode } from 'react';
 import { ActivityIndicator, StyleSheet, View } from 'react-native';
-import { DraftScope, KeypadProvider, MessagePage, NoticeLine, useKeypad, useKeptState } from '../../ui';
+import { DraftScope, KeypadProvider, MessagePage, NoticeLine, useKeypad, useKeptPlace } from '../../ui';
 import { useAnswer } from '../../platform/useAnswer';
 import { HomeLink } from '../../ui/HomeLink';
 import { useLabel } from '../../labels';
@@ -71,7 +71,7 @@ function Frame({ id, children }: { id: string; children: ReactNode }) {
   const typing = useKeypad().active !== null;
   const { fault } = useAppSelector(selectPlanned);
   const fresh = useAppSelector(selectFresh);
-  const [sheet, setSheet] = useKeptState<'menu' | 'shortcuts' | null>('sheet', null);
+  const [sheet, setSheet] = useKeptPlace<'menu' | 'shortcuts' | null>('sheet', null);
   const showShortcuts = useCallback(() => setSheet('shortcuts'), [setSheet]);
   useShortcuts(id, showShortcuts);
   const stages = <StageNav id={id} wide={wide} />;

@@ -4,7 +4,7 @@ import { useRouter } from 'expo-router';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { ActivityIndicator, ScrollView, StyleSheet, View } from 'react-native';
 import type { Refusal } from '@dormer/core/job/document';
-import { Button, DraftScope, LongList, NoticeLine, Txt, useKeptState } from '../../ui';
+import { Button, DraftScope, LongList, NoticeLine, Txt, useKeptPlace } from '../../ui';
 import { pickFile } from '../../platform/files';
 import { useLabel } from '../../labels';
 import {
@@ -25,8 +25,7 @@ import { ImportRefusal } from './ImportRefusal';
 import { JobRow } from './JobRow';
 import { NewJobSheet } from './NewJobSheet';
 
-// Fetched when it is opened: it is no part of the first screen.
-// Fetched when the server has just been reached and there is something to ask.
+// No part of the first screen: fetched when a server that was just reached has something to ask, or on a press.
 const ServerNotices = lazy(() => import('./ServerNotices').then((one) => ({ default: one.ServerNotices })));
 const MoreSheet = lazy(() => import('./MoreSheet').then((one) => ({ default: one.MoreSheet })));
 
@@ -96,10 +95,10 @@ export function JobsScreen() {
   );
 }
 
-/** The button for a new job, and its sheet, which is open again when the page was gone of a sudden. */
+/** The button for a new job, and its sheet, which is open again when the page was gone without warning. */
 function NewJob({ onMade }: { onMade: (id: string) => void }) {
   const label = useLabel();
-  const [adding, setAdding] = useKeptState<boolean>('adding', false);
+  const [adding, setAdding] = useKeptPlace<boolean>('adding', false);
   return (
     <>
       <Button title={label('jobs.new')} icon={Plus} look="lead" grow onPress={() => setAdding(true)} />

@@ -8,7 +8,7 @@ import { message } from '@dormer/core/base/message';
 import type { Plan } from '@dormer/core/plan';
 import { shoppingFor } from '@dormer/core/work/stock/shopping';
 import { lengthWords, sentence, words } from '@dormer/core/say/words/first';
-import { Button, Keypad, LongList, Section, StageLayout, TextField, Txt, useKeptState } from '../../ui';
+import { Button, Keypad, LongList, Section, StageLayout, TextField, Txt, useKeptPlace } from '../../ui';
 import { download, fileName } from '../../platform/files';
 import { MinutesField } from '../../parts/MinutesField';
 import { money } from '../../labels/money';
@@ -31,7 +31,7 @@ export function DiaryTab({ job, plan, tabs }: LogTabProps) {
   const styles = useStyles();
   const label = useLabel();
   const dispatch = useAppDispatch();
-  const [adding, setAdding] = useKeptState<EntryKind | null>('adding', null);
+  const [adding, setAdding] = useKeptPlace<EntryKind | null>('adding', null);
   const { log } = job;
   const nowMs = useNow(60_000);
   const set = (change: Partial<Job['log']>) => void dispatch(editJob((one) => withLog(one, change)));

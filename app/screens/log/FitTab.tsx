@@ -7,7 +7,7 @@ import { LIMITS, withLog, type Job, type Trial } from '@dormer/core/job/document
 import { sectionScene } from '@dormer/core/say/scene';
 import { boardScene } from '@dormer/core/say/scene/cutting';
 import { words } from '@dormer/core/say/words/first';
-import { Button, Keypad, Segmented, StageLayout, Txt, useKeptState } from '../../ui';
+import { Button, Keypad, Segmented, StageLayout, Txt, useKeptPlace } from '../../ui';
 import { TrialSheet } from '../../parts/TrialSheet';
 import { TriedNotice } from '../../parts/TriedNotice';
 import { DrawingPane } from '../../drawing';
@@ -28,8 +28,8 @@ export function FitTab({ job, plan, tabs }: LogTabProps) {
   const dispatch = useAppDispatch();
   const exaggeration = useAppSelector((state) => state.settings.exaggeration);
   const boards = plan.parts.filter((part) => part.role === 'board' && part.fit);
-  const [chosen, setChosen] = useKeptState<number | null>('fitShelf', null);
-  const [spot, setSpot] = useKeptState<Pick<Trial, 'end' | 'at'> | null>('fitSpot', null);
+  const [chosen, setChosen] = useKeptPlace<number | null>('fitShelf', null);
+  const [spot, setSpot] = useKeptPlace<Pick<Trial, 'end' | 'at'> | null>('fitSpot', null);
   const board = boards.find((part) => part.shelf === chosen) ?? boards[0];
   const scene =
     (board ? boardScene(plan, board.shelf, exaggeration) : null) ??

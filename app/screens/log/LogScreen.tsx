@@ -1,6 +1,6 @@
 import '../../labels/build';
 import '../../labels/log';
-import { Segmented, useKeptState } from '../../ui';
+import { Segmented, useKeptPlace } from '../../ui';
 import { useLabel } from '../../labels';
 import { selectOpenJob, selectPlanned, useAppSelector } from '../../store';
 import { DiaryTab } from './DiaryTab';
@@ -19,7 +19,7 @@ const TABS = ['fit', 'diary', 'learned'] as const;
 
 function Log({ job, plan }: Omit<LogTabProps, 'tabs'>) {
   const label = useLabel();
-  const [tab, setTab] = useKeptState<(typeof TABS)[number]>('tab', 'fit');
+  const [tab, setTab] = useKeptPlace<(typeof TABS)[number]>('tab', 'fit');
   const tabs = (
     <Segmented
       label={label('log.tabs')}

@@ -6,7 +6,7 @@ import { elevationScene, sectionScene } from '@dormer/core/say/scene';
 import type { Job, Reading } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { words } from '@dormer/core/say/words/first';
-import { Button, Keypad, Section, Segmented, StageLayout, Txt, useKeptState } from '../../ui';
+import { Button, Keypad, Section, Segmented, StageLayout, Txt, useKeptPlace } from '../../ui';
 import { PlanNotices } from '../../parts/PlanNotices';
 import { useKeys, type OnKey } from '../../platform/useKeys';
 import { DrawingPane } from '../../drawing';
@@ -42,7 +42,7 @@ const TABS = ['readings', 'place'] as const;
 function Measure({ job }: { job: Job }) {
   const label = useLabel();
   const { plan } = useAppSelector(selectPlanned);
-  const [chosen, setCard] = useKeptState<Card | null>('card', null);
+  const [chosen, setCard] = useKeptPlace<Card | null>('card', null);
   const next = useNextSpot();
   // Known before the first reading is taken, so that it can go with it.
   useGetInstrumentsQuery(job.id);
@@ -157,7 +157,7 @@ function OpeningDrawing({ job, plan, wanted, asked, onEdit }: OpeningDrawingProp
 /** Tabs for the readings and for the place. */
 function Tabs({ job, plan, onCard }: { job: Job; plan: Plan | null; onCard: (card: Card) => void }) {
   const label = useLabel();
-  const [tab, setTab] = useKeptState<(typeof TABS)[number]>('tab', 'readings');
+  const [tab, setTab] = useKeptPlace<(typeof TABS)[number]>('tab', 'readings');
   return (
     <>
       <Segmented

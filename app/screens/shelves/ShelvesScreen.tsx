@@ -5,7 +5,7 @@ import { LIMITS, type Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { elevationScene, poleOf } from '@dormer/core/say/scene';
 import { lengthWords, words } from '@dormer/core/say/words/first';
-import { Button, Keypad, Segmented, StageLayout, Stepper, Txt, useKeptState } from '../../ui';
+import { Button, Keypad, Segmented, StageLayout, Stepper, Txt, useKeptPlace } from '../../ui';
 import { PlanNotices } from '../../parts/PlanNotices';
 import { usePrinting } from '../../platform/usePrinting';
 import { DrawingPane } from '../../drawing';
@@ -44,7 +44,7 @@ export function ShelvesScreen({ onShape }: ShelvesScreenProps) {
 function Shelves({ job, onShape }: ShelvesScreenProps & { job: Job }) {
   const label = useLabel();
   const { plan } = useAppSelector(selectPlanned);
-  const [tab, setTab] = useKeptState<Tab>('tab', 'heights');
+  const [tab, setTab] = useKeptPlace<Tab>('tab', 'heights');
   const [number, setNumber] = useState<number | null>(null);
   const [at, setAt] = useState(0);
   const { printing, print } = usePrinting();

@@ -1,7 +1,7 @@
 import '../../labels/build';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
-import { Segmented, useKeptState } from '../../ui';
+import { Segmented, useKeptPlace } from '../../ui';
 import { useLabel } from '../../labels';
 import { selectOpenJob, selectPlanned, useAppSelector } from '../../store';
 import { CalendarTab } from './CalendarTab';
@@ -22,7 +22,7 @@ const TABS = ['today', 'trips', 'packing', 'calendar'] as const;
 
 function Build({ job, plan }: { job: Job; plan: Plan }) {
   const label = useLabel();
-  const [tab, setTab] = useKeptState<(typeof TABS)[number]>('tab', 'today');
+  const [tab, setTab] = useKeptPlace<(typeof TABS)[number]>('tab', 'today');
   const found = useTrips(job, plan);
   const tabs = (
     <Segmented

@@ -6,7 +6,7 @@ import { usualCalendar, wallOf, type CalendarWish, type Laid, type Step } from '
 import { withBuild, type Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { words } from '@dormer/core/say/words/first';
-import { Button, Keypad, NoticeLine, Section, StageLayout, Txt, useKeptState } from '../../ui';
+import { Button, Keypad, NoticeLine, Section, StageLayout, Txt, useKeptPlace } from '../../ui';
 import { PlanNotices } from '../../parts/PlanNotices';
 import { download, fileName, pickFile } from '../../platform/files';
 import { listWriters } from '../../platform/writers';
@@ -70,8 +70,8 @@ interface AgendaProps {
 function Agenda({ job, plan, calendar, onChange, shared: { tabs, ...layout } }: AgendaProps) {
   const label = useLabel();
   const { answer, current, failed } = useCalendar(job, plan, null);
-  const [losing, setLosing] = useKeptState<string | null>('losing', null);
-  const [moving, setMoving] = useKeptState<string | null>('moving', null);
+  const [losing, setLosing] = useKeptPlace<string | null>('losing', null);
+  const [moving, setMoving] = useKeptPlace<string | null>('moving', null);
   const { zone } = calendar;
   const by = new Map(plan.build.steps.map((step) => [step.id, step]));
   const laid = answer?.laid ?? [];

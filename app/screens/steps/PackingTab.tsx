@@ -3,7 +3,7 @@ import { setStringAsync } from 'expo-clipboard';
 import { Pressable, StyleSheet, View } from 'react-native';
 import type { Trip } from '@dormer/core/work/steps/forScreens';
 import { withBuild } from '@dormer/core/job/document';
-import { Button, Keypad, NoticeLine, Section, Segmented, StageLayout, Txt, useKeptState } from '../../ui';
+import { Button, Keypad, NoticeLine, Section, Segmented, StageLayout, Txt, useKeptPlace } from '../../ui';
 import { StepDrawing } from '../../drawing/StepDrawing';
 import { useLabel } from '../../labels';
 import { editJob, notify, useAppDispatch } from '../../store';
@@ -16,7 +16,7 @@ export function PackingTab({ job, plan, found, tabs }: TabProps) {
   const label = useLabel();
   const dispatch = useAppDispatch();
   const trips = found.trips?.trips ?? [];
-  const [chosen, setChosen] = useKeptState<string | null>('packing', null);
+  const [chosen, setChosen] = useKeptPlace<string | null>('packing', null);
   const trip: Trip | null = trips.find((one) => one.key === chosen) ?? trips[0] ?? null;
   const { packed } = job.build;
   const lists = trip

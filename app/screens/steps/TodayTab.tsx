@@ -6,7 +6,7 @@ import { StyleSheet, View } from 'react-native';
 import { durationWords, windowOf, type Step } from '@dormer/core/work/steps/forScreens';
 import { withDone, withOpen, type Job } from '@dormer/core/job/document';
 import { sentence, words } from '@dormer/core/say/words/first';
-import { Button, Keypad, NoticeLine, StageLayout, Txt, useKeptState } from '../../ui';
+import { Button, Keypad, NoticeLine, StageLayout, Txt, useKeptPlace } from '../../ui';
 import { PlanNotices } from '../../parts/PlanNotices';
 import { StepDrawing } from '../../drawing/StepDrawing';
 import { useLabel, type Label } from '../../labels';
@@ -31,7 +31,7 @@ export function TodayTab({ job, plan, found, tabs }: TabProps) {
   const styles = useStyles();
   const label = useLabel();
   const nowMs = useNow(EVERY_MS);
-  const [sheet, setSheet] = useKeptState<'skip' | 'ways' | 'own' | null>('sheet', null);
+  const [sheet, setSheet] = useKeptPlace<'skip' | 'ways' | 'own' | null>('sheet', null);
   useAwake();
   const { steps } = plan.build;
   const left = stepsLeft({ plan, found, job });

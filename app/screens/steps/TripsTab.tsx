@@ -7,7 +7,7 @@ import { Pressable, StyleSheet, View } from 'react-native';
 import { durationWords, type Step, type Trip, type Trips } from '@dormer/core/work/steps/forScreens';
 import { withDone, withOpen, type Job } from '@dormer/core/job/document';
 import { sentence, words } from '@dormer/core/say/words/first';
-import { Button, Keypad, NoticeLine, Section, Sheet, StageLayout, Txt, useKeptState } from '../../ui';
+import { Button, Keypad, NoticeLine, Section, Sheet, StageLayout, Txt, useKeptPlace } from '../../ui';
 import { guardedSheet } from '../../ui/guardedSheet';
 import { PlanNotices } from '../../parts/PlanNotices';
 import { usePrinting } from '../../platform/usePrinting';
@@ -30,7 +30,7 @@ export function TripsTab({ job, plan, found, tabs }: TabProps) {
   const dispatch = useAppDispatch();
   const nowMs = useNow(60_000);
   const { printing, print } = usePrinting();
-  const [open, setOpen] = useKeptState<string | null>('trip', null);
+  const [open, setOpen] = useKeptPlace<string | null>('trip', null);
   const by = new Map(plan.build.steps.map((step) => [step.id, step]));
   const step = open === null ? null : (by.get(open) ?? null);
   const { trips } = found;
@@ -123,7 +123,7 @@ interface StepSheetProps extends Pick<TabProps, 'job' | 'plan'> {
 /** Sheet with one step; the person's own steps can be changed. */
 const StepSheet = guardedSheet(function StepSheet({ step, job, plan, nowMs, onClose }: StepSheetProps) {
   const label = useLabel();
-  const [changing, setChanging] = useKeptState<boolean>('changingStep', false);
+  const [changing, setChanging] = useKeptPlace<boolean>('changingStep', false);
   const own = step.kind === 'own' ? (job.build.own.find(({ id }) => step.id === `own:${id}`) ?? null) : null;
   return (
     <>

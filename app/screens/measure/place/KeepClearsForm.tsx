@@ -3,7 +3,7 @@ import { KEEP_CLEARS, LIMITS, usualLength, type Job, type KeepClear } from '@dor
 import { marginOf } from '@dormer/core/place/kinds';
 import { asTyped } from '@dormer/core/base/quantity';
 import { lengthWords } from '@dormer/core/say/words/first';
-import { Button, LengthField, Section, Segmented, TextField, Txt, useKeptState } from '../../../ui';
+import { Button, LengthField, Section, Segmented, TextField, Txt, useKeptPlace } from '../../../ui';
 import { useLabel, type Label } from '../../../labels';
 import { newId } from '../../../store';
 import { makeStyles, RADIUS, SPACE } from '../../../theme';
@@ -19,7 +19,7 @@ export function KeepClearsForm({ job, onChange }: KeepClearsFormProps) {
   const styles = useStyles();
   const label = useLabel();
   const { keepClears } = job.place;
-  const [open, setOpen] = useKeptState<string | null>('keepClear', null);
+  const [open, setOpen] = useKeptPlace<string | null>('keepClear', null);
   const add = () => {
     const length = (mm: number, inches: string) => usualLength(mm, inches, job.units);
     const id = newId();

@@ -4,7 +4,7 @@ import type { Plan } from '@dormer/core/plan';
 import type { TypedLength } from '@dormer/core/base/quantity';
 import { specOf } from '@dormer/core/place/kinds';
 import { instrumentsFor } from '@dormer/core/place/reading';
-import { Button, LengthField, Section, Segmented, Toggles, Txt, useKeptState } from '../../../ui';
+import { Button, LengthField, Section, Segmented, Toggles, Txt, useKeptPlace } from '../../../ui';
 import { useLabel, type LabelKey } from '../../../labels';
 import { editJob, useAppDispatch } from '../../../store';
 import { makeStyles, SPACE } from '../../../theme';
@@ -108,7 +108,7 @@ export function PlaceForm({ job, plan }: { job: Job; plan: Plan | null }) {
 function OwnWalls({ job, onChange }: { job: Job; onChange: (own: Place['own']) => void }) {
   const label = useLabel();
   const { own } = job.place;
-  const [open, setOpen] = useKeptState<boolean>('place', false);
+  const [open, setOpen] = useKeptPlace<boolean>('place', false);
   const walls = wallsIn(job);
   if (!open && walls.every((wall) => !own[wall])) {
     return <Button title={label('place.own.add')} onPress={() => setOpen(true)} />;

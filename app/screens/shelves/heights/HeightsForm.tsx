@@ -4,7 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import { RATIO, usualLength, WAYS, type Job, type ShelvesWish } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { lengthWords } from '@dormer/core/say/words/first';
-import { Button, LengthField, RangeSlider, Section, Segmented, Txt, useKeptState } from '../../../ui';
+import { Button, LengthField, RangeSlider, Section, Segmented, Txt, useKeptPlace } from '../../../ui';
 import { useLabel } from '../../../labels';
 import { editJob, newId, useAppDispatch } from '../../../store';
 import { editPlanned } from '../../../store/stageActions';
@@ -128,7 +128,7 @@ function Held({ job, shelves }: { job: Job; shelves: Plan['shelves'] }) {
   const styles = useStyles();
   const label = useLabel();
   const dispatch = useAppDispatch();
-  const [aligning, setAligning] = useKeptState<boolean>('aligning', false);
+  const [aligning, setAligning] = useKeptPlace<boolean>('aligning', false);
   const held = shelves.filter((shelf) => shelf.held !== null);
   return (
     <>

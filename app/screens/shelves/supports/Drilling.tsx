@@ -4,7 +4,7 @@ import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
-import { Button, Section, Sheet, Txt, useKeptState } from '../../../ui';
+import { Button, Section, Sheet, Txt, useKeptPlace } from '../../../ui';
 import { guardedSheet } from '../../../ui/guardedSheet';
 import { download, fileName } from '../../../platform/files';
 import { FullSize } from '../../../parts/FullSize';
@@ -30,7 +30,7 @@ export function Drilling({ job, plan, onPrint }: DrillingProps) {
   const dispatch = useAppDispatch();
   // Holes of the job before the last change are not handed out.
   const fresh = useAppSelector(selectFresh);
-  const [open, setOpen] = useKeptState<boolean>('drilling', false);
+  const [open, setOpen] = useKeptPlace<boolean>('drilling', false);
   const [full, setFull] = useState<DrillGroup | null>(null);
   const groups = useMemo(() => drillGroups(plan), [plan]);
   if (groups.length === 0) return null;

@@ -5,7 +5,7 @@ import { Pressable, StyleSheet, View } from 'react-native';
 import { LIMITS, type Job, type OwnMaterial } from '@dormer/core/job/document';
 import { materialOf, materialsOf, type Material } from '@dormer/core/design/load/materials';
 import { words } from '@dormer/core/say/words/first';
-import { Button, Sheet, TextField, Txt, useKeptState } from '../../../ui';
+import { Button, Sheet, TextField, Txt, useKeptPlace } from '../../../ui';
 import { guardedSheet } from '../../../ui/guardedSheet';
 import { useLabel } from '../../../labels';
 import { editJob, newId, useAppDispatch } from '../../../store';
@@ -22,7 +22,7 @@ export const MaterialsSheet = guardedSheet(function MaterialsSheet({ job, what, 
   const styles = useStyles();
   const label = useLabel();
   const dispatch = useAppDispatch();
-  const [editing, setEditing] = useKeptState<string | null>('material', null);
+  const [editing, setEditing] = useKeptPlace<string | null>('material', null);
   const chosen = job.wood[what];
   const setWood = (how: (wood: Job['wood']) => Job['wood']) =>
     void dispatch(editJob((one) => ({ ...one, wood: how(one.wood) })));

@@ -5,7 +5,7 @@ import { withSystem, type Job, type SystemName } from '@dormer/core/job/document
 import { message } from '@dormer/core/base/message';
 import type { Plan } from '@dormer/core/plan';
 import { listWords, words } from '@dormer/core/say/words/first';
-import { Button, Section, Txt, useKeptState } from '../../../ui';
+import { Button, Section, Txt, useKeptPlace } from '../../../ui';
 import { useLabel } from '../../../labels';
 import { editJob, useAppDispatch } from '../../../store';
 import { makeStyles, SPACE } from '../../../theme';
@@ -30,7 +30,7 @@ export function SupportsForm({ job, plan, selected, onSelect, onPrint }: Support
   const styles = useStyles();
   const label = useLabel();
   const dispatch = useAppDispatch();
-  const [changing, setChanging] = useKeptState<SystemName | null>('systems', null);
+  const [changing, setChanging] = useKeptPlace<SystemName | null>('systems', null);
   const used = useMemo(() => systemsIn(job), [job]);
   return (
     <>

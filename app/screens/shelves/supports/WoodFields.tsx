@@ -2,7 +2,7 @@ import { StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
 import { materialOf } from '@dormer/core/design/load/materials';
 import { words } from '@dormer/core/say/words/first';
-import { Button, Txt, useKeptState } from '../../../ui';
+import { Button, Txt, useKeptPlace } from '../../../ui';
 import { useLabel } from '../../../labels';
 import { makeStyles, SPACE } from '../../../theme';
 import { MaterialsSheet } from './MaterialsSheet';
@@ -11,7 +11,7 @@ import { MaterialsSheet } from './MaterialsSheet';
 export function WoodFields({ job }: { job: Job }) {
   const styles = useStyles();
   const label = useLabel();
-  const [open, setOpen] = useKeptState<'boards' | 'sticks' | null>('wood', null);
+  const [open, setOpen] = useKeptPlace<'boards' | 'sticks' | null>('wood', null);
   return (
     <>
       {(['boards', 'sticks'] as const).map((what) => (

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
 import type { Message } from '@dormer/core/base/message';
-import { Button, Sheet, TextField, Txt, useKeptState } from '../../../ui';
+import { Button, Sheet, TextField, Txt, useKeptPlace } from '../../../ui';
 import { BroughtInView } from '../../../parts/BroughtIn';
 import { download, fileName, pickFile } from '../../../platform/files';
 import { listWriters } from '../../../platform/writers';
@@ -18,7 +18,7 @@ export function ThingFiles({ job }: { job: Job }) {
   const dispatch = useAppDispatch();
   const [came, setCame] = useState<BroughtIn | null>(null);
   const [fault, setFault] = useState<Message | null>(null);
-  const [pasting, setPasting] = useKeptState<boolean>('pasting', false);
+  const [pasting, setPasting] = useKeptPlace<boolean>('pasting', false);
   const [pasted, setPasted] = useState('');
   const take = async (contents: string) => {
     const read = await dispatch(importThings(contents));

@@ -6,7 +6,7 @@ import { LIBRARY } from '@dormer/core/design/layout/forScreens';
 import type { Plan } from '@dormer/core/plan';
 import { formatMass } from '@dormer/core/base/quantity';
 import { lengthWords, listWords, words } from '@dormer/core/say/words/first';
-import { Button, LongList, NoticeLine, Section, Sheet, Txt, useKeptState } from '../../../ui';
+import { Button, LongList, NoticeLine, Section, Sheet, Txt, useKeptPlace } from '../../../ui';
 import { guardedSheet } from '../../../ui/guardedSheet';
 import { useLabel, type Label } from '../../../labels';
 import { editJob, newId, useAppDispatch } from '../../../store';
@@ -21,7 +21,7 @@ export function ThingsForm({ job, plan }: { job: Job; plan: Plan | null }) {
   const styles = useStyles();
   const label = useLabel();
   const dispatch = useAppDispatch();
-  const [open, setOpen] = useKeptState<string | null>('thing', null);
+  const [open, setOpen] = useKeptPlace<string | null>('thing', null);
   const [library, setLibrary] = useState(false);
   const add = (thing: Thing) => dispatch(editJob((one) => ({ ...one, things: [...one.things, thing] })));
   const full = job.things.length >= LIMITS.things;
