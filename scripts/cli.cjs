@@ -8,7 +8,8 @@ const { test } = require('./test.cjs');
 
 const HELP = `Dormer: from a few tape readings of a crooked opening to shelves that go in on the first trip.
 
-  ./dormer start            the app with your own jobs
+  ./dormer start [--home]   the app with your own jobs; --home lets phones in your network in, once they are paired
+  ./dormer pair             a pairing code for one more phone
   ./dormer demo [--fresh]   the app with demo jobs; --fresh puts them in a new database of their own
   ./dormer test             everything that is checked: types, lint, walls, unit, server, build, end to end
   ./dormer fuzz [MINUTES]   run the property tests with new seeds for MINUTES (5); print a seed that fails
@@ -26,7 +27,8 @@ const HELP = `Dormer: from a few tape readings of a crooked opening to shelves t
   ./dormer help             this
 
 Settings: PORT (4173), HOST (127.0.0.1), DORMER_DATA (./data), LOG_LEVEL (warn),
-DORMER_HOSTS (further names the server answers to, with commas between).
+DORMER_HOSTS (further names the server answers to, with commas between); with --home DORMER_HOME_PORT (4443),
+DORMER_TLS_CERT and DORMER_TLS_KEY (a certificate of your own); DORMER_TRUST_PROXY (how many proxies are in front).
 `;
 
 const COMMANDS = {
@@ -38,6 +40,7 @@ const COMMANDS = {
   cut: (args) => ofFile('cut', args),
   backup: (args) => onData('backup', args),
   restore: (args) => onData('restore', args),
+  pair,
   test: async (args) => test(args),
   fuzz: async (args) => {
     await ensureInstalled();
@@ -69,11 +72,17 @@ exports.run = async function runCommand([name = 'help', ...args]) {
 };
 
 async function startServer(args) {
-  if (args.length > 0) throw new Failure(`start does not know “${args[0]}”.`);
+  const unknown = args.find((arg) => arg !== '--home');
+  if (unknown) throw new Failure(`start does not know “${unknown}”. It takes --home.`);
   await ensureInstalled();
   await ensureBuilt();
-  const server = start(process.execPath, ['--enable-source-maps', SERVER], { DORMER_WEB: WEB_FOLDER });
+  const server = start(process.execPath, ['--enable-source-maps', SERVER, ...args], { DORMER_WEB: WEB_FOLDER });
   process.exitCode = await server.ended;
+}
+
+async function pair(args) {
+  if (args.length > 0) throw new Failure(`pair does not know “${args[0]}”.`);
+  await runProgram('pairCommand');
 }
 
 async function demo(args) {
@@ -136,9 +145,13 @@ async function dev() {
 async function onData(command, [file, ...rest]) {
   if (!file || rest.length > 0) throw new Failure(`Name one file: ./dormer ${command} FILE.zip`);
   const whole = path.resolve(process.env.INIT_CWD || process.cwd(), file);
+  await runProgram(`${command}Command`, whole);
+}
+
+async function runProgram(name, ...args) {
   await ensureInstalled();
   await buildPrograms();
-  const child = start(process.execPath, [programFile(`${command}Command`), whole]);
+  const child = start(process.execPath, [programFile(name), ...args]);
   process.exitCode = await child.ended;
 }
 
@@ -146,8 +159,5 @@ async function ofFile(command, [file, ...rest]) {
   if (!file || rest.length > 0) throw new Failure(`Name one job file: ./dormer ${command} FILE.dormer.json`);
   const whole = path.resolve(process.env.INIT_CWD || process.cwd(), file);
   if (!existsSync(whole)) throw new Failure(`${file} cannot be read.`);
-  await ensureInstalled();
-  await buildPrograms();
-  const child = start(process.execPath, [programFile(`${command}Command`), whole]);
-  process.exitCode = await child.ended;
+  await runProgram(`${command}Command`, whole);
 }

@@ -29,7 +29,7 @@ async function ensureBuilt() {
   await ensureWebBuilt();
 }
 
-/** The server, its worker, the server as a module for other programs, and the commands that read a job file. */
+/** The server, its worker, the server as a module for other programs, and the commands on a job file or on the data folder. */
 const PROGRAMS = {
   main: 'main',
   planWorker: 'planning/planWorker',
@@ -38,6 +38,7 @@ const PROGRAMS = {
   cutCommand: 'cutCommand',
   backupCommand: 'backupCommand',
   restoreCommand: 'restoreCommand',
+  pairCommand: 'pairCommand',
 };
 
 /** Bundles each of them into one file, so that it starts fast. Checking for changes would take longer than bundling. */

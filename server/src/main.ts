@@ -1,45 +1,72 @@
 import path from 'node:path';
 import { DataFolderError } from './db/dataFolder';
+import { ownAuthority, ownCertificate, type CertificateSource } from './home/certificates';
+import { phoneWords } from './home/terminal';
 import { errorLog, serve, StartError } from './serve';
 
 const DEFAULT_PORT = 4173;
+const DEFAULT_HOME_PORT = 4443;
 const SHUT_WITHIN_MS = 5000;
 
-/** Starts the server from its environment: PORT, HOST, DORMER_HOSTS, DORMER_DATA, DORMER_WEB, LOG_LEVEL. */
+/** Starts the server from its environment (docs/command-line.md); `--home` serves the home network, too. */
 async function main(): Promise<void> {
-  const host = process.env.HOST || '127.0.0.1';
-  const webFolder = process.env.DORMER_WEB;
-  const { port, server, endData } = await serve({
-    port: portFrom(process.env.PORT),
+  const { env } = process;
+  const isHome = process.argv.includes('--home');
+  const host = env.HOST || (isHome ? '0.0.0.0' : '127.0.0.1');
+  const folder = path.resolve(env.DORMER_DATA || 'data');
+  const serving = await serve({
+    port: portFrom('PORT', DEFAULT_PORT),
     host,
-    folder: path.resolve(process.env.DORMER_DATA || 'data'),
-    programs: process.env.DORMER_PROGRAMS || __dirname,
-    hosts: (process.env.DORMER_HOSTS || '')
-      .split(',')
-      .map((name) => name.trim())
-      .filter(Boolean),
+    folder,
+    programs: env.DORMER_PROGRAMS || __dirname,
+    hosts: listIn(env.DORMER_HOSTS),
     onLost: endWith,
     demo: process.argv.includes('--demo'),
-    log: errorLog(process.env.LOG_LEVEL || 'warn'),
-    ...(webFolder ? { webFolder: path.resolve(webFolder) } : {}),
+    log: errorLog(env.LOG_LEVEL || 'warn'),
+    ...(isHome ? { home: { port: portFrom('DORMER_HOME_PORT', DEFAULT_HOME_PORT), source: sourceFor(folder) } } : {}),
+    ...(env.DORMER_TRUST_PROXY ? { trustProxy: proxiesIn(env.DORMER_TRUST_PROXY) } : {}),
+    ...(env.DORMER_WEB ? { webFolder: path.resolve(env.DORMER_WEB) } : {}),
   });
-  process.stdout.write(`Dormer is at http://${host.includes(':') ? `[${host}]` : host}:${port}\n`);
+  const { port, home, pairing, stopGently } = serving;
+  const named = isHome ? 'localhost' : host.includes(':') ? `[${host}]` : host;
+  process.stdout.write(`Dormer is at http://${named}:${port}\n`);
+  if (home) process.stdout.write(await phoneWords(home, await pairing.makeCode()));
 
-  const stop = () => {
-    server.close(() => void endData().finally(() => process.exit(0)));
-    server.closeIdleConnections();
-    setTimeout(() => server.closeAllConnections(), SHUT_WITHIN_MS).unref();
-  };
+  const stop = () => void stopGently(SHUT_WITHIN_MS).finally(() => process.exit(0));
   process.once('SIGTERM', stop);
   process.once('SIGINT', stop);
 }
 
-function portFrom(text: string | undefined): number {
-  if (!text) return DEFAULT_PORT;
+function portFrom(setting: string, usual: number): number {
+  const text = process.env[setting];
+  if (!text) return usual;
   const port = Number(text);
   if (Number.isInteger(port) && port >= 0 && port <= 65_535) return port;
-  throw new StartError(`PORT is “${text}”; it takes a number from 0 to 65535.`);
+  throw new StartError(`${setting} is “${text}”; it takes a number from 0 to 65535.`);
 }
+
+/** The person's own certificate where there is one, or one by an authority in the data folder. */
+function sourceFor(folder: string): CertificateSource {
+  const { DORMER_TLS_CERT: certificate, DORMER_TLS_KEY: key } = process.env;
+  if (certificate && key) return ownCertificate(path.resolve(certificate), path.resolve(key));
+  if (certificate || key) throw new StartError('DORMER_TLS_CERT and DORMER_TLS_KEY go together. Set both or none.');
+  return ownAuthority(folder);
+}
+
+/** Proxies by number or by address. Trust in every proxy there may be is not offered. */
+function proxiesIn(text: string): number | string {
+  if (/^[1-9]\d?$/.test(text)) return Number(text);
+  if (/^(loopback|[\da-f.:/]+)(,\s*(loopback|[\da-f.:/]+))*$/i.test(text) && !/^\d+$/.test(text)) return text;
+  throw new StartError(
+    `DORMER_TRUST_PROXY is “${text}”; it takes how many proxies are in front, or their addresses with commas between.`,
+  );
+}
+
+const listIn = (text = ''): string[] =>
+  text
+    .split(',')
+    .map((name) => name.trim())
+    .filter(Boolean);
 
 main().catch((error: unknown) => {
   const plain = error instanceof StartError || error instanceof DataFolderError;

@@ -3,6 +3,7 @@ import type { AddressInfo } from 'node:net';
 import { pino, type Logger } from 'pino';
 import { demoJobs } from '@dormer/core/rigs/demo';
 import { ownHosts } from './access/ownPages';
+import { Pairing } from './access/pairing';
 import { keepDailyCopy } from './db/copy';
 import { JobStore } from './db/jobStore';
 import { PhotoFolder } from './db/photoFolder';
@@ -10,6 +11,9 @@ import { RackStore } from './db/rackStore';
 import { Storage } from './db/storage';
 import { keepInOrder } from './db/upkeep';
 import { everyDay } from './everyDay';
+import { homeNames } from './home/addresses';
+import type { CertificateSource } from './home/certificates';
+import { HomeServer } from './home/homeServer';
 import { createApp } from './http/app';
 import { PlanPool } from './planning/planPool';
 
@@ -25,6 +29,10 @@ export interface ServeOptions {
   readonly programs: string;
   /** Further names the server answers to, as a proxy in front has them. */
   readonly hosts?: readonly string[];
+  /** Serves the home network, too, over HTTPS; left away, only `host` is listened on. */
+  readonly home?: HomeOptions;
+  /** Proxies in front whose word on who asks is taken: how many, or their addresses. */
+  readonly trustProxy?: number | string;
   /** Whether an empty folder gets the demo jobs. */
   readonly demo?: boolean;
   /** Called when the data can no longer be used, with the reason in one plain sentence. */
@@ -33,13 +41,21 @@ export interface ServeOptions {
   readonly log?: Logger;
 }
 
+interface HomeOptions {
+  /** 0 takes any free port. */
+  readonly port: number;
+  readonly source: CertificateSource;
+}
+
 /** A running server. */
 export interface Serving {
   readonly port: number;
-  readonly server: Server;
   readonly storage: Storage;
-  /** Ends all work on the data, and closes the database. */
-  endData(): Promise<void>;
+  readonly pairing: Pairing;
+  /** Where the home network reaches it; null while it does not. */
+  readonly home: HomeServer | null;
+  /** Lets requests that are under way end within a time, milliseconds, then ends all work on the data. */
+  stopGently(withinMs: number): Promise<void>;
   /** Ends every connection at once, and all work on the data. */
   stop(): Promise<void>;
 }
@@ -56,33 +72,57 @@ export async function serve(options: ServeOptions): Promise<Serving> {
   const rack = new RackStore(storage);
   const photos = new PhotoFolder(folder);
   const plans = new PlanPool(options.programs);
-  const identity = await store.identity();
-  const isOwnHost = ownHosts(host, options.hosts);
-  const server = createServer(createApp({ storage, store, rack, photos, plans, identity, isOwnHost, log, webFolder }));
-  await listen(server, port, host).catch(async (error: unknown) => {
+  const pairing = new Pairing(storage);
+  const servers: Server[] = [];
+  let home: HomeServer | null = null;
+  try {
+    const identity = await store.identity();
+    const isOwnHost = ownHosts(host, options.hosts);
+    const { trustProxy } = options;
+    const plainPort = () => portOf(servers[0] as Server);
+    const names = () => homeNames(options.hosts);
+    if (options.home) home = await HomeServer.make({ source: options.home.source, names, plainPort, log });
+    const data = { storage, store, rack, photos, plans, pairing };
+    const app = createApp({ ...data, identity, isOwnHost, home, trustProxy, log, webFolder });
+    servers.push(createServer(app));
+    await listen(servers[0] as Server, { port, host, setting: 'PORT' });
+    if (home && options.home) {
+      home.server.on('request', app);
+      servers.push(home.server);
+      await listen(home.server, { port: options.home.port, host, setting: 'DORMER_HOME_PORT' });
+    }
+  } catch (error) {
+    servers.forEach((server) => server.close());
+    home?.stop();
+    await plans.close();
     await storage.close();
     throw error;
-  });
+  }
   const upkeep = everyDay(async () => {
     await keepDailyCopy(folder, new Date());
     await keepInOrder(storage, photos, new Date());
   }, log);
-  const endData = async () => {
+  const endAll = () => servers.forEach((server) => server.closeAllConnections());
+  const stopGently = async (withinMs: number) => {
+    home?.stop();
+    const hurry = setTimeout(endAll, withinMs).unref();
+    await Promise.all(servers.map(closed));
+    clearTimeout(hurry);
     await upkeep.stop();
     await plans.close();
     await storage.close();
   };
-  return {
-    port: (server.address() as AddressInfo).port,
-    server,
-    storage,
-    endData,
-    stop: async () => {
-      server.closeAllConnections();
-      await new Promise((resolve) => server.close(resolve));
-      await endData();
-    },
-  };
+  return { port: portOf(servers[0] as Server), storage, pairing, home, stopGently, stop: () => stopGently(0) };
+}
+
+const portOf = (server: Server): number => (server.address() as AddressInfo).port;
+
+/** Takes no more requests. @returns once those under way have ended */
+function closed(server: Server): Promise<void> {
+  return new Promise((resolve) => {
+    server.close(() => resolve());
+    server.closeIdleConnections();
+  });
 }
 
 /**
@@ -95,12 +135,19 @@ async function loadDemo(store: JobStore): Promise<void> {
   for (const job of demoJobs()) await store.create({ job, saveId: 'demo' });
 }
 
-function listen(server: Server, port: number, host: string): Promise<void> {
+interface Listening {
+  readonly port: number;
+  readonly host: string;
+  /** Name of the setting that chooses the port. */
+  readonly setting: string;
+}
+
+function listen(server: Server, { port, host, setting }: Listening): Promise<void> {
+  const another = `Choose another with ${setting}.`;
   return new Promise((resolve, reject) => {
     server.once('error', (error: NodeJS.ErrnoException) => {
-      if (error.code === 'EADDRINUSE') reject(new StartError(`Port ${port} is in use. Choose another with PORT.`));
-      else if (error.code === 'EACCES')
-        reject(new StartError(`Port ${port} may not be used. Choose another with PORT.`));
+      if (error.code === 'EADDRINUSE') reject(new StartError(`Port ${port} is in use. ${another}`));
+      else if (error.code === 'EACCES') reject(new StartError(`Port ${port} may not be used. ${another}`));
       else reject(new StartError(`Cannot listen on ${host}, port ${port}: ${error.message}.`));
     });
     server.listen(port, host, resolve);

@@ -10,6 +10,8 @@ export interface StoredJob {
   readonly changedAt: string;
   /** The version is damaged; the job is the newest earlier one that can be read, saved at `readFrom`. */
   readonly damaged?: { readonly readFrom: string };
+  /** Name of the paired device that saved it; left away for the computer Dormer runs on. */
+  readonly savedBy?: string;
 }
 
 /** A job in a list; one whose summary is damaged has none. */
@@ -55,6 +57,41 @@ export interface ListedVersion {
 export interface Ack {
   readonly version: number;
   readonly changedAt: string;
+}
+
+/** A device that may come in. */
+export interface PairedDevice {
+  readonly id: string;
+  readonly name: string;
+  readonly pairedAt: string;
+  /** To the minute. */
+  readonly lastUsedAt: string;
+}
+
+/** A code that pairs one device. */
+export interface PairingCode {
+  /** Six digits. */
+  readonly code: string;
+  readonly until: string;
+}
+
+/** Whether the device that asks may come in, and how it could. */
+export interface Access {
+  /** As the computer Dormer runs on, as a paired device, or not at all. */
+  readonly as: 'computer' | 'paired' | null;
+  /** The paired device that asks. */
+  readonly device: string | null;
+  /** Whether what is sent cannot be read on its way. */
+  readonly isEncrypted: boolean;
+  readonly addresses: HomeAddresses | null;
+}
+
+/** Where phones reach this server. */
+export interface HomeAddresses {
+  /** Encrypted addresses, the best first. */
+  readonly addresses: readonly string[];
+  /** Page that tells how a device comes to trust this server; null where every device does. */
+  readonly trust: string | null;
 }
 
 /** What the repeats of other jobs say of the person's error with an instrument. */

@@ -2,8 +2,8 @@ import type { Request, RequestHandler } from 'express';
 import { hostname, networkInterfaces } from 'node:os';
 import { HttpError } from '../http/errors';
 
-/** Names of this machine to itself. */
-const LOOPBACK = ['localhost', '127.0.0.1', '::1'];
+/** Names by which a machine reaches itself alone. */
+export const LOOPBACK = ['localhost', '127.0.0.1', '::1'];
 
 /**
  * Names and addresses a server may be asked for: it answers to no other, so that a page of another site cannot reach
@@ -30,7 +30,8 @@ function machineNames(): ReadonlySet<string> {
  */
 export function onlyOwnPages(isOwn: (name: string) => boolean): RequestHandler {
   return (request, _response, next) => {
-    const host = request.headers.host ?? '';
+    // Behind a proxy that is trusted: the host that the browser asked.
+    const host = request.host ?? '';
     if (!isOwn(nameIn(host))) {
       throw new HttpError(421, 'unknown-host', 'This server does not answer to that name.');
     }
@@ -52,7 +53,7 @@ function isForeign({ headers, method, path }: Request, host: string): boolean {
 }
 
 /** Name of a host, without its port and without the brackets of an IPv6 address. */
-const nameIn = (host: string): string =>
+export const nameIn = (host: string): string =>
   host
     .replace(/:\d+$/, '')
     .replace(/^\[|\]$/g, '')

@@ -43,6 +43,8 @@ export const jobVersionsSchema = z.object({
       savedAt: z.string(),
       name: z.string(),
       setAside: z.boolean(),
+      // Left away by earlier versions of this program.
+      savedBy: z.string().nullable().default(null),
     }),
   ),
 });

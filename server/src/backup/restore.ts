@@ -58,7 +58,7 @@ interface JobBackup {
 async function jobIn(backup: Backup, name: string): Promise<JobBackup> {
   const listed = await backup.json(name, jobVersionsSchema);
   const rows: VersionRow[] = [];
-  for (const { version, saveId, savedAt, name: called, setAside } of listed.versions) {
+  for (const { version, saveId, savedAt, name: called, setAside, savedBy } of listed.versions) {
     const document = (await backup.contents(FILES.document(listed.id, version))).toString('utf8');
     rows.push({
       jobId: listed.id,
@@ -69,6 +69,7 @@ async function jobIn(backup: Backup, name: string): Promise<JobBackup> {
       savedAt,
       summary: summaryText(documentOf({ document })),
       setAside: setAside ? 1 : 0,
+      savedBy,
     });
   }
   return { listed, rows };

@@ -74,19 +74,20 @@ async function addAll(storage: Storage, photos: PhotoFolder, add: Add): Promise<
 async function listedJobs(manager: EntityManager): Promise<JobVersions[]> {
   const jobs = await manager.find(JobEntity, { order: { id: 'ASC' } });
   const versions = await manager.find(VersionEntity, {
-    select: { jobId: true, version: true, saveId: true, savedAt: true, name: true, setAside: true },
+    select: { jobId: true, version: true, saveId: true, savedAt: true, name: true, setAside: true, savedBy: true },
     order: { jobId: 'ASC', version: 'ASC' },
   });
   return jobs.flatMap(({ id, name, changedAt, removedAt }) => {
     const ofJob = versions.filter(({ jobId }) => jobId === id);
     const newest = ofJob.at(-1);
     if (!newest) return [];
-    const listed = ofJob.map(({ version, saveId, savedAt, name: called, setAside }) => ({
+    const listed = ofJob.map(({ version, saveId, savedAt, name: called, setAside, savedBy }) => ({
       version,
       saveId,
       savedAt,
       name: called,
       setAside: setAside === 1,
+      savedBy,
     }));
     return [{ id, name, version: newest.version, changedAt, removedAt, versions: listed }];
   });

@@ -25,6 +25,8 @@ export interface VersionRow {
   summary: string | null;
   /** 1 for a version that a person decided against: it is never thinned. */
   setAside: number;
+  /** Name of the paired device that saved it; null for the computer Dormer runs on. */
+  savedBy: string | null;
 }
 
 export const JobEntity = new EntitySchema<JobRow>({
@@ -51,6 +53,7 @@ export const VersionEntity = new EntitySchema<VersionRow>({
     savedAt: { type: 'text', name: 'saved_at' },
     summary: { type: 'text', nullable: true },
     setAside: { type: 'integer', name: 'set_aside', default: 0 },
+    savedBy: { type: 'text', name: 'saved_by', nullable: true },
   },
   indices: [
     { name: 'job_version_save', columns: ['jobId', 'saveId'], unique: true },
@@ -125,5 +128,42 @@ export const ServerEntity = new EntitySchema<ServerRow>({
   columns: {
     id: { type: 'text', primary: true },
     madeAt: { type: 'text', name: 'made_at' },
+  },
+});
+
+/** A device that may come in. Its token is known by its SHA-256 alone. */
+export interface PairedDeviceRow {
+  id: string;
+  name: string;
+  tokenHash: string;
+  pairedAt: string;
+  lastUsedAt: string;
+}
+
+export const PairedDeviceEntity = new EntitySchema<PairedDeviceRow>({
+  name: 'paired_device',
+  columns: {
+    id: { type: 'text', primary: true },
+    name: { type: 'text' },
+    tokenHash: { type: 'text', name: 'token_hash' },
+    pairedAt: { type: 'text', name: 'paired_at' },
+    lastUsedAt: { type: 'text', name: 'last_used_at' },
+  },
+  indices: [{ name: 'paired_device_token', columns: ['tokenHash'], unique: true }],
+});
+
+/** The code by which the next device comes in; there is one at most. */
+export interface PairingCodeRow {
+  code: string;
+  until: string;
+  triesLeft: number;
+}
+
+export const PairingCodeEntity = new EntitySchema<PairingCodeRow>({
+  name: 'pairing_code',
+  columns: {
+    code: { type: 'text', primary: true },
+    until: { type: 'text' },
+    triesLeft: { type: 'integer', name: 'tries_left' },
   },
 });

@@ -27,7 +27,12 @@ export interface Save {
   readonly saveId: string;
   /** What a person decided against when two devices contradicted each other: kept as a version of its own. */
   readonly aside?: Job;
+  /** Name of the paired device that saves; left away for the computer Dormer runs on. */
+  readonly by?: string | undefined;
 }
+
+type Duplicate = Pick<Save, 'saveId' | 'by'> & { readonly copyId: string; readonly name: string };
+type BringBack = Pick<Save, 'saveId' | 'by'> & { readonly basedOn: number };
 
 /** Every stored version of a job is damaged. */
 export class DamagedJobError extends Error {}
@@ -82,13 +87,13 @@ export class JobStore {
   }
 
   /** Puts a new job in. The same save sent again is acknowledged again, not made twice. */
-  create({ job, saveId }: Save): Promise<SaveOutcome> {
+  create({ job, saveId, by }: Save): Promise<SaveOutcome> {
     return this.work(async (manager) => {
       const row = await manager.findOneBy(JobEntity, { id: job.id });
       // A job that was removed long ago is a name without a document.
       const isThere = row !== null && (await manager.existsBy(VersionEntity, { jobId: job.id }));
       if (isThere) return (await this.earlier(manager, row, saveId)) ?? this.existing(manager, row);
-      return this.write(manager, { job, saveId }, (row?.version ?? 0) + 1);
+      return this.write(manager, { job, saveId, by }, (row?.version ?? 0) + 1);
     });
   }
 
@@ -98,24 +103,24 @@ export class JobStore {
   }
 
   /** Makes the document of an earlier version the newest. */
-  bringBack(id: string, version: number, basedOn: number, saveId: string): Promise<SaveOutcome> {
+  bringBack(id: string, version: number, { basedOn, saveId, by }: BringBack): Promise<SaveOutcome> {
     return this.work(async (manager) => {
       const old = await manager.findOneBy(VersionEntity, { jobId: id, version });
       if (!old) return { kind: 'unknown' };
       const job = documentOf(old);
       if (!job) throw new DamagedJobError();
-      return this.saveWithin(manager, { job, saveId }, basedOn);
+      return this.saveWithin(manager, { job, saveId, by }, basedOn);
     });
   }
 
-  duplicate(id: string, copyId: string, name: string, saveId: string): Promise<SaveOutcome> {
+  duplicate(id: string, { copyId, name, saveId, by }: Duplicate): Promise<SaveOutcome> {
     return this.work(async (manager) => {
       const source = await manager.findOneBy(JobEntity, { id, removedAt: IsNull() });
       if (!source) return { kind: 'unknown' };
       const taken = await manager.findOneBy(JobEntity, { id: copyId });
       if (taken) return (await this.earlier(manager, taken, saveId)) ?? this.existing(manager, taken);
       const { job } = await this.stored(manager, source);
-      return this.write(manager, { job: duplicateJob(job, copyId, name), saveId }, 1);
+      return this.write(manager, { job: duplicateJob(job, copyId, name), saveId, by }, 1);
     });
   }
 
@@ -175,7 +180,7 @@ export class JobStore {
     if (row.version !== basedOn) return { kind: 'stale', current: await this.stored(manager, row) };
     if (!save.aside) return this.write(manager, save, basedOn + 1);
     await manager.update(VersionEntity, { jobId: row.id, version: basedOn }, { setAside: 1 });
-    await this.keepVersion(manager, { job: save.aside, saveId: `${save.saveId}~` }, basedOn + 1, 1);
+    await this.keepVersion(manager, { job: save.aside, saveId: `${save.saveId}~`, by: save.by }, basedOn + 1, 1);
     return this.write(manager, save, basedOn + 2);
   }
 
@@ -208,7 +213,7 @@ export class JobStore {
   /** @returns when it was saved */
   private async keepVersion(
     manager: EntityManager,
-    { job, saveId }: Save,
+    { job, saveId, by }: Save,
     version: number,
     setAside: 0 | 1,
   ): Promise<string> {
@@ -222,6 +227,7 @@ export class JobStore {
       savedAt,
       summary: JSON.stringify(summarise(job)),
       setAside,
+      savedBy: by ?? null,
     });
     return savedAt;
   }
@@ -238,7 +244,7 @@ export class JobStore {
   private async stored(manager: EntityManager, { id, version, changedAt }: JobRow): Promise<StoredJob> {
     const newest = await manager.findOneBy(VersionEntity, { jobId: id, version });
     const job = newest && documentOf(newest);
-    if (job) return { job, version, changedAt };
+    if (job) return { job, version, changedAt, ...(newest.savedBy === null ? {} : { savedBy: newest.savedBy }) };
     const older = await manager.find(VersionEntity, { where: { jobId: id }, order: { version: 'DESC' } });
     for (const row of older) {
       const earlier = documentOf(row);

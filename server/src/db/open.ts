@@ -3,12 +3,13 @@ import type { Database as Connection } from 'better-sqlite3';
 import path from 'node:path';
 import { DataSource } from 'typeorm';
 import { DataFolderError } from './dataFolder';
-import { InstrumentEntity, JobEntity, OffcutEntity, ServerEntity, VersionEntity } from './entities';
+import * as entities from './entities';
 import { Jobs1764000000000 } from './migrations/1764000000000-jobs';
 import { Instruments1764100000000 } from './migrations/1764100000000-instruments';
 import { Rack1764200000000 } from './migrations/1764200000000-rack';
 import { Versions1764300000000 } from './migrations/1764300000000-versions';
 import { Server1764400000000 } from './migrations/1764400000000-server';
+import { Pairing1764500000000 } from './migrations/1764500000000-pairing';
 
 const MIGRATIONS = [
   Jobs1764000000000,
@@ -16,6 +17,7 @@ const MIGRATIONS = [
   Rack1764200000000,
   Versions1764300000000,
   Server1764400000000,
+  Pairing1764500000000,
 ];
 
 /** Name of the database's file in a data folder. */
@@ -30,7 +32,7 @@ export async function openDatabase(folder: string): Promise<DataSource> {
   const database = new DataSource({
     type: 'better-sqlite3',
     database: path.join(folder, DATABASE_FILE),
-    entities: [JobEntity, VersionEntity, InstrumentEntity, OffcutEntity, ServerEntity],
+    entities: Object.values(entities),
     migrations: MIGRATIONS,
     migrationsRun: true,
     synchronize: false,

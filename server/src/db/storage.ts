@@ -54,6 +54,11 @@ export class Storage {
     }
   }
 
+  /** Opens the database of a folder for one short piece of work, also while a server has it open. */
+  static async openBeside(folder: string): Promise<Storage> {
+    return new Storage(folder, await openDatabase(folder), { release: () => undefined }, {});
+  }
+
   /** Reads, all of it from one state of the database. */
   read<T>(task: (manager: EntityManager) => Promise<T>): Promise<T> {
     return this.transaction('BEGIN', task);

@@ -11,8 +11,14 @@ import type { PhotoFolder } from '../db/photoFolder';
 import type { RackStore } from '../db/rackStore';
 import { onlyMeantForUs } from '../access/meantForUs';
 import { onlyOwnPages } from '../access/ownPages';
+import { limitRequests } from '../access/limits';
+import type { Pairing } from '../access/pairing';
+import { onlyKnown, whoAsks } from '../access/whoAsks';
+import type { HomeServer } from '../home/homeServer';
+import { trustPage } from '../home/trustPage';
 import type { PlanPool } from '../planning/planPool';
 import type { Storage } from '../db/storage';
+import { accessRoutes } from '../routes/access';
 import { everythingRoutes } from '../routes/everything';
 import { deviceRoutes } from '../routes/devices';
 import { instrumentRoutes } from '../routes/instruments';
@@ -35,19 +41,28 @@ export interface AppOptions {
   readonly identity: string;
   /** Whether the server answers to a name. */
   readonly isOwnHost: (name: string) => boolean;
+  readonly pairing: Pairing;
+  /** Where phones reach the server, and the authority that they must trust; null while it is for this computer alone. */
+  readonly home: HomeServer | null;
+  /** Proxies whose word on who asks is taken, as Express knows them: how many, or their addresses. */
+  readonly trustProxy?: number | string | undefined;
   readonly log: Logger;
   /** Folder of the built web app; left away, only the interface is served. */
-  readonly webFolder?: string;
+  readonly webFolder?: string | undefined;
 }
 
+/** Requests of devices that are not let in are small. */
+const OPEN_JSON_LIMIT = '10kb';
 const JSON_LIMIT = '2mb';
 const A_YEAR = '365d';
 
 /** The whole server: the interface under `/api`, and the built web app beside it. */
 export function createApp(options: AppOptions): Express {
   const { storage, store, rack, photos, plans, identity, isOwnHost, log, webFolder } = options;
+  const { pairing, home, trustProxy } = options;
   const app = express();
   app.disable('x-powered-by');
+  if (trustProxy !== undefined) app.set('trust proxy', trustProxy);
   app.use(pinoHttp({ logger: log, autoLogging: { ignore: (request) => !request.url?.startsWith('/api') } }));
   app.use(
     helmet({
@@ -75,16 +90,23 @@ export function createApp(options: AppOptions): Express {
   app.use(onlyOwnPages(isOwnHost));
   app.use(compression());
 
+  if (home) app.use('/trust', trustPage(home));
+
   const api = express.Router();
-  api.use(onlyMeantForUs(identity));
-  // What is in a photo is not JSON, whatever it is said to be.
-  api.use('/photos', photoRoutes(photos));
-  api.use('/everything', everythingRoutes(storage, photos));
-  api.use(express.json({ limit: JSON_LIMIT, type: ['json', 'application/json'] }));
   api.use((_request, response, next) => {
     response.set('Cache-Control', 'no-store');
     next();
   });
+  api.use(whoAsks({ pairing, isProxied: trustProxy !== undefined }));
+  api.use(limitRequests());
+  api.use(onlyMeantForUs(identity));
+  const addresses = () => home?.addresses() ?? null;
+  api.use('/access', json(OPEN_JSON_LIMIT), accessRoutes(pairing, addresses));
+  api.use(onlyKnown);
+  // What is in a photo is not JSON, whatever it is said to be.
+  api.use('/photos', photoRoutes(photos));
+  api.use('/everything', everythingRoutes(storage, photos));
+  api.use(json(JSON_LIMIT));
   api.get('/health', (_request, response) => {
     response.json({ ok: true });
   });
@@ -101,6 +123,8 @@ export function createApp(options: AppOptions): Express {
   app.use(errorHandler(log));
   return app;
 }
+
+const json = (limit: string) => express.json({ limit, type: ['json', 'application/json'] });
 
 /**
  * Serves the built web app. Browsers keep files that are named by their contents for good, and ask for the page itself

@@ -82,6 +82,10 @@ function ofStorage(error: unknown): HttpError | null {
   return null;
 }
 
+const MEGABYTE = 1_048_576;
+const sizeWords = (bytes: number): string =>
+  bytes < MEGABYTE ? `${Math.round(bytes / 1024)} kB` : `${Math.round(bytes / MEGABYTE)} MB`;
+
 const PLAINLY: Readonly<Record<number, readonly [code: string, message: string]>> = {
   404: ['no-such-file', 'There is no such file.'],
   413: ['too-large', 'The request is larger than what is taken here.'],
@@ -94,7 +98,7 @@ function ofRequest(error: unknown): HttpError | null {
   if (typeof error !== 'object' || error === null) return null;
   const { type, status, limit } = error as { type?: unknown; status?: unknown; limit?: number };
   if (type === 'entity.too.large') {
-    const message = `The body is larger than ${Math.round((limit ?? 0) / 1_048_576)} MB, the most that is taken here.`;
+    const message = `The body is larger than ${sizeWords(limit ?? 0)}, the most that is taken here.`;
     return new HttpError(400, 'too-large', message, { fields: [{ path: '', message }] });
   }
   if (type === 'entity.parse.failed') {

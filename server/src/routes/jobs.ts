@@ -1,5 +1,6 @@
 import type { Job } from '@dormer/core/job';
 import { Router, type Response } from 'express';
+import { deviceName } from '../access/whoAsks';
 import type { JobStore, SaveOutcome } from '../db/jobStore';
 import { bringBackBody, createBody, duplicateBody, jobIn, readBody, saveBody } from '../http/body';
 import { HttpError } from '../http/errors';
@@ -16,7 +17,7 @@ export function jobRoutes(store: JobStore): Router {
 
   router.post('/', async (request, response) => {
     const { job, saveId } = readBody(createBody, request.body);
-    answer(response, await store.create({ job: jobIn(job, 'job'), saveId }), 201);
+    answer(response, await store.create({ job: jobIn(job, 'job'), saveId, by: deviceName(response) }), 201);
   });
 
   router.get('/:id', async (request, response) => {
@@ -29,12 +30,13 @@ export function jobRoutes(store: JobStore): Router {
     const { job: document, aside: other, basedOn, saveId } = readBody(saveBody, request.body);
     const job = jobUnder(request.params.id, document, 'job');
     const aside = other === undefined ? {} : { aside: jobUnder(request.params.id, other, 'aside') };
-    answer(response, await store.save({ job, saveId, ...aside }, basedOn), 200);
+    answer(response, await store.save({ job, saveId, by: deviceName(response), ...aside }, basedOn), 200);
   });
 
   router.post('/:id/duplicate', async (request, response) => {
-    const { id, name, saveId } = readBody(duplicateBody, request.body);
-    answer(response, await store.duplicate(request.params.id, id, name, saveId), 201);
+    const { id: copyId, name, saveId } = readBody(duplicateBody, request.body);
+    const copy = { copyId, name, saveId, by: deviceName(response) };
+    answer(response, await store.duplicate(request.params.id, copy), 201);
   });
 
   router.delete('/:id', async (request, response) => {
@@ -60,8 +62,8 @@ export function jobRoutes(store: JobStore): Router {
   });
 
   router.post('/:id/versions/:version/bring-back', async (request, response) => {
-    const { basedOn, saveId } = readBody(bringBackBody, request.body);
-    answer(response, await store.bringBack(request.params.id, versionIn(request.params.version), basedOn, saveId), 200);
+    const asked = { ...readBody(bringBackBody, request.body), by: deviceName(response) };
+    answer(response, await store.bringBack(request.params.id, versionIn(request.params.version), asked), 200);
   });
 
   return router;

@@ -1,0 +1,75 @@
+import { createServer, type Server } from 'node:https';
+import { isIPv6, type AddressInfo } from 'node:net';
+import type { HomeAddresses } from '@dormer/core/job';
+import type { X509Certificate } from 'node:crypto';
+import type { Logger } from 'pino';
+import type { CertificateSource, Identity } from './certificates';
+
+/** How often the names of the machine and its certificate are looked at, milliseconds. */
+const LOOK_MS = 60_000;
+
+interface HomeServerOptions {
+  readonly source: CertificateSource;
+  /** Names and addresses of this machine in its network, which can change at any time. */
+  readonly names: () => readonly string[];
+  /** Port of the plain HTTP listener, which hands out the authority's certificate. */
+  readonly plainPort: () => number;
+  readonly log: Logger;
+  readonly now?: () => Date;
+}
+
+/** The encrypted door to the home network: one listener, whose certificate follows the machine's addresses. */
+export class HomeServer {
+  private readonly look: ReturnType<typeof setInterval>;
+
+  private constructor(
+    readonly server: Server,
+    private held: Identity,
+    private readonly options: HomeServerOptions,
+  ) {
+    this.look = setInterval(() => void this.renew(), LOOK_MS).unref();
+  }
+
+  /** Does not listen yet. @throws DataFolderError when there is no certificate to be had */
+  static async make(options: HomeServerOptions): Promise<HomeServer> {
+    const identity = await options.source.current(options.names(), now(options));
+    return new HomeServer(createServer({ ...contextOf(identity), minVersion: 'TLSv1.2' }), identity, options);
+  }
+
+  /** What devices must trust; null where every device does. */
+  authority(): X509Certificate | null {
+    return this.held.authority;
+  }
+
+  /** Where phones reach this server: by numbers first, because not every phone finds a name in `.local`. */
+  addresses(): HomeAddresses {
+    const { names, plainPort } = this.options;
+    const { port } = this.server.address() as AddressInfo;
+    const hosts = names().map((name) => (isIPv6(name) ? `[${name}]` : name));
+    return {
+      addresses: hosts.map((host) => `https://${host}:${port}`),
+      trust: this.held.authority ? `http://${hosts[0]}:${plainPort()}/trust` : null,
+    };
+  }
+
+  /** Takes a certificate for the names of now. */
+  async renew(): Promise<void> {
+    try {
+      const identity = await this.options.source.current(this.options.names(), now(this.options));
+      if (identity.server.certificate === this.held.server.certificate) return;
+      this.server.setSecureContext(contextOf(identity));
+      this.held = identity;
+    } catch (error) {
+      this.options.log.error({ err: error }, 'the certificate could not be renewed');
+    }
+  }
+
+  /** Ends the care for the certificate; the listener is ended with the others. */
+  stop(): void {
+    clearInterval(this.look);
+  }
+}
+
+const now = ({ now: clock }: HomeServerOptions): Date => clock?.() ?? new Date();
+
+const contextOf = ({ server }: Identity) => ({ cert: server.certificate, key: server.key });
