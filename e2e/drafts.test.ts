@@ -1,42 +1,6 @@
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import path from 'node:path';
-import { chromium, type BrowserContext, type Page } from '@playwright/test';
-import { CHROMIUM, PHONE } from './playwright.config';
+import type { Page } from '@playwright/test';
+import { OwnBrowser } from './ownBrowser';
 import { AT_ONE_SIZE, expect, Person, test, withoutStoring } from './person';
-
-/** A browser with a profile of its own, which can be killed and started again with what it had kept. */
-class KillableBrowser {
-  private readonly profile = mkdtempSync(path.join(tmpdir(), 'dormer-profile-'));
-  private context: BrowserContext | null = null;
-
-  async open(): Promise<Page> {
-    const { launchOptions } = CHROMIUM;
-    const context = await chromium.launchPersistentContext(this.profile, {
-      ...launchOptions,
-      ...PHONE,
-      args: [...(launchOptions?.args ?? []), '--remote-debugging-port=0'],
-    });
-    this.context = context;
-    const page = context.pages()[0] ?? (await context.newPage());
-    await withoutStoring(page);
-    return page;
-  }
-
-  /** As a battery that runs out: no page hears of it. */
-  async kill(page: Page): Promise<void> {
-    const gone = new Promise((resolve) => this.context?.once('close', resolve));
-    const session = await page.context().newCDPSession(page);
-    await session.send('Browser.crash' as 'Browser.close').catch(() => undefined);
-    await gone;
-    this.context = null;
-  }
-
-  async end(): Promise<void> {
-    await this.context?.close().catch(() => undefined);
-    rmSync(this.profile, { recursive: true, force: true, maxRetries: 5, retryDelay: 200 });
-  }
-}
 
 /** Waits until a text is in the device's own storage. */
 async function kept(page: Page, text: string): Promise<void> {
@@ -61,8 +25,13 @@ test(
   'the browser dies while someone types: the text is back, in its field, which has the cursor',
   AT_ONE_SIZE,
   async ({ server }) => {
-    const browser = new KillableBrowser();
-    let page = await browser.open();
+    const browser = new OwnBrowser();
+    const open = async (): Promise<Page> => {
+      const opened = await browser.open();
+      await withoutStoring(opened);
+      return opened;
+    };
+    let page = await open();
     const alcove = `${server.base}/job/demo-chimney-alcove`;
     const begin = async (stage: string) => {
       await page.goto(`${alcove}/${stage}`);
@@ -79,7 +48,7 @@ test(
     await expect(value()).toHaveValue('112');
     await kept(page, '112');
     await browser.kill(page);
-    page = await browser.open();
+    page = await open();
     await begin('measure');
     await expect(value()).toHaveValue('112');
     expect(await value().getAttribute('aria-label')).toBe(asked);
@@ -96,7 +65,7 @@ test(
     await notes().fill('The left jamb leans in');
     await kept(page, 'The left jamb leans in');
     await browser.kill(page);
-    page = await browser.open();
+    page = await open();
     await begin('measure');
     await expect(notes()).toHaveValue('The left jamb leans in');
     await expect(notes()).toBeFocused();
@@ -113,7 +82,7 @@ test(
     await sheet().getByRole('textbox', { name: 'In your words' }).fill('Cut on the wrong side of the line');
     await kept(page, 'Cut on the wrong side of the line');
     await browser.kill(page);
-    page = await browser.open();
+    page = await open();
     await begin('log');
     await expect(sheet().getByRole('textbox', { name: 'In your words' })).toHaveValue(
       'Cut on the wrong side of the line',
@@ -129,7 +98,7 @@ test(
     await sheet().getByRole('textbox', { name: 'Name' }).fill('Kettle corn');
     await kept(page, 'Kettle corn');
     await browser.kill(page);
-    page = await browser.open();
+    page = await open();
     await page.goto(server.base);
     await expect(sheet().getByRole('textbox', { name: 'Name' })).toHaveValue('Kettle corn');
     await expect(sheet().getByRole('radio', { name: 'Corner', exact: true })).toBeChecked();

@@ -66,7 +66,7 @@ test(
     await page.reload();
     await expect(page.getByRole('link', { name: /Chimney/ })).toBeVisible();
     await expect(page.getByRole('link', { name: /Cloakroom/ })).toBeHidden();
-    await page.getByRole('button', { name: 'Removed jobs and backups' }).click();
+    await page.getByRole('button', { name: 'Phones, backups, removed jobs' }).click();
     await page.getByRole('button', { name: 'Removed jobs', exact: true }).click();
     const sheet = page.getByRole('dialog', { name: 'Removed jobs' });
     await expect(sheet).toContainText('Cloakroom closet');
@@ -87,7 +87,7 @@ test(
     await person.typeReadings([['Width', '1000']]);
     await person.saved();
     await person.home();
-    await page.getByRole('button', { name: 'Removed jobs and backups' }).click();
+    await page.getByRole('button', { name: 'Phones, backups, removed jobs' }).click();
     const coming = page.waitForEvent('download');
     await page.getByRole('button', { name: 'Save everything' }).click();
     const file = await coming;
@@ -105,7 +105,7 @@ test(
     const there = new Person(other, false);
     await there.home();
     await expect(other.getByRole('link', { name: /Cellar alcove/ })).toBeHidden();
-    await other.getByRole('button', { name: 'Removed jobs and backups' }).click();
+    await other.getByRole('button', { name: 'Phones, backups, removed jobs' }).click();
     const broken = readFileSync(zip).subarray(0, 5000);
     for (const [contents, says] of [
       [broken, /This is no backup, or it breaks off\. Nothing was changed\./],

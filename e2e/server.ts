@@ -1,16 +1,19 @@
 import { spawn, type ChildProcess } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { createHash, X509Certificate } from 'node:crypto';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import type { serve as serveType, Serving } from '../server/src/serve';
+import type * as serverModule from '../server/src/serve';
+import type { ServeOptions, Serving } from '../server/src/serve';
 
 const root = path.resolve(__dirname, '..');
 const WEB_FOLDER = path.join(root, 'app', 'dist');
 const PROGRAMS = path.join(root, 'server', 'dist');
 const HOST = '127.0.0.1';
-/** Loads a file of the built server. */
-const built = createRequire(path.join(root, 'server', 'dist', 'main.cjs'));
+/** The built server, as a module. */
+const serverProgram = () =>
+  createRequire(path.join(root, 'server', 'dist', 'main.cjs'))('./serve.cjs') as typeof serverModule;
 
 const freshFolder = (): string => mkdtempSync(path.join(tmpdir(), 'dormer-e2e-'));
 
@@ -44,18 +47,62 @@ export abstract class Server {
 
 /** A server in the process of the test, which starts ten times as fast. */
 export class ServerHere extends Server {
-  private serving: Serving | null = null;
+  protected serving: Serving | null = null;
 
   async up(): Promise<void> {
-    const { serve } = built('./serve.cjs') as { serve: typeof serveType };
+    const { serve } = serverProgram();
     const { port, folder } = this;
-    this.serving = await serve({ port, host: HOST, folder, webFolder: WEB_FOLDER, programs: PROGRAMS, demo: true });
+    const usual = { port, host: HOST, folder, webFolder: WEB_FOLDER, programs: PROGRAMS, demo: true };
+    this.serving = await serve({ ...usual, ...this.more() });
     this.port = this.serving.port;
+  }
+
+  /** What this server is told beside the usual. */
+  protected more(): Partial<ServeOptions> {
+    return {};
   }
 
   async down(): Promise<void> {
     await this.serving?.stop();
     this.serving = null;
+  }
+}
+
+/** A server that a home network reaches, under a name that leads here: a phone's browser is no page of this computer. */
+export class ServerAtHome extends ServerHere {
+  static readonly NAME = 'kitchen.local';
+  private homePort = 0;
+
+  override async up(): Promise<void> {
+    await super.up();
+    this.homePort = Number(new URL(this.encrypted).port);
+  }
+
+  protected override more(): Partial<ServeOptions> {
+    const { ownAuthority } = serverProgram();
+    return { hosts: [ServerAtHome.NAME], home: { port: this.homePort, source: ownAuthority(this.folder) } };
+  }
+
+  /** Where phones reach it. */
+  get encrypted(): string {
+    return this.serving?.home?.addresses().addresses[0] ?? '';
+  }
+
+  get plain(): string {
+    return `http://${ServerAtHome.NAME}:${this.port}`;
+  }
+
+  /**
+   * Arguments by which Chromium finds the name and takes this one server's certificate. A browser in a test does not
+   * ask a person to trust an authority.
+   */
+  get phoneArguments(): string[] {
+    const server = new X509Certificate(readFileSync(path.join(this.folder, 'home', 'server.crt')));
+    const key = createHash('sha256').update(server.publicKey.export({ type: 'spki', format: 'der' }));
+    return [
+      `--host-resolver-rules=MAP ${ServerAtHome.NAME} ${HOST}`,
+      `--ignore-certificate-errors-spki-list=${key.digest('base64')}`,
+    ];
   }
 }
 

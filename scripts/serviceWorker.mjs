@@ -8,7 +8,7 @@ const { count, size, warnings } = await generateSW({
   globIgnores: ['sw.js', 'metadata.json'],
   swDest: `${folder}/sw.js`,
   navigateFallback: '/index.html',
-  navigateFallbackDenylist: [/^\/api\//],
+  navigateFallbackDenylist: [/^\/api\//, /^\/trust/],
   dontCacheBustURLsMatching: /-[0-9a-f]{32}\.|\.[0-9a-f]{32}\./,
   maximumFileSizeToCacheInBytes: 8_000_000,
   inlineWorkboxRuntime: true,

@@ -27,7 +27,7 @@ export const en = {
   'jobs.emptyWhy': 'Begin with the opening in front of you: make a job, hook the tape, and take one width.',
   'jobs.example': 'Open the example',
   'jobs.exampleNot': 'The example could not be fetched. Try again when the server can be reached.',
-  'jobs.all': 'Removed jobs and backups',
+  'jobs.all': 'Phones, backups, removed jobs',
   'jobs.unreached': 'The server cannot be reached. What you do is kept on this device and sent later.',
   'jobs.more': 'More for {{name}}',
   'jobs.copyName': '{{name}}, copy',

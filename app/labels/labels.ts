@@ -1,6 +1,7 @@
 import { createInstance } from 'i18next';
 import { useSyncExternalStore } from 'react';
 import { CATALOGUE_SETTINGS } from '@dormer/core/say/words/first';
+import type { accessEn } from './access.en';
 import type { buildEn } from './build.en';
 import type { conflictEn } from './conflict.en';
 import type { cutEn } from './cut.en';
@@ -17,6 +18,7 @@ type Counted<K> = K extends `${infer Base}_${'one' | 'other'}` ? Base : K;
 /** Every word of the interface, by what it is for. */
 export type LabelKey = Counted<
   | keyof typeof en
+  | keyof typeof accessEn
   | keyof typeof measureEn
   | keyof typeof conflictEn
   | keyof typeof cutEn

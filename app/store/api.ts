@@ -47,6 +47,13 @@ const TIMEOUT_MS = 10_000;
 /** Where the app comes from. */
 export const origin = typeof window !== 'undefined' && window.location ? window.location.origin : 'http://localhost';
 
+/** Answers that decide nothing: the device is not let in, another server answers, or too much was asked. */
+const UNDECIDED = [401, 421, 429];
+
+/** Whether the server refused what was asked for good; asked again, the same will be refused again. */
+export const isRefusal = (status: unknown): status is number =>
+  typeof status === 'number' && status < 500 && !UNDECIDED.includes(status);
+
 /** The server's interface (docs/http-api.md). */
 export const api = createApi({
   reducerPath: 'api',

@@ -1,6 +1,6 @@
 import { createStore, del, entries, get, keys, set, type UseStore } from 'idb-keyval';
 import type { Job } from '@dormer/core/job/document';
-import { origin } from './api';
+import { isRefusal, origin } from './api';
 
 // Photos are on the device before they are sent, as everything is; those that are not acknowledged are sent again
 // later.
@@ -40,11 +40,11 @@ export async function sendPhotos(server: string | null): Promise<void> {
   }
 }
 
-/** @returns whether the server has decided on a photo; it has not when its disk is full or another server answers */
+/** @returns whether the server took a photo or refused it for good */
 async function isSent(id: string, photo: Blob, server: string): Promise<boolean> {
   const headers = { 'content-type': photo.type, 'dormer-server': server };
-  const { status } = await fetch(`${origin}/api/photos/${id}`, { method: 'PUT', body: photo, headers });
-  return status < 500 && status !== 421;
+  const { ok, status } = await fetch(`${origin}/api/photos/${id}`, { method: 'PUT', body: photo, headers });
+  return ok || isRefusal(status);
 }
 
 /** Sends photos of jobs that were brought to another server, as far as this device has them. */

@@ -1,6 +1,6 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { renamedKinds, type Offcut } from '@dormer/core/job/document';
-import { api } from './api';
+import { api, isRefusal } from './api';
 import {
   EMPTY_RACK,
   rackRead,
@@ -88,15 +88,11 @@ const sendWaiting = (): Thunk<Promise<boolean>> => async (dispatch, getState) =>
       : dispatch(removeOffcut.initiate(piece.id)));
     // A piece the server will not have is no reason to keep the others waiting.
     const status = 'error' in answer && answer.error && 'status' in answer.error ? answer.error.status : null;
-    const refused = typeof status === 'number' && status < 500 && status !== ANOTHER_SERVER;
-    if ('error' in answer && answer.error && !refused) return false;
+    if ('error' in answer && answer.error && !isRefusal(status)) return false;
     await dispatch(changeRack((rack) => withoutChange(rack, id)));
   }
   return true;
 };
-
-/** The server that answers is not the one the change is meant for. */
-const ANOTHER_SERVER = 421;
 
 const pullRack =
   (server: string): Thunk<Promise<void>> =>

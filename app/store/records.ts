@@ -19,8 +19,8 @@ export interface RecordsState {
   readonly loaded: boolean;
   /** Identity of the server that was last met; null before that. */
   readonly server: string | null;
-  /** Whether the server answered when it was last asked; null before that. */
-  readonly reached: boolean | null;
+  /** Whether the server answered when it was last asked, or only to say that it lets paired devices in; null before. */
+  readonly reached: boolean | 'unpaired' | null;
   /** Whether the server's disk took no more when something was last saved there. */
   readonly serverFull: boolean;
   /** Why the device's storage does not take jobs; null while it does. */
@@ -57,7 +57,7 @@ const slice = createSlice({
       onDevice: { ...state.onDevice, [stored.id]: stored },
     }),
     storageFailed: (state, { payload }: PayloadAction<string | null>) => ({ ...state, storageFault: payload }),
-    reachedServer: (state, { payload }: PayloadAction<boolean>) =>
+    reachedServer: (state, { payload }: PayloadAction<boolean | 'unpaired'>) =>
       state.reached === payload ? state : { ...state, reached: payload },
     foundFull: (state, { payload }: PayloadAction<boolean>) =>
       state.serverFull === payload ? state : { ...state, serverFull: payload },

@@ -54,7 +54,7 @@ const isStranger = (record: JobRecord, server: string | null): boolean =>
 
 function serverOf({ records: { server, reached, serverFull } }: RootState, record: JobRecord): ServerState {
   if (isStranger(record, server)) return 'another';
-  if (reached === false) return 'unreached';
+  if (reached === false || reached === 'unpaired') return 'unreached';
   return serverFull ? 'full' : 'takes';
 }
 

@@ -1,7 +1,7 @@
 import { nanoid } from '@reduxjs/toolkit';
 import type { Ack, Job, StoredJob } from '@dormer/core/job/document';
 import { mergeJobs } from '@dormer/core/job/merge';
-import { api, type JobListing, type ServerRefusal } from './api';
+import { api, isRefusal, type JobListing, type ServerRefusal } from './api';
 import type { Keeper } from './keeper';
 import { said } from './notice';
 import { mayPull, records, type RecordsState } from './records';
@@ -21,7 +21,7 @@ export interface SyncOptions {
   readonly retryMs: number;
 }
 
-type Outcome = 'done' | 'unreached' | 'full';
+type Outcome = 'done' | 'unreached' | 'unpaired' | 'full';
 
 /** Brings the device's jobs to the server and the server's to the device. */
 export const createSync = (options: SyncOptions): Sync => new ServerSync(options);
@@ -72,7 +72,9 @@ class ServerSync implements Sync {
   /** What was to be sent waits, and is tried again later. */
   private waiting(outcome: Exclude<Outcome, 'done'>): Outcome {
     const { dispatch, retryMs } = this.options;
-    dispatch(outcome === 'full' ? records.foundFull(true) : records.reachedServer(false));
+    dispatch(
+      outcome === 'full' ? records.foundFull(true) : records.reachedServer(outcome === 'unpaired' ? outcome : false),
+    );
     if (this.stopped) return outcome;
     this.retry ??= setTimeout(() => {
       this.retry = null;
@@ -86,7 +88,7 @@ class ServerSync implements Sync {
     const { dispatch } = this.options;
     const asked = await dispatch(api.endpoints.listJobs.initiate(undefined, FRESH));
     if (!asked.data) {
-      this.waiting('unreached');
+      this.waiting(waitFor(asked.error));
       return null;
     }
     const { server, jobs, removed } = asked.data;
@@ -142,9 +144,8 @@ class ServerSync implements Sync {
 
   private async refused(id: string, sending: Sending, error: unknown): Promise<Outcome> {
     const { dispatch } = this.options;
-    if (isDiskFull(error)) return 'full';
     const refusal = refusalIn(error);
-    if (!refusal) return 'unreached';
+    if (!refusal) return waitFor(error);
     if (refusal.error.code === 'another-server') {
       dispatch(records.strangeServer());
       return 'done';
@@ -176,9 +177,8 @@ class ServerSync implements Sync {
     const { dispatch } = this.options;
     const { removeJob, restoreJob } = api.endpoints;
     const answer = await (removed ? dispatch(removeJob.initiate(id)) : dispatch(restoreJob.initiate(id)));
-    if ('error' in answer && isDiskFull(answer.error)) return 'full';
     const refusal = 'error' in answer ? refusalIn(answer.error) : null;
-    if ('error' in answer && !refusal) return 'unreached';
+    if ('error' in answer && !refusal) return waitFor(answer.error);
     if (refusal?.error.code === 'another-server') dispatch(records.strangeServer());
     // A job the server does not know is as good as removed; to bring it back it must be made anew.
     else if (refusal && !removed) dispatch(records.broughtHere([id]));
@@ -220,17 +220,21 @@ const FRESH = { forceRefetch: true, subscribe: false } as const;
 const isAtRest = ({ base, dirty, sending, removed, fault }: JobRecord): boolean =>
   base !== null && !dirty && !sending && !removed && !fault;
 
-/** Whether the server says that its disk is full. */
-const isDiskFull = (error: unknown): boolean =>
-  typeof error === 'object' && error !== null && 'status' in error && error.status === 507;
+/** What is waited for after an answer that decides nothing. */
+function waitFor(error: unknown): Exclude<Outcome, 'done'> {
+  const status = statusOf(error);
+  return status === 507 ? 'full' : status === 401 ? 'unpaired' : 'unreached';
+}
 
-/** What the server said, or null when it was not reached (no network, a timeout, a proxy's page). */
-function refusalIn(error: unknown): (ServerRefusal & { status: number }) | null {
-  if (typeof error !== 'object' || error === null || !('status' in error)) return null;
-  const { status, data } = error as { status: unknown; data?: unknown };
-  if (typeof status !== 'number' || status >= 500) return null;
-  const spoken = typeof data === 'object' && data !== null && 'error' in data;
-  return spoken ? { ...(data as ServerRefusal), status } : null;
+const statusOf = (error: unknown): unknown =>
+  typeof error === 'object' && error !== null && 'status' in error ? error.status : null;
+
+/** What the server refused, or null when nothing is decided (no network, a timeout, a proxy's page). */
+function refusalIn(error: unknown): ServerRefusal | null {
+  const status = statusOf(error);
+  if (!isRefusal(status) && status !== 421) return null;
+  const { data } = error as { data?: unknown };
+  return typeof data === 'object' && data !== null && 'error' in data ? (data as ServerRefusal) : null;
 }
 
 /** A stale save over a version that says the same is no conflict: it came from another tab, or an answer was lost. */

@@ -1,5 +1,5 @@
 import { createServer, type Server } from 'node:http';
-import type { AddressInfo } from 'node:net';
+import { isIPv6, type AddressInfo } from 'node:net';
 import { pino, type Logger } from 'pino';
 import { demoJobs } from '@dormer/core/rigs/demo';
 import { ownHosts } from './access/ownPages';
@@ -80,7 +80,8 @@ export async function serve(options: ServeOptions): Promise<Serving> {
     const isOwnHost = ownHosts(host, options.hosts);
     const { trustProxy } = options;
     const plainPort = () => portOf(servers[0] as Server);
-    const names = () => homeNames(options.hosts);
+    // Where IPv4 alone is listened on, nobody is sent to an address of IPv6.
+    const names = () => homeNames(options.hosts).filter((name) => host !== '0.0.0.0' || !isIPv6(name));
     if (options.home) home = await HomeServer.make({ source: options.home.source, names, plainPort, log });
     const data = { storage, store, rack, photos, plans, pairing };
     const app = createApp({ ...data, identity, isOwnHost, home, trustProxy, log, webFolder });
@@ -153,6 +154,8 @@ function listen(server: Server, { port, host, setting }: Listening): Promise<voi
     server.listen(port, host, resolve);
   });
 }
+
+export { ownAuthority } from './home/certificates';
 
 /** What stops the start, in one plain sentence. */
 export class StartError extends Error {}

@@ -20,6 +20,7 @@ function Conflict({ record, onClose }: { record: JobRecord; onClose: () => void 
   const dispatch = useAppDispatch();
   const { id, job: mine, baseJob, fault } = record;
   const theirs = fault?.kind === 'stale' ? fault.current.job : mine;
+  const device = (fault?.kind === 'stale' && fault.current.savedBy) || label('conflict.otherDevice');
   const contradictions = useMemo(() => mergeJobs(baseJob, mine, theirs).contradictions, [baseJob, mine, theirs]);
   const [choices, setChoices] = useState<Choices>({});
   const isDecided = contradictions.every(({ path }) => path in choices);
@@ -59,7 +60,10 @@ function Conflict({ record, onClose }: { record: JobRecord; onClose: () => void 
             value={choices[contradiction.path] ?? ''}
             options={[
               { value: 'mine', title: label('conflict.here', { value: valueWords(contradiction.mine, label) }) },
-              { value: 'theirs', title: label('conflict.there', { value: valueWords(contradiction.theirs, label) }) },
+              {
+                value: 'theirs',
+                title: label('conflict.there', { device, value: valueWords(contradiction.theirs, label) }),
+              },
             ]}
             onChange={(whose) => setChoices({ ...choices, [contradiction.path]: whose as 'mine' | 'theirs' })}
           />

@@ -20,14 +20,14 @@ import {
 } from '../../store';
 import { makeStyles, READING_WIDTH, SPACE } from '../../theme';
 import { StorageFault } from '../../parts/StorageFault';
-import { EmptyJobs } from './EmptyJobs';
-import { ImportRefusal } from './ImportRefusal';
 import { JobRow } from './JobRow';
 import { NewJobSheet } from './NewJobSheet';
 
-// No part of the first screen: fetched when a server that was just reached has something to ask, or on a press.
-const ServerNotices = lazy(() => import('./ServerNotices').then((one) => ({ default: one.ServerNotices })));
-const MoreSheet = lazy(() => import('./MoreSheet').then((one) => ({ default: one.MoreSheet })));
+// No part of the first screen.
+const EmptyJobs = lazy(() => import('./extras').then((extras) => ({ default: extras.EmptyJobs })));
+const ImportRefusal = lazy(() => import('./extras').then((extras) => ({ default: extras.ImportRefusal })));
+const MoreSheet = lazy(() => import('./extras').then((extras) => ({ default: extras.MoreSheet })));
+const ServerNotices = lazy(() => import('./extras').then((extras) => ({ default: extras.ServerNotices })));
 
 /** Every job, the last changed first. */
 export function JobsScreen() {
@@ -38,7 +38,8 @@ export function JobsScreen() {
   const jobs = useAppSelector(selectJobs);
   const loaded = useAppSelector(selectLoaded);
   const reached = useAppSelector(selectReached);
-  const isAsked = useAppSelector((state) => selectStrangers(state).length + selectMissing(state).length > 0);
+  const isUnpaired = reached === 'unpaired';
+  const asked = useAppSelector((state) => selectStrangers(state).length + selectMissing(state).length);
   const [showsMore, setShowsMore] = useState(false);
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   useEffect(() => {
@@ -66,21 +67,25 @@ export function JobsScreen() {
           <NoticeLine kind="doubtful" word={label('problem.doubtful')} words={label('jobs.unreached')} />
         ) : null}
         <StorageFault />
-        <Suspense fallback={null}>{isAsked ? <ServerNotices /> : null}</Suspense>
-        {refusal ? <ImportRefusal refusal={refusal} onClose={() => setRefusal(null)} /> : null}
+        <Suspense fallback={null}>
+          {isUnpaired || asked > 0 ? <ServerNotices /> : null}
+          {refusal ? <ImportRefusal refusal={refusal} onClose={() => setRefusal(null)} /> : null}
+        </Suspense>
         {looking ? (
           <View style={styles.empty}>
             <ActivityIndicator />
             <Txt tone="faint">{label('jobs.looking')}</Txt>
           </View>
         ) : jobs.length === 0 ? (
-          <EmptyJobs onOpened={openJob} />
+          <Suspense fallback={null}>{isUnpaired ? null : <EmptyJobs onOpened={openJob} />}</Suspense>
         ) : (
           <LongList name={label('jobs.list')} rows={jobs} keyOf={({ id }) => id}>
             {(record) => <JobRow record={record} />}
           </LongList>
         )}
-        {looking ? null : <Button title={label('jobs.all')} look="quiet" onPress={() => setShowsMore(true)} />}
+        {looking || isUnpaired ? null : (
+          <Button title={label('jobs.all')} look="quiet" onPress={() => setShowsMore(true)} />
+        )}
       </ScrollView>
       <View style={styles.foot}>
         <View style={styles.footRow}>

@@ -1,6 +1,7 @@
 import '../../labels/more';
 import FolderDown from 'lucide-react-native/icons/folder-down';
 import FolderUp from 'lucide-react-native/icons/folder-up';
+import Smartphone from 'lucide-react-native/icons/smartphone';
 import History from 'lucide-react-native/icons/rotate-ccw-clock';
 import { useState } from 'react';
 import { ActivityIndicator } from 'react-native';
@@ -10,23 +11,27 @@ import { chooseFile } from '../../platform/files';
 import { useLabel } from '../../labels';
 import { selectUnsent, useAppDispatch, useAppSelector } from '../../store';
 import { bringEverythingIn, saveEverything, type Brought } from '../../store/everything';
+import { PhonePage } from './access/PhonePage';
 import { RemovedJobs } from './RemovedJobs';
 
-/** What concerns all jobs: those that were removed, a copy of everything, and one that is brought in. */
+const TITLES = { all: 'more.title', removed: 'removed.title', phone: 'phone.title' } as const;
+
+/** What concerns all jobs: the devices they are on, those that were removed, a copy of everything, and one that is brought in. */
 export const MoreSheet = guardedSheet(function MoreSheet({ onClose }: { onClose: () => void }) {
   const label = useLabel();
-  const [shows, setShows] = useState<'all' | 'removed'>('all');
-  const title = label(shows === 'all' ? 'more.title' : 'removed.title');
+  const [shows, setShows] = useState<keyof typeof TITLES>('all');
+  const title = label(TITLES[shows]);
   return (
     <Sheet title={title} closeTitle={label('close')} onClose={onClose}>
-      {shows === 'removed' ? (
-        <RemovedJobs />
-      ) : (
+      {shows === 'removed' ? <RemovedJobs /> : null}
+      {shows === 'phone' ? <PhonePage /> : null}
+      {shows === 'all' ? (
         <>
+          <Button title={label('phone.title')} icon={Smartphone} onPress={() => setShows('phone')} />
           <Button title={label('removed.title')} icon={History} onPress={() => setShows('removed')} />
           <Everything />
         </>
-      )}
+      ) : null}
     </Sheet>
   );
 });

@@ -6,6 +6,7 @@ import {
   putBack,
   records,
   selectMissing,
+  selectReached,
   selectStrangers,
   useAppDispatch,
   useAppSelector,
@@ -13,15 +14,18 @@ import {
 } from '../../store';
 import { bringHere, keepApart } from '../../store/servers';
 import { SPACE } from '../../theme';
+import { Unpaired } from './access/Unpaired';
 
-/** What the person must decide about jobs that this server does not know, or no longer has. */
+/** What the person must do before this server takes the device in, and decide about jobs it does not know, or lost. */
 export function ServerNotices() {
   const dispatch = useAppDispatch();
   const strangers = useAppSelector(selectStrangers);
   const missing = useAppSelector(selectMissing);
+  const isUnpaired = useAppSelector(selectReached) === 'unpaired';
   const ids = (all: readonly JobRecord[]) => all.map(({ id }) => id);
   return (
     <>
+      {isUnpaired ? <Unpaired /> : null}
       {strangers.length > 0 ? (
         <Question
           words="strangers.words"

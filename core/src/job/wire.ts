@@ -92,6 +92,8 @@ export interface HomeAddresses {
   readonly addresses: readonly string[];
   /** Page that tells how a device comes to trust this server; null where every device does. */
   readonly trust: string | null;
+  /** SHA-256 of the certificate that devices must trust, in groups of hex digits; null where there is none. */
+  readonly fingerprint: string | null;
 }
 
 /** What the repeats of other jobs say of the person's error with an instrument. */

@@ -37,7 +37,10 @@ const plainName = (name: string): string =>
  */
 export function homeNames(more: readonly string[] = [], machine = ownAddresses()): string[] {
   const asked = more.map((name) => name.toLowerCase());
-  const addresses = [...machine, ...asked].filter(isPrivateAddress);
+  // A link-local address of IPv6 needs the name of the device's own interface, which no address bar takes.
+  const addresses = [...machine, ...asked].filter(
+    (address) => isPrivateAddress(address) && !address.startsWith('fe80:'),
+  );
   const names = [...asked.filter((name) => LOCAL_NAME.test(name)), localName()];
   return [...new Set([...addresses.filter(isIPv4), ...names, ...addresses.filter((address) => !isIPv4(address))])];
 }

@@ -47,7 +47,7 @@ export async function makeAuthority(name: string, now: Date): Promise<Certified>
       await x509.SubjectKeyIdentifierExtension.create(keys.publicKey),
     ],
   });
-  return { certificate: certificate.toString('pem'), key: await pemOf(keys.privateKey) };
+  return { certificate: `${certificate.toString('pem')}\n`, key: await pemOf(keys.privateKey) };
 }
 
 /**
@@ -84,7 +84,7 @@ export async function certify(authority: Certified, names: readonly string[], no
       await x509.AuthorityKeyIdentifierExtension.create(issuer),
     ],
   });
-  return { certificate: certificate.toString('pem'), key: await pemOf(keys.privateKey) };
+  return { certificate: `${certificate.toString('pem')}\n`, key: await pemOf(keys.privateKey) };
 }
 
 function homeOnly(): NameConstraints {

@@ -1,5 +1,6 @@
 import { createPrivateKey, X509Certificate } from 'node:crypto';
 import { chmod, readFile, rename, stat, writeFile } from 'node:fs/promises';
+import { isIP } from 'node:net';
 import path from 'node:path';
 import { DataFolderError, makeFolder } from '../db/dataFolder';
 import { localName } from './addresses';
@@ -111,6 +112,6 @@ function isPair({ certificate, key }: Certified): boolean {
 function isFit({ certificate }: Certified, authority: X509Certificate, names: readonly string[], now: Date): boolean {
   const server = new X509Certificate(certificate);
   const endsLate = Date.parse(server.validTo) - now.getTime() > RENEW_DAYS * DAY_MS;
-  const isNamed = (name: string) => (server.checkIP(name) ?? server.checkHost(name)) !== undefined;
+  const isNamed = (name: string) => (isIP(name) === 0 ? server.checkHost(name) : server.checkIP(name)) !== undefined;
   return endsLate && server.checkIssued(authority) && names.every(isNamed);
 }

@@ -45,10 +45,12 @@ export class HomeServer {
   addresses(): HomeAddresses {
     const { names, plainPort } = this.options;
     const { port } = this.server.address() as AddressInfo;
+    const { authority } = this.held;
     const hosts = names().map((name) => (isIPv6(name) ? `[${name}]` : name));
     return {
       addresses: hosts.map((host) => `https://${host}:${port}`),
-      trust: this.held.authority ? `http://${hosts[0]}:${plainPort()}/trust` : null,
+      trust: authority ? `http://${hosts[0]}:${plainPort()}/trust` : null,
+      fingerprint: authority ? fingerprintOf(authority) : null,
     };
   }
 
@@ -69,6 +71,17 @@ export class HomeServer {
     clearInterval(this.look);
   }
 }
+
+/** SHA-256 of a certificate, in groups that a person compares one after another. */
+function fingerprintOf({ fingerprint256 }: X509Certificate): string {
+  const pairs = fingerprint256.split(':');
+  const groups = Array.from({ length: pairs.length / PAIRS_IN_GROUP }, (_, group) =>
+    pairs.slice(group * PAIRS_IN_GROUP, (group + 1) * PAIRS_IN_GROUP),
+  );
+  return groups.map((group) => group.join(':')).join(' ');
+}
+
+const PAIRS_IN_GROUP = 4;
 
 const now = ({ now: clock }: HomeServerOptions): Date => clock?.() ?? new Date();
 

@@ -4,24 +4,20 @@ import { CODE_MINUTES } from '../access/pairing';
 import type { HomeServer } from './homeServer';
 
 /** How a phone comes in, for a terminal: addresses, a QR code of the first one, and a pairing code. */
-export async function phoneWords(
-  home: Pick<HomeServer, 'authority' | 'addresses'>,
-  { code }: PairingCode,
-): Promise<string> {
-  const { addresses, trust } = home.addresses();
-  const authority = home.authority();
+export async function phoneWords(home: Pick<HomeServer, 'addresses'>, { code }: PairingCode): Promise<string> {
+  const { addresses, trust, fingerprint } = home.addresses();
   const open = addresses.join('\n   or ');
   const lines = [
     '',
     'On a phone in the same network:',
     '',
-    ...(trust && authority
+    ...(trust && fingerprint
       ? [
           `1. Open ${trust} and do what it says, once for each phone.`,
           '   The fingerprint it shows must be:',
-          ...halves(authority.fingerprint256).map((half) => `   ${half}`),
+          ...halves(fingerprint).map((half) => `   ${half}`),
         ]
-      : ['1. Its certificate is trusted by phones already.']),
+      : ['1. Phones trust its certificate already.']),
     `2. Open ${open}`,
     `   and type the pairing code ${inGroups(code)}.`,
     '',
@@ -38,7 +34,9 @@ export const inGroups = (code: string): string => code.replace(/^(\d{3})/, '$1 '
 /** How long a code is good, and how to have another. */
 export const codeWords = `The code is good for ${CODE_MINUTES} minutes, once. For another: ./dormer pair`;
 
-const halves = (print: string): string[] => {
-  const pairs = print.split(':');
-  return [pairs.slice(0, 16).join(':'), pairs.slice(16).join(':')];
-};
+/** The groups of a fingerprint in two lines. */
+function halves(fingerprint: string): string[] {
+  const groups = fingerprint.split(' ');
+  const middle = groups.length / 2;
+  return [groups.slice(0, middle).join(' '), groups.slice(middle).join(' ')];
+}

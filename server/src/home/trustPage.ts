@@ -10,9 +10,10 @@ export function trustPage(home: Pick<HomeServer, 'authority' | 'addresses'>): Ro
   const router = Router();
   router.get('/', (_request, response) => {
     const certificate = home.authority();
-    const { addresses } = home.addresses();
+    const { addresses, fingerprint } = home.addresses();
+    const contents = certificate && fingerprint ? needed(nameOf(certificate), fingerprint) : NOT_NEEDED;
     response.set('Cache-Control', 'no-store').type('html');
-    response.send(pageOf(certificate ? needed(certificate, addresses) : notNeeded(addresses)));
+    response.send(pageOf(contents + opens(addresses)));
   });
   router.get(`/${FILE}`, (_request, response, next) => {
     const certificate = home.authority();
@@ -66,28 +67,26 @@ const KINDS: readonly (readonly [name: string, steps: readonly string[]])[] = [
   ],
 ];
 
-function needed(certificate: X509Certificate, addresses: readonly string[]): string {
+function needed(name: string, fingerprint: string): string {
   const kinds = KINDS.map(
-    ([name, steps]) =>
-      `<details><summary>${escaped(name)}</summary><ol>${steps.map((step) => `<li>${escaped(step)}</li>`).join('')}</ol></details>`,
+    ([kind, steps]) =>
+      `<details><summary>${escaped(kind)}</summary><ol>${steps.map((step) => `<li>${escaped(step)}</li>`).join('')}</ol></details>`,
   );
   return `
     <p>Dormer keeps what you send secret on its way. For this, each device must trust the certificate of this Dormer
     once.</p>
-    <p class="caution"><strong>Caution:</strong> whoever has a certificate you trust can pretend to be the sites it
-    covers. This one covers private addresses and names in .local only. Compare its fingerprint with the one that the
-    computer shows where Dormer was started. If they differ, do not install it.</p>
-    <p class="print">${escaped(fingerprintOf(certificate))}</p>
+    <p class="caution"><strong>Caution:</strong> A certificate you trust can vouch for a false site, which then reads what
+    you type. This one can vouch for private addresses and names in .local only. Compare its fingerprint with the one
+    that the computer shows, under “Use on a phone” or where Dormer was started. If they differ, do not install it.</p>
+    <p class="print">${escaped(fingerprint)}</p>
     <p><a class="button" href="/trust/${FILE}" download>Download certificate</a></p>
     <h2>What to press</h2>
     ${kinds.join('\n')}
-    <h2>Then</h2>
-    ${opens(addresses)}
-    <p>To trust it no longer, remove “${escaped(nameOf(certificate))}” where you installed it.</p>`;
+    <p>To trust it no longer, remove “${escaped(name)}” where you installed it.</p>
+    <h2>Then</h2>`;
 }
 
-const notNeeded = (addresses: readonly string[]): string =>
-  `<p>This Dormer has a certificate that devices trust already.</p>${opens(addresses)}`;
+const NOT_NEEDED = '<p>This Dormer has a certificate that devices trust already.</p>';
 
 function opens(addresses: readonly string[]): string {
   const [first, ...others] = addresses.map(escaped);
@@ -95,9 +94,6 @@ function opens(addresses: readonly string[]): string {
   const more = others.length > 0 ? `<p>If that does not open: ${others.join(', ')}</p>` : '';
   return `<p><a class="button" href="${first}/">Open Dormer</a></p>${more}`;
 }
-
-/** SHA-256 of a certificate, in pairs of digits. */
-export const fingerprintOf = (certificate: X509Certificate): string => certificate.fingerprint256;
 
 /** Name of a certificate as a device shows it. */
 const nameOf = (certificate: X509Certificate): string => certificate.subject.replace(/^CN=/, '');

@@ -1,5 +1,5 @@
 import compression from 'compression';
-import express, { type Express } from 'express';
+import express, { type Express, type RequestHandler } from 'express';
 import expressStaticGzip from 'express-static-gzip';
 import helmet from 'helmet';
 import { existsSync } from 'node:fs';
@@ -10,7 +10,7 @@ import type { JobStore } from '../db/jobStore';
 import type { PhotoFolder } from '../db/photoFolder';
 import type { RackStore } from '../db/rackStore';
 import { onlyMeantForUs } from '../access/meantForUs';
-import { onlyOwnPages } from '../access/ownPages';
+import { LOOPBACK, nameIn, onlyOwnPages } from '../access/ownPages';
 import { limitRequests } from '../access/limits';
 import type { Pairing } from '../access/pairing';
 import { onlyKnown, whoAsks } from '../access/whoAsks';
@@ -87,6 +87,7 @@ export function createApp(options: AppOptions): Express {
       strictTransportSecurity: false,
     }),
   );
+  app.use(withoutVainHeaders);
   app.use(onlyOwnPages(isOwnHost));
   app.use(compression());
 
@@ -123,6 +124,15 @@ export function createApp(options: AppOptions): Express {
   app.use(errorHandler(log));
   return app;
 }
+
+/** Takes back headers that browsers ignore, with a complaint, on a page that is neither encrypted nor of this machine. */
+const withoutVainHeaders: RequestHandler = (request, response, next) => {
+  if (!request.secure && !LOOPBACK.includes(nameIn(request.host ?? ''))) {
+    response.removeHeader('Cross-Origin-Opener-Policy');
+    response.removeHeader('Origin-Agent-Cluster');
+  }
+  next();
+};
 
 const json = (limit: string) => express.json({ limit, type: ['json', 'application/json'] });
 

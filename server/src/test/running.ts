@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { pino } from 'pino';
 import type { DataSource } from 'typeorm';
-import { serve, type Serving } from '../serve';
+import { serve, type ServeOptions, type Serving } from '../serve';
 
 /** Folder of the built programs. */
 export const PROGRAMS = path.resolve(__dirname, '../../dist');
@@ -33,16 +33,19 @@ export async function ask(base: string, method: string, route: string, body?: un
 /** The real server on a real SQLite file in a folder of its own. */
 export class RunningServer {
   private constructor(
-    private readonly serving: Serving,
+    readonly serving: Serving,
     readonly folder: string,
   ) {}
 
-  static async start(folder = freshFolder(), webFolder?: string): Promise<RunningServer> {
+  static async start(
+    folder = freshFolder(),
+    webFolder?: string,
+    more: Partial<ServeOptions> = {},
+  ): Promise<RunningServer> {
     const log = pino({ level: 'silent' });
-    return new RunningServer(
-      await serve({ port: 0, host: '127.0.0.1', folder, webFolder, programs: PROGRAMS, log }),
-      folder,
-    );
+    const web = webFolder ? { webFolder } : {};
+    const serving = await serve({ port: 0, host: '127.0.0.1', folder, programs: PROGRAMS, log, ...web, ...more });
+    return new RunningServer(serving, folder);
   }
 
   get base(): string {
