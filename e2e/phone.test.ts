@@ -87,7 +87,7 @@ test(
     const session = await page.context().newCDPSession(page);
     const { installabilityErrors } = await session.send('Page.getInstallabilityErrors');
     expect(installabilityErrors).toEqual([]);
-    await page.getByRole('button', { name: /^Chimney alcove, reading room/ }).click();
+    await page.getByRole('link', { name: /Chimney alcove, reading room/ }).click();
     await person.planned();
     await person.saved();
 
@@ -123,7 +123,7 @@ test(
     await page.goto(home.encrypted);
     await expect(pairing(page)).toBeVisible();
     await expect(page.getByText('Jobs on this device stay on it.')).toBeVisible();
-    await expect(page.getByRole('button', { name: /^Chimney alcove, reading room/ })).toBeVisible();
+    await expect(page.getByRole('link', { name: /Chimney alcove, reading room/ })).toBeVisible();
     await pair(page, await makeCode(computer));
     await expect(pairing(page)).toBeHidden();
 

@@ -5,7 +5,6 @@ import { createRequire } from 'node:module';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import type * as serverModule from '../server/src/serve';
-import type { ServeOptions, Serving } from '../server/src/serve';
 
 const root = path.resolve(__dirname, '..');
 const WEB_FOLDER = path.join(root, 'app', 'dist');
@@ -47,7 +46,7 @@ export abstract class Server {
 
 /** A server in the process of the test, which starts ten times as fast. */
 export class ServerHere extends Server {
-  protected serving: Serving | null = null;
+  protected serving: serverModule.Serving | null = null;
 
   async up(): Promise<void> {
     const { serve } = serverProgram();
@@ -58,7 +57,7 @@ export class ServerHere extends Server {
   }
 
   /** What this server is told beside the usual. */
-  protected more(): Partial<ServeOptions> {
+  protected more(): Partial<serverModule.ServeOptions> {
     return {};
   }
 
@@ -68,7 +67,7 @@ export class ServerHere extends Server {
   }
 }
 
-/** A server that a home network reaches, under a name that leads here: a phone's browser is no page of this computer. */
+/** A server that a home network reaches, by a name under which no browser is this computer's own. */
 export class ServerAtHome extends ServerHere {
   static readonly NAME = 'kitchen.local';
   private homePort = 0;
@@ -78,7 +77,7 @@ export class ServerAtHome extends ServerHere {
     this.homePort = Number(new URL(this.encrypted).port);
   }
 
-  protected override more(): Partial<ServeOptions> {
+  protected override more(): Partial<serverModule.ServeOptions> {
     const { ownAuthority } = serverProgram();
     return { hosts: [ServerAtHome.NAME], home: { port: this.homePort, source: ownAuthority(this.folder) } };
   }

@@ -18,10 +18,11 @@ const HELP = `Dormer: from a few tape readings of a crooked opening to shelves t
   ./dormer cut FILE         how a job file is cut from what can be bought, and what that is, as JSON
   ./dormer backup FILE.zip  everything as one zip of open files: jobs with versions, photos, rack, instruments
   ./dormer restore FILE.zip brings a backup in, over nothing that is newer
-  ./dormer bench [plan|layout|load|survey|fit|cut|build|open|crash|versions]
+  ./dormer bench [plan|layout|load|survey|fit|cut|build|open|crash|versions|household]
                             how long plans, layouts and strength take, what advised readings are worth, what boards
                             do at the wall, how well boards and sheets are cut (some minutes each), the first screen,
-                            1000 kills of the server in the middle of its work (half an hour), a long list of versions
+                            1000 kills of the server in the middle of its work (half an hour), a long list of versions,
+                            what one household costs a host
   ./dormer shots            the pictures in docs/screenshots/, made anew
   ./dormer docs             the generated part of docs/, made anew
   ./dormer help             this
@@ -97,7 +98,7 @@ async function demo(args) {
 }
 
 async function bench([what, ...rest]) {
-  const known = ['plan', 'layout', 'load', 'survey', 'fit', 'cut', 'build', 'open', 'crash', 'versions'];
+  const known = ['plan', 'layout', 'load', 'survey', 'fit', 'cut', 'build', 'open', 'crash', 'versions', 'household'];
   if ((what && !known.includes(what)) || rest.length > 0)
     throw new Failure(`bench takes ${known.slice(0, -1).join(', ')} or ${known.at(-1)}.`);
   await ensureInstalled();
@@ -109,6 +110,10 @@ async function bench([what, ...rest]) {
   if (what === 'fit') await node('scripts/benchFit.ts');
   if (what === 'cut') await node('scripts/benchCut.ts');
   if (what === 'versions') await node('scripts/benchVersions.ts');
+  if (what === 'household') {
+    await ensureBuilt();
+    await node('scripts/benchHousehold.ts');
+  }
   if (what === 'crash') {
     await buildPrograms();
     await node('scripts/benchCrash.ts');

@@ -1,9 +1,11 @@
 import { until } from '../test/setup';
-import { catchUp, createJob, putBack } from './actions';
+import type { Offcut } from '@dormer/core/job/document';
+import { catchUp, createJob, putBack, removeJob } from './actions';
 import { settle } from './conflicts';
 import { bringHere, keepApart } from './servers';
 import { recordFromServer, type JobRecord } from './record';
-import { selectMissing, selectStrangers } from './selectors';
+import { putOnRack } from './rackActions';
+import { selectMissing, selectReached, selectStrangers } from './selectors';
 import { type AppStore } from './store';
 import { alcove, stateOf, jobOf, saved, rename, World, worldForEach } from './storeTesting';
 
@@ -134,5 +136,48 @@ describe('a server that lost a job it once had', () => {
     const { job } = server.jobs.get(alcove.id)!;
     expect(job.name).toBe('Second');
     expect(new Set(job.readings.map(({ id }) => id))).toEqual(new Set(alcove.readings.map(({ id }) => id)));
+  });
+});
+
+const piece: Offcut = {
+  id: 'strip',
+  form: 'strip',
+  material: 'pine',
+  thicknessMm: 20,
+  widthMm: 45,
+  lengthMm: 700,
+  note: '',
+};
+
+describe('a server that lets in paired devices only', () => {
+  test('gets all that waited once this device is paired, and nothing is taken for refused before', async () => {
+    const store = await world.opened();
+    await saved(store);
+    server.unpaired = true;
+    store.dispatch(rename('In the closet'));
+    store.dispatch(putOnRack([piece]));
+    await until(() => selectReached(store.getState()) === 'unpaired');
+    await until(() => stateOf(store) === 'device');
+    await new Promise((next) => setTimeout(next, 50));
+    expect(store.getState().records.byId[alcove.id]?.fault).toBeNull();
+    expect(store.getState().rack.waiting).toHaveLength(1);
+    expect(jobOf(store)?.name).toBe('In the closet');
+
+    server.unpaired = false;
+    await saved(store);
+    await until(() => server.rack.length === 1);
+    expect(server.jobs.get(alcove.id)?.job.name).toBe('In the closet');
+    expect(selectReached(store.getState())).toBe(true);
+  });
+
+  test('a removal waits, too', async () => {
+    const store = await world.opened();
+    await saved(store);
+    server.unpaired = true;
+    store.dispatch(removeJob(alcove.id));
+    await until(() => selectReached(store.getState()) === 'unpaired');
+    expect(server.jobs.get(alcove.id)?.removed).toBe(false);
+    server.unpaired = false;
+    await until(() => server.jobs.get(alcove.id)?.removed === true);
   });
 });

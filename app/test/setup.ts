@@ -109,6 +109,8 @@ export class PretendServer {
   identity = 'home';
   down = false;
   diskFull = false;
+  /** It lets paired devices in, and this one is none. */
+  unpaired = false;
   loseNextAnswer = false;
   asked: string[] = [];
   /** What people decided against. */
@@ -129,6 +131,7 @@ export class PretendServer {
     const path = new URL(request.url).pathname;
     this.asked.push(`${request.method} ${path}`);
     if (path === '/example.dormer.json') return new Response(writeJobFile(chimneyAlcove()));
+    if (this.unpaired) return refusal(401, 'not-paired');
     const meantFor = request.headers.get('dormer-server');
     if (request.method !== 'GET' && meantFor && meantFor !== this.identity) return refusal(421, 'another-server');
     const body = request.method === 'POST' || request.method === 'PUT' ? await request.text() : '';

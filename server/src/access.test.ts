@@ -1,5 +1,5 @@
 import { writeFileSync } from 'node:fs';
-import { request } from 'node:http';
+import { request, type IncomingHttpHeaders } from 'node:http';
 import { networkInterfaces } from 'node:os';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
@@ -7,11 +7,14 @@ import { chimneyAlcove } from '@dormer/core/rigs/demo';
 import { ownHosts } from './access/ownPages';
 import { freshFolder, RunningServer } from './test/running';
 
+/** A name of the server's that is not this machine's name for itself. */
+const OWN_NAME = 'shelves.example';
+
 let server: RunningServer;
 beforeAll(async () => {
   const web = freshFolder();
   writeFileSync(join(web, 'index.html'), '<!doctype html><title>Dormer</title>');
-  server = await RunningServer.start(freshFolder(), web);
+  server = await RunningServer.start(freshFolder(), web, { hosts: [OWN_NAME] });
   await server.ask('POST', '/api/jobs', { job: chimneyAlcove(), saveId: 'first' });
 });
 afterAll(() => server.stopAndClear());
@@ -44,6 +47,18 @@ function ask({
     sent.end(body);
   });
 }
+
+/** Headers of the page when it is asked for under a name. */
+const headersUnder = (host: string): Promise<IncomingHttpHeaders> =>
+  new Promise((resolve, reject) => {
+    const { port } = new URL(server.base);
+    const sent = request({ host: '127.0.0.1', port, path: '/', headers: { host } }, (answer) => {
+      answer.resume();
+      resolve(answer.headers);
+    });
+    sent.on('error', reject);
+    sent.end();
+  });
 
 const own = () => new URL(server.base).host;
 
@@ -104,6 +119,23 @@ test('names a server answers to follow the address it listens on', () => {
   expect(ownHosts('127.0.0.1', ['Shelves.example'])('shelves.example')).toBe(true);
   expect(ownHosts('0.0.0.0')('evil.example')).toBe(false);
   expect(ownHosts('0.0.0.0')(home?.address ?? '127.0.0.1')).toBe(true);
+});
+
+test('what browsers ignore, with a complaint, over plain HTTP is not sent there', async () => {
+  const isolating = async (host: string) => {
+    const answer = await headersUnder(host);
+    return ['cross-origin-opener-policy', 'origin-agent-cluster'].filter((name) => name in answer);
+  };
+  expect(await isolating('localhost')).toEqual(['cross-origin-opener-policy', 'origin-agent-cluster']);
+  expect(await isolating(OWN_NAME)).toEqual([]);
+  const answer = await headersUnder(OWN_NAME);
+  expect(answer).toMatchObject({
+    'referrer-policy': 'no-referrer',
+    'x-content-type-options': 'nosniff',
+    'x-frame-options': 'SAMEORIGIN',
+    'cross-origin-resource-policy': 'same-origin',
+  });
+  expect(answer).not.toHaveProperty('x-powered-by');
 });
 
 describe('requests that cannot be read are refused plainly', () => {

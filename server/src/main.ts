@@ -15,7 +15,7 @@ async function main(): Promise<void> {
   const host = env.HOST || (isHome ? '0.0.0.0' : '127.0.0.1');
   const folder = path.resolve(env.DORMER_DATA || 'data');
   const serving = await serve({
-    port: portFrom('PORT', DEFAULT_PORT),
+    port: portFrom('PORT', env.PORT, DEFAULT_PORT),
     host,
     folder,
     programs: env.DORMER_PROGRAMS || __dirname,
@@ -23,7 +23,14 @@ async function main(): Promise<void> {
     onLost: endWith,
     demo: process.argv.includes('--demo'),
     log: errorLog(env.LOG_LEVEL || 'warn'),
-    ...(isHome ? { home: { port: portFrom('DORMER_HOME_PORT', DEFAULT_HOME_PORT), source: sourceFor(folder) } } : {}),
+    ...(isHome
+      ? {
+          home: {
+            port: portFrom('DORMER_HOME_PORT', env.DORMER_HOME_PORT, DEFAULT_HOME_PORT),
+            source: sourceFor(folder),
+          },
+        }
+      : {}),
     ...(env.DORMER_TRUST_PROXY ? { trustProxy: proxiesIn(env.DORMER_TRUST_PROXY) } : {}),
     ...(env.DORMER_WEB ? { webFolder: path.resolve(env.DORMER_WEB) } : {}),
   });
@@ -37,8 +44,7 @@ async function main(): Promise<void> {
   process.once('SIGINT', stop);
 }
 
-function portFrom(setting: string, usual: number): number {
-  const text = process.env[setting];
+function portFrom(setting: string, text: string | undefined, usual: number): number {
   if (!text) return usual;
   const port = Number(text);
   if (Number.isInteger(port) && port >= 0 && port <= 65_535) return port;
@@ -47,7 +53,8 @@ function portFrom(setting: string, usual: number): number {
 
 /** The person's own certificate where there is one, or one by an authority in the data folder. */
 function sourceFor(folder: string): CertificateSource {
-  const { DORMER_TLS_CERT: certificate, DORMER_TLS_KEY: key } = process.env;
+  const certificate = process.env.DORMER_TLS_CERT;
+  const key = process.env.DORMER_TLS_KEY;
   if (certificate && key) return ownCertificate(path.resolve(certificate), path.resolve(key));
   if (certificate || key) throw new StartError('DORMER_TLS_CERT and DORMER_TLS_KEY go together. Set both or none.');
   return ownAuthority(folder);

@@ -17,16 +17,18 @@ async function refused(fault: SaveFault): Promise<void> {
 }
 const record = () => selectRecord(store.getState(), alcove.id);
 const theirs = { ...alcove, name: 'Theirs', notes: 'Theirs, too' };
-const stale: SaveFault = { kind: 'stale', current: { job: theirs, version: 2, changedAt: 'then' } };
+const stale = { kind: 'stale', current: { job: theirs, version: 2, changedAt: 'then' } } as const;
 
-async function contradicted(): Promise<void> {
+async function contradicted(by: { savedBy?: string } = {}): Promise<void> {
   store = await show(<FaultBanner id={alcove.id} />, alcove);
   // What is settled waits: the server cannot be reached.
   globalThis.fetch = () => Promise.reject(new TypeError('Failed to fetch'));
   const mine = { ...alcove, name: 'Mine' };
   act(() => {
     store.dispatch(records.changed({ job: mine, at: 'now' }));
-    store.dispatch(records.refusedByServer({ id: alcove.id, fault: stale }));
+    store.dispatch(
+      records.refusedByServer({ id: alcove.id, fault: { ...stale, current: { ...stale.current, ...by } } }),
+    );
   });
   press('Choose');
 }
@@ -36,6 +38,7 @@ test('what contradicts is asked about, one thing each; only when all is chosen c
   screen.getByText('Both devices changed one thing. Everything else is joined already.');
   const save = () => screen.getByRole('button', { name: 'Save choices' });
   expect(save()).toBeDisabled();
+  screen.getByRole('radio', { name: 'Other device: Theirs' });
   press('Save choices');
   expect(record()?.fault?.kind).toBe('stale');
   fireEvent.press(screen.getByRole('radio', { name: 'Here: Mine' }));
@@ -43,6 +46,12 @@ test('what contradicts is asked about, one thing each; only when all is chosen c
   await gone(/Both devices changed/);
   expect(jobIn(store)).toMatchObject({ name: 'Mine', notes: 'Theirs, too' });
   expect(record()).toMatchObject({ fault: null, aside: { name: 'Mine', notes: alcove.notes } });
+});
+
+test('the device that saved the other value has its name, where it has one', async () => {
+  await contradicted({ savedBy: 'Kitchen tablet' });
+  screen.getByRole('radio', { name: 'Kitchen tablet: Theirs' });
+  expect(screen.queryByRole('radio', { name: /^Other device/ })).toBeNull();
 });
 
 test('mine as a separate job: both are there', async () => {

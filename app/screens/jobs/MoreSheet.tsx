@@ -16,7 +16,7 @@ import { RemovedJobs } from './RemovedJobs';
 
 const TITLES = { all: 'more.title', removed: 'removed.title', phone: 'phone.title' } as const;
 
-/** What concerns all jobs: the devices they are on, those that were removed, a copy of everything, and one that is brought in. */
+/** What concerns all jobs: phones, removed jobs, a copy of everything, and one that is brought in. */
 export const MoreSheet = guardedSheet(function MoreSheet({ onClose }: { onClose: () => void }) {
   const label = useLabel();
   const [shows, setShows] = useState<keyof typeof TITLES>('all');

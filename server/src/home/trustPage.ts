@@ -39,7 +39,8 @@ const KINDS: readonly (readonly [name: string, steps: readonly string[]])[] = [
     'Android phone or tablet',
     [
       'Press “Download certificate” above.',
-      'Open Settings and search for “CA certificate”. (It is under Security, Encryption and credentials, Install a certificate.)',
+      'Open Settings and search for “CA certificate”.',
+      'If the search finds nothing: open Security, Encryption and credentials, Install a certificate, CA certificate.',
       'Press “Install anyway”, enter the screen lock, and choose the file you downloaded.',
     ],
   ],
@@ -69,15 +70,15 @@ const KINDS: readonly (readonly [name: string, steps: readonly string[]])[] = [
 
 function needed(name: string, fingerprint: string): string {
   const kinds = KINDS.map(
-    ([kind, steps]) =>
-      `<details><summary>${escaped(kind)}</summary><ol>${steps.map((step) => `<li>${escaped(step)}</li>`).join('')}</ol></details>`,
+    ([kind, steps]) => `<details><summary>${escaped(kind)}</summary><ol>${steps.map(stepOf).join('')}</ol></details>`,
   );
   return `
     <p>Dormer keeps what you send secret on its way. For this, each device must trust the certificate of this Dormer
     once.</p>
-    <p class="caution"><strong>Caution:</strong> A certificate you trust can vouch for a false site, which then reads what
-    you type. This one can vouch for private addresses and names in .local only. Compare its fingerprint with the one
-    that the computer shows, under “Use on a phone” or where Dormer was started. If they differ, do not install it.</p>
+    <p class="caution"><strong>Caution:</strong> A certificate you trust can vouch for a false site, which then reads
+    what you type. This one can vouch for private addresses and names in .local only. Compare its fingerprint with the
+    one that the computer shows, under “Use on a phone” or where Dormer was started. If they differ, do not install
+    it.</p>
     <p class="print">${escaped(fingerprint)}</p>
     <p><a class="button" href="/trust/${FILE}" download>Download certificate</a></p>
     <h2>What to press</h2>
@@ -85,6 +86,8 @@ function needed(name: string, fingerprint: string): string {
     <p>To trust it no longer, remove “${escaped(name)}” where you installed it.</p>
     <h2>Then</h2>`;
 }
+
+const stepOf = (step: string): string => `<li>${escaped(step)}</li>`;
 
 const NOT_NEEDED = '<p>This Dormer has a certificate that devices trust already.</p>';
 

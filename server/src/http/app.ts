@@ -42,7 +42,7 @@ export interface AppOptions {
   /** Whether the server answers to a name. */
   readonly isOwnHost: (name: string) => boolean;
   readonly pairing: Pairing;
-  /** Where phones reach the server, and the authority that they must trust; null while it is for this computer alone. */
+  /** Where phones reach the server, and what they must trust; null while it is for this computer alone. */
   readonly home: HomeServer | null;
   /** Proxies whose word on who asks is taken, as Express knows them: how many, or their addresses. */
   readonly trustProxy?: number | string | undefined;
@@ -125,7 +125,7 @@ export function createApp(options: AppOptions): Express {
   return app;
 }
 
-/** Takes back headers that browsers ignore, with a complaint, on a page that is neither encrypted nor of this machine. */
+/** Takes back headers of which browsers complain on a page that is neither encrypted nor of this machine. */
 const withoutVainHeaders: RequestHandler = (request, response, next) => {
   if (!request.secure && !LOOPBACK.includes(nameIn(request.host ?? ''))) {
     response.removeHeader('Cross-Origin-Opener-Policy');

@@ -67,12 +67,13 @@ const onlyEncrypted: RequestHandler = (request, _response, next) => {
   throw new HttpError(403, 'not-encrypted', 'A device can be paired over an encrypted connection (https) only.');
 };
 
+const NO_CODE =
+  'No pairing code is good now. Make a new code on a device that is in, or with ./dormer pair. ' +
+  `A code is good for ${CODE_MINUTES} minutes, once.`;
+
 /** @param triesLeft null where no code is good any more */
 function refused(triesLeft: number | null): HttpError {
-  const makeOne = `Make a new code on a device that is in, or with ./dormer pair. A code is good for ${CODE_MINUTES} minutes, once.`;
-  if (triesLeft === null || triesLeft === 0) {
-    return new HttpError(410, 'no-code', `No pairing code is good now. ${makeOne}`);
-  }
+  if (triesLeft === null || triesLeft === 0) return new HttpError(410, 'no-code', NO_CODE);
   const tries = triesLeft === 1 ? '1 try is' : `${triesLeft} tries are`;
   return new HttpError(403, 'wrong-code', `This code is wrong. ${tries} left.`);
 }

@@ -2,6 +2,7 @@ import { create } from 'qrcode';
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
+import { LIGHT, RADIUS } from '../../../theme';
 
 const SIZE = 200;
 /** Modules of white around a code, as its standard (ISO/IEC 18004) asks for. */
@@ -13,7 +14,7 @@ export function QrCode({ text, name }: { text: string; name: string }) {
   return (
     <View style={styles.code} role="img" aria-label={name}>
       <Svg width={SIZE} height={SIZE} viewBox={`${-QUIET} ${-QUIET} ${across} ${across}`} aria-hidden>
-        <Path d={path} fill="#000000" />
+        <Path d={path} fill={LIGHT.pencil} />
       </Svg>
     </View>
   );
@@ -32,4 +33,6 @@ function drawn(text: string): { path: string; across: number } {
   return { path, across: size + 2 * QUIET };
 }
 
-const styles = StyleSheet.create({ code: { backgroundColor: '#ffffff', alignSelf: 'center', borderRadius: 8 } });
+const styles = StyleSheet.create({
+  code: { backgroundColor: LIGHT.panel, alignSelf: 'center', borderRadius: RADIUS.usual },
+});

@@ -1,0 +1,108 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { mkdtempSync, readdirSync, readFileSync, rmSync, statSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { setTimeout as pause } from 'node:timers/promises';
+import { chimneyAlcove } from '@dormer/core/rigs/demo';
+
+// Prints what one household costs a host: start, memory, processor and wall time for each kind of request, and disk.
+// Reads /proc, so it runs on Linux.
+
+const SAVES = 300;
+const READS = 300;
+/** The system counts processor time in ticks of this length, milliseconds. */
+const TICK_MS = 10;
+
+interface Server {
+  readonly child: ChildProcess;
+  readonly base: string;
+  readonly startMs: number;
+}
+
+async function start(folder: string): Promise<Server> {
+  const from = performance.now();
+  const child = spawn(process.execPath, ['server/dist/main.cjs'], {
+    env: { ...process.env, PORT: '0', DORMER_DATA: folder, DORMER_WEB: 'app/dist' },
+  });
+  const base = await new Promise<string>((resolve, reject) => {
+    child.stdout.on('data', (data: Buffer) => {
+      const found = /http:\/\/[\d.]+:\d+/.exec(data.toString());
+      if (found) resolve(found[0]);
+    });
+    child.on('exit', () => reject(new Error('The server did not start.')));
+  });
+  return { child, base, startMs: performance.now() - from };
+}
+
+/** Processor time a process has used, milliseconds. */
+function cpuMs({ child }: Server): number {
+  const stat = readFileSync(`/proc/${child.pid}/stat`, 'utf8');
+  const fields = stat.slice(stat.lastIndexOf(')') + 2).split(' ');
+  return (Number(fields[11]) + Number(fields[12])) * TICK_MS;
+}
+
+/** Memory a process holds, megabytes. */
+const memoryMb = ({ child }: Server): number =>
+  Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${child.pid}/status`, 'utf8'))?.[1] ?? NaN) / 1024;
+
+async function ask({ base }: Server, method: string, route: string, body?: unknown): Promise<void> {
+  const headers = { 'content-type': 'application/json' };
+  const answer = await fetch(base + route, { method, headers, ...(body ? { body: JSON.stringify(body) } : {}) });
+  if (!answer.ok) throw new Error(`${method} ${route}: ${answer.status}`);
+  await answer.arrayBuffer();
+}
+
+/** Asks many times, one after another, and prints what each costs. */
+async function measure(server: Server, what: string, times: number, work: (turn: number) => Promise<void>) {
+  const [cpu, wall] = [cpuMs(server), performance.now()];
+  for (let turn = 0; turn < times; turn += 1) await work(turn);
+  const each = (ms: number) => (ms / times).toFixed(1);
+  say(`${what}: ${each(cpuMs(server) - cpu)} ms of processor, ${each(performance.now() - wall)} ms in all`);
+}
+
+const say = (line: string) => void process.stdout.write(`${line}\n`);
+
+const sizeOf = (folder: string): number =>
+  readdirSync(folder, { recursive: true, encoding: 'utf8' }).reduce((sum, name) => {
+    const { size } = statSync(path.join(folder, name));
+    return sum + size;
+  }, 0);
+
+async function main(): Promise<void> {
+  const folder = mkdtempSync(path.join(tmpdir(), 'dormer-household-'));
+  await stop(await start(folder));
+  const server = await start(folder);
+  await pause(2000);
+  say(`start to first answer: ${server.startMs.toFixed(0)} ms, ${cpuMs(server)} ms of processor within 2 s`);
+  say(`memory at rest: ${memoryMb(server).toFixed(0)} MB`);
+  const alcove = chimneyAlcove();
+  // As large as a job of a whole closet: many readings.
+  const job = {
+    ...alcove,
+    readings: Array.from({ length: 150 }, (_, i) => ({ ...alcove.readings[i % 17]!, id: `r${i}` })),
+  };
+  const size = (JSON.stringify(job).length / 1000).toFixed(0);
+  await ask(server, 'POST', '/api/jobs', { job, saveId: 's0' });
+  await measure(server, `save of a job of ${size} kB`, SAVES, (turn) =>
+    ask(server, 'PUT', `/api/jobs/${job.id}`, {
+      job: { ...job, name: `Save ${turn}` },
+      basedOn: turn + 1,
+      saveId: `s${turn + 1}`,
+    }),
+  );
+  await measure(server, 'list of jobs', READS, () => ask(server, 'GET', '/api/jobs'));
+  await measure(server, 'one job', READS, () => ask(server, 'GET', `/api/jobs/${job.id}`));
+  await measure(server, 'page of the app', READS, () => ask(server, 'GET', '/'));
+  say(`memory after ${SAVES + 3 * READS} requests: ${memoryMb(server).toFixed(0)} MB`);
+  await stop(server);
+  say(`disk for ${SAVES + 1} versions, all of one day: ${(sizeOf(folder) / 1e6).toFixed(1)} MB`);
+  rmSync(folder, { recursive: true });
+}
+
+async function stop({ child }: Server): Promise<void> {
+  const ended = new Promise((resolve) => child.once('exit', resolve));
+  child.kill('SIGTERM');
+  await ended;
+}
+
+void main();
