@@ -1,15 +1,18 @@
 import { spawn, type ChildProcess } from 'node:child_process';
-import { mkdtempSync, readdirSync, readFileSync, rmSync, statSync } from 'node:fs';
+import { cpSync, mkdtempSync, readdirSync, readFileSync, rmSync, statSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { setTimeout as pause } from 'node:timers/promises';
 import { chimneyAlcove } from '@dormer/core/rigs/demo';
+import { DATABASE_FILE } from '../server/src/db/open';
+import { Storage } from '../server/src/db/storage';
 
 // Prints what one household costs a host: start, memory, processor and wall time for each kind of request, and disk.
 // Reads /proc, so it runs on Linux.
 
 const SAVES = 300;
 const READS = 300;
+const HOUSEHOLDS = 200;
 /** The system counts processor time in ticks of this length, milliseconds. */
 const TICK_MS = 10;
 
@@ -96,7 +99,25 @@ async function main(): Promise<void> {
   say(`memory after ${SAVES + 3 * READS} requests: ${memoryMb(server).toFixed(0)} MB`);
   await stop(server);
   say(`disk for ${SAVES + 1} versions, all of one day: ${(sizeOf(folder) / 1e6).toFixed(1)} MB`);
+  await openMany(folder);
   rmSync(folder, { recursive: true });
+}
+
+/** Opens many households in one process, and prints what each further one takes. */
+async function openMany(folder: string): Promise<void> {
+  const folders = Array.from({ length: HOUSEHOLDS + 1 }, () => mkdtempSync(path.join(tmpdir(), 'dormer-household-')));
+  for (const copy of folders) cpSync(path.join(folder, DATABASE_FILE), path.join(copy, DATABASE_FILE));
+  const [first = '', ...others] = folders;
+  const open = [await Storage.open(first)];
+  const [wall, memory] = [performance.now(), process.memoryUsage.rss()];
+  for (const other of others) open.push(await Storage.open(other));
+  const ms = (performance.now() - wall) / HOUSEHOLDS;
+  const mb = (process.memoryUsage.rss() - memory) / HOUSEHOLDS / 1e6;
+  say(
+    `each of ${HOUSEHOLDS} further households in one process: open in ${ms.toFixed(0)} ms, ${mb.toFixed(1)} MB of memory`,
+  );
+  for (const storage of open) await storage.close();
+  for (const copy of folders) rmSync(copy, { recursive: true });
 }
 
 async function stop({ child }: Server): Promise<void> {

@@ -135,7 +135,7 @@ test('what browsers ignore, with a complaint, over plain HTTP is not sent there'
     'x-frame-options': 'SAMEORIGIN',
     'cross-origin-resource-policy': 'same-origin',
   });
-  expect(answer).not.toHaveProperty('x-powered-by');
+  for (const name of ['x-powered-by', 'strict-transport-security']) expect(answer).not.toHaveProperty(name);
 });
 
 describe('requests that cannot be read are refused plainly', () => {

@@ -1,19 +1,20 @@
 import type { RequestHandler } from 'express';
-import { rateLimit } from 'express-rate-limit';
+import { ipKeyGenerator, rateLimit } from 'express-rate-limit';
 import { HttpError } from '../http/errors';
-import { callerOf } from './whoAsks';
+import { callerOf, deviceId } from './whoAsks';
 
 const MINUTE_MS = 60_000;
 
-/** How many requests an address has in a minute: of devices that are let in, and of others. */
+/** How many requests a device that is let in has in a minute, and how many an address has from which others ask. */
 export const REQUESTS_A_MINUTE = { known: 3000, unknown: 300 };
 /** How many tries to pair an address has in ten minutes. */
 export const PAIRINGS_IN_TEN_MINUTES = 20;
 
-/** Limits how often an address asks. The computer Dormer runs on may ask as often as it likes. */
+/** Limits how often a device or an address asks. The computer Dormer runs on may ask as often as it likes. */
 export const limitRequests = (): RequestHandler =>
   rateLimit({
     windowMs: MINUTE_MS,
+    keyGenerator: ({ ip = '' }, response) => deviceId(response) ?? ipKeyGenerator(ip),
     limit: (_request, response) => (callerOf(response) ? REQUESTS_A_MINUTE.known : REQUESTS_A_MINUTE.unknown),
     skip: (_request, response) => callerOf(response)?.kind === 'computer',
     ...USUAL,

@@ -209,6 +209,10 @@ describe('limits', () => {
   });
 
   test('whoever is not let in asks so often in a minute; the computer itself as often as it likes', async () => {
+    const paired = new Phone(server);
+    await paired.pair();
+    const { headers } = await paired.ask('GET', '/api/jobs');
+    expect(headers['ratelimit-limit']).toBe(String(REQUESTS_A_MINUTE.known));
     const phone = new Phone(server);
     const statuses = new Map<number, number>();
     for (let i = 0; i < REQUESTS_A_MINUTE.unknown + 5; i += 1) {
@@ -220,6 +224,7 @@ describe('limits', () => {
       [429, 5],
     ]);
     expect((await server.ask('GET', '/api/access')).body).toMatchObject({ as: 'computer', isEncrypted: false });
+    expect((await server.ask('GET', '/api/access')).headers.has('ratelimit-limit')).toBe(false);
   });
 });
 

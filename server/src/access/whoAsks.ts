@@ -58,11 +58,14 @@ export function giveToken(response: Response, token: string): void {
 
 export const callerOf = (response: Response): Caller | null => (response.locals.caller as Caller | null) ?? null;
 
-/** Name of the paired device that asks; undefined for the computer Dormer runs on. */
-export function deviceName(response: Response): string | undefined {
+/** The paired device that asks; undefined for the computer Dormer runs on, and for anyone else. */
+function deviceOf(response: Response): { readonly id: string; readonly name: string } | undefined {
   const caller = callerOf(response);
-  return caller?.kind === 'paired' ? caller.device.name : undefined;
+  return caller?.kind === 'paired' ? caller.device : undefined;
 }
+
+export const deviceId = (response: Response): string | undefined => deviceOf(response)?.id;
+export const deviceName = (response: Response): string | undefined => deviceOf(response)?.name;
 
 /** Lets nobody else in. */
 export const onlyKnown: RequestHandler = (_request, response, next) => {

@@ -3,7 +3,7 @@ import { Router, type RequestHandler } from 'express';
 import { z } from 'zod';
 import { limitPairing } from '../access/limits';
 import { CODE_MINUTES, type Pairing } from '../access/pairing';
-import { callerOf, giveToken, onlyKnown } from '../access/whoAsks';
+import { callerOf, deviceId, giveToken, onlyKnown } from '../access/whoAsks';
 import { readBody } from '../http/body';
 import { HttpError } from '../http/errors';
 
@@ -23,10 +23,9 @@ const renameBody = z.strictObject({ name: deviceName });
 export function accessRoutes(pairing: Pairing, addresses: () => HomeAddresses | null): Router {
   const router = Router();
   router.get('/', (request, response) => {
-    const caller = callerOf(response);
     const access: Access = {
-      as: caller?.kind ?? null,
-      device: caller?.kind === 'paired' ? caller.device.id : null,
+      as: callerOf(response)?.kind ?? null,
+      device: deviceId(response) ?? null,
       isEncrypted: request.secure,
       addresses: addresses(),
     };
