@@ -7,7 +7,7 @@ export const moreEn = {
   'removed.back': 'Bring back',
   'removed.failed': 'The job could not be brought back. Try again when the server can be reached.',
 
-  'more.title': 'All jobs',
+  'more.title': 'Phones, backups, removed jobs',
   'more.save': 'Save everything',
   'more.saveWhat': 'One zip file with all jobs and their earlier versions, photos and the offcut rack.',
   'more.unsent_one': 'One job on this device is not on the server yet. The file will not have its last changes.',
