@@ -1,4 +1,3 @@
-import { spawn, type ChildProcess } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -8,6 +7,7 @@ import sharp from 'sharp';
 import { randomFrom } from '@dormer/core/base/random';
 import type { Offcut } from '@dormer/core/job';
 import { chimneyAlcove } from '@dormer/core/rigs/demo';
+import { ask, endServer, startServer } from './serverProcess';
 
 // Kills the server again and again in the middle of saves, photos and changes to the rack. Looks after each new start
 // whether all that was acknowledged is there.
@@ -33,41 +33,6 @@ class Ledger {
   photosKept = 0;
   changes = 0;
   lost: string[] = [];
-}
-
-interface Running {
-  readonly child: ChildProcess;
-  readonly base: string;
-}
-
-async function start(folder: string): Promise<Running> {
-  const child = spawn(process.execPath, ['server/dist/main.cjs'], {
-    env: { ...process.env, PORT: '0', DORMER_DATA: folder, DORMER_WEB: '' },
-  });
-  let said = '';
-  const base = await new Promise<string>((resolve, reject) => {
-    const hear = (data: Buffer) => {
-      said += data.toString();
-      const found = /http:\/\/[\d.]+:\d+/.exec(said);
-      if (found) resolve(found[0]);
-    };
-    child.stdout.on('data', hear);
-    child.stderr.on('data', hear);
-    child.on('exit', () => reject(new Error(`The server did not start: ${said}`)));
-  });
-  return { child, base };
-}
-
-async function kill({ child }: Running): Promise<void> {
-  const ended = new Promise((resolve) => child.once('exit', resolve));
-  child.kill('SIGKILL');
-  await ended;
-}
-
-async function ask(base: string, method: string, route: string, body?: unknown): Promise<Response> {
-  const sent =
-    body === undefined ? {} : { body: JSON.stringify(body), headers: { 'content-type': 'application/json' } };
-  return fetch(base + route, { method, ...sent });
 }
 
 /** Saves one job over and over until the server is gone. */
@@ -153,7 +118,7 @@ async function main(): Promise<void> {
   const ledger = new Ledger();
   let seen = 0;
   for (let round = 0; round < kills; round += 1) {
-    const running = await start(folder);
+    const running = await startServer(folder);
     const fresh = [...ledger.photos.keys()].slice(seen);
     seen = ledger.photos.size;
     await look(running.base, ledger, fresh);
@@ -163,14 +128,14 @@ async function main(): Promise<void> {
       rackOn(running.base, ledger),
     ]);
     await pause(whole(WORKS.least, WORKS.most));
-    await kill(running);
+    await endServer(running, 'SIGKILL');
     const refused = (await work).find((end) => end.status === 'rejected' && !(end.reason instanceof TypeError));
     if (refused?.status === 'rejected') ledger.lost.push(String(refused.reason));
     if ((round + 1) % 100 === 0) process.stderr.write(`${round + 1} kills …\n`);
   }
-  const last = await start(folder);
+  const last = await startServer(folder);
   await look(last.base, ledger, [...ledger.photos.keys()]);
-  await kill(last);
+  await endServer(last, 'SIGKILL');
   rmSync(folder, { recursive: true, force: true });
   const { saves, photosKept, changes, lost } = ledger;
   process.stdout.write(

@@ -1,4 +1,3 @@
-import { spawn, type ChildProcess } from 'node:child_process';
 import { cpSync, mkdtempSync, readdirSync, readFileSync, rmSync, statSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
@@ -6,6 +5,7 @@ import { setTimeout as pause } from 'node:timers/promises';
 import { chimneyAlcove } from '@dormer/core/rigs/demo';
 import { DATABASE_FILE } from '../server/src/db/open';
 import { Storage } from '../server/src/db/storage';
+import { ask, endServer, startServer, type ServerProcess } from './serverProcess';
 
 // Prints what one household costs a host: start, memory, processor and wall time for each kind of request, and disk.
 // Reads /proc, so it runs on Linux.
@@ -16,47 +16,25 @@ const HOUSEHOLDS = 200;
 /** The system counts processor time in ticks of this length, milliseconds. */
 const TICK_MS = 10;
 
-interface Server {
-  readonly child: ChildProcess;
-  readonly base: string;
-  readonly startMs: number;
-}
-
-async function start(folder: string): Promise<Server> {
-  const from = performance.now();
-  const child = spawn(process.execPath, ['server/dist/main.cjs'], {
-    env: { ...process.env, PORT: '0', DORMER_DATA: folder, DORMER_WEB: 'app/dist' },
-  });
-  const base = await new Promise<string>((resolve, reject) => {
-    child.stdout.on('data', (data: Buffer) => {
-      const found = /http:\/\/[\d.]+:\d+/.exec(data.toString());
-      if (found) resolve(found[0]);
-    });
-    child.on('exit', () => reject(new Error('The server did not start.')));
-  });
-  return { child, base, startMs: performance.now() - from };
-}
-
 /** Processor time a process has used, milliseconds. */
-function cpuMs({ child }: Server): number {
+function cpuMs({ child }: ServerProcess): number {
   const stat = readFileSync(`/proc/${child.pid}/stat`, 'utf8');
   const fields = stat.slice(stat.lastIndexOf(')') + 2).split(' ');
   return (Number(fields[11]) + Number(fields[12])) * TICK_MS;
 }
 
 /** Memory a process holds, megabytes. */
-const memoryMb = ({ child }: Server): number =>
+const memoryMb = ({ child }: ServerProcess): number =>
   Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${child.pid}/status`, 'utf8'))?.[1] ?? NaN) / 1024;
 
-async function ask({ base }: Server, method: string, route: string, body?: unknown): Promise<void> {
-  const headers = { 'content-type': 'application/json' };
-  const answer = await fetch(base + route, { method, headers, ...(body ? { body: JSON.stringify(body) } : {}) });
+async function asked({ base }: ServerProcess, method: string, route: string, body?: unknown): Promise<void> {
+  const answer = await ask(base, method, route, body);
   if (!answer.ok) throw new Error(`${method} ${route}: ${answer.status}`);
   await answer.arrayBuffer();
 }
 
 /** Asks many times, one after another, and prints what each costs. */
-async function measure(server: Server, what: string, times: number, work: (turn: number) => Promise<void>) {
+async function measure(server: ServerProcess, what: string, times: number, work: (turn: number) => Promise<void>) {
   const [cpu, wall] = [cpuMs(server), performance.now()];
   for (let turn = 0; turn < times; turn += 1) await work(turn);
   const each = (ms: number) => (ms / times).toFixed(1);
@@ -73,10 +51,13 @@ const sizeOf = (folder: string): number =>
 
 async function main(): Promise<void> {
   const folder = mkdtempSync(path.join(tmpdir(), 'dormer-household-'));
-  await stop(await start(folder));
-  const server = await start(folder);
+  // The first start makes the database.
+  await endServer(await startServer(folder), 'SIGTERM');
+  const from = performance.now();
+  const server = await startServer(folder, 'app/dist');
+  const startMs = performance.now() - from;
   await pause(2000);
-  say(`start to first answer: ${server.startMs.toFixed(0)} ms, ${cpuMs(server)} ms of processor within 2 s`);
+  say(`start to first answer: ${startMs.toFixed(0)} ms, ${cpuMs(server)} ms of processor within 2 s`);
   say(`memory at rest: ${memoryMb(server).toFixed(0)} MB`);
   const alcove = chimneyAlcove();
   // As large as a job of a whole closet: many readings.
@@ -85,19 +66,19 @@ async function main(): Promise<void> {
     readings: Array.from({ length: 150 }, (_, i) => ({ ...alcove.readings[i % 17]!, id: `r${i}` })),
   };
   const size = (JSON.stringify(job).length / 1000).toFixed(0);
-  await ask(server, 'POST', '/api/jobs', { job, saveId: 's0' });
+  await asked(server, 'POST', '/api/jobs', { job, saveId: 's0' });
   await measure(server, `save of a job of ${size} kB`, SAVES, (turn) =>
-    ask(server, 'PUT', `/api/jobs/${job.id}`, {
+    asked(server, 'PUT', `/api/jobs/${job.id}`, {
       job: { ...job, name: `Save ${turn}` },
       basedOn: turn + 1,
       saveId: `s${turn + 1}`,
     }),
   );
-  await measure(server, 'list of jobs', READS, () => ask(server, 'GET', '/api/jobs'));
-  await measure(server, 'one job', READS, () => ask(server, 'GET', `/api/jobs/${job.id}`));
-  await measure(server, 'page of the app', READS, () => ask(server, 'GET', '/'));
+  await measure(server, 'list of jobs', READS, () => asked(server, 'GET', '/api/jobs'));
+  await measure(server, 'one job', READS, () => asked(server, 'GET', `/api/jobs/${job.id}`));
+  await measure(server, 'page of the app', READS, () => asked(server, 'GET', '/'));
   say(`memory after ${SAVES + 3 * READS} requests: ${memoryMb(server).toFixed(0)} MB`);
-  await stop(server);
+  await endServer(server, 'SIGTERM');
   say(`disk for ${SAVES + 1} versions, all of one day: ${(sizeOf(folder) / 1e6).toFixed(1)} MB`);
   await openMany(folder);
   rmSync(folder, { recursive: true });
@@ -118,12 +99,6 @@ async function openMany(folder: string): Promise<void> {
   );
   for (const storage of open) await storage.close();
   for (const copy of folders) rmSync(copy, { recursive: true });
-}
-
-async function stop({ child }: Server): Promise<void> {
-  const ended = new Promise((resolve) => child.once('exit', resolve));
-  child.kill('SIGTERM');
-  await ended;
 }
 
 void main();

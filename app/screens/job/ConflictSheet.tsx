@@ -7,7 +7,7 @@ import { useLabel } from '../../labels';
 import { selectRecord, useAppDispatch, useAppSelector, type JobRecord } from '../../store';
 import { keepBoth, keepWhole, settle, type Choices } from '../../store/conflicts';
 import { SPACE } from '../../theme';
-import { placeWords, valueWords } from './conflictWords';
+import { placeWords, sideWords } from './conflictWords';
 
 /** What this device and another one say differently of a job, one thing after another, and what shall stand. */
 export const ConflictSheet = guardedSheet(function ConflictSheet({ id, onClose }: { id: string; onClose: () => void }) {
@@ -59,10 +59,16 @@ function Conflict({ record, onClose }: { record: JobRecord; onClose: () => void 
             look="column"
             value={choices[contradiction.path] ?? ''}
             options={[
-              { value: 'mine', title: label('conflict.here', { value: valueWords(contradiction.mine, label) }) },
+              {
+                value: 'mine',
+                title: label('conflict.here', { value: sideWords(contradiction, contradiction.mine, mine, label) }),
+              },
               {
                 value: 'theirs',
-                title: label('conflict.there', { device, value: valueWords(contradiction.theirs, label) }),
+                title: label('conflict.there', {
+                  device,
+                  value: sideWords(contradiction, contradiction.theirs, theirs, label),
+                }),
               },
             ]}
             onChange={(whose) => setChoices({ ...choices, [contradiction.path]: whose as 'mine' | 'theirs' })}

@@ -3,9 +3,10 @@ import '@dormer/core/say/words/rest';
 import { demoJobs } from '@dormer/core/rigs/demo';
 import { mergeJobs, type Contradiction, type Value } from '@dormer/core/job/merge';
 import type { Job } from '@dormer/core/job/document';
+import { senseWord } from '@dormer/core/place/reading';
 import { labels } from '../../labels/labels';
 import type { Label } from '../../labels';
-import { placeWords, valueWords } from './conflictWords';
+import { placeWords, sideWords } from './conflictWords';
 
 const label = labels.t as unknown as Label;
 const mm = (value: number) => ({ mm: value, typed: String(value), unit: 'mm' as const });
@@ -28,7 +29,10 @@ test('whatever two devices contradict each other in has a name and two values in
     return mergeJobs(base, mine, theirs).contradictions.map((contradiction) => ({
       path: contradiction.path,
       place: placeWords(contradiction, mine, theirs, label),
-      values: [valueWords(contradiction.mine, label), valueWords(contradiction.theirs, label)],
+      values: [
+        sideWords(contradiction, contradiction.mine, mine, label),
+        sideWords(contradiction, contradiction.theirs, theirs, label),
+      ],
     }));
   });
   expect(named.length).toBeGreaterThan(200);
@@ -43,7 +47,7 @@ describe('in words', () => {
   const [base] = demoJobs() as [Job, ...Job[]];
   const of = (path: string, mine: Value, theirs: Value, job: Job = base) => {
     const contradiction: Contradiction = { path, mine, theirs };
-    const values = [mine, theirs].map((value) => valueWords(value, label));
+    const values = [mine, theirs].map((value) => sideWords(contradiction, value, job, label));
     return [placeWords(contradiction, job, job, label), ...values];
   };
 
@@ -79,6 +83,21 @@ describe('in words', () => {
       'floor',
     ]);
     expect(of('build.help', true, false)).toEqual(['Order of work', 'yes', 'no']);
+  });
+
+  test('a reading says which way it was read, and a bare number has its unit', () => {
+    const leaning = demoJobs()
+      .flatMap(({ readings }) => readings)
+      .filter((reading) => senseWord(reading) === 'tip');
+    expect(leaning.length).toBeGreaterThan(0);
+    const [reading] = leaning as [Job['readings'][number]];
+    const job: Job = { ...base, readings: [reading] };
+    const heel = { ...reading, gap: 'heel', value: mm(4) } as unknown as Value;
+    expect(of(`readings[${reading.id}]`, { ...reading, value: mm(5) } as unknown as Value, heel, job).slice(1)).toEqual(
+      ['5 mm at the tip', '4 mm at the heel'],
+    );
+    expect(of('fit.odds', 95, 99)).toEqual(['Fit of the boards, odds', '95 %', '99 %']);
+    expect(of('build.minutes', [{ step: 'own:a', minutes: 20 }], undefined).slice(1)).toEqual(['1 entry', 'removed']);
   });
 
   test('one field of a thing', () => {

@@ -1,6 +1,6 @@
 import type { Job, Reading } from '@dormer/core/job/document';
 import type { Contradiction, Value } from '@dormer/core/job/merge';
-import { nameOf, spotOf } from '@dormer/core/place/reading';
+import { nameOf, senseWord, senseWords, spotOf } from '@dormer/core/place/reading';
 import { words } from '@dormer/core/say/words/first';
 import type { Label, LabelKey } from '../../labels';
 import { conflictEn, FIELD_WORDS } from '../../labels/conflict.en';
@@ -80,19 +80,41 @@ function rankOf(list: readonly Fields[], entry: Fields): number {
   return list.filter((other) => up(other) <= up(entry)).length;
 }
 
-/** A value as one reads it: a length as it was typed, a wish by its parts. */
-export function valueWords(value: Value, label: Label): string {
+/** What one side of a contradiction says: “5 mm at the tip”, “1180 mm”, “95 %”. */
+export function sideWords({ path }: Contradiction, value: Value, job: Job, label: Label): string {
+  const steps = stepsOf(path);
+  const said = valueWords(value, label, steps.at(-1)?.key);
+  const isReading = steps.length === 1 && steps[0]?.key === 'readings' && value !== undefined;
+  const sense = isReading ? senseWord(value as unknown as Reading) : null;
+  return sense === null ? said : `${said} ${words(senseWords(sense), job)}`;
+}
+
+/** A value as one reads it: a length as it was typed, a number with its unit, a wish by its parts. */
+function valueWords(value: Value, label: Label, key = ''): string {
   if (value === undefined) return label('conflict.removed');
   if (value === null || value === '') return label('conflict.none');
   if (typeof value === 'boolean') return label(value ? 'conflict.yes' : 'conflict.no');
-  if (typeof value === 'number') return String(value);
+  if (typeof value === 'number') return `${value}${UNITS[key] ?? ''}`;
   if (typeof value === 'string') return value.replaceAll('-', ' ');
   if (isList(value)) return label('conflict.entries', { count: value.length });
   if ('typed' in value) return [value.typed, unitOf(value)].filter(Boolean).join(' ');
-  if (value.value !== undefined) return valueWords(value.value, label);
+  if (value.value !== undefined) return valueWords(value.value, label, key);
   const parts = Object.entries(value).filter(([key]) => key !== 'id');
-  return parts.map(([, part]) => valueWords(part, label)).join(', ');
+  return parts.map(([name, part]) => valueWords(part, label, name)).join(', ');
 }
+
+/** Units of bare numbers in a job, by their keys. */
+const UNITS: Readonly<Record<string, string>> = {
+  odds: ' %',
+  minutes: ' min',
+  least: ' min',
+  most: ' min',
+  workshop: ' min',
+  shop: ' min',
+  mm: ' mm',
+  degrees: '°',
+  kg: ' kg',
+};
 
 const isList = (value: Value): value is readonly Value[] => Array.isArray(value);
 
