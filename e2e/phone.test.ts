@@ -159,7 +159,7 @@ test(
     await expect(page.getByRole('heading', { name: 'Under the stairs' })).toBeVisible();
 
     await page.goto(home.plain);
-    await expect(page.getByText('Jobs on this device stay on it.')).toBeVisible();
+    await expect(page.getByText('Jobs made at this address stay at it.')).toBeVisible();
     await page.getByRole('button', { name: 'Trust this Dormer' }).click();
     await expect(page).toHaveURL(`${home.plain}/trust`);
     await page.goto(home.plain);

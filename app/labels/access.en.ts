@@ -16,6 +16,8 @@ export const accessEn = {
   'pair.unreached': 'The server cannot be reached. Try again when it can.',
   'pair.plain':
     'This address is not encrypted (http). Here this device cannot be paired, and Dormer will not open without a signal.',
+  'pair.keptPlain':
+    'Jobs made at this address stay at it. To take one along, save it as a file and open it at the encrypted address.',
   'pair.trust': 'Trust this Dormer',
   'pair.trustWhy': 'Once for each phone: install the certificate of this Dormer.',
   'pair.encrypted': 'Open encrypted address',
@@ -28,7 +30,7 @@ export const accessEn = {
   'phone.first': '1. Open this address on the phone',
   'phone.trustWhat': 'It tells how the phone comes to trust this Dormer, once. The fingerprint it shows must be:',
   'phone.then': '2. Open Dormer on the phone',
-  'phone.or': 'If that does not open: {{others}}',
+  'phone.or': 'Only if that does not open: {{others}}',
   'phone.last': '3. Type a pairing code there',
   'phone.make': 'Make pairing code',
   'phone.code': 'Pairing code {{code}}',

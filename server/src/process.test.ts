@@ -141,6 +141,12 @@ describe('on a home network', () => {
     expect(output()).toBe(`${sentence}\n`);
   });
 
+  test('an address that no phone reaches is one plain sentence', async () => {
+    const { output, ended } = startServer({ ...home, DORMER_HOSTS: '', DORMER_DATA: freshFolder() }, '--home');
+    expect(await ended).toBe(1);
+    expect(output()).toBe('With --home, HOST must be an address of your network, or 0.0.0.0 for all of them.\n');
+  });
+
   test('a busy port of the home network names its own setting', async () => {
     const taken = createServer();
     await new Promise<void>((resolve) => taken.listen(0, '127.0.0.1', resolve));

@@ -1,5 +1,5 @@
 import { createServer, type Server } from 'node:http';
-import { isIPv6, type AddressInfo } from 'node:net';
+import type { AddressInfo } from 'node:net';
 import { pino, type Logger } from 'pino';
 import { demoJobs } from '@dormer/core/rigs/demo';
 import { ownHosts } from './access/ownPages';
@@ -80,8 +80,8 @@ export async function serve(options: ServeOptions): Promise<Serving> {
     const isOwnHost = ownHosts(host, options.hosts);
     const { trustProxy } = options;
     const plainPort = () => portOf(servers[0] as Server);
-    // Where IPv4 alone is listened on, nobody is sent to an address of IPv6.
-    const names = () => homeNames(options.hosts).filter((name) => host !== '0.0.0.0' || !isIPv6(name));
+    const names = () => homeNames(host, options.hosts);
+    if (options.home && names().length === 0) throw new StartError(NOT_AT_HOME);
     if (options.home) home = await HomeServer.make({ source: options.home.source, names, plainPort, log });
     const data = { storage, store, rack, photos, plans, pairing };
     const app = createApp({ ...data, identity, isOwnHost, home, trustProxy, log, webFolder });
@@ -115,6 +115,8 @@ export async function serve(options: ServeOptions): Promise<Serving> {
   };
   return { port: portOf(servers[0] as Server), storage, pairing, home, stopGently, stop: () => stopGently(0) };
 }
+
+const NOT_AT_HOME = 'With --home, HOST must be an address of your network, or 0.0.0.0 for all of them.';
 
 const portOf = (server: Server): number => (server.address() as AddressInfo).port;
 

@@ -1,4 +1,4 @@
-import { BlockList, isIP, isIPv4 } from 'node:net';
+import { BlockList, isIP, isIPv4, isIPv6 } from 'node:net';
 import { hostname, networkInterfaces } from 'node:os';
 
 /** Networks whose addresses belong to nobody outside (RFC 1918, RFC 3927, RFC 4193, RFC 4291), as CIDR. */
@@ -31,19 +31,26 @@ const plainName = (name: string): string =>
   (name.toLowerCase().split('.')[0] ?? '').replace(/[^a-z0-9-]+/g, '-').replace(/^-+|-+$/g, '') || 'dormer';
 
 /**
- * Names and addresses at which a home network reaches this machine.
+ * Names and addresses at which a home network reaches this machine. Names come first: a network may give the machine
+ * another number, and what a phone has not sent yet stays with the address it was opened at.
+ * @param host address that is listened on
  * @param more further ones; those that are neither private nor `.local` are left out
- * @returns IPv4 addresses, then further names, then the machine's own name, then IPv6 addresses
  */
-export function homeNames(more: readonly string[] = [], machine = ownAddresses()): string[] {
+export function homeNames(host: string, more: readonly string[] = [], machine = ownAddresses()): string[] {
   const asked = more.map((name) => name.toLowerCase());
-  // A link-local address of IPv6 needs the name of the device's own interface, which no address bar takes.
-  const addresses = [...machine, ...asked].filter(
-    (address) => isPrivateAddress(address) && !address.startsWith('fe80:'),
-  );
-  const names = [...asked.filter((name) => LOCAL_NAME.test(name)), localName()];
-  return [...new Set([...addresses.filter(isIPv4), ...names, ...addresses.filter((address) => !isIPv4(address))])];
+  const isEverywhere = host === '::' || host === '0.0.0.0';
+  const heard = isEverywhere ? machine.filter((address) => host === '::' || isIPv4(address)) : [host];
+  const addresses = [...heard, ...asked].filter(isReachable);
+  const names = asked.filter((name) => LOCAL_NAME.test(name));
+  const isInNetwork = isEverywhere || isPrivateAddress(host);
+  return [...new Set([...names, ...(isInNetwork ? [localName()] : []), ...addresses.sort(byKind)])];
 }
+
+/** A link-local address of IPv6 needs the name of the device's own interface, which no address bar takes. */
+const isReachable = (address: string): boolean => isPrivateAddress(address) && !address.startsWith('fe80:');
+
+/** IPv4 first. */
+const byKind = (a: string, b: string): number => Number(isIPv6(a)) - Number(isIPv6(b));
 
 function ownAddresses(): string[] {
   const all = Object.values(networkInterfaces()).flatMap((addresses) => addresses ?? []);

@@ -35,10 +35,16 @@ describe('names in a home network', () => {
     expect(isPrivateAddress(address)).toBe(expected);
   });
 
-  test('are private addresses and names in .local; numbers of IPv4 come first', () => {
+  test('are names in .local, then private addresses, of what is listened on', () => {
     const machine = ['fd00::2', '8.8.8.8', '192.168.1.5', 'fe80::1'];
-    const names = homeNames(['Kitchen.local', 'shelves.example', 'evil.local.example', '10.0.0.9'], machine);
-    expect(names).toEqual(['192.168.1.5', '10.0.0.9', 'kitchen.local', localName(), 'fd00::2']);
+    const more = ['Kitchen.local', 'shelves.example', 'evil.local.example', '10.0.0.9'];
+    const names = ['kitchen.local', localName()];
+    expect(homeNames('::', more, machine)).toEqual([...names, '192.168.1.5', '10.0.0.9', 'fd00::2']);
+    expect(homeNames('0.0.0.0', more, machine)).toEqual([...names, '192.168.1.5', '10.0.0.9']);
+    expect(homeNames('192.168.1.5', [], machine)).toEqual([localName(), '192.168.1.5']);
+    // Nobody else reaches what listens to this machine alone, but by a proxy.
+    expect(homeNames('127.0.0.1', ['kitchen.local'], machine)).toEqual(['kitchen.local']);
+    expect(homeNames('127.0.0.1', [], machine)).toEqual([]);
   });
 
   test('the machine’s own name is made of letters that a name may have', () => {

@@ -1,5 +1,5 @@
 import { createServer, type Server } from 'node:https';
-import { isIPv6, type AddressInfo } from 'node:net';
+import { isIPv4, isIPv6, type AddressInfo } from 'node:net';
 import type { HomeAddresses } from '@dormer/core/job';
 import type { X509Certificate } from 'node:crypto';
 import type { Logger } from 'pino';
@@ -41,15 +41,16 @@ export class HomeServer {
     return this.held.authority;
   }
 
-  /** Where phones reach this server: by numbers first, because not every phone finds a name in `.local`. */
+  /** Where phones reach this server. What to trust is told by number, which every phone finds, where there is one. */
   addresses(): HomeAddresses {
     const { names, plainPort } = this.options;
     const { port } = this.server.address() as AddressInfo;
     const { authority } = this.held;
     const hosts = names().map((name) => (isIPv6(name) ? `[${name}]` : name));
+    const trustHost = hosts.find(isIPv4) ?? hosts[0];
     return {
       addresses: hosts.map((host) => `https://${host}:${port}`),
-      trust: authority ? `http://${hosts[0]}:${plainPort()}/trust` : null,
+      trust: authority ? `http://${trustHost}:${plainPort()}/trust` : null,
       fingerprint: authority ? fingerprintOf(authority) : null,
     };
   }

@@ -91,10 +91,12 @@ const stepOf = (step: string): string => `<li>${escaped(step)}</li>`;
 
 const NOT_NEEDED = '<p>This Dormer has a certificate that devices trust already.</p>';
 
+const WHY_NAMES = 'An address of numbers can change, and what is not sent then stays on the phone.';
+
 function opens(addresses: readonly string[]): string {
-  const [first, ...others] = addresses.map(escaped);
-  if (!first) return '<p>This computer is in no network now.</p>';
-  const more = others.length > 0 ? `<p>If that does not open: ${others.join(', ')}</p>` : '';
+  const [first = '', ...others] = addresses.map(escaped);
+  const links = others.map((address) => `<a href="${address}/">${address}</a>`);
+  const more = links.length > 0 ? `<p>Only if that does not open: ${links.join(', ')}. ${WHY_NAMES}</p>` : '';
   return `<p><a class="button" href="${first}/">Open Dormer</a></p>${more}`;
 }
 
@@ -133,6 +135,7 @@ const STYLE = `
   .button { display: block; padding: 0.9rem 1rem; border-radius: 10px; background: var(--action); color: var(--on);
     font-weight: 600; text-align: center; text-decoration: none; }
   .caution { border-left: 4px solid var(--stop); padding-left: 0.8rem; }
+  a:not(.button) { color: var(--action); overflow-wrap: anywhere; }
   .print { font: 15px/1.6 ui-monospace, monospace; overflow-wrap: anywhere; }
   details { border-top: 1px solid var(--rule); }
   summary { padding: 0.9rem 0; font-weight: 600; cursor: pointer; }

@@ -14,14 +14,15 @@ export function Unpaired() {
   const label = useLabel();
   const hasJobs = useAppSelector(selectJobs).length > 0;
   const { data: access } = useGetAccessQuery(undefined, { refetchOnMountOrArgChange: true });
+  const isPlain = access?.isEncrypted === false;
   return (
     <View style={styles.part}>
       <Txt kind="title" role="heading" aria-level={2}>
         {label('pair.title')}
       </Txt>
       <Txt>{label('pair.why')}</Txt>
-      {hasJobs ? <Txt>{label('pair.kept')}</Txt> : null}
-      {access && !access.isEncrypted ? <NotEncrypted addresses={access.addresses} /> : <PairForm />}
+      {hasJobs ? <Txt>{label(isPlain ? 'pair.keptPlain' : 'pair.kept')}</Txt> : null}
+      {isPlain ? <NotEncrypted addresses={access.addresses} /> : <PairForm />}
     </View>
   );
 }
