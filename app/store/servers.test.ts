@@ -150,7 +150,7 @@ const piece: Offcut = {
 };
 
 describe('a server that lets in paired devices only', () => {
-  test('gets all that waited once this device is paired, and nothing is taken for refused before', async () => {
+  test('gets all that waited once this device is paired, and refuses nothing before', async () => {
     const store = await world.opened();
     await saved(store);
     server.unpaired = true;

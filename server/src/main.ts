@@ -2,7 +2,8 @@ import path from 'node:path';
 import { DataFolderError } from './db/dataFolder';
 import { ownAuthority, ownCertificate, type CertificateSource } from './home/certificates';
 import { phoneWords } from './home/terminal';
-import { errorLog, serve, StartError } from './serve';
+import { errorLog, serve } from './serve';
+import { StartError } from './startError';
 
 const DEFAULT_PORT = 4173;
 const DEFAULT_HOME_PORT = 4443;

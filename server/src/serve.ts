@@ -16,6 +16,7 @@ import type { CertificateSource } from './home/certificates';
 import { HomeServer } from './home/homeServer';
 import { createApp } from './http/app';
 import { PlanPool } from './planning/planPool';
+import { StartError } from './startError';
 
 export interface ServeOptions {
   /** 0 takes any free port. */
@@ -81,7 +82,6 @@ export async function serve(options: ServeOptions): Promise<Serving> {
     const { trustProxy } = options;
     const plainPort = () => portOf(servers[0] as Server);
     const names = () => homeNames(host, options.hosts);
-    if (options.home && names().length === 0) throw new StartError(NOT_AT_HOME);
     if (options.home) home = await HomeServer.make({ source: options.home.source, names, plainPort, log });
     const data = { storage, store, rack, photos, plans, pairing };
     const app = createApp({ ...data, identity, isOwnHost, home, trustProxy, log, webFolder });
@@ -115,8 +115,6 @@ export async function serve(options: ServeOptions): Promise<Serving> {
   };
   return { port: portOf(servers[0] as Server), storage, pairing, home, stopGently, stop: () => stopGently(0) };
 }
-
-const NOT_AT_HOME = 'With --home, HOST must be an address of your network, or 0.0.0.0 for all of them.';
 
 const portOf = (server: Server): number => (server.address() as AddressInfo).port;
 
@@ -158,6 +156,3 @@ function listen(server: Server, { port, host, setting }: Listening): Promise<voi
 }
 
 export { ownAuthority } from './home/certificates';
-
-/** What stops the start, in one plain sentence. */
-export class StartError extends Error {}

@@ -30,20 +30,23 @@ export const localName = (name = hostname()): string => `${plainName(name)}.loca
 const plainName = (name: string): string =>
   (name.toLowerCase().split('.')[0] ?? '').replace(/[^a-z0-9-]+/g, '-').replace(/^-+|-+$/g, '') || 'dormer';
 
+/** Whether a name is of a home network alone: a private address, or a name in `.local`. */
+export const isHomeName = (name: string): boolean => LOCAL_NAME.test(name) || isReachable(name);
+
 /**
- * Names and addresses at which a home network reaches this machine. Names come first: a network may give the machine
- * another number, and what a phone has not sent yet stays with the address it was opened at.
+ * Names and addresses at which others may reach this machine. Names come first: a network may give the machine another
+ * number, and what a phone has not sent yet stays with the address it was opened at.
  * @param host address that is listened on
- * @param more further ones; those that are neither private nor `.local` are left out
+ * @param asked further names, as the person says
  */
-export function homeNames(host: string, more: readonly string[] = [], machine = ownAddresses()): string[] {
-  const asked = more.map((name) => name.toLowerCase());
+export function homeNames(host: string, asked: readonly string[] = [], machine = ownAddresses()): string[] {
+  const more = asked.map((name) => name.toLowerCase());
   const isEverywhere = host === '::' || host === '0.0.0.0';
   const heard = isEverywhere ? machine.filter((address) => host === '::' || isIPv4(address)) : [host];
-  const addresses = [...heard, ...asked].filter(isReachable);
-  const names = asked.filter((name) => LOCAL_NAME.test(name));
   const isInNetwork = isEverywhere || isPrivateAddress(host);
-  return [...new Set([...names, ...(isInNetwork ? [localName()] : []), ...addresses.sort(byKind)])];
+  const names = [...more.filter((name) => isIP(name) === 0), ...(isInNetwork ? [localName()] : [])];
+  const addresses = [...heard, ...more].filter(isReachable).sort(byKind);
+  return [...new Set([...names, ...addresses])];
 }
 
 /** A link-local address of IPv6 needs the name of the device's own interface, which no address bar takes. */

@@ -3,18 +3,20 @@ import { chmod, readFile, rename, stat, writeFile } from 'node:fs/promises';
 import { isIP } from 'node:net';
 import path from 'node:path';
 import { DataFolderError, makeFolder } from '../db/dataFolder';
-import { localName } from './addresses';
+import { isHomeName, localName } from './addresses';
 import { certify, makeAuthority, type Certified } from './authority';
 
 /** Folder of the authority and of what it certified, in a data folder. Its key never leaves the folder. */
 export const HOME_FOLDER = 'home';
 
 const DAY_MS = 86_400_000;
-/** A certificate is made anew so many days before it ends. */
+/** How many days before its end a certificate is renewed. */
 const RENEW_DAYS = 30;
 
 /** The server's certificate, and the authority that devices must trust for it; null where every device does. */
 export interface Identity {
+  /** Names and addresses that the certificate is for. */
+  readonly names: readonly string[];
   readonly server: Certified;
   readonly authority: X509Certificate | null;
 }
@@ -23,7 +25,7 @@ export interface Identity {
 export interface CertificateSource {
   /**
    * The certificate as it must be now.
-   * @param names and addresses of the server
+   * @param names and addresses at which others may reach the server
    */
   current(names: readonly string[], now: Date): Promise<Identity>;
 }
@@ -32,7 +34,8 @@ export interface CertificateSource {
 export function ownAuthority(dataFolder: string): CertificateSource {
   const folder = path.join(dataFolder, HOME_FOLDER);
   return {
-    async current(names, now) {
+    async current(candidates, now) {
+      const names = candidates.filter(isHomeName);
       makeFolder(folder);
       await chmod(folder, 0o700);
       const authority =
@@ -44,7 +47,7 @@ export function ownAuthority(dataFolder: string): CertificateSource {
         earlier && isFit(earlier, authorityCertificate, names, now)
           ? earlier
           : await keep(folder, 'server', await certify(authority, names, now));
-      return { server, authority: authorityCertificate };
+      return { names, server, authority: authorityCertificate };
     },
   };
 }
@@ -55,14 +58,15 @@ export function ownAuthority(dataFolder: string): CertificateSource {
  */
 export function ownCertificate(certificate: string, key: string): CertificateSource {
   return {
-    async current() {
+    async current(candidates) {
       const server = { certificate: await read(certificate), key: await read(key) };
       if (!isPair(server)) {
         throw new DataFolderError(
           `The certificate ${certificate} (DORMER_TLS_CERT) and the key ${key} (DORMER_TLS_KEY) are not a pair in PEM.`,
         );
       }
-      return { server, authority: null };
+      const shown = new X509Certificate(server.certificate);
+      return { names: candidates.filter((name) => isFor(shown, name)), server, authority: null };
     },
   };
 }
@@ -109,9 +113,11 @@ function isPair({ certificate, key }: Certified): boolean {
   }
 }
 
+const isFor = (certificate: X509Certificate, name: string): boolean =>
+  (isIP(name) === 0 ? certificate.checkHost(name) : certificate.checkIP(name)) !== undefined;
+
 function isFit({ certificate }: Certified, authority: X509Certificate, names: readonly string[], now: Date): boolean {
   const server = new X509Certificate(certificate);
   const endsLate = Date.parse(server.validTo) - now.getTime() > RENEW_DAYS * DAY_MS;
-  const isNamed = (name: string) => (isIP(name) === 0 ? server.checkHost(name) : server.checkIP(name)) !== undefined;
-  return endsLate && server.checkIssued(authority) && names.every(isNamed);
+  return endsLate && server.checkIssued(authority) && names.every((name) => isFor(server, name));
 }

@@ -3,7 +3,12 @@ import { isIPv4, isIPv6, type AddressInfo } from 'node:net';
 import type { HomeAddresses } from '@dormer/core/job';
 import type { X509Certificate } from 'node:crypto';
 import type { Logger } from 'pino';
+import { StartError } from '../startError';
 import type { CertificateSource, Identity } from './certificates';
+
+const NOT_AT_HOME = 'With --home, HOST must be an address of your network, or 0.0.0.0 for all of them.';
+const NOT_CERTIFIED =
+  'The certificate (DORMER_TLS_CERT) is for no name of this server. Set DORMER_HOSTS to one it is for.';
 
 /** How often the names of the machine and its certificate are looked at, milliseconds. */
 const LOOK_MS = 60_000;
@@ -30,9 +35,10 @@ export class HomeServer {
     this.look = setInterval(() => void this.renew(), LOOK_MS).unref();
   }
 
-  /** Does not listen yet. @throws DataFolderError when there is no certificate to be had */
+  /** Does not listen yet. @throws DataFolderError, StartError when there is no certificate to be had */
   static async make(options: HomeServerOptions): Promise<HomeServer> {
     const identity = await options.source.current(options.names(), now(options));
+    if (identity.names.length === 0) throw new StartError(identity.authority ? NOT_AT_HOME : NOT_CERTIFIED);
     return new HomeServer(createServer({ ...contextOf(identity), minVersion: 'TLSv1.2' }), identity, options);
   }
 
@@ -43,10 +49,10 @@ export class HomeServer {
 
   /** Where phones reach this server. What to trust is told by number, which every phone finds, where there is one. */
   addresses(): HomeAddresses {
-    const { names, plainPort } = this.options;
+    const { plainPort } = this.options;
+    const { authority, names } = this.held;
     const { port } = this.server.address() as AddressInfo;
-    const { authority } = this.held;
-    const hosts = names().map((name) => (isIPv6(name) ? `[${name}]` : name));
+    const hosts = names.map((name) => (isIPv6(name) ? `[${name}]` : name));
     const trustHost = hosts.find(isIPv4) ?? hosts[0];
     return {
       addresses: hosts.map((host) => `https://${host}:${port}`),
@@ -59,8 +65,8 @@ export class HomeServer {
   async renew(): Promise<void> {
     try {
       const identity = await this.options.source.current(this.options.names(), now(this.options));
-      if (identity.server.certificate === this.held.server.certificate) return;
-      this.server.setSecureContext(contextOf(identity));
+      const isSame = identity.server.certificate === this.held.server.certificate;
+      if (!isSame) this.server.setSecureContext(contextOf(identity));
       this.held = identity;
     } catch (error) {
       this.options.log.error({ err: error }, 'the certificate could not be renewed');
