@@ -94,9 +94,8 @@ async function openMany(folder: string): Promise<void> {
   for (const other of others) open.push(await Storage.open(other));
   const ms = (performance.now() - wall) / HOUSEHOLDS;
   const mb = (process.memoryUsage.rss() - memory) / HOUSEHOLDS / 1e6;
-  say(
-    `each of ${HOUSEHOLDS} further households in one process: open in ${ms.toFixed(0)} ms, ${mb.toFixed(1)} MB of memory`,
-  );
+  const figures = `open in ${ms.toFixed(0)} ms, ${mb.toFixed(1)} MB of memory`;
+  say(`each of ${HOUSEHOLDS} further households in one process: ${figures}`);
   for (const storage of open) await storage.close();
   for (const copy of folders) rmSync(copy, { recursive: true });
 }
