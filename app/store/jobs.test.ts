@@ -1,12 +1,13 @@
 import { cloakroomCloset } from '@dormer/core/rigs/demo';
 import { withoutReading, writeJobFile } from '@dormer/core/job/document';
-import { until } from '../test/setup';
-import { closeJob, copyJob, createJob, importJob, openJob, removeJob, undo } from './actions';
+import { directCore, until } from '../test/setup';
+import { begin, closeJob, copyJob, createJob, importJob, openJob, removeJob, undo } from './actions';
 import { takeReading } from './stageActions';
 import { api } from './api';
 import { importReadings } from './bringIn';
 import { records } from './records';
-import { selectJobs } from './selectors';
+import { selectJobs, selectReached } from './selectors';
+import { createStore } from './store';
 import { alcove, jobOf, saved, World, worldForEach } from './storeTesting';
 
 let world: World;
@@ -113,4 +114,22 @@ describe('jobs', () => {
     const store = await world.app();
     expect(await store.dispatch(openJob('none'))).toBe(false);
   });
+});
+
+test('a device that is new here is never told that there are no jobs while they are on their way', async () => {
+  server.savedElsewhere(alcove);
+  const fetched = world.server.fetch;
+  globalThis.fetch = (async (input: Request) => {
+    await new Promise((next) => setTimeout(next, 5));
+    return fetched(input);
+  }) as typeof fetch;
+  const store = createStore({ core: directCore, device, settleMs: 1, retryMs: 10 });
+  const isToldNone = () => selectReached(store.getState()) !== null && selectJobs(store.getState()).length === 0;
+  let wasToldNone = isToldNone();
+  store.subscribe(() => (wasToldNone ||= isToldNone()));
+  await store.dispatch(begin());
+  const { length } = selectJobs(store.getState());
+  const reached = selectReached(store.getState());
+  store.stop();
+  expect({ length, reached, wasToldNone }).toEqual({ length: 1, reached: true, wasToldNone: false });
 });

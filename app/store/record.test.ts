@@ -58,6 +58,7 @@ describe('what a person is told', () => {
     ['changed, without a signal', { ...settled, dirty: true }, 'unreached', 'kept', 'device'],
     ['changed, without a signal, still being written', { ...settled, dirty: true }, 'unreached', 'beingKept', 'saving'],
     ['changed, and the server’s disk is full', { ...settled, dirty: true }, 'full', 'kept', 'full'],
+    ['changed, and this device is not paired', { ...settled, dirty: true }, 'unpaired', 'kept', 'unpaired'],
     ['settled, and the server’s disk is full', settled, 'full', 'kept', 'saved'],
     ['changed, without a signal or storage', { ...settled, dirty: true }, 'unreached', 'notTaken', 'notKept'],
     ['on its way', { ...settled, sending }, 'takes', 'kept', 'saving'],

@@ -154,13 +154,16 @@ export function mergeRecords(known: JobRecord | undefined, mine: JobRecord, thei
 
 /** What a person is told about where their work is kept. */
 export type SaveState =
-  'saved' | 'saving' | 'device' | 'full' | 'stale' | 'removed' | 'missing' | 'refused' | 'notKept';
+  'saved' | 'saving' | 'device' | 'full' | 'unpaired' | 'stale' | 'removed' | 'missing' | 'refused' | 'notKept';
 
 /** State of a record in this device's storage. */
 export type OnDevice = 'kept' | 'beingKept' | 'notTaken';
 
-/** State of the server: it takes saves, it cannot be reached, its disk is full, or the job belongs to another one. */
-export type ServerState = 'takes' | 'unreached' | 'full' | 'another';
+/**
+ * State of the server: it takes saves, it cannot be reached, its disk is full, it does not let this device in, or the
+ * job belongs to another one.
+ */
+export type ServerState = 'takes' | 'unreached' | 'full' | 'unpaired' | 'another';
 
 export function saveState(record: JobRecord, server: ServerState, onDevice: OnDevice): SaveState {
   if (record.fault) return record.fault.kind;
@@ -169,5 +172,5 @@ export function saveState(record: JobRecord, server: ServerState, onDevice: OnDe
   if (server === 'takes') return 'saving';
   if (onDevice === 'notTaken') return 'notKept';
   if (onDevice === 'beingKept') return 'saving';
-  return server === 'full' ? 'full' : 'device';
+  return server === 'full' || server === 'unpaired' ? server : 'device';
 }

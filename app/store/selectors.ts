@@ -54,7 +54,8 @@ const isStranger = (record: JobRecord, server: string | null): boolean =>
 
 function serverOf({ records: { server, reached, serverFull } }: RootState, record: JobRecord): ServerState {
   if (isStranger(record, server)) return 'another';
-  if (reached === false || reached === 'unpaired') return 'unreached';
+  if (reached === 'unpaired') return 'unpaired';
+  if (reached === false) return 'unreached';
   return serverFull ? 'full' : 'takes';
 }
 

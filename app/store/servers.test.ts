@@ -157,7 +157,7 @@ describe('a server that lets in paired devices only', () => {
     store.dispatch(rename('In the closet'));
     store.dispatch(putOnRack([piece]));
     await until(() => selectReached(store.getState()) === 'unpaired');
-    await until(() => stateOf(store) === 'device');
+    await until(() => stateOf(store) === 'unpaired');
     await new Promise((next) => setTimeout(next, 50));
     expect(store.getState().records.byId[alcove.id]?.fault).toBeNull();
     expect(store.getState().rack.waiting).toHaveLength(1);

@@ -53,6 +53,8 @@ class ServerSync implements Sync {
       if ((await this.push(id)) !== 'done') return;
     }
     await this.pull(listing, before);
+    // Not before: a list that is still empty would say that there are no jobs.
+    this.options.dispatch(records.reachedServer(true));
   }
 
   stop(): void {
@@ -93,7 +95,6 @@ class ServerSync implements Sync {
     }
     const { server, jobs, removed } = asked.data;
     dispatch(records.met({ server, knows: [...jobs, ...removed].map(({ id }) => id) }));
-    dispatch(records.reachedServer(true));
     return asked.data;
   }
 

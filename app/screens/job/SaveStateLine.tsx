@@ -14,6 +14,7 @@ const LOOK = {
   saving: { icon: CloudUpload, tone: 'faint' },
   device: { icon: Smartphone, tone: 'doubtful' },
   full: { icon: Smartphone, tone: 'doubtful' },
+  unpaired: { icon: Smartphone, tone: 'doubtful' },
   stale: { icon: TriangleAlert, tone: 'doubtful' },
   removed: { icon: TriangleAlert, tone: 'doubtful' },
   missing: { icon: TriangleAlert, tone: 'doubtful' },
