@@ -282,7 +282,7 @@ describe('the database', () => {
   });
 
   test('a version of no job cannot be', async () => {
-    const orphan = `INSERT INTO job_version VALUES ('none', 1, 's', '{}', 'n', 't', NULL, 0)`;
+    const orphan = `INSERT INTO job_version VALUES ('none', 1, 's', '{}', 'n', 't', NULL, 0, NULL)`;
     await expect(server.database.query(orphan)).rejects.toThrow(/FOREIGN KEY/);
   });
 });

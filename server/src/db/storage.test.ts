@@ -115,7 +115,7 @@ describe('a commit that fails', () => {
     const storage = await opened();
     const orphan = storage.write(async (manager) => {
       await manager.query('PRAGMA defer_foreign_keys = ON');
-      await manager.query(`INSERT INTO job_version VALUES ('none', 1, 's', '{}', 'n', 't', NULL, 0)`);
+      await manager.query(`INSERT INTO job_version VALUES ('none', 1, 's', '{}', 'n', 't', NULL, 0, NULL)`);
     });
     expect(await orphan.catch(String)).toMatch(/FOREIGN KEY/);
     await new JobStore(storage).create({ job: alcove, saveId: 'first' });
