@@ -1,10 +1,12 @@
-import { act, fireEvent, waitFor } from '@testing-library/react-native';
+import { act, fireEvent, render, waitFor } from '@testing-library/react-native';
 import { chimneyAlcove, cloakroomCloset } from '@dormer/core/rigs/demo';
 import { writeJobFile } from '@dormer/core/job/document';
+import { Provider } from 'react-redux';
 import { pickFile } from '../../platform/files';
-import { createJob, removeJob, selectJobs, type AppStore } from '../../store';
+import { drafts } from '../../platform/drafts';
+import { begin, createJob, createStore, removeJob, selectJobs, type AppStore } from '../../store';
 import { gone, press, screen, show } from '../../test/screen';
-import { PretendServer, until } from '../../test/setup';
+import { directCore, MapDevice, PretendServer, until } from '../../test/setup';
 import { JobsScreen } from './JobsScreen';
 
 const went: unknown[] = [];
@@ -116,4 +118,27 @@ describe('a job file', () => {
     expect(names()).toEqual([]);
     expect(screen.queryByRole('alert')).toBeNull();
   });
+});
+
+test('a new job that was typed when the page was gone is back once the device was read, and stays kept', async () => {
+  const kept = new Map([
+    ['jobs|~adding', 'true'],
+    ['jobs|sheet|Name', 'Kettle corn'],
+  ]);
+  drafts.begin([...kept], (key, text) => void (text === null ? kept.delete(key) : kept.set(key, text)));
+  globalThis.fetch = new PretendServer().fetch as typeof fetch;
+  store = createStore({ core: directCore, device: new MapDevice(), settleMs: 1, retryMs: 1000 });
+  render(
+    <Provider store={store}>
+      <JobsScreen />
+    </Provider>,
+  );
+  expect(screen.queryByLabelText('Name')).toBeNull();
+  await act(() => store.dispatch(begin()));
+  expect((await screen.findByLabelText('Name')).props.value).toBe('Kettle corn');
+  expect([...kept]).toEqual([
+    ['jobs|~adding', 'true'],
+    ['jobs|sheet|Name', 'Kettle corn'],
+  ]);
+  drafts.begin([], () => undefined);
 });

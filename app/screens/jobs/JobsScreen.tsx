@@ -90,9 +90,14 @@ export function JobsScreen() {
       <View style={styles.foot}>
         <View style={styles.footRow}>
           <Button title={label('jobs.import')} icon={FilePlus} grow onPress={() => void takeIn()} />
-          <DraftScope name="jobs">
-            <NewJob key={String(loaded)} onMade={openJob} />
-          </DraftScope>
+          {/* Not before the device was read: a field that begins without its draft would take the draft away. */}
+          {loaded ? (
+            <DraftScope name="jobs">
+              <NewJob onMade={openJob} />
+            </DraftScope>
+          ) : (
+            <NewJob onMade={openJob} />
+          )}
         </View>
       </View>
       <Suspense fallback={null}>{showsMore ? <MoreSheet onClose={() => setShowsMore(false)} /> : null}</Suspense>
