@@ -150,7 +150,7 @@ test(
     await page.getByRole('textbox', { name: 'Name' }).fill('Under the stairs');
     await page.getByRole('button', { name: 'Begin measuring' }).click();
     await person.typeReadings([['Width', '812']]);
-    await expect(page.getByTestId('save-state')).toHaveText('On this device. It is not paired');
+    await expect(page.getByTestId('save-state')).toHaveText('On this device only: not paired');
     await page.getByRole('button', { name: 'More for this job' }).click();
     await expect(page.getByRole('dialog').getByRole('textbox', { name: 'Notes' })).toBeVisible();
     await page.getByRole('button', { name: 'Close' }).click();

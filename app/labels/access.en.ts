@@ -2,7 +2,7 @@
 export const accessEn = {
   'pair.title': 'Pair this device',
   'pair.why': 'Dormer lets in paired devices only.',
-  'pair.kept': 'Jobs on this device stay on it. They are sent once it is paired.',
+  'pair.kept': 'Jobs on this device stay on it. Dormer sends them once the device is paired.',
   'pair.how':
     'To get a code, use a device that is paired: “{{list}}”, then “{{phone}}”. Or run ./dormer pair on the computer.',
   'pair.code': 'Pairing code',
@@ -13,7 +13,7 @@ export const accessEn = {
   'pair.paired': 'This device is paired.',
   'pair.noName': 'Give this device a name.',
   'pair.noCode': 'The code has six digits.',
-  'pair.unreached': 'The server cannot be reached. Try again when it can.',
+  'pair.unreached': 'The server cannot be reached. Try again later.',
   'pair.plain':
     'This address is not encrypted (http). Here this device cannot be paired, and Dormer will not open without a signal.',
   'pair.keptPlain':
@@ -26,12 +26,12 @@ export const accessEn = {
   'phone.title': 'Use on a phone',
   'phone.noHome':
     'Dormer serves this computer only. To let phones in your network in, stop Dormer and start it with ./dormer start --home.',
-  'phone.unreached': 'Phones are paired by the server, which cannot be reached now.',
+  'phone.unreached': 'The server pairs phones, and cannot be reached now.',
   'phone.first': '1. Open this address on the phone',
-  'phone.trustWhat': 'It tells how the phone comes to trust this Dormer, once. The fingerprint it shows must be:',
+  'phone.trustWhat': 'The page says how the phone comes to trust this Dormer. The fingerprint on the page must be:',
   'phone.then': '2. Open Dormer on the phone',
-  'phone.or': 'Only if that does not open: {{others}}',
-  'phone.last': '3. Type a pairing code there',
+  'phone.or': 'Only if that address does not open: {{others}}',
+  'phone.last': '{{number}}. Type a pairing code there',
   'phone.make': 'Make pairing code',
   'phone.code': 'Pairing code {{code}}',
   'phone.until': 'Good until {{time}}, for one device.',
@@ -44,7 +44,7 @@ export const accessEn = {
   'phone.rename': 'Rename',
   'phone.remove': 'Remove',
   'phone.removeNamed': 'Remove {{name}}',
-  'phone.removeWhy': '{{name}} is let in no longer. What it has not sent stays on it.',
+  'phone.removeWhy': '{{name}} can no longer connect. Anything not sent yet stays on that device.',
   'phone.keep': 'Keep device',
   'phone.failed': 'This did not work. Try again when the server can be reached.',
 } as const;

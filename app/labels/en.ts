@@ -78,7 +78,7 @@ export const en = {
   'save.saved': 'Saved',
   'save.saving': 'Saving …',
   'save.device': 'On this device only',
-  'save.unpaired': 'On this device. It is not paired',
+  'save.unpaired': 'On this device only: not paired',
   'save.full': 'On this device. The server’s disk is full',
   'save.stale': 'Not saved: changed elsewhere',
   'save.removed': 'Not saved: removed elsewhere',

@@ -1,7 +1,6 @@
 import '../labels/cut';
 import Trash from 'lucide-react-native/icons/trash';
 import { zodResolver } from '@hookform/resolvers/zod';
-import { useState } from 'react';
 import { Controller, useForm, useWatch, type Control } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { trialsOf, type Job, type Trial } from '@dormer/core/job/document';
@@ -9,7 +8,7 @@ import { FORMS, type FormAnswer, type FormFields } from '@dormer/core/job/forms'
 import type { Plan } from '@dormer/core/plan';
 import { asTyped } from '@dormer/core/base/quantity';
 import { aboutWords, lengthWords } from '@dormer/core/say/words/first';
-import { Button, Keypad, LengthField, NoticeLine, Segmented, Sheet, Txt } from '../ui';
+import { Button, Keypad, LengthField, NoticeLine, Segmented, Sheet, Txt, useKeptState } from '../ui';
 import { guardedSheet } from '../ui/guardedSheet';
 import { useKeptForm } from '../ui/useKeptForm';
 import { useLabel } from '../labels';
@@ -44,7 +43,7 @@ export const TrialSheet = guardedSheet(function TrialSheet({ board, job, checks,
   const trials = trialsOf(job.trials, board.shelf, board.place.upTo);
   const told = (board.tried?.shaves.length ?? 0) > 0;
   // Who comes back after being told has shaved, as a rule; further notes of one and the same trial have not.
-  const [since, setSince] = useState<'shaved' | 'notShaved'>(told ? 'shaved' : 'notShaved');
+  const [since, setSince] = useKeptState<'shaved' | 'notShaved'>('since', told ? 'shaved' : 'notShaved');
   const keep = handleSubmit((said) => {
     dispatch(addTrial(board, said, told && since === 'shaved'));
     resetField('value');

@@ -1,21 +1,27 @@
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { makeStyles, SPACE } from '../theme';
+import { Txt } from './Txt';
 
 interface ActionRowProps {
-  /** What the row is about, for those who do not see it. */
   readonly name: string;
+  /** What is said below the name. */
   readonly words: ReactNode;
   /** What can be done with it. */
   readonly children: ReactNode;
 }
 
-/** One of a list: words, and beside them what can be done. */
+/** One of a list: its name and words, and beside them what can be done. */
 export function ActionRow({ name, words, children }: ActionRowProps) {
   const styles = useStyles();
   return (
     <View style={styles.row} role="group" aria-label={name}>
-      <View style={styles.words}>{words}</View>
+      <View style={styles.words}>
+        <Txt kind="strong" numberOfLines={2}>
+          {name}
+        </Txt>
+        {words}
+      </View>
       {children}
     </View>
   );

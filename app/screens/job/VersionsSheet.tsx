@@ -54,7 +54,6 @@ function VersionRow({ id, version, newest, onDone }: VersionRowProps) {
       name={exactWords(version.savedAt)}
       words={
         <>
-          <Txt kind="strong">{exactWords(version.savedAt)}</Txt>
           <Txt numberOfLines={1}>{version.name}</Txt>
           <Txt kind="small" tone="faint">
             {facts.join(' · ')}

@@ -44,14 +44,9 @@ function RemovedRow({ job: { id, name, removedAt } }: { job: RemovedJob }) {
     <ActionRow
       name={name}
       words={
-        <>
-          <Txt kind="strong" numberOfLines={2}>
-            {name}
-          </Txt>
-          <Txt kind="small" tone={outcome === 'failed' ? 'stop' : 'faint'}>
-            {outcome === 'failed' ? label('removed.failed') : agoWords(removedAt)}
-          </Txt>
-        </>
+        <Txt kind="small" tone={outcome === 'failed' ? 'stop' : 'faint'}>
+          {outcome === 'failed' ? label('removed.failed') : agoWords(removedAt)}
+        </Txt>
       }
     >
       <Button title={label('removed.back')} disabled={outcome === 'asked'} onPress={() => void bringBack()} />

@@ -32,6 +32,9 @@ export const LIMITS = {
   id: 64,
 } as const;
 
+/** Digits of a pairing code, and the most characters in the name of a device. */
+export const PAIRING = { digits: 6, name: 60 } as const;
+
 /** A job file larger than this is not one: 500 readings take less than a tenth of it. Characters. */
 export const LONGEST_FILE = 2_000_000;
 

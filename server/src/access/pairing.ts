@@ -1,5 +1,5 @@
 import { createHash, randomBytes, randomInt, randomUUID } from 'node:crypto';
-import type { PairedDevice, PairingCode } from '@dormer/core/job';
+import { PAIRING, type PairedDevice, type PairingCode } from '@dormer/core/job';
 import { PairedDeviceEntity, PairingCodeEntity } from '../db/entities';
 import type { Storage } from '../db/storage';
 
@@ -7,7 +7,6 @@ import type { Storage } from '../db/storage';
 export const CODE_MINUTES = 10;
 /** How many codes may be tried before the current one is void. */
 export const CODE_TRIES = 5;
-const CODE_DIGITS = 6;
 const TOKEN_BYTES = 32;
 
 /** How exactly the last use of a device is known, milliseconds: each note of it is a write. */
@@ -29,15 +28,12 @@ export interface KnownDevice {
 
 /** Devices that may come in, and the code by which the next one does. */
 export class Pairing {
-  constructor(
-    private readonly storage: Storage,
-    private readonly now: () => Date = () => new Date(),
-  ) {}
+  constructor(private readonly storage: Storage) {}
 
   /** Makes a code that pairs one device. A code that was made before is void. */
   makeCode(): Promise<PairingCode> {
-    const code = String(randomInt(10 ** CODE_DIGITS)).padStart(CODE_DIGITS, '0');
-    const until = new Date(this.now().getTime() + CODE_MINUTES * 60_000).toISOString();
+    const code = String(randomInt(10 ** PAIRING.digits)).padStart(PAIRING.digits, '0');
+    const until = new Date(Date.now() + CODE_MINUTES * 60_000).toISOString();
     return this.storage.write(async (manager) => {
       await manager.clear(PairingCodeEntity);
       await manager.insert(PairingCodeEntity, { code, until, triesLeft: CODE_TRIES });
@@ -49,7 +45,7 @@ export class Pairing {
   pair(code: string, name: string): Promise<PairOutcome> {
     return this.storage.write(async (manager) => {
       const [current] = await manager.find(PairingCodeEntity);
-      const now = this.now().toISOString();
+      const now = new Date().toISOString();
       if (!current || current.until <= now) return { kind: 'none' };
       if (current.code !== code) {
         const triesLeft = current.triesLeft - 1;
@@ -70,7 +66,7 @@ export class Pairing {
     const tokenHash = hashOf(token);
     const row = await this.storage.read((manager) => manager.findOneBy(PairedDeviceEntity, { tokenHash }));
     if (!row) return null;
-    const now = this.now();
+    const now = new Date();
     const isNoted = now.getTime() - Date.parse(row.lastUsedAt) > USE_STEP_MS;
     if (isNoted) await this.noteUse(row.id, now);
     return { id: row.id, name: row.name, isNoted };
@@ -92,7 +88,7 @@ export class Pairing {
     });
   }
 
-  /** Lets a device in no longer. */
+  /** Shuts a device out. */
   async remove(id: string): Promise<void> {
     await this.storage.write((manager) => manager.delete(PairedDeviceEntity, { id }));
   }

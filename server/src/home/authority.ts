@@ -72,7 +72,7 @@ export async function certify(authority: Certified, names: readonly string[], no
     notAfter: daysFrom(now, CERTIFICATE_DAYS - BEFORE_DAYS),
     signingAlgorithm: KEYS,
     publicKey: keys.publicKey,
-    signingKey: signingKey,
+    signingKey,
     extensions: [
       new x509.BasicConstraintsExtension(false, undefined, true),
       new x509.KeyUsagesExtension(x509.KeyUsageFlags.digitalSignature, true),

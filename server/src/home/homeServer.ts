@@ -20,7 +20,6 @@ interface HomeServerOptions {
   /** Port of the plain HTTP listener, which hands out the authority's certificate. */
   readonly plainPort: () => number;
   readonly log: Logger;
-  readonly now?: () => Date;
 }
 
 /** The encrypted door to the home network: one listener, whose certificate follows the machine's addresses. */
@@ -37,7 +36,7 @@ export class HomeServer {
 
   /** Does not listen yet. @throws DataFolderError, StartError when there is no certificate to be had */
   static async make(options: HomeServerOptions): Promise<HomeServer> {
-    const identity = await options.source.current(options.names(), now(options));
+    const identity = await options.source.current(options.names(), new Date());
     if (identity.names.length === 0) throw new StartError(identity.authority ? NOT_AT_HOME : NOT_CERTIFIED);
     return new HomeServer(createServer({ ...contextOf(identity), minVersion: 'TLSv1.2' }), identity, options);
   }
@@ -64,7 +63,7 @@ export class HomeServer {
   /** Takes a certificate for the names of now. */
   async renew(): Promise<void> {
     try {
-      const identity = await this.options.source.current(this.options.names(), now(this.options));
+      const identity = await this.options.source.current(this.options.names(), new Date());
       const isSame = identity.server.certificate === this.held.server.certificate;
       if (!isSame) this.server.setSecureContext(contextOf(identity));
       this.held = identity;
@@ -89,7 +88,5 @@ function fingerprintOf({ fingerprint256 }: X509Certificate): string {
 }
 
 const PAIRS_IN_GROUP = 4;
-
-const now = ({ now: clock }: HomeServerOptions): Date => clock?.() ?? new Date();
 
 const contextOf = ({ server }: Identity) => ({ cert: server.certificate, key: server.key });

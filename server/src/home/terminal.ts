@@ -13,11 +13,11 @@ export async function phoneWords(home: Pick<HomeServer, 'addresses'>, { code }: 
     '',
     ...(trust && fingerprint
       ? [
-          `1. Open ${trust} and do what it says, once for each phone.`,
-          '   The fingerprint it shows must be:',
+          `1. Open ${trust} and follow that page, once for each phone.`,
+          '   The fingerprint on the page must be:',
           ...halves(fingerprint).map((half) => `   ${half}`),
         ]
-      : ['1. Phones trust its certificate already.']),
+      : ['1. Phones trust the certificate of this Dormer already.']),
     `2. Open ${open}`,
     `   and type the pairing code ${inGroups(code)}.`,
     '',

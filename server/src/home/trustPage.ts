@@ -73,8 +73,7 @@ function needed(name: string, fingerprint: string): string {
     ([kind, steps]) => `<details><summary>${escaped(kind)}</summary><ol>${steps.map(stepOf).join('')}</ol></details>`,
   );
   return `
-    <p>Dormer keeps what you send secret on its way. For this, each device must trust the certificate of this Dormer
-    once.</p>
+    <p>Dormer encrypts what you send. For that, each device must trust the certificate of this Dormer once.</p>
     <p class="caution"><strong>Caution:</strong> A certificate you trust can vouch for a false site, which then reads
     what you type. This one can vouch for private addresses and names in .local only. Compare its fingerprint with the
     one that the computer shows, under “Use on a phone” or where Dormer was started. If they differ, do not install
@@ -83,7 +82,7 @@ function needed(name: string, fingerprint: string): string {
     <p><a class="button" href="/trust/${FILE}" download>Download certificate</a></p>
     <h2>What to press</h2>
     ${kinds.join('\n')}
-    <p>To trust it no longer, remove “${escaped(name)}” where you installed it.</p>
+    <p>To stop trusting this Dormer, remove “${escaped(name)}” where you installed the certificate.</p>
     <h2>Then</h2>`;
 }
 
@@ -91,12 +90,12 @@ const stepOf = (step: string): string => `<li>${escaped(step)}</li>`;
 
 const NOT_NEEDED = '<p>This Dormer has a certificate that devices trust already.</p>';
 
-const WHY_NAMES = 'An address of numbers can change, and what is not sent then stays on the phone.';
+const WHY_NAMES = 'An address made of numbers can change. Anything not sent yet then stays on the phone.';
 
 function opens(addresses: readonly string[]): string {
   const [first = '', ...others] = addresses.map(escaped);
   const links = others.map((address) => `<a href="${address}/">${address}</a>`);
-  const more = links.length > 0 ? `<p>Only if that does not open: ${links.join(', ')}. ${WHY_NAMES}</p>` : '';
+  const more = links.length > 0 ? `<p>Only if that address does not open: ${links.join(', ')}. ${WHY_NAMES}</p>` : '';
   return `<p><a class="button" href="${first}/">Open Dormer</a></p>${more}`;
 }
 

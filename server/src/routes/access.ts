@@ -1,4 +1,4 @@
-import type { Access, HomeAddresses } from '@dormer/core/job';
+import { PAIRING, type Access, type HomeAddresses } from '@dormer/core/job';
 import { Router, type RequestHandler } from 'express';
 import { z } from 'zod';
 import { limitPairing } from '../access/limits';
@@ -7,8 +7,7 @@ import { callerOf, deviceId, giveToken, onlyKnown } from '../access/whoAsks';
 import { readBody } from '../http/body';
 import { HttpError } from '../http/errors';
 
-const MOST_IN_NAME = 60;
-const deviceName = z.string().trim().min(1).max(MOST_IN_NAME);
+const deviceName = z.string().trim().min(1).max(PAIRING.name);
 const pairBody = z.strictObject({
   // As a person types it, in groups.
   code: z

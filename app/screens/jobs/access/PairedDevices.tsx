@@ -1,13 +1,12 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { PairedDevice } from '@dormer/core/job/document';
+import { PAIRING, type PairedDevice } from '@dormer/core/job/document';
 import { ActionRow, Button, NoticeLine, TextField, Txt } from '../../../ui';
 import { useLabel } from '../../../labels';
 import { agoWords } from '../../../labels/moments';
 import { useListPairedQuery, useRemovePairedMutation, useRenamePairedMutation } from '../../../store/access';
 import { SPACE } from '../../../theme';
 
-const MOST_IN_NAME = 60;
 const LOOK_MS = 5000;
 
 /** Devices that may come in. @param own id of the one that asks; null on the computer itself */
@@ -42,21 +41,16 @@ function DeviceRow({ device, isThis }: { device: PairedDevice; isThis: boolean }
       <ActionRow
         name={name}
         words={
-          <>
-            <Txt kind="strong" numberOfLines={2}>
-              {name}
-            </Txt>
-            <Txt kind="small" tone="faint">
-              {isThis ? label('phone.this') : label('phone.used', { ago: agoWords(lastUsedAt) })}
-            </Txt>
-          </>
+          <Txt kind="small" tone="faint">
+            {isThis ? label('phone.this') : label('phone.used', { ago: agoWords(lastUsedAt) })}
+          </Txt>
         }
       >
         <Button title={label('phone.rename')} look="quiet" onPress={toggle('rename')} />
         <Button title={label('phone.remove')} look="quiet" onPress={toggle('remove')} />
       </ActionRow>
       {open === 'rename' ? (
-        <TextField label={label('phone.name', { name })} value={name} maxLength={MOST_IN_NAME} onCommit={takeName} />
+        <TextField label={label('phone.name', { name })} value={name} maxLength={PAIRING.name} onCommit={takeName} />
       ) : null}
       {open === 'remove' ? (
         <>

@@ -24,7 +24,7 @@ export function PhonePage() {
   return (
     <>
       {addresses ? <Addresses addresses={addresses} /> : null}
-      {mayPair ? <NewCode isNumbered={addresses !== null} /> : <Txt>{label('phone.noHome')}</Txt>}
+      {mayPair ? <NewCode step={addresses && (addresses.trust ? 3 : 2)} /> : <Txt>{label('phone.noHome')}</Txt>}
       <PairedDevices own={device} />
     </>
   );
@@ -66,14 +66,15 @@ function Addresses({ addresses: { addresses, trust, fingerprint } }: { addresses
 
 const SECOND_MS = 1000;
 
-function NewCode({ isNumbered }: { isNumbered: boolean }) {
+/** @param step number of this step; null where no step comes before */
+function NewCode({ step }: { step: number | null }) {
   const label = useLabel();
   const [make, { data, isLoading, isError }] = useMakeCodeMutation();
   const now = useNow(SECOND_MS);
   const isGood = data && Date.parse(data.until) > now;
   return (
     <View style={styles.step}>
-      {isNumbered ? <Txt kind="strong">{label('phone.last')}</Txt> : null}
+      {step === null ? null : <Txt kind="strong">{label('phone.last', { number: step })}</Txt>}
       {isGood ? (
         <>
           <Txt style={styles.code} role="status" aria-label={label('phone.code', { code: data.code })}>

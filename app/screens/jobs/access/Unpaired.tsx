@@ -1,7 +1,7 @@
 import '../../../labels/access';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { HomeAddresses } from '@dormer/core/job/document';
+import { PAIRING, type HomeAddresses } from '@dormer/core/job/document';
 import { Button, NoticeLine, TextField, Txt } from '../../../ui';
 import { openAddress } from '../../../platform/openAddress';
 import { useLabel } from '../../../labels';
@@ -47,9 +47,6 @@ function NotEncrypted({ addresses }: { addresses: HomeAddresses | null }) {
   );
 }
 
-const CODE_DIGITS = 6;
-const MOST_IN_NAME = 60;
-
 function PairForm() {
   const label = useLabel();
   const dispatch = useAppDispatch();
@@ -60,7 +57,7 @@ function PairForm() {
   const isAsked = state === 'asked';
   const fault = isAsked ? null : state;
   const pair = async () => {
-    if (code.replace(/\D/g, '').length !== CODE_DIGITS) return setState(label('pair.noCode'));
+    if (code.replace(/\D/g, '').length !== PAIRING.digits) return setState(label('pair.noCode'));
     if (name.trim() === '') return setState(label('pair.noName'));
     setState('asked');
     const outcome = await dispatch(pairDevice(code, name.trim()));
@@ -74,11 +71,11 @@ function PairForm() {
         value={code}
         inputMode="numeric"
         autoComplete="one-time-code"
-        maxLength={CODE_DIGITS + 4}
+        maxLength={PAIRING.digits + 4}
         onChangeText={setCode}
         onSubmitEditing={() => void pair()}
       />
-      <TextField label={label('pair.name')} value={name} maxLength={MOST_IN_NAME} onChangeText={setName} />
+      <TextField label={label('pair.name')} value={name} maxLength={PAIRING.name} onChangeText={setName} />
       {fault ? <NoticeLine kind="stop" word={label('problem.stop')} words={fault} /> : null}
       <Button title={label('pair.pair')} look="lead" disabled={isAsked} onPress={() => void pair()} />
       <Txt tone="faint">{label('pair.how', { list: label('jobs.all'), phone: label('phone.title') })}</Txt>

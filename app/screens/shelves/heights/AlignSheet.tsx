@@ -1,12 +1,11 @@
 import { zodResolver } from '@hookform/resolvers/zod';
-import { useState } from 'react';
 import { Controller, useForm, type Control } from 'react-hook-form';
 import type { Aligned, Job } from '@dormer/core/job/document';
 import { LIMITS } from '@dormer/core/job/document';
 import { FORMS, type FormAnswer, type FormFields } from '@dormer/core/job/forms';
 import { message } from '@dormer/core/base/message';
 import { sentence } from '@dormer/core/say/words/first';
-import { Button, Keypad, LengthField, Segmented, Sheet, TextField, Txt } from '../../../ui';
+import { Button, Keypad, LengthField, Segmented, Sheet, TextField, Txt, useKeptState } from '../../../ui';
 import { guardedSheet } from '../../../ui/guardedSheet';
 import { useKeptForm } from '../../../ui/useKeptForm';
 import { useLabel, type Label } from '../../../labels';
@@ -27,7 +26,7 @@ export const AlignSheet = guardedSheet(function AlignSheet({ job, onClose }: { j
   const label = useLabel();
   const dispatch = useAppDispatch();
   const all = thingsThere(job, label);
-  const [key, setKey] = useState(all[0]!.key);
+  const [key, setKey] = useKeptState('what', all[0]!.key);
   const { control, handleSubmit, reset, getValues, formState } = useKeptForm(
     useForm<Fields, unknown, FormAnswer<'aligned'>>({
       mode: 'onChange',
