@@ -1,4 +1,4 @@
 import { accessEn } from './access.en';
 import { addLabels } from './labels';
 
-addLabels('en', accessEn);
+addLabels(accessEn);

@@ -1,4 +1,4 @@
 import { addLabels } from './labels';
 import { buildEn } from './build.en';
 
-addLabels('en', buildEn);
+addLabels(buildEn);

@@ -1,4 +1,4 @@
 import { conflictEn } from './conflict.en';
 import { addLabels } from './labels';
 
-addLabels('en', conflictEn);
+addLabels(conflictEn);

@@ -1,4 +1,4 @@
 import { addLabels } from './labels';
 import { cutEn } from './cut.en';
 
-addLabels('en', cutEn);
+addLabels(cutEn);

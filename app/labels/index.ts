@@ -1,1 +1,1 @@
-export { useLabel, type Label, type LabelKey } from './labels';
+export { useLabel, type Label, type LabelTaking, type PlainLabel } from './labels';

@@ -1,4 +1,5 @@
-import { labels } from './labels';
+import { parse } from '@messageformat/parser';
+import { label } from './labels';
 
 const { readdirSync }: typeof import('node:fs') = jest.requireActual('node:fs');
 /** Every file of words, in any folder. */
@@ -20,13 +21,16 @@ test('no label is said twice', () => {
   expect(keys.filter((key, i) => keys.indexOf(key) !== i)).toEqual([]);
 });
 
-test('every label that counts can say one and many', () => {
-  const counted = keys.filter((key) => key.endsWith('_one'));
-  expect(counted.length).toBeGreaterThan(10);
-  for (const key of counted) expect(keys).toContain(key.replace(/_one$/, '_other'));
+test('every label can be read as ICU', () => {
+  const sentences = files.flatMap((file) => {
+    const exported: Record<string, Record<string, string>> = jest.requireActual(`./${file.replace(/\.ts$/, '')}`);
+    return Object.values(exported).flatMap((words) => Object.values(words));
+  });
+  expect(sentences.length).toBeGreaterThan(900);
+  for (const sentence of sentences) expect(() => parse(sentence)).not.toThrow();
 });
 
 test('a label fills in what it is given', () => {
-  expect(labels.t('jobs.readings', { count: 1 })).toBe('1 reading');
-  expect(labels.t('notice.removed', { name: 'A & B' })).toBe('“A & B” is removed.');
+  expect(label()('jobs.readings', { count: 1 })).toBe('1 reading');
+  expect(label()('notice.removed', { name: 'A & B' })).toBe('“A & B” is removed.');
 });

@@ -1,6 +1,6 @@
-import { createInstance } from 'i18next';
 import { useSyncExternalStore } from 'react';
-import { CATALOGUE_SETTINGS } from '@dormer/core/say/words/first';
+import type { ParamsOf } from '@dormer/core/base/message';
+import { Catalogue, type Language } from '@dormer/core/say/words/first';
 import type { accessEn } from './access.en';
 import type { buildEn } from './build.en';
 import type { conflictEn } from './conflict.en';
@@ -14,42 +14,77 @@ import type { moreEn } from './more.en';
 import type { serversEn } from './servers.en';
 import type { shelvesEn } from './shelves.en';
 
-type Counted<K> = K extends `${infer Base}_${'one' | 'other'}` ? Base : K;
-/** Every word of the interface, by what it is for. */
-export type LabelKey = Counted<
-  | keyof typeof en
-  | keyof typeof accessEn
-  | keyof typeof measureEn
-  | keyof typeof conflictEn
-  | keyof typeof cutEn
-  | keyof typeof serversEn
-  | keyof typeof shelvesEn
-  | keyof typeof buildEn
-  | keyof typeof logEn
-  | keyof typeof menuEn
-  | keyof typeof printEn
-  | keyof typeof moreEn
->;
-export type Label = (key: LabelKey, params?: Readonly<Record<string, string | number>>) => string;
+/** Every sentence of the interface by its key. */
+type Labels = typeof en &
+  typeof accessEn &
+  typeof measureEn &
+  typeof conflictEn &
+  typeof cutEn &
+  typeof serversEn &
+  typeof shelvesEn &
+  typeof buildEn &
+  typeof logEn &
+  typeof menuEn &
+  typeof printEn &
+  typeof moreEn;
 
-export const labels = createInstance();
-void labels.init({
-  resources: { en: { translation: en } },
-  ...CATALOGUE_SETTINGS,
-});
-
-const listen = (changed: () => void) => {
-  labels.on('languageChanged', changed);
-  return () => labels.off('languageChanged', changed);
-};
-const inUse = () => labels.t;
-
-/** The interface's words in the person's language. */
-export function useLabel(): Label {
-  return useSyncExternalStore(listen, inUse, inUse) as unknown as Label;
+/** What a label takes for each kind of placeholder: lengths and names come as words. */
+interface Values {
+  readonly plain: string | number;
+  readonly plural: number;
 }
+
+export type LabelKey = keyof Labels;
+/** A key whose sentence takes nothing. */
+export type PlainLabel = { [Key in LabelKey]: Labels[Key] extends `${string}{${string}` ? never : Key }[LabelKey];
+
+/** A key whose sentence takes these and no others. */
+export type LabelTaking<Params> = {
+  [Key in LabelKey]: Params extends ParamsOf<Labels[Key], Values> ? (Key extends PlainLabel ? never : Key) : never;
+}[LabelKey];
+
+/** The words for a key; the compiler reads from the sentence what has to be given. */
+export interface Label {
+  (key: PlainLabel): string;
+  <Key extends LabelKey>(key: Key, params: ParamsOf<Labels[Key], Values>): string;
+}
+
+const catalogue = new Catalogue();
+catalogue.add(en);
 
 /** Takes in the words of one stage, which come with it. */
-export function addLabels(language: string, words: Readonly<Record<string, string>>): void {
-  labels.addResourceBundle(language, 'translation', words, false, true);
+export const addLabels = (words: Readonly<Record<string, string>>): void => catalogue.add(words);
+
+/** The interface's words in a language. */
+const labelIn =
+  (language: Language): Label =>
+  (key: LabelKey, params: Readonly<Record<string, string | number>> = {}) =>
+    catalogue.say(key, language, {
+      words: (name) => String(params[name] ?? `{${name}}`),
+      chooses: (name) => params[name] ?? '',
+    });
+
+let spoken: Language = 'en-GB';
+let inUse = labelIn(spoken);
+const readers = new Set<() => void>();
+
+/** Changes the language of the interface, at once. */
+export function speak(next: Language): void {
+  spoken = next;
+  inUse = labelIn(next);
+  for (const changed of readers) changed();
 }
+
+const listen = (changed: () => void) => {
+  readers.add(changed);
+  return () => readers.delete(changed);
+};
+
+/** The language in use. */
+export const language = (): Language => spoken;
+
+/** The interface's words as they are in use, for code that is no component. */
+export const label = (): Label => inUse;
+
+/** The interface's words in the person's language. */
+export const useLabel = (): Label => useSyncExternalStore(listen, label, label);

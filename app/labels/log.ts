@@ -1,4 +1,4 @@
 import { addLabels } from './labels';
 import { logEn } from './log.en';
 
-addLabels('en', logEn);
+addLabels(logEn);

@@ -1,4 +1,4 @@
 import { addLabels } from './labels';
 import { measureEn } from './measure.en';
 
-addLabels('en', measureEn);
+addLabels(measureEn);

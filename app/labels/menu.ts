@@ -1,4 +1,4 @@
 import { addLabels } from './labels';
 import { menuEn } from './menu.en';
 
-addLabels('en', menuEn);
+addLabels(menuEn);

@@ -1,4 +1,4 @@
 import { addLabels } from './labels';
 import { moreEn } from './more.en';
 
-addLabels('en', moreEn);
+addLabels(moreEn);

@@ -1,4 +1,4 @@
 import { addLabels } from './labels';
 import { printEn } from './print.en';
 
-addLabels('en', printEn);
+addLabels(printEn);

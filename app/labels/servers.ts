@@ -1,4 +1,4 @@
 import { addLabels } from './labels';
 import { serversEn } from './servers.en';
 
-addLabels('en', serversEn);
+addLabels(serversEn);

@@ -1,4 +1,4 @@
 import { addLabels } from './labels';
 import { shelvesEn } from './shelves.en';
 
-addLabels('en', shelvesEn);
+addLabels(shelvesEn);

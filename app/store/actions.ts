@@ -3,9 +3,10 @@ import { ActionCreators } from 'redux-undo';
 import { newJob, type Job, type PlaceKind, type Refusal } from '@dormer/core/job/document';
 import type { JobUnit } from '@dormer/core/base/quantity';
 import { reasonOf } from '../platform/reasonOf';
+import type { PlainLabel } from '../labels';
 import { api, origin } from './api';
 import { beginDrafts } from './drafts';
-import { said, type Notice } from './notice';
+import { said } from './notice';
 import { closed, edited, opened } from './openJob';
 import { recordFromDevice, sameJob } from './record';
 import { readRack } from './rackActions';
@@ -85,7 +86,7 @@ export const removeJob =
   (dispatch, getState) => {
     const name = getState().records.byId[id]?.job.name ?? '';
     dispatch(records.removed(id));
-    dispatch(said({ label: 'notice.removed', params: { name }, undoRemoval: id }));
+    dispatch(said({ label: 'notice.removed', name, undoRemoval: id }));
   };
 
 /** Puts jobs on their server again, which had removed or lost them. */
@@ -119,16 +120,16 @@ export const importJob =
     const known = getState().records.byId[job.id];
     if (known && !known.removed) {
       if (sameJob(known.job, job)) {
-        dispatch(said({ label: 'notice.importedKnown', params: { name: job.name } }));
+        dispatch(said({ label: 'notice.importedKnown', name: job.name }));
         return null;
       }
       const copy: Job = { ...job, id: nanoid(), name: copyName(job.name) };
       dispatch(records.imported({ job: copy, at: now(), server: homeOf(getState()) }));
-      dispatch(said({ label: 'notice.importedCopy', params: { name: copy.name } }));
+      dispatch(said({ label: 'notice.importedCopy', name: copy.name }));
       return null;
     }
     dispatch(records.imported({ job, at: now(), server: homeOf(getState()) }));
-    dispatch(said({ label: 'notice.imported', params: { name: job.name } }));
+    dispatch(said({ label: 'notice.imported', name: job.name }));
     return null;
   };
 
@@ -168,4 +169,4 @@ export const undo = () => ActionCreators.undo();
 export const redo = () => ActionCreators.redo();
 
 /** A short word at the foot of the screen. */
-export const notify = (label: Notice['label']) => said({ label });
+export const notify = (label: PlainLabel) => said({ label });

@@ -1,14 +1,17 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import type { LabelKey } from '../labels';
+import type { LabelTaking, PlainLabel } from '../labels';
 
 /** One short word at the foot of the screen, with a way back where there is one. */
-export interface Notice {
-  readonly label: LabelKey;
-  readonly params?: Readonly<Record<string, string | number>>;
+export type Notice = Said & {
   /** The job a removal can be undone for. */
   readonly undoRemoval?: string;
   readonly tone?: 'stop';
-}
+};
+
+/** Words that take nothing, or the name of a job. */
+type Said =
+  | { readonly label: PlainLabel; readonly name?: undefined }
+  | { readonly label: LabelTaking<{ name: string }>; readonly name: string };
 
 const slice = createSlice({
   name: 'notice',

@@ -198,7 +198,7 @@ class ServerSync implements Sync {
         if (!stored.data) return;
         dispatch(records.pulled(stored.data));
         const { damaged, job } = stored.data;
-        if (damaged) dispatch(said({ label: 'notice.damaged', params: { name: job.name }, tone: 'stop' }));
+        if (damaged) dispatch(said({ label: 'notice.damaged', name: job.name, tone: 'stop' }));
       }),
     );
     const atRest = Object.values(before).filter(

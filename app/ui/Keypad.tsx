@@ -4,7 +4,7 @@ import Delete from 'lucide-react-native/icons/delete';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import type { JobUnit, Tape } from '@dormer/core/base/quantity';
-import { useLabel, type LabelKey } from '../labels';
+import { useLabel, type PlainLabel } from '../labels';
 import { FONT, makeStyles, RADIUS, SPACE, TARGET, useTheme } from '../theme';
 import { useKeypad } from './KeypadContext';
 import { BACK, DIGITS, FEET, fractionRows, MINUS, NEXT, PLUS, POINT, TIMES, type PadKey } from './keypadKeys';
@@ -101,7 +101,7 @@ export function Keypad({ units, tape }: { units: JobUnit; tape: Tape }) {
   );
 }
 
-const NAMES: Readonly<Record<string, LabelKey>> = {
+const NAMES: Readonly<Record<string, PlainLabel>> = {
   back: 'keypad.back',
   next: 'keypad.next',
   feet: 'keypad.feet',

@@ -41,7 +41,6 @@ export function BuyTab({ job, plan, tabs }: BuyTabProps) {
   const { cutting, current, share, stopped, again } = useCutting(job, 'left');
   const [chosen, setChosen] = useKeptPlace<string | null>('buying', null);
   const [comparing, setComparing] = useState(false);
-  const { stock } = job;
   const shopping = cutting ? shoppingFor({ job, plan, cutting }) : null;
   const lines = shopping?.lines ?? [];
   // The chosen board's cuts, or those of the first board to buy.
@@ -89,7 +88,7 @@ export function BuyTab({ job, plan, tabs }: BuyTabProps) {
           {label('buy.spare', {
             what: words(shopping.spare.item.name, job),
             long: lengthWords(shopping.spare.item.lengthMm, job),
-            price: money(shopping.spare.price, stock),
+            price: money(shopping.spare.price, job),
           })}
         </Txt>
       ) : null}
@@ -112,8 +111,7 @@ function BuyFoot({ shopping, job, current, onCompare }: BuyFootProps) {
   const styles = useStyles();
   const label = useLabel();
   const dispatch = useAppDispatch();
-  const { stock } = job;
-  const open = shopping.lines.filter(({ packs, key }) => packs.length > 0 && !stock.ticked.includes(key)).length;
+  const open = shopping.lines.filter(({ packs, key }) => packs.length > 0 && !job.stock.ticked.includes(key)).length;
   const write = async () => {
     const { shoppingCsv } = await listWriters();
     const name = `${fileName(job.name)}-${label('buy.fileName')}.csv`;
@@ -122,7 +120,7 @@ function BuyFoot({ shopping, job, current, onCompare }: BuyFootProps) {
   return (
     <View style={styles.foot}>
       <View style={styles.grow}>
-        <Txt style={styles.total}>{money(shopping.total, stock)}</Txt>
+        <Txt style={styles.total}>{money(shopping.total, job)}</Txt>
         <Txt kind="small" tone="faint">
           {label('buy.open', { count: open })}
         </Txt>

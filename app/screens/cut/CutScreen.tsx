@@ -16,7 +16,7 @@ import { download, fileName } from '../../platform/files';
 import { listWriters } from '../../platform/writers';
 import { usePrinting } from '../../platform/usePrinting';
 import { DrawingPane } from '../../drawing';
-import { useLabel, type LabelKey } from '../../labels';
+import { useLabel, type PlainLabel } from '../../labels';
 import {
   notify,
   selectFresh,
@@ -175,7 +175,7 @@ function ListButtons({ job, plan, onPrint }: { job: Job; plan: Plan; onPrint: ()
   const dispatch = useAppDispatch();
   // A list of the job before the last change is not handed out.
   const fresh = useAppSelector(selectFresh);
-  const tell = (words: LabelKey) => void dispatch(notify(words));
+  const tell = (words: PlainLabel) => void dispatch(notify(words));
   // The writers of sheets are fetched when they are asked for; a page older than the server may not find them.
   const withSheets = (write: (sheets: typeof import('@dormer/core/say/exchange')) => Promise<void> | void) => () =>
     void listWriters()

@@ -45,5 +45,5 @@ export function describeLayout(layout: Layout, { blanks }: Pick<Cutting, 'blanks
     const name = blanks.find((blank) => blank.id === part)?.label ?? part;
     return `${name} ${lengthWords(lengthMm, job)} × ${lengthWords(widthMm, job)}`;
   });
-  return `${words(layout.item.name, job)}, ${lengthWords(layout.item.lengthMm, job)}: ${listWords(parts)}`;
+  return `${words(layout.item.name, job)}, ${lengthWords(layout.item.lengthMm, job)}: ${listWords(parts, job)}`;
 }

@@ -142,7 +142,7 @@ function GroupView({ group, layouts, cutting, job, chosen, part, onChoose, onPar
   const [first] = layouts;
   if (!first) return null;
   const used = Math.round(group.usedShare * 100);
-  const price = money(group.price, job.stock);
+  const price = money(group.price, job);
   return (
     <View style={styles.group}>
       <Txt kind="title">{words(first.item.name, job)}</Txt>
@@ -152,7 +152,7 @@ function GroupView({ group, layouts, cutting, job, chosen, part, onChoose, onPar
           ? label('layout.nothingBought')
           : group.proven
             ? label('layout.proven', { price })
-            : label('layout.bound', { price, bound: money(group.boundPrice, job.stock) })}
+            : label('layout.bound', { price, bound: money(group.boundPrice, job) })}
       </Txt>
       {group.planedFromMm !== null ? (
         <Txt kind="small">

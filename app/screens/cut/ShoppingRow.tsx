@@ -45,7 +45,7 @@ export function ShoppingRow(props: ShoppingRowProps) {
             <Amount line={line} job={job} />
           </Txt>
         </Pressable>
-        <Txt kind="strong">{money(line.price, job.stock)}</Txt>
+        <Txt kind="strong">{money(line.price, job)}</Txt>
       </View>
       {line.short ? <NoticeLine kind="doubtful" word={label('buy.short')} words={label('buy.shortWhy')} /> : null}
       {open ? <More {...props} /> : null}
@@ -58,7 +58,7 @@ function Amount({ line, job }: Pick<ShoppingRowProps, 'line' | 'job'>) {
   const label = useLabel();
   const [first] = line.packs;
   if (!first) return label('buy.there');
-  if (line.kind === 'wood') return label('buy.boards', { count: first.count, price: money(first.price, job.stock) });
+  if (line.kind === 'wood') return label('buy.boards', { count: first.count, price: money(first.price, job) });
   const packs = line.packs.map((pack) => `${pack.count} × ${words(pack.what, job)}`).join(' + ');
   const amount = line.unit === 'each' ? String(Math.ceil(line.need)) : `${Math.ceil(line.need)} ${line.unit}`;
   return label('buy.needs', { amount, packs });

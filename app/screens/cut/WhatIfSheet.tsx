@@ -41,7 +41,7 @@ export const WhatIfSheet = guardedSheet(function WhatIfSheet({ job, onClose }: {
             <Txt kind="title" style={styles.grow}>
               {words(one.name, job)}
             </Txt>
-            <Txt kind="title">{money(one.price, job.stock)}</Txt>
+            <Txt kind="title">{money(one.price, job)}</Txt>
           </View>
           <Txt>
             {label('whatIf.figures', {

@@ -2,10 +2,10 @@ import '../../labels/menu';
 import { StyleSheet, View } from 'react-native';
 import { Sheet, Txt } from '../../ui';
 import { guardedSheet } from '../../ui/guardedSheet';
-import { useLabel, type LabelKey } from '../../labels';
+import { useLabel, type PlainLabel } from '../../labels';
 import { makeStyles, RADIUS, SPACE } from '../../theme';
 
-const KEYS: readonly (readonly [keys: string, label: LabelKey])[] = [
+const KEYS: readonly (readonly [keys: string, label: PlainLabel])[] = [
   ['1 2 3 4 5', 'shortcuts.stages'],
   ['N', 'shortcuts.next'],
   ['Enter', 'shortcuts.enter'],

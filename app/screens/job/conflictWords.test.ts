@@ -4,11 +4,10 @@ import { demoJobs } from '@dormer/core/rigs/demo';
 import { mergeJobs, type Contradiction, type Value } from '@dormer/core/job/merge';
 import type { Job } from '@dormer/core/job/document';
 import { senseWord } from '@dormer/core/place/reading';
-import { labels } from '../../labels/labels';
-import type { Label } from '../../labels';
+import { label as inUse } from '../../labels/labels';
 import { placeWords, sideWords } from './conflictWords';
 
-const label = labels.t as unknown as Label;
+const label = inUse();
 const mm = (value: number) => ({ mm: value, typed: String(value), unit: 'mm' as const });
 
 /** A document with every figure and every word in it changed; what tells entries apart stays. */

@@ -2,7 +2,7 @@ import type { Job, Reading } from '@dormer/core/job/document';
 import type { Contradiction, Value } from '@dormer/core/job/merge';
 import { nameOf, senseWord, senseWords, spotOf } from '@dormer/core/place/reading';
 import { words } from '@dormer/core/say/words/first';
-import type { Label, LabelKey } from '../../labels';
+import type { Label } from '../../labels';
 import { conflictEn, FIELD_WORDS } from '../../labels/conflict.en';
 import { momentWords } from '../../labels/moments';
 
@@ -21,12 +21,14 @@ const patternOf = (steps: readonly PathStep[]): string =>
   steps.map(({ key, entry }) => (entry === undefined ? key : `${key}[]`)).join('.');
 
 /** The longest beginning of a path that has a name, and the last key behind it. */
-function named(steps: readonly PathStep[]): { readonly key: LabelKey; readonly steps: readonly PathStep[] } | null {
+function named(
+  steps: readonly PathStep[],
+): { readonly key: keyof typeof conflictEn; readonly steps: readonly PathStep[] } | null {
   for (let length = steps.length; length > 0; length -= 1) {
     const beginning = steps.slice(0, length);
     for (const pattern of [patternOf(beginning), patternOf(beginning).replace(/\[\]$/, '')]) {
       const key = `conflict.at.${pattern}`;
-      if (key in conflictEn) return { key: key as LabelKey, steps: beginning };
+      if (key in conflictEn) return { key: key as keyof typeof conflictEn, steps: beginning };
     }
   }
   return null;
@@ -40,7 +42,9 @@ export function placeWords({ path }: Contradiction, mine: Job, theirs: Job, labe
   if (found.key === 'conflict.at.shelves.heights[].up' && !areNumbered(mine, theirs)) {
     return label('conflict.lockedShelf');
   }
-  const place = label(found.key, { entry: entryWords(found.steps, mine) ?? entryWords(found.steps, theirs) ?? '' });
+  // Which of the places it is, and whether that one takes an entry, is known only now.
+  const key = found.key as 'conflict.at.readings[]';
+  const place = label(key, { entry: entryWords(found.steps, mine) ?? entryWords(found.steps, theirs) ?? '' });
   const last = steps.at(-1)?.key ?? '';
   const field = found.steps.length < steps.length ? FIELD_WORDS[last] : undefined;
   return field ? label('conflict.field', { place, field }) : place;

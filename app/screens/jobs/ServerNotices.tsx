@@ -1,7 +1,7 @@
 import '../../labels/servers';
 import { StyleSheet, View } from 'react-native';
 import { Button, NoticeLine } from '../../ui';
-import { useLabel, type LabelKey } from '../../labels';
+import { useLabel, type LabelTaking, type PlainLabel } from '../../labels';
 import {
   putBack,
   records,
@@ -47,12 +47,12 @@ export function ServerNotices() {
 }
 
 interface Answer {
-  readonly title: LabelKey;
+  readonly title: PlainLabel;
   readonly onPress: () => void;
 }
 
 interface QuestionProps {
-  readonly words: LabelKey;
+  readonly words: LabelTaking<{ count: number }>;
   readonly count: number;
   readonly yes: Answer;
   readonly no: Answer;

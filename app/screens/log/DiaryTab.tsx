@@ -167,7 +167,7 @@ function Cost({ job, plan, onPaid }: { job: Job; plan: Plan; onPaid: (paid: numb
   const over = paid === undefined || planned === null ? null : paid - planned;
   return (
     <Section title={label('log.cost')}>
-      {planned === null ? null : <Txt>{label('log.planned', { price: money(planned, job.stock) })}</Txt>}
+      {planned === null ? null : <Txt>{label('log.planned', { price: money(planned, job) })}</Txt>}
       <TextField
         label={label('log.paid')}
         value={paid === undefined ? '' : String(paid)}
@@ -183,7 +183,7 @@ function Cost({ job, plan, onPaid }: { job: Job; plan: Plan; onPaid: (paid: numb
         }}
       />
       {over === null || Math.abs(over) < 0.005 ? null : (
-        <Txt kind="strong">{label(over > 0 ? 'log.more' : 'log.less', { by: money(Math.abs(over), job.stock) })}</Txt>
+        <Txt kind="strong">{label(over > 0 ? 'log.more' : 'log.less', { by: money(Math.abs(over), job) })}</Txt>
       )}
       <Txt kind="small" tone="faint">
         {label('log.leftover')}

@@ -6,7 +6,7 @@ import { message } from '@dormer/core/base/message';
 import { words } from '@dormer/core/say/words/first';
 import { Button, Keypad, NoticeLine, Section, StageLayout, Txt } from '../../ui';
 import { StepDrawing } from '../../drawing/StepDrawing';
-import { useLabel, type LabelKey } from '../../labels';
+import { useLabel, type PlainLabel } from '../../labels';
 import { editJob, selectJobs, useAppDispatch, useAppSelector } from '../../store';
 import type { LogTabProps } from './tabProps';
 
@@ -69,7 +69,7 @@ function LessonSections({ lessons, job }: { lessons: Lessons; job: Job }) {
         title={label('log.ownTimes')}
         lines={times.map((time) =>
           label('log.ownTime', {
-            kind: label(`log.kind.${time.kind}` as LabelKey),
+            kind: label(`log.kind.${time.kind}` as PlainLabel),
             factor: factor(time.factor),
             count: time.of,
           }),

@@ -21,7 +21,7 @@ export function OpeningWords({ plan, job }: { plan: Plan; job: Job }) {
       <Txt>{`${says.charAt(0).toLocaleUpperCase()}${says.slice(1)}.`}</Txt>
       {unknown.length > 0 ? (
         <Txt kind="small" tone="faint">
-          {label('opening.notKnown', { what: listWords(unknown) })}
+          {label('opening.notKnown', { what: listWords(unknown, job) })}
         </Txt>
       ) : null}
     </>

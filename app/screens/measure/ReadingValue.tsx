@@ -5,7 +5,7 @@ import { isAngle, nameOf, senseOf, type Spot } from '@dormer/core/place/reading'
 import { sentence } from '@dormer/core/say/words/first';
 import { AngleField, LengthField, Segmented } from '../../ui';
 import { focusField } from '../../platform/focusNext';
-import { useLabel, type LabelKey } from '../../labels';
+import { useLabel, type PlainLabel } from '../../labels';
 
 /** What stands in the card as the person's answer. */
 export interface Said {
@@ -131,11 +131,11 @@ function LengthValue(props: ReadingValueProps) {
       {ways ? (
         <Segmented
           titled
-          label={label(`sense.${asked}` as LabelKey)}
+          label={label(`sense.${asked}` as PlainLabel)}
           value={sense ?? ways.options[0]}
           options={ways.options.map((option) => ({
             value: option,
-            title: label(`sense.${asked}.${option}` as LabelKey),
+            title: label(`sense.${asked}.${option}` as PlainLabel),
           }))}
           onChange={onSense}
         />

@@ -12,7 +12,7 @@ import {
 } from '@dormer/core/place/reading';
 import { specOf } from '@dormer/core/place/kinds';
 import { LengthField, Segmented } from '../../ui';
-import { useLabel, type LabelKey } from '../../labels';
+import { useLabel, type PlainLabel } from '../../labels';
 import { makeStyles, SPACE } from '../../theme';
 
 interface SpotPickerProps {
@@ -46,9 +46,9 @@ export function SpotPicker({ job, spot, typed, instrument, onInstrument, onMove 
             <Segmented
               key={field.name}
               titled
-              label={label(`field.${field.name}` as LabelKey)}
+              label={label(`field.${field.name}` as PlainLabel)}
               value={wordIn(spot, field.name)}
-              options={field.options.map((value) => ({ value, title: label(`choice.${value}` as LabelKey) }))}
+              options={field.options.map((value) => ({ value, title: label(`choice.${value}` as PlainLabel) }))}
               onChange={(value) => onMove(spotFrom(spot.kind, { ...spot, [field.name]: value }))}
             />
           );
@@ -58,7 +58,7 @@ export function SpotPicker({ job, spot, typed, instrument, onInstrument, onMove 
         return (
           <LengthField
             key={field.name}
-            label={label(`field.${field.name}` as LabelKey)}
+            label={label(`field.${field.name}` as PlainLabel)}
             value={kept && Math.abs(kept.mm - mm) < 0.01 ? kept : asTyped(mm, job.units, job.tape)}
             units={job.units}
             tape={job.tape}

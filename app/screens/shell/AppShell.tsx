@@ -45,7 +45,7 @@ function NoticeToast({ notice }: { notice: Notice }) {
   const { undoRemoval } = notice;
   return (
     <Toast
-      words={label(notice.label, notice.params)}
+      words={notice.name === undefined ? label(notice.label) : label(notice.label, { name: notice.name })}
       closeTitle={label('notice.close')}
       onClose={close}
       {...(undoRemoval

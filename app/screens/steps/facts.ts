@@ -87,7 +87,7 @@ export function fixingsOf(step: Step, plan: Plan, job: Job, label: Label): strin
   const alike = [...new Map(lines.map((line) => [key(line), line])).values()];
   return alike.map((one) => {
     const same = lines.filter((other) => key(other) === key(one));
-    const pieces = listWords(new Set(same.map((other) => other.piece)));
+    const pieces = listWords(new Set(same.map((other) => other.piece)), job);
     const said = { pieces, count: one.count, what: one.what, into: one.into, at: one.at };
     return label(step.kind === 'support' ? 'step.fixingAt' : 'step.fixing', said);
   });

@@ -5,7 +5,7 @@ import type { TypedLength } from '@dormer/core/base/quantity';
 import { specOf } from '@dormer/core/place/kinds';
 import { instrumentsFor } from '@dormer/core/place/reading';
 import { Button, LengthField, Section, Segmented, Toggles, Txt, useKeptPlace } from '../../../ui';
-import { useLabel, type LabelKey } from '../../../labels';
+import { useLabel, type PlainLabel } from '../../../labels';
 import { editJob, useAppDispatch } from '../../../store';
 import { makeStyles, SPACE } from '../../../theme';
 import { KeepClearsForm } from './KeepClearsForm';
@@ -182,7 +182,7 @@ function Optional<Name extends string>({ job, name, value, fields, usual, onChan
       {fields.map((field) => (
         <LengthField
           key={field}
-          label={label(`${name}.${field}` as LabelKey)}
+          label={label(`${name}.${field}` as PlainLabel)}
           value={value[field] ?? null}
           units={job.units}
           tape={job.tape}

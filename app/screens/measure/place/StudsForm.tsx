@@ -102,7 +102,7 @@ function Advice({ advice, job, here }: { advice: StudAdvice; job: Job; here: rea
       advice.spacingMm === null
         ? label('studs.noSpacing')
         : label(next ? 'studs.broken' : 'studs.brokenAll', {
-            odd: listWords(odd),
+            odd: listWords(odd, job),
             ...spacingOf(advice, job),
             next,
             end,

@@ -4,7 +4,7 @@ import type { Plan } from '@dormer/core/plan';
 import type { TypedLength } from '@dormer/core/base/quantity';
 import { LengthField, Segmented, Txt } from '../../../ui';
 import { Why } from '../../../parts/Why';
-import { useLabel, type LabelKey } from '../../../labels';
+import { useLabel, type PlainLabel } from '../../../labels';
 import { makeStyles, SPACE } from '../../../theme';
 
 type Bottom = ShelvesWish['bottom'];
@@ -46,7 +46,7 @@ export function BottomForm({ job, plan, onChange }: BoundaryProps<Bottom>) {
       />
       {bottom.kind === 'height' || bottom.kind === 'base' || bottom.kind === 'rail' ? (
         <Length
-          of={{ height: 'shelves.bottom', base: 'shelves.baseUp', rail: 'shelves.railUp' }[bottom.kind] as LabelKey}
+          of={{ height: 'shelves.bottom', base: 'shelves.baseUp', rail: 'shelves.railUp' }[bottom.kind] as PlainLabel}
           value={bottom.up}
           job={job}
           onChange={(up) => onChange({ ...bottom, up })}
@@ -129,7 +129,7 @@ export function TopForm({ job, onChange }: Omit<BoundaryProps<Top>, 'plan'>) {
 }
 
 interface LengthProps {
-  readonly of: LabelKey;
+  readonly of: PlainLabel;
   readonly value: TypedLength;
   readonly job: Job;
   readonly onChange: (value: TypedLength) => void;

@@ -65,7 +65,7 @@ export function WallMarks({ plan, job, at, onPrint }: WallMarksProps) {
         <Txt tone="doubtful">{label('wall.none')}</Txt>
       ) : (
         <Txt kind="small" tone="faint">
-          {label(`wall.is.${from}`, known ? { sure: aboutWords(known.sureMm, job) } : {})}
+          {label(`wall.is.${from}`, { sure: known ? aboutWords(known.sureMm, job) : '' })}
         </Txt>
       )}
       {marks.map((mark) => {

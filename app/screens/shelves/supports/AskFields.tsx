@@ -12,7 +12,7 @@ import { words } from '@dormer/core/say/words/first';
 import { message } from '@dormer/core/base/message';
 import { Section, Segmented, Stepper, Toggles } from '../../../ui';
 import { LengthFields } from '../../../ui/LengthFields';
-import { useLabel, type LabelKey } from '../../../labels';
+import { useLabel, type PlainLabel } from '../../../labels';
 import { editJob, useAppDispatch } from '../../../store';
 
 /** What asks nothing while another answer stands: a nosing that is not wanted has no sizes, boards have no slats. */
@@ -36,7 +36,7 @@ export function AskFields({ job, system }: { job: Job; system: SystemName }) {
   const asks = Object.entries(SUPPORT_ASKS[system] as Readonly<Record<string, Ask>>);
   const said = askedOf(job, system) as Readonly<Record<string, unknown>>;
   const answer = (key: string, value: unknown) => void dispatch(editJob((one) => withAnswer(one, system, key, value)));
-  const named = (key: string) => label(`ask.${key}` as LabelKey);
+  const named = (key: string) => label(`ask.${key}` as PlainLabel);
   const wanted = asks.filter(([key]) => !idle(said).includes(key));
   const yes = wanted.filter(([, ask]) => ask.kind === 'yes').map(([key]) => key);
   return (
@@ -50,7 +50,7 @@ export function AskFields({ job, system }: { job: Job; system: SystemName }) {
             value={said[key] as string}
             options={choicesOf(ask, job.tools, said[key] as string).map((value) => ({
               value,
-              title: label(`ask.${key}.${value}` as LabelKey),
+              title: label(`ask.${key}.${value}` as PlainLabel),
             }))}
             onChange={(value) => answer(key, value)}
           />

@@ -31,7 +31,10 @@ export function DrillGroupView({ group, job, wide, onFullSize }: DrillGroupProps
   const breadth = part ? (fixing.edge ? part.thicknessMm : part.width.mm) : 0;
   const high = Math.min(breadth, long);
   const drawn = part && fixing.through.kind === 'piece' && long > 0;
-  const name = listWords(names.map((piece) => words(piece, job)));
+  const name = listWords(
+    names.map((piece) => words(piece, job)),
+    job,
+  );
   const face =
     fixing.through.kind === 'wall' ? label(`drill.wall.${fixing.through.wall}`, { shelf: fixing.shelf }) : '';
   const title = name ? [labels.join(' '), name].filter(Boolean).join(' · ') : face;

@@ -40,11 +40,7 @@ export function ShelfSupport({ shelf, job, plan }: { shelf: number; job: Job; pl
       ) : null}
       <View style={styles.buttons}>
         <Button title={label('support.other', { shelf })} icon={Replace} onPress={() => setSheet('system')} />
-        <Button
-          title={label('further.open', { count: further, shelf })}
-          icon={Columns}
-          onPress={() => setSheet('further')}
-        />
+        <Button title={label('further.open', { count: further })} icon={Columns} onPress={() => setSheet('further')} />
         {own ? (
           <Button
             title={label('support.asAll', { shelf })}

@@ -103,10 +103,11 @@ function systemsIn({ support }: Job): SystemName[] {
   return [...new Set([support.system, ...(support.shelves ?? []).flatMap((shelf) => shelf.system ?? [])])];
 }
 
-function shelvesOn({ support }: Job, plan: Plan | null, system: SystemName): { count: number; shelves: string } {
+function shelvesOn(job: Job, plan: Plan | null, system: SystemName): { count: number; shelves: string } {
+  const { support } = job;
   const of = (shelf: number) => support.shelves?.find((one) => one.shelf === shelf)?.system ?? support.system;
   const numbers = plan?.shelves.map((shelf) => shelf.number).filter((shelf) => of(shelf) === system) ?? [];
-  return { count: numbers.length, shelves: listWords(numbers) || '–' };
+  return { count: numbers.length, shelves: listWords(numbers, job) || '–' };
 }
 
 const useStyles = makeStyles(() =>

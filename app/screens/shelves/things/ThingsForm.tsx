@@ -8,7 +8,7 @@ import { formatMass } from '@dormer/core/base/quantity';
 import { lengthWords, listWords, words } from '@dormer/core/say/words/first';
 import { Button, LongList, NoticeLine, Section, Sheet, Txt, useKeptPlace } from '../../../ui';
 import { guardedSheet } from '../../../ui/guardedSheet';
-import { useLabel, type Label } from '../../../labels';
+import { useLabel, type Label, type PlainLabel } from '../../../labels';
 import { editJob, newId, useAppDispatch } from '../../../store';
 import { makeStyles, RADIUS, SPACE, TARGET } from '../../../theme';
 import { fromLibrary, newThing } from './newThing';
@@ -113,7 +113,7 @@ function ThingList({ job, contents, onOpen: setOpen }: ThingListProps) {
               {sizeOf(thing, job, label)}
             </Txt>
           </View>
-          {contents ? <Where thing={thing} contents={contents} /> : null}
+          {contents ? <Where thing={thing} contents={contents} job={job} /> : null}
         </Pressable>
       )}
     </LongList>
@@ -134,7 +134,7 @@ const Library = guardedSheet(function Library({ job, onClose, onTake }: LibraryP
     <Sheet title={label('things.libraryTitle')} closeTitle={label('close')} onClose={onClose}>
       <Txt tone="faint">{label('things.libraryIs')}</Txt>
       {LIBRARY.map((usual) => {
-        const thing = fromLibrary(usual, usual.id, label(`library.${usual.id}` as Parameters<Label>[0]), job);
+        const thing = fromLibrary(usual, usual.id, label(`library.${usual.id}` as PlainLabel), job);
         return (
           <Pressable
             key={usual.id}
@@ -164,7 +164,7 @@ function sizeOf(thing: Thing, job: Job, label: Label): string {
 }
 
 /** On which shelves a thing stands, or that there is no room for it. */
-function Where({ thing, contents }: { thing: Thing; contents: Contents }) {
+function Where({ thing, contents, job }: { thing: Thing; contents: Contents; job: Job }) {
   const label = useLabel();
   const styles = useStyles();
   const shelves = [...new Set(contents.stored.filter((one) => one.thing === thing.id).map((one) => one.shelf))];
@@ -172,7 +172,7 @@ function Where({ thing, contents }: { thing: Thing; contents: Contents }) {
   const on = shelves.filter((shelf) => shelf > 0);
   const where = [
     ...(shelves.includes(0) ? [label('things.onFloor')] : []),
-    ...(on.length > 0 ? [label('things.where', { count: on.length, shelves: listWords(on) })] : []),
+    ...(on.length > 0 ? [label('things.where', { count: on.length, shelves: listWords(on, job) })] : []),
   ].join(', ');
   return (
     <View style={styles.where}>

@@ -26,12 +26,22 @@ export interface Text {
   readonly kind: 'text';
   readonly text: string;
 }
+/** One of a few things to choose the words by: a wall, an edge, a kind. */
+export interface Choice<Key extends string = string> {
+  readonly kind: 'choice';
+  readonly choice: Key;
+}
+/** Names or numbers that stand in a sentence as a list. */
+export interface List {
+  readonly kind: 'list';
+  readonly items: readonly string[];
+}
 /** A message inside a message. */
 export interface Inner {
   readonly kind: 'message';
   readonly message: { readonly code: string; readonly params: Readonly<Record<string, Param>> };
 }
-export type Measure = About | Angle;
-export type None = Record<never, never>;
+/** What a reading can say. */
+export type Measure = Length | About | Angle;
 
-export type Param = Length | About | Angle | Mass | Count | Text | Inner;
+export type Param = Length | About | Angle | Mass | Count | Text | Choice | List | Inner;

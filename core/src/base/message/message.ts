@@ -1,10 +1,30 @@
-import type { MessageCatalogue } from './catalogue';
-import type { Param } from './kinds';
+import type { Sentences } from './en';
+import type { ParamsOf } from './icu';
+import type { About, Angle, Count, Inner, Length, List, Mass, Measure, Param, Text } from './kinds';
 
 export type { Param };
 
-export type MessageCode = keyof MessageCatalogue;
-export type MessageParams<Code extends MessageCode> = MessageCatalogue[Code];
+/** What a message carries for each kind of placeholder in its sentence. */
+interface Values {
+  readonly plain: Text;
+  readonly length: Length;
+  readonly about: About;
+  readonly measure: Measure;
+  readonly angle: Angle;
+  readonly mass: Mass;
+  readonly number: Count;
+  readonly plural: Count;
+  readonly list: List;
+  readonly inner: Inner;
+  readonly select: { readonly kind: 'choice' };
+}
+
+export type MessageCode = keyof Sentences;
+export type MessageParams<Code extends MessageCode> = ParamsOf<Sentences[Code], Values>;
+/** A code whose sentence takes nothing. */
+export type PlainCode = {
+  [Code in MessageCode]: Sentences[Code] extends `${string}{${string}` ? never : Code;
+}[MessageCode];
 
 /**
  * The core writes no sentences. What it has to say is a message: a code with typed parameters, turned into words
@@ -16,14 +36,14 @@ export interface Message<Code extends MessageCode = MessageCode> {
 }
 
 /**
- * Makes a message; the compiler checks that the code exists and that its parameters are all there.
+ * Makes a message. The compiler reads the sentence: the code exists, and its placeholders are all given, each with its
+ * kind.
  * @example message('term.thicknesses', { count: count(2), thickness: length(18) })
  */
-export function message<Code extends MessageCode>(
-  code: Code,
-  ...[params]: keyof MessageCatalogue[Code] extends never ? [params?: undefined] : [params: MessageCatalogue[Code]]
-): Message<Code> {
-  return { code, params: (params ?? {}) as Readonly<Record<string, Param>> };
+export function message<Code extends PlainCode>(code: Code): Message<Code>;
+export function message<Code extends MessageCode>(code: Code, params: MessageParams<Code>): Message<Code>;
+export function message(code: MessageCode, params: Readonly<Record<string, Param>> = {}): Message {
+  return { code, params };
 }
 
 /** A length parameter, millimetres. */
@@ -38,5 +58,9 @@ export const mass = (kg: number) => ({ kind: 'mass', kg }) as const;
 export const count = (n: number) => ({ kind: 'count', count: n }) as const;
 /** Words that are not the core's own: what a person typed, a name, a path. */
 export const text = (words: string) => ({ kind: 'text', text: words }) as const;
+/** One of a few things that the sentence has words for: a wall, an edge, a kind. */
+export const choice = <Key extends string>(key: Key) => ({ kind: 'choice', choice: key }) as const;
+/** Names or numbers that stand in the sentence as a list. */
+export const list = (items: Iterable<string | number>) => ({ kind: 'list', items: [...items].map(String) }) as const;
 /** A message inside a message. */
 export const nested = (inner: Message) => ({ kind: 'message', message: inner }) as const;

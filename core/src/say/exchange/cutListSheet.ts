@@ -47,7 +47,7 @@ export function cutListText(plan: Plan, reader: Reader): string {
   const groups = plan.cutList.map((group) => {
     const section = `${lengthWords(group.thicknessMm, reader, false)} × ${lengthWords(group.widthMm, reader)}`;
     const rows = group.rows.map((row) => {
-      const names = listWords(partNames(plan, row.partIds, reader));
+      const names = listWords(partNames(plan, row.partIds, reader), reader);
       const shape = shapeText(plan, row.partIds, reader);
       const line = `  ${row.count} × ${lengthWords(row.lengthMm, reader)}   ${row.labels.join(' ')}   ${names}`;
       return shape ? `${line}: ${shape}` : line;

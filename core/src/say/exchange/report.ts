@@ -77,7 +77,7 @@ export function reportOf(plan: Plan, job: Job): Report {
           lengthWords(row.lengthMm, job),
           `${lengthWords(group.thicknessMm, job, false)} × ${lengthWords(group.widthMm, job)}`,
           row.labels.join(' '),
-          listWords(partNames(plan, row.partIds, job)),
+          listWords(partNames(plan, row.partIds, job), job),
         ]),
       ),
     ),
@@ -155,7 +155,7 @@ function logged(plan: Plan, job: Job): string[] {
   const paid =
     log.paid === undefined
       ? []
-      : [words(message('report.paid', { price: text(moneyWords(log.paid, job.stock.currency)) }), job)];
+      : [words(message('report.paid', { price: text(moneyWords(log.paid, job.stock.currency, job)) }), job)];
   return [...fits, ...entries, ...paid];
 }
 

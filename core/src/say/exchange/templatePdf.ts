@@ -12,7 +12,7 @@ import {
   type PDFPage,
 } from 'pdf-lib';
 import type { OutlinePoint } from '../../design/fit';
-import { message, text, type Message } from '../../base/message';
+import { message, text, type Message, type MessageParams } from '../../base/message';
 import { boxAbout, MARGIN_MM, OVERLAP_MM, tilesFor, type Box, type Paper, type Template } from '../../design/template';
 import { words, type Reader } from '../words/first';
 import { encodable } from './plain';
@@ -77,7 +77,7 @@ export async function templatePdf({ template, reader, job, paper }: TemplatePdfO
 }
 
 /** Which page of how many: a strip has them one below another. */
-function pageWords({ strip }: Template, of: Parameters<typeof message<'template.page'>>[1]): Message {
+function pageWords({ strip }: Template, of: MessageParams<'template.page'>): Message {
   return strip ? message('template.pageDown', { row: of.row, rows: of.rows }) : message('template.page', of);
 }
 

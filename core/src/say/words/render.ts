@@ -1,59 +1,38 @@
-import { createInstance, type i18n } from 'i18next';
 import type { Message, Param } from '../../base/message';
-import {
-  formatAngle,
-  formatLength,
-  formatMass,
-  snapToTape,
-  styleFor,
-  type JobUnit,
-  type Tape,
-} from '../../base/quantity';
-import { typedEn } from './en/typed';
-import { CATALOGUE_SETTINGS } from './settings';
+import { typedEn } from '../../base/message/en/typed';
+import { formatAngle, formatLength, formatMass, snapToTape, styleFor, type Tape } from '../../base/quantity';
+import { listWords } from './amounts';
+import { Catalogue } from './catalogue';
+import { languageOf, SPELLING, type ReaderPlace } from './languages';
 
-/** In which language and units words are wanted. */
-export interface Reader {
-  readonly units: JobUnit;
+/** In which words and units something is to be said. */
+export interface Reader extends ReaderPlace {
   readonly tape: Tape;
-  readonly language?: Language;
 }
 
-const CATALOGUES = { en: typedEn };
-export type Language = keyof typeof CATALOGUES;
-export const LANGUAGES = Object.keys(CATALOGUES) as Language[];
+const catalogue = new Catalogue();
+catalogue.add(typedEn);
 
-const catalogue: i18n = createInstance();
-void catalogue.init({
-  resources: Object.fromEntries(LANGUAGES.map((language) => [language, { translation: CATALOGUES[language] }])),
-  ...CATALOGUE_SETTINGS,
-});
-
-/** Takes in further sentences of a language, which come when they are wanted. */
-export function addWords(language: Language, sentences: Readonly<Record<string, string>>): void {
-  catalogue.addResourceBundle(language, 'translation', sentences, false, true);
-}
+/** Takes in further sentences, which come when they are wanted. */
+export const addWords = (sentences: Readonly<Record<string, string>>): void => catalogue.add(sentences);
 
 /**
  * Turns a message into a sentence in the reader's language, its lengths in the reader's units.
  * @example words(message('term.plusThickness'), { units: 'mm', tape: '1mm' })
  */
 export function words(message: Message, reader: Reader): string {
-  const params = Object.entries(message.params);
-  const values = Object.fromEntries(params.map(([name, param]) => [name, paramWords(param, reader)]));
-  const counted = message.params.count?.kind === 'count' ? message.params.count.count : undefined;
-  const sentence = catalogue.t(message.code, {
-    ...values,
-    ...(counted === undefined ? {} : { count: counted }),
-    lng: reader.language ?? 'en',
+  const { code, params } = message;
+  const of = (name: string): Param => params[name] ?? { kind: 'text', text: `{${name}}` };
+  return catalogue.say(code, languageOf(reader), {
+    words: (name) => paramWords(of(name), reader),
+    chooses: (name) => chosenBy(of(name)),
   });
-  return sentence;
 }
 
 /** A sentence with its first letter as a capital, for one that begins with an inserted name. */
 export function sentence(message: Message, reader: Reader): string {
   const plain = words(message, reader);
-  return plain.charAt(0).toLocaleUpperCase(reader.language ?? 'en') + plain.slice(1);
+  return plain.charAt(0).toLocaleUpperCase(SPELLING[languageOf(reader)].locale) + plain.slice(1);
 }
 
 /**
@@ -71,7 +50,13 @@ export function aboutWords(mm: number, reader: Reader): string {
   return lengthWords(Math.abs(mm) < 10 ? Math.round(mm * 10) / 10 : Math.round(mm), reader);
 }
 
-function paramWords(param: Param, reader: Reader): string | number {
+/** What a choice or a plural goes by. */
+function chosenBy(param: Param): string | number {
+  if (param.kind === 'choice') return param.choice;
+  return param.kind === 'count' ? param.count : '';
+}
+
+function paramWords(param: Param, reader: Reader): string {
   switch (param.kind) {
     case 'length':
       return lengthWords(param.mm, reader);
@@ -82,9 +67,13 @@ function paramWords(param: Param, reader: Reader): string | number {
     case 'mass':
       return formatMass(param.kg, reader.units === 'in' ? 'lb' : 'kg');
     case 'count':
-      return param.count;
+      return String(param.count);
     case 'text':
       return param.text;
+    case 'choice':
+      return param.choice;
+    case 'list':
+      return listWords(param.items, reader);
     case 'message':
       return words(param.message as Message, reader);
   }

@@ -1,4 +1,4 @@
-import { restEn } from './en';
+import { restEn } from '../../base/message/en';
 import { addWords } from './render';
 
-for (const topic of restEn) addWords('en', topic);
+for (const topic of restEn) addWords(topic);

@@ -1,8 +1,9 @@
-import { count, length, message, nested, text, type Message, type MessageCode } from '../../base/message';
+import { parse } from '@messageformat/parser';
+import { count, length, message, nested, text, type Message } from '../../base/message';
 import { planJob } from '../../plan';
 import { chimneyAlcove, demoJobs } from '../../rigs/demo';
-import { restEn } from './en';
-import { typedEn } from './en/typed';
+import { restEn } from '../../base/message/en';
+import { typedEn } from '../../base/message/en/typed';
 import { lengthWords, sentence, words } from '.';
 
 // What comes first and what comes later are one catalogue, with no sentence in both.
@@ -45,10 +46,11 @@ test('lengths alone, with and without their unit', () => {
 
 describe('the catalogue', () => {
   const sentences = Object.entries(en);
-  test('every sentence names only parameters, and none is empty', () => {
-    for (const [, words] of sentences) {
-      expect(words.trim()).not.toBe('');
-      expect(words.replace(/{{\w+}}/g, '')).not.toMatch(/[{}]/);
+  test('every sentence can be read as ICU, and none is empty', () => {
+    expect(sentences.length).toBeGreaterThan(1000);
+    for (const [, sentence] of sentences) {
+      expect(sentence.trim()).not.toBe('');
+      expect(() => parse(sentence)).not.toThrow();
     }
   });
 
@@ -64,24 +66,6 @@ describe('the catalogue', () => {
 
   test('no sentence is in two files of the catalogue', () => {
     expect(Object.keys(en)).toHaveLength(topics.reduce((sum, topic) => sum + Object.keys(topic).length, 0));
-  });
-
-  test('a plural comes with its other form', () => {
-    const keys = new Set(Object.keys(en));
-    for (const key of keys) if (key.endsWith('_one')) expect(keys).toContain(key.replace(/_one$/, '_other'));
-  });
-
-  test('every code has its words', () => {
-    // The compiler holds the codes; the source of the catalogue lists them for the test.
-    const codes = Object.keys(en).map((key) => key.replace(/_(one|other)$/, '')) as MessageCode[];
-    const { readdirSync, readFileSync }: typeof import('node:fs') = jest.requireActual('node:fs');
-    const folder = `${__dirname}/../../base/message/catalogue`;
-    const source = readdirSync(folder)
-      .map((file) => readFileSync(`${folder}/${file}`, 'utf8'))
-      .join('\n');
-    const declared = [...source.matchAll(/^ {2}'([\w.-]+)':/gm)].map((found) => found[1]);
-    expect(declared.length).toBeGreaterThan(80);
-    expect(new Set(codes)).toEqual(new Set(declared));
   });
 });
 

@@ -23,7 +23,6 @@ export function cuttingProblems(parts: readonly Part[]) {
           piece: pieceOf(blank),
           thick: length(blank.thicknessMm),
           wide: length(blank.widthMm),
-          material: text(blank.material),
         }),
       ),
     inLayers: (blank: Blank, layers: { count: number; thicknessMm: number }): Problem =>

@@ -1,7 +1,5 @@
-import type { Sentences } from '../sentences';
-
 /** Support systems, fixings and materials, in English. */
-export const supportsEn: Sentences = {
+export const supportsEn = {
   'fixing.wallFace': 'Face of the wall',
   'bites.stud': 'stud',
   'bites.panel': 'panel',
@@ -38,12 +36,11 @@ export const supportsEn: Sentences = {
   'suit.noBack': 'No back wall to fix to.',
   'suit.noStuds': 'No stud is noted on the back.',
   'suit.endCleats.fewest': 'The fewest pieces and screws; it may lift out.',
-  'suit.wideSpan': 'The board spans {{span}} on its ends alone.',
-  'suit.brackets.studs_one': 'One stud to screw to.',
-  'suit.brackets.studs_other': '{{count}} studs to screw to.',
+  'suit.wideSpan': 'The board spans {span, about} on its ends alone.',
+  'suit.brackets.studs': '{count, plural, one {One stud to screw to.} other {# studs to screw to.}}',
   'suit.brackets.openEnds': 'It needs no wall at its ends.',
-  'suit.brackets.noStud': 'No stud within {{near}} of both ends: brackets there would need anchors.',
-  'suit.brackets.noStudNoAnchor': 'No stud within {{near}} of both ends, and anchors are not allowed.',
+  'suit.brackets.noStud': 'No stud within {near, length} of both ends: brackets there would need anchors.',
+  'suit.brackets.noStudNoAnchor': 'No stud within {near, length} of both ends, and anchors are not allowed.',
   'suit.brackets.floor': 'The legs would reach the floor.',
   'suit.side.hidden': 'Nothing is seen of it, and nothing is taken off the height.',
   'suit.posts.noHardware': 'The floor carries it: it asks little of the walls.',
@@ -52,9 +49,9 @@ export const supportsEn: Sentences = {
   'suit.handGrooves': 'Grooves across posts are slow by hand.',
   'suit.handSlots': 'Slots and skins want a table saw or a router.',
   'suit.notHere': 'Its parts are not worked out in such a place.',
-  'suit.sags': 'It sags {{sag}} in the long run; {{usual}} is usual at the most.',
-  'suit.fails': 'The weakest joint carries {{percent}} % of what it may.',
-  'fixing.piece': 'piece {{label}}',
+  'suit.sags': 'It sags {sag, about} in the long run; {usual, about} is usual at the most.',
+  'suit.fails': 'The weakest joint carries {percent, number} % of what it may.',
+  'fixing.piece': 'piece {label}',
   'fixing.bracket': 'bracket',
   'material.pine': 'Pine board',
   'material.spruce': 'Spruce, construction grade',
@@ -64,19 +61,18 @@ export const supportsEn: Sentences = {
   'material.osb': 'OSB',
   'material.chipboard': 'Chipboard',
   'material.mdf': 'MDF',
-  'material.own': '{{name}}',
+  'material.own': '{name}',
   'source.solid': 'Solid wood after EN 338, a common grade; creep after EN 1995-1-1',
   'source.plywood': 'Rounded down from what makers of plywood state; creep after EN 1995-1-1',
   'source.panel': 'Panels after EN 12369-1, rounded; creep after EN 1995-1-1',
 
-  'cure.nosing': 'a nosing {{height}} high',
-  'cure.thickness': 'boards {{thickness}} thick',
-  'cure.material': 'boards of another material: {{material}}',
-  'cure.apart': 'brackets no more than {{apart}} apart',
-  'cure.system': 'another support: {{system}}',
-  'cure.both': '{{first}}, and {{second}}',
-  'cure.screws_one': 'one screw for each',
-  'cure.screws_other': '{{count}} screws for each',
+  'cure.nosing': 'a nosing {height, length} high',
+  'cure.thickness': 'boards {thickness, length} thick',
+  'cure.material': 'boards of another material: {material, inner}',
+  'cure.apart': 'brackets no more than {apart, length} apart',
+  'cure.system': 'another support: {system, inner}',
+  'cure.both': '{first, inner}, and {second, inner}',
+  'cure.screws': '{count, plural, one {one screw for each} other {# screws for each}}',
 
   'system.three-side-cleats': 'Cleats on three sides',
   'system.end-cleats': 'Cleats at the ends',
@@ -126,4 +122,4 @@ export const supportsEn: Sentences = {
   'system.screwed-tower': 'Screwed tower',
   'system.framed-bench': 'Framed bench',
   'system.ladder-frames': 'Ladder frames',
-};
+} as const;

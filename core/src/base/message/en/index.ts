@@ -7,6 +7,7 @@ import { stockEn } from './stock';
 import { supportsEn } from './supports';
 import { surveyEn } from './survey';
 import { termsEn } from './terms';
+import type { typedEn } from './typed';
 
 /** English, by topic: sentences about an open job. Those needed before a job is open are in `typed.ts`. */
 export const restEn = [
@@ -20,3 +21,15 @@ export const restEn = [
   stockEn,
   stepsEn,
 ] as const;
+
+/** Every sentence of the core by its code. */
+export type Sentences = typeof typedEn &
+  typeof surveyEn &
+  typeof heightsEn &
+  typeof termsEn &
+  typeof problemsEn &
+  typeof supportsEn &
+  typeof partsEn &
+  typeof drawingsEn &
+  typeof stockEn &
+  typeof stepsEn;

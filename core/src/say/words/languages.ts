@@ -1,0 +1,34 @@
+import type { JobUnit } from '../../base/quantity';
+
+/** Where the reader works: decides words, spelling, dates and money. */
+export type ReaderRegion = 'uk' | 'us';
+
+/** What Dormer can be read in. */
+export type Language = 'en-GB' | 'en-US';
+
+interface Spelling {
+  /** The locale that dates, amounts, lists and plurals are written in (BCP 47). */
+  readonly locale: string;
+  /** The catalogue's words as this language writes them. */
+  readonly spell: (words: string) => string;
+}
+
+const asWritten = (words: string) => words;
+
+/** Each language, by how it writes what the catalogues say. */
+export const SPELLING: Readonly<Record<Language, Spelling>> = {
+  'en-GB': { locale: 'en-GB', spell: asWritten },
+  'en-US': { locale: 'en-US', spell: asWritten },
+};
+
+/** Who reads: their units, and where they work. */
+export interface ReaderPlace {
+  readonly units: JobUnit;
+  readonly region?: ReaderRegion | undefined;
+}
+
+/** Where a reader works: as they say, else by their units. */
+export const regionOf = ({ units, region }: ReaderPlace): ReaderRegion => region ?? (units === 'in' ? 'us' : 'uk');
+
+/** The language of a reader. */
+export const languageOf = (reader: ReaderPlace): Language => (regionOf(reader) === 'us' ? 'en-US' : 'en-GB');
