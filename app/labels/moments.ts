@@ -1,9 +1,9 @@
 import { intlFormat } from 'date-fns/intlFormat';
 import { isSameDay } from 'date-fns/isSameDay';
-import { SPELLING } from '@dormer/core/say/words/first';
+import { WRITING } from '@dormer/core/say/words/first';
 import { language } from './labels';
 
-const locale = () => SPELLING[language()].locale;
+const locale = () => WRITING[language()].locale;
 
 const HOUR = { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' } as const;
 

@@ -5,7 +5,7 @@ import { StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
 import { endWords } from '@dormer/core/design/fit/endWords';
 import type { Plan } from '@dormer/core/plan';
-import { aboutWords, lengthWords, sentence } from '@dormer/core/say/words/first';
+import { aboutWords, lengthWords, words } from '@dormer/core/say/words/first';
 import { Button, NoticeLine, Section, Txt, useKeptPlace } from '../../ui';
 import { useLabel } from '../../labels';
 import { makeStyles, SPACE } from '../../theme';
@@ -77,7 +77,7 @@ export function BoardSection({ board, job, plan }: { board: Board; job: Job; pla
           to: aboutWords(worst.toMm, job),
         })}
       />
-      <Txt tone="faint">{sentence(fit.reason, job)}</Txt>
+      <Txt tone="faint">{words(fit.reason, job)}</Txt>
       <View style={styles.buttons}>
         <Button title={label('fit.choose')} icon={SlidersHorizontal} grow onPress={() => setOpen('ends')} />
         <Button title={label('template.open')} icon={FileDown} grow onPress={() => setOpen('template')} />

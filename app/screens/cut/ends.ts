@@ -10,4 +10,4 @@ export const ofHundred = (percent: number): number => Math.min(Math.round(percen
 
 /** How an end is cut, in one line: "out 5 mm at the front (0.9°)". */
 export const inOneLine = (all: readonly Message[], reader: Job): string =>
-  all.map((message) => words(message, reader)).join(', ');
+  all.map((message) => words(message, reader)).join('; ');

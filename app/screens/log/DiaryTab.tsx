@@ -2,12 +2,12 @@ import FileText from 'lucide-react-native/icons/file-text';
 import Trash from 'lucide-react-native/icons/trash';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { durationWords } from '@dormer/core/work/steps/forScreens';
+import { durationWords } from '@dormer/core/base/message';
 import { withLog, withTook, type Job, type LogEntry } from '@dormer/core/job/document';
 import { message } from '@dormer/core/base/message';
 import type { Plan } from '@dormer/core/plan';
 import { shoppingFor } from '@dormer/core/work/stock/shopping';
-import { lengthWords, sentence, words } from '@dormer/core/say/words/first';
+import { lengthWords, words } from '@dormer/core/say/words/first';
 import { Button, Keypad, LongList, Section, StageLayout, TextField, Txt, useKeptPlace } from '../../ui';
 import { download, fileName } from '../../platform/files';
 import { MinutesField } from '../../parts/MinutesField';
@@ -142,7 +142,7 @@ function Times({ job, plan }: { job: Job; plan: Plan }) {
         <MinutesField
           key={step.id}
           label={label('log.took', {
-            what: sentence(step.what, job),
+            what: words(step.what, job),
             usual: words(durationWords(step.usualMinutes), job),
           })}
           value={tick.took?.minutes ?? null}

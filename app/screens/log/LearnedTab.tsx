@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { durationWords } from '@dormer/core/work/steps/forScreens';
+import { durationWords } from '@dormer/core/base/message';
 import type { Job, Mistake } from '@dormer/core/job/document';
 import { AGAIN, learn, waysLearned, type Lessons } from '@dormer/core/work/log';
 import { message } from '@dormer/core/base/message';

@@ -5,7 +5,7 @@ import type { Job, Reading } from '@dormer/core/job/document';
 import type { Plan, PlannedReading } from '@dormer/core/plan';
 import { specOf } from '@dormer/core/place/kinds';
 import { nameOf, senseWord, senseWords, spotKey, spotOf } from '@dormer/core/place/reading';
-import { aboutWords, lengthWords, sentence, words } from '@dormer/core/say/words/first';
+import { aboutWords, lengthWords, words } from '@dormer/core/say/words/first';
 import { LongList, Txt } from '../../ui';
 import { useLabel, type Label } from '../../labels';
 import { FONT, makeStyles, SIZE, SPACE, TARGET, useTheme } from '../../theme';
@@ -29,7 +29,7 @@ export function ReadingList({ job, plan, onEdit }: ReadingListProps) {
   return (
     <LongList name={label('measure.list')} rows={sorted} keyOf={({ id }) => id}>
       {(reading) => {
-        const name = sentence(nameOf(spotOf(reading)), job);
+        const name = words(nameOf(spotOf(reading)), job);
         const shown = shownValue(reading, job, label);
         const check = plan?.readings.find((plannedReading) => plannedReading.id === reading.id);
         const out = check && check.state !== 'used';

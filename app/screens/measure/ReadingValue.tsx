@@ -2,7 +2,7 @@ import { useRef, useState } from 'react';
 import { CORNER_DEGREES, type Job, type Reading } from '@dormer/core/job/document';
 import type { TypedLength } from '@dormer/core/base/quantity';
 import { isAngle, nameOf, senseOf, type Spot } from '@dormer/core/place/reading';
-import { sentence } from '@dormer/core/say/words/first';
+import { words } from '@dormer/core/say/words/first';
 import { AngleField, LengthField, Segmented } from '../../ui';
 import { focusField } from '../../platform/focusNext';
 import { useLabel, type PlainLabel } from '../../labels';
@@ -41,7 +41,7 @@ const lengthIn = (said: Said | null): TypedLength | null => (said && 'mm' in sai
 function AngleValue({ job, spot, value, onDraft, onCommit, onEnter }: ReadingValueProps) {
   return (
     <AngleField
-      label={`${sentence(nameOf(spot), job)} (°)`}
+      label={`${words(nameOf(spot), job)} (°)`}
       value={value && 'degrees' in value.value ? value.value : null}
       reader={job}
       leastDegrees={CORNER_DEGREES.least}
@@ -121,7 +121,7 @@ function LengthValue(props: ReadingValueProps) {
         {...sharedOf(props)}
         {...size}
         autoFocus
-        label={sentence(nameOf(spot), job)}
+        label={words(nameOf(spot), job)}
         value={lengthIn(value)}
         testID="reading-value"
         onDraft={(length) => onDraft(length ? { value: length } : length)}

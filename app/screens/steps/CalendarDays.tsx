@@ -1,7 +1,7 @@
 import { Pressable, StyleSheet, View } from 'react-native';
 import { wallOf, type Laid, type Step } from '@dormer/core/work/steps/forScreens';
 import type { Job } from '@dormer/core/job/document';
-import { sentence } from '@dormer/core/say/words/first';
+import { words } from '@dormer/core/say/words/first';
 import { Button, Section, Txt } from '../../ui';
 import { clockWords, dayWords } from '../../labels/moments';
 import { useLabel } from '../../labels';
@@ -55,7 +55,7 @@ function Entry({ laid, step, zone, job, onOpen }: EntryProps) {
   const styles = useStyles();
   const label = useLabel();
   if (!step) return null;
-  const what = sentence(step.what, job);
+  const what = words(step.what, job);
   return (
     <Pressable
       role="button"

@@ -1,6 +1,6 @@
 import { clockMinutes, momentOf, wallOf, type Laid, type Step } from '@dormer/core/work/steps/forScreens';
 import type { Job } from '@dormer/core/job/document';
-import { sentence } from '@dormer/core/say/words/first';
+import { words } from '@dormer/core/say/words/first';
 import { Button, MomentField, Sheet, Txt, useKeptState } from '../../ui';
 import { guardedSheet } from '../../ui/guardedSheet';
 import { useLabel } from '../../labels';
@@ -34,7 +34,7 @@ export const MoveSheet = guardedSheet(function MoveSheet({
   const [clock, setClock] = useKeptState('clock', clockText(there.minutes));
   return (
     <Sheet
-      title={sentence(step.what, job)}
+      title={words(step.what, job)}
       closeTitle={label('close')}
       onClose={onClose}
       footer={

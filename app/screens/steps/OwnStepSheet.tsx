@@ -4,7 +4,7 @@ import { Controller, useForm, useWatch, type Control } from 'react-hook-form';
 import { LIMITS, STEP_PLACES, withBuild, type Job, type OwnStep } from '@dormer/core/job/document';
 import { FORMS, type FormAnswer, type FormFields } from '@dormer/core/job/forms';
 import type { Plan } from '@dormer/core/plan';
-import { sentence } from '@dormer/core/say/words/first';
+import { words } from '@dormer/core/say/words/first';
 import { Button, Section, Segmented, Sheet, TextField, Toggles } from '../../ui';
 import { guardedSheet } from '../../ui/guardedSheet';
 import { useKeptForm } from '../../ui/useKeptForm';
@@ -26,7 +26,7 @@ const FRESH: FormAnswer<'ownStep'> = { what: '', place: 'site', minutes: 15, aft
 const otherSteps = (plan: Plan, job: Job, own: string | null) =>
   plan.build.steps
     .filter((step) => step.id !== `own:${own}`)
-    .map((step) => ({ value: step.id, title: sentence(step.what, job) }));
+    .map((step) => ({ value: step.id, title: words(step.what, job) }));
 
 /** A step the person adds: what, where, how long, and between which others. */
 export const OwnStepSheet = guardedSheet(function OwnStepSheet({ job, plan, own, onClose }: OwnStepSheetProps) {

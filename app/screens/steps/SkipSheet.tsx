@@ -3,7 +3,7 @@ import { Controller, useForm } from 'react-hook-form';
 import type { Step } from '@dormer/core/work/steps/forScreens';
 import { LIMITS, SKIP_REASONS, withSkipped, type Job } from '@dormer/core/job/document';
 import { FORMS, type FormFields } from '@dormer/core/job/forms';
-import { sentence } from '@dormer/core/say/words/first';
+import { words } from '@dormer/core/say/words/first';
 import { Button, Segmented, Sheet, TextField, Txt } from '../../ui';
 import { guardedSheet } from '../../ui/guardedSheet';
 import { useKeptForm } from '../../ui/useKeptForm';
@@ -33,7 +33,7 @@ export const SkipSheet = guardedSheet(function SkipSheet({
   });
   return (
     <Sheet
-      title={label('skip.title', { what: sentence(step.what, job) })}
+      title={label('skip.title', { what: words(step.what, job) })}
       closeTitle={label('close')}
       onClose={onClose}
       footer={<Button title={label('skip.do')} look="lead" grow onPress={() => void leaveOut()} />}

@@ -2,11 +2,12 @@ import HourglassIcon from 'lucide-react-native/icons/hourglass';
 import Users from 'lucide-react-native/icons/users';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { durationWords, windowOf, type Step } from '@dormer/core/work/steps/forScreens';
+import { durationWords } from '@dormer/core/base/message';
+import { windowOf, type Step } from '@dormer/core/work/steps/forScreens';
 import type { Figure } from '@dormer/core/base/figure';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
-import { sentence, words } from '@dormer/core/say/words/first';
+import { words } from '@dormer/core/say/words/first';
 import { Button, NoticeLine, Txt } from '../../ui';
 import { Why } from '../../parts/Why';
 import { useLabel } from '../../labels';
@@ -39,7 +40,7 @@ export function StepCard({ step, job, plan, nowMs, above }: StepCardProps) {
         </Txt>
       ) : null}
       <Txt kind="title" role="heading" aria-level={2} style={styles.what}>
-        {sentence(step.what, job)}
+        {words(step.what, job)}
       </Txt>
       {opens ? (
         <View style={styles.row} role="status">

@@ -3,9 +3,10 @@ import Plus from 'lucide-react-native/icons/plus';
 import Sliders from 'lucide-react-native/icons/sliders-horizontal';
 import Undo from 'lucide-react-native/icons/undo-2';
 import { StyleSheet, View } from 'react-native';
-import { durationWords, windowOf, type Step } from '@dormer/core/work/steps/forScreens';
+import { durationWords } from '@dormer/core/base/message';
+import { windowOf, type Step } from '@dormer/core/work/steps/forScreens';
 import { withDone, withOpen, type Job } from '@dormer/core/job/document';
-import { sentence, words } from '@dormer/core/say/words/first';
+import { words } from '@dormer/core/say/words/first';
 import { Button, Keypad, NoticeLine, StageLayout, Txt, useKeptPlace } from '../../ui';
 import { PlanNotices } from '../../parts/PlanNotices';
 import { StepDrawing } from '../../drawing/StepDrawing';
@@ -140,7 +141,7 @@ function Then({ steps, job }: { steps: readonly Step[]; job: Job }) {
       </Txt>
       {steps.map((step) => (
         <View key={step.id} style={styles.line}>
-          <Txt style={styles.grow}>{sentence(step.what, job)}</Txt>
+          <Txt style={styles.grow}>{words(step.what, job)}</Txt>
           <Txt kind="small" tone="faint">
             {label(`build.place.${step.place}`)} · {timeWords(step.minutes, job)}
           </Txt>
@@ -157,7 +158,7 @@ function Waiting({ steps, job, nowMs }: { steps: readonly Step[]; job: TabProps[
   const time = (ms: number) => words(durationWords(Math.max(1, Math.ceil(ms / 60_000))), job);
   const lines = steps.flatMap((step) => {
     const { opensMs, closesMs, wait } = windowOf(step, job.build);
-    const what = sentence(step.what, job);
+    const what = words(step.what, job);
     const why = wait ? ` (${label(`build.wait.${wait}`)})` : '';
     const at = (ms: number) => momentWords(ms, nowMs);
     if (opensMs !== null && opensMs > nowMs)

@@ -1,8 +1,9 @@
 import { StyleSheet, View } from 'react-native';
-import { durationWords, type Step, type Trips } from '@dormer/core/work/steps/forScreens';
+import { durationWords } from '@dormer/core/base/message';
+import type { Step, Trips } from '@dormer/core/work/steps/forScreens';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
-import { lengthWords, sentence, words } from '@dormer/core/say/words/first';
+import { lengthWords, words } from '@dormer/core/say/words/first';
 import { Txt } from '../../ui';
 import { OnPaper } from '../../ui/OnPaper';
 import { useLabel } from '../../labels';
@@ -81,7 +82,7 @@ function Line({ step, job, plan }: { step: Step; job: Job; plan: Plan }) {
   return (
     <View style={styles.step}>
       <Txt kind="strong">
-        □ {sentence(step.what, job)} · {words(durationWords(step.minutes), job)}
+        □ {words(step.what, job)} · {words(durationWords(step.minutes), job)}
         {step.who === 'help' ? ` · ${label('build.help')}` : ''}
       </Txt>
       {said.length > 0 ? <Txt kind="small">{said.join(' ')}</Txt> : null}

@@ -4,9 +4,10 @@ import Store from 'lucide-react-native/icons/store';
 import Undo from 'lucide-react-native/icons/undo-2';
 import Warehouse from 'lucide-react-native/icons/warehouse';
 import { Pressable, StyleSheet, View } from 'react-native';
-import { durationWords, type Step, type Trip, type Trips } from '@dormer/core/work/steps/forScreens';
+import { durationWords } from '@dormer/core/base/message';
+import type { Step, Trip, Trips } from '@dormer/core/work/steps/forScreens';
 import { withDone, withOpen, type Job } from '@dormer/core/job/document';
-import { sentence, words } from '@dormer/core/say/words/first';
+import { words } from '@dormer/core/say/words/first';
 import { Button, Keypad, NoticeLine, Section, Sheet, StageLayout, Txt, useKeptPlace } from '../../ui';
 import { guardedSheet } from '../../ui/guardedSheet';
 import { PlanNotices } from '../../parts/PlanNotices';
@@ -182,7 +183,7 @@ interface RowProps {
 function Row({ step, job, waitMin, onTick, onOpen }: RowProps) {
   const styles = useStyles();
   const label = useLabel();
-  const what = sentence(step.what, job);
+  const what = words(step.what, job);
   const time = (minutes: number) => words(durationWords(minutes), job);
   return (
     <View>
@@ -230,13 +231,13 @@ function Over({ title, all, job, onPut }: OverProps) {
       {all.map(({ step, said }) => (
         <View key={step.id} style={styles.row}>
           <View style={styles.what}>
-            <Txt style={{ color: colours.faint }}>{sentence(step.what, job)}</Txt>
+            <Txt style={{ color: colours.faint }}>{words(step.what, job)}</Txt>
             <Txt kind="small" tone="faint">
               {said}
             </Txt>
           </View>
           <Button
-            title={label('trips.putBack', { what: sentence(step.what, job) })}
+            title={label('trips.putBack', { what: words(step.what, job) })}
             icon={Undo}
             iconOnly
             look="quiet"

@@ -6,7 +6,7 @@ import { fromThere } from '@dormer/core/design/layout/forScreens';
 import type { Job } from '@dormer/core/job/document';
 import { message } from '@dormer/core/base/message';
 import type { Plan } from '@dormer/core/plan';
-import { lengthWords, listWords, sentence, words } from '@dormer/core/say/words/first';
+import { lengthWords, listWords, words } from '@dormer/core/say/words/first';
 import type { Label } from '../../labels';
 
 /** A number of a step, large: what it is, and how it came about. */
@@ -68,7 +68,7 @@ export function atWalls(step: Step, plan: Plan, job: Job): AtWall[] {
       : undefined;
   if (!mark) return [];
   return plan.stations
-    .map((station) => ({ name: sentence(station.name, job), ...fromThere(mark, station, job.tape) }))
+    .map((station) => ({ name: words(station.name, job), ...fromThere(mark, station, job.tape) }))
     .filter((one) => one.fromFloor ?? one.fromCeiling);
 }
 

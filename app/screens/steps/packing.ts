@@ -1,6 +1,6 @@
 import type { Packing } from '@dormer/core/work/steps/forScreens';
 import type { Job } from '@dormer/core/job/document';
-import { sentence, words } from '@dormer/core/say/words/first';
+import { words } from '@dormer/core/say/words/first';
 import type { Label } from '../../labels';
 
 /** What a packing list has, in its order. */
@@ -18,14 +18,14 @@ export function thingsOf(packing: Packing, kind: (typeof KINDS)[number], job: Jo
     case 'tools':
       return packing.tools.map((tool) => ({ key: tool, what: label(`tool.${tool}`) }));
     case 'parts':
-      return packing.parts.map((part) => ({ key: part.id, what: `${part.label} – ${sentence(part.name, job)}` }));
+      return packing.parts.map((part) => ({ key: part.id, what: `${part.label} – ${words(part.name, job)}` }));
     case 'needed':
       return packing.needed.map((one) => {
         const what = words(one.what, job);
         return { key: what, what: label('packing.count', { count: one.count, what }) };
       });
     case 'materials':
-      return packing.materials.map((material) => ({ key: material.code, what: sentence(material, job) }));
+      return packing.materials.map((material) => ({ key: material.code, what: words(material, job) }));
     case 'sheets':
       return packing.sheets.map((sheet) => ({ key: sheet, what: label(`packing.sheet.${sheet}`) }));
   }

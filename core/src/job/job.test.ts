@@ -51,8 +51,8 @@ describe('faults, each with its path and a sentence', () => {
     const job = { ...copy(), colour: 'green' };
     job.support.own = { brackets: { grain: 'long' } };
     expect(refusal(job).faults).toEqual([
-      ['support.own.brackets.grain', 'support.own.brackets.grain is not a field known here.'],
-      ['colour', 'colour is not a field known here.'],
+      ['support.own.brackets.grain', 'support.own.brackets.grain: Dormer does not know this field.'],
+      ['colour', 'colour: Dormer does not know this field.'],
     ]);
   });
 
@@ -65,10 +65,10 @@ describe('faults, each with its path and a sentence', () => {
     job.readings[1].up.unit = 'rod';
     job.shelves.count = 2.5;
     const faults = Object.fromEntries(refusal(job).faults);
-    expect(faults.name).toBe('name is 7; it takes text.');
-    expect(faults.units).toBe('units is "furlong"; it takes one of: mm, cm, in.');
-    expect(faults.notes).toBe('notes is missing; it takes text.');
-    expect(faults['readings[0].value.mm']).toBe('readings[0].value.mm is 40000; at most 30000.');
+    expect(faults.name).toBe('name is 7. It takes text.');
+    expect(faults.units).toBe('units is "furlong". It takes one of: mm, cm, in.');
+    expect(faults.notes).toBe('notes is missing. It takes text.');
+    expect(faults['readings[0].value.mm']).toBe('readings[0].value.mm is 40000: 30000 at most.');
     expect(faults['readings[1].up.unit']).toMatch(/one of: mm, cm, in/);
     expect(faults['shelves.count']).toMatch(/a whole number/);
   });
@@ -77,7 +77,7 @@ describe('faults, each with its path and a sentence', () => {
     const job = copy();
     job.readings[2].value.mm = 1310;
     expect(refusal(job).faults).toEqual([
-      ['readings[2].value.mm', 'readings[2].value.mm says 1310 mm, but “1130” was typed, which is not that.'],
+      ['readings[2].value.mm', 'readings[2].value.mm says 1310 mm, but the typed “1130” differs.'],
     ]);
   });
 
@@ -90,7 +90,7 @@ describe('faults, each with its path and a sentence', () => {
     expect(refusal(kind).faults[0]?.[0]).toMatch(/^readings\[0\]/);
     const many = copy();
     many.readings = Array.from({ length: 501 }, (_, i) => ({ ...many.readings[0], id: `r${i}` }));
-    expect(refusal(many).faults).toEqual([['readings', 'readings is too long; at most 500.']]);
+    expect(refusal(many).faults).toEqual([['readings', 'readings is too long: 500 at most.']]);
   });
 
   test.each([null, 7, 'job', [], {}, { format: 'other', version: 1 }])('%p is not a job', (document) => {

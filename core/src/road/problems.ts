@@ -3,7 +3,7 @@ import type { Part } from '../design/fit';
 import type { Job } from '../job';
 import { levelLineProblems } from '../design/layout';
 import { hangingProblems, strengthProblems, tippingProblems, weightOf, type Cure, type Strength } from '../design/load';
-import { message, nested } from '../base/message';
+import { choice, message } from '../base/message';
 import { specOf, type PlaceSpec } from '../place/kinds';
 import { doubtful, stop, type Caution, type Problem } from '../base/problem';
 import type { Road } from './parts';
@@ -57,7 +57,7 @@ const notYet = (job: Job, { boards, takes }: PlaceSpec): Problem =>
     takes === 'box'
       ? message('problem.boxOnly')
       : message(boards === 'none' ? 'problem.supportsNotHere' : 'problem.boardsOnly', {
-          place: nested(message(`place.${job.place.kind}`)),
+          place: choice(job.place.kind),
         }),
   );
 

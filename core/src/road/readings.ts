@@ -1,7 +1,7 @@
 import type { Job, Reading } from '../job';
-import { about as roughly, count, length, message, nested, type Message } from '../base/message';
+import { about as roughly, choice, count, length, message, nested, type Message } from '../base/message';
 import { doubtful, stop, type Problem } from '../base/problem';
-import { atWords, expectedWords, nameOf, saidWords, sideWords, spotOf } from '../place/reading';
+import { expectedWords, nameOf, saidWords, spotOf } from '../place/reading';
 import { slipsOf, SURE, unseenRepeats, type ReadingCheck, type Survey } from '../place/survey';
 
 /** A reading as the survey sees it: its name, what it said, and what the others make of it. */
@@ -80,8 +80,8 @@ export function trialProblems(survey: Survey, { trials }: Pick<Job, 'trials'>): 
     const about = { kind: 'shelf', shelf: note.shelf } as const;
     const said = {
       shelf: count(note.shelf),
-      side: nested(sideWords(note.end)),
-      at: nested(atWords(note.at)),
+      side: choice(note.end),
+      at: choice(note.at),
       value: length(note.value.mm),
     };
     if (note.kind === 'tight') return [doubtful(about, message('problem.trialTight', said))];

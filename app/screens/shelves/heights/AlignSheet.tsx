@@ -4,7 +4,7 @@ import type { Aligned, Job } from '@dormer/core/job/document';
 import { LIMITS } from '@dormer/core/job/document';
 import { FORMS, type FormAnswer, type FormFields } from '@dormer/core/job/forms';
 import { message } from '@dormer/core/base/message';
-import { sentence } from '@dormer/core/say/words/first';
+import { words } from '@dormer/core/say/words/first';
 import { Button, Keypad, LengthField, Segmented, Sheet, TextField, Txt, useKeptState } from '../../../ui';
 import { guardedSheet } from '../../../ui/guardedSheet';
 import { useKeptForm } from '../../../ui/useKeptForm';
@@ -151,7 +151,7 @@ function thingsThere(job: Job, label: Label): There[] {
       edges.map((edge) => ({
         key: `${keepClear.id}-${edge}`,
         title: label(edge === 'top' ? 'align.clearTop' : 'align.clearBottom', {
-          what: keepClear.note || sentence(message(`clear.${keepClear.what}`), job),
+          what: keepClear.note || words(message(`clear.${keepClear.what}`), job),
         }),
         to: { kind: 'keep-clear', id: keepClear.id, edge } as const,
       })),

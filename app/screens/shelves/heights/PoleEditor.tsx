@@ -1,3 +1,4 @@
+import { message } from '@dormer/core/base/message';
 import { useDrag } from '@use-gesture/react';
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -90,7 +91,9 @@ export function PoleEditor(props: PoleEditorProps) {
       })}
       {live && dragged?.refusedBy ? (
         <View style={[styles.refused, { top: Math.max(yOf(dragged.topMm) - 64, 2), left: Math.max(leftX, 4) }]}>
-          <Txt style={styles.refusedText}>{label('pole.keepClear', { what: words(dragged.refusedBy.what, job) })}</Txt>
+          <Txt style={styles.refusedText}>
+            {label('pole.keepClear', { what: words(message(`clear.${dragged.refusedBy.what}`), job) })}
+          </Txt>
         </View>
       ) : null}
     </View>

@@ -31,12 +31,17 @@ export interface Choice<Key extends string = string> {
   readonly kind: 'choice';
   readonly choice: Key;
 }
-/** Names or numbers that stand in a sentence as a list. */
+/** Things that stand in a sentence as a list. */
 export interface List {
   readonly kind: 'list';
-  readonly items: readonly string[];
+  readonly items: readonly Param[];
 }
-/** A message inside a message. */
+/** A span of time, minutes. */
+export interface Duration {
+  readonly kind: 'duration';
+  readonly minutes: number;
+}
+/** A message inside a message: a name that stands by itself (in quotes, or with a colon), or a whole sentence. */
 export interface Inner {
   readonly kind: 'message';
   readonly message: { readonly code: string; readonly params: Readonly<Record<string, Param>> };
@@ -44,4 +49,4 @@ export interface Inner {
 /** What a reading can say. */
 export type Measure = Length | About | Angle;
 
-export type Param = Length | About | Angle | Mass | Count | Text | Choice | List | Inner;
+export type Param = Length | About | Angle | Mass | Count | Text | Choice | List | Duration | Inner;

@@ -1,6 +1,6 @@
 import type { Sentences } from './en';
 import type { ParamsOf } from './icu';
-import type { About, Angle, Count, Inner, Length, List, Mass, Measure, Param, Text } from './kinds';
+import type { About, Angle, Count, Duration, Inner, Length, List, Mass, Measure, Param, Text } from './kinds';
 
 export type { Param };
 
@@ -15,7 +15,9 @@ interface Values {
   readonly number: Count;
   readonly plural: Count;
   readonly list: List;
-  readonly inner: Inner;
+  readonly duration: Duration;
+  readonly name: Inner;
+  readonly sentence: Inner;
   readonly select: { readonly kind: 'choice' };
 }
 
@@ -58,9 +60,19 @@ export const mass = (kg: number) => ({ kind: 'mass', kg }) as const;
 export const count = (n: number) => ({ kind: 'count', count: n }) as const;
 /** Words that are not the core's own: what a person typed, a name, a path. */
 export const text = (words: string) => ({ kind: 'text', text: words }) as const;
-/** One of a few things that the sentence has words for: a wall, an edge, a kind. */
-export const choice = <Key extends string>(key: Key) => ({ kind: 'choice', choice: key }) as const;
-/** Names or numbers that stand in the sentence as a list. */
-export const list = (items: Iterable<string | number>) => ({ kind: 'list', items: [...items].map(String) }) as const;
-/** A message inside a message. */
+/** A key as a case of a choice: ICU takes no hyphens. */
+type CaseName<Key extends string> = Key extends `${infer Word}-${infer Rest}`
+  ? `${Word}${Capitalize<CaseName<Rest>>}`
+  : Key;
+/**
+ * One of a few things that the sentence has words for: a wall, an edge, a kind.
+ * @example choice('window-bar') // the case `windowBar`
+ */
+export const choice = <Key extends string>(key: Key) =>
+  ({ kind: 'choice', choice: key.replace(/-./g, (at) => at.charAt(1).toUpperCase()) as CaseName<Key> }) as const;
+/** Things that stand in the sentence as a list. */
+export const list = (items: Iterable<Param>): List => ({ kind: 'list', items: [...items] });
+/** A span of time, minutes. */
+export const duration = (minutes: number) => ({ kind: 'duration', minutes }) as const;
+/** A message inside a message: a name that stands by itself, or a whole sentence. */
 export const nested = (inner: Message) => ({ kind: 'message', message: inner }) as const;

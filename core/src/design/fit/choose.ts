@@ -1,6 +1,5 @@
 import { END_STYLES, type EndStyle, type Habit } from '../../job';
-import { message, nested, about as roughly, type Message } from '../../base/message';
-import { sideWords } from '../../place/reading';
+import { about as roughly, choice, message, type Message } from '../../base/message';
 import type { Between, EndGap } from './between';
 import { HIDDEN_MM } from '../../place/opening/hidden';
 import type { Pocket } from './pocket';
@@ -28,21 +27,19 @@ export function suitedStyle(habit: Habit, styles: Styles): EndStyle {
 export function reasonFor(pocket: Pocket, chosen: EndStyle, asked: boolean, styles: Styles): Message {
   const own = styles[chosen] as Between;
   const other = chosen === 'square' ? styles.angled : styles.square;
-  const params = { style: nested(message(`end.${chosen}`)), gap: roughly(own.worst.mm) };
+  const params = { style: choice(chosen), gap: roughly(own.worst.mm) };
   const widest = other?.gaps[0];
   if (!other || !widest) return message('fit.reason.alone', params);
-  const both = { ...params, other: nested(message(`end.${other.style}`)), otherGap: roughly(other.worst.mm) };
+  const both = { ...params, other: choice(other.style), otherGap: roughly(other.worst.mm) };
   if (asked) return message('fit.reason.chosen', both);
   if (chosen === 'square') return message('fit.reason.simpler', both);
-  return message('fit.reason.better', { ...both, place: nested(gapPlaceWords(pocket, widest)) });
+  return message('fit.reason.better', { ...both, ...gapPlace(pocket, widest) });
 }
 
-/** Where a gap is: "left end, at the front". */
-export function gapPlaceWords({ stance, ps }: Pocket, { end, p }: Pick<EndGap, 'end' | 'p'>): Message {
+/** Where a gap is: at the left end, at the front. */
+export function gapPlace({ stance, ps }: Pocket, { end, p }: Pick<EndGap, 'end' | 'p'>) {
   const face = ps.at(-1) as number;
   const third = p < face / 3 ? 0 : p > (2 * face) / 3 ? 2 : 1;
-  const at = (stance === 'flat' ? (['back', 'middle', 'front'] as const) : (['lower', 'middle', 'upper'] as const))[
-    third
-  ] as 'back';
-  return message('gap.place', { side: nested(sideWords(end)), at: nested(message(`gap.at.${at}`)) });
+  const thirds = stance === 'flat' ? (['back', 'middle', 'front'] as const) : (['lower', 'middle', 'upper'] as const);
+  return { end: choice(end), at: choice(thirds[third]) };
 }

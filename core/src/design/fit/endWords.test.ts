@@ -64,7 +64,13 @@ test('what is left on to scribe is the same for both', () => {
 test('square at both ends says nothing; else each end says its side first', () => {
   expect(shapeWords(piece({ fit: fitWith({}) }), 'hand')).toEqual([]);
   const told = shapeWords(piece({ fit: fitWith({}, { outMm: 2, bevelDegrees: 1 }) }), 'hand');
-  expect(codes(told)).toEqual(['cutEnd.side', 'cutEnd.side', 'cutEnd.hand.undercut']);
+  expect(codes(told)).toEqual(['cutEnd.side', 'cutEnd.side']);
+  const [left, right] = told.map(({ params: { how } }) => (how?.kind === 'list' ? how.items : []));
+  expect(left).toMatchObject([{ message: { code: 'cutEnd.square' } }]);
+  expect(right).toMatchObject([
+    { message: { code: 'cutEnd.hand.outFront' } },
+    { message: { code: 'cutEnd.hand.undercut' } },
+  ]);
 });
 
 describe('joints', () => {

@@ -1,6 +1,5 @@
 import type { Job } from '../../job/schema';
-import { about, angle, length, message, nested, type Message } from '../../base/message';
-import { sideWords } from '../../place/reading/describe';
+import { about, angle, choice, length, list, message, nested, type Message } from '../../base/message';
 import type { Part } from './part';
 import type { PieceFit } from './piece';
 
@@ -44,7 +43,7 @@ export function shapeWords(part: Part, tools: Tools): Message[] {
     message('cutEnd.hole', {
       diameter: length(diameterMm),
       along: length(alongMm),
-      side: nested(sideWords(from)),
+      side: choice(from),
       back: length(backMm),
     }),
   );
@@ -98,8 +97,5 @@ function jointWords(part: Part, joint: NonNullable<Part['joint']>, tools: Tools)
 function bothEnds(part: Part, fit: PieceFit, tools: Tools): Message[] {
   const ends = (['left', 'right'] as const).map((side) => ({ side, how: endWords(part, fit, side, tools) }));
   if (ends.every(({ how }) => how.length === 1 && how[0]?.code === 'cutEnd.square')) return [];
-  return ends.flatMap(({ side, how: [first, ...more] }) => [
-    message('cutEnd.side', { side: nested(sideWords(side)), how: nested(first as Message) }),
-    ...more,
-  ]);
+  return ends.map(({ side, how }) => message('cutEnd.side', { side: choice(side), how: list(how.map(nested)) }));
 }

@@ -15,8 +15,7 @@ const mmOf = (told: Message, name: string): number => {
   if (param?.kind !== 'length' && param?.kind !== 'about') throw new Error(`${told.code} has no length “${name}”`);
   return param.mm;
 };
-const sideOf = ({ params: { side } }: Message) =>
-  side?.kind === 'message' && side.message.code === 'side.left' ? 'left' : 'right';
+const sideOf = ({ params: { side } }: Message) => (side?.kind === 'choice' ? side.choice : null);
 
 /** Carries out what is told on the blank: its four corners, back left first, x along it from its left end. */
 function sawn(part: Part, tools: Job['tools']): { back: Point; front: Point } {
@@ -116,7 +115,7 @@ describe('what is told of an end', () => {
     const said = boards(job).flatMap((board) =>
       furtherCuts(board, 'hand').flatMap((cut) => cut.how.map((line) => words(line, job))),
     );
-    expect(said.some((line) => /Knife a line .* saw on the waste side, plane to the line/.test(line))).toBe(true);
+    expect(said.some((line) => /Knife a line .* Saw on the waste side and plane to the line/.test(line))).toBe(true);
     expect(said.some((line) => /blade|°/.test(line))).toBe(false);
   });
 

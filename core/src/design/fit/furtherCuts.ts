@@ -1,6 +1,5 @@
 import type { Job } from '../../job';
-import { about, angle, length, message, nested, text, type Message, type Param } from '../../base/message';
-import { sideWords } from '../../place/reading/describe';
+import { about, angle, choice, length, message, text, type Message, type Param } from '../../base/message';
 import type { Joint } from '../system';
 import type { Part } from './part';
 import type { EndCut, PieceFit } from './piece';
@@ -64,7 +63,7 @@ export function furtherCuts(part: Part, tools: Tools, glued = false): FurtherCut
       piece,
       diameter: length(diameterMm),
       along: length(alongMm),
-      side: nested(sideWords(from)),
+      side: choice(from),
       back: length(backMm),
     };
     cuts.push({
@@ -115,7 +114,7 @@ function endHow(part: Part, fit: PieceFit, side: Side, tools: Tools, board: bool
   const { label, thicknessMm, width } = part;
   const hand = tools === 'hand';
   const deepMm = width.mm - (fit.back?.allowanceMm ?? 0);
-  const at = { piece: text(label), side: nested(sideWords(side)) };
+  const at = { piece: text(label), side: choice(side) };
   const how: Message[] = [];
   if (outMm !== 0) {
     const said = { ...at, by: length(Math.abs(outMm)), over: length(deepMm), angle: angle(Math.abs(degrees)) };

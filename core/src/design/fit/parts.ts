@@ -1,15 +1,14 @@
 import { figure, less, plus, toTape } from '../../base/figure';
 import { END_STYLES, trialsOf, type Job } from '../../job';
-import { about as roughly, count, length, message, nested, text } from '../../base/message';
+import { about as roughly, choice, count, length, message, text } from '../../base/message';
 import type { Opening, SurfacePoint } from '../../place/opening';
 import { doubtful, stop, type Problem } from '../../base/problem';
 import type { Tape } from '../../base/quantity';
-import { sideWords } from '../../place/reading';
 import type { PartSpec } from '../system';
 import { BARE } from './bare';
 import { besideCleat } from './besideCleat';
 import { fitBetween, inFull } from './between';
-import { gapPlaceWords } from './choose';
+import { gapPlace } from './choose';
 import { cornerParts } from './cornerParts';
 import type { Fitted, FitPartsOptions, Part } from './part';
 import { HIDDEN_MM } from '../../place/opening/hidden';
@@ -131,10 +130,10 @@ function lengthsOf(
   let front = told;
   for (const side of ['left', 'right'] as const) {
     const { outMm, allowanceMm } = fit[side];
-    const runs = message('term.endRunsOut', { side: nested(sideWords(side)) });
-    front = plus(front, outMm < 0 ? message('term.endRunsIn', { side: nested(sideWords(side)) }) : runs, outMm);
+    const runs = message('term.endRunsOut', { side: choice(side) });
+    front = plus(front, outMm < 0 ? message('term.endRunsIn', { side: choice(side) }) : runs, outMm);
     told = plus(told, runs, Math.max(outMm, 0));
-    told = plus(told, message('term.leftOn', { side: nested(sideWords(side)) }), allowanceMm);
+    told = plus(told, message('term.leftOn', { side: choice(side) }), allowanceMm);
   }
   return { length: told, edges: { back, front } };
 }
@@ -158,10 +157,7 @@ function boardProblems({ shelf: number }: PartSpec, fit: PieceFit, pocket: Pocke
     const [widest] = [...fit.gaps].sort((a, b) => b.mm - a.mm);
     const gap = roughly(fit.worst.mm);
     if (least > most || !widest) problems.push(doubtful(about, message('problem.fitUnsure', { shelf, gap })));
-    else
-      problems.push(
-        doubtful(about, message('problem.endGap', { shelf, gap, place: nested(gapPlaceWords(pocket, widest)) })),
-      );
+    else problems.push(doubtful(about, message('problem.endGap', { shelf, gap, ...gapPlace(pocket, widest) })));
   }
   if (fit.back?.style === 'straight' && fit.back.worst.mm > HIDDEN_MM * NOTABLE && fit.habit !== 'loose') {
     problems.push(doubtful(about, message('problem.backGap', { shelf, gap: roughly(fit.back.worst.mm) })));

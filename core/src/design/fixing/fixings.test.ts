@@ -163,11 +163,11 @@ test('what is bought is counted: brackets, screws by size, anchors with theirs, 
   const brackets = plainJob('brackets');
   expect(said(walled(brackets, { studs: [stud('back', 250), stud('back', 750)] }))).toEqual([
     '6 × Bracket 250 mm by 300 mm',
-    '12 × screws 5 × 60',
-    '12 × screws 4 × 16',
+    '12 × Screws 5 × 60',
+    '12 × Screws 4 × 16',
   ]);
-  expect(said(brackets)).toContain('12 × hollow-wall anchors with their screws');
-  expect(said(walled(brackets, { walls: 'plaster' }))).toContain('12 × plugs for screws 5 × 50');
+  expect(said(brackets)).toContain('12 × Hollow-wall fixings with their screws');
+  expect(said(walled(brackets, { walls: 'plaster' }))).toContain('12 × Wall plugs for screws 5 × 50');
 });
 
 test('in random jobs no screw lies outside its piece or in what must stay clear, and every joint has two or a problem', () => {

@@ -1,6 +1,6 @@
 import { figure, plus, type Figure } from '../../base/figure';
-import type { Aligned, Job, ShelvesWish } from '../../job';
-import { message, nested, text } from '../../base/message';
+import type { Aligned, Job, KeepClear, ShelvesWish } from '../../job';
+import { choice, message, text } from '../../base/message';
 import { doubtful, type Problem } from '../../base/problem';
 import type { Rail } from './garments';
 
@@ -67,22 +67,24 @@ export function heldShelves(
 
 /** The height of something there; null where it is there no more. */
 function thereAt({ to }: Aligned, { place, levelLine }: Pick<Job, 'place' | 'levelLine'>): Figure | null {
-  const at = (mm: number | undefined, what: Parameters<typeof nested>[0]) =>
-    mm === undefined ? null : figure({ label: message('term.linedUp', { what: nested(what) }), mm });
+  const there = (
+    mm: number | undefined,
+    what: KeepClear['what'] | Exclude<Aligned['to']['kind'], 'keep-clear' | 'mark'>,
+  ) => (mm === undefined ? null : figure({ label: message('term.linedUp', { to: choice(what) }), mm }));
   switch (to.kind) {
     case 'level-line':
-      return at(levelLine.up.mm, message('there.level-line'));
+      return there(levelLine.up.mm, to.kind);
     case 'skirting':
-      return at(place.skirting?.height.mm, message('there.skirting'));
+      return there(place.skirting?.height.mm, to.kind);
     case 'rail':
-      return at(place.rail && place.rail.up.mm + (to.edge === 'top' ? place.rail.height.mm : 0), message('there.rail'));
+      return there(place.rail && place.rail.up.mm + (to.edge === 'top' ? place.rail.height.mm : 0), to.kind);
     case 'mouth':
-      return at(place.mouth?.height?.mm, message('there.mouth'));
+      return there(place.mouth?.height?.mm, to.kind);
     case 'keep-clear': {
       const one = place.keepClears.find(({ id }) => id === to.id);
-      return at(one && one.up.mm + (to.edge === 'top' ? one.height.mm : 0), message(`clear.${one?.what ?? 'other'}`));
+      return there(one && one.up.mm + (to.edge === 'top' ? one.height.mm : 0), one?.what ?? 'other');
     }
     case 'mark':
-      return at(to.up.mm, message('there.mark', { name: text(to.name) }));
+      return figure({ label: message('term.linedUpMark', { name: text(to.name) }), mm: to.up.mm });
   }
 }

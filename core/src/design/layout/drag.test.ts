@@ -1,10 +1,9 @@
 import fc from 'fast-check';
-import { message } from '../../base/message';
 import { dragTo, type DragAmong } from './drag';
 import type { Blocked } from './keepClear';
 
 const shelf = (number: number, top: number) => ({ number, top: { mm: top }, underside: { mm: top - 18 } });
-const outlet: Blocked = { id: 'o', what: message('clear.outlet'), grave: true, fromMm: 470, toMm: 673, boardToMm: 628 };
+const outlet: Blocked = { id: 'o', what: 'outlet', grave: true, fromMm: 470, toMm: 673, boardToMm: 628 };
 const among: DragAmong = {
   shelves: [shelf(1, 300), shelf(2, 700), shelf(3, 1200)],
   blocked: [outlet],

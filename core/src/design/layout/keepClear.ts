@@ -1,5 +1,5 @@
 import type { Job, KeepClear } from '../../job';
-import { count, length, message, nested, type Message } from '../../base/message';
+import { choice, count, length, message, nested } from '../../base/message';
 import { marginOf } from '../../place/kinds/margins';
 import { doubtful, stop, type Problem } from '../../base/problem';
 import { snapToTape, type Tape } from '../../base/quantity';
@@ -21,7 +21,7 @@ export const NOTHING_UNDER: Under = { backMm: 0, sideMm: 0, hangsMm: 0 };
 export interface Blocked {
   /** The keep-clear's id; `rail` for a chair rail. */
   readonly id: string;
-  readonly what: Message;
+  readonly what: KeepClear['what'];
   /** Whether a shelf there must not be at all, or has to be notched around it. */
   readonly grave: boolean;
   readonly fromMm: number;
@@ -50,7 +50,7 @@ const ROW = 10;
 export function blockedTops(place: Job['place'], { thicknessMm, depthMm, under }: Board): Blocked[] {
   const band = (id: string, what: KeepClear['what'], from: number, to: number, supportMm: number): Blocked => ({
     id,
-    what: message(`clear.${what}`),
+    what,
     grave: !NOTCHED.includes(what),
     fromMm: from,
     toMm: to + thicknessMm + supportMm,
@@ -122,7 +122,7 @@ export function meetsKeepClear(
 ): Problem[] {
   return metAt(shelf.topMm, blocked).map((met) => {
     const about = { kind: 'shelf', shelf: shelf.number } as const;
-    const what = { shelf: count(shelf.number), what: nested(met.what) };
+    const what = { shelf: count(shelf.number), what: choice(met.what) };
     const part = shelf.topMm < met.boardToMm ? 'board' : 'support';
     const { belowMm, aboveMm } = free;
     const heights =

@@ -24,7 +24,7 @@ describe('cures', () => {
     const job = loaded(plainJob('end-cleats'), 14);
     const costs = curesOf(job).map((cure) => cure.cost);
     expect(costs).toEqual([...costs].sort((a, b) => a - b));
-    expect(words(curesOf(job)[0]!.words, job)).toMatch(/nosing \d+ mm high/);
+    expect(words(curesOf(job)[0]!.words, job)).toMatch(/lipping \d+ mm high/);
     expect(curesOf(loaded(plainJob('three-side-cleats'), 10))).toEqual([]);
   });
 

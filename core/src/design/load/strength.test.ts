@@ -123,7 +123,7 @@ describe('what cannot bear what is asked of it is a problem with the nearest thi
         ...strengths(loaded(job, by)).map((strength) => Math.max(strength.bending, strength.weakest?.used ?? 0)),
       );
     near(worst(holds.kg), 1, 0.02);
-    expect(words(problem!.message, job)).toMatch(/^Shelf \d may give way under 900 kg/);
+    expect(words(problem!.message, job)).toMatch(/^Shelf \d may break under 900 kg/);
   });
 
   test('one that sags says by how much, and the cheapest cure', () => {

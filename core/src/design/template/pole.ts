@@ -2,7 +2,7 @@ import type { OutlinePoint } from '../fit';
 import type { Blocked, Pins } from '../layout';
 // Not from the stage's index: a strip needs the marks, not what decides them.
 import { runningMarks, type WallMark } from '../layout/marks';
-import { count, length, message, nested, type Message } from '../../base/message';
+import { choice, count, length, message, type Message } from '../../base/message';
 import type { Template, TemplateMark } from './template';
 
 /** How wide the pole's strip is: on every page it is whole, with its words beside its marks. Millimetres. */
@@ -66,7 +66,7 @@ export function poleTemplate({ marks, levelLineUpMm, blocked }: Pole): Template 
             : message(`pole.${wallMark.what}`, { shelf: count(wallMark.shelf), up: length(wallMark.up.mm) }),
         ),
       ),
-      ...bands.map((band) => said((band.fromMm + band.toMm) / 2, message('pole.clear', { what: nested(band.what) }))),
+      ...bands.map((band) => said((band.fromMm + band.toMm) / 2, message('pole.clear', { what: choice(band.what) }))),
       said(levelLineUpMm - 4, message('pole.levelLine', { up: length(levelLineUpMm) })),
       said(12, message('pole.floorMark')),
     ],

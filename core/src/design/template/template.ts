@@ -1,5 +1,5 @@
 import type { CornerFit, Part, OutlinePoint } from '../fit';
-import { length, message, text, type Message } from '../../base/message';
+import { choice, length, message, text, type Message } from '../../base/message';
 
 /**
  * A piece at full size as plain data: what PDF, SVG and DXF draw. x to the right, y towards the person, millimetres;
@@ -58,7 +58,7 @@ export function templateOf(part: Part): Template | null {
   const seen = ([x, y]: OutlinePoint): OutlinePoint => [x, flat ? y : face - y];
   const notes = (['left', 'right'] as const).flatMap((side): Message[] => {
     const end = fit[side];
-    const sided = { side: { kind: 'message', message: message(`side.${side}`) } } as const;
+    const sided = { side: choice(side) };
     return [
       ...(end.bevelDegrees > 0
         ? [message('template.bevel', { ...sided, angle: { kind: 'angle', degrees: end.bevelDegrees } })]

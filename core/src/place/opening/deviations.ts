@@ -1,6 +1,5 @@
-import { about as roughly, angle, message, nested, type Message } from '../../base/message';
+import { about as roughly, angle, choice, message, type Message } from '../../base/message';
 import { acrossAt, outAt } from '../kinds';
-import { sideWords, surfaceWords } from '../reading';
 import {
   at,
   minus,
@@ -63,7 +62,7 @@ function lean(survey: Survey, wall: 'left' | 'right' | 'back'): Deviation {
     wall === 'right' ? 1 : -1,
     overHeight(survey, (z) => at(wall, s, z)),
   );
-  const name = nested(surfaceWords(wall));
+  const name = choice(wall);
   return inMm(survey, 'lean', message('opening.about.lean', { wall: name }), terms, (by, more) =>
     message(more ? 'opening.leansOut' : 'opening.leansIn', { wall: name, by }),
   );
@@ -72,7 +71,7 @@ function lean(survey: Survey, wall: 'left' | 'right' | 'back'): Deviation {
 function corner({ extent, setting, solved }: Survey, side: 'left' | 'right'): Deviation {
   const spot = { kind: 'corner', corner: side, upMm: extent.height / 2 } as const;
   const { terms, expected } = solved.linearise(statementsAt(spot, 'corner', setting).statements[0] as Statement);
-  const name = nested(sideWords(side));
+  const name = choice(side);
   const opens = expected - 90;
   const words = message(opens >= 0 ? 'opening.opens' : 'opening.closes', { side: name, by: angle(Math.abs(opens)) });
   const { sd } = solved.ask(terms);
@@ -98,13 +97,13 @@ function bow(survey: Survey): Deviation {
 function fall(survey: Survey): Deviation {
   const { extent, spec } = survey;
   const point = (side: 'left' | 'right') => at('floor', acrossAt(side, extent), outAt('front', extent));
-  const floor = nested(message(`level.${spec.levels.floor}`));
+  const floor = choice(spec.levels.floor);
   return inMm(
     survey,
     'fall',
     message('opening.about.fall', { floor }),
     minus(point('left'), point('right')),
-    (by, more) => message('opening.drops', { floor, by, side: nested(sideWords(more ? 'right' : 'left')) }),
+    (by, more) => message('opening.drops', { floor, by, side: choice(more ? 'right' : 'left') }),
   );
 }
 

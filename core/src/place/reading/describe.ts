@@ -1,75 +1,65 @@
-import type { Instrument, Reading, Side, SpotOut, SurfaceName } from '../../job';
-import { about, angle, length, message, nested, type Message, type Param } from '../../base/message';
+import type { Instrument, Reading, Side } from '../../job';
+import { about, angle, choice, length, message, type Message, type Param } from '../../base/message';
 import { isAngle, senseOf, type Spot } from './fields';
 import { senseWord } from './spot';
 
-/** "left", "middle", "right" as a message. */
-export const sideWords = (side: Side): Message => message(`side.${side}`);
-/** "front", "middle", "back" as a message. */
-export const atWords = (at: SpotOut): Message => message(`at.${at}`);
-/** "left wall", "floor" as a message. */
-export const surfaceWords = (surface: SurfaceName): Message => message(`surface.${surface}`);
+/** "Left", "Middle", "Front" as a message. */
+export const sideWords = (side: Side | 'front' | 'back'): Message => message(`side.${side}`);
 /** "tape", "framing square" as a message. */
 export const instrumentWords = (instrument: Instrument): Message => message(`instrument.${instrument}`);
 
-const side = (one: Side) => nested(sideWords(one));
-const at = (one: SpotOut) => nested(atWords(one));
-const opposite = (one: 'left' | 'right') => (one === 'left' ? 'right' : 'left');
-
 /** Where on a wall: how far out on a side wall, where across on the back. */
-function along(spot: Extract<Spot, { wall: string; side: string }>): Param & { kind: 'message' } {
-  return spot.wall === 'back' ? side(spot.side) : at(spot.at);
-}
+const along = (spot: Extract<Spot, { wall: string; side: string }>) =>
+  choice(spot.wall === 'back' ? spot.side : spot.at === 'middle' ? 'halfway' : spot.at);
 
-/** A reading's name: "width at the front, 900 mm up". */
+/** A reading's name: "Width at the front, 900 mm up". */
 export function nameOf(spot: Spot): Message {
   switch (spot.kind) {
     case 'width':
-      return message('reading.width', { at: at(spot.at), up: length(spot.upMm) });
+      return message('reading.width', { at: choice(spot.at), up: length(spot.upMm) });
     case 'depth':
-      return message('reading.depth', { side: side(spot.side), up: length(spot.upMm) });
+      return message('reading.depth', { side: choice(spot.side), up: length(spot.upMm) });
     case 'height':
-      return message('reading.height', { side: side(spot.side), at: at(spot.at) });
+      return message('reading.height', { side: choice(spot.side), at: choice(spot.at) });
     case 'corner':
-      return message('reading.corner', { side: side(spot.corner), up: length(spot.upMm) });
+      return message('reading.corner', { side: choice(spot.corner), up: length(spot.upMm) });
     case 'square':
-      return message('reading.square', { side: side(spot.corner), up: length(spot.upMm) });
+      return message('reading.square', { side: choice(spot.corner), up: length(spot.upMm) });
     case 'plumb':
       return message('reading.plumb', {
-        wall: nested(surfaceWords(spot.wall)),
+        wall: choice(spot.wall),
         along: along(spot),
         up: length(spot.upMm),
       });
     case 'level':
       return spot.along === 'across'
-        ? message('reading.level.across', { surface: nested(surfaceWords(spot.of)), at: at(spot.at) })
-        : message('reading.level.out', { surface: nested(surfaceWords(spot.of)), side: side(spot.side) });
+        ? message('reading.level.across', { surface: choice(spot.of), at: choice(spot.at) })
+        : message('reading.level.out', { surface: choice(spot.of), side: choice(spot.side) });
     case 'straightedge':
       return spot.run === 'level'
-        ? message('reading.straightedge.level', { wall: nested(surfaceWords(spot.wall)), up: length(spot.upMm) })
+        ? message('reading.straightedge.level', { wall: choice(spot.wall), up: length(spot.upMm) })
         : message('reading.straightedge.upright', {
-            wall: nested(surfaceWords(spot.wall)),
+            wall: choice(spot.wall),
             along: along(spot),
             up: length(spot.upMm),
           });
     case 'offset':
       return message('reading.offset', {
-        wall: nested(surfaceWords(spot.wall)),
+        wall: choice(spot.wall),
         on: length(spot.onMm),
         up: length(spot.upMm),
       });
     case 'diagonal':
       return message('reading.diagonal', {
-        from: side(spot.from),
-        to: side(opposite(spot.from)),
+        from: choice(spot.from),
         up: length(spot.upMm),
       });
     case 'face':
-      return message('reading.face', { from: side(spot.from), to: side(opposite(spot.from)), at: at(spot.at) });
+      return message('reading.face', { from: choice(spot.from), at: choice(spot.at) });
     case 'triangle':
-      return message('reading.triangle', { side: side(spot.corner), up: length(spot.upMm) });
+      return message('reading.triangle', { side: choice(spot.corner), up: length(spot.upMm) });
     case 'line':
-      return message('reading.line', { side: side(spot.side), at: at(spot.at) });
+      return message('reading.line', { side: choice(spot.side), at: choice(spot.at) });
   }
 }
 
@@ -77,22 +67,22 @@ export function nameOf(spot: Spot): Message {
 export function instructionFor(spot: Spot): Message {
   switch (spot.kind) {
     case 'width':
-      return message('reading.do.width', { at: at(spot.at), up: length(spot.upMm) });
+      return message('reading.do.width', { at: choice(spot.at), up: length(spot.upMm) });
     case 'depth':
-      return message('reading.do.depth', { side: side(spot.side), up: length(spot.upMm) });
+      return message('reading.do.depth', { side: choice(spot.side), up: length(spot.upMm) });
     case 'height':
-      return message('reading.do.height', { side: side(spot.side), at: at(spot.at) });
+      return message('reading.do.height', { side: choice(spot.side), at: choice(spot.at) });
     case 'corner':
-      return message('reading.do.corner', { side: side(spot.corner), up: length(spot.upMm) });
+      return message('reading.do.corner', { side: choice(spot.corner), up: length(spot.upMm) });
     case 'square':
       return message('reading.do.square', {
-        side: side(spot.corner),
+        side: choice(spot.corner),
         up: length(spot.upMm),
         blade: length(spot.bladeMm),
       });
     case 'plumb':
       return message('reading.do.plumb', {
-        wall: nested(surfaceWords(spot.wall)),
+        wall: choice(spot.wall),
         along: along(spot),
         up: length(spot.upMm),
         over: length(spot.overMm),
@@ -100,62 +90,60 @@ export function instructionFor(spot: Spot): Message {
     case 'level':
       return spot.along === 'across'
         ? message('reading.do.level.across', {
-            surface: nested(surfaceWords(spot.of)),
-            at: at(spot.at),
+            surface: choice(spot.of),
+            at: choice(spot.at),
             over: length(spot.overMm),
           })
         : message('reading.do.level.out', {
-            surface: nested(surfaceWords(spot.of)),
-            side: side(spot.side),
+            surface: choice(spot.of),
+            side: choice(spot.side),
             over: length(spot.overMm),
           });
     case 'straightedge':
       return spot.run === 'level'
         ? message('reading.do.straightedge.level', {
-            wall: nested(surfaceWords(spot.wall)),
+            wall: choice(spot.wall),
             up: length(spot.upMm),
             over: length(spot.overMm),
           })
         : message('reading.do.straightedge.upright', {
-            wall: nested(surfaceWords(spot.wall)),
+            wall: choice(spot.wall),
             along: along(spot),
             up: length(spot.upMm),
             over: length(spot.overMm),
           });
-    case 'offset':
-      return message(spot.wall === 'back' ? 'reading.do.offset.back' : 'reading.do.offset.side', {
-        wall: nested(surfaceWords(spot.wall)),
-        start: length(spot.startMm),
-        end: length(spot.endMm),
-        on: length(spot.onMm),
-        up: length(spot.upMm),
-      });
+    case 'offset': {
+      const { startMm, endMm, onMm, upMm, wall } = spot;
+      const line = { start: length(startMm), end: length(endMm), on: length(onMm), up: length(upMm) };
+      return wall === 'back'
+        ? message('reading.do.offset.back', line)
+        : message('reading.do.offset.side', { ...line, wall: choice(wall) });
+    }
     case 'diagonal':
       return message('reading.do.diagonal', {
-        from: side(spot.from),
-        to: side(opposite(spot.from)),
+        from: choice(spot.from),
         up: length(spot.upMm),
       });
     case 'face':
-      return message('reading.do.face', { from: side(spot.from), to: side(opposite(spot.from)), at: at(spot.at) });
+      return message('reading.do.face', { from: choice(spot.from), at: choice(spot.at) });
     case 'triangle':
       return message('reading.do.triangle', {
-        side: side(spot.corner),
+        side: choice(spot.corner),
         up: length(spot.upMm),
         first: length(spot.firstMm),
         second: length(spot.secondMm),
         out: length(spot.outMm),
       });
     case 'line':
-      return message('reading.do.line', { side: side(spot.side), at: at(spot.at) });
+      return message('reading.do.line', { side: choice(spot.side), at: choice(spot.at) });
   }
 }
 
 /** "at the tip", "leaning out" as a message: the word that goes with a figure. */
-export const senseWords = (sense: string): Message => message(`sense.${sense}` as 'sense.tip');
+export const senseWords = (sense: string): Message => message('reading.sense', { sense: choice(sense as 'tip') });
 
 /** The same as short as beside a figure in a drawing: "tip", "out". */
-export const briefSense = (sense: string): Message => message(`sense.brief.${sense}` as 'sense.brief.tip');
+export const briefSense = (sense: string): Message => message('reading.senseBrief', { sense: choice(sense as 'tip') });
 
 /** What a reading said: "1126 mm", "93°", "5 mm at the tip". */
 export function saidWords(reading: Reading): Message {
@@ -171,7 +159,5 @@ export function expectedWords(spot: Spot, signed: number): Message {
 }
 
 function valueWords(value: Extract<Param, { kind: 'length' | 'about' | 'angle' }>, sense: string | null): Message {
-  return sense
-    ? message('value.sensed', { value, sense: nested(senseWords(sense)) })
-    : message('value.plain', { value });
+  return sense ? message('value.sensed', { value, sense: choice(sense as 'tip') }) : message('value.plain', { value });
 }

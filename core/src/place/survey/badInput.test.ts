@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { newPlace, PLACE_KINDS, readJob, type Job, type Reading } from '../../job';
 import { planJob } from '../../plan';
 import { spotOfKind } from '../reading';
-import { sentence } from '../../say/words';
+import { words } from '../../say/words';
 import { exactly, jobOf, width } from './testing';
 
 const codes = (job: Job) => planJob(job).problems.map((problem) => problem.message.code);
@@ -10,7 +10,7 @@ const codes = (job: Job) => planJob(job).problems.map((problem) => problem.messa
 function sound(job: Job): void {
   const plan = planJob(job);
   expect(JSON.stringify(plan)).not.toMatch(/NaN|Infinity|null,null,null,null,null/);
-  for (const problem of plan.problems) expect(sentence(problem.message, job)).toMatch(/^[A-Z0-9“].*[.?]$/);
+  for (const problem of plan.problems) expect(words(problem.message, job)).toMatch(/^[A-Z0-9“].*[.?]$/);
 }
 
 test('readings that contradict one another are named, and there is a plan', () => {
@@ -61,12 +61,12 @@ test('what cannot be a reading is refused with a sentence that names it', () => 
     const read = readJob({ ...jobOf([]), readings: [reading] });
     return read.ok
       ? ''
-      : read.error.faults.map((fault) => sentence(fault.message, { units: 'mm', tape: '1mm' })).join(' ');
+      : read.error.faults.map((fault) => words(fault.message, { units: 'mm', tape: '1mm' })).join(' ');
   };
   const flat = exactly({ kind: 'corner', corner: 'left', upMm: 1200 }, 180, 'r');
-  expect(refusal(flat)).toMatch(/Readings\[0\]\.value\.degrees is 180; at most 160/);
+  expect(refusal(flat)).toMatch(/readings\[0\]\.value\.degrees is 180: 160 at most/);
   const below = { ...exactly(width('back', 1200), 1000, 'r'), value: { mm: -40, typed: '-40', unit: 'mm' } };
-  expect(refusal(below)).toMatch(/Readings\[0\]\.value\.mm is -40; at least 0.1/);
+  expect(refusal(below)).toMatch(/readings\[0\]\.value\.mm is -40: 0.1 at least/);
 });
 
 test('whatever is read, and however wrong, the plan is sound', () => {

@@ -104,7 +104,7 @@ describe('what slip it looks like', () => {
   test('it is said in words, the figure in the person’s own unit', () => {
     const reading = exactly(width('back', 1200), 687, 'r');
     const [slip] = slipsOf(reading, { id: 'r', state: 'aside', expected: 678, off: 9, sd: 1, w: 9, against: null });
-    expect(words(slip!, { units: 'mm', tape: '1mm' })).toBe('it looks like two digits were swapped: 678?');
+    expect(words(slip!, { units: 'mm', tape: '1mm' })).toBe('Perhaps two digits were swapped: 678?');
   });
 });
 

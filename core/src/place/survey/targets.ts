@@ -1,6 +1,5 @@
-import { count, length, message, nested, type Message } from '../../base/message';
+import { choice, count, length, message, type Message } from '../../base/message';
 import { acrossAt, outAt, type Extent, type PlaceSpec } from '../kinds';
-import { atWords, sideWords, surfaceWords } from '../reading';
 import { at, minus, overChord, type Functional } from './functional';
 import type { Survey } from './survey';
 
@@ -62,15 +61,13 @@ export function targetsFor(survey: Survey, wanted: readonly Wanted[]): Target[] 
 }
 
 function widthWords(shelf: number | null, up: number, place: 'back' | 'front'): Message {
-  const spot = nested(atWords(place));
-  if (shelf === null) return message('target.widthAt', { up: length(up), at: spot });
-  return message('target.width', { shelf: count(shelf), at: spot });
+  if (shelf === null) return message('target.widthAt', { up: length(up), at: choice(place) });
+  return message('target.width', { shelf: count(shelf), at: choice(place) });
 }
 
 function endWords(shelf: number | null, up: number, side: 'left' | 'right'): Message {
-  const name = nested(sideWords(side));
-  if (shelf === null) return message('target.endAt', { up: length(up), side: name });
-  return message('target.end', { shelf: count(shelf), side: name });
+  if (shelf === null) return message('target.endAt', { up: length(up), side: choice(side) });
+  return message('target.end', { shelf: count(shelf), side: choice(side) });
 }
 
 function backWords(shelf: number | null, up: number): Message {
@@ -94,7 +91,7 @@ function placeTargets(
   for (const side of ['left', 'right'] as const) {
     const x = acrossAt(side, extent);
     if (has('ceiling', 'floor')) {
-      const words = message('target.ceiling', { side: nested(sideWords(side)) });
+      const words = message('target.ceiling', { side: choice(side) });
       whole(words, ENOUGH_MM.ceiling, minus(at('ceiling', x, y), at('floor', x, y)), levels);
     }
   }
@@ -104,7 +101,7 @@ function placeTargets(
   }
   for (const wall of ['left', 'right'] as const) {
     if (!has(wall)) continue;
-    const words = message('target.plumb', { wall: nested(surfaceWords(wall)) });
+    const words = message('target.plumb', { wall: choice(wall) });
     whole(words, ENOUGH_MM.plumb, minus(at(wall, y, 0.9 * extent.height), at(wall, y, 0.1 * extent.height)));
   }
   return targets;

@@ -47,7 +47,7 @@ test('another package reads what was written: every step, at its moment, across 
   const cut = events.find((event) => event.uid === entryId(job.id, 'cut-boards'))!;
   expect(cut.summary).toBe('Cut 5 boards');
   expect(cut.location).toBe('Workshop');
-  expect(cut.description).toContain('Push sticks');
+  expect(cut.description).toContain('push sticks');
 });
 
 test('lines are no longer than the standard has them, and end as it says', () => {
@@ -92,7 +92,7 @@ test('an entry with a changed id is named and left alone; the others are taken',
   const read = readCalendarIcs(changed, of);
   expect(read.ok && read.value.moved.map((one) => one.step)).toEqual(['prime']);
   expect(read.ok && read.value.unknown).toMatchObject([
-    { code: 'ics.unknownEntry', params: { name: { text: 'Sand everything while it lies flat' } } },
+    { code: 'ics.unknownEntry', params: { name: { text: 'Sand all pieces while they lie flat' } } },
   ]);
 });
 

@@ -6,7 +6,7 @@ import type { Step } from '../../work/steps/step';
 import type { Job } from '../../job/document';
 import { message, text, type Message } from '../../base/message';
 import { ok, refused, type Result } from '../../base/result';
-import { sentence, words, type Reader } from '../words/render';
+import { words, type Reader } from '../words/render';
 
 /** A calendar file larger than this is not one of a job. Characters. */
 const LONGEST_ICS = 2_000_000;
@@ -39,7 +39,7 @@ export function calendarIcs({ job, laid, steps, placeNames, nowMs }: WriteCalend
       stamp: new Date(nowMs),
       start: new Date(one.fromMs),
       end: new Date(one.toMs),
-      summary: sentence(step.what, job),
+      summary: words(step.what, job),
       description: lines.join('\n'),
       location: placeNames[step.place],
       status: ICalEventStatus.CONFIRMED,

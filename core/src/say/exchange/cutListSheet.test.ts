@@ -12,21 +12,19 @@ describe('CSV', () => {
   const csv = cutListCsv(plan, metric);
 
   test('is UTF-8 with its mark, CRLF line ends, and one row for each setting', () => {
-    expect(csv.startsWith('\uFEFFPart,Label,Shelves,Count,')).toBe(true);
+    expect(csv.startsWith('\uFEFFPiece,Label,Shelves,Count,')).toBe(true);
     expect(csv.endsWith('\r\n')).toBe(true);
     expect(csv.replace(/\r\n/g, '')).not.toMatch(/[\r\n]/);
     const rows = Papa.parse<Record<string, string>>(csv.slice(1), { header: true, skipEmptyLines: true });
     expect(rows.errors).toEqual([]);
     expect(rows.data).toHaveLength(plan.cutList.reduce((sum, group) => sum + group.rows.length, 0));
     expect(rows.data[0]).toMatchObject({
-      Part: 'Board',
+      Piece: 'Board',
       Label: '5S',
       Count: '1',
       Length: `${longest} mm`,
       'Length (mm)': String(longest),
-      Ends: expect.stringMatching(
-        /^left end out 5(\.5)? mm at the front \(0\.9°|^left end out 5(\.5)? mm at the front \(1(\.0)?°/,
-      ),
+      Ends: expect.stringMatching(/^left end: 5(\.5)? mm longer at the front \((0\.9|1\.0)° off square\); right end: /),
     });
   });
 
@@ -46,6 +44,6 @@ test('text names the job, the section, each length and its labels', () => {
   const sheet = cutListText(plan, metric);
   expect(sheet).toMatch(/^Cut list: Chimney alcove, reading room\n/);
   // A board that runs out of square says so wherever its length stands.
-  expect(sheet).toContain(`18 × 320 mm\n  1 × ${longest} mm   5S   Board: left end out 5`);
+  expect(sheet).toContain(`18 × 320 mm\n  1 × ${longest} mm   5S   Board: left end: 5`);
   expect(sheet).toContain('10 × 300 mm   1L 1R 2L 2R');
 });

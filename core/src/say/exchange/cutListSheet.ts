@@ -64,7 +64,7 @@ export function shapeText(plan: Plan, ids: readonly string[], reader: Reader): s
   return first
     ? shapeWords(first, plan.job.tools)
         .map((shapeWord) => words(shapeWord, reader))
-        .join(', ')
+        .join('; ')
     : '';
 }
 

@@ -23,7 +23,7 @@ test('a row for every hole that is drilled, none for pins, places on marks of th
     cleat.holes.map((hole) => snapToTape(hole.alongMm, '0.5mm', 'nearest')),
   );
   expect(ours[0]).toMatchObject({
-    Part: 'Back cleat',
+    Piece: 'Back batten',
     Shelf: '1',
     Screw: cleat.screw.size,
     'Pilot hole (mm)': String(cleat.sizes.pilotMm),
@@ -40,9 +40,9 @@ test('in inches as the tape has it, beside plain millimetres', () => {
 test('what a hole bites into is said in words', () => {
   const job = { ...chimneyAlcove() };
   const said = new Set(rowsOf(drillingCsv(planJob(job), job)).map((row) => row['Bites into']));
-  expect([...said].every((one) => ['stud', 'panel', 'plug', 'hollow-wall anchor', 'wood'].includes(one ?? ''))).toBe(
-    true,
-  );
+  expect(
+    [...said].every((one) => ['stud', 'panel', 'wall plug', 'hollow-wall fixing', 'wood'].includes(one ?? '')),
+  ).toBe(true);
   expect(said.size).toBeGreaterThan(1);
 });
 

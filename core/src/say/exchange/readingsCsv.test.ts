@@ -71,14 +71,14 @@ test('rows that cannot be read are listed with their line and the reason, and th
   ].join('\n');
   expect(read(csv).readings.map((reading) => reading.kind)).toEqual(['width', 'square']);
   expect(reasons(csv)).toEqual([
-    expect.stringMatching(/^3: “kind” says “widht”; it takes one of: width, depth, .*line\.$/),
-    expect.stringMatching(/^4: “value”: “eleven”/),
-    '5: “at” is empty.',
-    '6: “up” is empty.',
-    '7: “at” says “top”; it takes one of: front, middle, back.',
-    expect.stringMatching(/^8: “value”: /),
-    '9: “value”: “180” is outside 20° to 160°.',
-    '10: “sense” says “–”; it takes one of: tip, heel.',
+    expect.stringMatching(/^3: “kind” says “widht”. Use one of: width, depth, .*line\.$/),
+    expect.stringMatching(/^4: Column “value”. “eleven”/),
+    '5: “at” is empty. Fill it in.',
+    '6: “up” is empty. Fill it in.',
+    '7: “at” says “top”. Use one of: front, middle, back.',
+    expect.stringMatching(/^8: Column “value”. /),
+    '9: Column “value”. “180” is outside 20° to 160°.',
+    '10: “sense” says “–”. Use one of: tip, heel.',
     expect.stringMatching(/^11: “with” says “hammer”/),
   ]);
 });
@@ -97,7 +97,7 @@ test('blank lines are passed over and lines within a cell counted: a row is name
     '',
   ].join('\r\n');
   expect(read(csv).readings.map((reading) => reading.id)).toEqual(['line-4', 'line-9']);
-  expect(reasons(csv)).toEqual(['8: “up” is empty.']);
+  expect(reasons(csv)).toEqual(['8: “up” is empty. Fill it in.']);
 });
 
 test('what is no table of readings is refused whole', () => {

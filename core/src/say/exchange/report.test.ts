@@ -39,13 +39,13 @@ test('Markdown: the opening, every board and piece, what happened, what to do ot
   const said = reportMarkdown(plan, job);
   expect(said.startsWith('# Chimney alcove, reading room\n')).toBe(true);
   for (const heading of [
-    'The opening as measured',
+    'Opening as measured',
     'Shelves and boards',
     'Cut list',
-    'What was done',
-    'What happened',
+    'Work done',
+    'Diary',
     'Next time',
-    'To mind',
+    'Cautions',
   ])
     expect(said).toMatch(new RegExp(`^## ${heading}`, 'm'));
   const boards = plan.parts.filter((part) => part.role === 'board');
@@ -53,10 +53,10 @@ test('Markdown: the opening, every board and piece, what happened, what to do ot
   for (const board of boards)
     expect(said).toMatch(new RegExp(`\\| ${board.label} \\| ${board.length.mm.toFixed(1).replace('.0', '')} mm \\|`));
   expect(said).toContain('- Cut 5 boards: 1 h 15 min, usually 40 min');
-  expect(said).toContain('- Caulk where wood meets wall: left out, no time for it. in spring');
-  expect(said).toContain('- The kerf forgotten, 3S (30 min). Cut the third \\| too short');
+  expect(said).toContain('- Caulk where wood meets wall: skipped, no time. in spring');
+  expect(said).toContain('- Kerf forgotten, 3S (30 min). Cut the third \\| too short');
   expect(said).toContain('- The plaster crumbles \\<here\\>');
-  expect(said).toContain('Shelf 2 went in at the first try; it was said to 97 times of 100.');
+  expect(said).toContain('Shelf 2 fitted first time. Predicted chance: 97 %.');
   expect(said).toContain('Paid in all: €148.50.');
   expect(plan.readings.every((reading) => reading.state === 'used') || /set aside|dropped/.test(said)).toBe(true);
 });

@@ -1,8 +1,7 @@
-import { durationWords } from '../../work/steps/duration';
 import type { Job } from '../../job/document';
-import { count, message, nested, text, type Message } from '../../base/message';
+import { choice, count, duration, durationWords, message, nested, text, type Message } from '../../base/message';
 import type { Plan } from '../../plan';
-import { lengthWords, listWords, moneyWords, sentence, words } from '../words/first';
+import { lengthWords, listWords, moneyWords, words } from '../words/first';
 import { partNames, shapeText } from './cutListSheet';
 
 /** One document to keep of a job, as headings, paragraphs, lists and tables; what writes it as a file comes after. */
@@ -20,7 +19,7 @@ export type ReportPart =
  * taught.
  */
 export function reportOf(plan: Plan, job: Job): Report {
-  const say = (said: Message) => sentence(said, job);
+  const say = (said: Message) => words(said, job);
   const heading = (said: Message): ReportPart => ({ kind: 'heading', text: say(said) });
   const shown = plan.deviations
     .filter((deviation) => deviation.kind === 'shown')
@@ -116,19 +115,16 @@ function worked(plan: Plan, job: Job): string[] {
     const time = took
       ? message('report.took', {
           what: nested(said),
-          took: nested(durationWords(took.minutes)),
-          usual: nested(durationWords(took.usual)),
+          took: duration(took.minutes),
+          usual: duration(took.usual),
         })
       : said;
-    return [sentence(time, job)];
+    return [words(time, job)];
   });
   const skipped = job.build.skipped.flatMap(({ step, why, note }) => {
     const said = what(step);
     return said
-      ? [
-          sentence(message('report.skipped', { what: nested(said), why: nested(message(`skip.${why}`)) }), job) +
-            (note ? ` ${note}` : ''),
-        ]
+      ? [words(message('report.skipped', { what: nested(said), why: choice(why) }), job) + (note ? ` ${note}` : '')]
       : [];
   });
   return [...done, ...skipped];

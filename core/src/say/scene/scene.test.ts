@@ -90,10 +90,10 @@ describe('the elevation', () => {
         planJob({ ...job, readings }),
         { ...job, readings },
         { exaggeration: 1, show: 'readings' },
-      ).shapes.flatMap((shape) => (shape.kind === 'dimension' && shape.sense ? [shape.sense.code] : []));
+      ).shapes.flatMap((shape) => (shape.kind === 'dimension' && shape.sense ? [shape.sense.params.sense] : []));
     const plumb = job.readings.filter((reading) => reading.kind === 'plumb');
     expect(plumb.length).toBeGreaterThan(0);
-    expect(sensesOf(plumb)).toEqual(plumb.map((one) => `sense.brief.${one.leans}`));
+    expect(sensesOf(plumb)).toEqual(plumb.map((one) => ({ kind: 'choice', choice: one.leans })));
     expect(sensesOf(plumb.map((one) => ({ ...one, value: { ...one.value, mm: 0 } })))).toEqual([]);
     const widths = job.readings.filter((reading) => reading.kind === 'width');
     expect(widths.length).toBeGreaterThan(0);

@@ -65,7 +65,7 @@ test('as SVG a drawing keeps its shapes and its figures', () => {
   const scene = sideScene(plan, 3)!;
   const svg = sceneSvg(scene, reader, 400);
   expect(svg).toMatch(/^<svg[^>]*width="400"/);
-  expect(svg).toContain('<title>Shelf 3 cut through from the side</title>');
+  expect(svg).toContain('<title>Shelf 3, section from the side</title>');
   expect(svg.match(/<path/g)!.length).toBeGreaterThanOrEqual(
     scene.shapes.filter((shape) => shape.kind === 'polygon').length,
   );

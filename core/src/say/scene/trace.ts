@@ -1,5 +1,5 @@
 import { message } from '../../base/message';
-import { atWords, sideWords } from '../../place/reading/describe';
+import { sideWords } from '../../place/reading/describe';
 import type { TracedWall, WallTrace } from '../../place/trace';
 import { clamp } from './exaggerate';
 import type { Point, Scene, Shape } from './scene';
@@ -19,7 +19,8 @@ export function traceScene({ chordMm, stations }: WallTrace, wall: TracedWall): 
     [chordMm, 0],
   ];
   const [low, high] = [Math.min(...face.map(([, y]) => y)), Math.max(...face.map(([, y]) => y))];
-  const [near, far] = wall === 'back' ? [sideWords('left'), sideWords('right')] : [atWords('back'), atWords('front')];
+  const [near, far] =
+    wall === 'back' ? [sideWords('left'), sideWords('right')] : [sideWords('back'), sideWords('front')];
   const name = (x: number, words: typeof near, anchor: 'start' | 'end'): Shape => ({
     kind: 'label',
     role: 'shelf-name',

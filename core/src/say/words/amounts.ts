@@ -1,9 +1,9 @@
-import { languageOf, SPELLING, type ReaderPlace } from './languages';
+import { languageOf, WRITING, type ReaderPlace } from './languages';
 
 /** ISO 4217 codes by sign. */
 const CODES: Readonly<Record<string, string>> = { '€': 'EUR', $: 'USD', '£': 'GBP' };
 
-const localeOf = (reader: ReaderPlace) => SPELLING[languageOf(reader)].locale;
+const localeOf = (reader: ReaderPlace) => WRITING[languageOf(reader)].locale;
 
 /**
  * An amount of money as the reader writes it.

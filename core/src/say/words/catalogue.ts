@@ -1,5 +1,5 @@
 import { parse, type Token } from '@messageformat/parser';
-import { SPELLING, type Language } from './languages';
+import { WRITING, type Language } from './languages';
 
 /** What the placeholders of one sentence stand for. */
 export interface Filling {
@@ -28,8 +28,8 @@ export class Catalogue {
     if (sentence === undefined) return code;
     const key = `${language} ${code}`;
     let tokens = this.read.get(key);
-    if (!tokens) this.read.set(key, (tokens = spelled(parse(sentence), SPELLING[language].spell)));
-    return filled(tokens, SPELLING[language].locale, filling, 0);
+    if (!tokens) this.read.set(key, (tokens = spelled(parse(sentence), WRITING[language].spell)));
+    return filled(tokens, WRITING[language].locale, filling, 0);
   }
 }
 

@@ -1,4 +1,5 @@
 import type { JobUnit } from '../../base/quantity';
+import { inAmerican } from './american';
 
 /** Where the reader works: decides words, spelling, dates and money. */
 export type ReaderRegion = 'uk' | 'us';
@@ -6,19 +7,17 @@ export type ReaderRegion = 'uk' | 'us';
 /** What Dormer can be read in. */
 export type Language = 'en-GB' | 'en-US';
 
-interface Spelling {
+interface Writing {
   /** The locale that dates, amounts, lists and plurals are written in (BCP 47). */
   readonly locale: string;
   /** The catalogue's words as this language writes them. */
   readonly spell: (words: string) => string;
 }
 
-const asWritten = (words: string) => words;
-
-/** Each language, by how it writes what the catalogues say. */
-export const SPELLING: Readonly<Record<Language, Spelling>> = {
-  'en-GB': { locale: 'en-GB', spell: asWritten },
-  'en-US': { locale: 'en-US', spell: asWritten },
+/** Each language, by how it writes what the catalogues say. They say it in British English. */
+export const WRITING: Readonly<Record<Language, Writing>> = {
+  'en-GB': { locale: 'en-GB', spell: (words) => words },
+  'en-US': { locale: 'en-US', spell: inAmerican },
 };
 
 /** Who reads: their units, and where they work. */

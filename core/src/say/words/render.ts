@@ -1,9 +1,9 @@
-import type { Message, Param } from '../../base/message';
+import { durationWords, type Message, type Param } from '../../base/message';
 import { typedEn } from '../../base/message/en/typed';
 import { formatAngle, formatLength, formatMass, snapToTape, styleFor, type Tape } from '../../base/quantity';
 import { listWords } from './amounts';
 import { Catalogue } from './catalogue';
-import { languageOf, SPELLING, type ReaderPlace } from './languages';
+import { languageOf, type ReaderPlace } from './languages';
 
 /** In which words and units something is to be said. */
 export interface Reader extends ReaderPlace {
@@ -27,12 +27,6 @@ export function words(message: Message, reader: Reader): string {
     words: (name) => paramWords(of(name), reader),
     chooses: (name) => chosenBy(of(name)),
   });
-}
-
-/** A sentence with its first letter as a capital, for one that begins with an inserted name. */
-export function sentence(message: Message, reader: Reader): string {
-  const plain = words(message, reader);
-  return plain.charAt(0).toLocaleUpperCase(SPELLING[languageOf(reader)].locale) + plain.slice(1);
 }
 
 /**
@@ -73,7 +67,12 @@ function paramWords(param: Param, reader: Reader): string {
     case 'choice':
       return param.choice;
     case 'list':
-      return listWords(param.items, reader);
+      return listWords(
+        param.items.map((item) => paramWords(item, reader)),
+        reader,
+      );
+    case 'duration':
+      return words(durationWords(param.minutes), reader);
     case 'message':
       return words(param.message as Message, reader);
   }

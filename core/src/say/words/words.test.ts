@@ -1,10 +1,10 @@
 import { parse } from '@messageformat/parser';
-import { count, length, message, nested, text, type Message } from '../../base/message';
+import { choice, count, length, message, text, type Message } from '../../base/message';
 import { planJob } from '../../plan';
 import { chimneyAlcove, demoJobs } from '../../rigs/demo';
 import { restEn } from '../../base/message/en';
 import { typedEn } from '../../base/message/en/typed';
-import { lengthWords, sentence, words } from '.';
+import { lengthWords, words } from '.';
 
 // What comes first and what comes later are one catalogue, with no sentence in both.
 const topics = [typedEn, ...restEn];
@@ -16,18 +16,18 @@ const inches = { units: 'in', tape: '1/16in' } as const;
 test('the same message, in the reader’s units', () => {
   const tooDeep = message('problem.tooDeep', { depth: length(400), opening: length(365.125), by: length(34.875) });
   expect(words(tooDeep, metric)).toBe(
-    'The shelf is 400 mm deep, the opening 365.1 mm: it stands out past the front by 34.9 mm.',
+    'The shelf is 400 mm deep, and the opening 365.1 mm. The shelf sticks out 34.9 mm at the front. Make it shallower if it must not.',
   );
   expect(words(tooDeep, inches)).toBe(
-    'The shelf is 15 3/4 in deep, the opening 14 3/8 in: it stands out past the front by 1 3/8 in.',
+    'The shelf is 15 3/4 in deep, and the opening 14 3/8 in. The shelf sticks out 1 3/8 in at the front. Make it shallower if it must not.',
   );
 });
 
 test('one and many, and a message inside a message', () => {
   expect(words(message('file.faults', { count: count(1) }), metric)).toMatch(/^One entry/);
   expect(words(message('file.faults', { count: count(3) }), metric)).toMatch(/^3 entries/);
-  const name = message('reading.width', { at: nested(message('at.front')), up: length(900) });
-  expect(sentence(name, metric)).toBe('Width at the front, 900 mm up');
+  const name = message('reading.width', { at: choice('front'), up: length(900) });
+  expect(words(name, metric)).toBe('Width at the front, 900 mm up');
 });
 
 test('what a person typed stands in the sentence as typed', () => {

@@ -1,5 +1,4 @@
 // What a screen needs of the work itself: none of what makes steps or orders them.
-export * from './duration';
 export * from './outstanding';
 export * from './step';
 export * from './waits';

@@ -103,7 +103,7 @@ const finishedPieces = (parts: readonly Part[]): Part[] =>
 function finishedLast({ job, parts }: Work, put: Put, after: readonly After[]): readonly After[] {
   if (job.build.finish !== 'after' || job.stock.finish === 'bare') return after;
   const areaM2 = finishedPieces(parts).reduce((sum, part) => sum + surfaceOf(part), 0);
-  const { steps, ready } = finishSteps({ job, lot: 'last-', place: 'site', areaM2, after, pieces: null, parts: [] });
+  const { steps, ready } = finishSteps({ job, lot: 'last-', place: 'site', areaM2, after, pieces: [], parts: [] });
   steps.forEach(put);
   return ready;
 }

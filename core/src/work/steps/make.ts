@@ -11,7 +11,7 @@ import { cutJoints, jointedOf } from './kinds/joint';
 import { sandPieces } from './kinds/sand';
 import type { Step } from './step';
 import { unitParts } from './unit';
-import { labelsOf, type Work } from './work';
+import { piecesLine, type Work } from './work';
 import { stepWriter, type After, type Put } from './writer';
 
 export interface Made {
@@ -83,7 +83,7 @@ function makeLot(work: Work, put: Put, wood: Wood, lot: Lot): readonly After[] {
     place: 'workshop',
     areaM2,
     after: [sanded],
-    pieces: labelsOf(parts),
+    pieces: piecesLine(parts),
     parts: parts.map((part) => part.id),
   });
   steps.forEach(put);

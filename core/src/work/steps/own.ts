@@ -1,5 +1,5 @@
 import type { Job, OwnStep } from '../../job';
-import { message, nested, text, type Message } from '../../base/message';
+import { list, message, nested, text, type Message } from '../../base/message';
 import { doubtful, type Problem } from '../../base/problem';
 import { cycleIn } from './order/network';
 import type { Step } from './step';
@@ -26,7 +26,9 @@ export function withOwn(steps: readonly Step[], { build }: Pick<Job, 'build'>): 
   all = all.map((one) => ({ ...one, after: one.after.filter((lag) => known.has(lag.step)) }));
   for (let cycle = cycleIn(all); cycle; cycle = cycleIn(all)) {
     const round = cycle;
-    problems.push(doubtful({ kind: 'place' }, message('problem.stepsCircle', { steps: nested(namesOf(round, all)) })));
+    problems.push(
+      doubtful({ kind: 'place' }, message('problem.stepsCircle', { steps: list(namesOf(round, all).map(nested)) })),
+    );
     // What one of the person’s own steps asks for is left out first; a circle has at least one.
     const guilty = round.find((id) => id.startsWith('own:')) ?? round[0]!;
     all = all.map((one) => {
@@ -47,9 +49,5 @@ function ownStep(one: OwnStep, build: Pick<Job['build'], 'waits' | 'minutes'>): 
   return { ...bare, after };
 }
 
-function namesOf(ids: readonly string[], all: readonly Step[]): Message {
-  const names = ids.map((id) => all.find((step) => step.id === id)?.what ?? message('step.own', { what: text(id) }));
-  return names
-    .slice(1)
-    .reduce<Message>((sum, name) => message('list.then', { first: nested(sum), then: nested(name) }), names[0]!);
-}
+const namesOf = (ids: readonly string[], all: readonly Step[]): Message[] =>
+  ids.map((id) => all.find((step) => step.id === id)?.what ?? message('step.own', { what: text(id) }));

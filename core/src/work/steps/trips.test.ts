@@ -2,7 +2,7 @@ import { chimneyAlcove, stairCavity } from '../../rigs/demo';
 import type { Job } from '../../job';
 import { planJob, type Plan } from '../../plan';
 import { words } from '../../say/words/all';
-import { durationWords } from './duration';
+import { durationWords } from '../../base/message';
 import { outstanding, windowOf } from './outstanding';
 import { tripsFor } from './trips';
 
@@ -109,7 +109,7 @@ describe('waits that run', () => {
     // A closed window is said once, by its names, and the work goes on.
     const late = trips(ticked, NOW + 200 * MIN, stained);
     expect(late.problems.map((problem) => words(problem.message, reader))).toEqual([
-      '“Stain” had to follow “Brush on the stain conditioner” within 2 h; that time is over. Do “Brush on the stain conditioner” again, or go by what the tin says.',
+      '“Stain” had to follow “Brush on the stain conditioner” within 2 h, and that time is over. Repeat “Brush on the stain conditioner”, or go by the tin.',
     ]);
     expect(late.steps.map((step) => step.step)).toContain('stain');
   });
@@ -133,7 +133,7 @@ describe('waits that run', () => {
       words(problem.message, reader),
     );
     expect(said).toEqual([
-      '“Stain” cannot follow “Brush on the stain conditioner” within 2 h: what must lie between takes 3 h 10 min. Move a step out from between, or give that wait longer.',
+      '“Stain” must follow “Brush on the stain conditioner” within 2 h, and the work between takes 3 h 10 min. Move a step out from between, or allow a longer wait.',
     ]);
   });
 
@@ -163,8 +163,8 @@ test('times in words', () => {
     '1 h 15 min',
     '2 h',
     '24 h',
-    '2 d',
-    '2 d 1 h',
-    '3 d',
+    '2 days',
+    '2 days 1 h',
+    '3 days',
   ]);
 });

@@ -1,10 +1,9 @@
 import type { Part } from '../../design/fit';
 import { neededFor, type Fixing, type Needed } from '../../design/fixing';
 import type { BuildWish, StepPlace } from '../../job';
-import { message, nested, text, type Message } from '../../base/message';
+import { duration, message, nested, text, type Message } from '../../base/message';
 import { doubtful, type Problem } from '../../base/problem';
 import type { Hardware } from '../../design/system';
-import { durationWords } from './duration';
 import type { Travel } from './order/network';
 import { asWritten, orderSteps, type Ordering, type Timed } from './order/orderSteps';
 import { outstanding } from './outstanding';
@@ -83,11 +82,8 @@ export function tripsFor({ build, plan, nowMs, nodes }: TripsInput): Trips {
           message('problem.windowClosed', {
             from: nested(name(one.step)),
             to: nested(name(one.to)),
-            most: nested(
-              durationWords(
-                (one.mostMin ?? 0) +
-                  (nowMs - (build.done.find((tick) => tick.step === one.step)?.at ?? nowMs)) / 60_000,
-              ),
+            most: duration(
+              (one.mostMin ?? 0) + (nowMs - (build.done.find((tick) => tick.step === one.step)?.at ?? nowMs)) / 60_000,
             ),
           }),
         ),
@@ -98,8 +94,8 @@ export function tripsFor({ build, plan, nowMs, nodes }: TripsInput): Trips {
           message(one.proven ? 'problem.waitTooShort' : 'problem.waitNotKept', {
             from: nested(one.from === 'now:' ? lastOf(one.to) : name(one.from)),
             to: nested(name(one.to)),
-            most: nested(durationWords(one.mostMin)),
-            needed: nested(durationWords(one.neededMin)),
+            most: duration(one.mostMin),
+            needed: duration(one.neededMin),
           }),
         ),
       ),

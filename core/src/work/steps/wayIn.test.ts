@@ -91,7 +91,7 @@ describe('behind the narrow jambs of the closet', () => {
     const how = low.build.steps.flatMap((step) => step.how.map((line) => line.code));
     expect(how.filter((code) => code === 'way.cardboard')).toHaveLength(2);
     for (const { message: told } of low.build.problems)
-      expect(words(told, job)).toMatch(/no way found.*strip of cardboard/i);
+      expect(words(told, job)).toMatch(/found no way to bring in.*strip of cardboard/i);
   });
 
   test('a board deeper than the diagonal of the opening cannot pass: that is proved', () => {

@@ -2,7 +2,7 @@ import type { Part } from '../../design/fit';
 import type { Fixing } from '../../design/fixing';
 import type { Job, SystemName } from '../../job';
 import type { LaidShelf } from '../../design/layout';
-import { message, text, type Message } from '../../base/message';
+import { list, message, text, type Message } from '../../base/message';
 import type { Caution } from '../../base/problem';
 import type { CutKinds } from '../stock';
 import type { WaysIn } from './wayIn';
@@ -39,11 +39,10 @@ export const throughOf = ({ through }: Fixing): string | null => (through.kind =
 /** The piece a fixing bites into; null where that is a wall. */
 export const biteOf = ({ into }: Fixing): string | null => (into.kind === 'wall' ? null : into.id);
 
-/** Pieces by what is pencilled on them: `1S, 2S, 3S`; null for none, and for more than one reads. */
-export function labelsOf(parts: readonly Pick<Part, 'label'>[]): Message | null {
-  return parts.length === 0 || parts.length > READ_AT_ONCE
-    ? null
-    : message('list.labels', { labels: text(parts.map((part) => part.label).join(', ')) });
+/** A line with the labels of pieces; none for more pieces than one reads at once. */
+export function piecesLine(parts: readonly Pick<Part, 'label'>[]): Message[] {
+  if (parts.length === 0 || parts.length > READ_AT_ONCE) return [];
+  return [message('how.pieces', { pieces: list(parts.map((part) => text(part.label))) })];
 }
 
 const READ_AT_ONCE = 12;

@@ -1,5 +1,5 @@
 import type { Job, Offcut, StockForm } from '../../job';
-import { length, message, nested, text, type Message } from '../../base/message';
+import { choice, length, message, nested, text, type Message } from '../../base/message';
 import { MATERIALS, materialOf } from '../../design/load/materials';
 import { CATALOGUE_ROWS } from './catalogueRows';
 
@@ -89,7 +89,7 @@ function nameOf(
   own: Job['wood']['own'],
 ): Message {
   const of = materialWords(material, own);
-  const said = { form: nested(message(`stock.${form}`)), material: nested(of) };
+  const said = { form: choice(form), material: nested(of) };
   if (nominal !== null) return message('stock.nominal', { ...said, nominal: text(nominal) });
   return form === 'sheet'
     ? message('stock.sheetOf', { ...said, thick: length(thicknessMm) })

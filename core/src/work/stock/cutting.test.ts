@@ -45,7 +45,7 @@ test('a top longer than any sheet meets over a joist, a shelf over a bracket, an
   expect(joists.some(({ across }) => joint > across!.fromMm && joint < across!.toMm)).toBe(true);
   const said = problems.filter((problem) => problem.message.code === 'problem.joinedOver');
   expect(said.map((problem) => problem.about)).toEqual(expect.arrayContaining([{ kind: 'shelf', shelf: 1 }]));
-  expect(words(said[0]!.message, job)).toMatch(/3897 mm long; the longest that can be had is 2490 mm/);
+  expect(words(said[0]!.message, job)).toMatch(/3897 mm long, and the longest stock is 2490 mm/);
 });
 
 test('boards wider than any that is sold are glued up of strips, and the strips are cut', async () => {

@@ -1,5 +1,5 @@
 import type { Part } from '../../design/fit';
-import { count, length, message, nested, text, type Message } from '../../base/message';
+import { count, length, list, message, nested, text } from '../../base/message';
 import { doubtful, stop, type Problem } from '../../base/problem';
 import type { Blank } from './blanks';
 import type { StockItem } from './catalogue';
@@ -13,8 +13,6 @@ function concerns(blank: Blank, parts: readonly Part[]) {
 /** Makers of the problems of getting and cutting blanks. */
 export function cuttingProblems(parts: readonly Part[]) {
   const pieceOf = (blank: Blank) => text(blank.label);
-  const sectionOf = ({ thicknessMm, widthMm }: Blank): Message =>
-    message('stock.size', { thick: length(thicknessMm), wide: length(widthMm) });
   return {
     noStock: (blank: Blank): Problem =>
       stop(
@@ -47,7 +45,11 @@ export function cuttingProblems(parts: readonly Part[]) {
     otherWood: (blank: Blank, item: StockItem): Problem =>
       doubtful(
         concerns(blank, parts),
-        message('problem.otherWood', { section: nested(sectionOf(blank)), material: nested(item.name) }),
+        message('problem.otherWood', {
+          thick: length(blank.thicknessMm),
+          wide: length(blank.widthMm),
+          material: nested(item.name),
+        }),
       ),
     tooWide: (blank: Blank, widestMm: number): Problem =>
       stop(
@@ -63,7 +65,7 @@ export function cuttingProblems(parts: readonly Part[]) {
         piece: pieceOf(blank),
         length: length(blank.lengthMm),
         longest: length(longestMm),
-        at: nested(listed(atMm)),
+        at: list(atMm.map(length)),
       };
       const told = supported ? message('problem.joinedOver', at) : message('problem.joinedFree', at);
       return doubtful(concerns(blank, parts), told);
@@ -96,12 +98,3 @@ export function cuttingProblems(parts: readonly Part[]) {
 }
 
 export type CuttingProblems = ReturnType<typeof cuttingProblems>;
-
-/** Lengths one after another. */
-function listed(all: readonly number[]): Message {
-  const [first = 0, ...others] = all;
-  return others.reduce<Message>(
-    (sum, mm) => message('list.and', { first: nested(sum), then: nested(message('list.length', { mm: length(mm) })) }),
-    message('list.length', { mm: length(first) }),
-  );
-}

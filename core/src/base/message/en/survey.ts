@@ -1,153 +1,164 @@
 /** Readings, their spots and the advice for the next, in English. */
 export const surveyEn = {
-  'outline.unreadable': 'This is neither an SVG nor a DXF drawing that can be read. Save it again as one of them.',
-  'outline.nothing': 'There is no line in this drawing.',
-  'csv.noHeader': 'The first line must name the columns; {missing} is not among them. Nothing was changed.',
+  'outline.unreadable': 'Dormer cannot read this drawing. Save it as SVG or DXF, then import it again.',
+  'outline.nothing': 'This drawing has no lines. Nothing was imported.',
+  'csv.noHeader': 'The first line must name the columns. Missing: {missing}. Nothing was changed.',
   'csv.tooMany': 'A job holds {most} readings at most. Nothing was changed.',
   'csv.tooManyThings': 'A job holds {most} kinds of things at most. Nothing was changed.',
-  'csv.missing': '“{column}” is empty.',
-  'csv.notOneOf': '“{column}” says “{value}”; it takes one of: {options}.',
-  'csv.unreadable': '“{column}”: {reason, inner}',
+  'csv.missing': '“{column}” is empty. Fill it in.',
+  'csv.notOneOf': '“{column}” says “{value}”. Use one of: {options}.',
+  'csv.unreadable': 'Column “{column}”. {reason, sentence}',
+  'csv.badPrice': '“{column}” says “{value}”. Item: a name from the list. Price and number left: 0 or more.',
 
-  'side.left': 'left',
-  'side.middle': 'middle',
-  'side.right': 'right',
-  'at.front': 'front',
-  'at.middle': 'middle of the depth',
-  'at.back': 'back',
-  'surface.left': 'left wall',
-  'surface.right': 'right wall',
-  'surface.back': 'back wall',
-  'surface.front': 'front edge',
-  'surface.floor': 'floor',
-  'surface.ceiling': 'ceiling',
+  'side.left': 'Left',
+  'side.middle': 'Middle',
+  'side.right': 'Right',
+  'side.front': 'Front',
+  'side.back': 'Back',
   'instrument.tape': 'tape',
   'instrument.laser': 'laser meter',
   'instrument.sticks': 'pinch sticks',
   'instrument.bevel': 'sliding bevel',
   'instrument.gauge': 'angle gauge',
   'instrument.square': 'framing square',
-  'instrument.level': 'level',
+  'instrument.level': 'spirit level',
   'instrument.digital-level': 'digital level',
   'instrument.straightedge': 'straightedge',
   'instrument.string': 'string line',
 
-  'reading.width': 'width at the {at, inner}, {up, length} up',
-  'reading.depth': 'depth at the {side, inner}, {up, length} up',
-  'reading.height': 'height at the {side, inner}, {at, inner}',
-  'reading.corner': 'angle of the {side, inner} corner, {up, length} up',
-  'reading.square': 'square in the {side, inner} corner, {up, length} up',
-  'reading.plumb': 'plumb of the {wall, inner}, {along, inner}, from {up, length} up',
-  'reading.level.across': 'level of the {surface, inner} across, {at, inner}',
-  'reading.level.out': 'level of the {surface, inner} front to back, {side, inner}',
-  'reading.straightedge.level': 'straightedge along the {wall, inner}, {up, length} up',
-  'reading.straightedge.upright': 'straightedge up the {wall, inner}, {along, inner}, {up, length} up',
-  'reading.diagonal': 'diagonal, front {from, inner} to back {to, inner}, {up, length} up',
-  'reading.face': 'diagonal, {from, inner} foot to {to, inner} head, {at, inner}',
-  'reading.triangle': 'tape triangle in the {side, inner} corner, {up, length} up',
-  'reading.line': 'floor to level line at the {side, inner}, {at, inner}',
+  // Readings: their names
+  'reading.width':
+    '{at, select, front {Width at the front} middle {Width halfway back} back {Width at the back} other {}}, {up, length} up',
+  'reading.depth':
+    '{side, select, left {Depth at the left} middle {Depth in the middle} right {Depth at the right} other {}}, {up, length} up',
+  'reading.height':
+    '{side, select, left {Height at the left} middle {Height in the middle} right {Height at the right} other {}}, {at, select, front {front} middle {halfway back} back {back} other {}}',
+  'reading.corner':
+    '{side, select, left {Angle of the left corner} right {Angle of the right corner} other {}}, {up, length} up',
+  'reading.square':
+    '{side, select, left {Square in the left corner} right {Square in the right corner} other {}}, {up, length} up',
+  'reading.plumb':
+    '{wall, select, left {Plumb of the left wall} right {Plumb of the right wall} back {Plumb of the back wall} other {}}, {along, select, front {front} halfway {halfway back} back {back} left {left} middle {middle} right {right} other {}}, from {up, length} up',
+  'reading.level.across':
+    '{surface, select, floor {Level of the floor, left to right} ceiling {Level of the ceiling, left to right} other {}}, {at, select, front {front} middle {halfway back} back {back} other {}}',
+  'reading.level.out':
+    '{surface, select, floor {Level of the floor, back to front} ceiling {Level of the ceiling, back to front} other {}}, {side, select, left {left} middle {middle} right {right} other {}}',
+  'reading.straightedge.level':
+    '{wall, select, left {Straightedge along the left wall} right {Straightedge along the right wall} back {Straightedge along the back wall} other {}}, {up, length} up',
+  'reading.straightedge.upright':
+    '{wall, select, left {Straightedge up the left wall} right {Straightedge up the right wall} back {Straightedge up the back wall} other {}}, {along, select, front {front} halfway {halfway back} back {back} left {left} middle {middle} right {right} other {}}, {up, length} up',
+  'reading.offset':
+    '{wall, select, left {Line along the left wall} right {Line along the right wall} back {Line along the back wall} other {}}, {on, length} along, {up, length} up',
+  'reading.diagonal':
+    '{from, select, left {Diagonal, front left to back right} right {Diagonal, front right to back left} other {}}, {up, length} up',
+  'reading.face':
+    '{from, select, left {Diagonal, bottom left to top right} right {Diagonal, bottom right to top left} other {}}, {at, select, front {front} middle {halfway back} back {back} other {}}',
+  'reading.triangle':
+    '{side, select, left {Tape triangle in the left corner} right {Tape triangle in the right corner} other {}}, {up, length} up',
+  'reading.line':
+    '{side, select, left {Floor to level line at the left} middle {Floor to level line in the middle} right {Floor to level line at the right} other {}}, {at, select, front {front} middle {halfway back} back {back} other {}}',
+
+  // Readings: how to take one
   'reading.do.width':
-    'Hook the tape on the left wall at the {at, inner}, {up, length} up. Pull it level to the right wall.',
+    'Push the tape against the left wall {at, select, front {at the front edge} middle {halfway back} back {at the back} other {}}, {up, length} up. Pull it level to the right wall and read it there.',
   'reading.do.depth':
-    'Push the tape against the back wall at the {side, inner}, {up, length} up. Read it at the front edge.',
-  'reading.do.height': 'Stand the tape on the floor at the {side, inner}, {at, inner}. Read it at the ceiling.',
+    '{side, select, left {Push the tape against the back wall at the left} middle {Push the tape against the middle of the back wall} right {Push the tape against the back wall at the right} other {}}, {up, length} up. Read it at the front edge.',
+  'reading.do.height':
+    '{side, select, left {Stand the tape on the floor at the left} middle {Stand the tape on the floor in the middle} right {Stand the tape on the floor at the right} other {}}, {at, select, front {at the front edge} middle {halfway back} back {at the back} other {}}. Read it at the ceiling.',
   'reading.do.corner':
-    'Set the bevel into the {side, inner} corner, {up, length} up, one leg on each wall. Read its angle.',
+    '{side, select, left {Set the bevel into the left corner} right {Set the bevel into the right corner} other {}}, {up, length} up, one leg flat on each wall. Then read its angle.',
   'reading.do.square':
-    'Push the square into the {side, inner} corner, {up, length} up, its body on the back wall. Read the gap beside a blade of {blade, length}: at its tip, or at its heel.',
+    '{side, select, left {Push the square into the left corner} right {Push the square into the right corner} other {}}, {up, length} up, stock on the back wall. Read the gap beside its {blade, length} blade, at the tip or at the heel.',
   'reading.do.plumb':
-    'Hold the level upright on the {wall, inner}, at the {along, inner}, its foot {up, length} up. Read the gap to the wall with the bubble centred, over {over, length}.',
+    '{wall, select, left {Hold the level upright on the left wall} right {Hold the level upright on the right wall} back {Hold the level upright on the back wall} other {}}, {along, select, front {at the front edge} halfway {halfway back} back {at the back} left {at its left end} middle {in its middle} right {at its right end} other {}}, its foot {up, length} up. Centre the bubble, then read the gap to the wall over {over, length}.',
   'reading.do.level.across':
-    'Lay the level across on the {surface, inner}, at the {at, inner}. With the bubble centred, read the gap at the low end, over {over, length}.',
+    '{surface, select, floor {Lay the level left to right on the floor} ceiling {Hold the level left to right on the ceiling} other {}}, {at, select, front {at the front edge} middle {halfway back} back {at the back} other {}}. Centre the bubble, then read the gap at the low end over {over, length}.',
   'reading.do.level.out':
-    'Lay the level front to back on the {surface, inner}, at the {side, inner}. With the bubble centred, read the gap at the low end, over {over, length}.',
-  'reading.offset': '{wall, inner} off a straight line, {on, length} along, {up, length} up',
+    '{surface, select, floor {Lay the level back to front on the floor} ceiling {Hold the level back to front on the ceiling} other {}}, {side, select, left {at the left} middle {in the middle} right {at the right} other {}}. Centre the bubble, then read the gap at the low end over {over, length}.',
   'reading.do.offset.side':
-    'Hold a straight line on the {wall, inner}, {up, length} up, from {start, length} to {end, length} out from the back. Read how far the wall is off it at {on, length}.',
+    '{wall, select, left {Hold a straight line on the left wall} right {Hold a straight line on the right wall} other {}}, {up, length} up, from {start, length} to {end, length} out from the back. Read the gap to the wall at {on, length}.',
   'reading.do.offset.back':
-    'Hold a straight line on the {wall, inner}, {up, length} up, from {start, length} to {end, length} from the left wall. Read how far the wall is off it at {on, length}.',
+    'Hold a straight line on the back wall, {up, length} up, from {start, length} to {end, length} from the left wall. Read the gap to the wall at {on, length}.',
   'reading.do.straightedge.level':
-    'Hold the straightedge level on the {wall, inner}, {up, length} up. Read the gap in the middle of {over, length}, or at both ends where the wall bellies.',
+    '{wall, select, left {Hold the straightedge level on the left wall} right {Hold the straightedge level on the right wall} back {Hold the straightedge level on the back wall} other {}}, {up, length} up. Hollow wall: read the gap in the middle of {over, length}. Bulging wall: read it at both ends.',
   'reading.do.straightedge.upright':
-    'Hold the straightedge upright on the {wall, inner}, at the {along, inner}, its middle {up, length} up. Read the gap in the middle of {over, length}, or at both ends where the wall bellies.',
+    '{wall, select, left {Hold the straightedge upright on the left wall} right {Hold the straightedge upright on the right wall} back {Hold the straightedge upright on the back wall} other {}}, {along, select, front {at the front edge} halfway {halfway back} back {at the back} left {at its left end} middle {in its middle} right {at its right end} other {}}, its middle {up, length} up. Hollow wall: read the gap in the middle of {over, length}. Bulging wall: read it at both ends.',
   'reading.do.diagonal':
-    'Hook the tape at the front edge of the {from, inner} wall, {up, length} up. Pull it level to the back corner on the {to, inner}.',
-  'reading.do.face': 'Set the tape into the {from, inner} foot at the {at, inner}. Pull it to the {to, inner} head.',
+    '{from, select, left {Hook the tape on the front edge of the left wall, {up, length} up. Pull it level into the back right corner.} right {Hook the tape on the front edge of the right wall, {up, length} up. Pull it level into the back left corner.} other {}}',
+  'reading.do.face':
+    '{from, select, left {Push the tape into the bottom left corner {at, select, front {at the front edge} middle {halfway back} back {at the back} other {}}. Pull it to the top right corner.} right {Push the tape into the bottom right corner {at, select, front {at the front edge} middle {halfway back} back {at the back} other {}}. Pull it to the top left corner.} other {}}',
   'reading.do.triangle':
-    'Mark the back wall {first, length} and {second, length} from the {side, inner} corner, {up, length} up, and the {side, inner} wall about {out, length} out. Read from each mark to that point.',
-  'reading.do.line': 'Measure from the floor straight up to the level line, at the {side, inner}, {at, inner}.',
+    '{side, select, left {Mark the back wall {first, length} and {second, length} from the left corner, {up, length} up. Mark the left wall about {out, length} out. Measure from each back mark to that one.} right {Mark the back wall {first, length} and {second, length} from the right corner, {up, length} up. Mark the right wall about {out, length} out. Measure from each back mark to that one.} other {}}',
+  'reading.do.line':
+    'Measure straight up from the floor to the level line, {side, select, left {at the left} middle {in the middle} right {at the right} other {}}, {at, select, front {at the front edge} middle {halfway back} back {at the back} other {}}.',
 
+  // What a reading says, and which way
   'value.plain': '{value, measure}',
-  'value.sensed': '{value, measure} {sense, inner}',
-  'sense.tip': 'at the tip',
-  'sense.heel': 'at the heel',
-  'sense.out': 'leaning out',
-  'sense.in': 'leaning inward',
-  'sense.left': 'falling left',
-  'sense.right': 'falling right',
-  'sense.front': 'falling to the front',
-  'sense.back': 'falling to the back',
-  'sense.hollow': 'hollow',
-  'sense.belly': 'bellied',
-  'sense.brief.tip': 'tip',
-  'sense.brief.heel': 'heel',
-  'sense.brief.out': 'out',
-  'sense.brief.in': 'inward',
-  'sense.brief.left': 'low left',
-  'sense.brief.right': 'low right',
-  'sense.brief.front': 'low front',
-  'sense.brief.back': 'low back',
-  'sense.brief.hollow': 'hollow',
-  'sense.brief.belly': 'bellied',
+  'value.sensed':
+    '{value, measure} {sense, select, tip {at the tip} heel {at the heel} out {leaning out} in {leaning in} left {low at the left} right {low at the right} front {low at the front} back {low at the back} hollow {hollow} belly {bulging} other {}}',
+  'reading.sense':
+    '{sense, select, tip {at the tip} heel {at the heel} out {leaning out} in {leaning in} left {low at the left} right {low at the right} front {low at the front} back {low at the back} hollow {hollow} belly {bulging} other {}}',
+  'reading.senseBrief':
+    '{sense, select, tip {tip} heel {heel} out {out} in {in} left {low left} right {low right} front {low front} back {low back} hollow {hollow} belly {bulge} other {}}',
 
-  'next.why':
-    'It settles the most: {target, inner} is known to ±{now, measure} so far and would be to ±{then, measure}.',
-  'next.first': 'Nothing is known yet of {target, inner} and what hangs on it.',
+  // Which reading to take next, and what it settles
+  'next.why': '{target, name}: sure to ±{now, measure} now, ±{then, measure} after this reading.',
+  'next.first': '{target, name}: not measured yet.',
   'next.standsOut':
-    'The {reading, inner} stands out a little from the rest. Take it once more, without looking at the first.',
-  'next.again': 'The {reading, inner} does not agree with the rest. Take it once more, without looking at the first.',
-  'target.width': 'the width of shelf {shelf, number} at the {at, inner}',
-  'target.widthAt': 'the width at the {at, inner} {up, length} up',
-  'target.end': 'how far the {side, inner} end of shelf {shelf, number} runs out of square',
-  'target.endAt': 'how far the {side, inner} wall runs out of square {up, length} up',
-  'target.back': 'the bow of the back at shelf {shelf, number}',
-  'target.backAt': 'the bow of the back {up, length} up',
-  'target.depth': 'the depth',
-  'target.ceiling': 'the height at the {side, inner}',
-  'target.floor': 'the fall of the floor',
-  'target.plumb': 'the plumb of the {wall, inner}',
+    '“{reading, name}” does not quite match the others. Measure it again without looking at the first figure.',
+  'next.again': '“{reading, name}” disagrees with the others. Measure it again without looking at the first figure.',
+  'target.width':
+    '{at, select, front {Width of shelf {shelf, number} at the front} back {Width of shelf {shelf, number} at the back} other {}}',
+  'target.widthAt': '{at, select, front {Width at the front} back {Width at the back} other {}}, {up, length} up',
+  'target.end':
+    '{side, select, left {Angle of the left end of shelf {shelf, number}} right {Angle of the right end of shelf {shelf, number}} other {}}',
+  'target.endAt':
+    '{side, select, left {Angle of the left wall} right {Angle of the right wall} other {}}, {up, length} up',
+  'target.back': 'Bow of the back wall at shelf {shelf, number}',
+  'target.backAt': 'Bow of the back wall, {up, length} up',
+  'target.depth': 'Depth',
+  'target.ceiling': '{side, select, left {Height at the left} right {Height at the right} other {}}',
+  'target.floor': 'Level of the floor',
+  'target.plumb': '{wall, select, left {Plumb of the left wall} right {Plumb of the right wall} other {}}',
 
-  'slip.startedAtOne': 'it looks like the tape was started at the one',
-  'slip.inchShort': 'it looks like an inch was lost',
-  'slip.centimetre': 'it looks like a centimetre misread',
-  'slip.decimetre': 'it looks like the wrong hundred was read',
-  'slip.fraction': 'it looks like a fraction misread by {share, length}',
-  'slip.tapeCase': 'it looks like the tape’s own case ({case, length}) was left out',
-  'slip.swapped': 'it looks like two digits were swapped: {meant}?',
-  'slip.otherUnit': 'it looks like a figure in {unit}',
+  // What slip a reading looks like
+  'slip.startedAtOne': 'Perhaps the tape started at 1 instead of 0.',
+  'slip.inchShort': 'Perhaps it was read one inch short.',
+  'slip.centimetre': 'Perhaps it was read one centimetre off.',
+  'slip.decimetre': 'Perhaps it was read ten centimetres off.',
+  'slip.fraction': 'Perhaps the fraction was misread by {share, length}.',
+  'slip.tapeCase': 'Perhaps the tape case ({case, length}) was left out.',
+  'slip.swapped': 'Perhaps two digits were swapped: {meant}?',
+  'slip.otherUnit': 'Perhaps it was read in {unit}.',
 
-  'opening.leansOut': 'the {wall, inner} leans out {by, about} over its height',
-  'opening.leansIn': 'the {wall, inner} leans inward {by, about} over its height',
-  'opening.opens': 'the {side, inner} corner opens {by, angle} past square',
-  'opening.closes': 'the {side, inner} corner closes {by, angle} short of square',
-  'opening.hollow': 'the back is hollow by {by, about}',
-  'opening.belly': 'the back bellies out {by, about}',
-  'opening.drops': 'the {floor, inner} drops {by, about} to the {side, inner}',
-  'opening.widens': 'it widens upwards by {by, about} over its height',
-  'opening.narrows': 'it narrows upwards by {by, about} over its height',
-  'opening.about.lean': 'how plumb the {wall, inner} is',
-  'opening.about.corner': 'how square the {side, inner} corner is',
-  'opening.about.bow': 'how flat the back is',
-  'opening.about.fall': 'how level the {floor, inner} is',
-  'opening.about.taper': 'how the width changes with height',
-  'level.floor': 'floor',
-  'level.sill': 'sill',
-  'place.alcove': 'alcove',
-  'place.cavity': 'cavity',
-  'place.corner': 'corner',
-  'place.span': 'span',
-  'place.run': 'long wall',
+  // The opening in words
+  'opening.leansOut':
+    '{wall, select, left {The left wall leans out {by, about} over its height.} right {The right wall leans out {by, about} over its height.} back {The back wall leans out {by, about} over its height.} other {}}',
+  'opening.leansIn':
+    '{wall, select, left {The left wall leans in {by, about} over its height.} right {The right wall leans in {by, about} over its height.} back {The back wall leans in {by, about} over its height.} other {}}',
+  'opening.opens':
+    '{side, select, left {The left corner opens {by, angle} past square.} right {The right corner opens {by, angle} past square.} other {}}',
+  'opening.closes':
+    '{side, select, left {The left corner closes {by, angle} short of square.} right {The right corner closes {by, angle} short of square.} other {}}',
+  'opening.hollow': 'The back wall is hollow by {by, about}.',
+  'opening.belly': 'The back wall bulges {by, about}.',
+  'opening.drops':
+    '{floor, select, floor {The floor drops {by, about}} sill {The sill drops {by, about}} other {}} {side, select, left {to the left} right {to the right} other {}}.',
+  'opening.widens': 'The opening is {by, about} wider at the top than at the bottom.',
+  'opening.narrows': 'The opening is {by, about} narrower at the top than at the bottom.',
+  'opening.about.lean':
+    '{wall, select, left {plumb of the left wall} right {plumb of the right wall} back {plumb of the back wall} other {}}',
+  'opening.about.corner': '{side, select, left {angle of the left corner} right {angle of the right corner} other {}}',
+  'opening.about.bow': 'bow of the back wall',
+  'opening.about.fall': '{floor, select, floor {level of the floor} sill {level of the sill} other {}}',
+  'opening.about.taper': 'change of width with height',
+  'place.alcove': 'Alcove',
+  'place.cavity': 'Cavity',
+  'place.corner': 'Corner',
+  'place.span': 'Span',
+  'place.run': 'Long wall',
 
+  // Where to mark, and the level line
   'station.left.front': 'Left wall, front',
   'station.left.back': 'Left wall, back',
   'station.right.front': 'Right wall, front',
@@ -157,15 +168,13 @@ export const surveyEn = {
   'station.back.right': 'Back wall, right',
   'station.stud': 'Back wall, stud {from, length} from the left',
   'level.carried.laser':
-    'The level line is {up, length} above the floor mark, carried by laser. Check it: mark both ends, turn the laser round, and see that it finds its own marks.',
+    'Level line: {up, length} above the floor mark, set by laser. Check it: mark both ends, turn the laser round, and see that it hits its own marks.',
   'level.carried.level':
-    'The level line is {up, length} above the floor mark, carried with a level. Turn the level end for end at each step, and see where it comes back to its beginning.',
+    'Level line: {up, length} above the floor mark, carried with a level. Turn the level end for end at each step. The line must meet its own start.',
   'level.carried.water':
-    'The level line is {up, length} above the floor mark, carried by a water level. No bubbles in the hose, both ends open, and wait until it stands still.',
+    'Level line: {up, length} above the floor mark, carried with a water level. Let no bubbles stay in the hose, open both ends, and wait until the water is still.',
   'level.none.laser':
-    'There is no level line yet. Mark {up, length} above the floor mark, set the laser to it, and pencil its line on every wall before anything is measured from the floor.',
+    'No level line yet. Mark {up, length} above the floor mark and set the laser to that mark. Pencil its line on every wall before you measure from the floor.',
   'level.none.level':
-    'There is no level line yet. Mark {up, length} above the floor mark, carry it along every wall with the longest level there is, and see that it meets its own beginning.',
-  'csv.badPrice':
-    '“{column}” says “{value}”; an item is a name from the list, a price and what is left are numbers from nothing up.',
+    'No level line yet. Mark {up, length} above the floor mark. Carry the mark along every wall with your longest level. The line must meet its own start.',
 } as const;

@@ -3,9 +3,9 @@ import type { FurtherKind } from '../../../design/fit/furtherCuts';
 import { about, count, message, type Message } from '../../../base/message';
 import { minutesFor, wholeMinutes, type Timed } from '../minutes';
 import type { Step } from '../step';
-import type { Work } from '../work';
+import { piecesLine, type Work } from '../work';
 import type { After, Written } from '../writer';
-import { piecesLine, shapeSteps } from './shapes';
+import { shapeSteps } from './shapes';
 
 /** Cuts that are made at the saw, after the straight ones. */
 const SAWN: readonly FurtherKind[] = ['panel', 'end', 'back', 'outline'];

@@ -10,8 +10,8 @@ export interface FinishInput {
   readonly place: StepPlace;
   readonly areaM2: number;
   readonly after: readonly (After | null)[];
-  /** Labels of the pieces. */
-  readonly pieces: Message | null;
+  /** A line with the labels of the pieces, if that is said. */
+  readonly pieces: readonly Message[];
   readonly parts: readonly string[];
 }
 
@@ -57,8 +57,7 @@ export function finishSteps({ job, lot, place, areaM2, after, pieces, parts }: F
 }
 
 /** Coats of a finish, in order. */
-function coatsOf({ finish, coats }: Job['stock'], pieces: Message | null): Coat[] {
-  const which = pieces === null ? [] : [message('how.pieces', { pieces: { kind: 'message', message: pieces } })];
+function coatsOf({ finish, coats }: Job['stock'], which: readonly Message[]): Coat[] {
   const numbers = Array.from({ length: coats }, (_, i) => i + 1);
   const each = (of: 'paint' | 'clear') => numbers.map((coat) => coatOf(of, coat, coats));
   switch (finish) {

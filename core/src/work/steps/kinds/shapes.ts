@@ -1,8 +1,8 @@
 import type { Part } from '../../../design/fit';
 import { furtherCuts, type FurtherKind } from '../../../design/fit/furtherCuts';
-import { message, nested, type Message } from '../../../base/message';
+import { type Message } from '../../../base/message';
 import { grouped } from '../../stock/grouped';
-import { labelsOf, type Work } from '../work';
+import { type Work } from '../work';
 
 /** What makes pieces of blanks, as it is told at the saw. */
 export function shapeSteps(
@@ -19,10 +19,4 @@ export function shapeSteps(
   const faceUp = (line: Message) => line.code.startsWith('further.faceUp');
   const faces = lines.filter((line, i) => faceUp(line) && lines.findIndex((other) => other.code === line.code) === i);
   return [...faces, ...lines.filter((line) => !faceUp(line))];
-}
-
-/** Line with the labels of a step's pieces; empty when there are too many to read. */
-export function piecesLine(parts: readonly Part[]): Message[] {
-  const labels = labelsOf(parts);
-  return labels ? [message('how.pieces', { pieces: nested(labels) })] : [];
 }

@@ -3,11 +3,10 @@ import type { LaidShelf } from '../../../design/layout';
 import { count, message } from '../../../base/message';
 import { minutesFor, usualMinutes, wholeMinutes } from '../minutes';
 import { instructions } from '../moments';
-import { biteOf, intoWall, systemAt, throughOf, type Work } from '../work';
+import { biteOf, intoWall, piecesLine, systemAt, throughOf, type Work } from '../work';
 import type { After, Written } from '../writer';
 import { boredHere, boringMinutes } from './drill';
 import { ladderTo } from './ladder';
-import { piecesLine } from './shapes';
 
 const SUPPORTING: ReadonlySet<Part['role']> = new Set([
   'back-cleat',

@@ -1,4 +1,4 @@
-import { count, message, type Message } from '../../base/message';
+import { count, message, type Message } from './message';
 
 /** A time as one says it: minutes below an hour, hours and minutes below two days, then days and hours. */
 export function durationWords(minutes: number): Message {
