@@ -19,7 +19,7 @@ export const accessEn = {
   'pair.keptPlain':
     'Jobs made at this address stay at it. To take one along, save it as a file and open it at the encrypted address.',
   'pair.trust': 'Trust this Dormer',
-  'pair.trustWhy': 'Once for each phone: install the certificate of this Dormer.',
+  'pair.trustWhy': 'Once per phone: install the certificate of this Dormer.',
   'pair.encrypted': 'Open encrypted address',
   'pair.noHome': 'On the computer, start Dormer with ./dormer start --home, then open the address it shows.',
 
@@ -28,7 +28,7 @@ export const accessEn = {
     'Dormer serves this computer only. To let phones in your network in, stop Dormer and start it with ./dormer start --home.',
   'phone.unreached': 'The server pairs phones, and cannot be reached now.',
   'phone.first': '1. Open this address on the phone',
-  'phone.trustWhat': 'The page says how the phone comes to trust this Dormer. The fingerprint on the page must be:',
+  'phone.trustWhat': 'The page shows how to make the phone trust this Dormer. Its fingerprint must be:',
   'phone.then': '2. Open Dormer on the phone',
   'phone.or': 'Only if that address does not open: {others}',
   'phone.last': '{number}. Type a pairing code there',

@@ -1,10 +1,10 @@
 /** Words of marks on the wall. */
 export const marksEn = {
   'marks.gaps': 'Clear gaps',
-  'marks.show': 'Show shelf {shelf} in the drawing',
+  'marks.show': 'Show shelf {shelf}',
   'marks.name': 'Shelf {shelf}, {what}',
   'marks.fromLine': '{name}, from the level line',
-  'marks.gap': 'Clear below · to reach in',
+  'marks.gap': 'Clear below · room to reach in',
   'marks.gapName': 'Clear gap below shelf {shelf}',
-  'marks.reachName': 'Left to reach in below shelf {shelf}',
+  'marks.reachName': 'Room to reach in below shelf {shelf}',
 } as const;
