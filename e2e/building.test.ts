@@ -30,15 +30,15 @@ test('the chimney alcove from the first trip to the last tick, a wait running ac
   await page.clock.install({ time: new Date('2026-05-04T08:00:00Z') });
   await building(person, 'Chimney alcove');
   await part(page, 'Trips');
-  await expect(page.getByText('3 trips, 4 d 4 h with all waits')).toBeVisible();
+  await expect(page.getByText('3 trips, about 4 d 4 h with drying')).toBeVisible();
   await part(page, 'Calendar');
-  await page.getByRole('button', { name: 'Lay it into my calendar' }).click();
+  await page.getByRole('button', { name: 'Make calendar' }).click();
   const doneBy = page.getByText(/^Done by /);
   await expect(doneBy).toBeVisible();
   const before = await doneBy.textContent();
-  await page.getByRole('button', { name: 'No time after all' }).nth(1).click();
+  await page.getByRole('button', { name: 'Skip this day' }).nth(1).click();
   await expect(page.getByRole('dialog').getByText(/Without this day all is (still )?done by/)).toBeVisible();
-  await page.getByRole('button', { name: 'Leave this day out' }).click();
+  await page.getByRole('button', { name: 'Skip this day' }).click();
   await expect(page.getByRole('button', { name: /there is time after all$/ })).toBeVisible();
   expect(await doneBy.textContent()).toMatch(/^Done by /);
   expect(before).toMatch(/^Done by /);
@@ -63,7 +63,7 @@ test('the chimney alcove from the first trip to the last tick, a wait running ac
     'Cut 5 boards',
     'Cut 20 sticks',
     'Drill and countersink 95 holes',
-    'Sand everything while it lies flat',
+    'Sand all pieces while they lie flat',
     'Prime the pieces',
   ]) {
     await stands(page, what);
@@ -99,25 +99,25 @@ test('the chimney alcove from the first trip to the last tick, a wait running ac
     '4',
     '5',
   ]);
-  await page.getByRole('button', { name: 'Take back the last tick' }).click();
-  await stands(page, 'Look back: what was off, and by how much');
+  await page.getByRole('button', { name: 'Undo last tick' }).click();
+  await stands(page, 'Note what was off, and by how much');
 
   // What a board did, in four touches: the place, that it binds, by how much, noted.
   await person.stage('Log');
   await page.getByRole('radio', { name: '3S' }).click();
   await page.getByRole('button', { name: 'Right end, at the back' }).click();
-  await page.getByRole('radio', { name: 'It binds' }).click();
-  await page.getByRole('textbox', { name: 'It still stands up by' }).fill('4');
+  await page.getByRole('radio', { name: 'Too tight' }).click();
+  await page.getByRole('textbox', { name: 'Still too high by' }).fill('4');
   await page.keyboard.press('Tab');
-  await page.getByRole('button', { name: 'Note it' }).click();
+  await page.getByRole('button', { name: 'Add note' }).click();
   await expect(page.getByText('Right end, at the back: it binds, up by 4 mm')).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(page.getByText(/Right end, at the back: shave /)).toBeVisible();
-  await page.getByRole('button', { name: 'It bound' }).click();
-  await expect(page.getByText('3S did not go in at the first try')).toBeVisible();
+  await page.getByRole('button', { name: 'Too tight' }).click();
+  await expect(page.getByText('3S was too tight at first')).toBeVisible();
   await page.getByRole('radio', { name: 'Diary' }).click();
   await page.getByRole('textbox', { name: /^Cut 5 boards/ }).fill('75');
-  await page.getByRole('textbox', { name: 'What you would do otherwise' }).fill('Plane the wall first.');
+  await page.getByRole('textbox', { name: 'What would you do differently?' }).fill('Plane the wall first.');
   await page.keyboard.press('Tab');
   const written = await downloaded(page, /^Report \(Markdown\)$/);
   expect(written.name).toBe('Chimney-alcove-reading-room.md');
@@ -128,19 +128,19 @@ test('the chimney alcove from the first trip to the last tick, a wait running ac
   expect(printed.data.length).toBeGreaterThan(3000);
   await page.getByRole('radio', { name: 'Learned' }).click();
   await expect(page.getByText(/^Cutting: 1\.\d\d times the usual, by one step$/)).toBeVisible();
-  await page.getByRole('button', { name: 'Plan this job with it' }).click();
-  await expect(page.getByText('This job is planned with it.')).toBeVisible();
+  await page.getByRole('button', { name: 'Use in this job' }).click();
+  await expect(page.getByText('This job uses what you learned.')).toBeVisible();
   await person.saved();
 });
 
 test('a cavity shows its cautions where they bite, and nowhere else', async ({ person, page }) => {
   await building(person, 'Stair cavity');
-  await page.getByRole('button', { name: 'How you go about it' }).click();
-  await page.getByRole('checkbox', { name: 'A wall is cut open' }).click();
+  await page.getByRole('button', { name: 'How you work' }).click();
+  await page.getByRole('checkbox', { name: 'Cut a wall open' }).click();
   await page.keyboard.press('Escape');
   const cavity = /looks? for wires and pipes from both sides|may carry the house|Leave an outside wall closed/;
   const seen: string[] = [];
-  await stands(page, 'Look into the wall before it is touched');
+  await stands(page, 'Check the wall for wires and pipes');
   for (let i = 0; i < 12; i += 1) {
     if ((await card(page).getByText(cavity).count()) > 0) {
       await expect(card(page).getByText(cavity)).toHaveCount(3);
@@ -148,7 +148,7 @@ test('a cavity shows its cautions where they bite, and nowhere else', async ({ p
     }
     await tick(page);
   }
-  expect(seen).toEqual(['Look into the wall before it is touched', 'Cut the wall open']);
+  expect(seen).toEqual(['Check the wall for wires and pipes', 'Cut the wall open']);
 });
 
 test(
@@ -171,16 +171,16 @@ test(
 
 test('a step is left out, one is added, and the order follows', AT_ONE_SIZE, async ({ person, page }) => {
   await building(person, 'Cloakroom closet');
-  await page.getByRole('button', { name: 'Leave out …' }).click();
+  await page.getByRole('button', { name: 'Skip step …' }).click();
   await page.getByRole('radio', { name: 'Was done already' }).click();
-  await page.getByRole('button', { name: 'Leave it out' }).click();
+  await page.getByRole('button', { name: 'Skip step' }).click();
   await stands(page, 'Cut 6 boards');
-  await page.getByRole('button', { name: 'Add a step' }).click();
-  await page.getByRole('textbox', { name: 'What is done' }).fill('Fetch the stop blocks');
+  await page.getByRole('button', { name: 'Add step' }).click();
+  await page.getByRole('textbox', { name: 'What to do' }).fill('Fetch the stop blocks');
   await page.getByRole('radio', { name: 'Workshop', exact: true }).click();
-  await page.getByRole('button', { name: 'Before: choose' }).click();
+  await page.getByRole('button', { name: 'Before: choose steps' }).click();
   await page.getByRole('checkbox', { name: 'Cut 6 boards' }).click();
-  await page.getByRole('button', { name: 'Add it' }).click();
+  await page.getByRole('button', { name: 'Add step' }).click();
   await stands(page, 'Fetch the stop blocks');
   await page.keyboard.press('Control+z');
   await stands(page, 'Cut 6 boards');
@@ -189,21 +189,21 @@ test('a step is left out, one is added, and the order follows', AT_ONE_SIZE, asy
 test('free days and hours are chosen in the browser’s own fields', AT_ONE_SIZE, async ({ person, page }) => {
   await building(person, 'Chimney alcove');
   await part(page, 'Calendar');
-  await page.getByRole('button', { name: 'Lay it into my calendar' }).click();
+  await page.getByRole('button', { name: 'Make calendar' }).click();
   // Type month, day and year digit by digit. The field must not take the years 0002, 0020 and 0209 on the way.
-  await page.getByLabel('From this day on').click({ position: { x: 20, y: 20 } });
+  await page.getByLabel('First day').click({ position: { x: 20, y: 20 } });
   await page.keyboard.type('01052099');
-  await page.getByLabel('From this day on').blur();
-  await expect(page.getByLabel('From this day on')).toHaveValue('2099-01-05');
+  await page.getByLabel('First day').blur();
+  await expect(page.getByLabel('First day')).toHaveValue('2099-01-05');
   await expect(page.getByText('Monday 5 January')).toBeVisible();
   const end = page.getByLabel('At the weekend, to');
   await end.fill('08:00');
   await end.blur();
-  await expect(page.getByText('Choose an end that is later than the start.')).toBeVisible();
+  await expect(page.getByText('Choose an end after the start.')).toBeVisible();
   await expect(end).toHaveValue('08:00');
   await end.fill('00:00');
   await end.blur();
-  await expect(page.getByText('Choose an end that is later than the start.')).toBeHidden();
+  await expect(page.getByText('Choose an end after the start.')).toBeHidden();
   await expect(end).toHaveValue('00:00');
   await person.saved();
   await person.axe();
@@ -216,15 +216,15 @@ test(
     await page.clock.install({ time: new Date('2026-05-04T08:00:00Z') });
     await building(person, 'Chimney alcove');
     await part(page, 'Calendar');
-    await page.getByRole('button', { name: 'Lay it into my calendar' }).click();
+    await page.getByRole('button', { name: 'Make calendar' }).click();
     await expect(page.getByText(/^Done by /)).toBeVisible();
-    const { name, data } = await downloaded(page, /^Calendar \(ICS\)$/);
+    const { name, data } = await downloaded(page, /^Save calendar \(ICS\)$/);
     expect(name).toBe('Chimney-alcove-reading-room.ics');
     const entries = data.toString('utf8').split('BEGIN:VEVENT');
     expect(entries).toHaveLength(28);
     const back = async (contents: string) => {
       const choosing = page.waitForEvent('filechooser');
-      await page.getByRole('button', { name: 'Read back' }).click();
+      await page.getByRole('button', { name: 'Import changes' }).click();
       await (await choosing).setFiles({ name: 'moved.ics', mimeType: 'text/calendar', buffer: Buffer.from(contents) });
     };
     const moved = entries.map((entry) =>
@@ -237,7 +237,7 @@ test(
         )
         .join('BEGIN:VEVENT'),
     );
-    await expect(page.getByText('One step is where you moved it.')).toBeVisible();
+    await expect(page.getByText('One step moved to where you put it.')).toBeVisible();
     await expect(
       page.getByText(/“Sand everything while it lies flat” has an id that is none of this job’s steps/),
     ).toBeVisible();
@@ -258,7 +258,7 @@ test(
     await page.getByRole('button', { name: 'Note', exact: true }).click();
     const choose = async (name: string, mimeType: string, buffer: Buffer) => {
       const choosing = page.waitForEvent('filechooser');
-      await page.getByRole('button', { name: 'Add a photo' }).click();
+      await page.getByRole('button', { name: 'Add photo' }).click();
       await (await choosing).setFiles({ name, mimeType, buffer });
     };
     await choose('notes.jpg', 'image/jpeg', Buffer.from('no picture at all'));
@@ -268,7 +268,7 @@ test(
     await server.down();
     await choose('corner.png', 'image/png', await page.screenshot());
     await expect(page.getByRole('img', { name: 'Photo 1' })).toBeVisible();
-    await page.getByRole('button', { name: 'Note it' }).click();
+    await page.getByRole('button', { name: 'Add note' }).click();
     await expect(page.getByRole('dialog')).toBeHidden();
     await expect(page.getByRole('img', { name: 'Photo 1' })).toBeVisible();
     await server.up();

@@ -33,8 +33,8 @@ test('the parcel bench: from parts to layouts, the list to buy, and every cut at
   await expect(page.getByRole('img', { name: /^27 mm birch plywood sheet, 2500 mm: .*1S-1/ })).toBeVisible();
   await person.axe();
 
-  await page.getByRole('button', { name: 'Save as files' }).click();
-  const table = await file(page, /^CSV$/);
+  await page.getByRole('button', { name: 'Save files' }).click();
+  const table = await file(page, /^Save CSV$/);
   expect(table).toMatch(/Board,Cut from,Label/);
   expect(table.split('\r\n').length).toBeGreaterThan(30);
   const drawing = await file(page, /^DXF$/);
@@ -45,12 +45,12 @@ test('the parcel bench: from parts to layouts, the list to buy, and every cut at
   const sheets = page.getByRole('checkbox', { name: /27 mm birch plywood sheet/ });
   await sheets.click();
   await expect(sheets).toBeChecked();
-  const list = await file(page, /^CSV$/);
+  const list = await file(page, /^Save CSV$/);
   expect(list).toMatch(/sheet-birch-ply-27x1250-2500,.*,2,/);
   await person.axe();
 
   await turn(person, 'At the saw');
-  await page.getByRole('button', { name: 'Begin cutting' }).click();
+  await page.getByRole('button', { name: 'Start cutting' }).click();
   const card = page.getByTestId('saw-card');
   const done = page.getByRole('button', { name: 'Cut', exact: true });
   await expect(card).toContainText(/Cut 1 of \d+/);
@@ -62,20 +62,20 @@ test('the parcel bench: from parts to layouts, the list to buy, and every cut at
   // A tick too many is taken back.
   await done.click();
   await expect(card).toContainText('same setting');
-  await page.getByRole('button', { name: 'Take back the last tick' }).click();
+  await page.getByRole('button', { name: 'Undo last tick' }).click();
   await expect(card).toContainText('Cut 3 of');
   // What is ticked outlives a reload.
   await person.saved();
   await page.reload();
   await expect(card).toContainText('Cut 3 of');
-  const over = page.getByText('All is cut');
+  const over = page.getByText('All cut');
   for (;;) {
     await expect(done.or(over).first()).toBeVisible();
     if (await over.isVisible()) break;
     await done.click();
   }
   await expect(page.getByText(/35 of 35 pieces cut/)).toBeVisible();
-  await page.getByRole('button', { name: 'Put what is left on the rack' }).click();
+  await page.getByRole('button', { name: 'Store offcuts' }).click();
   await expect(page.getByText(/What is left is on the rack/)).toBeVisible();
 
   // The next job is offered it first.
@@ -89,14 +89,14 @@ test(
   AT_ONE_SIZE,
   async ({ person, page }) => {
     await cutting(person, 'Chimney alcove', 'At the saw');
-    await page.getByRole('button', { name: 'Begin cutting' }).click();
+    await page.getByRole('button', { name: 'Start cutting' }).click();
     const card = page.getByTestId('saw-card');
     const done = page.getByRole('button', { name: 'Cut', exact: true });
     const figure = page.getByTestId('saw-figure');
     // To the first board of 1131.
     for (let i = 0; i < 80 && !(await card.innerText()).includes('1S'); i += 1) await done.click();
     await expect(figure).toHaveText(/\d+(\.5)? mm/);
-    await page.getByRole('button', { name: 'Cut wrong' }).click();
+    await page.getByRole('button', { name: 'Report wrong cut' }).click();
     const dialog = page.getByRole('dialog');
     const now = dialog.getByRole('textbox', { name: /^(Length|Width) now$/ });
     await now.fill('3000');
@@ -105,7 +105,7 @@ test(
     await now.fill('200');
     await now.press('Enter');
     await expect(page.getByTestId('wrong-answer')).toContainText(/Another board is needed|Nothing more to buy/);
-    await dialog.getByRole('button', { name: 'Go on with the new layouts' }).click();
+    await dialog.getByRole('button', { name: 'Use new layouts' }).click();
     await expect(card).toContainText(/Cut 1 of \d+ · board L\d+r2/);
     await person.undo();
     await expect(card).not.toContainText('r2');
@@ -121,17 +121,17 @@ test(
     await expect(page.getByText('These are planning prices that come with Dormer', { exact: false })).toBeVisible();
     await page.getByRole('button', { name: 'Ask Practice yard (simulated)' }).click();
     await expect(page.getByText('Prices from Practice yard', { exact: false })).toBeVisible();
-    await page.getByRole('button', { name: 'Planning prices again' }).click();
+    await page.getByRole('button', { name: 'Use planning prices' }).click();
     await expect(page.getByText('Prices from Practice yard', { exact: false })).toHaveCount(0);
     // Screws that lie in the drawer need not be bought.
-    await page.getByRole('button', { name: /^screws 5 × 70/ }).click();
+    await page.getByRole('button', { name: /^Screws 5 × 70/ }).click();
     const have = page.getByRole('textbox', { name: /^Have already/ });
     await have.fill('60');
     await have.press('Enter');
-    await expect(page.getByRole('button', { name: /^screws 5 × 70/ })).toContainText('there is enough already');
+    await expect(page.getByRole('button', { name: /^Screws 5 × 70/ })).toContainText('you have enough');
     // A board measured thinner than it is called: the boards are planned of what it is.
     await page.getByRole('button', { name: /pine board, 1200 mm long/ }).click();
-    await person.setLength('How thick it really is, measured', '17.5');
+    await person.setLength('Real thickness, measured', '17.5');
     await person.planned();
     await turn(person, 'Pieces');
     await expect(page.getByText(/^17\.5 ×/).first()).toBeVisible();
@@ -143,12 +143,12 @@ test(
   AT_ONE_SIZE,
   async ({ person, page }) => {
     await cutting(person, 'Chimney alcove', 'Buy');
-    await page.getByRole('button', { name: 'What if' }).click();
+    await page.getByRole('button', { name: 'Compare materials' }).click();
     const dialog = page.getByRole('dialog');
     const mdf = dialog.getByRole('group', { name: 'MDF' });
     await expect(mdf).toContainText(/kg · sags up to .* mm · \d+ % left over/);
-    await expect(dialog.getByText('The cheapest')).toHaveCount(1);
-    await dialog.getByRole('button', { name: 'Make the boards of MDF' }).click();
+    await expect(dialog.getByText('Cheapest')).toHaveCount(1);
+    await dialog.getByRole('button', { name: 'Use MDF' }).click();
     await expect(page.getByRole('checkbox', { name: /MDF sheet/ }).first()).toBeVisible();
   },
 );
@@ -156,12 +156,12 @@ test(
 test('sheets too large for the car: the shop cuts them first', AT_ONE_SIZE, async ({ person, page }) => {
   await cutting(person, 'Parcel bench', 'Layouts');
   await laidOut(person);
-  await page.getByRole('checkbox', { name: 'Sheets must be cut down to carry' }).click();
-  await person.setLength('Longest piece that fits', '2000');
+  await page.getByRole('checkbox', { name: 'Cut sheets down to carry' }).click();
+  await person.setLength('Longest piece to carry', '2000');
   await expect(page.getByText(/the longest that can be had is 1990 mm/).first()).toBeVisible();
   await laidOut(person);
   await turn(person, 'At the saw');
-  await page.getByRole('button', { name: 'Begin cutting' }).click();
+  await page.getByRole('button', { name: 'Start cutting' }).click();
   const card = page.getByTestId('saw-card');
   await expect(card).toContainText('Have the shop cut it');
   await expect(card).toContainText('once its factory edges are trimmed');
@@ -174,7 +174,7 @@ test('layouts and every cut in order on paper', async ({ person, page }) => {
   const sheet = page.getByTestId('layout-sheet');
   await expect(sheet).toContainText('Cutting layouts: Chimney alcove, reading room');
   await expect(sheet).toContainText('Every cut in order');
-  await expect(sheet).toContainText(/Stop at 300 mm, squared end against it/);
+  await expect(sheet).toContainText(/Set the stop to 300 mm, squared end against it/);
   // Solid boards are ripped a little over first.
   await expect(sheet).toContainText(/Fence at 322 mm first, then again at 320 mm/);
 });
@@ -185,16 +185,16 @@ test(
   async ({ person, page }) => {
     await cutting(person, 'Chimney alcove', 'Layouts');
     await laidOut(person);
-    const group = page.getByRole('group', { name: 'Add an offcut' });
-    await page.getByRole('button', { name: 'Add an offcut' }).click();
+    const group = page.getByRole('group', { name: 'Add offcut' });
+    await page.getByRole('button', { name: 'Add offcut' }).click();
     await group.getByRole('radio', { name: 'Board' }).click();
     const field = group.getByRole('textbox', { name: 'Length' });
     await field.fill('1250');
     await field.press('Enter');
-    await group.getByRole('button', { name: 'Put it on the rack' }).click();
+    await group.getByRole('button', { name: 'Put on rack' }).click();
     // As deep as a shelf with its nosing: a board of 320 comes out of it.
     await expect(page.getByText(/1250 mm · from the rack/).first()).toBeVisible();
-    await page.getByRole('button', { name: 'Take it off the rack' }).click();
+    await page.getByRole('button', { name: 'Take off rack' }).click();
     await expect(page.getByText(/· from the rack/)).toHaveCount(0);
   },
 );
@@ -218,7 +218,7 @@ test('with hand tools a line is marked and sawn beyond it', AT_ONE_SIZE, async (
   await person.planned();
   await person.stage('Cut');
   await turn(person, 'At the saw');
-  await page.getByRole('button', { name: 'Begin cutting' }).click();
+  await page.getByRole('button', { name: 'Start cutting' }).click();
   const card = page.getByTestId('saw-card');
   await expect(card).toContainText('Square a line round the first end');
   const done = page.getByRole('button', { name: 'Cut', exact: true });

@@ -79,16 +79,16 @@ test(
     const sheet = () => page.getByRole('dialog');
     const chosen = await sheet().getByRole('radio').nth(2).getAttribute('aria-label');
     await sheet().getByRole('radio').nth(2).click();
-    await sheet().getByRole('textbox', { name: 'In your words' }).fill('Cut on the wrong side of the line');
+    await sheet().getByRole('textbox', { name: 'Your words' }).fill('Cut on the wrong side of the line');
     await kept(page, 'Cut on the wrong side of the line');
     await browser.kill(page);
     page = await open();
     await begin('log');
-    await expect(sheet().getByRole('textbox', { name: 'In your words' })).toHaveValue(
+    await expect(sheet().getByRole('textbox', { name: 'Your words' })).toHaveValue(
       'Cut on the wrong side of the line',
     );
     await expect(sheet().getByRole('radio', { name: chosen ?? '', exact: true })).toBeChecked();
-    await sheet().getByRole('button', { name: 'Note it' }).click();
+    await sheet().getByRole('button', { name: 'Add note' }).click();
     await expect(page.getByText('Cut on the wrong side of the line')).toBeVisible();
 
     // A new job: its name, and what kind of place it is.

@@ -34,13 +34,13 @@ test(
     const onPaper = await printed(page, 'layout-sheet');
 
     await turn(page, 'At the saw');
-    await page.getByRole('button', { name: 'Begin cutting' }).click();
+    await page.getByRole('button', { name: 'Start cutting' }).click();
     const card = page.getByTestId('saw-card');
     // Squaring has no large figure: the first one that is read is a cut that matters.
     await expect(card).toContainText('Square one end');
     await expect(page.getByTestId('saw-figure')).toHaveCount(0);
     const done = page.getByRole('button', { name: 'Cut', exact: true });
-    const over = page.getByText('All is cut');
+    const over = page.getByText('All cut');
     const told: string[] = [];
     let figure = '';
     for (;;) {
@@ -63,7 +63,7 @@ test(
     await expect(page.getByText(/25 of 25 pieces cut/)).toBeVisible();
 
     // When all is cut, nothing of it is bought again.
-    await page.getByRole('button', { name: 'Put what is left on the rack' }).click();
+    await page.getByRole('button', { name: 'Store offcuts' }).click();
     await turn(page, 'Buy');
     await expect(page.getByText(/every piece is cut, or its board lies on the saw/)).toBeVisible();
     await expect(page.getByRole('checkbox', { name: /pine/ })).toHaveCount(0);

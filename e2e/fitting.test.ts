@@ -21,7 +21,7 @@ test('a board between its walls: its shape, its odds, its styles side by side, i
   expect(back).toBeGreaterThan(1110);
   expect(front).toBeGreaterThan(back);
 
-  await page.getByRole('button', { name: 'Ends and fit' }).click();
+  await page.getByRole('button', { name: 'Choose ends' }).click();
   const sheet = page.getByRole('dialog');
   // All four are worked out, whatever the plan needed.
   await expect(sheet.getByText(/caulk hides it \d+ of 100/)).toHaveCount(4);
@@ -32,9 +32,9 @@ test('a board between its walls: its shape, its odds, its styles side by side, i
   await person.undo();
   await expect.poll(() => numberBy(page, 'Front edge')).toBe(front);
 
-  await page.getByRole('button', { name: 'Template' }).click();
-  await expect(page.getByRole('table', { name: 'Left end by offsets' })).toBeVisible();
-  const pdf = await downloaded(page, /PDF on one large sheet/);
+  await page.getByRole('button', { name: 'Show template' }).click();
+  await expect(page.getByRole('table', { name: 'Left end, offsets' })).toBeVisible();
+  const pdf = await downloaded(page, /PDF, one large sheet/);
   expect(pdf.name).toBe('Chimney-alcove-reading-room-2S-sheet.pdf');
   const read = await getDocument({ data: new Uint8Array(pdf.data), verbosity: 0 }).promise;
   expect(read.numPages).toBe(1);
@@ -59,22 +59,22 @@ test(
   async ({ person, page }) => {
     await person.open('Chimney alcove');
     await person.stage('Cut');
-    await page.getByRole('button', { name: 'It was tried in its place' }).click();
+    await page.getByRole('button', { name: 'Try in place' }).click();
     await page.getByRole('radio', { name: 'Right end' }).click();
-    await page.getByRole('radio', { name: 'It binds' }).click();
-    await page.getByRole('textbox', { name: 'It still stands up by' }).fill('3');
+    await page.getByRole('radio', { name: 'Too tight' }).click();
+    await page.getByRole('textbox', { name: 'Still too high by' }).fill('3');
     await page.keyboard.press('Enter');
-    await page.getByRole('button', { name: 'Note it' }).click();
+    await page.getByRole('button', { name: 'Add note' }).click();
     await expect(page.getByText('Right end, at the front: it binds, up by 3 mm')).toBeVisible();
     await page.keyboard.press('Escape');
     await expect(page.getByText(/Right end, at the front: shave [\d.]+ mm/)).toBeVisible();
     // Shaved and tried again it leaves a gap there: what it was before no longer counts against it.
-    await page.getByRole('button', { name: 'It was tried in its place' }).click();
-    await expect(page.getByRole('radio', { name: 'Shaved as told' })).toBeChecked();
+    await page.getByRole('button', { name: 'Try in place' }).click();
+    await expect(page.getByRole('radio', { name: 'Shaved as shown' })).toBeChecked();
     await page.getByRole('radio', { name: 'Right end' }).click();
-    await page.getByRole('textbox', { name: 'The gap' }).fill('1');
+    await page.getByRole('textbox', { name: 'Width of the gap' }).fill('1');
     await page.keyboard.press('Enter');
-    await page.getByRole('button', { name: 'Note it' }).click();
+    await page.getByRole('button', { name: 'Add note' }).click();
     await page.keyboard.press('Escape');
     await expect(page.getByText(/Nothing has to come off/)).toBeVisible();
     await person.saved();
@@ -84,9 +84,9 @@ test(
 test('the habit of a job sets how all boards are cut', AT_ONE_SIZE, async ({ person, page }) => {
   await person.open('Chimney alcove');
   await person.stage('Cut');
-  await page.getByRole('radio', { name: 'Scribe to the walls' }).click();
+  await page.getByRole('radio', { name: 'Scribed to the walls' }).click();
   await expect(page.getByText(/left on to scribe, compass to/).first()).toBeVisible();
-  await page.getByRole('radio', { name: 'Cut short and loose' }).click();
+  await page.getByRole('radio', { name: 'Short and loose' }).click();
   await expect(page.getByRole('textbox', { name: 'Play, both ends together' })).toBeVisible();
 });
 
@@ -98,7 +98,7 @@ test('a corner shelf: its angle, its shape, whose template it shares', AT_ONE_SI
   await expect(page.getByText(/The template of shelf 1 serves for this one/)).toBeVisible();
   await page.getByRole('radio', { name: 'Clipped, five sides' }).click();
   await expect(page.getByText('Front edge', { exact: true })).toBeVisible();
-  await page.getByRole('button', { name: 'Template' }).click();
+  await page.getByRole('button', { name: 'Show template' }).click();
   expect((await downloaded(page, /^DXF/)).data.toString()).toContain('ALONG THE BACK WALL');
 });
 
@@ -106,7 +106,7 @@ test('the corner of a drawing: a board touched on the elevation shows its shape'
   await person.open('Chimney alcove');
   await person.stage('Shelves');
   await person.tab('Marks');
-  await page.getByRole('button', { name: 'Show shelf 3 in the drawing' }).click();
+  await page.getByRole('button', { name: 'Show shelf 3' }).click();
   await page.getByRole('button', { name: 'Shape of board 3' }).click();
   await expect(page.getByRole('main', { name: 'Cut' })).toBeVisible();
   await expect(page.getByRole('radio', { name: 'Shelf 3' })).toBeChecked();
@@ -119,13 +119,13 @@ test(
   async ({ person, page }) => {
     await person.open('Stair cavity');
     await person.stage('Cut');
-    await expect(page.getByText('It hides the gap')).toBeVisible();
+    await expect(page.getByText('Trim hides the gap')).toBeVisible();
     const long = page.getByRole('button', { name: /^TT Trim, head, length: .*Why\?$/ });
     const before = inches((await long.getAttribute('aria-label')) ?? '');
     await long.click();
-    await expect(page.getByText('The reveal, twice')).toBeVisible();
+    await expect(page.getByText('Reveal, twice')).toBeVisible();
     await page.keyboard.press('Escape');
-    const csv = (await downloaded(page, /^CSV$/)).data.toString();
+    const csv = (await downloaded(page, /^Save CSV$/)).data.toString();
     expect(csv).toContain('both ends mitred 45° to the long point');
     // A reveal wider by 1/8 makes each trim longer by 1/4.
     await person.stage('Measure');
@@ -135,7 +135,7 @@ test(
     await person.stage('Measure');
     await person.setLength('Width of the face trim', '3/4');
     await person.stage('Cut');
-    await expect(page.getByText('It does not hide the gap')).toBeVisible();
+    await expect(page.getByText('Trim does not hide the gap')).toBeVisible();
     await person.saved();
   },
 );
@@ -168,7 +168,7 @@ test(
     await person.open('Chimney alcove');
     const bring = async (name: string, contents: string) => {
       const chooser = page.waitForEvent('filechooser');
-      await page.getByRole('button', { name: 'Bring in a traced wall' }).click();
+      await page.getByRole('button', { name: 'Import traced wall' }).click();
       await (await chooser).setFiles({ name, mimeType: 'text/plain', buffer: Buffer.from(contents) });
     };
     await bring('wall.svg', 'not a drawing');
@@ -177,12 +177,12 @@ test(
       'wall.svg',
       '<svg xmlns="http://www.w3.org/2000/svg" width="100mm" height="300mm" viewBox="0 0 100 300"><path d="M40 0 Q48 150 40 300"/></svg>',
     );
-    const sheet = page.getByRole('dialog', { name: 'A wall traced elsewhere' });
-    await expect(sheet.getByRole('img', { name: 'The traced wall over a straight line' })).toBeVisible();
+    const sheet = page.getByRole('dialog', { name: 'Traced wall' });
+    await expect(sheet.getByRole('img', { name: 'Traced wall above a straight line' })).toBeVisible();
     await person.axe();
-    await sheet.getByRole('textbox', { name: 'Height it was traced at' }).fill('1200');
+    await sheet.getByRole('textbox', { name: 'Height of the trace' }).fill('1200');
     await page.keyboard.press('Enter');
-    await sheet.getByRole('button', { name: 'Take 5 readings' }).click();
+    await sheet.getByRole('button', { name: 'Add 5 readings' }).click();
     await expect(page.getByText('5 readings came in')).toBeVisible();
     // Half of 8: the curve stands off its chord by 4 in the middle.
     const middle = page.getByRole('button', {
@@ -202,7 +202,7 @@ test(
     await person.stage('Shelves');
     await person.tab('Supports');
     // Deeper than the alcove.
-    await person.setLength('Depth with nosing', '900');
+    await person.setLength('Depth with lipping', '900');
     await expect(page.getByText(/The shelf is 900 mm deep, the opening/)).toBeVisible();
     await person.undo();
     // Thicker than the gaps leave room for.
@@ -212,7 +212,7 @@ test(
     await expect(page.getByText(/5 shelves do not fit/)).toHaveCount(0);
     // One above the ceiling.
     await person.tab('Heights');
-    await page.getByRole('radio', { name: 'Each typed' }).click();
+    await page.getByRole('radio', { name: 'Typed heights' }).click();
     await person.setLength('Top of shelf 5, above the floor mark', '3000');
     await expect(page.getByText(/Shelf 5 at 3000 mm lies above the ceiling/)).toBeVisible();
     const list = await person.cutList();
@@ -222,7 +222,7 @@ test(
     // Walls that leave nothing between them.
     await person.newJob('No room at all');
     const chooser = page.waitForEvent('filechooser');
-    await page.getByRole('button', { name: 'Bring in a CSV' }).click();
+    await page.getByRole('button', { name: 'Import readings (CSV)' }).click();
     const rows = [
       'kind,at,side,up,value',
       'width,back,,1200,4',
@@ -231,7 +231,7 @@ test(
       'height,front,middle,,2400',
     ];
     await (await chooser).setFiles({ name: 'r.csv', mimeType: 'text/csv', buffer: Buffer.from(rows.join('\n')) });
-    await expect(page.getByText('4 readings came in.')).toBeVisible();
+    await expect(page.getByText('4 readings imported.')).toBeVisible();
     await person.stage('Cut');
     await expect(page.getByText(/Shelf 1: the walls leave about \d mm between them there/)).toHaveCount(1);
   },

@@ -6,7 +6,7 @@ test.use({ storesApp: true });
 test.describe('from a bare opening to a list to cut', () => {
   test('in inches, by the keypad', async ({ person, page }) => {
     await person.newJob('Pantry closet', 'inches');
-    await page.getByRole('button', { name: 'Take the first reading' }).click();
+    await page.getByRole('button', { name: 'Take first reading' }).click();
     await person.asked(/^Width at the back/);
     await person.keys('4', '1', '5/8');
     await expect(page.getByTestId('keypad-other')).toHaveText('= 1057.3 mm');
@@ -22,7 +22,7 @@ test.describe('from a bare opening to a list to cut', () => {
     await expect(page.getByRole('button', { name: `${front}: 41 3/4 + 1/16. Change` })).toBeVisible();
 
     await person.stage('Shelves');
-    await page.getByRole('button', { name: 'One shelf more' }).click();
+    await page.getByRole('button', { name: 'Add one shelf' }).click();
     // (96 - 4 x 3/4) / 5 = 18.6 in; the first top 19.35, on a sixteenth 19 3/8.
     await person.shelfAt(1, '19 3/8 in');
 
@@ -43,11 +43,11 @@ test.describe('from a bare opening to a list to cut', () => {
     ]);
     await person.stage('Shelves');
     await person.tab('Supports');
-    await person.setLength('Depth with nosing', '300');
+    await person.setLength('Depth with lipping', '300');
     await person.setLength('Real thickness', '18.2');
     await person.tab('Heights');
     await page.getByRole('radio', { name: 'A height' }).first().click();
-    await person.setLength('Space begins, above the floor mark', '400');
+    await person.setLength('Start of the space, above the floor mark', '400');
     // (2000 - 3 x 18.2) / 4 = 486.35: tops at 904.55, 1409.1 and 1913.65, to the nearest half millimetre.
     await person.shelfAt(1, '904.5 mm');
     await person.shelfAt(2, '1409 mm');
@@ -70,7 +70,7 @@ test('every figure says why', AT_ONE_SIZE, async ({ person, page }) => {
   await person.stage('Cut');
   await page.getByRole('button', { name: /^1S Board, length: 112\d(\.5)? mm/ }).click();
   const why = page.getByRole('dialog');
-  await expect(why).toContainText('Wall to wall along its back edge, as surveyed');
+  await expect(why).toContainText('Wall to wall along the back edge, as surveyed');
   await expect(why).toContainText('1123 mm');
   await expect(why).toContainText('so that it goes in with odds of 97 %');
   await page.keyboard.press('Escape');
@@ -80,13 +80,13 @@ test('every figure says why', AT_ONE_SIZE, async ({ person, page }) => {
 test('the cut list as text, as CSV and on paper', AT_ONE_SIZE, async ({ person, page }) => {
   await person.open('Chimney alcove');
   await person.stage('Cut');
-  await page.getByRole('button', { name: 'Copy' }).click();
-  await expect(page.getByText('The cut list is copied.')).toBeVisible();
+  await page.getByRole('button', { name: 'Copy list' }).click();
+  await expect(page.getByText('Cut list copied.')).toBeVisible();
   const copied = await page.evaluate(() => navigator.clipboard.readText());
   expect(copied).toMatch(/1 × 112\d(\.5)? mm   1S   Board: left end out 5(\.5)? mm at the front/);
 
   const coming = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'CSV' }).click();
+  await page.getByRole('button', { name: 'Save CSV' }).click();
   const file = await coming;
   expect(file.suggestedFilename()).toBe('Chimney-alcove-reading-room-cut-list.csv');
   const csv = readFileSync(await file.path(), 'utf8');
@@ -96,7 +96,7 @@ test('the cut list as text, as CSV and on paper', AT_ONE_SIZE, async ({ person, 
   await page.evaluate(() => {
     window.print = () => document.body.setAttribute('data-printed', 'yes');
   });
-  await page.getByRole('button', { name: 'Print' }).click();
+  await page.getByRole('button', { name: 'Print list' }).click();
   await expect(page.locator('body')).toHaveAttribute('data-printed', 'yes');
   // The browser says so before it prints, whoever asked it to.
   await page.evaluate(() => window.dispatchEvent(new Event('beforeprint')));
@@ -132,7 +132,7 @@ test('a reading is changed, dropped, and brought back', AT_ONE_SIZE, async ({ pe
   await page.getByTestId('reading-value').fill('1125,5');
   await page.keyboard.press('Enter');
   await page.getByRole('button', { name: /Width at the back, 1200 mm up: 1125,5/ }).click();
-  await page.getByRole('button', { name: 'Drop this reading' }).click();
+  await page.getByRole('button', { name: 'Delete reading' }).click();
   await expect(page.getByText('16 readings taken', { exact: true })).toBeVisible();
   await person.undo();
   await expect(page.getByText('17 readings taken')).toBeVisible();
@@ -146,12 +146,12 @@ test('what is touched in the drawing is what is edited beside it', async ({ pers
   await person.stage('Shelves');
   // The shelf's handle lies over its figure: a touch there takes hold of the shelf.
   await page.locator('svg text', { hasText: '1394' }).click({ force: true });
-  await expect(page.getByRole('textbox', { name: 'Shelf 3: its top lies at' })).toHaveValue('1394');
+  await expect(page.getByRole('textbox', { name: 'Top of shelf 3' })).toHaveValue('1394');
 });
 
 test('what cannot be read stays as typed, with the reason', AT_ONE_SIZE, async ({ person, page }) => {
   await person.newJob('Slips', 'inches');
-  await page.getByRole('button', { name: 'Take the first reading' }).click();
+  await page.getByRole('button', { name: 'Take first reading' }).click();
   const value = page.getByTestId('reading-value');
   await expect(value).toBeFocused();
   // The first digit comes in the very moment of the focus, as from a fast hand on a slow machine.
@@ -190,7 +190,7 @@ test('more shelves than fit is a plan with a named problem', AT_ONE_SIZE, async 
   await person.stage('Shelves');
   await person.tab('Supports');
   await person.setLength('Real thickness', '400');
-  await expect(page.getByText(/5 shelves do not fit into 1930 mm clear. At most 4 would/)).toBeVisible();
+  await expect(page.getByText(/5 shelves do not fit into a clear height of 1930 mm\. 5 shelves fit at most/)).toBeVisible();
   await person.stage('Cut');
   await expect(page.getByText('Nothing to cut yet.')).toBeVisible();
 });
@@ -209,7 +209,7 @@ test('keys for what hands do often', async ({ person, page, isMobile }) => {
   await page.getByRole('link', { name: /Chimney alcove/ }).click();
   await expect(page.getByRole('main', { name: 'Shelves' })).toBeVisible();
   await page.keyboard.press('x');
-  await expect(page.getByRole('radio', { name: '20 times' })).toBeChecked();
+  await expect(page.getByRole('radio', { name: '20×' })).toBeChecked();
   await page.keyboard.press('1');
   await page.keyboard.press('n');
   await expect(page.getByTestId('reading-value')).toBeFocused();
@@ -217,5 +217,5 @@ test('keys for what hands do often', async ({ person, page, isMobile }) => {
   await page.keyboard.press('u');
   await expect(page.getByRole('button', { name: /112.3/ })).toBeVisible();
   await page.keyboard.press('?');
-  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  await expect(page.getByRole('dialog', { name: 'Keyboard shortcuts' })).toBeVisible();
 });

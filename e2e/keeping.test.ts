@@ -46,7 +46,7 @@ test(
     await server.down();
     await page.getByRole('button', { name: 'New job' }).click();
     await page.getByRole('textbox', { name: 'Name' }).fill('No signal');
-    await page.getByRole('button', { name: 'Begin measuring' }).click();
+    await page.getByRole('button', { name: 'Start measuring' }).click();
     await person.typeReadings([['Width', '900']]);
     await expect(page.getByTestId('save-state')).toHaveText('On this device only');
     await server.up();
@@ -62,7 +62,7 @@ test(
   async ({ person, page }) => {
     await person.home();
     await page.getByRole('button', { name: 'More for Cloakroom closet' }).click();
-    await page.getByRole('button', { name: 'Remove this job' }).click();
+    await page.getByRole('button', { name: 'Remove job' }).click();
     await page.reload();
     await expect(page.getByRole('link', { name: /Chimney/ })).toBeVisible();
     await expect(page.getByRole('link', { name: /Cloakroom/ })).toBeHidden();
@@ -72,7 +72,7 @@ test(
     await expect(sheet).toContainText('Cloakroom closet');
     await person.axe();
     await sheet.getByRole('button', { name: 'Bring back' }).click();
-    await expect(sheet).toContainText('No job was removed lately.');
+    await expect(sheet).toContainText('No jobs were removed lately.');
     await sheet.getByRole('button', { name: 'Close' }).click();
     await expect(page.getByRole('link', { name: /Cloakroom/ })).toBeVisible();
   },
@@ -92,7 +92,7 @@ test(
     await page.getByRole('button', { name: 'Save everything' }).click();
     const file = await coming;
     expect(file.suggestedFilename()).toMatch(/^dormer-\d{4}-\d\d-\d\d\.zip$/);
-    await expect(page.getByText('The file is with your downloads.')).toBeVisible();
+    await expect(page.getByText('The file is in your downloads.')).toBeVisible();
     await person.axe();
 
     // Another machine: a server and a browser that have never seen the job.
@@ -109,10 +109,10 @@ test(
     const broken = readFileSync(zip).subarray(0, 5000);
     for (const [contents, says] of [
       [broken, /This is no backup, or it breaks off\. Nothing was changed\./],
-      [readFileSync(zip), /One job is new\. 0 jobs are brought up to date\. 6 jobs stay as they are\./],
+      [readFileSync(zip), /One job is new\. 0 jobs are brought up to date\. 6 jobs unchanged\./],
     ] as const) {
       const choosing = other.waitForEvent('filechooser');
-      await other.getByRole('button', { name: 'Bring everything in' }).click();
+      await other.getByRole('button', { name: 'Restore everything' }).click();
       await (await choosing).setFiles({ name: 'all.zip', mimeType: 'application/zip', buffer: contents });
       await expect(other.getByText(says)).toBeVisible();
     }
@@ -128,30 +128,30 @@ test('exported, removed and imported, it is the same job', AT_ONE_SIZE, async ({
   const list = await person.cutList();
   await page.getByRole('button', { name: 'More for this job' }).click();
   const coming = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Save as a file' }).click();
+  await page.getByRole('button', { name: 'Save as file' }).click();
   const file = await (await coming).path();
   const before = readFileSync(file, 'utf8');
-  await page.getByRole('button', { name: 'Remove this job' }).click();
-  await expect(page.getByText('“Cloakroom closet” is removed.')).toBeVisible();
+  await page.getByRole('button', { name: 'Remove job' }).click();
+  await expect(page.getByText('“Cloakroom closet” was removed.')).toBeVisible();
   await expect(page.getByRole('link', { name: /Cloakroom closet/ })).toBeHidden();
 
   const choosing = page.waitForEvent('filechooser');
-  await page.getByRole('button', { name: 'Open a job file' }).click();
+  await page.getByRole('button', { name: 'Open job file' }).click();
   await (await choosing).setFiles(file);
-  await expect(page.getByText('“Cloakroom closet” is here.')).toBeVisible();
+  await expect(page.getByText('“Cloakroom closet” was added.')).toBeVisible();
   await page.getByRole('link', { name: /Cloakroom closet/ }).click();
   expect(await person.cutList()).toBe(list);
   await person.saved();
   await page.getByRole('button', { name: 'More for this job' }).click();
   const again = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Save as a file' }).click();
+  await page.getByRole('button', { name: 'Save as file' }).click();
   expect(readFileSync(await (await again).path(), 'utf8')).toBe(before);
 });
 
 test('a removal is undone', AT_ONE_SIZE, async ({ person, page, server }) => {
   await person.home();
   await page.getByRole('button', { name: 'More for Cloakroom closet' }).click();
-  await page.getByRole('button', { name: 'Remove this job' }).click();
+  await page.getByRole('button', { name: 'Remove job' }).click();
   await expect(page.getByRole('link', { name: /Cloakroom/ })).toBeHidden();
   const there = async () => (await page.request.get(`${server.base}/api/jobs/demo-cloakroom-closet`)).status();
   await expect.poll(there).toBe(404);
@@ -179,7 +179,7 @@ test(
       const file = info.outputPath(`${name}.dormer.json`);
       writeFileSync(file, contents);
       const choosing = page.waitForEvent('filechooser');
-      await page.getByRole('button', { name: 'Open a job file' }).click();
+      await page.getByRole('button', { name: 'Open job file' }).click();
       await (await choosing).setFiles(file);
       await expect(page.getByRole('alert').filter({ hasText: says })).toBeVisible();
       if (name === 'faulty') await person.axe();
@@ -195,7 +195,7 @@ test('an address without a job says so', AT_ONE_SIZE, async ({ person, page, exp
   await expect(page.getByText('This job is not here')).toBeVisible();
   await person.axe();
   await page.goto('/nowhere');
-  await expect(page.getByText('There is nothing here.')).toBeVisible();
+  await expect(page.getByText('Nothing is here.')).toBeVisible();
 });
 
 test('a stage that fails takes nothing else away', AT_ONE_SIZE, async ({ person, page, expected }) => {
@@ -212,9 +212,9 @@ test('a stage that fails takes nothing else away', AT_ONE_SIZE, async ({ person,
   });
   // The diary shows the date of each entry, which throws from now on.
   await page.getByRole('button', { name: 'Note', exact: true }).click();
-  await page.getByRole('textbox', { name: 'In your words' }).fill('The left jamb leans.');
-  await page.getByRole('button', { name: 'Note it' }).click();
-  const broken = page.getByText('Something went wrong on this stage.');
+  await page.getByRole('textbox', { name: 'Your words' }).fill('The left jamb leans.');
+  await page.getByRole('button', { name: 'Add note' }).click();
+  const broken = page.getByText('Something went wrong on this screen.');
   await expect(broken).toBeVisible();
   await expect(page.getByRole('heading', { name: /Chimney alcove/ })).toBeVisible();
   await person.axe();

@@ -6,10 +6,10 @@ test('an alcove is measured from nothing with the practice instruments, by follo
   page,
 }) => {
   await person.newJob('Practice alcove');
-  await page.getByRole('button', { name: 'Use the practice instruments' }).click();
+  await page.getByRole('button', { name: 'Start practice' }).click();
   await expect(page.getByText(/made-up room \d+, not your place/)).toBeVisible();
-  await page.getByRole('button', { name: 'Take the first reading' }).click();
-  const enough = page.getByText(/^Enough\./);
+  await page.getByRole('button', { name: 'Take first reading' }).click();
+  const enough = page.getByText(/^Enough readings/);
   let taken = 0;
   const atRest = page.getByText(/, simulated: .*, at rest\.$/);
   for (;;) {
@@ -43,7 +43,7 @@ test(
       ['900', '1125'],
       ['1500', '1127.5'],
     ] as const) {
-      await page.getByRole('button', { name: 'Elsewhere' }).click();
+      await page.getByRole('button', { name: 'Measure something else' }).click();
       await page.getByRole('radio', { name: 'Width', exact: true }).click();
       await page.getByRole('radio', { name: 'Back', exact: true }).click();
       const height = page.getByTestId('reading-up');
@@ -59,10 +59,10 @@ test(
     await page.getByTestId('reading-value').fill('1151.4');
     await page.getByTestId('reading-value').press('Enter');
     await expect(page.getByText(/Set aside: the width at the back, 1200 mm up reads 1151.4 mm/)).toContainText(
-      'it looks like the tape was started at the one',
+      'Perhaps the tape started at 1 instead of 0.',
     );
-    await page.getByRole('button', { name: 'Take the next reading' }).click();
-    await expect(page.getByText('Read it afresh: the first figure is not shown.')).toBeVisible();
+    await page.getByRole('button', { name: 'Take next reading' }).click();
+    await expect(page.getByText('Measure again: the first figure stays hidden.')).toBeVisible();
     await expect(page.getByTestId('reading-value')).toHaveValue('');
     await page.getByTestId('reading-value').fill('1126');
     await page.getByTestId('reading-value').press('Enter');
@@ -71,7 +71,7 @@ test(
     await expect(page.getByText(/Set aside: the width/)).toBeHidden();
     // It stands there still, set aside, and can be dropped for good.
     await page.getByRole('button', { name: /Width at the back, 1200 mm up: 1151.4/ }).click();
-    await page.getByRole('button', { name: 'Drop this reading' }).click();
+    await page.getByRole('button', { name: 'Delete reading' }).click();
     await expect(page.getByText('19 readings taken')).toBeVisible();
   },
 );
@@ -94,17 +94,17 @@ test(
     ];
     writeFileSync(file, rows.join('\n'));
     const choosing = page.waitForEvent('filechooser');
-    await page.getByRole('button', { name: 'Bring in a CSV' }).click();
+    await page.getByRole('button', { name: 'Import readings (CSV)' }).click();
     await (await choosing).setFiles(file);
-    await expect(page.getByText('5 readings came in.')).toBeVisible();
-    const refused = page.getByRole('list', { name: '2 rows did not come in' });
+    await expect(page.getByText('5 readings imported.')).toBeVisible();
+    const refused = page.getByRole('list', { name: '2 rows were not imported' });
     await expect(refused.getByRole('listitem')).toHaveText([
       /^Line 4: “value”: “eleven hundred”/,
       /^Line 8: “kind” says “girth”; it takes one of: width/,
     ]);
     await expect(page.getByText('5 readings taken')).toBeVisible();
     const coming = page.waitForEvent('download');
-    await page.getByRole('button', { name: 'Readings as CSV' }).click();
+    await page.getByRole('button', { name: 'Save readings (CSV)' }).click();
     const out = readFileSync(await (await coming).path(), 'utf8');
     expect(out.split('\r\n')[0]).toMatch(/^\uFEFFkind,at,side/);
     expect(out).toContain('width,front,,,,,,,,1200,,,,,,,,,1131.5');
@@ -115,8 +115,8 @@ test(
 
 test('the opening is seen from above, at the height one slides to', async ({ person, page }) => {
   await person.open('Chimney alcove');
-  await page.getByRole('radio', { name: 'Seen from above' }).click();
-  const height = page.getByRole('slider', { name: 'Height of the section, above the floor mark' });
+  await page.getByRole('radio', { name: 'From above' }).click();
+  const height = page.getByRole('slider', { name: 'Height of this section above the floor mark' });
   await expect(height).toHaveAttribute('aria-valuetext', '1200 mm up');
   await expect(page.locator('svg text', { hasText: '1131.5' })).toBeVisible();
   await height.fill('420');
@@ -130,13 +130,13 @@ test(
   AT_ONE_SIZE,
   async ({ person, page }) => {
     await person.open('Parcel bench');
-    await page.getByRole('radio', { name: 'The place' }).click();
+    await page.getByRole('radio', { name: 'Place' }).click();
     await expect(page.getByText(/Most stand 400 mm apart, but stud 4 does not\. Try at 3212 mm/)).toBeVisible();
-    await page.getByRole('button', { name: 'Remove stud 4' }).click();
+    await page.getByRole('button', { name: 'Delete stud 4' }).click();
     await expect(page.getByText(/They stand 400 mm apart\. The next should be at/)).toBeVisible();
     await person.undo();
     await expect(page.getByText(/stud 4 does not/)).toBeVisible();
-    await page.getByRole('button', { name: 'Add something to keep clear' }).click();
+    await page.getByRole('button', { name: 'Add keep-clear' }).click();
     await page.getByRole('radio', { name: 'Vent' }).click();
     await person.done();
     await expect(page.getByRole('button', { name: 'Change Vent' })).toBeVisible();
@@ -148,7 +148,7 @@ test('a cavity tells its box, its shims and whether the trim hides the gap', AT_
   await person.open('Stair cavity');
   await expect(page.getByRole('button', { name: /^Box, width: 1[34](| \d+\/\d+) in\. Why\?$/ })).toBeVisible();
   await expect(page.getByText(/^Odds 9\d %\./)).toBeVisible();
-  await expect(page.getByRole('table', { name: 'Shims between box and stud' }).getByRole('row')).toHaveCount(4);
+  await expect(page.getByRole('table', { name: 'Packers between box and stud' }).getByRole('row')).toHaveCount(4);
   await expect(page.getByText(/The trim hides the gap/)).toBeVisible();
   await person.setLength('Width of the face trim', '3/4');
   await expect(page.getByText(/The trim does not hide the gap/)).toBeVisible();

@@ -30,7 +30,7 @@ export class Person {
     await this.page.getByRole('button', { name: 'New job' }).click();
     await this.page.getByRole('textbox', { name: 'Name' }).fill(name);
     await this.page.getByRole('radio', { name: units, exact: true }).click();
-    await this.page.getByRole('button', { name: 'Begin measuring' }).click();
+    await this.page.getByRole('button', { name: 'Start measuring' }).click();
     await expect(this.page.getByRole('heading', { name })).toBeVisible();
   }
 
@@ -43,7 +43,7 @@ export class Person {
 
   async stage(name: 'Measure' | 'Shelves' | 'Cut' | 'Build' | 'Log'): Promise<void> {
     // On a phone the keypad stands where the stages are.
-    const putAway = this.page.getByRole('button', { name: 'Put the keypad away' });
+    const putAway = this.page.getByRole('button', { name: 'Hide keypad' });
     if (await putAway.isVisible()) await putAway.click({ timeout: 1000 }).catch(() => undefined);
     await this.page.getByRole('navigation').getByRole('link', { name }).click();
     await expect(this.page.getByRole('main', { name })).toBeVisible();
@@ -66,7 +66,7 @@ export class Person {
     for (let i = 0; i < 30; i += 1) {
       await expect(value).toBeVisible();
       if (name.test((await value.getAttribute('aria-label')) ?? '')) return;
-      await this.page.getByRole('button', { name: 'Skip this one' }).click();
+      await this.page.getByRole('button', { name: 'Skip reading' }).click();
     }
     throw new Error(`never asked for ${String(name)}`);
   }
@@ -98,7 +98,7 @@ export class Person {
 
   /** Readings that the drawing shows: it names each of them. */
   async readingsTaken(count: number): Promise<void> {
-    const drawing = this.page.getByRole('img', { name: /^The opening seen from the front, with the readings taken/ });
+    const drawing = this.page.getByRole('img', { name: /^Opening from the front, with the readings/ });
     await expect(drawing).toHaveAccessibleName(new RegExp(`^[^;]*(;[^;]*){${count}}$`));
   }
 

@@ -118,7 +118,7 @@ test(
     await computer.keyboard.press('Enter');
     const renamed = dialog.getByRole('group', { name: 'Lost phone' });
     await renamed.getByRole('button', { name: 'Remove' }).click();
-    await dialog.getByRole('button', { name: 'Remove Lost phone' }).click();
+    await dialog.getByRole('button', { name: 'Delete Lost phone' }).click();
     await expect(dialog).toContainText('No device is paired yet.');
     await page.goto(home.encrypted);
     await expect(pairing(page)).toBeVisible();
@@ -148,7 +148,7 @@ test(
     // A job made here is kept on this device, with all that belongs to it.
     await page.getByRole('button', { name: 'New job' }).click();
     await page.getByRole('textbox', { name: 'Name' }).fill('Under the stairs');
-    await page.getByRole('button', { name: 'Begin measuring' }).click();
+    await page.getByRole('button', { name: 'Start measuring' }).click();
     await person.typeReadings([['Width', '812']]);
     await expect(page.getByTestId('save-state')).toHaveText('On this device only: not paired');
     await page.getByRole('button', { name: 'More for this job' }).click();

@@ -19,6 +19,8 @@ export const CHROMIUM: NonNullable<PlaywrightTestConfig['use']> = {
       '--disable-sync',
     ],
   },
+  // The words, dates and units of the first screen follow it.
+  locale: 'en-GB',
   permissions: ['clipboard-read', 'clipboard-write'],
 };
 

@@ -19,7 +19,7 @@ const why = async ({ page }: Person) => {
 
 const byContents = async (person: Person) => {
   await person.stage('Shelves');
-  await person.page.getByRole('radio', { name: 'By what is stored' }).click();
+  await person.page.getByRole('radio', { name: 'By stored things' }).click();
   await person.tab('Things');
   await expect(person.page.getByRole('button', { name: 'Change Record crates' })).toContainText('On shelf 1');
 };
@@ -63,8 +63,8 @@ const PHONE_VIEWS: readonly View[] = [
     show: async (person) => {
       await person.stage('Shelves');
       await person.tab('Marks');
-      await person.page.getByRole('button', { name: 'The place before' }).click();
-      await person.page.getByRole('radio', { name: 'Floor there' }).click();
+      await person.page.getByRole('button', { name: 'Previous spot' }).click();
+      await person.page.getByRole('radio', { name: 'Floor here' }).click();
       await person.page.getByRole('radiogroup', { name: 'Measured from' }).scrollIntoViewIfNeeded();
     },
   },
@@ -83,7 +83,7 @@ const PHONE_VIEWS: readonly View[] = [
     show: async (person) => {
       const { page } = person;
       await cutting(person, 'At the saw');
-      await page.getByRole('button', { name: 'Begin cutting' }).click();
+      await page.getByRole('button', { name: 'Start cutting' }).click();
       const card = page.getByTestId('saw-card');
       for (let left = 60; left > 0 && !(await card.innerText()).includes('4S, left end'); left -= 1)
         await page.getByRole('button', { name: 'Cut', exact: true }).click();
@@ -95,7 +95,7 @@ const PHONE_VIEWS: readonly View[] = [
     job: 'Chimney alcove',
     show: async (person) => {
       await supports(person);
-      await person.page.getByRole('button', { name: 'Change', exact: true }).click();
+      await person.page.getByRole('button', { name: 'Change support', exact: true }).click();
       await expect(person.page.getByRole('radio', { name: 'Brackets' })).toBeVisible();
     },
   },
@@ -139,7 +139,7 @@ const WIDE_VIEWS: readonly View[] = [
   {
     name: 'wide-corner',
     job: 'Window corner',
-    show: async ({ page }) => page.getByRole('radio', { name: 'Seen from above' }).click(),
+    show: async ({ page }) => page.getByRole('radio', { name: 'From above' }).click(),
   },
   {
     name: 'wide-calendar',
@@ -149,7 +149,7 @@ const WIDE_VIEWS: readonly View[] = [
       await page.clock.setFixedTime(MORNING);
       await person.stage('Build');
       await page.getByRole('radio', { name: 'Calendar' }).click();
-      await page.getByRole('button', { name: 'Lay it into my calendar' }).click();
+      await page.getByRole('button', { name: 'Make calendar' }).click();
       await expect(page.getByText(/^Done by /)).toBeVisible();
     },
   },

@@ -17,12 +17,12 @@ test('things are listed, shelves suit them; one is dragged and locked, the rest 
   await person.tab('Things');
   // Crates are too high for equal gaps of 306.
   await expect(page.getByRole('button', { name: 'Change Record crates' })).toContainText('No room');
-  await page.getByRole('button', { name: 'From the library' }).click();
+  await page.getByRole('button', { name: 'Add from library' }).click();
   await page.getByRole('button', { name: 'Basket', exact: true }).click();
-  await person.setLength('Height, as it stands', '180');
+  await person.setLength('Height', '180');
   await page.getByRole('button', { name: 'Close' }).last().click();
   await person.tab('Heights');
-  await page.getByRole('radio', { name: 'By what is stored' }).click();
+  await page.getByRole('radio', { name: 'By stored things' }).click();
   await person.tab('Things');
   await expect(page.getByRole('button', { name: 'Change Record crates' })).toContainText('On shelf 1');
   await expect(page.getByText('No room')).toHaveCount(0);
@@ -32,7 +32,7 @@ test('things are listed, shelves suit them; one is dragged and locked, the rest 
   await person.pull(4, -12);
   await expect.poll(() => person.heightOf(4)).toBeGreaterThan(before + 10);
   await person.tab('Heights');
-  await expect(page.getByRole('radio', { name: 'Each typed' })).toBeChecked();
+  await expect(page.getByRole('radio', { name: 'Typed heights' })).toBeChecked();
   const held = await person.heightOf(4);
   await page.getByRole('button', { name: 'Lock shelf 4' }).click();
   await expect(page.getByText(/^Shelf 4, locked, top/)).toBeVisible();
@@ -43,20 +43,20 @@ test('things are listed, shelves suit them; one is dragged and locked, the rest 
 
   // At the right wall the floor lies lower: the same level mark is higher above it.
   await person.tab('Marks');
-  await page.getByRole('button', { name: 'The place before' }).click();
+  await page.getByRole('button', { name: 'Previous spot' }).click();
   await expect(page.getByText('Right wall, front').first()).toBeVisible();
   await page.getByRole('radio', { name: 'Floor mark' }).click();
   const level = await mark(page, /^Shelf 1, Shelf top, Floor mark, Right wall, front/);
-  await page.getByRole('radio', { name: 'Floor there' }).click();
+  await page.getByRole('radio', { name: 'Floor here' }).click();
   const there = await mark(page, /^Shelf 1, Shelf top, Floor there, Right wall, front/);
   expect(there - level).toBeGreaterThan(3);
   expect(there - level).toBeLessThan(12);
   await page.getByRole('button', { name: /^Shelf 1, Shelf top, Floor there, Right wall, front/ }).click();
-  await expect(page.getByRole('dialog')).toContainText('The floor there, from the floor mark');
+  await expect(page.getByRole('dialog')).toContainText('Floor at this spot, from the floor mark');
   await page.keyboard.press('Escape');
 
-  await page.getByRole('button', { name: 'Pole, full size' }).click();
-  const pdf = await downloaded(page, /PDF on one large sheet/);
+  await page.getByRole('button', { name: 'Full-size pole' }).click();
+  const pdf = await downloaded(page, /PDF, one large sheet/);
   expect(pdf.name).toBe('Chimney-alcove-reading-room-pole-sheet.pdf');
   const read = await getDocument({ data: new Uint8Array(pdf.data), verbosity: 0 }).promise;
   const words = (await (await read.getPage(1)).getTextContent()).items.map((item) => ('str' in item ? item.str : ''));
@@ -66,7 +66,7 @@ test('things are listed, shelves suit them; one is dragged and locked, the rest 
   await page.keyboard.press('Escape');
   await page.evaluate(() => window.dispatchEvent(new Event('beforeprint')));
   await page.emulateMedia({ media: 'print' });
-  await expect(page.getByTestId('marks-sheet')).toContainText('Right wall, front: up from the floor there');
+  await expect(page.getByTestId('marks-sheet')).toContainText('Right wall, front: up from the floor here');
 });
 
 async function heights(person: Person, shelves: number): Promise<number[]> {
@@ -94,7 +94,7 @@ test('by keyboard alone: a thing listed, a layout got, a shelf moved and locked,
   // Radios are one stop; arrows choose among them.
   await tabTo(page, 'Heights');
   await page.keyboard.press('ArrowRight');
-  await tabTo(page, 'From the library');
+  await tabTo(page, 'Add from library');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('dialog')).toBeVisible();
   await tabTo(page, 'Jar');
@@ -106,7 +106,7 @@ test('by keyboard alone: a thing listed, a layout got, a shelf moved and locked,
   await page.keyboard.press('ArrowLeft');
   await tabTo(page, 'Equal gaps');
   for (let i = 0; i < 3; i += 1) await page.keyboard.press('ArrowRight');
-  await expect(page.getByRole('radio', { name: 'By what is stored' })).toBeChecked();
+  await expect(page.getByRole('radio', { name: 'By stored things' })).toBeChecked();
   await expect.poll(() => person.heightOf(1)).toBeLessThan(600);
 
   await person.shelf(5).focus();
@@ -117,18 +117,18 @@ test('by keyboard alone: a thing listed, a layout got, a shelf moved and locked,
   await page.keyboard.press('Enter');
   // Two marks of half a millimetre, and ten of them.
   await expect.poll(() => person.heightOf(5)).toBe(before + 6);
-  await expect(page.getByRole('radio', { name: 'Each typed' })).toBeChecked();
+  await expect(page.getByRole('radio', { name: 'Typed heights' })).toBeChecked();
   await person.shelf(5).focus();
   await page.keyboard.press('l');
   await expect(page.getByText(/^Shelf 5, locked/)).toBeVisible();
-  await tabTo(page, 'Each typed');
+  await tabTo(page, 'Typed heights');
   await page.keyboard.press('ArrowRight');
   await expect(page.getByRole('radio', { name: 'Equal gaps' })).toBeChecked();
   await expect.poll(() => heights(person, 5)).toContain(before + 6);
   await expect.poll(async () => (await person.heightOf(1)) > 600).toBe(true);
   await page.getByRole('radio', { name: 'Heights', exact: true }).focus();
   for (let i = 0; i < 3; i += 1) await page.keyboard.press('ArrowRight');
-  await tabTo(page, 'The next place');
+  await tabTo(page, 'Next spot');
   await page.keyboard.press('Enter');
   await expect(page.getByText('Left wall, back').first()).toBeVisible();
   await person.saved();
@@ -152,11 +152,11 @@ test(
     await page.mouse.up();
     await expect.poll(() => person.heightOf(1)).toBe(479);
 
-    await person.setLength('Shelf 1: its top lies at', '400');
+    await person.setLength('Top of shelf 1', '400');
     await expect(
-      page.getByText(/Shelf 1 runs into: outlet\. Free heights for its top: 270 mm or 479 mm\./),
+      page.getByText(/Shelf 1 hits a socket\. Free heights for its top: 270 mm or 479 mm\./),
     ).toBeVisible();
-    await page.getByRole('button', { name: 'Down to 270 mm' }).click();
+    await page.getByRole('button', { name: 'Move down to 270 mm' }).click();
     await expect.poll(() => person.heightOf(1)).toBe(270);
     await expect(page.getByText(/runs into/)).toHaveCount(0);
     await person.undo();
@@ -170,26 +170,26 @@ test(
   async ({ person, page }) => {
     await person.open('Chimney alcove');
     await person.stage('Shelves');
-    await page.getByRole('radio', { name: 'By what is stored' }).click();
+    await page.getByRole('radio', { name: 'By stored things' }).click();
     await person.tab('Things');
-    await page.getByRole('button', { name: 'Paste a list' }).click();
-    const list = page.getByRole('textbox', { name: 'The list' });
+    await page.getByRole('button', { name: 'Paste list' }).click();
+    const list = page.getByRole('textbox', { name: 'List' });
     await list.fill('name,count\nBox,2');
-    await page.getByRole('button', { name: 'Take it in' }).click();
+    await page.getByRole('button', { name: 'Import list' }).click();
     await expect(page.getByRole('dialog')).toContainText('width, height, depth is not among them');
     await list.fill('name;width;height;depth\nAtlas case;400;300;350\nFlat thing;100;0;100\nSurfboard;2000;300;300');
-    await page.getByRole('button', { name: 'Take it in' }).click();
-    await expect(page.getByText('2 kinds of things came in.')).toBeVisible();
-    await expect(page.getByRole('list', { name: '1 row did not come in' })).toContainText('Line 3');
+    await page.getByRole('button', { name: 'Import list' }).click();
+    await expect(page.getByText('2 kinds of things imported.')).toBeVisible();
+    await expect(page.getByRole('list', { name: '1 row was not imported' })).toContainText('Line 3');
     await expect(page.getByRole('button', { name: 'Change Surfboard' })).toContainText('No room');
     await expect(page.getByText(/wider by 87[67](\.5)? mm than the 112[23](\.5)? mm there are/).first()).toBeVisible();
-    await expect(page.getByText('deeper than the shelf by 10 mm').first()).toBeVisible();
-    await expect(page.getByText('Shelves deeper by 10 mm would take what is too deep.').first()).toBeVisible();
+    await expect(page.getByText('Too deep for the shelf by 10 mm.').first()).toBeVisible();
+    await expect(page.getByText('Shelves 10 mm deeper make room.').first()).toBeVisible();
     // The smallest way out is true.
     await person.tab('Supports');
-    await person.setLength('Depth with nosing', '350');
+    await person.setLength('Depth with lipping', '350');
     await person.tab('Things');
-    await expect(page.getByText('deeper than the shelf by 10 mm')).toHaveCount(0);
+    await expect(page.getByText('Too deep for the shelf by 10 mm.')).toHaveCount(0);
     const csv = (await downloaded(page, /^Save the list/)).data.toString();
     expect(csv).toContain('Atlas case,400,300,350');
     await person.saved();
@@ -199,18 +199,18 @@ test(
 test('two layouts side by side, and either is kept', AT_ONE_SIZE, async ({ person, page }) => {
   await person.open('Chimney alcove');
   await person.stage('Shelves');
-  await page.getByRole('button', { name: 'Set this layout beside' }).click();
-  await page.getByRole('radio', { name: 'Graduated' }).click();
-  await page.getByRole('button', { name: 'Compare the two' }).click();
+  await page.getByRole('button', { name: 'Set aside copy' }).click();
+  await page.getByRole('radio', { name: 'Shrinking gaps' }).click();
+  await page.getByRole('button', { name: 'Compare layouts' }).click();
   const table = page.getByRole('table', { name: 'Two layouts' });
-  await expect(table.getByRole('row', { name: /^Spaced/ })).toContainText('Equal gaps');
-  await expect(table.getByRole('row', { name: /^Spaced/ })).toContainText('Graduated');
+  await expect(table.getByRole('row', { name: /^Spacing/ })).toContainText('Equal gaps');
+  await expect(table.getByRole('row', { name: /^Spacing/ })).toContainText('Shrinking gaps');
   await page.getByRole('button', { name: 'Keep the other' }).click();
   await person.shelfAt(1, '744.5 mm');
   await expect(page.getByRole('radio', { name: 'Equal gaps' })).toBeChecked();
-  await expect(page.getByRole('button', { name: 'Set this layout beside' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Set aside copy' })).toBeVisible();
   await person.undo();
-  await expect(page.getByRole('radio', { name: 'Graduated' })).toBeChecked();
+  await expect(page.getByRole('radio', { name: 'Shrinking gaps' })).toBeChecked();
 });
 
 test(
@@ -225,8 +225,8 @@ test(
     // Coats hang 1400 mm, 4 in clear of the floor, 2 1/2 in below the shelf, which is 3/4 in thick: 62.37 in.
     await person.shelfAt(1, '62 3/8 in');
     await expect(page.getByRole('button', { name: /^Middle, above the floor mark: 59 1\/8 in/ })).toBeVisible();
-    await page.getByRole('button', { name: 'Line a shelf up with something there' }).click();
-    await page.getByRole('button', { name: 'Line it up' }).click();
+    await page.getByRole('button', { name: 'Line up shelf' }).click();
+    await page.getByRole('button', { name: 'Line up' }).click();
     await expect(page.getByText('Shelf 1, lined up, top 48 in')).toBeVisible();
     const slope = page.getByRole('group', { name: 'Tilted shelf 1' });
     // 12 in deep at 15 degrees rises 3.106 in.
@@ -250,8 +250,8 @@ test(
     }
     const svg = (await downloaded(page, /^SVG/)).data.toString();
     expect(svg.match(/<circle /g)?.length).toBe(40);
-    await page.getByRole('button', { name: 'No pins' }).click();
-    await expect(page.getByRole('button', { name: 'Lay out pin holes' })).toBeVisible();
+    await page.getByRole('button', { name: 'Delete pin holes' }).click();
+    await expect(page.getByRole('button', { name: 'Add pin holes' })).toBeVisible();
   },
 );
 
@@ -262,14 +262,14 @@ test('one height set by the thumb on the keypad, and the level line is said to b
   await person.open('Cloakroom closet');
   await person.stage('Shelves');
   await person.shelf(2).click();
-  await page.getByRole('textbox', { name: 'Shelf 2: its top lies at' }).click();
+  await page.getByRole('textbox', { name: 'Top of shelf 2' }).click();
   await person.keys('7', '9', '1/2', 'Next');
-  const putAway = page.getByRole('button', { name: 'Put the keypad away' });
+  const putAway = page.getByRole('button', { name: 'Hide keypad' });
   if (await putAway.isVisible()) await putAway.click();
   await person.shelfAt(2, '79 1/2 in');
   await person.tab('Marks');
   await expect(page.getByText(/^There is no level line yet/).first()).toBeVisible();
   await page.getByRole('radio', { name: 'Water level' }).click();
-  await person.setLength('It missed its beginning by', '1/4');
+  await person.setLength('Misses its start by', '1/4');
   await expect(page.getByText(/The level line missed its own beginning by 1\/4 in/)).toBeVisible();
 });

@@ -4,13 +4,13 @@ async function supports(person: Person, job: string): Promise<void> {
   await person.open(job);
   await person.stage('Shelves');
   await person.tab('Supports');
-  await expect(person.page.getByRole('heading', { name: 'Does it hold?' })).toBeVisible();
+  await expect(person.page.getByRole('heading', { name: 'Strength' })).toBeVisible();
 }
 
 /** Chooses a support by its picture. */
 async function choose(person: Person, name: string): Promise<void> {
   const { page } = person;
-  await page.getByRole('button', { name: 'Change', exact: true }).first().click();
+  await page.getByRole('button', { name: 'Change support', exact: true }).first().click();
   await page.getByRole('dialog').getByRole('radio', { name, exact: true }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await expect(page.getByRole('heading', { name, exact: true })).toBeVisible();
@@ -18,17 +18,17 @@ async function choose(person: Person, name: string): Promise<void> {
 
 test('from cleats to brackets and back: nothing that was said of either is lost', async ({ person, page }) => {
   await supports(person, 'Chimney alcove');
-  await person.setLength('Cleat height', '52');
+  await person.setLength('Height of battens', '52');
   await choose(person, 'Brackets');
   await person.setLength('Arm, out from the wall', '280');
   // Two brackets a shelf are bought, none is cut; the cleats are gone from the list.
   const brackets = await person.cutList();
-  expect(brackets).not.toContain('Back cleat');
+  expect(brackets).not.toContain('Back batten');
   expect(brackets).toContain('3S Board');
   await person.stage('Shelves');
   await person.tab('Supports');
-  await choose(person, 'Cleats on three sides');
-  await expect(page.getByRole('textbox', { name: 'Cleat height' })).toHaveValue('52');
+  await choose(person, 'Battens on three sides');
+  await expect(page.getByRole('textbox', { name: 'Height of battens' })).toHaveValue('52');
   expect(await person.cutList()).toContain('3B Back cleat');
   await person.stage('Shelves');
   await person.tab('Supports');
@@ -46,7 +46,7 @@ test('from cleats to brackets and back: nothing that was said of either is lost'
 
 test('a shelf that sags says by how much, and is cured by one touch', AT_ONE_SIZE, async ({ person, page }) => {
   await supports(person, 'Chimney alcove');
-  await choose(person, 'Cleats at the ends');
+  await choose(person, 'Battens at the ends');
   await page.getByRole('radio', { name: 'Games', exact: true }).click();
   const third = page.getByRole('button', { name: /^Shelf 3 / });
   await expect(third).toContainText('sags too much');
@@ -56,7 +56,7 @@ test('a shelf that sags says by how much, and is cured by one touch', AT_ONE_SIZ
   const cure = page.getByRole('button', { name: /^Boards \d+ mm thick: sags/ });
   await cure.click();
   await expect(third).toContainText(/holds$|holds(?!, its)/);
-  await expect(page.getByText('What would cure it')).toHaveCount(0);
+  await expect(page.getByText('Ways to mend it')).toHaveCount(0);
   await person.undo();
   await expect(third).toContainText('sags too much');
   // 900 kg would bring it down, and that is said.
@@ -64,7 +64,7 @@ test('a shelf that sags says by how much, and is cured by one touch', AT_ONE_SIZ
   const own = page.getByRole('textbox', { name: /^For each metre of shelf/ });
   await own.fill('900 kg');
   await own.press('Enter');
-  await expect(third).toContainText('may give way');
+  await expect(third).toContainText('may break');
   await expect(page.getByText(/Shelf \d may give way under .* As it is it carries about/).first()).toBeVisible();
   await person.saved();
 });
@@ -75,24 +75,24 @@ test(
   async ({ person, page }) => {
     await supports(person, 'Cloakroom closet');
     await page.getByRole('button', { name: /^Show \d+ kinds of pieces$/ }).click();
-    const cleat = page.getByRole('group', { name: 'Back cleat 1B', exact: true });
+    const cleat = page.getByRole('group', { name: 'Back batten 1B', exact: true });
     await expect(cleat).toContainText('#10');
     await expect(cleat).toContainText('clearance 13/64 in');
     await expect(cleat).toContainText('are anchors');
     await cleat.getByRole('button', { name: /Why\?$/ }).click();
     await expect(page.getByRole('dialog')).toContainText('Lining behind it');
     await page.keyboard.press('Escape');
-    await expect(page.getByText(/screws #10 × /).first()).toBeAttached();
+    await expect(page.getByText(/Screws #10 × /).first()).toBeAttached();
     // On paper: the same sheets.
     await page.evaluate(() => window.dispatchEvent(new Event('beforeprint')));
-    await expect(page.getByTestId('drilling-sheet')).toContainText('Back cleat');
+    await expect(page.getByTestId('drilling-sheet')).toContainText('Back batten');
     await page.evaluate(() => window.dispatchEvent(new Event('afterprint')));
     // As files: every hole of the job in a table, one piece with its holes at full size.
-    const table = await downloaded(page, /^All holes as CSV$/);
+    const table = await downloaded(page, /^Save holes \(CSV\)$/);
     expect(table.name).toBe('Cloakroom-closet-drilling.csv');
     expect(table.data.toString('utf8')).toContain('Back cleat,1B,1,');
     await cleat.getByRole('button', { name: 'Full size' }).click();
-    const drawing = await downloaded(page, /^SVG in millimetres$/);
+    const drawing = await downloaded(page, /^SVG, true size$/);
     expect(drawing.name).toBe('Cloakroom-closet-drilling-1B.svg');
     expect(drawing.data.toString('utf8')).toMatch(/<circle [^>]*cx=/);
   },
@@ -106,13 +106,13 @@ test('a divider and a hole for a cable: in the drawing, on the list, drilled, an
   await person.shelf(2).click();
   await page.getByRole('button', { name: 'Dividers and cable holes' }).click();
   const sheet = page.getByRole('dialog', { name: 'On shelf 2' });
-  await sheet.getByRole('button', { name: 'Add a divider' }).click();
-  await person.setLength('Its middle, from the left end of the board', '400');
-  await sheet.getByRole('button', { name: 'Add a hole' }).click();
+  await sheet.getByRole('button', { name: 'Add divider' }).click();
+  await person.setLength('Centre, from the left end of the board', '400');
+  await sheet.getByRole('button', { name: 'Add hole' }).click();
   // The back cleat is under it there, and that is said where it is typed.
-  await person.setLength('Its middle, from the back edge', '45');
+  await person.setLength('Centre, from the back edge', '45');
   await expect(sheet.getByText(/A hole through 2S comes down on 2B below it/)).toBeVisible();
-  await person.setLength('Its middle, from the back edge', '120');
+  await person.setLength('Centre, from the back edge', '120');
   await expect(sheet.getByText(/comes down on/)).toHaveCount(0);
   await person.axe();
   await page.keyboard.press('Escape');
@@ -122,7 +122,7 @@ test('a divider and a hole for a cable: in the drawing, on the list, drilled, an
   const list = await person.cutList();
   expect(list).toMatch(/D1 Divider, length: 305(\.5)? mm/);
   await expect(
-    page.getByText(/hole 60 mm wide, its middle 120 mm from the right end and 120 mm from the back edge/),
+    page.getByText(/hole 60 mm wide, centre 120 mm from the right end and 120 mm from the back edge/),
   ).toBeVisible();
   await person.undo();
   await person.undo();
@@ -136,7 +136,7 @@ test(
   async ({ person, page }) => {
     await supports(person, 'Parcel bench');
     await page.getByRole('radio', { name: 'Hand tools only' }).click();
-    await page.getByRole('button', { name: 'Change', exact: true }).first().click();
+    await page.getByRole('button', { name: 'Change support', exact: true }).first().click();
     await page.getByRole('dialog').getByRole('radio', { name: 'Ladder frames', exact: true }).click();
     await expect(page.getByRole('heading', { name: 'Ladder frames', exact: true })).toBeVisible();
     await expect(page.getByRole('radio', { name: 'Pocket screws' })).toHaveCount(0);
@@ -176,21 +176,21 @@ test(
 test('the bench: each post by its own floor; the corner on hidden rails', AT_ONE_SIZE, async ({ person, page }) => {
   await supports(person, 'Parcel bench');
   const bench = await person.cutList();
-  for (const part of ['Wall cleat', 'End joist, left', 'Post 1', 'Bracket brace']) expect(bench).toContain(part);
+  for (const part of ['Wall batten', 'Left end joist', 'Post 1', 'Bracket brace']) expect(bench).toContain(part);
   const posts = [...bench.matchAll(/1P\d Post \d, length: ([\d.]+) mm/g)].map(([, figure]) => Number(figure));
   expect(posts.length).toBeGreaterThan(2);
   expect(new Set(posts).size).toBe(posts.length);
   await supports(person, 'Window corner');
   await expect(page.getByText('Hidden rails').first()).toBeVisible();
   await person.shelf(2).click();
-  await expect(page.getByRole('img', { name: 'Shelf 2 cut through from the side' })).toBeVisible();
-  expect(await person.cutList()).toContain('Rail, back wall');
+  await expect(page.getByRole('img', { name: 'Shelf 2, section from the side' })).toBeVisible();
+  expect(await person.cutList()).toContain('Back rail');
 });
 
 test('a shelf of its own among the others, and as all others again', AT_ONE_SIZE, async ({ person, page }) => {
   await supports(person, 'Chimney alcove');
   await person.shelf(2).click();
-  await page.getByRole('button', { name: 'Another support for shelf 2' }).click();
+  await page.getByRole('button', { name: 'Change shelf 2’s support' }).click();
   await page.getByRole('dialog').getByRole('radio', { name: 'Brackets', exact: true }).click();
   await expect(page.getByText('Brackets · shelf 2')).toBeVisible();
   const list = await person.cutList();
@@ -199,19 +199,19 @@ test('a shelf of its own among the others, and as all others again', AT_ONE_SIZE
   await person.stage('Shelves');
   await person.tab('Supports');
   await person.shelf(2).click();
-  await page.getByRole('button', { name: 'Shelf 2 as all others' }).click();
+  await page.getByRole('button', { name: 'Reset shelf 2' }).click();
   await expect(page.getByText('Brackets · shelf 2')).toHaveCount(0);
 });
 
 test('a material of one’s own takes its figures to the shelves', AT_ONE_SIZE, async ({ person, page }) => {
   await supports(person, 'Chimney alcove');
-  await choose(person, 'Cleats at the ends');
+  await choose(person, 'Battens at the ends');
   await page.getByRole('button', { name: 'Pine board' }).first().click();
-  await page.getByRole('button', { name: 'Add a material' }).click();
+  await page.getByRole('button', { name: 'Add material' }).click();
   const stiff = page.getByRole('textbox', { name: 'Stiffness along the grain, N/mm²' });
   await stiff.fill('a lot');
   await stiff.press('Enter');
-  await expect(page.getByText(/“a lot” is none here. Write a number from 100 to 250000/)).toBeVisible();
+  await expect(page.getByText(/“a lot” does not work here\. Type a number from 100 to 250000/)).toBeVisible();
   await stiff.fill('1100');
   await stiff.press('Enter');
   await page.getByRole('button', { name: 'Close' }).last().click();

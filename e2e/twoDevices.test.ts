@@ -35,7 +35,7 @@ test.describe('the same job changed on two devices', () => {
     await page.context().setOffline(true);
     await correct(page, '1122');
     await expect(page.getByTestId('save-state')).toHaveText('On this device only');
-    await other.getByRole('button', { name: 'One shelf more' }).click();
+    await other.getByRole('button', { name: 'Add one shelf' }).click();
     await laptop.saved();
     await page.context().setOffline(false);
     await person.saved();
@@ -72,7 +72,7 @@ test.describe('the same job changed on two devices', () => {
 
       await correct(page, '1122');
       await expect(page.getByTestId('save-state')).toHaveText('Not saved: changed elsewhere');
-      await page.getByRole('button', { name: 'Choose' }).click();
+      await page.getByRole('button', { name: 'Choose version' }).click();
       const sheet = page.getByRole('dialog', { name: 'Choose what to keep' });
       await expect(sheet).toContainText('Both devices changed one thing.');
       await person.axe();
@@ -114,7 +114,7 @@ test(
     await expect(page.getByText('1 reading taken')).toBeVisible();
     await expect(page.getByTestId('save-state')).toHaveText('On this device only');
     await person.home();
-    await page.getByRole('button', { name: 'Bring them here' }).click();
+    await page.getByRole('button', { name: 'Copy jobs here' }).click();
     await page.getByRole('link', { name: /Cellar alcove/ }).click();
     await person.saved();
     const { jobs } = await (await page.request.get(`${server.base}/api/jobs`)).json();
@@ -135,7 +135,7 @@ test(
     await beside.stage('Shelves');
     await page.getByRole('button', { name: /Width at the back, 420 mm up/ }).click();
     await page.getByTestId('reading-value').fill('1122');
-    await Promise.all([page.keyboard.press('Enter'), second.getByRole('button', { name: 'One shelf more' }).click()]);
+    await Promise.all([page.keyboard.press('Enter'), second.getByRole('button', { name: 'Add one shelf' }).click()]);
     await person.saved();
     await beside.saved();
     const stored = async () =>

@@ -13,12 +13,12 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await page.keyboard.press('Escape');
     await person.open('Chimney alcove');
     await look();
-    await page.getByRole('button', { name: 'Take the next reading' }).click();
-    await page.getByRole('button', { name: 'Hold it elsewhere' }).click();
+    await page.getByRole('button', { name: 'Take next reading' }).click();
+    await page.getByRole('button', { name: 'Change the spot' }).click();
     await look();
     await person.done();
-    await page.getByRole('radio', { name: 'Seen from above' }).click();
-    await page.getByRole('radio', { name: 'The place' }).click();
+    await page.getByRole('radio', { name: 'From above' }).click();
+    await page.getByRole('radio', { name: 'Place' }).click();
     await look();
     await person.stage('Shelves');
     await look();
@@ -31,7 +31,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await person.tab('Supports');
     await page.getByRole('button', { name: /^Show \d+ kinds of pieces$/ }).click();
     await look();
-    await page.getByRole('button', { name: 'Change', exact: true }).click();
+    await page.getByRole('button', { name: 'Change support', exact: true }).click();
     await expect(page.getByRole('radio', { name: 'Ladder frames' })).toBeVisible();
     await look();
     await page.keyboard.press('Escape');
@@ -41,8 +41,8 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await person.tab('Marks');
     await look();
     await person.tab('Heights');
-    await page.getByRole('button', { name: 'Set this layout beside' }).click();
-    await page.getByRole('button', { name: 'Compare the two' }).click();
+    await page.getByRole('button', { name: 'Set aside copy' }).click();
+    await page.getByRole('button', { name: 'Compare layouts' }).click();
     await expect(page.getByRole('table', { name: 'Two layouts' })).toBeVisible();
     await look();
     await page.keyboard.press('Escape');
@@ -57,12 +57,12 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await person.stage('Build');
     await expect(page.getByTestId('step-card')).toBeVisible();
     await look();
-    await page.getByRole('button', { name: 'How you go about it' }).click();
+    await page.getByRole('button', { name: 'How you work' }).click();
     await look();
     await page.keyboard.press('Escape');
     for (const part of ['Trips', 'Packing', 'Calendar']) {
       await page.getByRole('radio', { name: part }).click();
-      if (part === 'Calendar') await page.getByRole('button', { name: 'Lay it into my calendar' }).click();
+      if (part === 'Calendar') await page.getByRole('button', { name: 'Make calendar' }).click();
       await expect(
         page.getByText({ Trips: /with all waits$/, Packing: /still to pack$/, Calendar: /^Done by/ }[part]!),
       ).toBeVisible();
@@ -76,12 +76,12 @@ for (const colorScheme of ['light', 'dark'] as const) {
     }
     await page.getByRole('button', { name: 'More for this job' }).click();
     await look();
-    await page.getByRole('button', { name: 'Keys' }).click();
+    await page.getByRole('button', { name: 'Keyboard shortcuts' }).click();
     await look();
     for (const place of ['Stair cavity', 'Parcel bench']) {
       await person.open(place);
       await look();
-      await page.getByRole('radio', { name: 'The place' }).click();
+      await page.getByRole('radio', { name: 'Place' }).click();
       await look();
     }
   });
@@ -105,7 +105,7 @@ test('nothing reaches beyond the edge of the screen, with the longest of names',
 test('what a thumb must hit is large enough', async ({ person, page, isMobile }) => {
   test.skip(!isMobile, 'thumbs are for phones');
   await person.open('Cloakroom closet');
-  await page.getByRole('button', { name: 'Take the next reading' }).click();
+  await page.getByRole('button', { name: 'Take next reading' }).click();
   await expect(page.getByTestId('reading-value')).toBeFocused();
   for (const role of ['button', 'link', 'radio'] as const) {
     // All at one moment: what is there changes as the plan comes.

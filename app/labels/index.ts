@@ -1,1 +1,1 @@
-export { useLabel, type Label, type LabelTaking, type PlainLabel } from './labels';
+export { speak, useLabel, type Label, type LabelTaking, type PlainLabel } from './labels';

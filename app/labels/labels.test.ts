@@ -32,5 +32,5 @@ test('every label can be read as ICU', () => {
 
 test('a label fills in what it is given', () => {
   expect(label()('jobs.readings', { count: 1 })).toBe('1 reading');
-  expect(label()('notice.removed', { name: 'A & B' })).toBe('“A & B” is removed.');
+  expect(label()('notice.removed', { name: 'A & B' })).toBe('“A & B” was removed.');
 });

@@ -12,7 +12,6 @@ import { download, fileName } from '../platform/files';
 import { templateWriters } from '../platform/writers';
 import { Txt } from '../ui/Txt';
 
-const PAPERS = ['a4', 'letter', 'sheet'] as const;
 
 type Writers = Awaited<ReturnType<typeof templateWriters>>;
 
@@ -44,7 +43,7 @@ export function FullSize({ template, job, name }: FullSizeProps) {
   return (
     <>
       <View style={styles.buttons}>
-        {PAPERS.map((paper) => (
+        {([job.region === 'us' ? 'letter' : 'a4', 'sheet'] as const).map((paper) => (
           <Button
             key={paper}
             title={label(`fullSize.pdf.${paper}`)}

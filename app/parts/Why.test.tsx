@@ -9,18 +9,18 @@ const board = plan.parts.find((part) => part.id === 'S1-board')!;
 
 test('a figure opens into the terms that add up to it, and the readings behind it', () => {
   render(<Why figure={board.length} name="Board 1S, length" reader={job} readings={plan.readings} />);
-  expect(screen.queryByText('Readings behind it')).toBeNull();
+  expect(screen.queryByText('Readings used')).toBeNull();
   fireEvent.press(screen.getByLabelText(`Board 1S, length: ${board.length.mm} mm. Why?`));
-  expect(screen.getByText('Wall to wall along its back edge, as surveyed')).toBeTruthy();
-  expect(screen.getByText('Clearance, both ends, so that it goes in with odds of 97 %')).toBeTruthy();
-  expect(screen.getByText('The left end runs out past square')).toBeTruthy();
+  expect(screen.getByText('Wall to wall along the back edge, as surveyed')).toBeTruthy();
+  expect(screen.getByText('Clearance at both ends, for a 97 % chance it fits first time')).toBeTruthy();
+  expect(screen.getByText('Left end, past square')).toBeTruthy();
   expect(screen.getByText(`+ ${board.fit!.left.outMm} mm`)).toBeTruthy();
-  expect(screen.getByText('Readings behind it')).toBeTruthy();
+  expect(screen.getByText('Readings used')).toBeTruthy();
   // A reading it rests on, as it was said.
-  expect(screen.getByText('width at the back, 420 mm up')).toBeTruthy();
+  expect(screen.getByText('Width at the back, 420 mm up')).toBeTruthy();
   expect(screen.getByText('1123 mm')).toBeTruthy();
   fireEvent.press(screen.getByLabelText('Close'));
-  expect(screen.queryByText('Readings behind it')).toBeNull();
+  expect(screen.queryByText('Readings used')).toBeNull();
 });
 
 test('a signed figure says on which side it lies', () => {

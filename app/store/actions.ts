@@ -1,6 +1,6 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { ActionCreators } from 'redux-undo';
-import { newJob, type Job, type PlaceKind, type Refusal } from '@dormer/core/job/document';
+import { newJob, type Job, type PlaceKind, type Refusal, type Region } from '@dormer/core/job/document';
 import type { JobUnit } from '@dormer/core/base/quantity';
 import { reasonOf } from '../platform/reasonOf';
 import type { PlainLabel } from '../labels';
@@ -49,6 +49,7 @@ export interface NewJobWish {
   readonly name: string;
   readonly kind: PlaceKind;
   readonly units: JobUnit;
+  readonly region?: Region;
 }
 
 /** @returns the new job's id */

@@ -20,7 +20,7 @@ describe('jobs', () => {
     const store = await world.app();
     const id = store.dispatch(createJob({ name: 'New', kind: 'alcove', units: 'in' }));
     await saved(store, id);
-    const copy = store.dispatch(copyJob(id, 'Copy'));
+    const copy = store.dispatch(copyJob(id, 'Copy list'));
     await saved(store, copy);
     expect(server.jobs.size).toBe(2);
     store.dispatch(removeJob(copy));

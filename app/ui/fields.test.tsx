@@ -77,7 +77,7 @@ describe('a mass', () => {
     expect(field('Weight').props.value).toBe('3 kg');
   });
 
-  test('what is none stays as typed, with the reason, which goes once it is right', () => {
+  test('what is none stays as typed, with the reason, which goes once it', () => {
     render(<Form />);
     type('Weight', 'heavy');
     expect(field('Weight').props.value).toBe('heavy');

@@ -101,5 +101,6 @@ describe('suppliers', () => {
 test('a job of before buying was known of is read with what is usual', () => {
   const { stock: _stock, ...old } = parcelBench();
   const read = readJob({ ...old, version: 5 });
-  expect(read.ok && read.value.stock).toMatchObject({ region: 'metric', kerf: { mm: 3 }, useRack: true, own: [] });
+  expect(read.ok && read.value).toMatchObject({ region: 'uk' });
+  expect(read.ok && read.value.stock).toMatchObject({ kerf: { mm: 3 }, useRack: true, own: [] });
 });

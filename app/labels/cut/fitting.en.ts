@@ -17,7 +17,7 @@ export const fittingEn = {
   'corner.back': 'Along the back wall',
   'corner.side': 'Along the side wall',
   'corner.front': 'Front edge',
-  'corner.known': 'Angle {angle}, sure to ±{sure}',
+  'corner.known': 'Angle {angle}, sure to within {sure}',
   'corner.sameAs':
     'The template of shelf {shelf} fits this shelf too: caulk hides the difference. Pencil the shelf number and the top face on each.',
   'corner.mitre':

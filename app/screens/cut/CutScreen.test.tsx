@@ -54,7 +54,7 @@ describe('one board', () => {
     expect(store.getState().planned.plan!.parts.find((part) => part.id === 'S1-board')!.length.mm).toBeGreaterThan(
       board(alcove, 1).length.mm - 0.01,
     );
-    fireEvent.press(screen.getByRole('radio', { name: 'Cut short and loose' }));
+    fireEvent.press(screen.getByRole('radio', { name: 'Short and loose' }));
     type('Play, both ends together', '6');
     expect(jobIn(store).fit).toMatchObject({ habit: 'loose', play: { mm: 6 } });
   });
@@ -73,7 +73,7 @@ describe('one board', () => {
 describe('ends and fit of one board', () => {
   test('every style side by side; one that is chosen is for this board alone, and can be left to what suits', async () => {
     await cut(alcove, 2);
-    press('Ends and fit');
+    press('Choose ends');
     await gone(/Working out every style/);
     const styles = within(screen.getByLabelText('End style')).getAllByRole('radio');
     expect(styles).toHaveLength(5);
@@ -85,7 +85,7 @@ describe('ends and fit of one board', () => {
 
   test('its back may be scribed', async () => {
     await cut(alcove, 2);
-    press('Ends and fit');
+    press('Choose ends');
     fireEvent.press(screen.getByRole('radio', { name: /^Scribed, / }));
     expect(jobIn(store).fit.boards).toEqual([{ shelf: 2, back: 'scribed' }]);
   });
@@ -94,12 +94,12 @@ describe('ends and fit of one board', () => {
 describe('a board that was tried', () => {
   test('where it binds, what to shave, and the note may go again', async () => {
     await cut(alcove, 1);
-    press('It was tried in its place');
+    press('Try in place');
     fireEvent.press(screen.getByRole('radio', { name: 'Left end' }));
     fireEvent.press(screen.getByRole('radio', { name: 'at the front' }));
-    fireEvent.press(screen.getByRole('radio', { name: 'It binds' }));
-    type('It still stands up by', '12');
-    await take('Note it');
+    fireEvent.press(screen.getByRole('radio', { name: 'Too tight' }));
+    type('Still too high by', '12');
+    await take('Add note');
     expect(jobIn(store).trials).toMatchObject([
       { shelf: 1, end: 'left', at: 'front', kind: 'tight', value: { mm: 12 } },
     ]);
@@ -107,7 +107,7 @@ describe('a board that was tried', () => {
     expect(jobIn(store).trials[0]?.cut.back).toBeCloseTo(board(alcove, 1).edges!.back.mm, 6);
     await planned(store);
     screen.getByText(/Left end, at the front: shave/);
-    press('Remove this note');
+    press('Delete note');
     expect(jobIn(store)).toEqual(alcove);
   });
 });
@@ -115,33 +115,33 @@ describe('a board that was tried', () => {
 describe('the list goes out', () => {
   test('as text, and says so; a browser that forbids it says that', async () => {
     await cut(alcove);
-    press('Copy');
+    press('Copy list');
     await waitFor(() => expect(copied).toHaveBeenCalled());
     expect(copied.mock.calls[0]?.[0]).toContain('1S');
     await waitFor(() => expect(store.getState().notice).not.toBeNull());
     copied.mockRejectedValue(new Error('no'));
-    press('Copy');
+    press('Copy list');
     await waitFor(() => expect(JSON.stringify(store.getState().notice)).toContain('cut.notCopied'));
   });
 
   test('as CSV, under the name of the job', async () => {
     await cut(alcove);
-    press('CSV');
+    press('Save CSV');
     await waitFor(() => expect(given).toHaveBeenCalled());
     const [name, contents] = given.mock.calls[0]!;
     expect(name).toBe('Chimney-alcove-reading-room-cut-list.csv');
-    expect(String(contents)).toContain('Back cleat');
+    expect(String(contents)).toContain('Back batten');
   });
 
   test('not while the plan is still of the job before the last change', async () => {
     await cut(alcove);
     act(() => void store.dispatch(editJob((one) => ({ ...one, shelves: { ...one.shelves, count: 3 } }))));
-    press('CSV');
-    press('Copy');
+    press('Save CSV');
+    press('Copy list');
     await planned(store);
     expect(given).not.toHaveBeenCalled();
     expect(copied).not.toHaveBeenCalled();
-    press('CSV');
+    press('Save CSV');
     await waitFor(() => expect(given).toHaveBeenCalledTimes(1));
     expect(String(given.mock.calls[0]![1])).not.toContain('5S');
   });
@@ -149,7 +149,7 @@ describe('the list goes out', () => {
   test('with nothing to cut there is nothing to hand out', async () => {
     await cut({ ...alcove, shelves: { ...alcove.shelves, count: 0 } });
     screen.getByText('Nothing to cut yet.');
-    expect(screen.queryByRole('button', { name: 'CSV' })).toBeNull();
+    expect(screen.queryByRole('button', { name: 'Save CSV' })).toBeNull();
   });
 });
 
@@ -159,7 +159,7 @@ describe('places of their own kind', () => {
     await cut(corner);
     const { cutDegrees } = board(corner, 1).corner!;
     screen.getByText(`${cutDegrees.toFixed(1)}°`);
-    fireEvent.press(screen.getByRole('radio', { name: 'L along both walls' }));
+    fireEvent.press(screen.getByRole('radio', { name: 'L-shaped' }));
     type('Depth of both arms', '140');
     expect(jobIn(store).corner).toMatchObject({ shape: 'ell', arm: { mm: 140 } });
     await planned(store);
@@ -171,7 +171,7 @@ describe('places of their own kind', () => {
 
   test('the hole for a cable is on the list', async () => {
     await cut(windowCorner());
-    screen.getByText(/hole 60 mm wide, its middle 230 mm from the left end and 75 mm from the back edge/);
+    screen.getByText(/hole 60 mm wide, centre 230 mm from the left end and 75 mm from the back edge/);
   });
 
   test('a cavity: its trim to the long point', async () => {
@@ -184,8 +184,8 @@ describe('places of their own kind', () => {
 
   test('a template says what it is and hands out its offsets', async () => {
     await cut(windowCorner());
-    press('Template');
+    press('Show template');
     screen.getByText('The corner is cut to ' + board(windowCorner(), 1).corner!.cutDegrees.toFixed(1) + '°.');
-    screen.getByRole('button', { name: 'SVG in millimetres' });
+    screen.getByRole('button', { name: 'SVG, true size' });
   });
 });

@@ -1,8 +1,8 @@
 import { StyleSheet, View } from 'react-native';
 import Trash from 'lucide-react-native/icons/trash';
-import { lengthOf, REGIONS, type Job, type StockWish } from '@dormer/core/job/document';
+import { lengthOf, type Job, type StockWish } from '@dormer/core/job/document';
 import { lengthWords } from '@dormer/core/say/words/first';
-import { Button, LengthField, Section, Segmented, Toggles, Txt } from '../../ui';
+import { Button, LengthField, Section, Toggles, Txt } from '../../ui';
 import { useLabel } from '../../labels';
 import { editJob, selectRack, takeFromRack, useAppDispatch, useAppSelector } from '../../store';
 import { SPACE } from '../../theme';
@@ -100,12 +100,6 @@ function SoldSection({ job, onChange }: SectionProps) {
   const { stock } = job;
   return (
     <Section title={label('stock.sold')}>
-      <Segmented
-        label={label('stock.region')}
-        value={stock.region}
-        options={REGIONS.map((value) => ({ value, title: label(`stock.region.${value}`) }))}
-        onChange={(region) => onChange({ region })}
-      />
       <OwnStock job={job} onChange={(own) => onChange({ own })} />
       {stock.leave.length > 0 ? (
         <>

@@ -43,41 +43,41 @@ describe('at the saw', () => {
 
   test('one cut at a time, taken back, and kept in the job', async () => {
     await cut('At the saw');
-    press('Begin cutting');
+    press('Start cutting');
     screen.getByText(/^Cut 1 of \d+ · board L1$/);
     tick();
     screen.getByText(/^Cut 2 of/);
     expect(stock().saw?.done).toHaveLength(1);
-    press('Take back the last tick');
+    press('Undo last tick');
     screen.getByText(/^Cut 1 of/);
-    press('Give up these layouts');
+    press('Drop these layouts');
     expect(stock().saw).toBeUndefined();
   });
 
   test('a piece cut wrong: still too long is cut again, too short is planned anew', async () => {
     await cut('At the saw');
-    press('Begin cutting');
+    press('Start cutting');
     while (screen.queryByText(/^Pencil this on the blank at once/) === null) tick();
-    press('Cut wrong');
+    press('Report wrong cut');
     type(/^(Length|Width) now$/, '3000');
     screen.getByText(/cut it again at the same setting/);
     type(/^(Length|Width) now$/, '200');
     await screen.findByTestId('wrong-answer');
-    press('Go on with the new layouts');
+    press('Use new layouts');
     expect(stock().saw?.wrong).toHaveLength(1);
     expect(stock().saw?.layouts.every((layout) => layout.id.endsWith('r2'))).toBe(true);
   });
 
   test('when all is cut, what is left goes on the rack', async () => {
     await cut('At the saw');
-    press('Begin cutting');
+    press('Start cutting');
     // All but the last two were ticked before.
     tickAllBut(2);
     tick();
-    expect(screen.queryByText('All is cut')).toBeNull();
+    expect(screen.queryByText('All cut')).toBeNull();
     tick();
-    screen.getByText('All is cut');
-    press('Put what is left on the rack');
+    screen.getByText('All cut');
+    press('Store offcuts');
     expect(stock().saw).toBeUndefined();
     const { pieces } = store.getState().rack;
     expect(pieces.length).toBeGreaterThan(0);
@@ -85,21 +85,21 @@ describe('at the saw', () => {
     // What is cut is not cut or bought again, until someone says so.
     await laidOut(store);
     await screen.findByText(/pieces are cut. Nothing is left to cut/);
-    expect(screen.getByRole('button', { name: 'Begin cutting' })).toBeDisabled();
+    expect(screen.getByRole('button', { name: 'Start cutting' })).toBeDisabled();
     turn('Buy');
     await screen.findByText(/every piece is cut, or its board lies on the saw/);
     expect(screen.queryAllByRole('checkbox', { name: /pine/ })).toEqual([]);
     screen.getByText('Screws and fittings');
     turn('At the saw');
-    press('Cut all again');
+    press('Start over');
     await laidOut(store);
     expect(stock().cut).toEqual([]);
-    await waitFor(() => expect(screen.getByRole('button', { name: 'Begin cutting' })).toBeEnabled());
+    await waitFor(() => expect(screen.getByRole('button', { name: 'Start cutting' })).toBeEnabled());
   });
 
   test('squaring an end has no large figure; the first one is a cut that matters', async () => {
     await cut('At the saw');
-    press('Begin cutting');
+    press('Start cutting');
     screen.getByText('Square one end');
     while (screen.queryByTestId('saw-figure') === null) tick();
     const first = sawSteps(stock().saw!, stock().kerf.mm).find((sawStep) => sawStep.at >= 0)!;
@@ -108,23 +108,23 @@ describe('at the saw', () => {
 
   test('after the straight cuts the ends of each board are told, one tick each; only then all is cut', async () => {
     await cut('At the saw');
-    press('Begin cutting');
+    press('Start cutting');
     const ends = furtherTasks().filter((furtherTask) => furtherTask.kind === 'end' && furtherTask.label.endsWith('S'));
     expect(ends.length).toBeGreaterThan(4);
     tickAllBut(furtherTasks().length);
-    expect(screen.queryByText('All is cut')).toBeNull();
+    expect(screen.queryByText('All cut')).toBeNull();
     for (const one of furtherTasks()) {
       const card = within(screen.getByTestId('saw-card'));
       card.getByText(one.label);
       for (const line of one.how) card.getByText(words(line, alcove));
       tick();
     }
-    screen.getByText('All is cut');
+    screen.getByText('All cut');
   });
 
   test('what lies on the saw is not bought again', async () => {
     await cut('At the saw');
-    press('Begin cutting');
+    press('Start cutting');
     turn('Buy');
     await laidOut(store);
     await screen.findByText(/every piece is cut, or its board lies on the saw/);
@@ -132,16 +132,16 @@ describe('at the saw', () => {
 
   test('pieces that are cut stay cut when the layouts are given up', async () => {
     await cut('At the saw');
-    press('Begin cutting');
+    press('Start cutting');
     while (screen.queryByText(/^Pencil this on the blank at once/) === null) tick();
     tick();
-    press('Give up these layouts');
+    press('Drop these layouts');
     expect(stock().cut).toHaveLength(1);
   });
 
   test('a job that changed under the layouts says so', async () => {
     await cut('At the saw');
-    press('Begin cutting');
+    press('Start cutting');
     store.dispatch(editJob((one) => ({ ...one, fit: { ...one.fit, habit: 'loose', play: typedLength('20', 'mm') } })));
     await planned(store);
     await screen.findByText(/other lengths now than in these layouts/);

@@ -33,7 +33,7 @@ describe('layouts', () => {
   test('each board with its pieces, what is left, and that nothing is cheaper', async () => {
     await cut('Layouts');
     screen.getByText('18 mm × 400 mm pine board');
-    screen.getByText('5 pieces of stock, 75 % of them used. €80.00: nothing cheaper is possible.');
+    screen.getByText('5 pieces of stock, 75 % of them used. €80.00: the cheapest possible.');
     expect(screen.getAllByText('3B').length).toBeGreaterThan(0);
   });
 
@@ -49,12 +49,12 @@ describe('layouts', () => {
   test('a wider kerf is worked out anew; what cannot be carried is told', async () => {
     await cut('Layouts');
     const before = store.getState().cutting.key;
-    type('Kerf: what the saw takes', '5');
+    type('Kerf (width of the cut)', '5');
     await planned(store);
     await waitFor(() => expect(store.getState().cutting.key).not.toBe(before));
     expect(stock().kerf.mm).toBe(5);
-    fireEvent.press(screen.getByRole('checkbox', { name: 'Sheets must be cut down to carry' }));
-    type('Longest piece that fits', '2500');
+    fireEvent.press(screen.getByRole('checkbox', { name: 'Cut sheets down to carry' }));
+    type('Longest piece to carry', '2500');
     await planned(store);
     await laidOut(store);
     const longBoards = () =>
@@ -64,7 +64,7 @@ describe('layouts', () => {
 
   test('a board of one’s own is added and taken away', async () => {
     await cut('Layouts');
-    press('Add what I can buy');
+    press('Add own stock');
     type('Length', '2400');
     type('Price of one, €', '3,5');
     await planned(store);
@@ -72,28 +72,28 @@ describe('layouts', () => {
     type('Price of one, €', 'cheap');
     screen.getByText(/“cheap” is no price/);
     expect(stock().own[0]!.price).toBe(3.5);
-    press(/^Remove Own board 1/);
+    press(/^Delete Own board 1/);
     expect(stock().own).toEqual([]);
   });
 
   test('as a table', async () => {
     await cut('Layouts');
-    press('Save as files');
-    press('CSV');
+    press('Save files');
+    press('Save CSV');
     await waitFor(() => expect(given).toHaveBeenCalledTimes(1));
     expect(given.mock.calls[0]![1]).toContain('Cut from');
   });
 
   test('a piece that lies about is put on the rack by hand', async () => {
     await cut('Layouts');
-    press('Add an offcut');
+    press('Add offcut');
     fireEvent.press(screen.getByRole('radio', { name: 'Sheet' }));
-    const group = within(screen.getByLabelText('Add an offcut'));
+    const group = within(screen.getByLabelText('Add offcut'));
     const field = group.getByLabelText('Real width');
     fireEvent(field, 'focus');
     fireEvent.changeText(field, '1400');
     fireEvent(field, 'blur');
-    press('Put it on the rack');
+    press('Put on rack');
     const [piece] = store.getState().rack.pieces;
     // The longer side of a sheet is its length.
     expect(piece).toMatchObject({ form: 'sheet', material: 'pine', thicknessMm: 18, lengthMm: 1400, widthMm: 1000 });
@@ -112,7 +112,7 @@ describe('layouts', () => {
     await cut('Layouts');
     store.dispatch(putOnRack([rest]));
     await screen.findByText(/1300 mm · from the rack/);
-    fireEvent.press(screen.getByRole('checkbox', { name: 'Use what is on the rack first' }));
+    fireEvent.press(screen.getByRole('checkbox', { name: 'Use the rack first' }));
     expect(stock().useRack).toBe(false);
     await planned(store);
     await laidOut(store);
@@ -123,48 +123,48 @@ describe('layouts', () => {
 describe('what is bought', () => {
   test('ticks, what there is already, and the total', async () => {
     await cut('Buy');
-    const screws = () => screen.getByRole('button', { name: /^screws 5 × 70/ });
+    const screws = () => screen.getByRole('button', { name: /^Screws 5 × 70/ });
     fireEvent.press(screen.getByRole('checkbox', { name: /^In the basket: screws 5 × 70/ }));
     expect(stock().ticked).toEqual(['screw-5-70']);
-    screen.getByText('15 things to get');
+    screen.getByText('15 things to buy');
     fireEvent.press(screws());
-    type('Have already, pieces', '40');
+    type('Already have, pieces', '40');
     expect(stock().have).toEqual([{ what: 'screw-5-70', count: 40 }]);
-    await waitFor(() => expect(within(screws()).getByText('there is enough already')).toBeTruthy());
+    await waitFor(() => expect(within(screws()).getByText('you have enough')).toBeTruthy());
   });
 
   test('a supplier is asked, and its prices stay with the job', async () => {
     await cut('Buy');
     await waitFor(() => press('Ask Yard (simulated)'));
-    await screen.findByText('Prices from Yard, where it has what is needed.');
+    await screen.findByText('Prices from Yard, where it sells the item.');
     expect(stock().prices).toContainEqual({ item: 'screw-5-70:50', price: 10, left: 9 });
   });
 
   test('a price list comes in; what cannot be read is told by its line', async () => {
     await cut('Buy');
     picked.mockResolvedValue('item,price\nboard-pine-18x400-1200,1\nx,none\n');
-    press('Read a price list (CSV)');
-    await screen.findByText('1 price came in.');
+    press('Import prices (CSV)');
+    await screen.findByText('1 price imported.');
     expect(stock().prices).toEqual([{ item: 'board-pine-18x400-1200', price: 1 }]);
     await planned(store);
     await laidOut(store);
     await screen.findByText('5 at €1.00 each');
-    press('Planning prices again');
+    press('Use planning prices');
     expect(stock().prices).toEqual([]);
   });
 
   test('what is not to be bought is left out, and bought again', async () => {
     await cut('Buy');
     press(/pine board, 1200 mm long/);
-    press('Do not buy this; find another way');
+    press('Cross off');
     expect(stock().leave).toEqual(['board-pine-18x400-1200']);
     await planned(store);
     await laidOut(store);
     const scrap = { name: /400 mm pine board, 1200 mm long/ };
     await waitFor(() => expect(screen.queryByRole('button', scrap) === null).toBe(true));
     turn('Layouts');
-    screen.getByText('1 thing is not to be bought.');
-    press('Buy them again');
+    screen.getByText('1 item is crossed off.');
+    press('Restore items');
     expect(stock().leave).toEqual([]);
   });
 
@@ -179,9 +179,9 @@ describe('what is bought', () => {
 
   test('materials side by side, and one of them chosen', async () => {
     await cut('Buy');
-    press('What if');
-    await screen.findByText('The cheapest');
-    press('Make the boards of MDF');
+    press('Compare materials');
+    await screen.findByText('Cheapest');
+    press('Use MDF');
     expect(jobIn(store).wood.boards).toBe('mdf');
   });
 });
@@ -192,5 +192,5 @@ test('a job without readings has nothing to cut, and says so on every tab', asyn
   turn('Buy');
   screen.getByText('Nothing to cut yet.');
   turn('At the saw');
-  expect(screen.getByRole('button', { name: 'Begin cutting' })).toBeDisabled();
+  expect(screen.getByRole('button', { name: 'Start cutting' })).toBeDisabled();
 });

@@ -30,12 +30,12 @@ async function contradicted(by: { savedBy?: string } = {}): Promise<void> {
       records.refusedByServer({ id: alcove.id, fault: { ...stale, current: { ...stale.current, ...by } } }),
     );
   });
-  press('Choose');
+  press('Choose version');
 }
 
 test('what contradicts is asked about, one thing each; only when all is chosen can it be saved', async () => {
   await contradicted();
-  screen.getByText('Both devices changed one thing. Everything else is joined already.');
+  screen.getByText('Both devices changed one thing. All else is joined already.');
   const save = () => screen.getByRole('button', { name: 'Save choices' });
   expect(save()).toBeDisabled();
   screen.getByRole('radio', { name: 'Other device: Theirs' });
@@ -56,7 +56,7 @@ test('the device that saved the other value has its name, where it has one', asy
 
 test('mine as a separate job: both are there', async () => {
   await contradicted();
-  press('Keep mine as a separate job');
+  press('Keep both jobs');
   await gone(/Both devices changed/);
   const names = Object.values(store.getState().records.byId).map(({ job }) => job.name);
   expect(names.sort()).toEqual(['Mine, copy', 'Theirs']);
@@ -66,7 +66,7 @@ test('mine as a separate job: both are there', async () => {
 test('a job the server lost is put back or removed', async () => {
   await refused({ kind: 'missing' });
   await screen.findByText(/The server no longer has this job/);
-  press('Put job back');
+  press('Restore job');
   await until(() => record()?.fault === null);
   act(() => void store.dispatch(records.refusedByServer({ id: alcove.id, fault: { kind: 'missing' } })));
   press('Remove job here');

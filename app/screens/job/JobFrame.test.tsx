@@ -74,7 +74,7 @@ describe('a stage that throws', () => {
     store = await show(frame(), alcove);
     await screen.findByText('The readings');
     act(() => void store.dispatch(editJob((job) => ({ ...job, name: 'Too much' }))));
-    screen.getByText('Something went wrong on this stage.');
+    screen.getByText('Something went wrong on this screen.');
     screen.getByText('no room for a name');
   });
 
@@ -90,7 +90,7 @@ describe('a stage that throws', () => {
     fireEvent.press(screen.getByRole('button', { name: 'Undo' }));
     screen.getByText('The readings');
     fireEvent.press(screen.getByRole('button', { name: 'Redo' }));
-    screen.getByText('Something went wrong on this stage.');
+    screen.getByText('Something went wrong on this screen.');
   });
 
   test('leaves the other stages working', () => {
@@ -98,7 +98,7 @@ describe('a stage that throws', () => {
     screen.getByText('The boards');
     expect(jobIn(store).name).toBe('Too much');
     act(() => goTo('measure'));
-    screen.getByText('Something went wrong on this stage.');
+    screen.getByText('Something went wrong on this screen.');
   });
 });
 

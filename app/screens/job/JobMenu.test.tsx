@@ -30,7 +30,7 @@ test('another name and notes; a job without a name is refused, and keeps the one
   type('Notes', 'The left jamb leans.');
   expect(jobIn(store)).toMatchObject({ name: 'Reading room', notes: 'The left jamb leans.' });
   type('Name', '   ');
-  screen.getByText('A job needs a name.');
+  screen.getByText('Type a name for the job.');
   expect(jobIn(store).name).toBe('Reading room');
 });
 
@@ -62,13 +62,13 @@ test('light or dark is of the device, not of the job', async () => {
 
 test('as a file; as a copy, to which one goes; removed, and back to the jobs', async () => {
   await open();
-  press('Save as a file');
+  press('Save as file');
   expect(saved).toHaveBeenCalledWith(alcove);
   press('Duplicate');
   const copy = selectJobs(store.getState()).find((record) => record.id !== alcove.id)!;
   expect(copy.job).toEqual({ ...alcove, id: copy.id, name: `${alcove.name}, copy` });
   expect(went).toEqual([{ pathname: '/job/[id]/measure', params: { id: copy.id } }]);
-  press('Remove this job');
+  press('Remove job');
   expect(went.at(-1)).toBe('/');
   expect(closed).toHaveBeenCalledTimes(2);
   await waitFor(() => expect(selectJobs(store.getState()).map((record) => record.id)).toEqual([copy.id]));

@@ -6,9 +6,9 @@ import Keyboard from 'lucide-react-native/icons/keyboard';
 import Trash from 'lucide-react-native/icons/trash';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { LIMITS } from '@dormer/core/job/document';
+import { CURRENCIES, LIMITS, REGIONS, withRegion } from '@dormer/core/job/document';
 import { JOB_UNITS, TAPES, tapeStepName } from '@dormer/core/base/quantity';
-import { Button, Segmented, Sheet, TextField } from '../../ui';
+import { Button, Segmented, Sheet, TextField, Txt } from '../../ui';
 import { guardedSheet } from '../../ui/guardedSheet';
 import { downloadJob } from '../../platform/files';
 import { useLabel } from '../../labels';
@@ -67,6 +67,23 @@ export const JobMenu = guardedSheet(function JobMenu({ id, onClose, onShortcuts 
         value={job.tape}
         options={tapes.map((value) => ({ value, title: tapeStepName(value) }))}
         onChange={(tape) => dispatch(editJob((one) => ({ ...one, tape })))}
+      />
+      <Segmented
+        titled
+        label={label('menu.region')}
+        value={job.region}
+        options={REGIONS.map((value) => ({ value, title: label(`menu.region.${value}`) }))}
+        onChange={(region) => dispatch(editJob((one) => withRegion(one, region)))}
+      />
+      <Txt kind="small" tone="faint">
+        {label('menu.regionIs')}
+      </Txt>
+      <Segmented
+        titled
+        label={label('menu.currency')}
+        value={job.stock.currency}
+        options={CURRENCIES.map((value) => ({ value, title: value }))}
+        onChange={(currency) => dispatch(editJob((one) => ({ ...one, stock: { ...one.stock, currency } })))}
       />
       <Segmented
         titled

@@ -59,13 +59,13 @@ describe('in words', () => {
     const job: Job = { ...base, shelves: { ...base.shelves, way: 'typed', bottom, heights } };
     const inches = { mm: 1057.275, typed: '41 5/8', unit: 'in' };
     expect(of('shelves.heights[b].up', mm(1180), inches, job)).toEqual([
-      'Top of shelf 2, up from the floor mark',
+      'Top of shelf 2, above the floor mark',
       '1180 mm',
       '41 5/8 in',
     ]);
     const locked: Job = { ...job, shelves: { ...job.shelves, way: 'equal-gaps' } };
     expect(of('shelves.heights[b].up', mm(1180), mm(1210), locked)[0]).toBe(
-      'Top of a locked shelf, up from the floor mark',
+      'Top of a locked shelf, above the floor mark',
     );
   });
 
@@ -77,7 +77,7 @@ describe('in words', () => {
       expect.stringMatching(/^\d+ mm$/),
     ]);
     expect(of('shelves.bottom', { kind: 'base', up: mm(90) }, { kind: 'floor' })).toEqual([
-      'Where the shelves begin',
+      'Start of the space',
       'base, 90 mm',
       'floor',
     ]);

@@ -39,10 +39,10 @@ test('none yet offers the example, which opens', async () => {
   const server = new PretendServer();
   globalThis.fetch = server.fetch as typeof fetch;
   server.down = true;
-  press('Open the example');
+  press('Open example');
   await until(() => store.getState().notice?.label === 'jobs.exampleNot');
   server.down = false;
-  press('Open the example');
+  press('Open example');
   await waitFor(() => expect(went).toEqual([{ pathname: '/job/[id]/measure', params: { id: chimneyAlcove().id } }]));
   expect(names()).toEqual([chimneyAlcove().name]);
 });
@@ -66,7 +66,7 @@ test('a new job: its place, its name, its units, and on to measuring', async () 
   fireEvent.press(screen.getByRole('radio', { name: /[Cc]orner/ }));
   fireEvent.changeText(screen.getByLabelText('Name'), '  Under the window ');
   fireEvent.press(screen.getByRole('radio', { name: 'inches' }));
-  press('Begin measuring');
+  press('Start measuring');
   const [made] = selectJobs(store.getState());
   expect(made?.job).toMatchObject({ name: 'Under the window', units: 'in', place: { kind: 'corner' } });
   expect(went).toEqual([{ pathname: '/job/[id]/measure', params: { id: made!.id } }]);
@@ -75,7 +75,7 @@ test('a new job: its place, its name, its units, and on to measuring', async () 
 test('a job without a name is named for its place', async () => {
   store = await show(<JobsScreen />);
   press('New job');
-  press('Begin measuring');
+  press('Start measuring');
   expect(names()[0]).not.toBe('');
 });
 
@@ -83,19 +83,19 @@ describe('a job file', () => {
   test('comes in as it went out', async () => {
     store = await show(<JobsScreen />);
     picked.mockResolvedValue(writeJobFile(cloakroomCloset()));
-    press('Open a job file');
+    press('Open job file');
     await waitFor(() => expect(names()).toContain('Cloakroom closet'));
   });
 
   test('of a job that is there already comes in beside it, under a name of its own', async () => {
     store = await show(<JobsScreen />, chimneyAlcove());
     picked.mockResolvedValue(writeJobFile(chimneyAlcove()));
-    press('Open a job file');
+    press('Open job file');
     await waitFor(() => expect(store.getState().notice).not.toBeNull());
     // The very same is there already.
     expect(names()).toHaveLength(1);
     picked.mockResolvedValue(writeJobFile({ ...chimneyAlcove(), notes: 'Another.' }));
-    press('Open a job file');
+    press('Open job file');
     await waitFor(() => expect(names()).toHaveLength(2));
     expect(new Set(selectJobs(store.getState()).map((record) => record.id)).size).toBe(2);
   });
@@ -103,7 +103,7 @@ describe('a job file', () => {
   test('that is none is refused in words, and nothing comes in', async () => {
     store = await show(<JobsScreen />);
     picked.mockResolvedValue('not a job');
-    press('Open a job file');
+    press('Open job file');
     await screen.findByText(/no (Dormer )?job file|not a (Dormer )?job|JSON/i);
     expect(names()).toEqual([]);
     press(/^(Close|Put away|Dismiss)/);
@@ -113,7 +113,7 @@ describe('a job file', () => {
   test('that nobody picked changes nothing', async () => {
     store = await show(<JobsScreen />);
     picked.mockResolvedValue(null);
-    press('Open a job file');
+    press('Open job file');
     await act(async () => undefined);
     expect(names()).toEqual([]);
     expect(screen.queryByRole('alert')).toBeNull();

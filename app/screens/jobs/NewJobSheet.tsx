@@ -1,9 +1,10 @@
 import { useState } from 'react';
-import { LIMITS, PLACE_KINDS, type PlaceKind } from '@dormer/core/job/document';
+import { LIMITS, PLACE_KINDS, usualRegion, type PlaceKind } from '@dormer/core/job/document';
 import { JOB_UNITS, type JobUnit } from '@dormer/core/base/quantity';
 import { Button, Segmented, Sheet, TextField, Txt, useKeptState } from '../../ui';
 import { guardedSheet } from '../../ui/guardedSheet';
 import { useLabel } from '../../labels';
+import { isAmerican } from '../../platform/local';
 import { createJob, selectJobs, useAppDispatch, useAppSelector } from '../../store';
 
 interface NewJobSheetProps {
@@ -15,11 +16,14 @@ interface NewJobSheetProps {
 export const NewJobSheet = guardedSheet(function NewJobSheet({ onClose, onMade }: NewJobSheetProps) {
   const label = useLabel();
   const dispatch = useAppDispatch();
-  const last = useAppSelector(selectJobs)[0]?.job.units;
+  const last = useAppSelector(selectJobs)[0]?.job;
+  const usual = isAmerican() ? 'in' : 'mm';
   const [kind, setKind] = useKeptState<PlaceKind>('kind', 'alcove');
   const [name, setName] = useState('');
-  const [units, setUnits] = useKeptState<JobUnit>('units', last ?? 'mm');
-  const make = () => onMade(dispatch(createJob({ kind, name: name.trim() || label(`place.${kind}`), units })));
+  const [units, setUnits] = useKeptState<JobUnit>('units', last?.units ?? usual);
+  // Another unit than the last job's says nothing of where this one is.
+  const region = last?.units === units ? last.region : usualRegion(units);
+  const make = () => onMade(dispatch(createJob({ kind, name: name.trim() || label(`place.${kind}`), units, region })));
   return (
     <Sheet
       title={label('new.title')}

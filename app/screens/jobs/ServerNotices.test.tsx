@@ -18,14 +18,14 @@ async function atAnother(): Promise<void> {
 
 test('jobs of another server are brought here', async () => {
   await atAnother();
-  press('Bring them here');
+  press('Copy jobs here');
   await until(() => selectStrangers(store.getState()).length === 0);
   await gone(/This is another Dormer/);
 });
 
 test('or kept on this device, and not asked about again', async () => {
   await atAnother();
-  press('Keep on this device only');
+  press('Keep apart');
   await gone(/This is another Dormer/);
   expect(store.getState().records.byId[alcove.id]).toMatchObject({ apart: 'another', removed: false });
 });
@@ -34,10 +34,10 @@ test('jobs that the server lost are put back or removed', async () => {
   store = await show(<ServerNotices />, alcove);
   act(() => void store.dispatch(records.missed([alcove.id])));
   await screen.findByText(/The server no longer has one job that this device has\./);
-  press('Put them back');
+  press('Send jobs again');
   await gone(/no longer has/);
   act(() => void store.dispatch(records.missed([alcove.id])));
-  press('Remove them here');
+  press('Remove jobs here');
   await gone(/no longer has/);
   expect(store.getState().records.byId[alcove.id]?.removed).toBe(true);
 });

@@ -43,7 +43,7 @@ export function DiaryTab({ job, plan, tabs }: LogTabProps) {
             download(`${fileName(job.name)}.md`, reportMarkdown(plan, job), 'text/markdown;charset=utf-8'),
           )
         : Promise.all([listWriters(), templateWriters()])
-            .then(([{ reportOf }, { reportPdf }]) => reportPdf(reportOf(plan, job), job.stock.region))
+            .then(([{ reportOf }, { reportPdf }]) => reportPdf(reportOf(plan, job), job.region))
             .then((file) => download(`${fileName(job.name)}.pdf`, file, 'application/pdf'))
     ).catch(() => dispatch(notify('cut.failed')));
   return (

@@ -19,11 +19,11 @@ describe('fit', () => {
     const store = await show(<LogScreen />, chimneyAlcove());
     expect(await screen.findByText(/It was said to go in \d+ times of 100/)).toBeTruthy();
     fireEvent.press(screen.getByRole('radio', { name: '2S' }));
-    press('It went in');
-    expect(await screen.findByText('2S went in at the first try')).toBeTruthy();
+    press('Went in');
+    expect(await screen.findByText('2S went in first time')).toBeTruthy();
     const odds = store.getState().planned.plan!.parts.find((part) => part.id === 'S2-board')!.fit!.odds;
     expect(jobIn(store).log.fits).toMatchObject([{ shelf: 2, went: true, odds: Math.round(odds * 10) / 10 }]);
-    press('Take this back');
+    press('Delete answer');
     expect(jobIn(store).log.fits).toEqual([]);
   });
 
@@ -34,9 +34,9 @@ describe('fit', () => {
       screen.getByRole('radio', { name: 'Left end' }).props.accessibilityState?.checked ??
         screen.getByRole('radio', { name: 'Left end' }).props['aria-checked'],
     ).toBe(true);
-    fireEvent.press(screen.getByRole('radio', { name: 'It binds' }));
-    type('It still stands up by', '5');
-    await take('Note it');
+    fireEvent.press(screen.getByRole('radio', { name: 'Too tight' }));
+    type('Still too high by', '5');
+    await take('Add note');
     expect(jobIn(store).trials).toMatchObject([
       { shelf: 1, end: 'left', at: 'front', kind: 'tight', value: { mm: 5 } },
     ]);
@@ -55,21 +55,21 @@ describe('diary', () => {
     tab('Diary');
     expect(screen.getByText(/Nothing is noted yet/)).toBeTruthy();
     press('Note');
-    await take('Note it');
-    expect(screen.getByText('Say in a word what there is to note.')).toBeTruthy();
-    fireEvent.changeText(screen.getByLabelText('In your words'), 'The plaster crumbles');
-    await take('Note it');
+    await take('Add note');
+    expect(screen.getByText('Type a few words to note.')).toBeTruthy();
+    fireEvent.changeText(screen.getByLabelText('Your words'), 'The plaster crumbles');
+    await take('Add note');
     press('Mistake');
-    fireEvent.press(screen.getByRole('radio', { name: 'The kerf forgotten' }));
+    fireEvent.press(screen.getByRole('radio', { name: 'Kerf forgotten' }));
     fireEvent.press(screen.getByRole('radio', { name: '3S' }));
-    type('What it cost, minutes', '25');
-    await take('Note it');
-    press('Size');
-    await take('Note it');
-    expect(screen.getByText('Say which piece.')).toBeTruthy();
+    type('Time lost, minutes', '25');
+    await take('Add note');
+    press('Real size');
+    await take('Add note');
+    expect(screen.getByText('Choose a piece.')).toBeTruthy();
     fireEvent.press(screen.getByRole('radio', { name: '2S' }));
-    type('It measures', '1121');
-    await take('Note it');
+    type('Real length', '1121');
+    await take('Add note');
     expect(screen.getByText('The plaster crumbles')).toBeTruthy();
     expect(screen.getByText('The kerf forgotten · 25 min')).toBeTruthy();
     expect(screen.getByText(/^2S: 1121 mm, planned 11\d\d(\.\d)? mm$/)).toBeTruthy();
@@ -80,7 +80,7 @@ describe('diary', () => {
       { ...said, kind: 'mistake', cause: 'kerf', part: 'S3-board', minutes: 25 },
       { ...said, kind: 'size', part: 'S2-board', length: { mm: 1121, typed: '1121', unit: 'mm' } },
     ]);
-    fireEvent.press(screen.getAllByRole('button', { name: 'Take this note out' })[0]!);
+    fireEvent.press(screen.getAllByRole('button', { name: 'Delete note' })[0]!);
     expect(jobIn(store).log.entries).toHaveLength(2);
   });
 
@@ -93,12 +93,12 @@ describe('diary', () => {
     ]);
     type(/^Cut 5 boards/, '');
     expect(jobIn(store).build.done).toEqual([{ step: 'cut-boards', at: 1 }]);
-    expect(await screen.findByText(/The list to buy came to €/)).toBeTruthy();
-    type('Paid in all', 'much');
-    expect(screen.getByText('An amount like 148.50.')).toBeTruthy();
-    type('Paid in all', '10');
+    expect(await screen.findByText(/Planned on the shopping list: €/)).toBeTruthy();
+    type('Paid in total', 'much');
+    expect(screen.getByText('Type an amount like 148.50.')).toBeTruthy();
+    type('Paid in total', '10');
     expect(await screen.findByText(/less than the list/)).toBeTruthy();
-    type('What you would do otherwise', 'Prime first');
+    type('What would you do differently?', 'Prime first');
     expect(jobIn(store).log).toMatchObject({ paid: 10, next: 'Prime first' });
   });
 });
@@ -117,7 +117,7 @@ describe('learned', () => {
     expect(screen.getByText('From one job on this device.')).toBeTruthy();
     expect(screen.getByText('The kerf forgotten: 2 times, 40 min lost')).toBeTruthy();
     expect(screen.getByText(/Said 95 to 99 of 100: 0 of 1 went in/)).toBeTruthy();
-    press('Plan this job with it');
+    press('Use in this job');
     expect(jobIn(store).learned).toEqual({ times: [], mistakes: [{ cause: 'kerf', times: 2 }] });
     await waitFor(() =>
       expect(
@@ -127,7 +127,7 @@ describe('learned', () => {
           .map((step) => step.id),
       ).toEqual(['cut-boards', 'cut-sticks']),
     );
-    press('Plan with usual times again');
+    press('Use usual times');
     expect(jobIn(store).learned).toBeUndefined();
   });
 

@@ -52,7 +52,7 @@ test('begun before the advice is there, the card waits for it and does not make 
   store = await show(<MeasureScreen />, bare);
   act(() => void store.dispatch(planDropped()));
   start();
-  screen.getByText('Working out which reading is worth the most …');
+  screen.getByText('Choosing the best next reading …');
   expect(screen.queryByTestId('reading-value')).toBeNull();
   act(() => void store.dispatch(planReady({ plan: planJob(jobIn(store)), job: jobIn(store) })));
   screen.getByText(/Hook the tape on the left wall at the back, 1200 mm up/);
@@ -74,7 +74,7 @@ test('one that is passed over is not asked for again, and takes its figure with 
   start();
   const asked = screen.getByText(/Hook the tape/).props.children as string;
   fireEvent.changeText(value(), '1127');
-  fireEvent.press(screen.getByLabelText('Skip this one'));
+  fireEvent.press(screen.getByLabelText('Skip reading'));
   expect(screen.queryByText(asked)).toBeNull();
   expect(value().props.value).toBe('');
   fireEvent.press(screen.getByLabelText('Done'));
@@ -85,7 +85,7 @@ test('a figure typed first stays while the tape is held elsewhere', async () => 
   store = await show(<MeasureScreen />, bare);
   start();
   fireEvent.changeText(value(), '1130');
-  fireEvent.press(screen.getByLabelText('Hold it elsewhere'));
+  fireEvent.press(screen.getByLabelText('Change the spot'));
   fireEvent.press(screen.getByLabelText('Front'));
   expect(value().props.value).toBe('1130');
   fireEvent(value(), 'submitEditing');
@@ -137,7 +137,7 @@ test('done with a figure in the field keeps it; with one that cannot be read it 
 test('a reading of the person’s own choosing, with the way it goes', async () => {
   store = await show(<MeasureScreen />, chimneyAlcove());
   const before = jobIn(store).readings.length;
-  fireEvent.press(screen.getByLabelText('Elsewhere'));
+  fireEvent.press(screen.getByLabelText('Measure something else'));
   fireEvent.press(screen.getByLabelText('Square in a corner'));
   fireEvent.press(screen.getByLabelText('Right'));
   fireEvent.press(screen.getByLabelText('At the heel'));
@@ -156,7 +156,7 @@ test('a reading of the person’s own choosing, with the way it goes', async () 
 test('a corner is read in degrees, a triangle by two distances', async () => {
   store = await show(<MeasureScreen />, windowCorner());
   const before = jobIn(store).readings.length;
-  fireEvent.press(screen.getByLabelText('Elsewhere'));
+  fireEvent.press(screen.getByLabelText('Measure something else'));
   fireEvent.press(screen.getByLabelText('Corner angle'));
   fireEvent.changeText(value(), '180');
   fireEvent(value(), 'submitEditing');
@@ -164,7 +164,7 @@ test('a corner is read in degrees, a triangle by two distances', async () => {
   enter('92.8');
   await taken(before + 1);
   fireEvent.press(screen.getByLabelText('Done'));
-  fireEvent.press(screen.getByLabelText('Elsewhere'));
+  fireEvent.press(screen.getByLabelText('Measure something else'));
   fireEvent.press(screen.getByLabelText('Tape triangle'));
   fireEvent.changeText(value(), '300');
   fireEvent(value(), 'submitEditing');
@@ -180,7 +180,7 @@ test('a corner is read in degrees, a triangle by two distances', async () => {
 test('the two distances of a triangle are kept by Done, entered or not', async () => {
   store = await show(<MeasureScreen />, windowCorner());
   const before = jobIn(store).readings.length;
-  fireEvent.press(screen.getByLabelText('Elsewhere'));
+  fireEvent.press(screen.getByLabelText('Measure something else'));
   fireEvent.press(screen.getByLabelText('Tape triangle'));
   fireEvent.changeText(value(), '300');
   fireEvent.press(screen.getByLabelText('Done'));
@@ -205,7 +205,7 @@ test('a reading is moved, changed and dropped', async () => {
   enter('1124');
   expect(jobIn(store).readings[0]).toMatchObject({ at: 'front', value: { mm: 1124 } });
   fireEvent.press(screen.getByLabelText('Width at the front, 420 mm up: 1124. Change'));
-  fireEvent.press(screen.getByLabelText('Drop this reading'));
+  fireEvent.press(screen.getByLabelText('Delete reading'));
   expect(jobIn(store).readings).toHaveLength(before - 1);
 });
 
@@ -230,12 +230,12 @@ describe('a misread value', () => {
   test('is asked for again without its value, and the new one counts', async () => {
     store = await show(<MeasureScreen />, slipped());
     const before = jobIn(store).readings.length;
-    fireEvent.press(screen.getByLabelText('Take the next reading'));
-    screen.getByText('Read it afresh: the first figure is not shown.');
+    fireEvent.press(screen.getByLabelText('Take next reading'));
+    screen.getByText('Measure again: the first figure stays hidden.');
     expect(value().props.value).toBe('');
     // Nor does the drawing tell it, to those who see it or to those who have it read out.
     expect(screen.queryByText('1151.4')).toBeNull();
-    const drawing = screen.getByLabelText(/^The opening seen from the front, with the readings taken/);
+    const drawing = screen.getByLabelText(/^Opening from the front, with the readings/);
     expect(drawing.props['aria-label'] ?? drawing.props.accessibilityLabel).not.toContain('1151.4');
     enter('1126');
     await taken(before + 1);
@@ -248,11 +248,11 @@ describe('a misread value', () => {
     store = await show(<MeasureScreen />, slipped());
     const verdict = () => jobIn(store).readings[1]?.verdict;
     fireEvent.press(screen.getByLabelText(`${name()}: 1151.4. Change`));
-    fireEvent.press(screen.getByLabelText('Keep it'));
+    fireEvent.press(screen.getByLabelText('Keep reading'));
     expect(verdict()).toBe('kept');
-    fireEvent.press(await screen.findByLabelText('Leave it out'));
+    fireEvent.press(await screen.findByLabelText('Ignore reading'));
     expect(verdict()).toBe('dropped');
-    fireEvent.press(await screen.findByLabelText('Judge it like the others'));
+    fireEvent.press(await screen.findByLabelText('Use reading again'));
     expect(verdict()).toBeUndefined();
   });
 });

@@ -36,7 +36,7 @@ describe('practice instruments', () => {
 
   test('what one comes to rest at stands in the card as if typed, and is marked as simulated', async () => {
     store = await show(<MeasureScreen />, bare);
-    fireEvent.press(screen.getByLabelText('Use the practice instruments'));
+    fireEvent.press(screen.getByLabelText('Start practice'));
     await waitFor(() => expect(jobIn(store).kit).toEqual(['laser', 'gauge', 'digital-level']));
     screen.getByText(/made-up room \d+, not your place/);
     start();
@@ -53,7 +53,7 @@ describe('practice instruments', () => {
 
   test('a figure typed over it is the person’s own', async () => {
     store = await show(<MeasureScreen />, bare);
-    fireEvent.press(screen.getByLabelText('Use the practice instruments'));
+    fireEvent.press(screen.getByLabelText('Start practice'));
     await waitFor(() => expect(jobIn(store).kit).toContain('laser'));
     start();
     stream().send(1003.4, true);
@@ -75,19 +75,19 @@ describe('practice instruments', () => {
 
   test('they read for the job they were taken up for, not for the next one', async () => {
     store = await show(<MeasureScreen />, bare);
-    fireEvent.press(screen.getByLabelText('Use the practice instruments'));
-    await screen.findByLabelText('Put them away');
+    fireEvent.press(screen.getByLabelText('Start practice'));
+    await screen.findByLabelText('Stop practice');
     const other = store.dispatch(createJob({ name: 'Other', kind: 'alcove', units: 'mm' }));
     await act(() => store.dispatch(openJob(other)));
-    screen.getByLabelText('Use the practice instruments');
+    screen.getByLabelText('Start practice');
     start();
     expect(PretendStream.open).toEqual([]);
   });
 
   test('put away, the kit is what it was', async () => {
     store = await show(<MeasureScreen />, bare);
-    fireEvent.press(screen.getByLabelText('Use the practice instruments'));
-    fireEvent.press(await screen.findByLabelText('Put them away'));
+    fireEvent.press(screen.getByLabelText('Start practice'));
+    fireEvent.press(await screen.findByLabelText('Stop practice'));
     expect(jobIn(store).kit).toEqual(bare.kit);
   });
 });
@@ -95,21 +95,21 @@ describe('practice instruments', () => {
 describe('the place', () => {
   test('walls, kit and skirting are noted', async () => {
     store = await show(<MeasureScreen />, bare);
-    fireEvent.press(screen.getByLabelText('The place'));
-    fireEvent.press(screen.getByLabelText('Old plaster'));
+    fireEvent.press(screen.getByLabelText('Place'));
+    fireEvent.press(screen.getByLabelText('Plaster on masonry'));
     fireEvent.press(screen.getByLabelText('Bevel'));
-    fireEvent.press(screen.getByLabelText('There is a skirting'));
+    fireEvent.press(screen.getByLabelText('Add skirting'));
     expect(jobIn(store).place).toMatchObject({ walls: 'plaster', skirting: { height: { mm: 100 } } });
     expect(jobIn(store).kit).toContain('bevel');
-    fireEvent.press(screen.getByLabelText('No skirting'));
+    fireEvent.press(screen.getByLabelText('Delete skirting'));
     expect(jobIn(store).place.skirting).toBeUndefined();
   });
 
   test('one wall may be something else than the rest, and be as the rest again', async () => {
     store = await show(<MeasureScreen />, bare);
-    fireEvent.press(screen.getByLabelText('The place'));
-    fireEvent.press(screen.getByLabelText('One wall is something else'));
-    const left = within(screen.getByLabelText('The left wall'));
+    fireEvent.press(screen.getByLabelText('Place'));
+    fireEvent.press(screen.getByLabelText('Add different wall'));
+    const left = within(screen.getByLabelText('Left wall'));
     fireEvent.press(left.getByLabelText('Cabinet sides'));
     expect(jobIn(store).place.own).toEqual({ left: 'panel' });
     fireEvent.press(left.getByLabelText('As the rest'));
@@ -118,26 +118,26 @@ describe('the place', () => {
 
   test('a stud is added, moved and removed; where the next should be is said', async () => {
     store = await show(<MeasureScreen />, bare);
-    fireEvent.press(screen.getByLabelText('The place'));
+    fireEvent.press(screen.getByLabelText('Place'));
     screen.getByText(/None found yet/);
-    fireEvent.press(screen.getByLabelText('Add a stud'));
+    fireEvent.press(screen.getByLabelText('Add stud'));
     expect(jobIn(store).place.studs).toMatchObject([{ wall: 'back', from: { mm: 400 }, found: 'magnet' }]);
     await screen.findByText(/Only one is known\. Try at 800 mm/);
-    fireEvent.press(screen.getByLabelText('Add a stud'));
+    fireEvent.press(screen.getByLabelText('Add stud'));
     await waitFor(() => expect(jobIn(store).place.studs).toHaveLength(2));
-    fireEvent.press(screen.getByLabelText('Remove stud 1'));
+    fireEvent.press(screen.getByLabelText('Delete stud 1'));
     expect(jobIn(store).place.studs).toHaveLength(1);
   });
 
   test('where the side wall of a corner is', async () => {
     store = await show(<MeasureScreen />, windowCorner());
-    fireEvent.press(screen.getByLabelText('The place'));
+    fireEvent.press(screen.getByLabelText('Place'));
     fireEvent.press(screen.getByLabelText('Right'));
     expect(jobIn(store).place.side).toBe('right');
     // Its readings speak of the left wall, which is no longer there.
     fireEvent.press(screen.getByLabelText('Readings'));
     await waitFor(() =>
-      expect(screen.getAllByText('speaks of a wall this place does not have').length).toBeGreaterThan(0),
+      expect(screen.getAllByText('about a wall that this place does not have').length).toBeGreaterThan(0),
     );
   });
 });

@@ -12,4 +12,4 @@ export function enter(text: string): void {
   fireEvent(value(), 'submitEditing');
 }
 
-export const start = () => fireEvent.press(screen.getByLabelText('Take the first reading'));
+export const start = () => fireEvent.press(screen.getByLabelText('Take first reading'));

@@ -4,10 +4,12 @@ import { Toast } from '../../ui';
 import { useLabel } from '../../labels';
 import { catchUp, heard, records, useAppDispatch, useAppSelector, type Notice } from '../../store';
 import { makeStyles, ThemeProvider } from '../../theme';
+import { useLanguage } from './useLanguage';
 
 /** What is around every screen: the theme, the short words at the foot, and an ear for the signal coming back. */
 export function AppShell({ children }: { children: ReactNode }) {
   const choice = useAppSelector((state) => state.settings.theme);
+  useLanguage();
   return (
     <ThemeProvider choice={choice}>
       <Ground>{children}</Ground>

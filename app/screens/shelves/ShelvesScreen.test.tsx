@@ -24,7 +24,7 @@ test('one shelf fewer, and the marks follow', async () => {
   tab('Floor mark');
   screen.getByLabelText(fromMark(5, '2043.5'));
   tab('Heights');
-  fireEvent.press(screen.getByLabelText('One shelf fewer'));
+  fireEvent.press(screen.getByLabelText('Remove one shelf'));
   tab('Marks');
   tab('Floor mark');
   // (1930 - 4 x 18) / 5 = 371.6; the first top 420 + 371.6 + 18 = 809.6, on the tape 809.5.
@@ -32,15 +32,15 @@ test('one shelf fewer, and the marks follow', async () => {
   expect(screen.queryByLabelText(/^Shelf 5, Shelf top/)).toBeNull();
 });
 
-test('every size of board, cleat and nosing is one step that can be undone', async () => {
+test('every size of board, batten and nosing is one step that can be undone', async () => {
   const alcove = chimneyAlcove();
   store = await show(<ShelvesScreen onShape={() => undefined} />, alcove);
   tab('Supports');
   set('Real thickness', '25.4');
-  set('Depth with nosing', '13 in');
-  set('Back cleat short by', '0');
-  set('Cleat height', '38');
-  set('Nosing thickness', '18');
+  set('Depth with lipping', '13 in');
+  set('Back batten shorter by', '0');
+  set('Height of battens', '38');
+  set('Thickness of the lipping', '18');
   const { shelves, support } = jobIn(store);
   expect(shelves).toMatchObject({
     thickness: { mm: 25.4 },
@@ -66,18 +66,18 @@ test('a thickness of nothing is refused in words', async () => {
 test('a thing of one’s own: its sizes, its weight, how many; nothing of no height', async () => {
   store = await show(<ShelvesScreen onShape={() => undefined} />, { ...chimneyAlcove(), things: [] });
   tab('Things');
-  fireEvent.press(screen.getByRole('button', { name: 'A thing of your own' }));
-  set('What it is called', 'Vinyl player');
-  set('Height, as it stands', '0');
+  fireEvent.press(screen.getByRole('button', { name: 'Add own thing' }));
+  set('Name', 'Vinyl player');
+  set('Height', '0');
   screen.getByText(/comes out at nothing/);
-  set('Height, as it stands', '150');
+  set('Height', '150');
   set('Weight of one', 'heavy');
   screen.getByText(/“heavy”/);
   set('Weight of one', '7.5');
-  fireEvent.press(screen.getByLabelText('One more'));
+  fireEvent.press(screen.getByLabelText('Add one'));
   fireEvent.press(screen.getByRole('radio', { name: 'Daily' }));
   fireEvent.press(screen.getByRole('radio', { name: 'Child' }));
-  fireEvent.press(screen.getByRole('checkbox', { name: 'May be laid flat' }));
+  fireEvent.press(screen.getByRole('checkbox', { name: 'May lie flat' }));
   expect(jobIn(store).things).toMatchObject([
     {
       name: 'Vinyl player',
@@ -90,7 +90,7 @@ test('a thing of one’s own: its sizes, its weight, how many; nothing of no hei
     },
   ]);
   // With the one who reached for it gone, everyone does.
-  fireEvent.press(screen.getByLabelText('Remove Child'));
+  fireEvent.press(screen.getByLabelText('Delete Child'));
   expect(jobIn(store).things[0]).not.toHaveProperty('who');
   expect(jobIn(store).people).toHaveLength(1);
 });
@@ -98,21 +98,21 @@ test('a thing of one’s own: its sizes, its weight, how many; nothing of no hei
 test('the walk along the walls goes round, and every mark says why', async () => {
   store = await show(<ShelvesScreen onShape={() => undefined} />, chimneyAlcove());
   tab('Marks');
-  fireEvent.press(screen.getByLabelText('The place before'));
+  fireEvent.press(screen.getByLabelText('Previous spot'));
   screen.getByLabelText(/^Shelf 1, Cleat top, Level line, Right wall, front: .*Why\?$/);
-  tab('Ceiling there');
+  tab('Ceiling here');
   fireEvent.press(screen.getByLabelText(/^Shelf 5, Shelf top, Ceiling there, Right wall, front/));
-  screen.getByText('The ceiling there, above the floor mark');
+  screen.getByText('Ceiling at this spot, above the floor mark');
 });
 
 test('from equal gaps to typed heights and on by hand', async () => {
   store = await show(<ShelvesScreen onShape={() => undefined} />, chimneyAlcove());
-  fireEvent.press(screen.getByLabelText('Each typed'));
+  fireEvent.press(screen.getByLabelText('Typed heights'));
   await waitFor(() => expect(jobIn(store).shelves.heights).toHaveLength(5));
   set('Top of shelf 1, above the floor mark', '700');
-  fireEvent.press(screen.getByLabelText('Remove shelf 2'));
+  fireEvent.press(screen.getByLabelText('Delete shelf 2'));
   expect(jobIn(store).shelves.heights.map((height) => height.up.typed)).toEqual(['700', '1394', '1718.5', '2043.5']);
-  fireEvent.press(await screen.findByLabelText('Add a shelf'));
+  fireEvent.press(await screen.findByLabelText('Add shelf'));
   await waitFor(() => expect(jobIn(store).shelves.heights).toHaveLength(5));
 });
 
@@ -122,7 +122,7 @@ test('boundaries from floor to ceiling, and heights of one’s own', async () =>
   fireEvent.press(screen.getByRole('radio', { name: 'Ceiling' }));
   expect(jobIn(store).shelves).toMatchObject({ bottom: { kind: 'floor' }, top: { kind: 'ceiling' } });
   fireEvent.press(screen.getAllByRole('radio', { name: 'A height' })[1]!);
-  set('Space ends, above the floor mark', '2200');
+  set('End of the space, above the floor mark', '2200');
   expect(jobIn(store).shelves.top).toMatchObject({ kind: 'height', up: { mm: 2200 } });
 });
 
@@ -130,7 +130,7 @@ test('a shelf that is pointed at leads to the shape of its board', async () => {
   const onShape = jest.fn();
   store = await show(<ShelvesScreen onShape={onShape} />, chimneyAlcove());
   tab('Marks');
-  fireEvent.press(screen.getByRole('button', { name: 'Show shelf 3 in the drawing' }));
+  fireEvent.press(screen.getByRole('button', { name: 'Show shelf 3' }));
   fireEvent.press(screen.getByRole('button', { name: 'Shape of board 3' }));
   expect(onShape).toHaveBeenCalledWith(3);
 });

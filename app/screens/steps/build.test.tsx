@@ -25,7 +25,7 @@ describe('today', () => {
     await title('Cut 5 boards');
     expect(card().getByText(/Push sticks/)).toBeTruthy();
     expect(jobIn(store).build.done.map((one) => one.step)).toEqual(['buy']);
-    press('Take back the last tick');
+    press('Undo last tick');
     await title('Buy what is on the list');
     expect(jobIn(store).build.done).toEqual([]);
   });
@@ -42,9 +42,9 @@ describe('today', () => {
     expect(card().getByText(`${mark.up.mm} mm`)).toBeTruthy();
     expect(card().getByText(/^5B: 4 screws \d.*, into the plugs, at \d.* from its left \(rear\) end$/)).toBeTruthy();
     press('At each wall');
-    expect(card().getAllByText('floor there')).toHaveLength(store.getState().planned.plan!.stations.length);
-    press('Without the walls');
-    expect(card().queryByText('floor there')).toBeNull();
+    expect(card().getAllByText('floor here')).toHaveLength(store.getState().planned.plan!.stations.length);
+    press('Hide walls');
+    expect(card().queryByText('floor here')).toBeNull();
     expect(card().getByText(/Hang on it/)).toBeTruthy();
     expect(card().getByText(/hidden wires/)).toBeTruthy();
   });
@@ -73,15 +73,15 @@ describe('today', () => {
   test('a step is left out with a reason, and opened again under Trips', async () => {
     const store = await show(<BuildScreen />, chimneyAlcove());
     await title('Buy what is on the list');
-    press('Leave out …');
+    press('Skip step …');
     fireEvent.press(screen.getByRole('radio', { name: 'Was done already' }));
-    fireEvent.changeText(screen.getByLabelText('In your words'), 'from the last job');
-    await take('Leave it out');
+    fireEvent.changeText(screen.getByLabelText('Your words'), 'from the last job');
+    await take('Skip step');
     await title('Cut 5 boards');
     expect(jobIn(store).build.skipped).toEqual([{ step: 'buy', why: 'was-done', note: 'from the last job' }]);
     tab('Trips');
     expect(await screen.findByText('Was done already: from the last job')).toBeTruthy();
-    press('Open again: Buy what is on the list');
+    press('Reopen: Buy what is on the list');
     expect(jobIn(store).build.skipped).toEqual([]);
   });
 
@@ -103,15 +103,15 @@ describe('how one goes about it', () => {
   test('schools change the steps; old holes are filled first; a wait is what the tin says', async () => {
     const store = await show(<BuildScreen />, chimneyAlcove());
     await title('Buy what is on the list');
-    press('How you go about it');
+    press('How you work');
     fireEvent.press(screen.getByRole('radio', { name: 'Bottom up' }));
     fireEvent.press(screen.getByRole('radio', { name: 'Measured in place' }));
     press('Five more holes');
     await planned(store);
     type('Filler, at the earliest', '30');
     type('Primer, at the latest', '10');
-    expect(screen.getByText('The latest is before the earliest.')).toBeTruthy();
-    type('To the workshop, minutes', 'soon');
+    expect(screen.getByText('The latest is before the earliest. Swap them.')).toBeTruthy();
+    type('Way to the workshop, minutes', 'soon');
     expect(screen.getByText(/Whole minutes/)).toBeTruthy();
     await planned(store);
     const { build } = jobIn(store);
@@ -128,32 +128,32 @@ describe('how one goes about it', () => {
 
   test('a wall is offered to be cut open only in a cavity', async () => {
     await show(<BuildScreen />, chimneyAlcove());
-    press('How you go about it');
-    expect(screen.queryByRole('checkbox', { name: 'A wall is cut open' })).toBeNull();
+    press('How you work');
+    expect(screen.queryByRole('checkbox', { name: 'Cut a wall open' })).toBeNull();
     screen.unmount();
     await show(<BuildScreen />, stairCavity());
-    press('How you go about it');
-    expect(screen.getByRole('checkbox', { name: 'A wall is cut open' })).toBeTruthy();
+    press('How you work');
+    expect(screen.getByRole('checkbox', { name: 'Cut a wall open' })).toBeTruthy();
   });
 
   test('a step of one’s own, one that goes round in a circle, and out again', async () => {
     const store = await show(<BuildScreen />, chimneyAlcove());
     await title('Buy what is on the list');
-    press('Add a step');
-    await take('Add it');
-    expect(screen.getByText('Say what is done.')).toBeTruthy();
-    fireEvent.changeText(screen.getByLabelText('What is done'), 'Move the lamp');
-    press('After: choose');
+    press('Add step');
+    await take('Add step');
+    expect(screen.getByText('Type what to do.')).toBeTruthy();
+    fireEvent.changeText(screen.getByLabelText('What to do'), 'Move the lamp');
+    press('After: choose steps');
     fireEvent.press(screen.getByRole('checkbox', { name: 'Load the shelves' }));
-    press('Before: choose');
+    press('Before: choose steps');
     fireEvent.press(screen.getAllByRole('checkbox', { name: 'Mark the heights of 5 shelves' }).at(-1)!);
-    await take('Add it');
+    await take('Add step');
     expect(await screen.findByText(/Steps go round in a circle: .*Move the lamp/)).toBeTruthy();
     expect(jobIn(store).build.own).toMatchObject([{ what: 'Move the lamp', after: ['load'], before: ['marks'] }]);
     tab('Trips');
     fireEvent.press(await screen.findByRole('button', { name: 'Move the lamp' }));
-    press('Change it');
-    press('Take it out');
+    press('Change step');
+    press('Delete step');
     await gone(/circle/);
     expect(jobIn(store).build.own).toEqual([]);
   });
@@ -165,13 +165,13 @@ test('a step of one’s own is changed: a wait that is cleared is gone, and no f
   const store = await show(<BuildScreen />, withBuild(chimneyAlcove(), { own: [kept] }));
   tab('Trips');
   fireEvent.press(await screen.findByRole('button', { name: 'Move the lamp' }));
-  press('Change it');
-  type('No later than so many minutes after', '20');
-  screen.getByText('The latest is before the earliest.');
-  type('No later than so many minutes after', '');
-  type('Not sooner than so many minutes after', '');
-  expect(screen.getByLabelText('Not sooner than so many minutes after').props.value).toBe('');
-  await act(async () => fireEvent.press(screen.getAllByRole('button', { name: 'Change it' }).at(-1)!));
+  press('Change step');
+  type('Latest start after that, minutes', '20');
+  screen.getByText('The latest is before the earliest. Swap them.');
+  type('Latest start after that, minutes', '');
+  type('Earliest start after that, minutes', '');
+  expect(screen.getByLabelText('Earliest start after that, minutes').props.value).toBe('');
+  await act(async () => fireEvent.press(screen.getAllByRole('button', { name: 'Change step' }).at(-1)!));
   expect(jobIn(store).build.own).toStrictEqual([{ ...own, after: ['load'], before: [] }]);
 });
 
@@ -179,7 +179,7 @@ describe('trips and packing', () => {
   test('three trips, the best there is; a step ticked there is done', async () => {
     const store = await show(<BuildScreen />, chimneyAlcove());
     tab('Trips');
-    expect(await screen.findByText('3 trips, 4 d 4 h with all waits')).toBeTruthy();
+    expect(await screen.findByText('3 trips, about 4 d 4 h with drying')).toBeTruthy();
     expect(screen.getByText(/No order takes fewer trips/)).toBeTruthy();
     for (const place of ['Trip 1: Shop', 'Trip 2: Workshop', 'Trip 3: At the place'])
       expect(screen.getByText(place)).toBeTruthy();
@@ -221,13 +221,13 @@ describe('the calendar', () => {
   test('is begun with evenings and Saturdays, in the zone one is in', async () => {
     const store = await show(<BuildScreen />, chimneyAlcove());
     tab('Calendar');
-    press('Lay it into my calendar');
+    press('Make calendar');
     expect(await screen.findByText(/^Done by /)).toBeTruthy();
     expect(jobIn(store).build.calendar).toMatchObject({
       zone: new Intl.DateTimeFormat().resolvedOptions().timeZone,
       quiet: { from: '20:00', to: '08:00' },
     });
-    press('Without a calendar');
+    press('Delete calendar');
     expect(jobIn(store).build.calendar).toBeUndefined();
   });
 
@@ -235,12 +235,12 @@ describe('the calendar', () => {
     const store = await show(<BuildScreen />, dated());
     tab('Calendar');
     expect(await screen.findByText('Saturday 11 May')).toBeTruthy();
-    fireEvent.press(screen.getAllByRole('button', { name: 'No time after all' })[0]!);
+    fireEvent.press(screen.getAllByRole('button', { name: 'Skip this day' })[0]!);
     expect(await screen.findByText(/Without this day all is done by .*, not by /)).toBeTruthy();
-    press('Leave this day out');
+    press('Skip this day');
     await gone('Saturday 11 May');
     expect(jobIn(store).build.calendar!.lost).toEqual(['2030-05-11']);
-    press('2030-05-11: there is time after all');
+    press('Use 2030-05-11 again');
     expect(jobIn(store).build.calendar!.lost).toEqual([]);
   });
 
@@ -250,13 +250,13 @@ describe('the calendar', () => {
     fireEvent.press(await screen.findByRole('button', { name: /Prime the pieces/ }));
     choose('Day', '');
     expect(screen.getByText('Choose a full date.')).toBeTruthy();
-    expect(screen.getByRole('button', { name: 'Begin it then' })).toBeDisabled();
+    expect(screen.getByRole('button', { name: 'Move step' })).toBeDisabled();
     choose('Day', '2030-05-14');
-    choose('Begins at', '19:15');
-    press('Begin it then');
+    choose('Starts at', '19:15');
+    press('Move step');
     expect(jobIn(store).build.calendar!.moved).toEqual([{ step: 'prime', at: Date.UTC(2030, 4, 14, 17, 15) }]);
     fireEvent.press(await screen.findByRole('button', { name: '19:15 Prime the pieces' }));
-    press('Lay it as before');
+    press('Undo move');
     expect(jobIn(store).build.calendar!.moved).toEqual([]);
   });
 
@@ -265,7 +265,7 @@ describe('the calendar', () => {
     tab('Calendar');
     await screen.findByText(/^Done by /);
     choose('At the weekend, to', '08:00');
-    expect(screen.getByText('Choose an end that is later than the start.')).toBeTruthy();
+    expect(screen.getByText('Choose an end after the start.')).toBeTruthy();
     choose('At the weekend, to', '00:00');
     expect(jobIn(store).build.calendar!.free).toEqual([{ day: 6, from: '09:00', to: '24:00' }]);
     choose('At the weekend, to', '18:30');

@@ -1,6 +1,7 @@
 import type { JobUnit, TypedLength } from '../base/quantity';
 import { formatLength, parseLength, styleFor, usualTape } from '../base/quantity';
-import type { Further, Job } from './schema';
+import { usualCurrency } from './newJob';
+import type { Further, Job, Region } from './schema';
 import { askedOf, type SystemName } from './supports';
 
 /** A change to a job that makes its shelves stiffer or its joints stronger. Millimetres. */
@@ -19,6 +20,12 @@ export function lengthOf(mm: number, units: JobUnit): TypedLength {
   const typed = formatLength(mm, styleFor(units, usualTape(units)));
   const read = parseLength(typed, { unit: units });
   return read.ok ? read.value : { mm, typed: String(mm), unit: 'mm' };
+}
+
+/** The job in another region, with the money that goes with it where that was the usual one. */
+export function withRegion(job: Job, region: Region): Job {
+  const currency = job.stock.currency === usualCurrency(job.region) ? usualCurrency(region) : job.stock.currency;
+  return { ...job, region, stock: { ...job.stock, currency } };
 }
 
 /** The job with a change made; what else was said of its supports stays. */

@@ -1,5 +1,5 @@
 /** The version of the job document this code writes. */
-export const JOB_VERSION = 9;
+export const JOB_VERSION = 10;
 export const JOB_FORMAT = 'dormer-job';
 
 /** The most a job document may hold: readings, shelves, studs, keep-clears, things to store, characters. */
@@ -120,8 +120,10 @@ export const LOAD_USES = [
   'own',
 ] as const;
 
-/** Where one buys: sizes by the millimetre, or by nominal inches. */
-export const REGIONS = ['metric', 'inch'] as const;
+/** Where the work is: decides words, spelling, dates, money, the sizes that are sold and the size of paper. */
+export const REGIONS = ['uk', 'us'] as const;
+/** Signs of money to choose from. */
+export const CURRENCIES = ['£', '€', '$'] as const;
 /** What wood is sold as. */
 export const STOCK_FORMS = ['board', 'timber', 'strip', 'sheet', 'rod'] as const;
 /** How shelves are finished. */

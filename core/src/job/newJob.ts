@@ -2,13 +2,15 @@ import { usualTape, type JobUnit, type TypedLength } from '../base/quantity';
 import { JOB_FORMAT, JOB_VERSION } from './limits';
 import type { SystemName } from './supports';
 import { usualLength } from './usual';
-import type { BoxWish, CornerWish, Instrument, Job, Place, PlaceKind } from './schema';
+import type { BoxWish, CornerWish, Instrument, Job, Place, PlaceKind, Region } from './schema';
 
 export interface NewJobOptions {
   readonly id: string;
   readonly name: string;
   readonly kind: PlaceKind;
   readonly units: JobUnit;
+  /** Where the work is; without it as the units suggest. */
+  readonly region?: Region;
 }
 
 /** What nearly everyone has to measure with. */
@@ -60,10 +62,15 @@ export const usualFixing = (units: JobUnit): Job['fixing'] => ({
   anchors: true,
 });
 
+/** Where one works who measures in a unit, before anyone says otherwise. */
+export const usualRegion = (units: JobUnit): Region => (units === 'in' ? 'us' : 'uk');
+
+/** The money of a region. */
+export const usualCurrency = (region: Region): string => (region === 'us' ? '$' : '£');
+
 /** What is bought and how it is cut, before anyone says otherwise. */
-export const usualStock = (units: JobUnit): Job['stock'] => ({
-  region: units === 'in' ? 'inch' : 'metric',
-  currency: units === 'in' ? '$' : '€',
+export const usualStock = (units: JobUnit, region = usualRegion(units)): Job['stock'] => ({
+  currency: usualCurrency(region),
   kerf: usualLength(3, '1/8', units),
   squaring: usualLength(10, '1/2', units),
   edges: usualLength(5, '1/4', units),
@@ -104,7 +111,7 @@ export const emptyLog = (): Job['log'] => ({ entries: [], fits: [], next: '' });
  * A new job: no readings, three shelves with equal gaps between floor and ceiling, on what is usual in such a place.
  * @example newJob({ id: 'a1', name: 'Pantry', kind: 'alcove', units: 'mm' })
  */
-export function newJob({ id, name, kind, units }: NewJobOptions): Job {
+export function newJob({ id, name, kind, units, region = usualRegion(units) }: NewJobOptions): Job {
   const length = (mm: number, inches: string) => usualLength(mm, inches, units);
   return {
     format: JOB_FORMAT,
@@ -113,6 +120,7 @@ export function newJob({ id, name, kind, units }: NewJobOptions): Job {
     name,
     units,
     tape: usualTape(units),
+    region,
     place: newPlace(kind),
     notes: '',
     levelLine: { up: length(1000, '48') },
@@ -135,7 +143,7 @@ export function newJob({ id, name, kind, units }: NewJobOptions): Job {
     load: { use: 'listed' },
     fixing: usualFixing(units),
     fit: { habit: 'snug', odds: USUAL_ODDS, play: length(5, '3/16'), boards: [] },
-    stock: usualStock(units),
+    stock: usualStock(units, region),
     build: usualBuild(),
     log: emptyLog(),
     trials: [],

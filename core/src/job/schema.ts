@@ -15,7 +15,7 @@ import {
   LIMITS,
   type MISTAKES,
   type PHOTO_TYPES,
-  type REGIONS,
+  REGIONS,
   type SIDES,
   type SKIP_REASONS,
   SPOTS_OUT,
@@ -107,6 +107,7 @@ export const jobSchema = z
     name: z.string().trim().min(1).max(LIMITS.name),
     units: z.enum(JOB_UNITS).describe('The unit figures are shown in'),
     tape: z.enum(TAPES).describe('The finest mark worked to'),
+    region: z.enum(REGIONS).describe('Where the work is: decides words, dates, what is sold and the size of paper'),
     place: placeSchema,
     notes: z.string().max(LIMITS.notes),
     levelLine: z.strictObject({

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { LONGEST_MM } from '../base/quantity';
 import { anyLength, id, positiveLength } from './fieldSchema';
-import { FINISHES, LIMITS, REGIONS, STOCK_FORMS } from './limits';
+import { FINISHES, LIMITS, STOCK_FORMS } from './limits';
 
 const money = z.number().min(0).max(1_000_000);
 const itemId = z.string().regex(/^[A-Za-z0-9_.:-]{1,80}$/);
@@ -81,7 +81,6 @@ const sawLayout = z.strictObject({
 
 /** What is bought, how it is cut, what is cut already. */
 export const stockSchema = z.strictObject({
-  region: z.enum(REGIONS).describe('Which sizes are sold where one is'),
   currency: z.string().trim().min(1).max(4),
   kerf: positiveLength.describe('What the saw takes'),
   squaring: anyLength.describe('What is cut off the first end of a board to have it square'),

@@ -1,6 +1,15 @@
 import { JOB_VERSION } from './limits';
 import { JOB_UNITS } from '../base/quantity';
-import { emptyLog, USUAL_KIT, USUAL_ODDS, usualBuild, usualFixing, usualStock, usualWood } from './newJob';
+import {
+  emptyLog,
+  USUAL_KIT,
+  USUAL_ODDS,
+  usualBuild,
+  usualFixing,
+  usualRegion,
+  usualStock,
+  usualWood,
+} from './newJob';
 import type { Job } from './schema';
 
 /** Turns a document of one version into the next. It may assume the version it is filed under, nothing more. */
@@ -64,6 +73,15 @@ export const UPGRADES: Readonly<Record<number, Upgrade>> = {
     if (typeof shelves !== 'object' || shelves === null) return renamed;
     const { bottom, top } = shelves as Record<string, Record<string, unknown>>;
     return { ...renamed, shelves: { ...shelves, bottom: renamedKey(bottom, 'from'), top: renamedKey(top, 'from') } };
+  },
+  // Version 10 says once where the work is. Before, only what was bought knew, by the sizes it is sold in.
+  9: (document) => {
+    const { stock, format, version, id, name, units, tape, ...rest } = document;
+    const { region: sizes, ...kept } = (typeof stock === 'object' && stock ? stock : {}) as Record<string, unknown>;
+    const unit = JOB_UNITS.find((jobUnit) => jobUnit === units) ?? 'mm';
+    const region = sizes === 'inch' ? 'us' : sizes === 'metric' ? 'uk' : usualRegion(unit);
+    const bare = { format, version, id, name, units, tape, region, ...rest };
+    return stock === undefined ? bare : { ...bare, stock: typeof stock === 'object' && stock ? kept : stock };
   },
 };
 

@@ -34,10 +34,10 @@ describe('studs', () => {
 
   test('the first is where one usually is, the next where they should stand; each says how it was found', () => {
     render(<Form start={bare} />);
-    press('Add a stud');
+    press('Add stud');
     expect(studs).toMatchObject([{ wall: 'back', from: { mm: 400 }, found: 'magnet' }]);
     screen.getByText(/^Only one is known\. Try at /);
-    press('Add a stud');
+    press('Add stud');
     expect(studs).toHaveLength(2);
     screen.getByText(/^They stand \d+ mm apart/);
   });
@@ -50,8 +50,8 @@ describe('studs', () => {
         })}
       />,
     );
-    screen.getByText('They stand 400 mm apart. The next should be at 900 mm from the left end.');
-    press('Add a stud');
+    screen.getByText('Studs are 400 mm apart. Try the next at 900 mm from the left end.');
+    press('Add stud');
     expect(studs.at(-1)?.from.mm).toBe(900);
   });
 
@@ -73,9 +73,9 @@ describe('studs', () => {
     type(/^Stud 1, from the /, '385');
     expect(studs[0]?.from.mm).toBe(385);
     fireEvent.press(screen.getByRole('radio', { name: /^Left/ }));
-    press('Add a stud');
+    press('Add stud');
     expect(studs.map((stud) => stud.wall)).toEqual(['back', 'left']);
-    press('Remove stud 1');
+    press('Delete stud 1');
     expect(studs.map((stud) => stud.wall)).toEqual(['back']);
   });
 });
@@ -95,22 +95,22 @@ describe('what must stay clear', () => {
   test('something new is an outlet until it is said to be something else; its margin follows', () => {
     render(<Form start={withPlace(alcove, { keepClears: [] })} />);
     screen.getByText(/^Nothing yet\./);
-    press('Add something to keep clear');
+    press('Add keep-clear');
     expect(clears).toMatchObject([{ what: 'outlet', width: { mm: 80 }, height: { mm: 80 } }]);
-    const outlet = screen.getByLabelText('Kept clear about it').props.value as string;
+    const outlet = screen.getByLabelText('Space to keep clear around it').props.value as string;
     fireEvent.press(screen.getByRole('radio', { name: 'Vent' }));
     expect(clears[0]?.what).toBe('vent');
-    expect(screen.getByLabelText('Kept clear about it').props.value).not.toBe(outlet);
+    expect(screen.getByLabelText('Space to keep clear around it').props.value).not.toBe(outlet);
   });
 
   test('where it is and how large; nothing of no width', () => {
     render(<Form start={withPlace(alcove, { keepClears: [] })} />);
-    press('Add something to keep clear');
-    type(/^Its nearer edge, from the /, '250');
-    type('Its lower edge, above the floor mark', '0');
-    type('Its width', '0');
+    press('Add keep-clear');
+    type(/^Nearer edge, from the /, '250');
+    type('Bottom edge, above the floor mark', '0');
+    type('Width', '0');
     screen.getByText(/comes out at nothing/);
-    type('Its width', '60');
+    type('Width', '60');
     type('Note', 'Lamp');
     expect(clears[0]).toMatchObject({ from: { mm: 250 }, up: { mm: 0 }, width: { mm: 60 }, note: 'Lamp' });
     press('Done');
@@ -120,15 +120,15 @@ describe('what must stay clear', () => {
   test('one that is there is changed, and removed', () => {
     render(<Form start={withPlace(alcove, { keepClears: alcove.place.keepClears.slice(0, 1) })} />);
     press(/^Change /);
-    type('Kept clear about it', '15');
+    type('Space to keep clear around it', '15');
     expect(clears[0]?.margin?.mm).toBe(15);
-    press('Remove it');
+    press('Delete keep-clear');
     expect(clears).toEqual([]);
   });
 
   test('in inches it begins as an inch rule has it', () => {
     render(<Form start={withPlace(cloakroomCloset(), { keepClears: [] })} />);
-    press('Add something to keep clear');
+    press('Add keep-clear');
     expect(clears[0]).toMatchObject({ from: { typed: '4', unit: 'in' }, height: { typed: '5' } });
   });
 });

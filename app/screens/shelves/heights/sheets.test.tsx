@@ -19,8 +19,8 @@ const alcove = chimneyAlcove();
 describe('a shelf lined up with something', () => {
   test('with the level line, by its top or its underside', async () => {
     await look(alcove, (job) => <AlignSheet job={job} onClose={() => undefined} />);
-    fireEvent.press(screen.getByRole('radio', { name: 'Its underside' }));
-    await take('Line it up');
+    fireEvent.press(screen.getByRole('radio', { name: 'Underside' }));
+    await take('Line up');
     expect(jobIn(store).shelves.aligned).toMatchObject([{ to: { kind: 'level-line' }, face: 'underside' }]);
     await planned(store);
     const lined = store.getState().planned.plan!.shelves.find((shelf) => shelf.held !== null);
@@ -31,12 +31,12 @@ describe('a shelf lined up with something', () => {
     const closed = jest.fn();
     await look(alcove, (job) => <AlignSheet job={job} onClose={closed} />);
     fireEvent.press(screen.getByRole('radio', { name: 'Something else' }));
-    await take('Line it up');
+    await take('Line up');
     expect(closed).not.toHaveBeenCalled();
-    fireEvent.changeText(screen.getByLabelText('What it is'), ' Mantel ');
-    await take('Line it up');
-    type('Its height above the floor mark', '1180');
-    await take('Line it up');
+    fireEvent.changeText(screen.getByLabelText('What is it?'), ' Mantel ');
+    await take('Line up');
+    type('Height above the floor mark', '1180');
+    await take('Line up');
     expect(jobIn(store).shelves.aligned).toMatchObject([
       { to: { kind: 'mark', name: 'Mantel', up: { mm: 1180 } }, face: 'top' },
     ]);
@@ -45,7 +45,7 @@ describe('a shelf lined up with something', () => {
 
   test('what there is at the place is offered, and nothing else', async () => {
     await look(alcove, (job) => <AlignSheet job={job} onClose={() => undefined} />);
-    expect(screen.queryByRole('radio', { name: 'The chair rail, above' })).toBeNull();
+    expect(screen.queryByRole('radio', { name: 'Dado rail, top' })).toBeNull();
     const clears = alcove.place.keepClears.length;
     expect(screen.getAllByRole('radio', { name: /, (above|below)$/ })).toHaveLength(2 * clears);
   });
@@ -54,7 +54,7 @@ describe('a shelf lined up with something', () => {
 describe('two layouts side by side', () => {
   const beside: Job = { ...alcove, otherShelves: { ...alcove.shelves, count: 3 } };
   const sheet = (job: Job, plan: Plan) => <CompareSheet job={job} plan={plan} onClose={() => undefined} />;
-  const there = () => screen.findByText('Spaced');
+  const there = () => screen.findByText('Spacing');
 
   test('how many shelves each has stands in one line', async () => {
     await look(beside, sheet);
@@ -76,14 +76,14 @@ describe('two layouts side by side', () => {
     expect(jobIn(store)).not.toHaveProperty('otherShelves');
     act(() => void store.dispatch(undo()));
     expect(jobIn(store)).toEqual(beside);
-    press('Keep this one');
+    press('Keep this layout');
     expect(jobIn(store)).toEqual(alcove);
   });
 
   test('one goes on with the other, and this one lies beside', async () => {
     await look(beside, sheet);
     await there();
-    press('Work on the other');
+    press('Swap layouts');
     expect(jobIn(store)).toEqual({ ...alcove, shelves: beside.otherShelves, otherShelves: alcove.shelves });
   });
 });

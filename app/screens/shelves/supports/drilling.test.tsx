@@ -27,42 +27,42 @@ describe('dividers and holes of a shelf', () => {
 
   test('a divider begins in the middle, reaches the shelf above, and may end at a height', async () => {
     await look(alcove, sheet(2));
-    press('Add a divider');
+    press('Add divider');
     const board = planJob(alcove).parts.find((part) => part.id === 'S2-board')!;
     expect(jobIn(store).further?.dividers).toMatchObject([{ shelf: 2, at: { mm: Math.round(board.length.mm / 2) } }]);
-    expect(screen.queryByLabelText('How high it is')).toBeNull();
+    expect(screen.queryByLabelText('Height')).toBeNull();
     fireEvent.press(screen.getByRole('radio', { name: 'A height' }));
-    type('How high it is', '180');
+    type('Height', '180');
     expect(jobIn(store).further?.dividers[0]?.height?.mm).toBe(180);
     fireEvent.press(screen.getByRole('radio', { name: 'The shelf above' }));
     expect(jobIn(store).further?.dividers[0]).not.toHaveProperty('height');
-    press('Add a divider');
-    press('Remove divider 1');
+    press('Add divider');
+    press('Delete divider 1');
     expect(jobIn(store).further?.dividers).toHaveLength(1);
-    press('Remove divider 1');
+    press('Delete divider 1');
     expect(jobIn(store)).toEqual(alcove);
   });
 
   test('on the top shelf it has a height', async () => {
     await look(alcove, sheet(5));
-    press('Add a divider');
-    screen.getByLabelText('How high it is');
+    press('Add divider');
+    screen.getByLabelText('Height');
     expect(jobIn(store).further?.dividers[0]?.height).toBeDefined();
   });
 
   test('a hole: where, how wide, from which end; what is wrong with it is said in the sheet', async () => {
     await look(alcove, sheet(1));
-    press('Add a hole');
-    type('Its middle, from that end', '200');
-    type('Its middle, from the back edge', '40');
-    type('How wide', '50');
-    fireEvent.press(screen.getByRole('radio', { name: 'The left end' }));
+    press('Add hole');
+    type('Centre, from that end', '200');
+    type('Centre, from the back edge', '40');
+    type('Diameter', '50');
+    fireEvent.press(screen.getByRole('radio', { name: 'Left end' }));
     expect(jobIn(store).further?.holes).toMatchObject([
       { shelf: 1, from: 'left', at: { mm: 200 }, back: { mm: 40 }, diameter: { mm: 50 } },
     ]);
     await planned(store);
     await screen.findByText(/comes down on 1B below it/);
-    press('Remove hole 1');
+    press('Delete hole 1');
     expect(jobIn(store)).toEqual(alcove);
   });
 
@@ -70,8 +70,8 @@ describe('dividers and holes of a shelf', () => {
     const job: Job = { ...alcove, further: { dividers: [{ id: 'other', shelf: 4, at: mm(300) }], holes: [] } };
     await look(job, sheet(2));
     screen.getByText(/^None\. A divider/);
-    press('Add a hole');
-    press('Remove hole 1');
+    press('Add hole');
+    press('Delete hole 1');
     expect(jobIn(store)).toEqual(job);
   });
 });
@@ -103,7 +103,7 @@ describe('the drilling sheet', () => {
     const closet = drillGroups(planJob(cloakroomCloset()));
     const tilted = closet.find((drillGroup) => drillGroup.labels.includes('T1L'))!;
     expect(tilted.labels).toEqual(['T1L', 'T2L']);
-    expect(tilted.names.map((name) => words(name, alcove))).toEqual(['Tilted cleat 1, left', 'Tilted cleat 2, left']);
+    expect(tilted.names.map((name) => words(name, alcove))).toEqual(['Tilted batten 1, left', 'Tilted batten 2, left']);
     expect(closet.filter((drillGroup) => drillGroup.item?.what === 'socket')).toHaveLength(1);
   });
 
@@ -145,7 +145,7 @@ describe('the drilling sheet', () => {
     expect(shown.length).toBeGreaterThan(0);
     for (const row of shown) expect(String(row.props.children).match(/ mm/g)).toHaveLength(2);
     expect(screen.getAllByRole('button', { name: 'Full size' }).length).toBeGreaterThan(3);
-    press('Hide');
+    press('Hide pieces');
     expect(screen.queryByText(/along it: /)).toBeNull();
   });
 

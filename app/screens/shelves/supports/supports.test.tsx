@@ -64,9 +64,9 @@ describe('what a system asks', () => {
 
   test('a nosing that is wanted has sizes; one that is not has none', async () => {
     await look(of('end-cleats'), (job) => <AskFields job={job} system="end-cleats" />);
-    expect(screen.queryByLabelText('Nosing height')).toBeNull();
-    fireEvent.press(screen.getByRole('checkbox', { name: 'With a nosing' }));
-    screen.getByLabelText('Nosing height');
+    expect(screen.queryByLabelText('Height of the lipping')).toBeNull();
+    fireEvent.press(screen.getByRole('checkbox', { name: 'Lipping' }));
+    screen.getByLabelText('Height of the lipping');
     expect(askedOf(jobIn(store), 'end-cleats').nosing).toBe(true);
   });
 
@@ -129,22 +129,22 @@ describe('loads, walls, tools and wood', () => {
 
   test('a material of one’s own begins like the one that is chosen, is named and changed, and may go again', async () => {
     await look(alcove, (job) => <MaterialsSheet job={job} what="boards" onClose={() => undefined} />);
-    press('Add a material');
+    press('Add material');
     const [own] = jobIn(store).wood.own;
     expect(jobIn(store).wood.boards).toBe(own?.id);
     type('Name', '  Old floorboards ');
     type('Stiffness along the grain, N/mm²', '12000,5');
-    type('Where the figures are from', 'bent over two trestles');
+    type('Source of the figures', 'bent over two trestles');
     expect(jobIn(store).wood.own[0]).toMatchObject({
       name: 'Old floorboards',
       eAlongMpa: 12_000.5,
       source: 'bent over two trestles',
     });
     type('Density, kg/m³', '4');
-    screen.getByText('“4” is none here. Write a number from 50 to 3000.');
+    screen.getByText('“4” does not work here. Type a number from 50 to 3000.');
     expect(screen.getByLabelText('Density, kg/m³').props.value).toBe('4');
     expect(jobIn(store).wood.own[0]?.densityKgM3).toBe(own?.densityKgM3);
-    press('Remove Old floorboards');
+    press('Delete Old floorboards');
     expect(jobIn(store).wood).toEqual({ ...alcove.wood, boards: 'pine' });
   });
 
@@ -203,7 +203,7 @@ describe('choosing what carries the shelves', () => {
       <SystemsSheet
         job={job}
         plan={plan}
-        title="Choose"
+        title='Choose version'
         chosen="three-side-cleats"
         onChoose={(one) => chosen.push(one)}
         onClose={closed}
@@ -211,7 +211,7 @@ describe('choosing what carries the shelves', () => {
     ));
     await waitFor(() => expect(screen.getAllByRole('radio')).toHaveLength(SYSTEM_NAMES.length), { timeout: 15_000 });
     const cards = screen.getAllByRole('radio');
-    const suits = cards.map((card) => within(card).queryByText('Suits here') !== null);
+    const suits = cards.map((card) => within(card).queryByText('Suits this place') !== null);
     expect(suits.filter(Boolean).length).toBeGreaterThanOrEqual(2);
     expect(suits.lastIndexOf(true)).toBe(suits.filter(Boolean).length - 1);
     fireEvent.press(screen.getByRole('radio', { name: 'Brackets' }));
@@ -221,13 +221,13 @@ describe('choosing what carries the shelves', () => {
 
   test('one shelf has a system and a depth of its own, and is as all others again', async () => {
     await look(alcove, (job, plan) => <ShelfSupport shelf={2} job={job} plan={plan} />);
-    type('Depth of shelf 2 with its nosing', '250');
+    type('Depth of shelf 2 with lipping', '250');
     expect(jobIn(store).support.shelves).toEqual([{ shelf: 2, depth: { mm: 250, typed: '250', unit: 'mm' } }]);
-    press('Another support for shelf 2');
-    await screen.findByRole('radio', { name: 'Cleats at the ends' });
-    fireEvent.press(screen.getByRole('radio', { name: 'Cleats at the ends' }));
+    press('Change shelf 2’s support');
+    await screen.findByRole('radio', { name: 'Battens at the ends' });
+    fireEvent.press(screen.getByRole('radio', { name: 'Battens at the ends' }));
     expect(jobIn(store).support.shelves).toMatchObject([{ shelf: 2, system: 'end-cleats', depth: { mm: 250 } }]);
-    press('Shelf 2 as all others');
+    press('Reset shelf 2');
     expect(jobIn(store)).toEqual(alcove);
   });
 
@@ -238,8 +238,8 @@ describe('choosing what carries the shelves', () => {
     ));
     screen.getByText('Cleats on three sides · shelves 1, 3, 4 and 5');
     screen.getByText('Cleats at the ends · shelf 2');
-    screen.getByLabelText('Back cleat short by');
-    screen.getByLabelText('Stops short of the front');
-    expect(screen.getAllByRole('button', { name: 'Change' })).toHaveLength(2);
+    screen.getByLabelText('Back batten shorter by');
+    screen.getByLabelText('Short of the front');
+    expect(screen.getAllByRole('button', { name: 'Change support' })).toHaveLength(2);
   });
 });

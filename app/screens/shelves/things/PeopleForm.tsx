@@ -1,6 +1,8 @@
 import X from 'lucide-react-native/icons/x';
 import { StyleSheet, View } from 'react-native';
 import { LIMITS, usualLength, type Job, type Person } from '@dormer/core/job/document';
+import { USUAL_PERSON_MM } from '@dormer/core/design/layout/forScreens';
+import { lengthWords } from '@dormer/core/say/words/first';
 import { Button, LengthField, Section, TextField, Txt } from '../../../ui';
 import { useLabel } from '../../../labels';
 import { editJob, newId, useAppDispatch } from '../../../store';
@@ -18,7 +20,9 @@ export function PeopleForm({ job }: { job: Job }) {
   return (
     <Section title={label('people.title')}>
       <Txt kind="small" tone="faint">
-        {label(job.people.length === 0 ? 'people.none' : 'people.is')}
+        {job.people.length === 0
+          ? label('people.none', { height: lengthWords(USUAL_PERSON_MM, job) })
+          : label('people.is')}
       </Txt>
       {job.people.map((person) => (
         <View key={person.id} style={styles.row}>

@@ -23,10 +23,10 @@ describe('tilted shelves', () => {
   test('the first begins low, each further one above the last and like it', async () => {
     await look(alcove, form);
     screen.getByText(/^None\. A tilted shelf/);
-    press('Add a tilted shelf');
+    press('Add tilted shelf');
     expect(jobIn(store).tilted).toMatchObject([{ front: { mm: 150 }, degrees: 15, depth: { mm: 300 } }]);
     type('Depth of the board', '280');
-    press('Add a tilted shelf');
+    press('Add tilted shelf');
     expect(jobIn(store).tilted?.[1]).toMatchObject({ front: { mm: 400 }, degrees: 15, depth: { mm: 280 } });
   });
 
@@ -41,7 +41,7 @@ describe('tilted shelves', () => {
 
   test('one goes and the others stay; all of it is undone step by step', async () => {
     await look(cloakroomCloset(), form);
-    press('Remove tilted shelf 1');
+    press('Delete tilted shelf 1');
     expect(jobIn(store).tilted).toHaveLength(1);
     act(() => void store.dispatch(undo()));
     expect(jobIn(store)).toEqual(cloakroomCloset());
@@ -53,14 +53,14 @@ describe('pins', () => {
 
   test('laid out as is usual for the units, measured from the shelf that is fixed, and gone again', async () => {
     await look(alcove, form);
-    press('Lay out pin holes');
+    press('Add pin holes');
     expect(jobIn(store).pins).toMatchObject({ pitch: { mm: 32 }, setBack: { mm: 37 }, diameter: { mm: 5 }, either: 2 });
     await planned(store);
     const { pins } = store.getState().planned.plan!;
     screen.getByText(new RegExp(`^Shelf ${pins!.fixed} is fixed: measure from it`));
-    press('One hole more');
+    press('Add one hole');
     expect(jobIn(store).pins?.either).toBe(3);
-    press('No pins');
+    press('Delete pin holes');
     expect(jobIn(store)).toEqual(alcove);
   });
 
@@ -76,7 +76,7 @@ describe('pins', () => {
 
   test('a pitch of nothing is refused', async () => {
     await look(stairCavity(), form);
-    type('Hole to hole', '0');
+    type('Spacing of the holes', '0');
     screen.getByText(/comes out at nothing/);
     expect(jobIn(store)).toEqual(stairCavity());
   });

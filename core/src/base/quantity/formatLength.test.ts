@@ -32,7 +32,13 @@ describe('fractions of an inch', () => {
     [inch(0.99), 8, '1 shy'],
     [inch(-0.1875), 16, '−3/16'],
   ])('%d mm to 1/%d', (mm, denominator, shown) => {
-    expect(formatLength(mm, { unit: 'in', denominator })).toBe(shown);
+    expect(formatLength(mm, { unit: 'in', denominator, lean: true })).toBe(shown);
+  });
+
+  test('the nearest mark alone, where a lean is not asked for', () => {
+    expect(formatLength(inch(41.625) + 0.3, { unit: 'in' })).toBe('41 5/8');
+    expect(formatLength(inch(41.625) - 0.3, { unit: 'in' })).toBe('41 5/8');
+    expect(formatLength(-0.3, { unit: 'in' })).toBe('0');
   });
 
   test('feet are counted out at and above the chosen size', () => {

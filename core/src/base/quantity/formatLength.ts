@@ -9,6 +9,8 @@ export interface LengthStyle {
   readonly decimals?: number;
   /** At and above this many inches, feet are counted out. Left away: inches only. */
   readonly feetAboveIn?: number;
+  /** Whether an inch figure off its mark says so: "strong" above it, "shy" below. Else the nearest mark is told. */
+  readonly lean?: boolean;
   /** Whether the unit's sign is written behind the figure. */
   readonly withUnit?: boolean;
 }
@@ -32,8 +34,8 @@ export function styleFor(unit: JobUnit, tape: Tape): LengthStyle {
 }
 
 /**
- * Writes a length the way the reader works. Inches come as mixed fractions, with "strong" or "shy" when
- * the length lies off the mark by a tenth of a millimetre or more.
+ * Writes a length the way the reader works. Inches come as mixed fractions to the nearest mark; with `lean`,
+ * "strong" or "shy" tells a length that lies off the mark by a tenth of a millimetre or more.
  * What is written parses back to within half of the precision shown.
  * @param mm millimetres
  * @example formatLength(1057.275, { unit: 'in', denominator: 16, withUnit: true }) // "41 5/8 in"
@@ -57,7 +59,7 @@ function fractional(mm: number, style: LengthStyle): string {
   const size = Math.abs(mm);
   const parts = Math.round((size / MM_PER_INCH) * denominator);
   const over = size - (parts * MM_PER_INCH) / denominator;
-  const lean = Math.abs(over) < EXACT_MM ? '' : over > 0 ? ' strong' : ' shy';
+  const lean = !style.lean || Math.abs(over) < EXACT_MM ? '' : over > 0 ? ' strong' : ' shy';
   const sign = mm < 0 && (parts > 0 || lean !== '') ? '−' : '';
   const wholeInches = Math.floor(parts / denominator);
   const fraction = reduced(parts % denominator, denominator);

@@ -4,3 +4,4 @@ export * from './keepClear';
 export * from './marks';
 export { HANGER_DEPTH_MM } from './garments';
 export { LIBRARY, type LibraryThing } from './contents/library';
+export { USUAL_PERSON_MM } from './contents/reach';

@@ -30,7 +30,7 @@ test('with nothing read a width at a shelf comes first, and its reason is said i
     exactly(width('back', 1200), 1130, 'a'),
     exactly({ kind: 'depth', side: 'middle', upMm: 1200 }, 365, 'b'),
   ]);
-  expect(words(first(begun)!.why, plain)).toMatch(/^.*: sure to ±.* mm now, ±.* mm after this reading\.$/);
+  expect(words(first(begun)!.why, plain)).toMatch(/^.*: sure to within .* mm now, within .* mm after this reading\.$/);
 });
 
 test('while no board is planned it takes one of each size first: the ceiling decides where boards go', () => {

@@ -4,8 +4,9 @@ import { layoutScene } from '../scene/layout';
 import type { Scene } from '../scene';
 import type { Cutting, Layout } from '../../work/stock';
 import { nodesOf, partsOn, type Rect } from '../../work/stock/sheets/layout';
-import { lengthWords, words, type Reader } from '../words/first';
+import { lengthWords, regionOf, words, type Reader } from '../words/first';
 import { sceneSvg } from './sceneSvg';
+import { PAPER_POINTS } from './paper';
 import { encodable, plain } from './plain';
 
 const WIDTH_PX = 900;
@@ -67,13 +68,12 @@ export function layoutsDxf({ layouts, blanks }: Pick<Cutting, 'layouts' | 'blank
   return dxf.stringify();
 }
 
-const A4 = { width: 595.28, height: 841.89 } as const;
 const MARGIN = 40;
 const INK = rgb(0.13, 0.16, 0.17);
 const FILLS = { part: rgb(0.95, 0.89, 0.78), rest: rgb(1, 1, 1), stock: rgb(0.85, 0.85, 0.85) } as const;
 
 /**
- * All layouts as PDF on A4, three to a page, drawn as large as there is room: with the list of what is cut under each.
+ * All layouts as PDF on the paper of the reader's region, three to a page, drawn as large as there is room: with the list of what is cut under each.
  */
 export async function layoutsPdf(
   { layouts, blanks }: Pick<Cutting, 'layouts' | 'blanks'>,
@@ -84,13 +84,14 @@ export async function layoutsPdf(
   const font = await pdf.embedFont(StandardFonts.Helvetica);
   const say = (said: string) => encodable(said, font);
   pdf.setTitle(job);
-  const room = (A4.height - 2 * MARGIN) / 3;
+  const [paperWide, paperHigh] = PAPER_POINTS[regionOf(reader)];
+  const room = (paperHigh - 2 * MARGIN) / 3;
   layouts.forEach((layout, index) => {
-    const page = index % 3 === 0 ? pdf.addPage([A4.width, A4.height]) : pdf.getPage(pdf.getPageCount() - 1);
-    const top = A4.height - MARGIN - (index % 3) * room;
+    const page = index % 3 === 0 ? pdf.addPage([paperWide, paperHigh]) : pdf.getPage(pdf.getPageCount() - 1);
+    const top = paperHigh - MARGIN - (index % 3) * room;
     const { item, trimMm, tree } = layout;
     const edge = item.form === 'sheet' ? trimMm : 0;
-    const scale = Math.min((A4.width - 2 * MARGIN) / item.lengthMm, (room - 80) / item.widthMm);
+    const scale = Math.min((paperWide - 2 * MARGIN) / item.lengthMm, (room - 80) / item.widthMm);
     // A slender board is drawn wider than it is, as on the screen.
     const wider = Math.max(1, item.lengthMm / 9 / item.widthMm);
     const high = item.widthMm * scale * wider;

@@ -92,7 +92,7 @@ test('PDF: opens, has its pages and title, on Letter for an inch job', async () 
     [lived(), 595.28],
     [cloakroomCloset(), 612],
   ] as const) {
-    const pdf = await PDFDocument.load(await reportPdf(reportOf(planJob(job), job), job.stock.region));
+    const pdf = await PDFDocument.load(await reportPdf(reportOf(planJob(job), job), job.region));
     expect(pdf.getTitle()).toBe(job.name);
     expect(pdf.getPageCount()).toBeGreaterThan(1);
     expect(pdf.getPage(0).getWidth()).toBeCloseTo(width, 1);

@@ -1,22 +1,22 @@
 import { PDFDocument, rgb, StandardFonts, type PDFFont, type PDFPage } from 'pdf-lib';
 import type { Region } from '../../job/document';
+import { PAPER_POINTS } from './paper';
 import { encodable } from './plain';
 import type { Report, ReportPart } from './report';
 
-/** A4 and Letter, points; margins and sizes of letters. */
-const PAPER = { metric: [595.28, 841.89], inch: [612, 792] } as const;
+/** Margins and sizes of letters, points. */
 const MARGIN = 50;
 const SIZES = { title: 18, heading: 13, text: 10, cell: 8.5 } as const;
 const LEADING = 1.35;
 const BLACK = rgb(0.13, 0.16, 0.17);
 const RULE = rgb(0.6, 0.6, 0.6);
 
-/** A report as PDF, on A4 or Letter by where one buys, its pages numbered. */
+/** A report as PDF, on the paper of a region, its pages numbered. */
 export async function reportPdf({ title, parts }: Report, region: Region): Promise<Uint8Array<ArrayBuffer>> {
   const pdf = await PDFDocument.create();
   const [font, bold] = [await pdf.embedFont(StandardFonts.Helvetica), await pdf.embedFont(StandardFonts.HelveticaBold)];
   pdf.setTitle(title);
-  const [width, height] = PAPER[region];
+  const [width, height] = PAPER_POINTS[region];
   const room = width - 2 * MARGIN;
   let page: PDFPage = pdf.addPage([width, height]);
   let y = height - MARGIN;

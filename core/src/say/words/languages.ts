@@ -1,8 +1,6 @@
 import type { JobUnit } from '../../base/quantity';
+import type { Region } from '../../job/document';
 import { inAmerican } from './american';
-
-/** Where the reader works: decides words, spelling, dates and money. */
-export type ReaderRegion = 'uk' | 'us';
 
 /** What Dormer can be read in. */
 export type Language = 'en-GB' | 'en-US';
@@ -23,11 +21,11 @@ export const WRITING: Readonly<Record<Language, Writing>> = {
 /** Who reads: their units, and where they work. */
 export interface ReaderPlace {
   readonly units: JobUnit;
-  readonly region?: ReaderRegion | undefined;
+  readonly region?: Region | undefined;
 }
 
 /** Where a reader works: as they say, else by their units. */
-export const regionOf = ({ units, region }: ReaderPlace): ReaderRegion => region ?? (units === 'in' ? 'us' : 'uk');
+export const regionOf = ({ units, region }: ReaderPlace): Region => region ?? (units === 'in' ? 'us' : 'uk');
 
 /** The language of a reader. */
 export const languageOf = (reader: ReaderPlace): Language => (regionOf(reader) === 'us' ? 'en-US' : 'en-GB');

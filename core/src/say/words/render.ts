@@ -1,6 +1,14 @@
 import { durationWords, type Message, type Param } from '../../base/message';
 import { typedEn } from '../../base/message/en/typed';
-import { formatAngle, formatLength, formatMass, snapToTape, styleFor, type Tape } from '../../base/quantity';
+import {
+  formatAngle,
+  formatLength,
+  formatMass,
+  shownPrecisionMm,
+  styleFor,
+  type LengthStyle,
+  type Tape,
+} from '../../base/quantity';
 import { listWords } from './amounts';
 import { Catalogue } from './catalogue';
 import { languageOf, type ReaderPlace } from './languages';
@@ -35,13 +43,24 @@ export function words(message: Message, reader: Reader): string {
  * @example lengthWords(1057.275, { units: 'in', tape: '1/16in' }) // "41 5/8 in"
  */
 export function lengthWords(mm: number, reader: Reader, withUnit = true): string {
-  return formatLength(mm, { ...styleFor(reader.units, reader.tape), withUnit });
+  const style = { ...styleFor(reader.units, reader.tape), withUnit };
+  return isLessThanShown(mm, style) ? lessThan(shownPrecisionMm(style), reader) : formatLength(mm, style);
 }
+
+/** Whether a length is there but too small to be shown: a figure of nothing would be wrong. */
+const isLessThanShown = (mm: number, style: LengthStyle): boolean =>
+  Math.abs(mm) > SEEN_AS_NOTHING_MM && Math.abs(mm) < shownPrecisionMm(style) / 2;
+
+/** What arithmetic leaves of nothing. */
+const SEEN_AS_NOTHING_MM = 1e-3;
+
+const lessThan = (mm: number, reader: Reader): string =>
+  words({ code: 'length.lessThan', params: { mark: { kind: 'length', mm } } }, reader);
 
 /** A length known about so well only: to a tenth of a millimetre below ten, to the nearest 1/32 in. */
 export function aboutWords(mm: number, reader: Reader): string {
-  if (reader.units === 'in') return lengthWords(snapToTape(mm, '1/32in', 'nearest'), { ...reader, tape: '1/32in' });
-  return lengthWords(Math.abs(mm) < 10 ? Math.round(mm * 10) / 10 : Math.round(mm), reader);
+  if (reader.units === 'in') return lengthWords(mm, { ...reader, tape: '1/32in' });
+  return lengthWords(Math.abs(mm) < 10 ? mm : Math.round(mm), reader);
 }
 
 /** What a choice or a plural goes by. */

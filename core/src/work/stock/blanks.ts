@@ -32,7 +32,7 @@ export interface Blank {
 const NO_GRAIN: ReadonlySet<string> = new Set(['mdf', 'chipboard']);
 
 /** The blanks of a job's parts, each as large as its part with what is left on for fitting; corner shelves in pairs. */
-export function blanksOf(parts: readonly Part[], job: Pick<Job, 'wood' | 'stock' | 'further' | 'tape'>): Blank[] {
+export function blanksOf(parts: readonly Part[], job: Pick<Job, 'wood' | 'stock' | 'region' | 'further' | 'tape'>): Blank[] {
   // Mesh is bought as it is. The board of a hollow shelf is its upper skin.
   const cut = parts.filter((part) => part.role !== 'mesh');
   const corners = cut.filter((part) => part.corner !== null && !isStick(part.role));
@@ -58,7 +58,7 @@ function blankOf(part: Part, { wood, further }: Pick<Job, 'wood' | 'further'>): 
 }
 
 /** Corner shelves two to a blank, the largest first, where that takes less than one beside the other. */
-function paired(parts: readonly Part[], job: Pick<Job, 'wood' | 'stock' | 'further' | 'tape'>): Blank[] {
+function paired(parts: readonly Part[], job: Pick<Job, 'wood' | 'stock' | 'region' | 'further' | 'tape'>): Blank[] {
   const order = [...parts].sort((a, b) => b.thicknessMm - a.thicknessMm || b.length.mm - a.length.mm);
   const blanks: Blank[] = [];
   while (order.length > 0) {

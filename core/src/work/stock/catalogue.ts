@@ -24,9 +24,9 @@ export interface StockItem {
 }
 
 /** Everything of the region of a job, and the person's own, with the person's measures and prices. */
-export function catalogueOf({ stock, wood }: Pick<Job, 'stock' | 'wood'>): StockItem[] {
+export function catalogueOf({ stock, wood, region }: Pick<Job, 'stock' | 'region' | 'wood' | 'region'>): StockItem[] {
   const bare = [
-    ...CATALOGUE_ROWS.filter((catalogueRow) => catalogueRow.region === stock.region).flatMap((row) =>
+    ...CATALOGUE_ROWS.filter((catalogueRow) => catalogueRow.region === region).flatMap((row) =>
       row.materials.flatMap((material) =>
         row.lengthsMm.map((lengthMm) => {
           const size = `${key(row.thicknessMm)}x${key(row.widthMm)}`;

@@ -6,7 +6,7 @@ export interface CatalogueRow {
   readonly form: StockForm;
   /** The materials it is sold in. */
   readonly materials: readonly string[];
-  /** What it is called where it is sold: `1 × 4`; in the metric region its size says it all. */
+  /** What it is called where it is sold: `1 × 4`; in the British region its size says it all. */
   readonly nominal: string | null;
   readonly thicknessMm: number;
   readonly widthMm: number;
@@ -28,7 +28,7 @@ const metric = (
   perLitre: number,
 ): CatalogueRow[] =>
   widthsMm.map((widthMm) => ({
-    region: 'metric',
+    region: 'uk',
     form,
     materials,
     nominal: null,
@@ -46,7 +46,7 @@ const inch = (
   perLitre: number,
 ): CatalogueRow[] =>
   rows.map(([nominal, thick, wide]) => ({
-    region: 'inch',
+    region: 'us',
     form,
     materials,
     nominal,
@@ -108,11 +108,11 @@ export const CATALOGUE_ROWS: readonly CatalogueRow[] = [
   ...metric('timber', SOFT, 95, [95], [2400, 3000], 1.0),
   ...metric('rod', ['pine', 'hardwood'], 28, [28], [1000, 2000], 6),
   ...metric('rod', ['tube'], 25, [25], [1000, 1500, 2000, 3000], 9),
-  ...cutDown('sheet', ['birch-ply'], 'metric', [6.5, 9, 12, 15, 18, 21, 24, 27], [2500, 1250], 1.4),
-  ...cutDown('sheet', ['softwood-ply'], 'metric', [9, 12, 15, 18, 21], [2440, 1220], 0.85),
-  ...cutDown('sheet', ['osb'], 'metric', [12, 15, 18, 22], [2500, 1250], 0.42),
-  ...cutDown('sheet', ['chipboard'], 'metric', [16, 19, 22], [2800, 2070], 0.4),
-  ...cutDown('sheet', ['mdf'], 'metric', [6, 10, 12, 16, 18, 19, 22, 25], [2440, 1220], 0.58),
+  ...cutDown('sheet', ['birch-ply'], 'uk', [6.5, 9, 12, 15, 18, 21, 24, 27], [2500, 1250], 1.4),
+  ...cutDown('sheet', ['softwood-ply'], 'uk', [9, 12, 15, 18, 21], [2440, 1220], 0.85),
+  ...cutDown('sheet', ['osb'], 'uk', [12, 15, 18, 22], [2500, 1250], 0.42),
+  ...cutDown('sheet', ['chipboard'], 'uk', [16, 19, 22], [2800, 2070], 0.4),
+  ...cutDown('sheet', ['mdf'], 'uk', [6, 10, 12, 16, 18, 19, 22, 25], [2440, 1220], 0.58),
   ...inch(
     'board',
     ['pine'],
@@ -196,7 +196,7 @@ export const CATALOGUE_ROWS: readonly CatalogueRow[] = [
   ...cutDown(
     'sheet',
     ['birch-ply', 'softwood-ply'],
-    'inch',
+    'us',
     [0.2031, 0.4688, 0.7188].map((one) => one * INCH),
     [96 * INCH, 48 * INCH],
     1.15,
@@ -205,7 +205,7 @@ export const CATALOGUE_ROWS: readonly CatalogueRow[] = [
   ...cutDown(
     'sheet',
     ['osb'],
-    'inch',
+    'us',
     [0.4375, 0.7188].map((one) => one * INCH),
     [96 * INCH, 48 * INCH],
     0.4,
@@ -214,7 +214,7 @@ export const CATALOGUE_ROWS: readonly CatalogueRow[] = [
   ...cutDown(
     'sheet',
     ['mdf', 'chipboard'],
-    'inch',
+    'us',
     [0.25, 0.5, 0.75].map((one) => one * INCH),
     [97 * INCH, 49 * INCH],
     0.5,

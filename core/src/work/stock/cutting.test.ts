@@ -98,10 +98,12 @@ describe('what is really bought', () => {
 
   test('a name that is not its size is told before anything is cut', async () => {
     const start = chimneyAlcove();
-    const job = withStock(
-      { ...start, shelves: { ...start.shelves, thickness: mm('19.05') }, wood: { ...start.wood, boards: 'birch-ply' } },
-      { region: 'inch' },
-    );
+    const job: Job = {
+      ...start,
+      region: 'us',
+      shelves: { ...start.shelves, thickness: mm('19.05') },
+      wood: { ...start.wood, boards: 'birch-ply' },
+    };
     const { problems } = await cutting(job);
     expect(problems.map((problem) => problem.message)).toContainEqual(
       expect.objectContaining({

@@ -17,7 +17,7 @@ import type { Solver } from './solve';
 import { fitsCar } from './trees';
 
 export interface CuttingInput {
-  readonly job: Pick<Job, 'stock' | 'wood' | 'further' | 'tape'>;
+  readonly job: Pick<Job, 'stock' | 'region' | 'wood' | 'further' | 'tape'>;
   readonly plan: { readonly parts: readonly Part[]; readonly hardware: readonly Hardware[]; readonly opening: Outline };
   readonly rack: readonly Offcut[];
   /** What is on the bench already, opened and unopened: used before anything is bought. */

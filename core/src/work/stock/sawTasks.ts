@@ -11,7 +11,7 @@ export type SawTask =
   | { readonly kind: 'cut'; readonly id: string; readonly step: SawStep }
   | { readonly kind: 'further'; readonly id: string; readonly further: FurtherCut };
 
-type SawnJob = Pick<Job, 'tools' | 'stock' | 'wood' | 'further' | 'tape'>;
+type SawnJob = Pick<Job, 'tools' | 'stock' | 'region' | 'wood' | 'further' | 'tape'>;
 
 /** The further cuts of some parts, piece by piece; a panel that is glued up is cut to its blank first. */
 export function furtherOf(parts: readonly Part[], all: readonly Part[], job: SawnJob): FurtherCut[] {

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { newJob, typedLength, type Job } from '../../job';
+import { newJob, REGIONS, typedLength, type Job } from '../../job';
 import type { Part } from '../../design/fit';
 import { figure } from '../../base/figure';
 import { message } from '../../base/message';
@@ -27,8 +27,8 @@ const none = new Set<string>();
 
 describe('the catalogue', () => {
   test('has every section of its region once for each length, real sizes, a price and a name', () => {
-    for (const region of ['metric', 'inch'] as const) {
-      const all = items(withStock({ region }));
+    for (const region of REGIONS) {
+      const all = items({ ...start, region });
       expect(new Set(all.map((stockItem) => stockItem.id)).size).toBe(all.length);
       for (const one of all) {
         expect(one.price).toBeGreaterThan(0);
@@ -39,7 +39,7 @@ describe('the catalogue', () => {
   });
 
   test('a name is not a size: a 2 × 4 is 38 by 89, a 1 × 12 is 19 by 286', () => {
-    const inch = items(withStock({ region: 'inch' }));
+    const inch = items({ ...start, region: 'us' });
     const named = (nominal: string) =>
       inch.find(
         (stockItem) =>

@@ -22,10 +22,8 @@ export const typedEn = {
   'file.notJson': 'The file is damaged or not a job file. Nothing was changed.',
   'file.cutShort': 'The file stops before its end: it was not copied whole. Nothing was changed.',
   'file.notAJob': 'This file is not a job. Nothing was changed.',
-  'file.fromLaterVersion':
-    'A newer Dormer wrote this file (version {version}, and this one reads up to {known}). Update Dormer. Nothing was changed.',
-  'file.faults':
-    '{count, plural, one {One entry in the job cannot be right. Nothing was changed.} other {# entries in the job cannot be right. Nothing was changed.}}',
+  'file.fromLaterVersion': 'A newer Dormer wrote this file (version {version}, and this one reads up to {known}). Update Dormer. Nothing was changed.',
+  'file.faults': '{count, plural, one {One entry in the job cannot be right. Nothing was changed.} other {# entries in the job cannot be right. Nothing was changed.}}',
 
   'fault.unknownField': '{path}: Dormer does not know this field.',
   'fault.missing': '{path} is missing. It takes {wanted}.',
@@ -41,4 +39,6 @@ export const typedEn = {
   'fault.angleDisagrees': '{path} says {degrees}°, but the typed “{typed}” differs.',
   'fault.repeatedId': '{path} repeats the id {id}. Use every id once.',
   'fault.other': '{path}: {reason}.',
+
+  'length.lessThan': 'less than {mark, length}',
 } as const;

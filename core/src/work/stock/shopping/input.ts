@@ -8,7 +8,7 @@ import type { Cutting } from '../cuttingPlan';
 
 /** Input of the shopping list. */
 export interface ShoppingInput {
-  readonly job: Pick<Job, 'stock' | 'units' | 'fit' | 'wood' | 'further' | 'tape' | 'build'>;
+  readonly job: Pick<Job, 'stock' | 'region' | 'units' | 'fit' | 'wood' | 'further' | 'tape' | 'build'>;
   readonly plan: {
     readonly parts: readonly Part[];
     readonly needed: readonly Needed[];
