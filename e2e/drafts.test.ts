@@ -84,9 +84,7 @@ test(
     await browser.kill(page);
     page = await open();
     await begin('log');
-    await expect(sheet().getByRole('textbox', { name: 'Your words' })).toHaveValue(
-      'Cut on the wrong side of the line',
-    );
+    await expect(sheet().getByRole('textbox', { name: 'Your words' })).toHaveValue('Cut on the wrong side of the line');
     await expect(sheet().getByRole('radio', { name: chosen ?? '', exact: true })).toBeChecked();
     await sheet().getByRole('button', { name: 'Add note' }).click();
     await expect(page.getByText('Cut on the wrong side of the line')).toBeVisible();

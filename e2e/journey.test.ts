@@ -190,7 +190,9 @@ test('more shelves than fit is a plan with a named problem', AT_ONE_SIZE, async 
   await person.stage('Shelves');
   await person.tab('Supports');
   await person.setLength('Real thickness', '400');
-  await expect(page.getByText(/5 shelves do not fit into a clear height of 1930 mm\. 5 shelves fit at most/)).toBeVisible();
+  await expect(
+    page.getByText(/5 shelves do not fit into a clear height of 1930 mm\. 5 shelves fit at most/),
+  ).toBeVisible();
   await person.stage('Cut');
   await expect(page.getByText('Nothing to cut yet.')).toBeVisible();
 });

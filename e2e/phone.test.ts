@@ -118,7 +118,7 @@ test(
     await computer.keyboard.press('Enter');
     const renamed = dialog.getByRole('group', { name: 'Lost phone' });
     await renamed.getByRole('button', { name: 'Remove' }).click();
-    await dialog.getByRole('button', { name: 'Delete Lost phone' }).click();
+    await dialog.getByRole('button', { name: 'Remove Lost phone' }).click();
     await expect(dialog).toContainText('No device is paired yet.');
     await page.goto(home.encrypted);
     await expect(pairing(page)).toBeVisible();

@@ -153,9 +153,7 @@ test(
     await expect.poll(() => person.heightOf(1)).toBe(479);
 
     await person.setLength('Top of shelf 1', '400');
-    await expect(
-      page.getByText(/Shelf 1 hits a socket\. Free heights for its top: 270 mm or 479 mm\./),
-    ).toBeVisible();
+    await expect(page.getByText(/Shelf 1 hits a socket\. Free heights for its top: 270 mm or 479 mm\./)).toBeVisible();
     await page.getByRole('button', { name: 'Move down to 270 mm' }).click();
     await expect.poll(() => person.heightOf(1)).toBe(270);
     await expect(page.getByText(/runs into/)).toHaveCount(0);

@@ -23,8 +23,8 @@ const HELP = `Dormer: from a few tape readings of a crooked opening to shelves t
                             do at the wall, how well boards and sheets are cut (some minutes each), the first screen,
                             1000 kills of the server in the middle of its work (half an hour), a long list of versions,
                             what one household costs a host
-  ./dormer shots            the pictures in docs/screenshots/, made anew
-  ./dormer docs             the generated part of docs/, made anew
+  ./dormer shots            make the pictures in docs/screenshots/ again
+  ./dormer docs             make the generated part of docs/ again
   ./dormer help             this
 
 Settings: PORT (4173), HOST (127.0.0.1), DORMER_DATA (./data), LOG_LEVEL (warn),

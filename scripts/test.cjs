@@ -8,6 +8,7 @@ const CHECKS = [
   'npm run --silent lint:types',
   'prettier --check --log-level warn .',
   'depcruise --output-type err core/src server/src app',
+  'node --import tsx scripts/plainWords.ts',
   ...['jobSchema', 'supportExamples'].map((one) => `node --import tsx scripts/${one}.ts --check`),
 ];
 

@@ -64,7 +64,7 @@ export const logEn = {
   'log.mistakeLine': '{count, plural, one {{cause}: once, {time} lost} other {{cause}: # times, {time} lost}}',
   'log.guarded': 'This happened more than once. Jobs planned with it warn you at the right steps.',
   'log.nextFrom': '{job}: {text}',
-  'log.use': 'Use in this job',
+  'log.use': 'Use here',
   'log.used': 'This job uses what you learned.',
   'log.unuse': 'Use usual times',
   'log.kind.clear': 'Clearing out',

@@ -12,7 +12,6 @@ import { download, fileName } from '../platform/files';
 import { templateWriters } from '../platform/writers';
 import { Txt } from '../ui/Txt';
 
-
 type Writers = Awaited<ReturnType<typeof templateWriters>>;
 
 interface FullSizeProps {
@@ -71,7 +70,7 @@ export function FullSize({ template, job, name }: FullSizeProps) {
         />
       </View>
       <Txt kind="small" tone="faint">
-        {label('fullSize.check')}
+        {label('fullSize.check', { bar: job.units === 'in' ? '4 in' : '100 mm' })}
       </Txt>
     </>
   );

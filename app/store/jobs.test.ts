@@ -107,7 +107,7 @@ describe('jobs', () => {
     }) as typeof globalThis.fetch;
     const store = await world.app();
     expect(jobOf(store)).toEqual(alcove);
-    expect(store.getState().notice).toMatchObject({ label: 'notice.damaged', params: { name: alcove.name } });
+    expect(store.getState().notice).toMatchObject({ label: 'notice.damaged', name: alcove.name });
   });
 
   test('a job that is nowhere is not opened', async () => {

@@ -117,7 +117,7 @@ describe('lengths beside one another', () => {
       </KeypadProvider>,
     );
     type('Width', '0');
-    screen.getByText(/comes out at nothing/);
+    screen.getByText(/comes out at zero/);
     type('Play', '0');
     type('Width', '1 1/2 in');
     expect(onCommit.mock.calls).toEqual([

@@ -7,6 +7,7 @@ export const stockEn = {
   'layout.failedWhy': 'Something went wrong. Nothing is lost. Try again.',
   'layout.again': 'Try again',
   'layout.none': 'Nothing for sale makes these pieces. The reasons are listed above.',
+  'layout.save': 'Save {format}',
   'layout.files': 'Save files',
   'layout.filesAre':
     'A table of every piece with its board and place, pages to print, and full-size drawings for other programs.',
@@ -53,7 +54,7 @@ export const stockEn = {
   'stock.price': 'Price of one, {currency}',
   'stock.badPrice': '“{typed}” is not a price. Type a number such as 12.50, or 0.',
   'stock.source': 'Where to buy it',
-  'stock.remove': 'Remove {name}',
+  'stock.remove': 'Delete {name}',
   'stock.add': 'Add own stock',
   'stock.left': '{count, plural, one {# item is crossed off.} other {# items are crossed off.}}',
   'stock.leftBack': 'Restore items',

@@ -7,7 +7,7 @@ export const heightsEn = {
   'shelves.more': 'Add one shelf',
   'shelves.add': 'Add shelf',
   'shelves.shape': 'Shape of board {shelf}',
-  'shelves.remove': 'Remove shelf {shelf}',
+  'shelves.remove': 'Delete shelf {shelf}',
   'shelves.bottom': 'Start of the space, above the floor mark',
   'shelves.top': 'End of the space, above the floor mark',
   'shelves.bottomWhich': 'Start of the space',

@@ -46,7 +46,7 @@ export const strengthEn = {
   'load.records': 'Records',
   'load.tins': 'Paint tins',
   'load.own': 'Own figure',
-  'load.perMetre': 'Per metre of shelf',
+  'load.perMetre': 'Per {length} of shelf',
   'fixing.title': 'Walls and screws',
   'fixing.lining': 'Lining in front of the studs',
   'fixing.panel': 'Thickness of cabinet sides',

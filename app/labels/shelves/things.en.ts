@@ -83,7 +83,7 @@ export const thingsEn = {
   'people.is': 'Things for every day go between their hips and eyes. Their heights show in the drawing.',
   'people.none': 'Nobody yet. Dormer plans for someone {height} tall.',
   'people.add': 'Add person',
-  'people.name': 'Name',
+  'people.name': 'Person',
   'people.newName': 'Person {number}',
   'people.height': 'Height of {name}',
   'people.remove': 'Delete {name}',

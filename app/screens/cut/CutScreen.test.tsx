@@ -34,7 +34,7 @@ describe('one board', () => {
     screen.getByText('Board 3S');
     const back = screen.getByRole('button', { name: `3S Back edge: ${lengthWords(edges!.back.mm, alcove)}. Why?` });
     fireEvent.press(back);
-    expect(screen.getAllByText(/^Clearance, both ends, so that it goes in/).length).toBeGreaterThan(0);
+    expect(screen.getAllByText(/^Clearance at both ends, for a/).length).toBeGreaterThan(0);
   });
 
   test('another shelf is shown by its number', async () => {
@@ -46,7 +46,7 @@ describe('one board', () => {
 
   test('how surely it goes in is said, and is a wish of the job', async () => {
     await cut(alcove);
-    screen.getByText(/^Goes in 9\d times of 100/);
+    screen.getByText(/^9\d % chance it fits first time/);
     fireEvent.press(screen.getByRole('radio', { name: '90 %' }));
     expect(jobIn(store).fit.odds).toBe(90);
     await planned(store);
@@ -62,9 +62,9 @@ describe('one board', () => {
   test('with hand tools no angle is told, but what to mark', async () => {
     const crooked = { ...alcove, fit: { ...alcove.fit, ends: 'angled' as const } };
     await cut(crooked, 5);
-    expect(screen.getAllByText(/at the front \(\d.*°\)/).length).toBeGreaterThan(0);
+    expect(screen.getAllByText(/at the front \(\d.*° off square\)/).length).toBeGreaterThan(0);
     act(() => void store.dispatch(editJob((one) => ({ ...one, tools: 'hand' }))));
-    await gone(/at the front \(\d.*°\)/);
+    await gone(/at the front \(\d.*° off square\)/);
     screen.getByText(/^Mark both corners of each end/);
     expect(screen.getAllByText(/, to a knife line/).length).toBeGreaterThan(0);
   });
@@ -179,7 +179,7 @@ describe('places of their own kind', () => {
     await cut(cavity);
     const upright = planJob(cavity).parts.find((part) => part.id === 'trim-left')!;
     expect(screen.getAllByText(lengthWords(upright.length.mm, cavity)).length).toBeGreaterThan(0);
-    expect(screen.getAllByText(/both ends mitred 45° to the long point/).length).toBeGreaterThan(0);
+    expect(screen.getAllByText(/both ends mitered 45° to the long point/).length).toBeGreaterThan(0);
   });
 
   test('a template says what it is and hands out its offsets', async () => {

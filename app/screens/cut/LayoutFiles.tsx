@@ -33,9 +33,9 @@ export const LayoutFiles = guardedSheet(function LayoutFiles({ job, cutting, onC
     <Sheet title={label('layout.files')} closeTitle={label('close')} onClose={onClose}>
       <Txt tone="faint">{label('layout.filesAre')}</Txt>
       <View style={styles.buttons}>
-        <Button title="CSV" icon={FileDown} onPress={csv} />
+        <Button title={label('layout.save', { format: 'CSV' })} icon={FileDown} onPress={csv} />
         <Button
-          title="PDF"
+          title={label('layout.save', { format: 'PDF' })}
           icon={FileDown}
           onPress={drawn(async ({ layoutsPdf }) => {
             const pdf = await layoutsPdf(cutting, job, job.name);
@@ -43,14 +43,14 @@ export const LayoutFiles = guardedSheet(function LayoutFiles({ job, cutting, onC
           })}
         />
         <Button
-          title="DXF"
+          title={label('layout.save', { format: 'DXF' })}
           icon={FileDown}
           onPress={drawn(({ layoutsDxf }) => download(`${name}.dxf`, layoutsDxf(cutting, job), 'application/dxf'))}
         />
         {cutting.layouts.map((layout) => (
           <Button
             key={layout.id}
-            title={`SVG ${layout.id}`}
+            title={label('layout.save', { format: `SVG ${layout.id}` })}
             icon={FileDown}
             onPress={drawn(({ layoutSvg }) =>
               download(`${name}-${layout.id}.svg`, layoutSvg(layout, cutting, job), 'image/svg+xml'),

@@ -1,7 +1,7 @@
 import { Pressable, StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
 import type { ShoppingLine } from '@dormer/core/work/stock/shopping';
-import { words } from '@dormer/core/say/words/first';
+import { perUnit, runWords, volumeWords, words } from '@dormer/core/say/words/first';
 import { Button, LengthField, NoticeLine, TextField, Txt } from '../../ui';
 import { money } from '../../labels/money';
 import { useLabel } from '../../labels';
@@ -60,7 +60,11 @@ function Amount({ line, job }: Pick<ShoppingRowProps, 'line' | 'job'>) {
   if (!first) return label('buy.there');
   if (line.kind === 'wood') return label('buy.boards', { count: first.count, price: money(first.price, job) });
   const packs = line.packs.map((pack) => `${pack.count} × ${words(pack.what, job)}`).join(' + ');
-  const amount = line.unit === 'each' ? String(Math.ceil(line.need)) : `${Math.ceil(line.need)} ${line.unit}`;
+  const amount = {
+    each: () => String(Math.ceil(line.need)),
+    ml: () => volumeWords(line.need, job),
+    m: () => runWords(line.need * 1000, job),
+  }[line.unit]();
   return label('buy.needs', { amount, packs });
 }
 
@@ -69,16 +73,17 @@ function More({ line, job, measure, onHave, onLeave }: ShoppingRowProps) {
   const styles = useStyles();
   const label = useLabel();
   const dispatch = useAppDispatch();
+  const counted = line.unit === 'each' ? { sign: label('buy.pieces'), holds: 1 } : perUnit[line.unit](job);
   return (
     <View style={styles.more}>
       <TextField
-        label={label('buy.have', { unit: line.unit === 'each' ? label('buy.pieces') : line.unit })}
-        value={line.have > 0 ? String(line.have) : ''}
+        label={label('buy.have', { unit: counted.sign })}
+        value={line.have > 0 ? String(Number((line.have / counted.holds).toFixed(1))) : ''}
         inputMode="decimal"
         onCommit={(typed) => {
           const count = Number(typed.trim().replace(',', '.') || '0');
           const good = Number.isFinite(count) && count >= 0 && count <= 100_000;
-          if (good) onHave(count);
+          if (good) onHave(count * counted.holds);
           return good;
         }}
       />

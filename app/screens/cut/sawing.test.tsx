@@ -60,7 +60,7 @@ describe('at the saw', () => {
     while (screen.queryByText(/^Pencil this on the blank at once/) === null) tick();
     press('Report wrong cut');
     type(/^(Length|Width) now$/, '3000');
-    screen.getByText(/cut it again at the same setting/);
+    screen.getByText(/Cut it again at the same setting/);
     type(/^(Length|Width) now$/, '200');
     await screen.findByTestId('wrong-answer');
     press('Use new layouts');
@@ -84,10 +84,10 @@ describe('at the saw', () => {
     expect(pieces.every((piece) => piece.note === alcove.name)).toBe(true);
     // What is cut is not cut or bought again, until someone says so.
     await laidOut(store);
-    await screen.findByText(/pieces are cut. Nothing is left to cut/);
+    await screen.findByText(/pieces are cut. No cuts are left/);
     expect(screen.getByRole('button', { name: 'Start cutting' })).toBeDisabled();
     turn('Buy');
-    await screen.findByText(/every piece is cut, or its board lies on the saw/);
+    await screen.findByText(/all pieces are cut, or their boards are on the saw/);
     expect(screen.queryAllByRole('checkbox', { name: /pine/ })).toEqual([]);
     screen.getByText('Screws and fittings');
     turn('At the saw');
@@ -127,7 +127,7 @@ describe('at the saw', () => {
     press('Start cutting');
     turn('Buy');
     await laidOut(store);
-    await screen.findByText(/every piece is cut, or its board lies on the saw/);
+    await screen.findByText(/all pieces are cut, or their boards are on the saw/);
   });
 
   test('pieces that are cut stay cut when the layouts are given up', async () => {

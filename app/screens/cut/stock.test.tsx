@@ -32,8 +32,8 @@ const stock = () => jobIn(store).stock;
 describe('layouts', () => {
   test('each board with its pieces, what is left, and that nothing is cheaper', async () => {
     await cut('Layouts');
-    screen.getByText('18 mm × 400 mm pine board');
-    screen.getByText('5 pieces of stock, 75 % of them used. €80.00: the cheapest possible.');
+    screen.getByText('18 mm × 400 mm board, pine');
+    screen.getByText('5 pieces of stock, 75 % used. £80.00: the cheapest possible.');
     expect(screen.getAllByText('3B').length).toBeGreaterThan(0);
   });
 
@@ -41,7 +41,7 @@ describe('layouts', () => {
     await cut('Layouts');
     const chip = screen.getByRole('button', { name: /^2S/ });
     fireEvent.press(chip);
-    await screen.findByLabelText(/^18 mm × 400 mm pine board, 1200 mm: 2S/);
+    await screen.findByLabelText(/^18 mm × 400 mm board, pine, 1200 mm: 2S/);
     // In the list it is marked, and the drawing of the shelves shows where it goes.
     expect(screen.getByRole('button', { name: /^2S/ })).toHaveProp('aria-pressed', true);
   });
@@ -66,11 +66,11 @@ describe('layouts', () => {
     await cut('Layouts');
     press('Add own stock');
     type('Length', '2400');
-    type('Price of one, €', '3,5');
+    type('Price of one, £', '3,5');
     await planned(store);
     expect(stock().own).toMatchObject([{ form: 'board', thickness: mm('18'), price: 3.5 }]);
-    type('Price of one, €', 'cheap');
-    screen.getByText(/“cheap” is no price/);
+    type('Price of one, £', 'cheap');
+    screen.getByText(/“cheap” is not a price/);
     expect(stock().own[0]!.price).toBe(3.5);
     press(/^Delete Own board 1/);
     expect(stock().own).toEqual([]);
@@ -124,7 +124,7 @@ describe('what is bought', () => {
   test('ticks, what there is already, and the total', async () => {
     await cut('Buy');
     const screws = () => screen.getByRole('button', { name: /^Screws 5 × 70/ });
-    fireEvent.press(screen.getByRole('checkbox', { name: /^In the basket: screws 5 × 70/ }));
+    fireEvent.press(screen.getByRole('checkbox', { name: /^In the basket: Screws 5 × 70/ }));
     expect(stock().ticked).toEqual(['screw-5-70']);
     screen.getByText('15 things to buy');
     fireEvent.press(screws());
@@ -148,14 +148,14 @@ describe('what is bought', () => {
     expect(stock().prices).toEqual([{ item: 'board-pine-18x400-1200', price: 1 }]);
     await planned(store);
     await laidOut(store);
-    await screen.findByText('5 at €1.00 each');
+    await screen.findByText('5 at £1.00 each');
     press('Use planning prices');
     expect(stock().prices).toEqual([]);
   });
 
   test('what is not to be bought is left out, and bought again', async () => {
     await cut('Buy');
-    press(/pine board, 1200 mm long/);
+    press(/board, pine, 1200 mm long/);
     press('Cross off');
     expect(stock().leave).toEqual(['board-pine-18x400-1200']);
     await planned(store);

@@ -72,7 +72,7 @@ describe('in words', () => {
   test('a reading by its place, one that was removed, a wish by its parts, yes and no', () => {
     const [reading] = base.readings as [Job['readings'][number]];
     expect(of(`readings[${reading.id}]`, undefined, reading as unknown as Value)).toEqual([
-      'Reading: width at the back, 420 mm up',
+      'Reading: Width at the back, 420 mm up',
       'removed',
       expect.stringMatching(/^\d+ mm$/),
     ]);

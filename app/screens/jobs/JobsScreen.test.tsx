@@ -30,7 +30,7 @@ const names = () => selectJobs(store.getState()).map((record) => record.job.name
 test('none yet says how to begin', async () => {
   store = await show(<JobsScreen />);
   await screen.findByText('No jobs yet');
-  screen.getByText(/take one width/);
+  screen.getByText(/measure one width/);
 });
 
 test('none yet offers the example, which opens', async () => {

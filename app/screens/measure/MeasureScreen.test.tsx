@@ -36,10 +36,10 @@ function slipped(): Job {
 test('readings are asked for one after another, and land where they were asked for', async () => {
   store = await show(<MeasureScreen />, bare);
   start();
-  screen.getByText(/Hook the tape on the left wall at the back, 1200 mm up/);
+  screen.getByText(/Push the tape against the left wall at the back, 1200 mm up/);
   enter('1127');
   await taken(1);
-  await screen.findByText(/Push the tape against the back wall/);
+  await screen.findByText(/Push the tape against the (back wall|middle of the back wall)/);
   enter('365');
   await taken(2);
   expect(jobIn(store).readings).toMatchObject([
@@ -55,24 +55,24 @@ test('begun before the advice is there, the card waits for it and does not make 
   screen.getByText('Choosing the best next reading …');
   expect(screen.queryByTestId('reading-value')).toBeNull();
   act(() => void store.dispatch(planReady({ plan: planJob(jobIn(store)), job: jobIn(store) })));
-  screen.getByText(/Hook the tape on the left wall at the back, 1200 mm up/);
+  screen.getByText(/Push the tape against the left wall at the back, 1200 mm up/);
 });
 
 test('why this one is said in words', async () => {
   store = await show(<MeasureScreen />, bare);
   start();
-  screen.getByText(/Nothing is known yet of the width/);
+  screen.getByText(/^Width .*: not measured yet/);
   enter('1127');
   await taken(1);
   enter('365');
   await taken(2);
-  await screen.findByText(/It settles the most: .* is known to ±.* so far and would be to ±/);
+  await screen.findByText(/^.*: sure to within .* now, within .* after this reading\./);
 });
 
 test('one that is passed over is not asked for again, and takes its figure with it', async () => {
   store = await show(<MeasureScreen />, bare);
   start();
-  const asked = screen.getByText(/Hook the tape/).props.children as string;
+  const asked = screen.getByText(/Push the tape/).props.children as string;
   fireEvent.changeText(value(), '1127');
   fireEvent.press(screen.getByLabelText('Skip reading'));
   expect(screen.queryByText(asked)).toBeNull();
@@ -126,7 +126,7 @@ test('done with a figure in the field keeps it; with one that cannot be read it 
   fireEvent.changeText(value(), '1127 1/0');
   fireEvent(value(), 'blur');
   fireEvent.press(screen.getByLabelText('Done'));
-  screen.getByText(/divides by nothing/);
+  screen.getByText(/divides by zero/);
   fireEvent.changeText(value(), '1127');
   fireEvent(value(), 'blur');
   fireEvent.press(screen.getByLabelText('Done'));
@@ -192,8 +192,8 @@ test('the two distances of a triangle are kept by Done, entered or not', async (
 
 test('a figure with a sense is compared with what the others have, and which way', async () => {
   store = await show(<MeasureScreen />, chimneyAlcove());
-  expect(screen.getAllByText(/^the others have .* (at the tip|at the heel), to ±/).length).toBe(3);
-  expect(screen.getAllByText(/^the others have .* leaning (out|in), to ±/).length).toBe(2);
+  expect(screen.getAllByText(/^the others predict .* (at the tip|at the heel) \(sure to within/).length).toBe(3);
+  expect(screen.getAllByText(/^the others predict .* leaning (out|in) \(sure to within/).length).toBe(2);
 });
 
 test('a reading is moved, changed and dropped', async () => {
@@ -211,7 +211,9 @@ test('a reading is moved, changed and dropped', async () => {
 
 test('the opening is told in a line of words, with what is not known', async () => {
   store = await show(<MeasureScreen />, chimneyAlcove());
-  screen.getByText(/right wall leans out .*left corner opens 0\.8° past square; .*known to ±.* where the shelves go\./);
+  screen.getByText(
+    /right wall leans out .*left corner opens 0\.8° past square\. .*Sure to within .* where the shelves go\./,
+  );
 });
 
 describe('a misread value', () => {
@@ -223,8 +225,8 @@ describe('a misread value', () => {
 
   test('is set aside with the slip it looks like, in the list and above it', async () => {
     store = await show(<MeasureScreen />, slipped());
-    screen.getByText(/Set aside: the width at the back, 1200 mm up reads 1151\.4 mm; .*started at the one/);
-    screen.getByText(/set aside: off \+2\d\.?\d* mm; it looks like the tape was started at the one/);
+    screen.getByText(/“Width at the back, 1200 mm up” is set aside\. It reads: 1151\.4 mm\. .*started at 1/);
+    screen.getByText(/set aside: 2\d\.?\d* mm more than the others predict\. Perhaps the tape started at 1/);
   });
 
   test('is asked for again without its value, and the new one counts', async () => {

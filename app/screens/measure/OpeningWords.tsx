@@ -15,10 +15,10 @@ export function OpeningWords({ plan, job }: { plan: Plan; job: Job }) {
     .map((deviation) => words(deviation.about, job));
   const sure = aboutWords(plan.advice.sureMm, job);
   const known = plan.advice.sureMm > 50 ? label('opening.hardlyKnown') : label(`opening.known.${plan.takes}`, { sure });
-  const says = [...(shown.length > 0 ? shown : [label('opening.nothing')]), known].join('; ');
+  const says = [...(shown.length > 0 ? shown : [label('opening.nothing')]), known].join(' ');
   return (
     <>
-      <Txt>{`${says.charAt(0).toLocaleUpperCase()}${says.slice(1)}.`}</Txt>
+      <Txt>{says}</Txt>
       {unknown.length > 0 ? (
         <Txt kind="small" tone="faint">
           {label('opening.notKnown', { what: listWords(unknown, job) })}

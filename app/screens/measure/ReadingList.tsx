@@ -83,12 +83,12 @@ function shownValue(reading: Reading, job: Job, label: Label): { value: string; 
 function disagrees(check: PlannedReading, reading: Reading, job: Job, label: Label): string {
   const size = Math.abs(check.off);
   const unit = (amount: number) => (reading.kind === 'corner' ? `${amount.toFixed(1)}°` : aboutWords(amount, job));
-  const off = `${check.off < 0 ? '−' : '+'}${unit(size)}`;
+  const off = { way: check.off < 0 ? 'less' : 'more', by: unit(size) } as const;
   const slip = check.slips[0];
   const way = senseWord(reading) !== null && check.expected;
   if (check.state === 'aside' && way) return label('measure.asideWay', { expected: words(way, job) });
   if (check.state === 'aside') {
-    return label(slip ? 'measure.asideSlip' : 'measure.aside', { off, slip: slip ? words(slip, job) : '' });
+    return slip ? label('measure.asideSlip', { ...off, slip: words(slip, job) }) : label('measure.aside', off);
   }
   if (check.state === 'dropped') return label('measure.leftOut');
   if (check.state === 'foreign') return label('measure.foreign');
@@ -97,7 +97,7 @@ function disagrees(check: PlannedReading, reading: Reading, job: Job, label: Lab
   if (check.sure > UNCHECKED) return kept + label('measure.unchecked');
   // A figure with a sense is off one way or the other: it is plainer to say what the others have.
   if (way) return kept + label('measure.others', { expected: words(way, job), sure: unit(check.sure) });
-  return kept + label('measure.off', { off, sure: unit(check.sure) });
+  return kept + label('measure.off', { ...off, sure: unit(check.sure) });
 }
 
 // Beyond this (millimetres or degrees) the others say nothing of a reading.

@@ -119,10 +119,10 @@ describe('the place', () => {
   test('a stud is added, moved and removed; where the next should be is said', async () => {
     store = await show(<MeasureScreen />, bare);
     fireEvent.press(screen.getByLabelText('Place'));
-    screen.getByText(/None found yet/);
+    screen.getByText(/No studs yet/);
     fireEvent.press(screen.getByLabelText('Add stud'));
     expect(jobIn(store).place.studs).toMatchObject([{ wall: 'back', from: { mm: 400 }, found: 'magnet' }]);
-    await screen.findByText(/Only one is known\. Try at 800 mm/);
+    await screen.findByText(/Only one stud is known\. Try 800 mm/);
     fireEvent.press(screen.getByLabelText('Add stud'));
     await waitFor(() => expect(jobIn(store).place.studs).toHaveLength(2));
     fireEvent.press(screen.getByLabelText('Delete stud 1'));
@@ -144,7 +144,7 @@ describe('the place', () => {
 
 test('the box of a cavity is told with its odds and its shims', async () => {
   store = await show(<MeasureScreen />, stairCavity());
-  screen.getByText(/^Odds 9\d %\./);
+  screen.getByText(/^9\d % chance it fits first time/);
   screen.getByLabelText(/^Box, width: 1[34].* in\. Why\?$/);
   fireEvent.press(screen.getByLabelText('90 %'));
   expect(jobIn(store).box?.odds).toBe(90);

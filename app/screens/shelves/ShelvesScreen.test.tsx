@@ -16,7 +16,7 @@ function set(label: string, text: string): void {
 
 const tab = (name: string) => fireEvent.press(screen.getByRole('radio', { name }));
 const fromMark = (shelf: number, mm: string) =>
-  `Shelf ${shelf}, Shelf top, Floor mark, Left wall, front: ${mm} mm. Why?`;
+  `Shelf ${shelf}, Top of shelf, Floor mark, Left wall, front: ${mm} mm. Why?`;
 
 test('one shelf fewer, and the marks follow', async () => {
   store = await show(<ShelvesScreen onShape={() => undefined} />, chimneyAlcove());
@@ -29,7 +29,7 @@ test('one shelf fewer, and the marks follow', async () => {
   tab('Floor mark');
   // (1930 - 4 x 18) / 5 = 371.6; the first top 420 + 371.6 + 18 = 809.6, on the tape 809.5.
   await screen.findByLabelText(fromMark(1, '809.5'));
-  expect(screen.queryByLabelText(/^Shelf 5, Shelf top/)).toBeNull();
+  expect(screen.queryByLabelText(/^Shelf 5, Top of shelf/)).toBeNull();
 });
 
 test('every size of board, batten and nosing is one step that can be undone', async () => {
@@ -59,7 +59,7 @@ test('a thickness of nothing is refused in words', async () => {
   store = await show(<ShelvesScreen onShape={() => undefined} />, chimneyAlcove());
   tab('Supports');
   set('Real thickness', '0');
-  screen.getByText(/comes out at nothing/);
+  screen.getByText(/comes out at zero/);
   expect(jobIn(store).shelves.thickness.mm).toBe(18);
 });
 
@@ -69,7 +69,7 @@ test('a thing of one’s own: its sizes, its weight, how many; nothing of no hei
   fireEvent.press(screen.getByRole('button', { name: 'Add own thing' }));
   set('Name', 'Vinyl player');
   set('Height', '0');
-  screen.getByText(/comes out at nothing/);
+  screen.getByText(/comes out at zero/);
   set('Height', '150');
   set('Weight of one', 'heavy');
   screen.getByText(/“heavy”/);
@@ -99,9 +99,9 @@ test('the walk along the walls goes round, and every mark says why', async () =>
   store = await show(<ShelvesScreen onShape={() => undefined} />, chimneyAlcove());
   tab('Marks');
   fireEvent.press(screen.getByLabelText('Previous spot'));
-  screen.getByLabelText(/^Shelf 1, Cleat top, Level line, Right wall, front: .*Why\?$/);
+  screen.getByLabelText(/^Shelf 1, Top of batten, Level line, Right wall, front: .*Why\?$/);
   tab('Ceiling here');
-  fireEvent.press(screen.getByLabelText(/^Shelf 5, Shelf top, Ceiling there, Right wall, front/));
+  fireEvent.press(screen.getByLabelText(/^Shelf 5, Top of shelf, Ceiling here, Right wall, front/));
   screen.getByText('Ceiling at this spot, above the floor mark');
 });
 

@@ -23,7 +23,7 @@ describe('today', () => {
     expect(card().getByText('Step 1 of 27 · Shop · about 45 min')).toBeTruthy();
     press('Done');
     await title('Cut 5 boards');
-    expect(card().getByText(/Push sticks/)).toBeTruthy();
+    expect(card().getByText(/push sticks/)).toBeTruthy();
     expect(jobIn(store).build.done.map((one) => one.step)).toEqual(['buy']);
     press('Undo last tick');
     await title('Buy what is on the list');
@@ -40,20 +40,20 @@ describe('today', () => {
       .planned.plan!.marks.find((wallMark) => wallMark.shelf === 5 && wallMark.what === 'cleat-top')!;
     expect(card().getByText(`+${mark.fromLevelLine.mm} mm`)).toBeTruthy();
     expect(card().getByText(`${mark.up.mm} mm`)).toBeTruthy();
-    expect(card().getByText(/^5B: 4 screws \d.*, into the plugs, at \d.* from its left \(rear\) end$/)).toBeTruthy();
+    expect(card().getByText(/^5B: 4 × Screws \d.*, into wall plugs, at \d.* from the left \(rear\) end$/)).toBeTruthy();
     press('At each wall');
     expect(card().getAllByText('floor here')).toHaveLength(store.getState().planned.plan!.stations.length);
     press('Hide walls');
     expect(card().queryByText('floor here')).toBeNull();
     expect(card().getByText(/Hang on it/)).toBeTruthy();
-    expect(card().getByText(/hidden wires/)).toBeTruthy();
+    expect(card().getByText(/Wires or pipes may run/)).toBeTruthy();
   });
 
   test('a wait that runs is told, with when it ends', async () => {
     const job = done(chimneyAlcove(), 'prime', WORKSHOP, Date.now() - 30 * 60_000);
     await show(<BuildScreen />, job);
     await title('Paint, coat 1');
-    expect(card().getByText(/^Wait until .*\d\d:\d\d.*: 1 h (29|30) min to go$/)).toBeTruthy();
+    expect(card().getByText(/^Wait until .*\d\d:\d\d.*, 1 h (29|30) min to go$/)).toBeTruthy();
   });
 
   test('a window that closes is told, and one that is over', async () => {
@@ -61,13 +61,13 @@ describe('today', () => {
     const steps = ['buy', 'cut-boards', 'cut-sticks', 'drill', 'sand', 'condition'];
     await show(<BuildScreen />, done(stained, 'condition', steps, Date.now() - 40 * 60_000));
     await title('Stain');
-    expect(card().getByText(/^Begin by .*: 1 h (19|20) min left$/)).toBeTruthy();
+    expect(card().getByText(/^Start by .*, 1 h (19|20) min left$/)).toBeTruthy();
     screen.unmount();
     await show(<BuildScreen />, done(stained, 'condition', steps, Date.now() - 180 * 60_000));
     await waitFor(() =>
       expect(screen.getAllByText(/had to follow “Brush on the stain conditioner” within 2 h/)).toHaveLength(1),
     );
-    expect(card().getByText(/It had to be begun by/)).toBeTruthy();
+    expect(card().getByText(/Too late: the limit was/)).toBeTruthy();
   });
 
   test('a step is left out with a reason, and opened again under Trips', async () => {
@@ -95,7 +95,7 @@ describe('today', () => {
 
   test('no readings, no work', async () => {
     await show(<BuildScreen />, { ...chimneyAlcove(), readings: [] });
-    expect(await screen.findByText(/There is no work yet/)).toBeTruthy();
+    expect(await screen.findByText(/No work yet/)).toBeTruthy();
   });
 });
 
@@ -112,7 +112,7 @@ describe('how one goes about it', () => {
     type('Primer, at the latest', '10');
     expect(screen.getByText('The latest is before the earliest. Swap them.')).toBeTruthy();
     type('Way to the workshop, minutes', 'soon');
-    expect(screen.getByText(/Whole minutes/)).toBeTruthy();
+    expect(screen.getByText(/whole minutes/)).toBeTruthy();
     await planned(store);
     const { build } = jobIn(store);
     expect(build).toMatchObject({
@@ -140,19 +140,19 @@ describe('how one goes about it', () => {
     const store = await show(<BuildScreen />, chimneyAlcove());
     await title('Buy what is on the list');
     press('Add step');
-    await take('Add step');
+    await take('Save step');
     expect(screen.getByText('Type what to do.')).toBeTruthy();
     fireEvent.changeText(screen.getByLabelText('What to do'), 'Move the lamp');
     press('After: choose steps');
     fireEvent.press(screen.getByRole('checkbox', { name: 'Load the shelves' }));
     press('Before: choose steps');
     fireEvent.press(screen.getAllByRole('checkbox', { name: 'Mark the heights of 5 shelves' }).at(-1)!);
-    await take('Add step');
+    await take('Save step');
     expect(await screen.findByText(/Steps go round in a circle: .*Move the lamp/)).toBeTruthy();
     expect(jobIn(store).build.own).toMatchObject([{ what: 'Move the lamp', after: ['load'], before: ['marks'] }]);
     tab('Trips');
     fireEvent.press(await screen.findByRole('button', { name: 'Move the lamp' }));
-    press('Change step');
+    press('Save step');
     press('Delete step');
     await gone(/circle/);
     expect(jobIn(store).build.own).toEqual([]);
@@ -165,13 +165,13 @@ test('a step of one’s own is changed: a wait that is cleared is gone, and no f
   const store = await show(<BuildScreen />, withBuild(chimneyAlcove(), { own: [kept] }));
   tab('Trips');
   fireEvent.press(await screen.findByRole('button', { name: 'Move the lamp' }));
-  press('Change step');
+  press('Save step');
   type('Latest start after that, minutes', '20');
   screen.getByText('The latest is before the earliest. Swap them.');
   type('Latest start after that, minutes', '');
   type('Earliest start after that, minutes', '');
   expect(screen.getByLabelText('Earliest start after that, minutes').props.value).toBe('');
-  await act(async () => fireEvent.press(screen.getAllByRole('button', { name: 'Change step' }).at(-1)!));
+  await act(async () => fireEvent.press(screen.getAllByRole('button', { name: 'Save step' }).at(-1)!));
   expect(jobIn(store).build.own).toStrictEqual([{ ...own, after: ['load'], before: [] }]);
 });
 
@@ -179,9 +179,9 @@ describe('trips and packing', () => {
   test('three trips, the best there is; a step ticked there is done', async () => {
     const store = await show(<BuildScreen />, chimneyAlcove());
     tab('Trips');
-    expect(await screen.findByText('3 trips, about 4 d 4 h with drying')).toBeTruthy();
-    expect(screen.getByText(/No order takes fewer trips/)).toBeTruthy();
-    for (const place of ['Trip 1: Shop', 'Trip 2: Workshop', 'Trip 3: At the place'])
+    expect(await screen.findByText('3 trips, about 4 days 4 h with drying')).toBeTruthy();
+    expect(screen.getByText(/Fewest trips possible/)).toBeTruthy();
+    for (const place of ['Trip 1: Shop', 'Trip 2: Workshop', 'Trip 3: On site'])
       expect(screen.getByText(place)).toBeTruthy();
     expect(screen.getAllByText(/^wait /).length).toBeGreaterThan(2);
     fireEvent.press(screen.getByRole('checkbox', { name: 'Buy what is on the list: done' }));
@@ -192,17 +192,17 @@ describe('trips and packing', () => {
   test('what is packed is ticked, counted, and unpacked; every trip has its own', async () => {
     const store = await show(<BuildScreen />, chimneyAlcove());
     tab('Packing');
-    fireEvent.press(await screen.findByRole('radio', { name: '3 At the place' }));
+    fireEvent.press(await screen.findByRole('radio', { name: '3 On site' }));
     const left = () =>
       Number(/^(\d+) things/.exec(String(screen.getByText(/things still to pack/).props.children))![1]);
     const before = left();
     fireEvent.press(screen.getByRole('checkbox', { name: 'Level' }));
     fireEvent.press(screen.getByRole('checkbox', { name: '2S – Board' }));
     await waitFor(() => expect(left()).toBe(before - 2));
-    expect(screen.getAllByRole('checkbox', { name: /^\d+ × screws/ }).length).toBeGreaterThan(1);
+    expect(screen.getAllByRole('checkbox', { name: /^\d+ × Screws/ }).length).toBeGreaterThan(1);
     fireEvent.press(screen.getByRole('radio', { name: '2 Workshop' }));
     expect(screen.queryByRole('checkbox', { name: '2S – Board' })).toBeNull();
-    fireEvent.press(screen.getByRole('radio', { name: '3 At the place' }));
+    fireEvent.press(screen.getByRole('radio', { name: '3 On site' }));
     press('Unpack all');
     expect(jobIn(store).build.packed).toEqual([]);
   });
@@ -236,8 +236,8 @@ describe('the calendar', () => {
     tab('Calendar');
     expect(await screen.findByText('Saturday 11 May')).toBeTruthy();
     fireEvent.press(screen.getAllByRole('button', { name: 'Skip this day' })[0]!);
-    expect(await screen.findByText(/Without this day all is done by .*, not by /)).toBeTruthy();
-    press('Skip this day');
+    expect(await screen.findByText(/Without this day the work ends on .* instead of /)).toBeTruthy();
+    press('Skip day');
     await gone('Saturday 11 May');
     expect(jobIn(store).build.calendar!.lost).toEqual(['2030-05-11']);
     press('Use 2030-05-11 again');
@@ -264,11 +264,11 @@ describe('the calendar', () => {
     const store = await show(<BuildScreen />, dated());
     tab('Calendar');
     await screen.findByText(/^Done by /);
-    choose('At the weekend, to', '08:00');
+    choose('At weekends, to', '08:00');
     expect(screen.getByText('Choose an end after the start.')).toBeTruthy();
-    choose('At the weekend, to', '00:00');
+    choose('At weekends, to', '00:00');
     expect(jobIn(store).build.calendar!.free).toEqual([{ day: 6, from: '09:00', to: '24:00' }]);
-    choose('At the weekend, to', '18:30');
+    choose('At weekends, to', '18:30');
     fireEvent.press(screen.getByRole('checkbox', { name: 'Sun' }));
     expect(jobIn(store).build.calendar!.free).toEqual([6, 7].map((day) => ({ day, from: '09:00', to: '18:30' })));
   });

@@ -1,15 +1,6 @@
 import { JOB_VERSION } from './limits';
 import { JOB_UNITS } from '../base/quantity';
-import {
-  emptyLog,
-  USUAL_KIT,
-  USUAL_ODDS,
-  usualBuild,
-  usualFixing,
-  usualRegion,
-  usualStock,
-  usualWood,
-} from './newJob';
+import { emptyLog, USUAL_KIT, USUAL_ODDS, usualBuild, usualFixing, usualRegion, usualStock, usualWood } from './newJob';
 import type { Job } from './schema';
 
 /** Turns a document of one version into the next. It may assume the version it is filed under, nothing more. */

@@ -36,10 +36,10 @@ describe('studs', () => {
     render(<Form start={bare} />);
     press('Add stud');
     expect(studs).toMatchObject([{ wall: 'back', from: { mm: 400 }, found: 'magnet' }]);
-    screen.getByText(/^Only one is known\. Try at /);
+    screen.getByText(/^Only one stud is known\. Try /);
     press('Add stud');
     expect(studs).toHaveLength(2);
-    screen.getByText(/^They stand \d+ mm apart/);
+    screen.getByText(/^Studs are \d+ mm apart/);
   });
 
   test('two that keep the usual spacing tell where the third is', () => {
@@ -64,7 +64,7 @@ describe('studs', () => {
         })}
       />,
     );
-    screen.getByText(/Most stand 400 mm apart, but stud 3 does not\. Prove each one/);
+    screen.getByText(/Most studs are 400 mm apart, but stud 3 is not\. Drill a pilot hole/);
     expect(screen.queryByText(/^They stand/)).toBeNull();
   });
 
@@ -94,7 +94,7 @@ describe('what must stay clear', () => {
 
   test('something new is an outlet until it is said to be something else; its margin follows', () => {
     render(<Form start={withPlace(alcove, { keepClears: [] })} />);
-    screen.getByText(/^Nothing yet\./);
+    screen.getByText(/^No keep-clears yet\./);
     press('Add keep-clear');
     expect(clears).toMatchObject([{ what: 'outlet', width: { mm: 80 }, height: { mm: 80 } }]);
     const outlet = screen.getByLabelText('Space to keep clear around it').props.value as string;
@@ -109,7 +109,7 @@ describe('what must stay clear', () => {
     type(/^Nearer edge, from the /, '250');
     type('Bottom edge, above the floor mark', '0');
     type('Width', '0');
-    screen.getByText(/comes out at nothing/);
+    screen.getByText(/comes out at zero/);
     type('Width', '60');
     type('Note', 'Lamp');
     expect(clears[0]).toMatchObject({ from: { mm: 250 }, up: { mm: 0 }, width: { mm: 60 }, note: 'Lamp' });

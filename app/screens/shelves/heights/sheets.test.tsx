@@ -33,7 +33,7 @@ describe('a shelf lined up with something', () => {
     fireEvent.press(screen.getByRole('radio', { name: 'Something else' }));
     await take('Line up');
     expect(closed).not.toHaveBeenCalled();
-    fireEvent.changeText(screen.getByLabelText('What is it?'), ' Mantel ');
+    fireEvent.changeText(screen.getByLabelText('Name'), ' Mantel ');
     await take('Line up');
     type('Height above the floor mark', '1180');
     await take('Line up');
@@ -47,7 +47,7 @@ describe('a shelf lined up with something', () => {
     await look(alcove, (job) => <AlignSheet job={job} onClose={() => undefined} />);
     expect(screen.queryByRole('radio', { name: 'Dado rail, top' })).toBeNull();
     const clears = alcove.place.keepClears.length;
-    expect(screen.getAllByRole('radio', { name: /, (above|below)$/ })).toHaveLength(2 * clears);
+    expect(screen.getAllByRole('radio', { name: /, (top|bottom)$/ })).toHaveLength(2 * clears);
   });
 });
 

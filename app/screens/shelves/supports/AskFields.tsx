@@ -7,10 +7,11 @@ import {
   type Job,
   type SystemName,
 } from '@dormer/core/job/document';
-import type { TypedLength } from '@dormer/core/base/quantity';
+import { typedMass, type TypedLength } from '@dormer/core/base/quantity';
 import { words } from '@dormer/core/say/words/first';
 import { message } from '@dormer/core/base/message';
 import { Section, Segmented, Stepper, Toggles } from '../../../ui';
+import { MassField } from '../../../ui/MassField';
 import { LengthFields } from '../../../ui/LengthFields';
 import { useLabel, type PlainLabel } from '../../../labels';
 import { editJob, useAppDispatch } from '../../../store';
@@ -74,7 +75,16 @@ export function AskFields({ job, system }: { job: Job; system: SystemName }) {
         )}
       />
       {wanted.map(([key, ask]) =>
-        ask.kind === 'count' ? (
+        ask.kind === 'count' && key === 'ratedKg' ? (
+          <MassField
+            key={key}
+            label={named(key)}
+            value={typedMass(said[key] as number, '', job.units === 'in' ? 'lb' : 'kg')}
+            units={job.units}
+            reader={job}
+            onCommit={({ kg }) => answer(key, Math.min(Math.max(Math.round(kg), ask.least), ask.most))}
+          />
+        ) : ask.kind === 'count' ? (
           <Stepper
             key={key}
             label={named(key)}

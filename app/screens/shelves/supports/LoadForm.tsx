@@ -1,4 +1,5 @@
 import { LOAD_USES, type Job } from '@dormer/core/job/document';
+import { lengthWords } from '@dormer/core/say/words/first';
 import { Section, Segmented } from '../../../ui';
 import { MassField } from '../../../ui/MassField';
 import { useLabel } from '../../../labels';
@@ -20,7 +21,7 @@ export function LoadForm({ job }: { job: Job }) {
       />
       {job.load.use === 'own' ? (
         <MassField
-          label={label('load.perMetre')}
+          label={label('load.perMetre', { length: lengthWords(1000, job) })}
           value={job.load.perMetre ?? null}
           units={job.units}
           reader={job}

@@ -3,11 +3,12 @@ import Trash from 'lucide-react-native/icons/trash';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { LIMITS, type Job, type OwnMaterial } from '@dormer/core/job/document';
+import type { JobUnit } from '@dormer/core/base/quantity';
 import { materialOf, materialsOf, type Material } from '@dormer/core/design/load/materials';
 import { words } from '@dormer/core/say/words/first';
 import { Button, Sheet, TextField, Txt, useKeptPlace } from '../../../ui';
 import { guardedSheet } from '../../../ui/guardedSheet';
-import { useLabel } from '../../../labels';
+import { useLabel, type Label } from '../../../labels';
 import { editJob, newId, useAppDispatch } from '../../../store';
 import { makeStyles, RADIUS, SPACE, TARGET } from '../../../theme';
 
@@ -48,7 +49,7 @@ export const MaterialsSheet = guardedSheet(function MaterialsSheet({ job, what, 
             style={[styles.row, material.id === chosen && styles.chosen]}
           >
             <Txt kind="strong">{words(material.name, job)}</Txt>
-            <Txt kind="small">{figures(material, label)}</Txt>
+            <Txt kind="small">{figures(material, job.units, label)}</Txt>
             <Txt kind="small" tone="faint">
               {words(material.source, job)}
             </Txt>
@@ -59,6 +60,7 @@ export const MaterialsSheet = guardedSheet(function MaterialsSheet({ job, what, 
         <OwnFields
           key={own.id}
           own={own}
+          units={WOOD_UNITS[job.units === 'in' ? 'inch' : 'metric']}
           onChange={(next) =>
             setWood((wood) => ({ ...wood, own: wood.own.map((one) => (one.id === next.id ? next : one)) }))
           }
@@ -109,31 +111,51 @@ function ownLike(one: Material, id: string, name: string, source: string): OwnMa
   };
 }
 
-function figures(
-  { densityKgM3, eAlongMpa, bendAlongMpa, creep }: Material,
-  label: ReturnType<typeof useLabel>,
-): string {
+function figures({ densityKgM3, eAlongMpa, bendAlongMpa, creep }: Material, units: JobUnit, label: Label): string {
+  const { density, stress } = WOOD_UNITS[units === 'in' ? 'inch' : 'metric'];
+  const shown = (value: number, { sign, per }: WoodUnit) => `${inUnit(value, per)} ${sign}`;
   return label('wood.figures', {
-    density: densityKgM3,
-    stiff: eAlongMpa,
-    strong: bendAlongMpa,
+    density: shown(densityKgM3, density),
+    stiff: shown(eAlongMpa, stress),
+    strong: shown(bendAlongMpa, stress),
     creep: Math.round(creep * 100),
   });
 }
 
+interface WoodUnit {
+  readonly sign: string;
+  /** What one of the unit is, in kilograms to the cubic metre or newtons to the square millimetre. */
+  readonly per: number;
+}
+
+/** What wood is told in: by weight of a volume, and by force on an area. */
+const WOOD_UNITS: Readonly<Record<'metric' | 'inch', { readonly density: WoodUnit; readonly stress: WoodUnit }>> = {
+  metric: { density: { sign: 'kg/m³', per: 1 }, stress: { sign: 'N/mm²', per: 1 } },
+  inch: { density: { sign: 'lb/ft³', per: 16.01846 }, stress: { sign: 'psi', per: 0.00689476 } },
+};
+
+/** A figure in another unit, to three or four digits: no more was ever known of it. */
+const inUnit = (value: number, per: number): number => (per === 1 ? value : Number((value / per).toPrecision(4)));
+
 const NUMBERS = [
-  { key: 'densityKgM3', least: 50, most: 3000 },
-  { key: 'eAlongMpa', least: 100, most: 250_000 },
-  { key: 'eAcrossMpa', least: 50, most: 250_000 },
-  { key: 'shearMpa', least: 20, most: 100_000 },
-  { key: 'bendAlongMpa', least: 0.5, most: 1000 },
-  { key: 'bendAcrossMpa', least: 0.1, most: 1000 },
-  { key: 'creep', least: 0, most: 10 },
-  { key: 'lasting', least: 0.05, most: 1 },
-  { key: 'price', least: 0, most: 1_000_000 },
+  { key: 'densityKgM3', is: 'density', least: 50, most: 3000 },
+  { key: 'eAlongMpa', is: 'stress', least: 100, most: 250_000 },
+  { key: 'eAcrossMpa', is: 'stress', least: 50, most: 250_000 },
+  { key: 'shearMpa', is: 'stress', least: 20, most: 100_000 },
+  { key: 'bendAlongMpa', is: 'stress', least: 0.5, most: 1000 },
+  { key: 'bendAcrossMpa', is: 'stress', least: 0.1, most: 1000 },
+  { key: 'creep', is: 'plain', least: 0, most: 10 },
+  { key: 'lasting', is: 'plain', least: 0.05, most: 1 },
+  { key: 'price', is: 'plain', least: 0, most: 1_000_000 },
 ] as const;
 
-function OwnFields({ own, onChange }: { own: OwnMaterial; onChange: (next: OwnMaterial) => void }) {
+interface OwnFieldsProps {
+  readonly own: OwnMaterial;
+  readonly units: (typeof WOOD_UNITS)['metric'];
+  readonly onChange: (next: OwnMaterial) => void;
+}
+
+function OwnFields({ own, units, onChange }: OwnFieldsProps) {
   const styles = useStyles();
   const label = useLabel();
   const [faults, setFaults] = useState<Readonly<Record<string, string | null>>>({});
@@ -151,22 +173,28 @@ function OwnFields({ own, onChange }: { own: OwnMaterial; onChange: (next: OwnMa
   return (
     <View style={styles.list} role="group" aria-label={own.name}>
       {words('name')}
-      {NUMBERS.map(({ key, least, most }) => (
-        <TextField
-          key={key}
-          label={label(`wood.${key}`)}
-          value={String(own[key])}
-          fault={faults[key] ?? null}
-          inputMode="decimal"
-          onCommit={(typed) => {
-            const value = Number(typed.trim().replace(',', '.'));
-            const ok = typed.trim() !== '' && Number.isFinite(value) && value >= least && value <= most;
-            setFaults({ ...faults, [key]: ok ? null : label('wood.outOf', { typed, least, most }) });
-            if (ok) onChange({ ...own, [key]: value });
-            return ok;
-          }}
-        />
-      ))}
+      {NUMBERS.map(({ key, is, least, most }) => {
+        const { sign, per } = is === 'plain' ? { sign: '', per: 1 } : units[is];
+        return (
+          <TextField
+            key={key}
+            label={label(`wood.${key}`, { unit: sign })}
+            value={String(inUnit(own[key], per))}
+            fault={faults[key] ?? null}
+            inputMode="decimal"
+            onCommit={(typed) => {
+              const value = Number(typed.trim().replace(',', '.')) * per;
+              const ok = typed.trim() !== '' && Number.isFinite(value) && value >= least && value <= most;
+              setFaults({
+                ...faults,
+                [key]: ok ? null : label('wood.outOf', { typed, least: inUnit(least, per), most: inUnit(most, per) }),
+              });
+              if (ok) onChange({ ...own, [key]: value });
+              return ok;
+            }}
+          />
+        );
+      })}
       {words('source')}
     </View>
   );

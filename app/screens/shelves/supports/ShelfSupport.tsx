@@ -39,7 +39,7 @@ export function ShelfSupport({ shelf, job, plan }: { shelf: number; job: Job; pl
         </View>
       ) : null}
       <View style={styles.buttons}>
-        <Button title={label('support.other', { shelf })} icon={Replace} onPress={() => setSheet('system')} />
+        <Button title={label('support.other')} icon={Replace} onPress={() => setSheet('system')} />
         <Button title={label('further.open', { count: further })} icon={Columns} onPress={() => setSheet('further')} />
         {own ? (
           <Button

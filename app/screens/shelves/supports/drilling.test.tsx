@@ -61,7 +61,7 @@ describe('dividers and holes of a shelf', () => {
       { shelf: 1, from: 'left', at: { mm: 200 }, back: { mm: 40 }, diameter: { mm: 50 } },
     ]);
     await planned(store);
-    await screen.findByText(/comes down on 1B below it/);
+    await screen.findByText(/sits over 1B below it/);
     press('Delete hole 1');
     expect(jobIn(store)).toEqual(alcove);
   });
@@ -69,7 +69,7 @@ describe('dividers and holes of a shelf', () => {
   test('what another shelf has is not shown, and stays', async () => {
     const job: Job = { ...alcove, further: { dividers: [{ id: 'other', shelf: 4, at: mm(300) }], holes: [] } };
     await look(job, sheet(2));
-    screen.getByText(/^None\. A divider/);
+    screen.getByText(/^No dividers\. A divider/);
     press('Add hole');
     press('Delete hole 1');
     expect(jobIn(store)).toEqual(job);
@@ -103,7 +103,7 @@ describe('the drilling sheet', () => {
     const closet = drillGroups(planJob(cloakroomCloset()));
     const tilted = closet.find((drillGroup) => drillGroup.labels.includes('T1L'))!;
     expect(tilted.labels).toEqual(['T1L', 'T2L']);
-    expect(tilted.names.map((name) => words(name, alcove))).toEqual(['Tilted batten 1, left', 'Tilted batten 2, left']);
+    expect(tilted.names.map((name) => words(name, alcove))).toEqual(['Left tilted batten 1', 'Left tilted batten 2']);
     expect(closet.filter((drillGroup) => drillGroup.item?.what === 'socket')).toHaveLength(1);
   });
 

@@ -94,25 +94,25 @@ describe('what a system asks', () => {
 describe('loads, walls, tools and wood', () => {
   test('a use is chosen; a figure of one’s own is asked for only then', async () => {
     await look(alcove, (job) => <LoadForm job={job} />);
-    expect(screen.queryByLabelText(/For each metre/)).toBeNull();
+    expect(screen.queryByLabelText(/Per metre of shelf/)).toBeNull();
     fireEvent.press(screen.getByRole('radio', { name: 'Records' }));
     expect(jobIn(store).load.use).toBe('records');
     fireEvent.press(screen.getByRole('radio', { name: 'Own figure' }));
-    type(/For each metre/, '45');
+    type(/Per metre of shelf/, '45');
     expect(jobIn(store).load).toEqual({ use: 'own', perMetre: { kg: 45, typed: '45 kg' } });
   });
 
   test('lining, anchors, what a packet says, and taken back again', async () => {
     await look(alcove, (job) => <FixingForm job={job} />);
-    type('Lining before the studs', '15');
-    fireEvent.press(screen.getByRole('checkbox', { name: 'Hollow-wall anchors' }));
-    type('One anchor may carry', '25');
+    type('Lining in front of the studs', '15');
+    fireEvent.press(screen.getByRole('checkbox', { name: 'Hollow-wall fixings' }));
+    type('Load per hollow-wall fixing', '25');
     expect(jobIn(store).fixing).toMatchObject({
       lining: { mm: 15 },
       anchors: !alcove.fixing.anchors,
       anchorKg: { kg: 25 },
     });
-    type('One anchor may carry', '');
+    type('Load per hollow-wall fixing', '');
     expect(jobIn(store).fixing).not.toHaveProperty('anchorKg');
     fireEvent.press(screen.getByRole('radio', { name: 'Hand tools only' }));
     expect(jobIn(store).tools).toBe('hand');
@@ -171,16 +171,16 @@ describe('whether it holds', () => {
   test('each shelf says its state; opened, its limits, its weakest joint, and the caution', async () => {
     await look(alcove, list);
     fireEvent.press(screen.getByText(/^Shelf 3/));
-    screen.getByText(/is usual at the most \(span\/360\)/);
+    screen.getByText(/is the usual limit \(span\/360\)/);
     screen.getByText(/^Weakest joint: /);
-    screen.getByText(/planning values, not engineering/);
+    screen.getByText(/estimates, not engineering/);
     fireEvent.press(screen.getByText(/^Shelf 3/));
     expect(screen.queryByText(/span\/360/)).toBeNull();
   });
 
   test('a cure is one touch, and one step to undo', async () => {
     await look(weak, list);
-    const cures = screen.getAllByRole('button', { name: /: sags / });
+    const cures = screen.getAllByRole('button', { name: / Sag: / });
     expect(cures.length).toBeGreaterThan(1);
     fireEvent.press(cures[0]!);
     expect(jobIn(store)).not.toEqual(weak);
@@ -191,7 +191,7 @@ describe('whether it holds', () => {
 
   test('nothing to reckon says so', async () => {
     await look({ ...alcove, shelves: { ...alcove.shelves, count: 0, way: 'equal-gaps' } }, list);
-    screen.getByText(/Nothing to reckon yet/);
+    screen.getByText(/No strength yet/);
   });
 });
 
@@ -203,7 +203,7 @@ describe('choosing what carries the shelves', () => {
       <SystemsSheet
         job={job}
         plan={plan}
-        title='Choose version'
+        title="Choose version"
         chosen="three-side-cleats"
         onChoose={(one) => chosen.push(one)}
         onClose={closed}
@@ -236,10 +236,10 @@ describe('choosing what carries the shelves', () => {
     await look(job, (one, plan) => (
       <SupportsForm job={one} plan={plan} selected={null} onSelect={() => undefined} onPrint={() => undefined} />
     ));
-    screen.getByText('Cleats on three sides · shelves 1, 3, 4 and 5');
-    screen.getByText('Cleats at the ends · shelf 2');
+    screen.getByText('Battens on three sides · shelves 1, 3, 4 and 5');
+    screen.getByText('Battens at the ends · shelf 2');
     screen.getByLabelText('Back batten shorter by');
-    screen.getByLabelText('Short of the front');
+    screen.getByLabelText('Stop short of the front by');
     expect(screen.getAllByRole('button', { name: 'Change support' })).toHaveLength(2);
   });
 });

@@ -22,7 +22,7 @@ describe('tilted shelves', () => {
 
   test('the first begins low, each further one above the last and like it', async () => {
     await look(alcove, form);
-    screen.getByText(/^None\. A tilted shelf/);
+    screen.getByText(/^No tilted shelves\. A tilted shelf/);
     press('Add tilted shelf');
     expect(jobIn(store).tilted).toMatchObject([{ front: { mm: 150 }, degrees: 15, depth: { mm: 300 } }]);
     type('Depth of the board', '280');
@@ -57,7 +57,7 @@ describe('pins', () => {
     expect(jobIn(store).pins).toMatchObject({ pitch: { mm: 32 }, setBack: { mm: 37 }, diameter: { mm: 5 }, either: 2 });
     await planned(store);
     const { pins } = store.getState().planned.plan!;
-    screen.getByText(new RegExp(`^Shelf ${pins!.fixed} is fixed: measure from it`));
+    screen.getByText(new RegExp(`^Shelf ${pins!.fixed} is fixed. Measure from it`));
     press('Add one hole');
     expect(jobIn(store).pins?.either).toBe(3);
     press('Delete pin holes');
@@ -77,7 +77,7 @@ describe('pins', () => {
   test('a pitch of nothing is refused', async () => {
     await look(stairCavity(), form);
     type('Spacing of the holes', '0');
-    screen.getByText(/comes out at nothing/);
+    screen.getByText(/comes out at zero/);
     expect(jobIn(store)).toEqual(stairCavity());
   });
 });

@@ -36,6 +36,16 @@ export interface List {
   readonly kind: 'list';
   readonly items: readonly Param[];
 }
+/** A volume, millilitres. */
+export interface Volume {
+  readonly kind: 'volume';
+  readonly ml: number;
+}
+/** A length sold off a roll, millimetres: told in metres or feet. */
+export interface Run {
+  readonly kind: 'run';
+  readonly mm: number;
+}
 /** A span of time, minutes. */
 export interface Duration {
   readonly kind: 'duration';
@@ -49,4 +59,4 @@ export interface Inner {
 /** What a reading can say. */
 export type Measure = Length | About | Angle;
 
-export type Param = Length | About | Angle | Mass | Count | Text | Choice | List | Duration | Inner;
+export type Param = Length | About | Angle | Mass | Count | Text | Choice | List | Volume | Run | Duration | Inner;

@@ -1,6 +1,20 @@
 import type { Sentences } from './en';
 import type { ParamsOf } from './icu';
-import type { About, Angle, Count, Duration, Inner, Length, List, Mass, Measure, Param, Text } from './kinds';
+import type {
+  About,
+  Angle,
+  Count,
+  Duration,
+  Inner,
+  Length,
+  List,
+  Mass,
+  Measure,
+  Param,
+  Run,
+  Text,
+  Volume,
+} from './kinds';
 
 export type { Param };
 
@@ -15,6 +29,8 @@ interface Values {
   readonly number: Count;
   readonly plural: Count;
   readonly list: List;
+  readonly volume: Volume;
+  readonly run: Run;
   readonly duration: Duration;
   readonly name: Inner;
   readonly sentence: Inner;
@@ -72,6 +88,10 @@ export const choice = <Key extends string>(key: Key) =>
   ({ kind: 'choice', choice: key.replace(/-./g, (at) => at.charAt(1).toUpperCase()) as CaseName<Key> }) as const;
 /** Things that stand in the sentence as a list. */
 export const list = (items: Iterable<Param>): List => ({ kind: 'list', items: [...items] });
+/** A volume, millilitres. */
+export const volume = (ml: number) => ({ kind: 'volume', ml }) as const;
+/** A length sold off a roll, millimetres. */
+export const run = (mm: number) => ({ kind: 'run', mm }) as const;
 /** A span of time, minutes. */
 export const duration = (minutes: number) => ({ kind: 'duration', minutes }) as const;
 /** A message inside a message: a name that stands by itself, or a whole sentence. */

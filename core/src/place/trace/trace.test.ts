@@ -100,8 +100,8 @@ test('a traced wall becomes readings of it, to the finest mark, each with its pl
     63.5,
     expect.closeTo(312.7, 0),
   ]);
-  // 4 sin(π 50.8 / 300) = 2.03 mm of belly; the nearest 1/64 in is 5.
-  expect(signedValue(readings[0]!)).toBeCloseTo(-(5 / 64) * 25.4, 6);
+  // 4 sin(π 50.8 / 300) = 2.03 mm of belly; the nearest 1/32 in is 3.
+  expect(signedValue(readings[0]!)).toBeCloseTo(-(3 / 32) * 25.4, 6);
 });
 
 test('the survey follows a traced wall: where it bellied by 4 it is now known to, and better than before', () => {

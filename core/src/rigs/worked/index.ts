@@ -126,16 +126,16 @@ function strengthLine({ holds, pieces: parts, hardware, fixings, opening }: Made
   const { sag, weakest } = first;
   const pulled = weakest && weakest.pullN > 0 ? ` and is pulled by ${ofNewtons(weakest.pullN, weakest.mayPullN)}` : '';
   return [
-    `Shelf 1 spans ${about(first.spanMm)} and sags ${about(sag.nowMm)} at once,`,
-    `${about(sag.lastingMm)} in the long run; ${about(sag.seenMm)} is seen,`,
-    `${about(sag.usualMm)} usual at the most.`,
+    `Shelf 1 spans ${about(first.spanMm)} and sags ${about(sag.nowMm)} at first,`,
+    `${about(sag.lastingMm)} after years of load.`,
+    `A sag of ${about(sag.seenMm)} shows, and ${about(sag.usualMm)} is the usual limit.`,
     `Bending uses ${percent(first.bending)} of its strength, ${percent(first.leaning)} when someone leans on it.`,
     weakest
       ? `The weakest joint (${weakest.into}) carries ${ofNewtons(weakest.shearN, weakest.mayShearN)}${pulled}` +
         `: ${percent(weakest.used)}.`
       : 'No screw takes its load.',
     ...(cures.length > 0
-      ? [`Cures, the cheapest first: ${cures.map((cure) => words(cure.words, job)).join('; ')}.`]
+      ? [`Cures, cheapest first: ${cures.map((cure) => words(cure.words, job)).join(' Or: ')}`]
       : []),
   ].join(' ');
 }

@@ -2,6 +2,7 @@ import Papa from 'papaparse';
 import { shapeWords } from '../../design/fit/endWords';
 import { message, text } from '../../base/message';
 import type { Plan } from '../../plan';
+import { bareSizes } from './bareSizes';
 import { lengthWords, listWords, words, type Reader } from '../words/first';
 
 // Without this mark common spreadsheets read UTF-8 as something older.
@@ -9,12 +10,12 @@ export const BYTE_ORDER_MARK = '\uFEFF';
 
 /**
  * The cut list as a table: RFC 4180, UTF-8, CRLF line ends, a row for each setting. Lengths stand twice, as
- * shown to the reader and as plain millimetres for reckoning. Text that a spreadsheet would take for a formula
+ * shown to the reader and as bare numbers for reckoning. Text that a spreadsheet would take for a formula
  * is defused.
  */
 export function cutListCsv(plan: Plan, reader: Reader): string {
   const head = (code: 'count' | 'length' | 'width' | 'thickness') => words(message(`sheet.${code}`), reader);
-  const mm = (name: string) => `${name} (${words(message('sheet.millimetres'), reader)})`;
+  const bare = bareSizes(reader);
   const dimensions = (['length', 'width', 'thickness'] as const).map(head);
   const fields = [
     words(message('sheet.part'), reader),
@@ -22,7 +23,7 @@ export function cutListCsv(plan: Plan, reader: Reader): string {
     words(message('sheet.shelves'), reader),
     head('count'),
     ...dimensions,
-    ...dimensions.map(mm),
+    ...dimensions.map(bare.head),
     words(message('sheet.ends'), reader),
   ];
   const data = plan.cutList.flatMap((group) =>
@@ -34,7 +35,7 @@ export function cutListCsv(plan: Plan, reader: Reader): string {
         row.shelves.join(' '),
         row.count,
         ...sizes.map((size) => lengthWords(size, reader)),
-        ...sizes.map((size) => Number(size.toFixed(2))),
+        ...sizes.map(bare.size),
         shapeText(plan, row.partIds, reader),
       ];
     }),

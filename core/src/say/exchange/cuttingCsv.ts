@@ -4,6 +4,7 @@ import { ok, refused, type Result } from '../../base/result';
 import type { Cutting, Shopping } from '../../work/stock';
 import { partsOn } from '../../work/stock/sheets/layout';
 import { lengthWords, words, type Reader } from '../words/first';
+import { bareSizes } from './bareSizes';
 import { BYTE_ORDER_MARK } from './cutListSheet';
 import type { RefusedRow } from './readingsCsv';
 
@@ -12,11 +13,11 @@ const written = (fields: readonly string[], data: readonly (string | number)[][]
   Papa.unparse({ fields: [...fields], data: [...data] }, { newline: '\r\n', escapeFormulae: true }) +
   '\r\n';
 
-/** Every piece with the board it is cut from and its place on it: RFC 4180, millimetres beside the reader's units. */
+/** Every piece with the board it is cut from and its place on it: RFC 4180, bare numbers beside the reader's figures. */
 export function layoutsCsv({ layouts, blanks }: Pick<Cutting, 'layouts' | 'blanks'>, reader: Reader): string {
   const head = (code: 'layout' | 'stock' | 'label' | 'length' | 'width' | 'fromEnd' | 'fromEdge') =>
     words(message(`sheet.${code}`), reader);
-  const mm = (name: string) => `${name} (${words(message('sheet.millimetres'), reader)})`;
+  const bare = bareSizes(reader);
   const sizes = (['length', 'width'] as const).map(head);
   const data = layouts.flatMap((layout) =>
     partsOn(layout.tree).map((part) => [
@@ -25,7 +26,7 @@ export function layoutsCsv({ layouts, blanks }: Pick<Cutting, 'layouts' | 'blank
       blanks.find((blank) => blank.id === part.part)?.label ?? part.part,
       lengthWords(part.lengthMm, reader),
       lengthWords(part.widthMm, reader),
-      ...[part.lengthMm, part.widthMm, part.xMm, part.yMm].map((size) => Number(size.toFixed(2))),
+      ...[part.lengthMm, part.widthMm, part.xMm, part.yMm].map(bare.size),
     ]),
   );
   return written(
@@ -34,9 +35,9 @@ export function layoutsCsv({ layouts, blanks }: Pick<Cutting, 'layouts' | 'blank
       head('stock'),
       head('label'),
       ...sizes,
-      ...sizes.map(mm),
-      mm(head('fromEnd')),
-      mm(head('fromEdge')),
+      ...sizes.map(bare.head),
+      bare.head(head('fromEnd')),
+      bare.head(head('fromEdge')),
     ],
     data,
   );

@@ -3,6 +3,7 @@ import { message } from '../../base/message';
 import type { Plan } from '../../plan';
 import { snapToTape } from '../../base/quantity';
 import { lengthWords, words, type Reader } from '../words/first';
+import { bareSizes } from './bareSizes';
 import { BYTE_ORDER_MARK } from './cutListSheet';
 
 /**
@@ -14,7 +15,7 @@ export function drillingCsv(plan: Plan, reader: Reader): string {
   const say = (
     code: 'part' | 'label' | 'shelf' | 'along' | 'across' | 'screw' | 'into' | 'heads' | 'clearance' | 'pilot',
   ) => words(message(`sheet.${code}`), reader);
-  const mm = (name: string) => `${name} (${words(message('sheet.millimetres'), reader)})`;
+  const bare = bareSizes(reader);
   const [along, across] = [say('along'), say('across')];
   const fields = [
     say('part'),
@@ -22,13 +23,13 @@ export function drillingCsv(plan: Plan, reader: Reader): string {
     say('shelf'),
     along,
     across,
-    mm(along),
-    mm(across),
+    bare.head(along),
+    bare.head(across),
     say('screw'),
     say('into'),
     say('heads'),
-    mm(say('clearance')),
-    mm(say('pilot')),
+    bare.head(say('clearance')),
+    bare.head(say('pilot')),
   ];
   const data = plan.fixings.flatMap((fixing) => {
     if (fixing.screw.kind === 'pin') return [];
@@ -43,13 +44,13 @@ export function drillingCsv(plan: Plan, reader: Reader): string {
         fixing.label,
         fixing.shelf > 0 ? fixing.shelf : '',
         ...places.map((place) => lengthWords(place, reader)),
-        ...places.map((place) => Number(place.toFixed(2))),
+        ...places.map(bare.size),
         fixing.screw.size,
         words(message(`bites.${hole.into}`), reader),
         fixing.heads ? words(message('heads.below'), reader) : '',
         // A pocket is drilled by its jig.
-        sizes.clearanceMm || '',
-        sizes.pilotMm || '',
+        sizes.clearanceMm ? bare.size(sizes.clearanceMm) : '',
+        sizes.pilotMm ? bare.size(sizes.pilotMm) : '',
       ];
     });
   });

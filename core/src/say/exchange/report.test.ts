@@ -57,7 +57,7 @@ test('Markdown: the opening, every board and piece, what happened, what to do ot
   expect(said).toContain('- Kerf forgotten, 3S (30 min). Cut the third \\| too short');
   expect(said).toContain('- The plaster crumbles \\<here\\>');
   expect(said).toContain('Shelf 2 fitted first time. Predicted chance: 97 %.');
-  expect(said).toContain('Paid in all: €148.50.');
+  expect(said).toContain('Paid in total: £148.50.');
   expect(plan.readings.every((reading) => reading.state === 'used') || /set aside|dropped/.test(said)).toBe(true);
 });
 

@@ -60,7 +60,7 @@ test('figures are said as the reader has them, a dimension in its middle', () =>
   expect([label['#text'], label['@_text-anchor'], label['@_x']]).toEqual([12.5, 'start', '50']);
   expect([dimension['#text'], dimension['@_x']]).toEqual([200, '100']);
   const inches = read(sceneSvg(scene, { units: 'in', tape: '1/16in' }, 200)).g.text;
-  expect(inches[0]['#text']).toBe('1/2 shy');
+  expect(inches[0]['#text']).toBe('1/2');
 });
 
 test('an open line is not filled, a board is', () => {

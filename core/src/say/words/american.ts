@@ -7,6 +7,7 @@ const TERMS: Readonly<Record<string, string>> = {
   batten: 'cleat',
   housing: 'dado',
   housed: 'dadoed',
+  rebated: 'rabbeted',
   rebate: 'rabbet',
   lipping: 'edging',
   plasterboard: 'drywall',
@@ -20,7 +21,9 @@ const TERMS: Readonly<Record<string, string>> = {
   packer: 'shim',
   tin: 'can',
   shop: 'store',
+  mitred: 'mitered',
   mitre: 'miter',
+  centred: 'centered',
   centre: 'center',
   metre: 'meter',
   millimetre: 'millimeter',
@@ -31,7 +34,7 @@ const TERMS: Readonly<Record<string, string>> = {
   lengthways: 'lengthwise',
 };
 
-const FORMS = new RegExp(`\\b(${Object.keys(TERMS).join('|')})(e?s|d)?\\b`, 'gi');
+const FORMS = new RegExp(`\\b(${Object.keys(TERMS).join('|')})(e?s)?\\b`, 'gi');
 
 /**
  * British English as an American writes it: trade words and spelling, capitals kept.

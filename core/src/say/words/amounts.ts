@@ -28,3 +28,36 @@ export function moneyWords(amount: number, currency: string, reader: ReaderPlace
  */
 export const listWords = (items: Iterable<string | number>, reader: ReaderPlace): string =>
   new Intl.ListFormat(localeOf(reader), { type: 'conjunction' }).format([...items].map(String));
+
+const ML_PER_FLUID_OUNCE = 29.5735;
+const MM_PER_FOOT = 304.8;
+/** American tins by the fluid ounces they hold. */
+const TINS: Readonly<Record<number, string>> = { 8: '1/2 pint', 16: '1 pint', 32: '1 quart', 128: '1 gallon' };
+
+const isInches = ({ units }: ReaderPlace) => units === 'in';
+
+/**
+ * A volume: millilitres or litres, or fluid ounces and the American tins.
+ * @param ml millilitres
+ * @example volumeWords(2500, { units: 'mm' }) // "2.5 l"
+ */
+export function volumeWords(ml: number, reader: ReaderPlace): string {
+  if (!isInches(reader)) return ml >= 1000 ? `${Math.round(ml / 10) / 100} l` : `${Math.ceil(ml)} ml`;
+  const ounces = Math.ceil(ml / ML_PER_FLUID_OUNCE - 0.1);
+  return TINS[ounces] ?? `${ounces} fl oz`;
+}
+
+/**
+ * A length as it comes off a roll: metres to a tenth, or whole feet.
+ * @param mm millimetres
+ * @example runWords(7320, { units: 'in' }) // "25 ft"
+ */
+export const runWords = (mm: number, reader: ReaderPlace): string =>
+  isInches(reader) ? `${Math.ceil(mm / MM_PER_FOOT - 0.1)} ft` : `${Math.ceil(mm / 100) / 10} m`;
+
+/** What one of the reader's units of volume or of run is, in millilitres or millimetres. */
+export const perUnit = {
+  ml: (reader: ReaderPlace) =>
+    isInches(reader) ? { sign: 'fl oz', holds: ML_PER_FLUID_OUNCE } : { sign: 'ml', holds: 1 },
+  m: (reader: ReaderPlace) => (isInches(reader) ? { sign: 'ft', holds: MM_PER_FOOT / 1000 } : { sign: 'm', holds: 1 }),
+} as const;

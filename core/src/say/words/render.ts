@@ -9,7 +9,7 @@ import {
   type LengthStyle,
   type Tape,
 } from '../../base/quantity';
-import { listWords } from './amounts';
+import { listWords, runWords, volumeWords } from './amounts';
 import { Catalogue } from './catalogue';
 import { languageOf, type ReaderPlace } from './languages';
 
@@ -90,6 +90,10 @@ function paramWords(param: Param, reader: Reader): string {
         param.items.map((item) => paramWords(item, reader)),
         reader,
       );
+    case 'volume':
+      return volumeWords(param.ml, reader);
+    case 'run':
+      return runWords(param.mm, reader);
     case 'duration':
       return words(durationWords(param.minutes), reader);
     case 'message':

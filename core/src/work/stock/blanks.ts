@@ -32,7 +32,10 @@ export interface Blank {
 const NO_GRAIN: ReadonlySet<string> = new Set(['mdf', 'chipboard']);
 
 /** The blanks of a job's parts, each as large as its part with what is left on for fitting; corner shelves in pairs. */
-export function blanksOf(parts: readonly Part[], job: Pick<Job, 'wood' | 'stock' | 'region' | 'further' | 'tape'>): Blank[] {
+export function blanksOf(
+  parts: readonly Part[],
+  job: Pick<Job, 'wood' | 'stock' | 'region' | 'further' | 'tape'>,
+): Blank[] {
   // Mesh is bought as it is. The board of a hollow shelf is its upper skin.
   const cut = parts.filter((part) => part.role !== 'mesh');
   const corners = cut.filter((part) => part.corner !== null && !isStick(part.role));

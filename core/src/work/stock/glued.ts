@@ -17,7 +17,10 @@ export interface CutKinds {
 }
 
 /** What the parts of a job are cut from, by their ids, without working out how. */
-export function cutKinds(parts: readonly Part[], job: Pick<Job, 'stock' | 'region' | 'wood' | 'further' | 'tape'>): CutKinds {
+export function cutKinds(
+  parts: readonly Part[],
+  job: Pick<Job, 'stock' | 'region' | 'wood' | 'further' | 'tape'>,
+): CutKinds {
   const items = catalogueOf(job);
   const leave = new Set(job.stock.leave);
   const kinds = { sheets: [] as string[], boards: [] as string[], sticks: [] as string[], glued: [] as string[] };

@@ -17,23 +17,28 @@ export const drawingsEn = {
   'template.headsUp': 'screw heads up',
   'template.headsBelow': 'Driven from below: heads on the underside.',
   'template.cornerAngle': 'The corner is cut to {angle, angle}.',
-  'template.bevel': '{side, select, left {Undercut the left end by {angle, angle}.} right {Undercut the right end by {angle, angle}.} other {}}',
-  'template.leaveOn': '{side, select, left {Leave {by, length} on at the left end and scribe it.} right {Leave {by, length} on at the right end and scribe it.} other {}}',
+  'template.bevel':
+    '{side, select, left {Undercut the left end by {angle, angle}.} right {Undercut the right end by {angle, angle}.} other {}}',
+  'template.leaveOn':
+    '{side, select, left {Leave {by, length} on at the left end and scribe it.} right {Leave {by, length} on at the right end and scribe it.} other {}}',
   'template.leaveOnBack': 'Leave {by, length} on along the back edge and scribe it.',
   'template.wholeSheet': 'full size, one sheet',
   'template.page': 'row {row} of {rows} from the back edge, page {column} of {columns} from the left',
   'template.pageDown': 'page {row} of {rows}, from the top down',
   'template.pole': 'Pole',
   'template.poleUp': 'This end up. Its foot stands on the floor mark.',
-  'template.poleNote': 'Glue the pages to a straight stick, foot to foot. Line it up with the level line at every wall, not with the floor.',
+  'template.poleNote':
+    'Glue the pages to a straight stick, foot to foot. Line it up with the level line at every wall, not with the floor.',
   'template.drilling': 'Pin holes',
   'template.drillingUp': 'Seen from inside. Turn it over for the other side, front edge to front edge.',
-  'template.drillingNote': 'One template for both sides. Line it up with fixed shelf {shelf, number} and the front edge, and mark which end is up.',
+  'template.drillingNote':
+    'One template for both sides. Line it up with fixed shelf {shelf, number} and the front edge, and mark which end is up.',
   'template.drill': 'Clearance holes {clearance, length} through this piece, pilot holes {pilot, length} beyond it.',
 
   'scene.board': 'Board of shelf {shelf, number} from above, between its walls',
   'scene.gap': 'gap up to {gap, about}',
-  'scene.elevation': '{count, plural, one {Opening from the front, with # shelf} other {Opening from the front, with # shelves}}',
+  'scene.elevation':
+    '{count, plural, one {Opening from the front, with # shelf} other {Opening from the front, with # shelves}}',
   'scene.elevationOpen': 'Opening from the front, with the readings',
   'scene.section': 'Opening from above, {up, length} up',
   'scene.box': 'Box and trim in the cavity, from the front',
@@ -61,6 +66,7 @@ export const drawingsEn = {
   'sheet.cutList': 'Cut list: {job}',
   'sheet.angle': '{angle, angle}',
   'sheet.millimetres': 'mm',
+  'sheet.inches': 'in',
   'sheet.shelf': 'Shelf',
   'sheet.along': 'Along, from its left, rear or lower end',
   'sheet.across': 'Across, from its lower, rear or left edge',

@@ -53,7 +53,8 @@ export const stepsEn = {
   'how.pieces': 'Pieces: {pieces, list}.',
   'how.clearOut': 'Unscrew what you can. Prise off the rest with a board behind the bar, so that the plaster stays.',
   'how.keepReadings': 'Measure again wherever the old shelves were in the way.',
-  'how.checkWall': 'Look from the other side too. Find the studs and trace every socket and tap: wires run straight up and across from them.',
+  'how.checkWall':
+    'Look from the other side too. Find the studs and trace every socket and tap: wires run straight up and across from them.',
   'how.openWall': 'Cut shallow along a line first. Open by hand where you cannot see the blade.',
   'how.readAgain': 'Then measure the cavity again: studs twist.',
   'how.fill': 'Pick out loose bits. Press the filler in slightly proud: it shrinks.',
@@ -62,20 +63,26 @@ export const stepsEn = {
   'how.primePlace': 'Prime the filled spots twice: bare filler soaks up paint.',
   'how.paintPlace': 'Brush the corners first, then roll.',
   'how.studs': 'Mark both edges of each stud. Drill a thin pilot hole where a batten will hide it.',
-  'how.marks': 'Hold the printed pole to the level line at each wall. Mark the undersides, with an X on the side where the wood goes.',
+  'how.marks':
+    'Hold the printed pole to the level line at each wall. Mark the undersides, with an X on the side where the wood goes.',
   'how.buy': 'Sight along every board. Leave any that is cupped, bowed or twisted.',
-  'how.shopCuts': 'Have the shop cut the sheets as the layouts show, so that they fit into the car. Measure them before you pay.',
+  'how.shopCuts':
+    'Have the shop cut the sheets as the layouts show, so that they fit into the car. Measure them before you pay.',
   'how.gluePanels': 'Plane the edges. Alternate the grain from strip to strip. Clamp from both faces.',
   'how.cutSheets': 'Rip slightly over first, then to width from one reference edge. Crosscut last.',
   'how.cutBoards': 'Square one end and measure from it. Pencil the label on at once.',
   'how.cutSticks': 'Square an end and set a stop. Cut all of one length in one go.',
   'how.joints': 'Cut joints in pairs, marked across both pieces from one line.',
   'how.boreHere': 'Hold the piece at its line and mark it where the studs really are. Drill and countersink it there.',
-  'how.boreHollow': 'Hold the piece at its line and mark its holes on the wall. Drill piece and wall there, and countersink the piece.',
-  'how.into.stud': 'Studs: drill a thin pilot hole first. If it resists all the way and brings out wood, drive the screw. If not, you missed: move the hole.',
+  'how.boreHollow':
+    'Hold the piece at its line and mark its holes on the wall. Drill piece and wall there, and countersink the piece.',
+  'how.into.stud':
+    'Studs: drill a thin pilot hole first. If it resists all the way and brings out wood, drive the screw. If not, you missed: move the hole.',
   'how.into.bareStud': 'Bare studs: drill a thin pilot hole in the middle of the stud, then drive the screw.',
-  'how.into.plug': 'Wall plugs: mark through the piece, drill {drill, length} wide and {deep, length} deep, blow out the dust, push the plug in flush, then drive the screw {size}.',
-  'how.into.anchor': 'Hollow-wall fixings: drill as the packet says, set the fixing, and drive its own screw until snug.',
+  'how.into.plug':
+    'Wall plugs: mark through the piece, drill {drill, length} wide and {deep, length} deep, blow out the dust, push the plug in flush, then drive the screw {size}.',
+  'how.into.anchor':
+    'Hollow-wall fixings: drill as the packet says, set the fixing, and drive its own screw until snug.',
   'how.into.panel': 'Cabinet sides: use no longer screw than stated, so that its point stays inside.',
   'how.into.wood': 'Wood: drive each screw in its pilot hole until the head is just below the surface.',
   'how.drill': 'Drill from the face that shows. Countersink so that the head goes below the surface.',
@@ -94,7 +101,8 @@ export const stepsEn = {
   'how.screwed': 'No glue: it can be taken apart again.',
   'how.boxIn': 'Wedge it with packers in pairs from both sides, bottom, middle and top, until plumb and square.',
   'how.boxScrews': 'Screw through the packers, never into a gap: the side would bow. Then cut the packers off.',
-  'how.measureBoards': 'Measure at back and front, at each shelf’s own height. Type the widths under Measure: the boards follow.',
+  'how.measureBoards':
+    'Measure at back and front, at each shelf’s own height. Type the widths under Measure: the boards follow.',
   'how.tryDry': 'Try it dry first. Where it is too tight, mark, shave a little, try again: wood that is off stays off.',
   'how.dividers': 'Plumb, front edge to front edge. Screw from below and above.',
   'how.tilted': 'Battens at their angle first, the strip along the lower edge last.',
@@ -102,7 +110,8 @@ export const stepsEn = {
   'how.trim': 'Top piece first, by its long points, then the uprights to it. Hold each up before you cut it.',
   'how.fillHeads': 'Slightly proud: filler shrinks.',
   'how.sandHeads': 'With the grain, by hand.',
-  'how.caulk': 'Run a thin bead and smooth it once with a wet finger. Fill a gap wider than {off, about} with a strip of wood.',
+  'how.caulk':
+    'Run a thin bead and smooth it once with a wet finger. Fill a gap wider than {off, about} with a strip of wood.',
   'how.touchUp': 'Fillers, seams and bruises.',
   'how.load': 'Heaviest things low and over the supports. Lean on each shelf first.',
   'how.lookBack': 'Note under Log what was off, how long it took, and what you would do differently.',
@@ -146,19 +155,26 @@ export const stepsEn = {
   // How a board goes in
   'way.straight': 'Bring it in from the front, level. Lay it down and push it home.',
   'way.tilted': 'Tilt the board to {angle, angle} and carry it in through the front.',
-  'way.between': 'Once inside, keep it in front of the back batten and turn it down to {angle, angle}. Lift it between the side battens until its low end is above its batten, lower the high end, then push it back.',
+  'way.between':
+    'Once inside, keep it in front of the back batten and turn it down to {angle, angle}. Lift it between the side battens until its low end is above its batten, lower the high end, then push it back.',
   'way.above': 'Once inside, lay its low end on its support, lower the high end, then push it back.',
   'way.spare': '{spare, about} to spare above at the tightest place.',
-  'way.tight': 'Only {spare, about} to spare above at the tightest place. Try a strip of cardboard of its length first.',
-  'way.cardboard': 'Dormer found no way in. Try a strip of cardboard of its length and depth before you cut. Often this helps: put one side batten up after the board, or make the board in two pieces that meet over a support.',
+  'way.tight':
+    'Only {spare, about} to spare above at the tightest place. Try a strip of cardboard of its length first.',
+  'way.cardboard':
+    'Dormer found no way in. Try a strip of cardboard of its length and depth before you cut. Often this helps: put one side batten up after the board, or make the board in two pieces that meet over a support.',
   'way.upperFirst': 'Put the upper board in first: boards below leave no room to tilt it.',
   'way.lowerFirst': 'Put the lower board in first: boards above leave no room to tilt it.',
 
   // Cautions: hazard, consequence, action
-  'caution.saw': 'A saw throws wood and takes fingers. Use push sticks, guard and riving knife, blade just above the board, and support the offcut.',
-  'caution.rags': 'Rags with oil or stain heat up by themselves and can start a fire. Spread them outdoors to dry, or keep them under water in a closed tin.',
-  'caution.fumes': 'Fumes harm lungs and can catch fire. Air the room while you work and while it dries, and read the tin.',
-  'caution.ladder': 'A fall from a ladder can cripple. Stand on a ladder or step that does not rock, with someone near, never on a shelf.',
+  'caution.saw':
+    'A saw throws wood and takes fingers. Use push sticks, guard and riving knife, blade just above the board, and support the offcut.',
+  'caution.rags':
+    'Rags with oil or stain heat up by themselves and can start a fire. Spread them outdoors to dry, or keep them under water in a closed tin.',
+  'caution.fumes':
+    'Fumes harm lungs and can catch fire. Air the room while you work and while it dries, and read the tin.',
+  'caution.ladder':
+    'A fall from a ladder can cripple. Stand on a ladder or step that does not rock, with someone near, never on a shelf.',
   'caution.lift': 'Long and heavy pieces hurt backs and toes. Carry them with two people, or on a trolley.',
 
   // What went wrong before, said where it may again
@@ -169,11 +185,13 @@ export const stepsEn = {
   'guard.mirrored': 'You made two alike instead of a pair before. Lay left and right face to face before each cut.',
   'guard.wrong-face': 'You worked on a wrong face before. Mark the face that shows on every piece first.',
   'guard.cut-short': 'You cut too short before. Cut slightly long, try it, then cut to the line.',
-  'guard.not-square': 'It was out of square before. Measure both diagonals before the glue sets, and again when clamped.',
-  'guard.split': 'It split before. Drill near every end, and drive the last turns by hand.',
+  'guard.not-square':
+    'A joint was out of square before. Measure both diagonals before the glue sets, and again when clamped.',
+  'guard.split': 'Wood split before. Drill near every end, and drive the last turns by hand.',
   'guard.missed-stud': 'You missed a stud before. If a pilot hole goes in softly, move it before you hang anything.',
   'guard.order': 'You worked in the wrong order before. Read the next three steps before this one.',
-  'guard.too-soon': 'You did not wait long enough before. The wait starts at the tick. Touch an edge that does not show.',
+  'guard.too-soon':
+    'You did not wait long enough before. The wait starts at the tick. Touch an edge that does not show.',
   'guard.forgotten': 'You went back for something before. Tick the packing list before you leave.',
 
   // The report
@@ -192,7 +210,8 @@ export const stepsEn = {
   'report.section': 'Section',
   'report.work': 'Work done',
   'report.took': '{what, name}: {took, duration}, usually {usual, duration}',
-  'report.skipped': '{what, name}: {why, select, notNeeded {skipped, not needed.} wasDone {skipped, was already done.} otherWay {skipped, done another way.} noTime {skipped, no time.} other {}}',
+  'report.skipped':
+    '{what, name}: {why, select, notNeeded {skipped, not needed.} wasDone {skipped, was already done.} otherWay {skipped, done another way.} noTime {skipped, no time.} other {}}',
   'report.log': 'Diary',
   'report.went': 'Shelf {shelf, number} fitted first time. Predicted chance: {odds} %.',
   'report.bound': 'Shelf {shelf, number} did not fit first time. Predicted chance: {odds} %.',
@@ -220,19 +239,31 @@ export const stepsEn = {
   'mistake.other': 'Something else',
 
   // Order and time
-  'problem.stepsCircle': 'Steps go round in a circle: {steps, list}. Your own step loses what closes the circle. Change what it comes before or after.',
-  'problem.waitTooShort': '“{to, name}” must follow “{from, name}” within {most, duration}, and the work between takes {needed, duration}. Move a step out from between, or allow a longer wait.',
-  'problem.waitNotKept': '“{to, name}” should follow “{from, name}” within {most, duration}. In this order it takes {needed, duration}. Move a step out from between, or allow a longer wait.',
-  'problem.windowClosed': '“{to, name}” had to follow “{from, name}” within {most, duration}, and that time is over. Repeat “{from, name}”, or go by the tin.',
-  'problem.noWayFound': 'Shelf {shelf, number}: Dormer found no way to bring in board {piece}. Try a strip of cardboard of its length and depth before you cut. Often this helps: put one side batten up after the board, or make the board in two pieces that meet over a support.',
-  'problem.tooDeepToPass': 'Shelf {shelf, number}: board {piece} is deeper than the diagonal of the front opening and cannot pass. Make the shelf shallower, or in two pieces.',
-  'problem.stepTooLong': '“{step, name}” takes longer than any free time and runs over. Free more time, or shorten the step.',
-  'problem.movedEarly': '“{step, name}” cannot be where you moved it: the steps before it are not done by then. Move it later.',
-  'problem.movedWindow': '“{step, name}” cannot be where you moved it: it would break a time limit. Move it nearer the step before.',
-  'problem.windowMissed': '“{step, name}” must start within its time limit, and no free time is left in it. Free more time.',
-  'problem.noTime': '“{step, name}” does not fit into the calendar within half a year. Free more time, or shorten the quiet hours.',
+  'problem.stepsCircle':
+    'Steps go round in a circle: {steps, list}. Your own step loses what closes the circle. Change what it comes before or after.',
+  'problem.waitTooShort':
+    '“{to, name}” must follow “{from, name}” within {most, duration}, and the work between takes {needed, duration}. Move a step out from between, or allow a longer wait.',
+  'problem.waitNotKept':
+    '“{to, name}” should follow “{from, name}” within {most, duration}. In this order it takes {needed, duration}. Move a step out from between, or allow a longer wait.',
+  'problem.windowClosed':
+    '“{to, name}” had to follow “{from, name}” within {most, duration}, and that time is over. Repeat “{from, name}”, or go by the tin.',
+  'problem.noWayFound':
+    'Shelf {shelf, number}: Dormer found no way to bring in board {piece}. Try a strip of cardboard of its length and depth before you cut. Often this helps: put one side batten up after the board, or make the board in two pieces that meet over a support.',
+  'problem.tooDeepToPass':
+    'Shelf {shelf, number}: board {piece} is deeper than the diagonal of the front opening and cannot pass. Make the shelf shallower, or in two pieces.',
+  'problem.stepTooLong':
+    '“{step, name}” takes longer than any free time and runs over. Free more time, or shorten the step.',
+  'problem.movedEarly':
+    '“{step, name}” cannot be where you moved it: the steps before it are not done by then. Move it later.',
+  'problem.movedWindow':
+    '“{step, name}” cannot be where you moved it: it would break a time limit. Move it nearer the step before.',
+  'problem.windowMissed':
+    '“{step, name}” must start within its time limit, and no free time is left in it. Free more time.',
+  'problem.noTime':
+    '“{step, name}” does not fit into the calendar within half a year. Free more time, or shorten the quiet hours.',
   'ics.tooLarge': 'The calendar is larger than {most}. Nothing was changed.',
-  'ics.unreadable': 'Dormer cannot read this calendar. Save it as iCalendar (.ics), then import it again. Nothing was changed.',
+  'ics.unreadable':
+    'Dormer cannot read this calendar. Save it as iCalendar (.ics), then import it again. Nothing was changed.',
   'ics.nothing': 'This calendar is empty. Nothing was changed.',
   'ics.unknownEntry': '“{name}” belongs to no step of this job. Nothing was changed there.',
   'ics.noStart': '“{name}” has no start time. Nothing was changed there.',

@@ -26,7 +26,8 @@ export const supportsEn = {
   'order.side.prop': 'Prop the board on two sticks cut to one length.',
   'order.side.drive': 'Drive the screws from the inside, the middle one at each end first.',
   'order.posts.groove': 'Lay the posts side by side. Rout each housing across all of them in one pass.',
-  'order.posts.chisel': 'Lay the posts side by side. Knife each housing across all of them, saw to the line and chisel out the waste.',
+  'order.posts.chisel':
+    'Lay the posts side by side. Knife each housing across all of them, saw to the line and chisel out the waste.',
   'order.posts.stand': 'Stand the posts plumb against the walls, scribed where a wall leans. Screw them.',
   'order.posts.shelves': 'Slide the shelves in, lowest first.',
   'order.float.rails': 'Screw the rails level to the walls, back rail first.',
@@ -37,8 +38,9 @@ export const supportsEn = {
   'order.case.dry': 'Put the case together dry. Check that every board reaches the bottom of its housing.',
   'order.case.glue': 'Glue and clamp the case, lying on its back.',
   'order.case.square': 'Square it: both diagonals equal.',
-  'order.case.trim': 'Mitre the trim to the long point and dry fit it round the face. Glue and pin it, then caulk to the walls.',
-  'order.case.back': 'Fix the back panel. It keeps the case square.',
+  'order.case.trim':
+    'Mitre the trim to the long point and dry fit it round the face. Glue and pin it, then caulk to the walls.',
+  'order.case.back': 'Fix the back panel to keep the case square.',
   'order.case.stand': 'Stand the case in place, shim it plumb and level, and screw the wall strip to the wall.',
   'order.case.pins': 'Drill both sides for pins from one template, its foot always at the same end.',
   'order.case.screw': 'Screw the sides to top, bottom and fixed shelf, all pre-drilled.',
@@ -56,7 +58,8 @@ export const supportsEn = {
   'order.ladder.jig': 'Set the pocket-hole jig to the real thickness of the sticks.',
   'order.ladder.through': 'Drill the uprights for two screws at every rung, all against one stop.',
   'order.ladder.mesh': 'Lay the mesh on the rungs and screw it down under washers.',
-  'order.ladder.frames': 'Lay all uprights side by side and mark the rungs across them from one line. Join each rung with two pocket screws at both ends.',
+  'order.ladder.frames':
+    'Lay all uprights side by side and mark the rungs across them from one line. Join each rung with two pocket screws at both ends.',
   'order.ladder.stand': 'Stand the frames plumb, shimmed where the floor falls.',
   'order.ladder.slats': 'Screw the slats on with an even gap, first and last slat first.',
   'order.ladder.boards': 'Lay the boards on the rungs and screw them down.',

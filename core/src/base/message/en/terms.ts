@@ -45,11 +45,14 @@ export const termsEn = {
   'term.lessThickness': 'Board thickness',
   'term.plusThickness': 'Board thickness',
   'term.halfThickness': 'Half the board thickness',
-  'term.pitches': '{count, plural, one {# step of {pitch, length}, centre to centre} other {# steps of {pitch, length}, centre to centre}}',
-  'term.graduated': '{count, plural, one {Lowest gap, {lowest, length}} other {# gaps, the lowest {lowest, length}, each smaller than the one below}}',
+  'term.pitches':
+    '{count, plural, one {# step of {pitch, length}, centre to centre} other {# steps of {pitch, length}, centre to centre}}',
+  'term.graduated':
+    '{count, plural, one {Lowest gap, {lowest, length}} other {# gaps, the lowest {lowest, length}, each smaller than the one below}}',
   'term.base': 'Top of the base',
   'term.lockedHeight': 'Height, locked',
-  'term.linedUp': '{to, select, levelLine {Lined up with the level line} skirting {Lined up with the skirting} rail {Lined up with the dado rail} mouth {Lined up with the top of the front opening} outlet {Lined up with a socket} switch {Lined up with a light switch} vent {Lined up with a vent} pipe {Lined up with a pipe} hole {Lined up with a hole} hardware {Lined up with a fitting} trim {Lined up with a trim} windowBar {Lined up with a window bar} lid {Lined up with the swing of a lid} door {Lined up with the swing of a door} other {Lined up with a keep-clear}}',
+  'term.linedUp':
+    '{to, select, levelLine {Lined up with the level line} skirting {Lined up with the skirting} rail {Lined up with the dado rail} mouth {Lined up with the top of the front opening} outlet {Lined up with a socket} switch {Lined up with a light switch} vent {Lined up with a vent} pipe {Lined up with a pipe} hole {Lined up with a hole} hardware {Lined up with a fitting} trim {Lined up with a trim} windowBar {Lined up with a window bar} lid {Lined up with the swing of a lid} door {Lined up with the swing of a door} other {Lined up with a keep-clear}}',
   'term.linedUpMark': 'Lined up with “{name}”',
   'term.topOfHeld': 'Top of the shelf that stays',
   'term.highest': '“{name}”, with room to lift it out',

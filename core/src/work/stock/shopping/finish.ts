@@ -70,7 +70,7 @@ function fillerLines(line: Line, { job, plan }: ShoppingInput): ShoppingLine[] {
         { holds: 100, price: 4.5 },
         { holds: 330, price: 7.5 },
       ],
-      packName: tinOf(job.units),
+      packName: tinOf,
     }),
   ];
 }
@@ -95,7 +95,7 @@ function coatingLines(line: Line, { job, plan }: ShoppingInput, areaM2: number):
           holds,
           price: Math.round(10 * LITRE[what] * (holds / 1000) ** 0.85) / 10,
         })),
-        packName: tinOf(units),
+        packName: tinOf,
       }),
     );
 }
@@ -114,7 +114,7 @@ function caulkLines(line: Line, { job }: ShoppingInput, wood: readonly Part[]): 
       need: Math.ceil((seamsMm / 1000) * CAULK_ML_M),
       unit: 'ml',
       sizes: [{ holds: 300, price: 5 }],
-      packName: tinOf(job.units),
+      packName: tinOf,
     }),
   ];
 }

@@ -1,4 +1,4 @@
-import { count, message } from '../../../base/message';
+import { message, run } from '../../../base/message';
 import { cutKinds } from '../glued';
 import type { ShoppingInput } from './input';
 import { packed, tinOf, type Line, type ShoppingLine } from './line';
@@ -12,7 +12,7 @@ const LEAST_GLUE_ML = 20;
 const VENEER_OVER_MM = 40;
 
 /** Glue for panels, layers, housings and joints: by the surface that is glued. */
-export function glueLines(line: Line, { job, plan, cutting }: ShoppingInput): ShoppingLine[] {
+export function glueLines(line: Line, { plan, cutting }: ShoppingInput): ShoppingLine[] {
   const { parts, build } = plan;
   const faces = cutting.blanks.reduce((sum, { piece, lengthMm, widthMm, thicknessMm }) => {
     if (!piece || piece.number === piece.of) return sum;
@@ -35,7 +35,7 @@ export function glueLines(line: Line, { job, plan, cutting }: ShoppingInput): Sh
   const need = Math.max(Math.ceil(grams / GLUE_G_ML), LEAST_GLUE_ML);
   const what = message('buy.glue');
   const sizes = packed([250, 750], 0.03);
-  return [line({ key: 'glue', kind: 'glue', what, need, unit: 'ml', sizes, packName: tinOf(job.units) })];
+  return [line({ key: 'glue', kind: 'glue', what, need, unit: 'ml', sizes, packName: tinOf })];
 }
 
 /**
@@ -51,7 +51,7 @@ export function veneerLines(line: Line, { job, plan: { parts } }: ShoppingInput)
   const metres = bare.reduce((sum, { length: long }) => sum + (long.mm + VENEER_OVER_MM) / 1000, 0);
   if (metres === 0) return [];
   const need = Math.ceil(metres * 10) / 10;
-  const sizes = packed([5, 10, 25], 1.2);
-  const packName = (holds: number) => message('buy.roll', { metres: count(holds) });
+  const sizes = packed(job.units === 'in' ? [7.62, 15.24] : [5, 10, 25], 1.2);
+  const packName = (holds: number) => message('buy.roll', { long: run(holds * 1000) });
   return [line({ key: 'veneer', kind: 'glue', what: message('buy.veneer'), need, unit: 'm', sizes, packName })];
 }

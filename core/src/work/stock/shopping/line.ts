@@ -1,5 +1,5 @@
 import type { Job } from '../../../job';
-import { count, message, text, type Message } from '../../../base/message';
+import { count, message, volume, type Message } from '../../../base/message';
 import type { StockItem } from '../catalogue';
 import { packsFor, type Pack } from './packs';
 
@@ -79,16 +79,5 @@ export const packed = (sizes: readonly number[], each: number): Pack[] =>
 export const packOf = (holds: number): Message =>
   holds === 1 ? message('buy.each') : message('buy.pack', { count: count(holds) });
 
-/** Name of a tin, in the job's units. */
-export const tinOf =
-  (units: Job['units']) =>
-  (holds: number): Message =>
-    message('buy.tin', { size: text(volumeWords(holds, units)) });
-
-function volumeWords(millilitres: number, units: Job['units']): string {
-  if (units === 'in') {
-    const names: Record<number, string> = { 237: '1/2 pint', 473: '1 pint', 946: '1 quart', 3785: '1 gallon' };
-    return names[millilitres] ?? `${(millilitres / 29.57).toFixed(0)} fl oz`;
-  }
-  return millilitres >= 1000 ? `${millilitres / 1000} l` : `${millilitres} ml`;
-}
+/** Name of a tin by the millilitres it holds. */
+export const tinOf = (holds: number): Message => message('buy.tin', { size: volume(holds) });
