@@ -16,16 +16,16 @@ const file = async (page: Page, button: RegExp) => (await downloaded(page, butto
 
 /** Layouts are worked out and of the job as it stands. */
 async function laidOut({ page }: Person): Promise<void> {
-  await expect(page.getByText(/nothing cheaper is possible/).first()).toBeVisible();
-  await expect(page.getByText(/Working out how to cut it/)).toHaveCount(0);
+  await expect(page.getByText(/the cheapest possible/).first()).toBeVisible();
+  await expect(page.getByText(/Working out the layouts/)).toHaveCount(0);
 }
 
 test('the parcel bench: from parts to layouts, the list to buy, and every cut at the saw', async ({ person, page }) => {
   await cutting(person, 'Parcel bench', 'Layouts');
   await laidOut(person);
   // A top that no sheet is long enough for is made of two that meet over a joist, and that is said.
-  await expect(page.getByText(/3897 mm long; the longest that can be had is 2490 mm/).first()).toBeVisible();
-  await expect(page.getByText('27 mm birch plywood sheet')).toBeVisible();
+  await expect(page.getByText(/3897 mm long, and the longest stock is 2490 mm/).first()).toBeVisible();
+  await expect(page.getByText('27 mm sheet, birch plywood')).toBeVisible();
   // A piece is lit in its layout, in the list and in the elevation.
   const chip = page.getByRole('button', { name: /^1S-1/ });
   await chip.click();
@@ -37,7 +37,7 @@ test('the parcel bench: from parts to layouts, the list to buy, and every cut at
   const table = await file(page, /^Save CSV$/);
   expect(table).toMatch(/Board,Cut from,Label/);
   expect(table.split('\r\n').length).toBeGreaterThan(30);
-  const drawing = await file(page, /^DXF$/);
+  const drawing = await file(page, /^Save DXF$/);
   expect(drawing).toContain('PARTS');
   await page.getByRole('button', { name: 'Close' }).click();
 
@@ -76,7 +76,7 @@ test('the parcel bench: from parts to layouts, the list to buy, and every cut at
   }
   await expect(page.getByText(/35 of 35 pieces cut/)).toBeVisible();
   await page.getByRole('button', { name: 'Store offcuts' }).click();
-  await expect(page.getByText(/What is left is on the rack/)).toBeVisible();
+  await expect(page.getByText(/Offcuts are on the rack/)).toBeVisible();
 
   // The next job is offered it first.
   await person.home();
@@ -101,10 +101,10 @@ test(
     const now = dialog.getByRole('textbox', { name: /^(Length|Width) now$/ });
     await now.fill('3000');
     await now.press('Enter');
-    await expect(dialog.getByText(/cut it again at the same setting/)).toBeVisible();
+    await expect(dialog.getByText(/Cut it again at the same setting/)).toBeVisible();
     await now.fill('200');
     await now.press('Enter');
-    await expect(page.getByTestId('wrong-answer')).toContainText(/Another board is needed|Nothing more to buy/);
+    await expect(page.getByTestId('wrong-answer')).toContainText(/New board needed|No new board needed/);
     await dialog.getByRole('button', { name: 'Use new layouts' }).click();
     await expect(card).toContainText(/Cut 1 of \d+ · board L\d+r2/);
     await person.undo();
@@ -117,20 +117,20 @@ test(
   AT_ONE_SIZE,
   async ({ person, page }) => {
     await cutting(person, 'Chimney alcove', 'Buy');
-    await expect(page.getByRole('checkbox', { name: /pine board, 1200 mm long/ })).toBeVisible();
-    await expect(page.getByText('These are planning prices that come with Dormer', { exact: false })).toBeVisible();
+    await expect(page.getByRole('checkbox', { name: /board, pine, 1200 mm long/ })).toBeVisible();
+    await expect(page.getByText('Planning prices from Dormer', { exact: false })).toBeVisible();
     await page.getByRole('button', { name: 'Ask Practice yard (simulated)' }).click();
     await expect(page.getByText('Prices from Practice yard', { exact: false })).toBeVisible();
     await page.getByRole('button', { name: 'Use planning prices' }).click();
     await expect(page.getByText('Prices from Practice yard', { exact: false })).toHaveCount(0);
     // Screws that lie in the drawer need not be bought.
     await page.getByRole('button', { name: /^Screws 5 × 70/ }).click();
-    const have = page.getByRole('textbox', { name: /^Have already/ });
+    const have = page.getByRole('textbox', { name: /^Already have/ });
     await have.fill('60');
     await have.press('Enter');
     await expect(page.getByRole('button', { name: /^Screws 5 × 70/ })).toContainText('you have enough');
     // A board measured thinner than it is called: the boards are planned of what it is.
-    await page.getByRole('button', { name: /pine board, 1200 mm long/ }).click();
+    await page.getByRole('button', { name: /board, pine, 1200 mm long/ }).click();
     await person.setLength('Real thickness, measured', '17.5');
     await person.planned();
     await turn(person, 'Pieces');
@@ -149,7 +149,7 @@ test(
     await expect(mdf).toContainText(/kg · sags up to .* mm · \d+ % left over/);
     await expect(dialog.getByText('Cheapest')).toHaveCount(1);
     await dialog.getByRole('button', { name: 'Use MDF' }).click();
-    await expect(page.getByRole('checkbox', { name: /MDF sheet/ }).first()).toBeVisible();
+    await expect(page.getByRole('checkbox', { name: /sheet, MDF/ }).first()).toBeVisible();
   },
 );
 
@@ -158,7 +158,7 @@ test('sheets too large for the car: the shop cuts them first', AT_ONE_SIZE, asyn
   await laidOut(person);
   await page.getByRole('checkbox', { name: 'Cut sheets down to carry' }).click();
   await person.setLength('Longest piece to carry', '2000');
-  await expect(page.getByText(/the longest that can be had is 1990 mm/).first()).toBeVisible();
+  await expect(page.getByText(/the longest stock is 1990 mm/).first()).toBeVisible();
   await laidOut(person);
   await turn(person, 'At the saw');
   await page.getByRole('button', { name: 'Start cutting' }).click();
@@ -176,7 +176,7 @@ test('layouts and every cut in order on paper', async ({ person, page }) => {
   await expect(sheet).toContainText('Every cut in order');
   await expect(sheet).toContainText(/Set the stop to 300 mm, squared end against it/);
   // Solid boards are ripped a little over first.
-  await expect(sheet).toContainText(/Fence at 322 mm first, then again at 320 mm/);
+  await expect(sheet).toContainText(/Rip at 322 mm first, then again at 320 mm/);
 });
 
 test(

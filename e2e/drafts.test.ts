@@ -40,7 +40,7 @@ test(
 
     // A figure of a reading, typed on the keypad and not entered.
     await begin('measure');
-    await page.getByRole('button', { name: /^Take the (first|next) reading$/ }).click();
+    await page.getByRole('button', { name: /^Take (first|next) reading$/ }).click();
     const value = () => page.getByTestId('reading-value');
     await expect(value()).toBeFocused();
     const asked = await value().getAttribute('aria-label');
@@ -60,7 +60,7 @@ test(
 
     // A note in the job's menu.
     await page.getByRole('button', { name: 'Done' }).click();
-    await page.getByRole('button', { name: 'More for this job' }).click();
+    await page.getByRole('button', { name: 'Job menu' }).click();
     const notes = () => page.getByRole('dialog').getByRole('textbox', { name: 'Notes' });
     await notes().fill('The left jamb leans in');
     await kept(page, 'The left jamb leans in');
@@ -110,7 +110,7 @@ test(
     await expect(value()).toBeHidden();
 
     // A sheet in which nothing was typed does not come back either.
-    await page.getByRole('button', { name: 'More for this job' }).click();
+    await page.getByRole('button', { name: 'Job menu' }).click();
     await expect(notes()).toBeVisible();
     await kept(page, '"menu"');
     await page.reload();

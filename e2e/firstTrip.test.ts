@@ -4,7 +4,7 @@ import { AT_ONE_SIZE, expect, test, type Person } from './person';
 /** What is printed of the work, as text; it is taken down again. */
 async function stepsOnPaper({ page }: Person): Promise<string> {
   await page.getByRole('radio', { name: 'Trips', exact: true }).click();
-  await expect(page.getByText(/\d+ trips?, .* with all waits/)).toBeVisible();
+  await expect(page.getByText(/\d+ trips?, .* with drying/)).toBeVisible();
   return printed(page, 'trips-sheet');
 }
 
@@ -29,8 +29,8 @@ test(
     await person.open('Chimney alcove');
     await person.stage('Cut');
     await turn(page, 'Layouts');
-    await expect(page.getByText(/nothing cheaper is possible/).first()).toBeVisible();
-    await expect(page.getByText(/Working out how to cut it/)).toHaveCount(0);
+    await expect(page.getByText(/the cheapest possible/).first()).toBeVisible();
+    await expect(page.getByText(/Working out the layouts/)).toHaveCount(0);
     const onPaper = await printed(page, 'layout-sheet');
 
     await turn(page, 'At the saw');
@@ -47,7 +47,7 @@ test(
       await expect(done.or(over).first()).toBeVisible();
       if (await over.isVisible()) break;
       const words = await card.innerText();
-      if (words.includes('shape of the piece')) {
+      if (words.includes('shaping')) {
         told.push(words);
         if (words.includes('4S, left end')) figure = (await page.getByTestId('saw-figure').textContent()) ?? '';
       }
@@ -65,7 +65,7 @@ test(
     // When all is cut, nothing of it is bought again.
     await page.getByRole('button', { name: 'Store offcuts' }).click();
     await turn(page, 'Buy');
-    await expect(page.getByText(/every piece is cut, or its board lies on the saw/)).toBeVisible();
+    await expect(page.getByText(/all pieces are cut, or their boards are on the saw/)).toBeVisible();
     await expect(page.getByRole('checkbox', { name: /pine/ })).toHaveCount(0);
 
     // The step has the same ends, and the board by its longer edge when it is finished.
@@ -73,9 +73,9 @@ test(
     await person.stage('Build');
     const steps = await stepsOnPaper(person);
     expect(steps).toMatch(line);
-    const finished = /4S is then ([\d.]+) mm long at the back edge, ([\d.]+) mm at the front edge/.exec(steps);
+    const finished = /4S then measures ([\d.]+) mm along the back edge, ([\d.]+) mm along the front edge/.exec(steps);
     const longer = Math.max(Number(finished?.[1]), Number(finished?.[2]));
-    expect(steps).toContain(`Board 4S, its longer edge: ${longer} mm`);
+    expect(steps).toContain(`Board 4S, longer edge: ${longer} mm`);
   },
 );
 
@@ -86,15 +86,15 @@ test(
     await person.open('Window corner');
     await person.stage('Build');
     const steps = await stepsOnPaper(person);
-    expect(steps).toContain('hollow-wall anchors with their screws, in the hollow board');
-    expect(steps).toContain('drive its own screw until it is snug');
-    expect(steps).toContain('Do not hang on anchors in hollow board.');
+    expect(steps).toContain('Hollow-wall fixings with their screws, in hollow board');
+    expect(steps).toContain('drive its own screw until snug');
+    expect(steps).toContain('Never hang your weight on hollow-wall fixings.');
     expect(steps).not.toMatch(/into studs|every stud|Hang on it/);
-    const driven = [...steps.matchAll(/: (\d+) hollow-wall anchors/g)].map(([, figure]) => Number(figure));
+    const driven = [...steps.matchAll(/: (\d+) × Hollow-wall fixings/g)].map(([, figure]) => Number(figure));
     expect(driven.length).toBeGreaterThan(0);
     await person.stage('Cut');
     await turn(page, 'Buy');
-    await expect(page.getByRole('checkbox', { name: /hollow-wall anchors/ })).toBeVisible();
+    await expect(page.getByRole('checkbox', { name: /Hollow-wall fixings/ })).toBeVisible();
   },
 );
 
@@ -102,11 +102,11 @@ test('the boards of the closet go in past their cleats, the upper one first', AT
   await person.open('Cloakroom closet');
   await person.stage('Build');
   const steps = await stepsOnPaper(person);
-  expect(steps).not.toMatch(/no way found/i);
+  expect(steps).not.toMatch(/found no way/i);
   expect(steps.indexOf('Put in shelf 2')).toBeGreaterThan(0);
   expect(steps.indexOf('Put in shelf 1')).toBeGreaterThan(steps.indexOf('Put in shelf 2'));
-  expect(steps).toContain('Upper board first');
+  expect(steps).toContain('Put the upper board in first');
   expect(steps).toMatch(/Tilt the board to 5\d\.\d° and carry it in through the front/);
   expect(steps).toMatch(/turn it down to 1[45]\.\d°\. Lift it between the side cleats/);
-  await expect(page.getByText(/no way found/i)).toHaveCount(0);
+  await expect(page.getByText(/found no way/i)).toHaveCount(0);
 });

@@ -16,7 +16,7 @@ test('a board between its walls: its shape, its odds, its styles side by side, i
   await person.stage('Cut');
   await page.getByRole('radio', { name: 'Shelf 2' }).click();
   await expect(page.getByText('Board 2S')).toBeVisible();
-  await expect(page.getByText(/Goes in 9\d times of 100/)).toBeVisible();
+  await expect(page.getByText(/9\d % chance it fits first time/)).toBeVisible();
   const [back, front] = [await numberBy(page, 'Back edge'), await numberBy(page, 'Front edge')];
   expect(back).toBeGreaterThan(1110);
   expect(front).toBeGreaterThan(back);
@@ -24,7 +24,7 @@ test('a board between its walls: its shape, its odds, its styles side by side, i
   await page.getByRole('button', { name: 'Choose ends' }).click();
   const sheet = page.getByRole('dialog');
   // All four are worked out, whatever the plan needed.
-  await expect(sheet.getByText(/caulk hides it \d+ of 100/)).toHaveCount(4);
+  await expect(sheet.getByText(/\d+ % chance caulk hides it/)).toHaveCount(4);
   await sheet.getByRole('radio', { name: /^Square/ }).click();
   await page.keyboard.press('Escape');
   await expect(page.getByText(/^Your choice: square ends leave about/)).toBeVisible();
@@ -34,7 +34,7 @@ test('a board between its walls: its shape, its odds, its styles side by side, i
 
   await page.getByRole('button', { name: 'Show template' }).click();
   await expect(page.getByRole('table', { name: 'Left end, offsets' })).toBeVisible();
-  const pdf = await downloaded(page, /PDF, one large sheet/);
+  const pdf = await downloaded(page, /^Save one-sheet PDF/);
   expect(pdf.name).toBe('Chimney-alcove-reading-room-2S-sheet.pdf');
   const read = await getDocument({ data: new Uint8Array(pdf.data), verbosity: 0 }).promise;
   expect(read.numPages).toBe(1);
@@ -47,10 +47,10 @@ test('a board between its walls: its shape, its odds, its styles side by side, i
   for (const edge of [front, back, 100, 101.6]) {
     expect(Math.min(...lengths.map((length) => Math.abs(length - edge)))).toBeLessThan(0.05);
   }
-  const pages = await downloaded(page, /PDF on A4/);
+  const pages = await downloaded(page, /^Save PDF \(A4\)/);
   expect((await getDocument({ data: new Uint8Array(pages.data), verbosity: 0 }).promise).numPages).toBeGreaterThan(5);
-  expect((await downloaded(page, /^SVG/)).data.toString()).toContain('mm"');
-  expect((await downloaded(page, /^DXF/)).data.toString()).toContain('OUTLINE');
+  expect((await downloaded(page, /^Save SVG/)).data.toString()).toContain('mm"');
+  expect((await downloaded(page, /^Save DXF/)).data.toString()).toContain('OUTLINE');
 });
 
 test(
@@ -65,7 +65,7 @@ test(
     await page.getByRole('textbox', { name: 'Still too high by' }).fill('3');
     await page.keyboard.press('Enter');
     await page.getByRole('button', { name: 'Add note' }).click();
-    await expect(page.getByText('Right end, at the front: it binds, up by 3 mm')).toBeVisible();
+    await expect(page.getByText('Right end, at the front: too tight, 3 mm too high')).toBeVisible();
     await page.keyboard.press('Escape');
     await expect(page.getByText(/Right end, at the front: shave [\d.]+ mm/)).toBeVisible();
     // Shaved and tried again it leaves a gap there: what it was before no longer counts against it.
@@ -76,7 +76,7 @@ test(
     await page.keyboard.press('Enter');
     await page.getByRole('button', { name: 'Add note' }).click();
     await page.keyboard.press('Escape');
-    await expect(page.getByText(/Nothing has to come off/)).toBeVisible();
+    await expect(page.getByText(/Nothing needs to come off/)).toBeVisible();
     await person.saved();
   },
 );
@@ -85,7 +85,7 @@ test('the habit of a job sets how all boards are cut', AT_ONE_SIZE, async ({ per
   await person.open('Chimney alcove');
   await person.stage('Cut');
   await page.getByRole('radio', { name: 'Scribed to the walls' }).click();
-  await expect(page.getByText(/left on to scribe, compass to/).first()).toBeVisible();
+  await expect(page.getByText(/left on to scribe \(set the compass to/).first()).toBeVisible();
   await page.getByRole('radio', { name: 'Short and loose' }).click();
   await expect(page.getByRole('textbox', { name: 'Play, both ends together' })).toBeVisible();
 });
@@ -95,11 +95,11 @@ test('a corner shelf: its angle, its shape, whose template it shares', AT_ONE_SI
   await person.stage('Cut');
   await expect(page.getByText(/^9[23]\.\d°$/).last()).toBeVisible();
   await page.getByRole('radio', { name: 'Shelf 2' }).click();
-  await expect(page.getByText(/The template of shelf 1 serves for this one/)).toBeVisible();
+  await expect(page.getByText(/The template of shelf 1 fits this shelf too/)).toBeVisible();
   await page.getByRole('radio', { name: 'Clipped, five sides' }).click();
   await expect(page.getByText('Front edge', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Show template' }).click();
-  expect((await downloaded(page, /^DXF/)).data.toString()).toContain('ALONG THE BACK WALL');
+  expect((await downloaded(page, /^Save DXF/)).data.toString()).toContain('ALONG THE BACK WALL');
 });
 
 test('the corner of a drawing: a board touched on the elevation shows its shape', async ({ person, page }) => {
@@ -120,13 +120,13 @@ test(
     await person.open('Stair cavity');
     await person.stage('Cut');
     await expect(page.getByText('Trim hides the gap')).toBeVisible();
-    const long = page.getByRole('button', { name: /^TT Trim, head, length: .*Why\?$/ });
+    const long = page.getByRole('button', { name: /^TT Top trim, length: .*Why\?$/ });
     const before = inches((await long.getAttribute('aria-label')) ?? '');
     await long.click();
     await expect(page.getByText('Reveal, twice')).toBeVisible();
     await page.keyboard.press('Escape');
     const csv = (await downloaded(page, /^Save CSV$/)).data.toString();
-    expect(csv).toContain('both ends mitred 45° to the long point');
+    expect(csv).toContain('both ends mitered 45° to the long point');
     // A reveal wider by 1/8 makes each trim longer by 1/4.
     await person.stage('Measure');
     await person.setLength('Reveal', '5/16');
@@ -172,7 +172,7 @@ test(
       await (await chooser).setFiles({ name, mimeType: 'text/plain', buffer: Buffer.from(contents) });
     };
     await bring('wall.svg', 'not a drawing');
-    await expect(page.getByText(/neither an SVG nor a DXF/)).toBeVisible();
+    await expect(page.getByText(/cannot read this drawing/)).toBeVisible();
     await bring(
       'wall.svg',
       '<svg xmlns="http://www.w3.org/2000/svg" width="100mm" height="300mm" viewBox="0 0 100 300"><path d="M40 0 Q48 150 40 300"/></svg>',
@@ -183,10 +183,10 @@ test(
     await sheet.getByRole('textbox', { name: 'Height of the trace' }).fill('1200');
     await page.keyboard.press('Enter');
     await sheet.getByRole('button', { name: 'Add 5 readings' }).click();
-    await expect(page.getByText('5 readings came in')).toBeVisible();
+    await expect(page.getByText('5 readings imported')).toBeVisible();
     // Half of 8: the curve stands off its chord by 4 in the middle.
     const middle = page.getByRole('button', {
-      name: /Left wall off a straight line, 150 mm along, 1200 mm up: 4\. Change/,
+      name: /Line along the left wall, 150 mm along, 1200 mm up: 4\. Change/,
     });
     await expect(middle).toBeVisible();
     await person.undo();
@@ -203,7 +203,7 @@ test(
     await person.tab('Supports');
     // Deeper than the alcove.
     await person.setLength('Depth with lipping', '900');
-    await expect(page.getByText(/The shelf is 900 mm deep, the opening/)).toBeVisible();
+    await expect(page.getByText(/The shelf is 900 mm deep, and the opening/)).toBeVisible();
     await person.undo();
     // Thicker than the gaps leave room for.
     await person.setLength('Real thickness', '600');
@@ -214,7 +214,7 @@ test(
     await person.tab('Heights');
     await page.getByRole('radio', { name: 'Typed heights' }).click();
     await person.setLength('Top of shelf 5, above the floor mark', '3000');
-    await expect(page.getByText(/Shelf 5 at 3000 mm lies above the ceiling/)).toBeVisible();
+    await expect(page.getByText(/Shelf 5 at 3000 mm is above the ceiling/)).toBeVisible();
     const list = await person.cutList();
     expect(list).toContain('1S Board');
     expect(list).not.toContain('5S Board');
@@ -233,6 +233,6 @@ test(
     await (await chooser).setFiles({ name: 'r.csv', mimeType: 'text/csv', buffer: Buffer.from(rows.join('\n')) });
     await expect(page.getByText('4 readings imported.')).toBeVisible();
     await person.stage('Cut');
-    await expect(page.getByText(/Shelf 1: the walls leave about \d mm between them there/)).toHaveCount(1);
+    await expect(page.getByText(/Shelf 1: the walls are only about \d mm apart here/)).toHaveCount(1);
   },
 );

@@ -66,7 +66,7 @@ test(
     await page.reload();
     await expect(page.getByRole('link', { name: /Chimney/ })).toBeVisible();
     await expect(page.getByRole('link', { name: /Cloakroom/ })).toBeHidden();
-    await page.getByRole('button', { name: 'Phones, backups, removed jobs' }).click();
+    await page.getByRole('button', { name: 'Phones and backups' }).click();
     await page.getByRole('button', { name: 'Removed jobs', exact: true }).click();
     const sheet = page.getByRole('dialog', { name: 'Removed jobs' });
     await expect(sheet).toContainText('Cloakroom closet');
@@ -87,7 +87,7 @@ test(
     await person.typeReadings([['Width', '1000']]);
     await person.saved();
     await person.home();
-    await page.getByRole('button', { name: 'Phones, backups, removed jobs' }).click();
+    await page.getByRole('button', { name: 'Phones and backups' }).click();
     const coming = page.waitForEvent('download');
     await page.getByRole('button', { name: 'Save everything' }).click();
     const file = await coming;
@@ -105,11 +105,11 @@ test(
     const there = new Person(other, false);
     await there.home();
     await expect(other.getByRole('link', { name: /Cellar alcove/ })).toBeHidden();
-    await other.getByRole('button', { name: 'Phones, backups, removed jobs' }).click();
+    await other.getByRole('button', { name: 'Phones and backups' }).click();
     const broken = readFileSync(zip).subarray(0, 5000);
     for (const [contents, says] of [
       [broken, /This is no backup, or it breaks off\. Nothing was changed\./],
-      [readFileSync(zip), /One job is new\. 0 jobs are brought up to date\. 6 jobs unchanged\./],
+      [readFileSync(zip), /One new job\. 0 jobs updated\. 6 jobs unchanged\./],
     ] as const) {
       const choosing = other.waitForEvent('filechooser');
       await other.getByRole('button', { name: 'Restore everything' }).click();
@@ -126,7 +126,7 @@ test(
 test('exported, removed and imported, it is the same job', AT_ONE_SIZE, async ({ person, page }) => {
   await person.open('Cloakroom closet');
   const list = await person.cutList();
-  await page.getByRole('button', { name: 'More for this job' }).click();
+  await page.getByRole('button', { name: 'Job menu' }).click();
   const coming = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save as file' }).click();
   const file = await (await coming).path();
@@ -142,7 +142,7 @@ test('exported, removed and imported, it is the same job', AT_ONE_SIZE, async ({
   await page.getByRole('link', { name: /Cloakroom closet/ }).click();
   expect(await person.cutList()).toBe(list);
   await person.saved();
-  await page.getByRole('button', { name: 'More for this job' }).click();
+  await page.getByRole('button', { name: 'Job menu' }).click();
   const again = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save as file' }).click();
   expect(readFileSync(await (await again).path(), 'utf8')).toBe(before);
@@ -169,10 +169,10 @@ test(
     const whole = JSON.stringify({ format: 'dormer-job', version: 1, name: 'x'.repeat(200), notes: '' });
     const files: readonly (readonly [name: string, contents: string, says: RegExp])[] = [
       ['broken', 'not a job at all', /damaged or not a job file/],
-      ['truncated', whole.slice(0, 120), /breaks off before its end/],
+      ['truncated', whole.slice(0, 120), /stops before its end/],
       ['huge', `{"format":"dormer-job","notes":"${'x'.repeat(2_100_000)}"}`, /too large for a job/],
-      ['future', '{"format":"dormer-job","version":99}', /written by a later Dormer/],
-      ['foreign', '{"recipe":"soup"}', /This is not a job/],
+      ['future', '{"format":"dormer-job","version":99}', /newer Dormer wrote this file/],
+      ['foreign', '{"recipe":"soup"}', /This file is not a job/],
       ['faulty', whole, /entries in the job cannot be right/],
     ];
     for (const [name, contents, says] of files) {

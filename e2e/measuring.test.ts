@@ -11,7 +11,7 @@ test('an alcove is measured from nothing with the practice instruments, by follo
   await page.getByRole('button', { name: 'Take first reading' }).click();
   const enough = page.getByText(/^Enough readings/);
   let taken = 0;
-  const atRest = page.getByText(/, simulated: .*, at rest\.$/);
+  const atRest = page.getByText(/, simulated: .*, steady\.$/);
   for (;;) {
     // A reading is asked for, and the instrument has come to rest; or nothing more is.
     await expect(atRest.or(enough).first()).toBeVisible();
@@ -25,7 +25,7 @@ test('an alcove is measured from nothing with the practice instruments, by follo
   expect(taken).toBeLessThanOrEqual(25);
   await person.done();
   await expect(page.getByText(`${taken} readings taken`)).toBeVisible();
-  await expect(page.getByText(/known to ±.* where the shelves go\./)).toBeVisible();
+  await expect(page.getByText(/Sure to within .* where the shelves go\./)).toBeVisible();
   // Every one of them is marked for what it is.
   await expect(page.getByRole('list', { name: 'Readings' }).getByText(/practice/)).toHaveCount(taken);
   // And there is a list to cut.
@@ -58,7 +58,7 @@ test(
     await page.getByRole('button', { name: /Width at the back, 1200 mm up: 1126/ }).click();
     await page.getByTestId('reading-value').fill('1151.4');
     await page.getByTestId('reading-value').press('Enter');
-    await expect(page.getByText(/Set aside: the width at the back, 1200 mm up reads 1151.4 mm/)).toContainText(
+    await expect(page.getByText(/“Width at the back, 1200 mm up” is set aside\. Reads: 1151.4 mm/)).toContainText(
       'Perhaps the tape started at 1 instead of 0.',
     );
     await page.getByRole('button', { name: 'Take next reading' }).click();
@@ -99,8 +99,8 @@ test(
     await expect(page.getByText('5 readings imported.')).toBeVisible();
     const refused = page.getByRole('list', { name: '2 rows were not imported' });
     await expect(refused.getByRole('listitem')).toHaveText([
-      /^Line 4: “value”: “eleven hundred”/,
-      /^Line 8: “kind” says “girth”; it takes one of: width/,
+      /^Line 4: Column “value”\. “eleven hundred”/,
+      /^Line 8: “kind” says “girth”. Use one of: width/,
     ]);
     await expect(page.getByText('5 readings taken')).toBeVisible();
     const coming = page.waitForEvent('download');
@@ -131,11 +131,11 @@ test(
   async ({ person, page }) => {
     await person.open('Parcel bench');
     await page.getByRole('radio', { name: 'Place' }).click();
-    await expect(page.getByText(/Most stand 400 mm apart, but stud 4 does not\. Try at 3212 mm/)).toBeVisible();
+    await expect(page.getByText(/Most studs are 400 mm apart, but stud 4 is not\. Try 3212 mm/)).toBeVisible();
     await page.getByRole('button', { name: 'Delete stud 4' }).click();
-    await expect(page.getByText(/They stand 400 mm apart\. The next should be at/)).toBeVisible();
+    await expect(page.getByText(/Studs are 400 mm apart\. Try the next at/)).toBeVisible();
     await person.undo();
-    await expect(page.getByText(/stud 4 does not/)).toBeVisible();
+    await expect(page.getByText(/stud 4 is not/)).toBeVisible();
     await page.getByRole('button', { name: 'Add keep-clear' }).click();
     await page.getByRole('radio', { name: 'Vent' }).click();
     await person.done();
@@ -147,10 +147,10 @@ test(
 test('a cavity tells its box, its shims and whether the trim hides the gap', AT_ONE_SIZE, async ({ person, page }) => {
   await person.open('Stair cavity');
   await expect(page.getByRole('button', { name: /^Box, width: 1[34](| \d+\/\d+) in\. Why\?$/ })).toBeVisible();
-  await expect(page.getByText(/^Odds 9\d %\./)).toBeVisible();
-  await expect(page.getByRole('table', { name: 'Packers between box and stud' }).getByRole('row')).toHaveCount(4);
+  await expect(page.getByText(/^9\d % chance it fits first time/)).toBeVisible();
+  await expect(page.getByRole('table', { name: 'Shims between box and stud' }).getByRole('row')).toHaveCount(4);
   await expect(page.getByText(/The trim hides the gap/)).toBeVisible();
   await person.setLength('Width of the face trim', '3/4');
   await expect(page.getByText(/The trim does not hide the gap/)).toBeVisible();
-  await expect(page.getByText(/A load-bearing wall needs a header and a professional/)).toBeVisible();
+  await expect(page.getByText(/A stud may carry the house/)).toBeVisible();
 });

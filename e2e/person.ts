@@ -76,7 +76,7 @@ export class Person {
     answers: readonly (readonly [kind: 'Width' | 'Depth' | 'Height', value: string])[],
   ): Promise<void> {
     const { page } = this;
-    await page.getByRole('button', { name: /^Take the (first|next) reading$/ }).click();
+    await page.getByRole('button', { name: /^Take (first|next) reading$/ }).click();
     for (const [kind, value] of answers) {
       await this.asked(new RegExp(`^${kind}`));
       await expect(page.getByTestId('reading-value')).toBeFocused();
@@ -104,7 +104,7 @@ export class Person {
 
   /** Types into a length field and presses Enter. */
   async setLength(label: string, value: string): Promise<void> {
-    const field = this.page.getByRole('textbox', { name: label });
+    const field = this.page.getByRole('textbox', { name: label, exact: true });
     await field.click();
     await field.fill(value);
     await field.press('Enter');

@@ -26,8 +26,8 @@ const pairing = (page: Page) => page.getByRole('heading', { name: 'Pair this dev
 
 /** Opens what the computer says about phones. */
 async function usePhone(computer: Page): Promise<void> {
-  await computer.getByRole('button', { name: 'Phones, backups, removed jobs' }).click();
-  await computer.getByRole('button', { name: 'Use on a phone' }).click();
+  await computer.getByRole('button', { name: 'Phones and backups' }).click();
+  await computer.getByRole('button', { name: 'Use phone' }).click();
 }
 
 async function makeCode(computer: Page): Promise<string> {
@@ -151,7 +151,7 @@ test(
     await page.getByRole('button', { name: 'Start measuring' }).click();
     await person.typeReadings([['Width', '812']]);
     await expect(page.getByTestId('save-state')).toHaveText('On this device only: not paired');
-    await page.getByRole('button', { name: 'More for this job' }).click();
+    await page.getByRole('button', { name: 'Job menu' }).click();
     await expect(page.getByRole('dialog').getByRole('textbox', { name: 'Notes' })).toBeVisible();
     await page.getByRole('button', { name: 'Close' }).click();
     for (const stage of ['Shelves', 'Cut', 'Build', 'Log'] as const) await person.stage(stage);

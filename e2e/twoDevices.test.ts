@@ -83,7 +83,7 @@ test.describe('the same job changed on two devices', () => {
       await expect(page.getByRole('button', { name: /Width at the back, 420 mm up: 1122/ })).toBeVisible();
 
       // Both that were decided between are there, and can be brought back.
-      await page.getByRole('button', { name: 'More for this job' }).click();
+      await page.getByRole('button', { name: 'Job menu' }).click();
       await page.getByRole('button', { name: 'Earlier versions' }).click();
       const versions = page.getByRole('dialog', { name: 'Earlier versions' });
       await expect(versions.getByText(/Not chosen/)).toHaveCount(2);

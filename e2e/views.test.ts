@@ -64,7 +64,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
       await page.getByRole('radio', { name: part }).click();
       if (part === 'Calendar') await page.getByRole('button', { name: 'Make calendar' }).click();
       await expect(
-        page.getByText({ Trips: /with all waits$/, Packing: /still to pack$/, Calendar: /^Done by/ }[part]!),
+        page.getByText({ Trips: /with drying$/, Packing: /still to pack$/, Calendar: /^Done by/ }[part]!),
       ).toBeVisible();
       await look();
     }
@@ -74,7 +74,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
       await page.getByRole('radio', { name: part }).click();
       await look();
     }
-    await page.getByRole('button', { name: 'More for this job' }).click();
+    await page.getByRole('button', { name: 'Job menu' }).click();
     await look();
     await page.getByRole('button', { name: 'Keyboard shortcuts' }).click();
     await look();

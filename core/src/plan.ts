@@ -34,7 +34,7 @@ import { advise, type Advice, type LearnedError, type Survey, type TrialCheck } 
 import { shelfMarks, type Applied, type Hardware } from './design/system';
 
 /** The version of the plan this code writes. */
-export const PLAN_VERSION = 8;
+export const PLAN_VERSION = 9;
 
 export { compareStyles, considerSystems };
 export type { Considered, PlannedReading };

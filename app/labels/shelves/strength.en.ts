@@ -30,8 +30,6 @@ export const strengthEn = {
   'strength.pull': 'Pull on it: {pull} of {may}.',
   'strength.noJoint': 'Stands on the floor or is glued, so no screw carries its load.',
   'strength.beam': 'Front rail over {span}: sags {sag} (usual limit {usual}), {used} of its strength used.',
-  'strength.planning':
-    'Strength and sag are estimates, not engineering. A shelf that fails can hurt someone. Follow local codes, and ask a licensed person for heavy loads and above beds and seats.',
   'strength.drawn': 'Brown lines show the front edges after years of load, sag drawn 20×.',
   'cure.title': 'Ways to mend it',
   'cure.to': '{what} Sag: {sag}',
@@ -70,7 +68,6 @@ export const strengthEn = {
   'drill.wall.left': 'Left face, shelf {shelf}',
   'drill.wall.right': 'Right face, shelf {shelf}',
   'drill.wall.back': 'Back, shelf {shelf}',
-  'drill.fromBelow': 'Driven from below: heads on the underside.',
   'drill.row': '{across} up from the lower edge, along it: {alongs}',
   'drill.rowBoard': '{across} from the back edge, along it from the left: {alongs}',
   'drill.rowSide': '{across} up from the lower edge, along it from the back: {alongs}',

@@ -225,7 +225,7 @@ describe('a misread value', () => {
 
   test('is set aside with the slip it looks like, in the list and above it', async () => {
     store = await show(<MeasureScreen />, slipped());
-    screen.getByText(/“Width at the back, 1200 mm up” is set aside\. It reads: 1151\.4 mm\. .*started at 1/);
+    screen.getByText(/“Width at the back, 1200 mm up” is set aside\. Reads: 1151\.4 mm\. .*started at 1/);
     screen.getByText(/set aside: 2\d\.?\d* mm more than the others predict\. Perhaps the tape started at 1/);
   });
 

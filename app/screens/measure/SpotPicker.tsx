@@ -1,9 +1,11 @@
 import { StyleSheet, View } from 'react-native';
+import { words } from '@dormer/core/say/words/first';
 import type { Instrument, Job, ReadingKind } from '@dormer/core/job/document';
 import { asTyped, type TypedLength } from '@dormer/core/base/quantity';
 import {
   fieldsOf,
   instrumentsFor,
+  instrumentWords,
   lengthIn,
   spotFrom,
   spotOfKind,
@@ -74,7 +76,7 @@ export function SpotPicker({ job, spot, typed, instrument, onInstrument, onMove 
           titled
           label={label('measure.with')}
           value={instrument}
-          options={instruments.map((value) => ({ value, title: label(`instrument.${value}`) }))}
+          options={instruments.map((value) => ({ value, title: words(instrumentWords(value), job) }))}
           onChange={onInstrument}
         />
       ) : null}

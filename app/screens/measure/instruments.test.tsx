@@ -42,7 +42,7 @@ describe('practice instruments', () => {
     start();
     expect(stream().url).toMatch(/^\/api\/devices\/practice-laser\/values\?spot=/);
     stream().send(998.9, false);
-    screen.getByText(/laser meter, simulated: 998\.9 mm …/);
+    screen.getByText(/Laser meter, simulated: 998\.9 mm …/);
     expect(value().props.value).toBe('');
     stream().send(1003.4, true);
     expect(value().props.value).toBe('1003.4');
@@ -97,7 +97,7 @@ describe('the place', () => {
     store = await show(<MeasureScreen />, bare);
     fireEvent.press(screen.getByLabelText('Place'));
     fireEvent.press(screen.getByLabelText('Plaster on masonry'));
-    fireEvent.press(screen.getByLabelText('Bevel'));
+    fireEvent.press(screen.getByLabelText('Sliding bevel'));
     fireEvent.press(screen.getByLabelText('Add skirting'));
     expect(jobIn(store).place).toMatchObject({ walls: 'plaster', skirting: { height: { mm: 100 } } });
     expect(jobIn(store).kit).toContain('bevel');

@@ -1,5 +1,6 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { Controller, useForm } from 'react-hook-form';
+import { message } from '@dormer/core/base/message';
 import type { Step } from '@dormer/core/work/steps/forScreens';
 import { LIMITS, SKIP_REASONS, withSkipped, type Job } from '@dormer/core/job/document';
 import { FORMS, type FormFields } from '@dormer/core/job/forms';
@@ -47,7 +48,7 @@ export const SkipSheet = guardedSheet(function SkipSheet({
             look="column"
             label={label('skip.why')}
             value={field.value}
-            options={SKIP_REASONS.map((value) => ({ value, title: label(`trips.reason.${value}`) }))}
+            options={SKIP_REASONS.map((value) => ({ value, title: words(message(`skip.${value}`), job) }))}
             onChange={field.onChange}
           />
         )}

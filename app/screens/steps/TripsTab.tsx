@@ -4,7 +4,7 @@ import Store from 'lucide-react-native/icons/store';
 import Undo from 'lucide-react-native/icons/undo-2';
 import Warehouse from 'lucide-react-native/icons/warehouse';
 import { Pressable, StyleSheet, View } from 'react-native';
-import { durationWords } from '@dormer/core/base/message';
+import { durationWords, message } from '@dormer/core/base/message';
 import type { Step, Trip, Trips } from '@dormer/core/work/steps/forScreens';
 import { withDone, withOpen, type Job } from '@dormer/core/job/document';
 import { words } from '@dormer/core/say/words/first';
@@ -70,7 +70,7 @@ export function TripsTab({ job, plan, found, tabs }: TabProps) {
       />
       <Over
         title={label('trips.left')}
-        all={told(job.build.skipped).map((skipped) => ({ step: skipped, said: reasonOf(job, skipped.id, label) }))}
+        all={told(job.build.skipped).map((skipped) => ({ step: skipped, said: reasonOf(job, skipped.id) }))}
         job={job}
         onPut={putBack}
       />
@@ -145,10 +145,10 @@ const StepSheet = guardedSheet(function StepSheet({ step, job, plan, nowMs, onCl
   );
 });
 
-function reasonOf(job: Job, step: string, label: ReturnType<typeof useLabel>): string {
+function reasonOf(job: Job, step: string): string {
   const said = job.build.skipped.find((one) => one.step === step);
   if (!said) return '';
-  const why = label(`trips.reason.${said.why}`);
+  const why = words(message(`skip.${said.why}`), job);
   return said.note ? `${why}: ${said.note}` : why;
 }
 

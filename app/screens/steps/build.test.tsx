@@ -74,7 +74,7 @@ describe('today', () => {
     const store = await show(<BuildScreen />, chimneyAlcove());
     await title('Buy what is on the list');
     press('Skip step …');
-    fireEvent.press(screen.getByRole('radio', { name: 'Was done already' }));
+    fireEvent.press(screen.getByRole('radio', { name: 'Already done' }));
     fireEvent.changeText(screen.getByLabelText('Your words'), 'from the last job');
     await take('Skip step');
     await title('Cut 5 boards');

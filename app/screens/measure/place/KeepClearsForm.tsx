@@ -1,8 +1,9 @@
 import { StyleSheet, View } from 'react-native';
+import { message } from '@dormer/core/base/message';
 import { KEEP_CLEARS, LIMITS, usualLength, type Job, type KeepClear } from '@dormer/core/job/document';
 import { marginOf } from '@dormer/core/place/kinds';
 import { asTyped } from '@dormer/core/base/quantity';
-import { lengthWords } from '@dormer/core/say/words/first';
+import { lengthWords, words } from '@dormer/core/say/words/first';
 import { Button, LengthField, Section, Segmented, TextField, Txt, useKeptPlace } from '../../../ui';
 import { useLabel, type Label } from '../../../labels';
 import { newId } from '../../../store';
@@ -58,7 +59,7 @@ export function KeepClearsForm({ job, onChange }: KeepClearsFormProps) {
               {keepClear.note ? ` · ${keepClear.note}` : ''}
             </Txt>
             <Button
-              title={label('clear.change', { what: label(`clear.${keepClear.what}`) })}
+              title={label('clear.change', { what: words(message(`clear.${keepClear.what}`), job) })}
               look="quiet"
               onPress={() => setOpen(keepClear.id)}
             />
@@ -73,7 +74,7 @@ export function KeepClearsForm({ job, onChange }: KeepClearsFormProps) {
 /** "Outlet, left wall, 40 mm from the back corner, 300 mm up". */
 function whereIs({ what, wall, from, up }: KeepClear, job: Job, label: Label): string {
   return label('clear.at', {
-    what: label(`clear.${what}`),
+    what: words(message(`clear.${what}`), job),
     wall: label(`choice.${wall}`).toLocaleLowerCase(),
     from: lengthWords(from.mm, job),
     end: label(`wall.begins.${wall}`),
@@ -99,7 +100,7 @@ function One({ job, one, onChange, onRemove, onDone }: OneProps) {
         look="chips"
         label={label('clear.what')}
         value={one.what}
-        options={KEEP_CLEARS.map((value) => ({ value, title: label(`clear.${value}`) }))}
+        options={KEEP_CLEARS.map((value) => ({ value, title: words(message(`clear.${value}`), job) }))}
         onChange={(what) => onChange({ ...one, what })}
       />
       <Segmented

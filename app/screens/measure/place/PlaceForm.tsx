@@ -1,9 +1,10 @@
 import { StyleSheet, View } from 'react-native';
+import { words } from '@dormer/core/say/words/first';
 import { INSTRUMENTS, WALL_KINDS, usualLength, type Job, type Place, type WallKind } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import type { TypedLength } from '@dormer/core/base/quantity';
 import { specOf } from '@dormer/core/place/kinds';
-import { instrumentsFor } from '@dormer/core/place/reading';
+import { instrumentsFor, instrumentWords } from '@dormer/core/place/reading';
 import { Button, LengthField, Section, Segmented, Toggles, Txt, useKeptPlace } from '../../../ui';
 import { useLabel, type PlainLabel } from '../../../labels';
 import { editJob, useAppDispatch } from '../../../store';
@@ -56,7 +57,7 @@ export function PlaceForm({ job, plan }: { job: Job; plan: Plan | null }) {
       <Toggles
         label={label('place.kit')}
         chosen={job.kit}
-        options={useful.map((value) => ({ value, title: label(`instrument.${value}`) }))}
+        options={useful.map((value) => ({ value, title: words(instrumentWords(value), job) }))}
         onChange={(kit) => dispatch(editJob((one) => ({ ...one, kit })))}
       />
       {plan && plan.errors.length > 0 ? (
@@ -64,7 +65,7 @@ export function PlaceForm({ job, plan }: { job: Job; plan: Plan | null }) {
           {plan.errors.map(({ instrument, factor, repeats }) => (
             <Txt key={instrument}>
               {label('errors.is', {
-                what: label(`instrument.${instrument}`),
+                what: words(instrumentWords(instrument), job),
                 factor: factor.toFixed(1),
                 count: repeats,
               })}

@@ -1,5 +1,6 @@
 import Ruler from 'lucide-react-native/icons/ruler';
 import { StyleSheet, View } from 'react-native';
+import { message } from '@dormer/core/base/message';
 import type { Job } from '@dormer/core/job/document';
 import { holeRows, liesFlat } from '@dormer/core/design/fixing/marks';
 import { drillScene } from '@dormer/core/say/scene/support';
@@ -56,7 +57,7 @@ export function DrillGroupView({ group, job, wide, onFullSize }: DrillGroupProps
         <Why figure={fixing.length} name={label('drill.whyLong', { label: labels.join(' ') })} reader={job} />
       </Txt>
       <Txt kind="small">{holeWords(fixing, job, label)}</Txt>
-      {fixing.heads === 'below' ? <Txt kind="small">{label('drill.fromBelow')}</Txt> : null}
+      {fixing.heads === 'below' ? <Txt kind="small">{words(message('template.headsBelow'), job)}</Txt> : null}
       {holeRows(fixing, job.tape).map(({ acrossMm, alongs }) => (
         <Txt key={acrossMm} kind="small">
           {label(rowLabel(group), {

@@ -3,6 +3,7 @@ import OctagonX from 'lucide-react-native/icons/octagon-x';
 import TriangleAlert from 'lucide-react-native/icons/triangle-alert';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
+import { message } from '@dormer/core/base/message';
 import { withChange, type Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { formatMass } from '@dormer/core/base/quantity';
@@ -68,7 +69,7 @@ export function StrengthList({ job, plan, selected, onSelect }: StrengthListProp
       <Txt kind="small" tone="faint">
         {label('strength.drawn')}
       </Txt>
-      <NoticeLine kind="caution" word={label('problem.caution')} words={label('strength.planning')} />
+      <NoticeLine kind="caution" word={label('problem.caution')} words={words(message('caution.strength'), job)} />
     </Section>
   );
 }

@@ -33,10 +33,11 @@ describe('CSV', () => {
     expect(rows.reduce((sum, row) => sum + Number(row.Count), 0)).toBe(plan.parts.length);
   });
 
-  test('in inches the fraction is shown and millimetres stand beside it', () => {
+  test('in inches the fraction is shown, and decimals of an inch stand beside it', () => {
     const sheet = cutListCsv(planJob(cloakroomCloset()), inches);
     expect(sheet).toMatch(/48 \d+\/16 in/);
-    expect(sheet).toMatch(/123\d\.\d/);
+    expect(sheet).toMatch(/48\.\d{2,4},/);
+    expect(sheet).not.toContain('mm');
   });
 });
 

@@ -30,11 +30,11 @@ test('a row for every hole that is drilled, none for pins, places on marks of th
   });
 });
 
-test('in inches as the tape has it, beside plain millimetres', () => {
+test('in inches as the tape has it, beside decimals of an inch', () => {
   const job = cloakroomCloset();
   const [row] = rowsOf(drillingCsv(planJob(job), job));
   expect(row?.[ACROSS]).toMatch(/ in$/);
-  expect(Number(row?.[`${ACROSS} (mm)`])).toBeGreaterThan(0);
+  expect(Number(row?.[`${ACROSS} (in)`])).toBeGreaterThan(0);
 });
 
 test('what a hole bites into is said in words', () => {
