@@ -75,7 +75,7 @@ test('the chimney alcove from the first trip to the last tick, a wait running ac
   await page.clock.fastForward('01:30:00');
   await page.reload();
   await stands(page, 'Paint, coat 1');
-  await expect(card(page).getByText(/^Wait until .*: (29|30) min to go$/)).toBeVisible();
+  await expect(card(page).getByText(/^Wait until .*, (29|30) min to go$/)).toBeVisible();
   await page.clock.fastForward('00:31:00');
   await expect(card(page).getByText(/^Wait until/)).toBeHidden();
 
@@ -110,7 +110,7 @@ test('the chimney alcove from the first trip to the last tick, a wait running ac
   await page.getByRole('textbox', { name: 'Still too high by' }).fill('4');
   await page.keyboard.press('Tab');
   await page.getByRole('button', { name: 'Add note' }).click();
-  await expect(page.getByText('Right end, at the back: it binds, up by 4 mm')).toBeVisible();
+  await expect(page.getByText('Right end, at the back: too tight, 4 mm too high')).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(page.getByText(/Right end, at the back: shave /)).toBeVisible();
   await page.getByRole('button', { name: 'Too tight' }).click();
@@ -180,7 +180,7 @@ test('a step is left out, one is added, and the order follows', AT_ONE_SIZE, asy
   await page.getByRole('radio', { name: 'Workshop', exact: true }).click();
   await page.getByRole('button', { name: 'Before: choose steps' }).click();
   await page.getByRole('checkbox', { name: 'Cut 6 boards' }).click();
-  await page.getByRole('button', { name: 'Add step' }).click();
+  await page.getByRole('button', { name: 'Save step' }).click();
   await stands(page, 'Fetch the stop blocks');
   await page.keyboard.press('Control+z');
   await stands(page, 'Cut 6 boards');

@@ -30,7 +30,7 @@ test('the parcel bench: from parts to layouts, the list to buy, and every cut at
   const chip = page.getByRole('button', { name: /^1S-1/ });
   await chip.click();
   await expect(chip).toHaveAttribute('aria-pressed', 'true');
-  await expect(page.getByRole('img', { name: /^27 mm birch plywood sheet, 2500 mm: .*1S-1/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /^27 mm sheet, birch plywood, 2500 mm: .*1S-1/ })).toBeVisible();
   await person.axe();
 
   await page.getByRole('button', { name: 'Save files' }).click();
@@ -42,7 +42,7 @@ test('the parcel bench: from parts to layouts, the list to buy, and every cut at
   await page.getByRole('button', { name: 'Close' }).click();
 
   await turn(person, 'Buy');
-  const sheets = page.getByRole('checkbox', { name: /27 mm birch plywood sheet/ });
+  const sheets = page.getByRole('checkbox', { name: /27 mm sheet, birch plywood/ });
   await sheets.click();
   await expect(sheets).toBeChecked();
   const list = await file(page, /^Save CSV$/);
@@ -143,7 +143,7 @@ test(
   AT_ONE_SIZE,
   async ({ person, page }) => {
     await cutting(person, 'Chimney alcove', 'Buy');
-    await page.getByRole('button', { name: 'Compare materials' }).click();
+    await page.getByRole('button', { name: 'Compare' }).click();
     const dialog = page.getByRole('dialog');
     const mdf = dialog.getByRole('group', { name: 'MDF' });
     await expect(mdf).toContainText(/kg · sags up to .* mm · \d+ % left over/);

@@ -2,7 +2,7 @@ import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import type { Page } from '@playwright/test';
 import { AT_ONE_SIZE, downloaded, expect, test, type Person } from './person';
 
-/** A figure in millimetres out of a name such as "Shelf 1, Shelf top, Floor there: 727.5 mm. Why?". */
+/** A figure in millimetres out of a name such as "Shelf 1, Top of shelf, Floor here: 727.5 mm. Why?". */
 async function mark(page: Page, name: RegExp): Promise<number> {
   const text = (await page.getByRole('button', { name }).first().getAttribute('aria-label')) ?? '';
   return Number(/: ([−\d.]+) mm/.exec(text)?.[1]?.replace('−', '-'));
@@ -48,10 +48,10 @@ test('things are listed, shelves suit them; one is dragged and locked, the rest 
   await page.getByRole('radio', { name: 'Floor mark' }).click();
   const level = await mark(page, /^Shelf 1, Top of shelf, Floor mark, Right wall, front/);
   await page.getByRole('radio', { name: 'Floor here' }).click();
-  const there = await mark(page, /^Shelf 1, Shelf top, Floor there, Right wall, front/);
+  const there = await mark(page, /^Shelf 1, Top of shelf, Floor here, Right wall, front/);
   expect(there - level).toBeGreaterThan(3);
   expect(there - level).toBeLessThan(12);
-  await page.getByRole('button', { name: /^Shelf 1, Shelf top, Floor there, Right wall, front/ }).click();
+  await page.getByRole('button', { name: /^Shelf 1, Top of shelf, Floor here, Right wall, front/ }).click();
   await expect(page.getByRole('dialog')).toContainText('Floor at this spot, from the floor mark');
   await page.keyboard.press('Escape');
 

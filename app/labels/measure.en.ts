@@ -96,6 +96,7 @@ export const measureEn = {
   'measure.secondMark': 'From the second mark',
   'measure.off':
     '{way, select, more {{by} more} less {{by} less} other {}} than the others predict (sure to within {sure})',
+  'measure.agrees': 'agrees with the others (sure to within {sure})',
   'measure.others': 'the others predict {expected} (sure to within {sure})',
   'measure.asideWay': 'set aside: the others predict {expected}',
   'measure.unchecked': 'no other reading checks it',

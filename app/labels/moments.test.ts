@@ -1,4 +1,5 @@
-import { agoWords } from './moments';
+import { speak } from './labels';
+import { agoWords, clockWords, dayWords } from './moments';
 
 const NOW = Date.UTC(2026, 10, 20, 12);
 const ago = (seconds: number) => agoWords(new Date(NOW - seconds * 1000).toISOString(), NOW);
@@ -19,4 +20,14 @@ test.each([
 test('a clock that runs ahead, and a moment that cannot be read', () => {
   expect(ago(-30)).toBe('now');
   expect(agoWords('then', NOW)).toBe('now');
+});
+
+test('the language of the reader decides the clock and the calendar', () => {
+  const moment = Date.parse('2026-07-02T18:05:00Z');
+  expect(clockWords(moment, 'UTC')).toBe('18:05');
+  expect(dayWords(moment, 'UTC')).toBe('Thursday 2 July');
+  speak('en-US');
+  expect(clockWords(moment, 'UTC')).toMatch(/^6:05\sPM$/);
+  expect(dayWords(moment, 'UTC')).toBe('Thursday, July 2');
+  speak('en-GB');
 });

@@ -5,12 +5,16 @@ import { language } from './labels';
 
 const locale = () => WRITING[language()].locale;
 
-const HOUR = { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' } as const;
+/** Hours as the language counts them: to 24, or to 12 twice. */
+const hour = () =>
+  language() === 'en-US'
+    ? ({ hour: 'numeric', minute: '2-digit', hourCycle: 'h12' } as const)
+    : ({ hour: '2-digit', minute: '2-digit', hourCycle: 'h23' } as const);
 
 /** A moment as one says it today: the hour, with the day where that is another. */
 export function momentWords(ms: number, nowMs: number): string {
   const day = isSameDay(ms, nowMs) ? {} : ({ weekday: 'short', day: 'numeric', month: 'short' } as const);
-  return intlFormat(ms, { ...day, ...HOUR }, { locale: locale() });
+  return intlFormat(ms, { ...day, ...hour() }, { locale: locale() });
 }
 
 /** Units of time with their seconds, the longest first. */
@@ -36,13 +40,13 @@ export function agoWords(iso: string, nowMs = Date.now()): string {
 export const exactWords = (iso: string): string =>
   intlFormat(
     iso,
-    { day: 'numeric', month: 'short', year: 'numeric', ...HOUR, second: '2-digit' },
+    { day: 'numeric', month: 'short', year: 'numeric', ...hour(), second: '2-digit' },
     { locale: locale() },
   );
 
 /** The hour by the clocks of a zone. */
 export const clockWords = (ms: number, zone: string): string =>
-  intlFormat(ms, { ...HOUR, timeZone: zone }, { locale: locale() });
+  intlFormat(ms, { ...hour(), timeZone: zone }, { locale: locale() });
 
 /** The day by the calendar of a zone. */
 export const dayWords = (ms: number, zone: string): string =>

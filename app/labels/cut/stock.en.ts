@@ -95,6 +95,7 @@ export const stockEn = {
   'buy.coats': 'Coats',
   'buy.coatsLess': 'Remove one coat',
   'buy.coatsMore': 'Add one coat',
+  'buy.compare': 'Compare',
   'buy.prices': 'Prices',
   'buy.planning': 'Planning prices from Dormer. Ask a supplier, or import a price list.',
   'buy.pricedBy': 'Prices from {from}, where it sells the item.',

@@ -125,7 +125,7 @@ function BuyFoot({ shopping, job, current, onCompare }: BuyFootProps) {
           {label('buy.open', { count: open })}
         </Txt>
       </View>
-      <Button title={label('whatIf.title')} icon={Scale} disabled={!current} onPress={onCompare} />
+      <Button title={label('buy.compare')} icon={Scale} disabled={!current} onPress={onCompare} />
       <Button
         title={label('cut.csv')}
         icon={Download}
@@ -203,7 +203,7 @@ const useStyles = makeStyles((colours) =>
   StyleSheet.create({
     foot: { flex: 1, flexDirection: 'row', alignItems: 'center', gap: SPACE.half },
     grow: { flex: 1 },
-    total: { fontFamily: FONT.semibold, fontSize: SIZE.title },
+    total: { flexShrink: 0, fontFamily: FONT.semibold, fontSize: SIZE.title },
     group: { borderTopWidth: 2, borderTopColor: colours.pencil, paddingTop: SPACE.half },
   }),
 );

@@ -179,7 +179,7 @@ describe('what is bought', () => {
 
   test('materials side by side, and one of them chosen', async () => {
     await cut('Buy');
-    press('Compare materials');
+    press('Compare');
     await screen.findByText('Cheapest');
     press('Use MDF');
     expect(jobIn(store).wood.boards).toBe('mdf');

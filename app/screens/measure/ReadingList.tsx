@@ -97,9 +97,12 @@ function disagrees(check: PlannedReading, reading: Reading, job: Job, label: Lab
   if (check.sure > UNCHECKED) return kept + label('measure.unchecked');
   // A figure with a sense is off one way or the other: it is plainer to say what the others have.
   if (way) return kept + label('measure.others', { expected: words(way, job), sure: unit(check.sure) });
+  if (size < AGREES) return kept + label('measure.agrees', { sure: unit(check.sure) });
   return kept + label('measure.off', { ...off, sure: unit(check.sure) });
 }
 
+// Closer than this (millimetres or degrees) nobody reads a tape or a gauge.
+const AGREES = 0.4;
 // Beyond this (millimetres or degrees) the others say nothing of a reading.
 const UNCHECKED = 60;
 

@@ -43,7 +43,7 @@ const isInches = ({ units }: ReaderPlace) => units === 'in';
  */
 export function volumeWords(ml: number, reader: ReaderPlace): string {
   if (!isInches(reader)) return ml >= 1000 ? `${Math.round(ml / 10) / 100} l` : `${Math.ceil(ml)} ml`;
-  const ounces = Math.ceil(ml / ML_PER_FLUID_OUNCE - 0.1);
+  const ounces = Math.max(1, Math.round(ml / ML_PER_FLUID_OUNCE));
   return TINS[ounces] ?? `${ounces} fl oz`;
 }
 

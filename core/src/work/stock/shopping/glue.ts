@@ -12,7 +12,7 @@ const LEAST_GLUE_ML = 20;
 const VENEER_OVER_MM = 40;
 
 /** Glue for panels, layers, housings and joints: by the surface that is glued. */
-export function glueLines(line: Line, { plan, cutting }: ShoppingInput): ShoppingLine[] {
+export function glueLines(line: Line, { job, plan, cutting }: ShoppingInput): ShoppingLine[] {
   const { parts, build } = plan;
   const faces = cutting.blanks.reduce((sum, { piece, lengthMm, widthMm, thicknessMm }) => {
     if (!piece || piece.number === piece.of) return sum;
@@ -34,7 +34,7 @@ export function glueLines(line: Line, { plan, cutting }: ShoppingInput): Shoppin
   if (!named && faces === 0) return [];
   const need = Math.max(Math.ceil(grams / GLUE_G_ML), LEAST_GLUE_ML);
   const what = message('buy.glue');
-  const sizes = packed([250, 750], 0.03);
+  const sizes = packed(job.units === 'in' ? [237, 473, 946] : [250, 750], 0.03);
   return [line({ key: 'glue', kind: 'glue', what, need, unit: 'ml', sizes, packName: tinOf })];
 }
 
