@@ -1,4 +1,5 @@
 import { readdirSync, readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
 import path from 'node:path';
 import { parse, type Token } from '@messageformat/parser';
 import { restEn } from '@dormer/core/base/message/en';
@@ -35,7 +36,8 @@ const labelFiles = () => filesIn('app/labels', /en\.ts$/).filter((file) => !/(cu
 
 /** Every label of the interface, by its key. */
 function labels(): Record<string, string> {
-  const modules = labelFiles().map((file) => require(path.join(root, file)) as Record<string, Record<string, string>>);
+  const load = createRequire(__filename);
+  const modules = labelFiles().map((file) => load(path.join(root, file)) as Record<string, Record<string, string>>);
   return Object.assign({}, ...modules.flatMap((words) => Object.values(words)));
 }
 

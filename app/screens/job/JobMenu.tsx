@@ -6,7 +6,7 @@ import Keyboard from 'lucide-react-native/icons/keyboard';
 import Trash from 'lucide-react-native/icons/trash';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { CURRENCIES, LIMITS, REGIONS, withRegion } from '@dormer/core/job/document';
+import { CURRENCIES, LIMITS, REGIONS, withRegion, type Job } from '@dormer/core/job/document';
 import { JOB_UNITS, TAPES, tapeStepName } from '@dormer/core/base/quantity';
 import { Button, Segmented, Sheet, TextField, Txt } from '../../ui';
 import { guardedSheet } from '../../ui/guardedSheet';
@@ -33,7 +33,6 @@ export const JobMenu = guardedSheet(function JobMenu({ id, onClose, onShortcuts 
   const [nameFault, setNameFault] = useState<string | null>(null);
   if (!job) return null;
   if (versions) return <VersionsSheet id={id} onClose={onClose} />;
-  const tapes = TAPES.filter((tape) => tape.endsWith('in') === (job.units === 'in'));
   return (
     <Sheet title={label('menu.title')} closeTitle={label('close')} onClose={onClose}>
       <TextField
@@ -54,37 +53,7 @@ export const JobMenu = guardedSheet(function JobMenu({ id, onClose, onShortcuts 
         maxLength={LIMITS.notes}
         onCommit={(notes) => dispatch(editJob((one) => ({ ...one, notes })))}
       />
-      <Segmented
-        titled
-        label={label('menu.units')}
-        value={job.units}
-        options={JOB_UNITS.map((value) => ({ value, title: label(`unit.${value}`) }))}
-        onChange={(units) => dispatch(editJob((one) => withUnits(one, units)))}
-      />
-      <Segmented
-        titled
-        label={label('menu.tape')}
-        value={job.tape}
-        options={tapes.map((value) => ({ value, title: tapeStepName(value) }))}
-        onChange={(tape) => dispatch(editJob((one) => ({ ...one, tape })))}
-      />
-      <Segmented
-        titled
-        label={label('menu.region')}
-        value={job.region}
-        options={REGIONS.map((value) => ({ value, title: label(`menu.region.${value}`) }))}
-        onChange={(region) => dispatch(editJob((one) => withRegion(one, region)))}
-      />
-      <Txt kind="small" tone="faint">
-        {label('menu.regionIs')}
-      </Txt>
-      <Segmented
-        titled
-        label={label('menu.currency')}
-        value={job.stock.currency}
-        options={CURRENCIES.map((value) => ({ value, title: value }))}
-        onChange={(currency) => dispatch(editJob((one) => ({ ...one, stock: { ...one.stock, currency } })))}
-      />
+      <Measures job={job} />
       <Segmented
         titled
         label={label('menu.theme')}
@@ -117,3 +86,45 @@ export const JobMenu = guardedSheet(function JobMenu({ id, onClose, onShortcuts 
     </Sheet>
   );
 });
+
+/** Units and tape, and where the work is. */
+function Measures({ job }: { job: Job }) {
+  const label = useLabel();
+  const dispatch = useAppDispatch();
+  const tapes = TAPES.filter((tape) => tape.endsWith('in') === (job.units === 'in'));
+  return (
+    <>
+      <Segmented
+        titled
+        label={label('menu.units')}
+        value={job.units}
+        options={JOB_UNITS.map((value) => ({ value, title: label(`unit.${value}`) }))}
+        onChange={(units) => dispatch(editJob((one) => withUnits(one, units)))}
+      />
+      <Segmented
+        titled
+        label={label('menu.tape')}
+        value={job.tape}
+        options={tapes.map((value) => ({ value, title: tapeStepName(value) }))}
+        onChange={(tape) => dispatch(editJob((one) => ({ ...one, tape })))}
+      />
+      <Segmented
+        titled
+        label={label('menu.region')}
+        value={job.region}
+        options={REGIONS.map((value) => ({ value, title: label(`menu.region.${value}`) }))}
+        onChange={(region) => dispatch(editJob((one) => withRegion(one, region)))}
+      />
+      <Txt kind="small" tone="faint">
+        {label('menu.regionIs')}
+      </Txt>
+      <Segmented
+        titled
+        label={label('menu.currency')}
+        value={job.stock.currency}
+        options={CURRENCIES.map((value) => ({ value, title: value }))}
+        onChange={(currency) => dispatch(editJob((one) => ({ ...one, stock: { ...one.stock, currency } })))}
+      />
+    </>
+  );
+}

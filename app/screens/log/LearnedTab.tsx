@@ -1,8 +1,7 @@
 import { useMemo } from 'react';
-import { durationWords } from '@dormer/core/base/message';
 import type { Job, Mistake } from '@dormer/core/job/document';
 import { AGAIN, learn, waysLearned, type Lessons } from '@dormer/core/work/log';
-import { message } from '@dormer/core/base/message';
+import { durationWords, message } from '@dormer/core/base/message';
 import { words } from '@dormer/core/say/words/first';
 import { Button, Keypad, NoticeLine, Section, StageLayout, Txt } from '../../ui';
 import { StepDrawing } from '../../drawing/StepDrawing';

@@ -13,7 +13,7 @@ const written = (fields: readonly string[], data: readonly (string | number)[][]
   Papa.unparse({ fields: [...fields], data: [...data] }, { newline: '\r\n', escapeFormulae: true }) +
   '\r\n';
 
-/** Every piece with the board it is cut from and its place on it: RFC 4180, bare numbers beside the reader's figures. */
+/** Every piece with its board and its place on that: RFC 4180, bare numbers beside the reader's figures. */
 export function layoutsCsv({ layouts, blanks }: Pick<Cutting, 'layouts' | 'blanks'>, reader: Reader): string {
   const head = (code: 'layout' | 'stock' | 'label' | 'length' | 'width' | 'fromEnd' | 'fromEdge') =>
     words(message(`sheet.${code}`), reader);

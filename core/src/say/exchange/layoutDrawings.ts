@@ -73,7 +73,8 @@ const INK = rgb(0.13, 0.16, 0.17);
 const FILLS = { part: rgb(0.95, 0.89, 0.78), rest: rgb(1, 1, 1), stock: rgb(0.85, 0.85, 0.85) } as const;
 
 /**
- * All layouts as PDF on the paper of the reader's region, three to a page, drawn as large as there is room: with the list of what is cut under each.
+ * All layouts as PDF on the paper of the reader's region, three to a page, drawn as large as there is room: with the
+ * list of what is cut under each.
  */
 export async function layoutsPdf(
   { layouts, blanks }: Pick<Cutting, 'layouts' | 'blanks'>,
