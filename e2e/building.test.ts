@@ -128,8 +128,8 @@ test('the chimney alcove from the first trip to the last tick, a wait running ac
   expect(printed.data.length).toBeGreaterThan(3000);
   await page.getByRole('radio', { name: 'Learned' }).click();
   await expect(page.getByText(/^Cutting: 1\.\d\d times the usual, by one step$/)).toBeVisible();
-  await page.getByRole('button', { name: 'Use in this job' }).click();
-  await expect(page.getByText('This job uses what you learned.')).toBeVisible();
+  await page.getByRole('button', { name: 'Use my figures' }).click();
+  await expect(page.getByText('This job uses your own figures.')).toBeVisible();
   await person.saved();
 });
 

@@ -117,7 +117,7 @@ describe('learned', () => {
     expect(screen.getByText('From one job on this device.')).toBeTruthy();
     expect(screen.getByText('Kerf forgotten: 2 times, 40 min lost')).toBeTruthy();
     expect(screen.getByText(/Predicted 95 to 99 %: 0 of 1 fitted/)).toBeTruthy();
-    press('Use in this job');
+    press('Use my figures');
     expect(jobIn(store).learned).toEqual({ times: [], mistakes: [{ cause: 'kerf', times: 2 }] });
     await waitFor(() =>
       expect(
@@ -127,7 +127,7 @@ describe('learned', () => {
           .map((step) => step.id),
       ).toEqual(['cut-boards', 'cut-sticks']),
     );
-    press('Use usual times');
+    press('Use usual figures');
     expect(jobIn(store).learned).toBeUndefined();
   });
 
