@@ -27,7 +27,7 @@ const pairing = (page: Page) => page.getByRole('heading', { name: 'Pair this dev
 /** Opens what the computer says about phones. */
 async function usePhone(computer: Page): Promise<void> {
   await computer.getByRole('button', { name: 'Phones and backups' }).click();
-  await computer.getByRole('button', { name: 'Use phone' }).click();
+  await computer.getByRole('button', { name: 'Add phone' }).click();
 }
 
 async function makeCode(computer: Page): Promise<string> {

@@ -43,7 +43,7 @@ const PHONE_VIEWS: readonly View[] = [
       await page.getByRole('radio', { name: 'Today' }).click();
       await expect(page.getByRole('heading', { name: 'Put up the supports of shelf 5' })).toBeVisible();
       await page
-        .getByText(/into the plugs, at/)
+        .getByText(/into wall plugs, at/)
         .last()
         .scrollIntoViewIfNeeded();
     },

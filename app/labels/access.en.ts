@@ -23,7 +23,7 @@ export const accessEn = {
   'pair.encrypted': 'Open encrypted address',
   'pair.noHome': 'On the computer, start Dormer with ./dormer start --home, then open the address it shows.',
 
-  'phone.title': 'Use phone',
+  'phone.title': 'Add phone',
   'phone.noHome':
     'Dormer serves this computer only. To let phones in your network in, stop Dormer and start it with ./dormer start --home.',
   'phone.unreached': 'The server pairs phones, and cannot be reached now.',

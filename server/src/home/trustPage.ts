@@ -76,7 +76,7 @@ function needed(name: string, fingerprint: string): string {
     <p>Dormer encrypts what you send. For that, each device must trust the certificate of this Dormer once.</p>
     <p class="caution"><strong>Caution:</strong> A certificate you trust can vouch for a false site, which then reads
     what you type. This one can vouch for private addresses and names in .local only. Compare its fingerprint with the
-    one that the computer shows, under “Use on a phone” or where Dormer was started. If they differ, do not install
+    one that the computer shows, under “Add phone” or where Dormer was started. If they differ, do not install
     it.</p>
     <p class="print">${escaped(fingerprint)}</p>
     <p><a class="button" href="/trust/${FILE}" download>Download certificate</a></p>
