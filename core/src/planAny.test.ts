@@ -159,7 +159,7 @@ describe('the demo jobs', () => {
     );
     const problem = planJob({ ...job, readings }).problems.find((one) => one.about.kind === 'reading');
     expect(words(problem!.message, job)).toMatch(
-      /reads: 35 mm at the tip. The others predict: .* mm at the (tip|heel)/,
+      /Reads: 35 mm at the tip. The others predict: .* mm at the (tip|heel)/,
     );
   });
 

@@ -186,6 +186,6 @@ describe('places of their own kind', () => {
     await cut(windowCorner());
     press('Show template');
     screen.getByText('The corner is cut to ' + board(windowCorner(), 1).corner!.cutDegrees.toFixed(1) + '°.');
-    screen.getByRole('button', { name: 'SVG, true size' });
+    screen.getByRole('button', { name: 'Save SVG' });
   });
 });

@@ -80,7 +80,7 @@ describe('today', () => {
     await title('Cut 5 boards');
     expect(jobIn(store).build.skipped).toEqual([{ step: 'buy', why: 'was-done', note: 'from the last job' }]);
     tab('Trips');
-    expect(await screen.findByText('Was done already: from the last job')).toBeTruthy();
+    expect(await screen.findByText('Already done: from the last job')).toBeTruthy();
     press('Reopen: Buy what is on the list');
     expect(jobIn(store).build.skipped).toEqual([]);
   });

@@ -65,9 +65,9 @@ describe('faults, each with its path and a sentence', () => {
     job.readings[1].up.unit = 'rod';
     job.shelves.count = 2.5;
     const faults = Object.fromEntries(refusal(job).faults);
-    expect(faults.name).toBe('name is 7. It takes text.');
+    expect(faults.name).toBe('name is 7. Allowed: text.');
     expect(faults.units).toBe('units is "furlong". It takes one of: mm, cm, in.');
-    expect(faults.notes).toBe('notes is missing. It takes text.');
+    expect(faults.notes).toBe('notes is missing. Allowed: text.');
     expect(faults['readings[0].value.mm']).toBe('readings[0].value.mm is 40000: 30000 at most.');
     expect(faults['readings[1].up.unit']).toMatch(/one of: mm, cm, in/);
     expect(faults['shelves.count']).toMatch(/a whole number/);

@@ -4,7 +4,7 @@ import { planJob } from '../../plan';
 import { chimneyAlcove, demoJobs } from '../../rigs/demo';
 import { restEn } from '../../base/message/en';
 import { typedEn } from '../../base/message/en/typed';
-import { lengthWords, words } from '.';
+import { aboutWords, lengthWords, words } from '.';
 
 // What comes first and what comes later are one catalogue, with no sentence in both.
 const topics = [typedEn, ...restEn];
@@ -75,3 +75,11 @@ function messagesIn(value: unknown): Message[] {
   if ('code' in value && 'params' in value) return [value as Message];
   return Object.values(value).flatMap(messagesIn);
 }
+
+test('a length too small for the tape is said to be that, not nothing', () => {
+  expect(lengthWords(0.3, inches)).toBe('less than 1/16 in');
+  expect(lengthWords(0.02, metric)).toBe('less than 0.1 mm');
+  expect(lengthWords(0, inches)).toBe('0 in');
+  expect(aboutWords(0.2, inches)).toBe('less than 1/32 in');
+  expect(aboutWords(0.5, inches)).toBe('1/32 in');
+});
