@@ -95,7 +95,7 @@ describe('in words', () => {
     expect(of(`readings[${reading.id}]`, { ...reading, value: mm(5) } as unknown as Value, heel, job).slice(1)).toEqual(
       ['5 mm at the tip', '4 mm at the heel'],
     );
-    expect(of('fit.odds', 95, 99)).toEqual(['Fit of the boards, odds', '95 %', '99 %']);
+    expect(of('fit.odds', 95, 99)).toEqual(['Fit of the boards, chance to fit', '95 %', '99 %']);
     expect(of('build.minutes', [{ step: 'own:a', minutes: 20 }], undefined).slice(1)).toEqual(['1 entry', 'removed']);
   });
 

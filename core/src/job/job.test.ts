@@ -66,7 +66,7 @@ describe('faults, each with its path and a sentence', () => {
     job.shelves.count = 2.5;
     const faults = Object.fromEntries(refusal(job).faults);
     expect(faults.name).toBe('name is 7. Allowed: text.');
-    expect(faults.units).toBe('units is "furlong". It takes one of: mm, cm, in.');
+    expect(faults.units).toBe('units is "furlong". Use one of: mm, cm, in.');
     expect(faults.notes).toBe('notes is missing. Allowed: text.');
     expect(faults['readings[0].value.mm']).toBe('readings[0].value.mm is 40000: 30000 at most.');
     expect(faults['readings[1].up.unit']).toMatch(/one of: mm, cm, in/);
