@@ -133,5 +133,26 @@ export const RULES: readonly Rule[] = [
     bad: 'Put this on the rack now',
     instead: `at most ${LONGEST_BUTTON} words, verb first`,
   },
+  {
+    // A name has its own gender, case and capitals in every language.
+    name: 'name that does not stand alone',
+    kinds: SAID,
+    finds: (text) => {
+      const alone = /“\{name\}”|\(\{name\}\)|^\{name\}(?=[:,]|$| \()|[:,] \{name\}(?=[.,]|$| \()/g;
+      return text.replace(alone, '').includes('{name}') ? '{name}' : null;
+    },
+    bad: 'The {name} is too long.',
+    instead: 'quotes, brackets, or a colon',
+  },
+  {
+    name: 'sentence within a sentence',
+    kinds: SAID,
+    finds: (text) => {
+      const between = /(?<=^|[.”?>}] )\{sentence\}(?= [A-Z{]|$)/g;
+      return text.replace(between, '').includes('{sentence}') ? '{sentence}' : null;
+    },
+    bad: 'It broke because {sentence}',
+    instead: 'a whole sentence between sentences',
+  },
   { name: 'semicolon', kinds: ['button'], finds: matches(/;/), bad: 'Leave; go', instead: 'one thing a button' },
 ];

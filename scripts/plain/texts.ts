@@ -14,7 +14,7 @@ const filesIn = (folder: string, ending: RegExp): string[] =>
     .filter((file) => ending.test(file) && !file.includes('node_modules'))
     .map((file) => path.join(folder, file));
 
-/** Everything a sentence can say: one text for each way its choices go, each placeholder as `{}`. */
+/** Everything a sentence can say: a text for each way its choices go, placeholders as their kind: `{length}`, `{}`. */
 function said(tokens: readonly Token[]): string[] {
   return tokens.reduce<string[]>(
     (all, token) => {
@@ -25,7 +25,7 @@ function said(tokens: readonly Token[]): string[] {
             ? ['{}']
             : 'cases' in token
               ? token.cases.flatMap((one) => (one.tokens.length === 0 ? [] : said(one.tokens)))
-              : ['{}'];
+              : [token.type === 'function' ? `{${token.key}}` : '{}'];
       return all.flatMap((before) => next.map((after) => before + after));
     },
     [''],
