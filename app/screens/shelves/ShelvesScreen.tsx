@@ -83,13 +83,17 @@ function Shelves({ job, onShape }: ShelvesScreenProps & { job: Job }) {
       />
       <PlanNotices reader={job} problems={problems} />
       <Work tab={tab} job={job} plan={plan} at={at} selected={number} onSelect={setNumber} onPrint={print} />
-      {plan ? (
-        <PlanNotices reader={job} problems={[]} cautions={plan.cautions.filter(({ stage }) => stage === 'shelves')} />
-      ) : null}
+      {plan ? <PlanNotices reader={job} problems={[]} cautions={cautionsHere(plan, tab)} /> : null}
       {printing && plan ? <Printed tab={tab} job={job} plan={plan} /> : null}
     </StageLayout>
   );
 }
+
+/** Cautions of this stage. Supports say the one about strength beside the figures. */
+const cautionsHere = ({ cautions }: Plan, tab: Tab): Plan['cautions'] =>
+  cautions.filter(
+    ({ stage, message }) => stage === 'shelves' && !(tab === 'supports' && message.code === 'caution.strength'),
+  );
 
 interface WorkProps {
   readonly tab: Tab;
