@@ -1,7 +1,7 @@
 import { Pressable, StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
 import type { ShoppingLine } from '@dormer/core/work/stock/shopping';
-import { perUnit, runWords, volumeWords, words } from '@dormer/core/say/words/first';
+import { perUnit, words } from '@dormer/core/say/words/first';
 import { Button, LengthField, NoticeLine, TextField, Txt } from '../../ui';
 import { money } from '../../labels/money';
 import { useLabel } from '../../labels';
@@ -60,11 +60,9 @@ function Amount({ line, job }: Pick<ShoppingRowProps, 'line' | 'job'>) {
   if (!first) return label('buy.there');
   if (line.kind === 'wood') return label('buy.boards', { count: first.count, price: money(first.price, job) });
   const packs = line.packs.map((pack) => `${pack.count} × ${words(pack.what, job)}`).join(' + ');
-  const amount = {
-    each: () => String(Math.ceil(line.need)),
-    ml: () => volumeWords(line.need, job),
-    m: () => runWords(line.need * 1000, job),
-  }[line.unit]();
+  const { sign, holds } = line.unit === 'each' ? { sign: '', holds: 1 } : perUnit[line.unit](job);
+  // A need is rounded up: less would not be enough.
+  const amount = `${Math.ceil(line.need / holds)} ${sign}`.trim();
   return label('buy.needs', { amount, packs });
 }
 

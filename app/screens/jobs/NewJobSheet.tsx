@@ -21,7 +21,7 @@ export const NewJobSheet = guardedSheet(function NewJobSheet({ onClose, onMade }
   const [kind, setKind] = useKeptState<PlaceKind>('kind', 'alcove');
   const [name, setName] = useState('');
   const [units, setUnits] = useKeptState<JobUnit>('units', last?.units ?? usual);
-  // Another unit than the last job's says nothing of where this one is.
+  // The region of the last job counts for the same units only.
   const region = last?.units === units ? last.region : usualRegion(units);
   const make = () => onMade(dispatch(createJob({ kind, name: name.trim() || label(`place.${kind}`), units, region })));
   return (

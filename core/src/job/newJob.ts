@@ -62,7 +62,7 @@ export const usualFixing = (units: JobUnit): Job['fixing'] => ({
   anchors: true,
 });
 
-/** Where one works who measures in a unit, before anyone says otherwise. */
+/** The usual region of a unit. */
 export const usualRegion = (units: JobUnit): Region => (units === 'in' ? 'us' : 'uk');
 
 /** The money of a region. */

@@ -65,7 +65,7 @@ export const UPGRADES: Readonly<Record<number, Upgrade>> = {
     const { bottom, top } = shelves as Record<string, Record<string, unknown>>;
     return { ...renamed, shelves: { ...shelves, bottom: renamedKey(bottom, 'from'), top: renamedKey(top, 'from') } };
   },
-  // Version 10 says once where the work is. Before, only what was bought knew, by the sizes it is sold in.
+  // Version 10 holds the region of the work. Before, only the stock had one.
   9: (document) => {
     const { stock, format, version, id, name, units, tape, ...rest } = document;
     const { region: sizes, ...kept } = (typeof stock === 'object' && stock ? stock : {}) as Record<string, unknown>;

@@ -9,8 +9,6 @@ export interface LengthStyle {
   readonly decimals?: number;
   /** At and above this many inches, feet are counted out. Left away: inches only. */
   readonly feetAboveIn?: number;
-  /** Whether an inch figure off its mark says so: "strong" above it, "shy" below. Else the nearest mark is told. */
-  readonly lean?: boolean;
   /** Whether the unit's sign is written behind the figure. */
   readonly withUnit?: boolean;
 }
@@ -24,9 +22,6 @@ const SIGN: Readonly<Record<LengthStyle['unit'], string>> = {
   'decimal-in': ' in',
 };
 
-// Closer than a tenth of a millimetre to the mark is on the mark: thinner than the mark itself.
-const EXACT_MM = 0.1;
-
 /** The style in which a job's figures are shown: its unit, and the marks of its tape. */
 export function styleFor(unit: JobUnit, tape: Tape): LengthStyle {
   if (unit !== 'in') return { unit, decimals: unit === 'mm' ? 1 : 2 };
@@ -34,8 +29,7 @@ export function styleFor(unit: JobUnit, tape: Tape): LengthStyle {
 }
 
 /**
- * Writes a length the way the reader works. Inches come as mixed fractions to the nearest mark; with `lean`,
- * "strong" or "shy" tells a length that lies off the mark by a tenth of a millimetre or more.
+ * Writes a length the way the reader works. Inches come as mixed fractions to the nearest mark.
  * What is written parses back to within half of the precision shown.
  * @param mm millimetres
  * @example formatLength(1057.275, { unit: 'in', denominator: 16, withUnit: true }) // "41 5/8 in"
@@ -58,16 +52,14 @@ function fractional(mm: number, style: LengthStyle): string {
   const denominator = style.denominator ?? 16;
   const size = Math.abs(mm);
   const parts = Math.round((size / MM_PER_INCH) * denominator);
-  const over = size - (parts * MM_PER_INCH) / denominator;
-  const lean = !style.lean || Math.abs(over) < EXACT_MM ? '' : over > 0 ? ' strong' : ' shy';
-  const sign = mm < 0 && (parts > 0 || lean !== '') ? '−' : '';
+  const sign = mm < 0 && parts > 0 ? '−' : '';
   const wholeInches = Math.floor(parts / denominator);
   const fraction = reduced(parts % denominator, denominator);
   const counted =
     style.feetAboveIn !== undefined && wholeInches >= style.feetAboveIn
       ? `${Math.floor(wholeInches / 12)}' ${joined(wholeInches % 12, fraction)}"`
       : joined(wholeInches, fraction) + (style.withUnit ? SIGN.in : '');
-  return sign + counted + lean;
+  return sign + counted;
 }
 
 function joined(whole: number, fraction: string): string {

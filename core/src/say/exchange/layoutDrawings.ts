@@ -6,7 +6,7 @@ import type { Cutting, Layout } from '../../work/stock';
 import { nodesOf, partsOn, type Rect } from '../../work/stock/sheets/layout';
 import { lengthWords, regionOf, words, type Reader } from '../words/first';
 import { sceneSvg } from './sceneSvg';
-import { PAPER_POINTS } from './paper';
+import { paperPoints } from './paper';
 import { encodable, plain } from './plain';
 
 const WIDTH_PX = 900;
@@ -85,7 +85,7 @@ export async function layoutsPdf(
   const font = await pdf.embedFont(StandardFonts.Helvetica);
   const say = (said: string) => encodable(said, font);
   pdf.setTitle(job);
-  const [paperWide, paperHigh] = PAPER_POINTS[regionOf(reader)];
+  const [paperWide, paperHigh] = paperPoints(regionOf(reader));
   const room = (paperHigh - 2 * MARGIN) / 3;
   layouts.forEach((layout, index) => {
     const page = index % 3 === 0 ? pdf.addPage([paperWide, paperHigh]) : pdf.getPage(pdf.getPageCount() - 1);

@@ -1,6 +1,6 @@
 import { PDFDocument, rgb, StandardFonts, type PDFFont, type PDFPage } from 'pdf-lib';
 import type { Region } from '../../job/document';
-import { PAPER_POINTS } from './paper';
+import { paperPoints } from './paper';
 import { encodable } from './plain';
 import type { Report, ReportPart } from './report';
 
@@ -16,7 +16,7 @@ export async function reportPdf({ title, parts }: Report, region: Region): Promi
   const pdf = await PDFDocument.create();
   const [font, bold] = [await pdf.embedFont(StandardFonts.Helvetica), await pdf.embedFont(StandardFonts.HelveticaBold)];
   pdf.setTitle(title);
-  const [width, height] = PAPER_POINTS[region];
+  const [width, height] = paperPoints(region);
   const room = width - 2 * MARGIN;
   let page: PDFPage = pdf.addPage([width, height]);
   let y = height - MARGIN;

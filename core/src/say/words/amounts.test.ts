@@ -28,7 +28,7 @@ test.each([
 });
 
 test('what comes off a roll is told in metres or feet', () => {
-  expect(runWords(7320, metric)).toBe('7.4 m');
+  expect(runWords(7320, metric)).toBe('7.3 m');
   expect(runWords(7320, { units: 'in' })).toBe('24 ft');
   expect(runWords(15_240, { units: 'in' })).toBe('50 ft');
 });

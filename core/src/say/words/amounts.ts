@@ -37,23 +37,23 @@ const TINS: Readonly<Record<number, string>> = { 8: '1/2 pint', 16: '1 pint', 32
 const isInches = ({ units }: ReaderPlace) => units === 'in';
 
 /**
- * A volume: millilitres or litres, or fluid ounces and the American tins.
+ * The volume of a tin: millilitres or litres, or fluid ounces and the names of American cans.
  * @param ml millilitres
  * @example volumeWords(2500, { units: 'mm' }) // "2.5 l"
  */
 export function volumeWords(ml: number, reader: ReaderPlace): string {
-  if (!isInches(reader)) return ml >= 1000 ? `${Math.round(ml / 10) / 100} l` : `${Math.ceil(ml)} ml`;
+  if (!isInches(reader)) return ml >= 1000 ? `${Math.round(ml / 10) / 100} l` : `${Math.max(1, Math.round(ml))} ml`;
   const ounces = Math.max(1, Math.round(ml / ML_PER_FLUID_OUNCE));
   return TINS[ounces] ?? `${ounces} fl oz`;
 }
 
 /**
- * A length as it comes off a roll: metres to a tenth, or whole feet.
+ * The length of a roll: metres to a tenth, or whole feet.
  * @param mm millimetres
- * @example runWords(7320, { units: 'in' }) // "25 ft"
+ * @example runWords(7620, { units: 'in' }) // "25 ft"
  */
 export const runWords = (mm: number, reader: ReaderPlace): string =>
-  isInches(reader) ? `${Math.ceil(mm / MM_PER_FOOT - 0.1)} ft` : `${Math.ceil(mm / 100) / 10} m`;
+  isInches(reader) ? `${Math.round(mm / MM_PER_FOOT)} ft` : `${Math.round(mm / 100) / 10} m`;
 
 /** What one of the reader's units of volume or of run is, in millilitres or millimetres. */
 export const perUnit = {

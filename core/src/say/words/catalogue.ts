@@ -3,8 +3,8 @@ import { WRITING, type Language } from './languages';
 
 /** What the placeholders of one sentence stand for. */
 export interface Filling {
-  /** The words for a placeholder of a kind (`length`, `angle`; `plain` where none is named). */
-  readonly words: (name: string, kind: string) => string;
+  /** The words for a placeholder. */
+  readonly words: (name: string) => string;
   /** Which case a choice takes, or how many a plural counts. */
   readonly chooses: (name: string) => string | number;
 }
@@ -51,9 +51,8 @@ function filled(tokens: readonly Token[], locale: string, filling: Filling, coun
         case 'octothorpe':
           return String(counted);
         case 'argument':
-          return filling.words(token.arg, 'plain');
         case 'function':
-          return filling.words(token.arg, token.key);
+          return filling.words(token.arg);
         default: {
           const chosen = filling.chooses(token.arg);
           const keys = token.type === 'select' ? [chosen] : [`=${chosen}`, pluralRules(locale).select(Number(chosen))];

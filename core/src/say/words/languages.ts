@@ -1,5 +1,6 @@
 import type { JobUnit } from '../../base/quantity';
-import type { Region } from '../../job/document';
+import { usualRegion } from '../../job/newJob';
+import type { Region } from '../../job/schema';
 import { inAmerican } from './american';
 
 /** What Dormer can be read in. */
@@ -25,7 +26,7 @@ export interface ReaderPlace {
 }
 
 /** Where a reader works: as they say, else by their units. */
-export const regionOf = ({ units, region }: ReaderPlace): Region => region ?? (units === 'in' ? 'us' : 'uk');
+export const regionOf = ({ units, region }: ReaderPlace): Region => region ?? usualRegion(units);
 
 /** The language of a reader. */
 export const languageOf = (reader: ReaderPlace): Language => (regionOf(reader) === 'us' ? 'en-US' : 'en-GB');

@@ -44,18 +44,18 @@ export function words(message: Message, reader: Reader): string {
  */
 export function lengthWords(mm: number, reader: Reader, withUnit = true): string {
   const style = { ...styleFor(reader.units, reader.tape), withUnit };
-  return isLessThanShown(mm, style) ? lessThan(shownPrecisionMm(style), reader) : formatLength(mm, style);
+  if (!isLessThanShown(mm, style)) return formatLength(mm, style);
+  const markMm = shownPrecisionMm(style);
+  if (!withUnit) return `<${formatLength(markMm, style)}`;
+  return words({ code: 'length.lessThan', params: { mark: { kind: 'length', mm: markMm } } }, reader);
 }
 
-/** Whether a length is there but too small to be shown: a figure of nothing would be wrong. */
+/** Whether a length is too small to show, and not zero. */
 const isLessThanShown = (mm: number, style: LengthStyle): boolean =>
   Math.abs(mm) > SEEN_AS_NOTHING_MM && Math.abs(mm) < shownPrecisionMm(style) / 2;
 
-/** What arithmetic leaves of nothing. */
+/** Rounding noise, millimetres. */
 const SEEN_AS_NOTHING_MM = 1e-3;
-
-const lessThan = (mm: number, reader: Reader): string =>
-  words({ code: 'length.lessThan', params: { mark: { kind: 'length', mm } } }, reader);
 
 /** A length known about so well only: to a tenth of a millimetre below ten, to the nearest 1/32 in. */
 export function aboutWords(mm: number, reader: Reader): string {

@@ -79,6 +79,7 @@ function messagesIn(value: unknown): Message[] {
 test('a length too small for the tape is said to be that, not nothing', () => {
   expect(lengthWords(0.3, inches)).toBe('less than 1/16 in');
   expect(lengthWords(0.02, metric)).toBe('less than 0.1 mm');
+  expect(lengthWords(0.3, inches, false)).toBe('<1/16');
   expect(lengthWords(0, inches)).toBe('0 in');
   expect(aboutWords(0.2, inches)).toBe('less than 1/32 in');
   expect(aboutWords(0.5, inches)).toBe('1/32 in');
