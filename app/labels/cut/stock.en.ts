@@ -85,7 +85,7 @@ export const stockEn = {
   'buy.price.planning': 'Planning price from Dormer.',
   'buy.price.own': 'Your own price.',
   'buy.price.shop': 'Price from {from}.',
-  'buy.spare': 'One spare board, {what} {long} long, would add {price}. Any of its pieces could then be cut again.',
+  'buy.spare': 'One spare board ({what}, {long} long) would add {price}. Any of its pieces could then be cut again.',
   'buy.finishTitle': 'Finish',
   'buy.finish.bare': 'Bare',
   'buy.finish.paint': 'Painted',
