@@ -100,10 +100,15 @@ test(
     await page.goto(server.base);
     await expect(sheet().getByRole('textbox', { name: 'Name' })).toHaveValue('Kettle corn');
     await expect(sheet().getByRole('radio', { name: 'Corner', exact: true })).toBeChecked();
-    await sheet().getByRole('button', { name: 'Close' }).click();
 
-    // What was taken or closed does not come back.
-    await page.reload();
+    // What was taken or closed does not come back, however soon the page is gone.
+    await sheet()
+      .getByRole('button', { name: 'Close' })
+      .evaluate((button) => {
+        (button as HTMLElement).click();
+        location.reload();
+      });
+    await page.waitForEvent('load');
     await new Person(page, true).planned();
     await expect(sheet()).toBeHidden();
     await begin('measure');
