@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { test as base, expect, type Locator, type Page } from '@playwright/test';
+import { lengthened } from '@dormer/core/say/words/lengthened';
 import axe, { type RunOptions } from 'axe-core';
 import { ServerHere, ServerProcess, type Server } from './server';
 
@@ -17,11 +18,13 @@ export class Person {
   constructor(
     readonly page: Page,
     readonly phone: boolean,
+    /** English words as the app says them in the person's language. */
+    readonly said: (words: string) => string = (words) => words,
   ) {}
 
   async home(): Promise<void> {
     await this.page.goto('/');
-    await expect(this.page.getByRole('button', { name: 'New job' })).toBeVisible();
+    await expect(this.page.getByRole('button', { name: this.said('New job') })).toBeVisible();
   }
 
   /** Makes a job and stands before its measuring. */
@@ -43,10 +46,13 @@ export class Person {
 
   async stage(name: 'Measure' | 'Shelves' | 'Cut' | 'Build' | 'Log'): Promise<void> {
     // On a phone the keypad stands where the stages are.
-    const putAway = this.page.getByRole('button', { name: 'Hide keypad' });
+    const putAway = this.page.getByRole('button', { name: this.said('Hide keypad') });
     if (await putAway.isVisible()) await putAway.click({ timeout: 1000 }).catch(() => undefined);
-    await this.page.getByRole('navigation').getByRole('link', { name }).click();
-    await expect(this.page.getByRole('main', { name })).toBeVisible();
+    await this.page
+      .getByRole('navigation')
+      .getByRole('link', { name: this.said(name) })
+      .click();
+    await expect(this.page.getByRole('main', { name: this.said(name) })).toBeVisible();
     await this.planned();
   }
 
@@ -89,7 +95,7 @@ export class Person {
 
   /** Puts the card of a reading away; pressed once more where the card has moved beneath the finger. */
   async done(): Promise<void> {
-    const done = this.page.getByRole('button', { name: 'Done' });
+    const done = this.page.getByRole('button', { name: this.said('Done') });
     await expect(async () => {
       if (await done.isVisible()) await done.click({ timeout: 2000 });
       await expect(this.page.getByTestId('reading-value')).toBeHidden({ timeout: 2000 });
@@ -117,7 +123,7 @@ export class Person {
 
   /** A shelf's handle on the pole. */
   shelf(number: number): Locator {
-    return this.page.getByRole('slider', { name: `Shelf ${number} on the pole` });
+    return this.page.getByRole('slider', { name: this.said(`Shelf ${number} on the pole`) });
   }
 
   /** A shelf's top lies at a height, as it is said: `904.5 mm`. */
@@ -205,6 +211,9 @@ interface Fixtures {
   readonly ownProcess: boolean;
 }
 
+/** Language of longer words with accents. */
+export const LONG_WORDS = 'en-XA';
+
 /** A test with a server of its own, whose browser must have nothing to complain about. */
 export const test = base.extend<Fixtures>({
   ownProcess: [false, { option: true }],
@@ -217,10 +226,10 @@ export const test = base.extend<Fixtures>({
   baseURL: async ({ server }, give) => give(server.base),
   expected: async ({}, give) => give([]),
   storesApp: [false, { option: true }],
-  person: async ({ page, isMobile, expected, storesApp }, give) => {
+  person: async ({ page, isMobile, expected, storesApp, locale }, give) => {
     if (!storesApp) await withoutStoring(page);
     const complaints = listen(page);
-    await give(new Person(page, Boolean(isMobile)));
+    await give(new Person(page, Boolean(isMobile), locale === LONG_WORDS ? lengthened : undefined));
     expect(complaints.filter((text) => !expected.some((pattern) => pattern.test(text)))).toEqual([]);
   },
 });

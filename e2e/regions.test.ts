@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
 import { AT_ONE_SIZE, expect, test, type Person } from './person';
+import { Tour } from './tour';
 
 /** Everything a person reads or hears on a page, what they typed themselves left out. */
 const said = (page: Page): Promise<string> =>
@@ -11,49 +12,10 @@ const said = (page: Page): Promise<string> =>
     return [document.body.innerText, ...names, ...drawn].join('\n');
   });
 
-/** Walks through every stage and most of what opens there; returns all that was said on the way. */
+/** Walks through every stage and all that opens there; returns everything that was said on the way. */
 async function walk(person: Person): Promise<string> {
-  const { page } = person;
   const heard: string[] = [];
-  const look = async () => void heard.push(await said(page));
-  const sheet = async (button: string | RegExp) => {
-    await page.getByRole('button', { name: button }).first().click();
-    await expect(page.getByRole('dialog')).toBeVisible();
-    await look();
-    await page.keyboard.press('Escape');
-  };
-  await look();
-  await page.getByRole('radio', { name: 'Place' }).click();
-  await look();
-  await person.stage('Shelves');
-  for (const tab of ['Heights', 'Things', 'Marks', 'Supports'] as const) {
-    await person.tab(tab);
-    await look();
-  }
-  await page.getByRole('button', { name: /^Show (one kind of piece|\d+ kinds of pieces)$/ }).click();
-  await look();
-  await sheet('Pine board');
-  await person.stage('Cut');
-  await look();
-  for (const tab of ['Layouts', 'Buy', 'At the saw']) {
-    await page.getByRole('radio', { name: tab, exact: true }).click();
-    if (tab !== 'At the saw') await expect(page.getByText(/Working out the layouts/)).toHaveCount(0);
-    await look();
-  }
-  await person.stage('Build');
-  await expect(page.getByTestId('step-card')).toBeVisible();
-  await look();
-  for (const tab of ['Trips', 'Packing', 'Calendar']) {
-    await page.getByRole('radio', { name: tab, exact: true }).click();
-    if (tab === 'Trips') await expect(page.getByText(/with drying$/)).toBeVisible();
-    if (tab === 'Calendar') {
-      await page.getByRole('button', { name: 'Make calendar' }).click();
-      await expect(page.getByText(/^Done by /)).toBeVisible();
-    }
-    await look();
-  }
-  await person.stage('Log');
-  await look();
+  await new Tour(person, async () => void heard.push(await said(person.page))).everywhere();
   return heard.join('\n');
 }
 

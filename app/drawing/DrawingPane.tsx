@@ -28,6 +28,8 @@ export interface DrawingPaneProps {
 }
 
 const SMALL_PX = 230;
+/** Width of the controls beside an upright drawing; more where a word is longer. */
+const STRIP_PX = 76;
 
 /** A drawing of the opening with the switch that draws its crookedness larger, always saying so. */
 export function DrawingPane(props: DrawingPaneProps) {
@@ -44,7 +46,7 @@ export function DrawingPane(props: DrawingPaneProps) {
   const view = (how: Pick<SceneViewProps, 'terse' | 'ground'>) => (
     <SceneView scene={scene} reader={reader} {...how} {...rest} {...(how.terse || !overlay ? {} : { overlay })} />
   );
-  const saying = exaggeration > 1 ? <Saying factor={exaggeration} /> : null;
+  const saying = exaggeration > 1 ? <Saying factor={exaggeration} flat={flat} /> : null;
   const switches = (
     <>
       {small || !onExaggeration ? null : (
@@ -94,12 +96,15 @@ function Beside({ flat, children }: { flat: boolean; children: ReactNode }) {
 }
 
 /** Says by how much crookedness is enlarged. */
-function Saying({ factor }: { factor: Exaggeration }) {
+function Saying({ factor, flat }: { factor: Exaggeration; flat: boolean }) {
+  const styles = useStyles();
   const label = useLabel();
   return (
-    <Txt kind="small" tone="faint">
-      {label('drawing.saying', { factor })}
-    </Txt>
+    <View style={flat ? null : styles.narrow}>
+      <Txt kind="small" tone="faint">
+        {label('drawing.saying', { factor })}
+      </Txt>
+    </View>
   );
 }
 
@@ -135,9 +140,10 @@ const useStyles = makeStyles((colours) =>
     sheet: { flex: 1, minHeight: 0, minWidth: 0 },
     under: { paddingHorizontal: SPACE.one },
     whole: { height: 600 },
-    strip: { width: 76, flexGrow: 0, flexShrink: 0 },
+    strip: { minWidth: STRIP_PX, maxWidth: 1.5 * STRIP_PX, flexGrow: 0, flexShrink: 0 },
+    narrow: { maxWidth: STRIP_PX - 2 * SPACE.half },
     beside: { padding: SPACE.half, gap: SPACE.small, alignItems: 'flex-start' },
     corner: { position: 'absolute', top: SPACE.small, right: SPACE.small },
-    above: { flexDirection: 'row', alignItems: 'center', gap: SPACE.half, padding: SPACE.half },
+    above: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: SPACE.half, padding: SPACE.half },
   }),
 );

@@ -1,6 +1,6 @@
 import { useSyncExternalStore } from 'react';
 import type { ParamsOf } from '@dormer/core/base/message';
-import { Catalogue, type Language } from '@dormer/core/say/words/first';
+import { Catalogue, type Language, type Sentences } from '@dormer/core/say/words/first';
 import type { accessEn } from './access.en';
 import type { buildEn } from './build.en';
 import type { conflictEn } from './conflict.en';
@@ -52,8 +52,11 @@ export interface Label {
 const catalogue = new Catalogue();
 catalogue.add(en);
 
-/** Takes in the words of one stage, which come with it. */
-export const addLabels = (words: Readonly<Record<string, string>>): void => catalogue.add(words);
+/**
+ * Takes in the words of one stage, which come with it.
+ * @param language they are in (BCP 47); English if not given
+ */
+export const addLabels = (words: Sentences, language?: string): void => catalogue.add(words, language);
 
 /** The interface's words in a language. */
 const labelIn =

@@ -36,9 +36,7 @@ export function Button({ title, icon: Icon, look = 'plain', iconOnly, grow, disa
     >
       {Icon ? <Icon size={22} color={ink} aria-hidden /> : null}
       {iconOnly ? null : (
-        <Txt style={[styles.title, { color: ink }, look === 'quiet' && styles.quietTitle]} numberOfLines={2}>
-          {title}
-        </Txt>
+        <Txt style={[styles.title, { color: ink }, look === 'quiet' && styles.quietTitle]}>{title}</Txt>
       )}
     </Pressable>
   );
@@ -49,6 +47,7 @@ const useStyles = makeStyles((colours) =>
     button: {
       minHeight: TARGET,
       minWidth: TARGET,
+      flexShrink: 1,
       paddingHorizontal: SPACE.two,
       paddingVertical: SPACE.half,
       borderRadius: RADIUS.usual,
@@ -57,8 +56,9 @@ const useStyles = makeStyles((colours) =>
       justifyContent: 'center',
       gap: SPACE.half,
     },
-    grow: { flexGrow: 1, flexBasis: 0 },
-    iconOnly: { paddingHorizontal: 0, width: TARGET },
+    // Never less than a third of its row, however long the words beside are.
+    grow: { flexGrow: 1, flexBasis: 0, minWidth: '30%' },
+    iconOnly: { paddingHorizontal: 0, width: TARGET, flexShrink: 0 },
     lead: { backgroundColor: colours.action },
     plain: { backgroundColor: colours.panel, borderWidth: 1, borderColor: colours.edge },
     quiet: {},

@@ -35,7 +35,7 @@ export function Keypad({ units, tape }: { units: JobUnit; tape: Tape }) {
       {...({ onMouseDown: (event: Event) => event.preventDefault() } as object)}
     >
       <View style={styles.head}>
-        <Txt kind="small" tone="faint" numberOfLines={1} style={styles.shrink}>
+        <Txt kind="small" tone="faint" style={styles.shrink}>
           {active.label}
         </Txt>
         <Txt kind="small" tone="faint" testID="keypad-other">

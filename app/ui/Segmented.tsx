@@ -11,8 +11,8 @@ export interface SegmentedProps<T extends string | number> {
   /** Whether what is chosen is written above it too. */
   readonly titled?: boolean;
   /**
-   * `bar`: one beside the other, as wide as there is room. `column`: one above the other. `chips`: small, and as many
-   * rows as need be.
+   * `bar`: one beside the other across all the room, in a second row what does not fit. `column`: one above the other.
+   * `chips`: small, and as many rows as need be.
    */
   readonly look?: 'bar' | 'column' | 'chips';
 }
@@ -56,15 +56,9 @@ export function Segmented<T extends string | number>(props: SegmentedProps<T>) {
             aria-label={option.name ?? option.title}
             tabIndex={chosen || (index === 0 && !isChosen) ? 0 : -1}
             onPress={() => onChange(option.value)}
-            style={[
-              chips ? styles.chip : styles.option,
-              !chips && index > 0 && (look === 'bar' ? styles.beside : styles.below),
-              chosen && styles.chosen,
-            ]}
+            style={[chips ? styles.chip : styles.option, chosen && styles.chosen]}
           >
-            <Txt style={[styles.title, chosen && styles.chosenTitle]} numberOfLines={1}>
-              {option.title}
-            </Txt>
+            <Txt style={[styles.title, chosen && styles.chosenTitle]}>{option.title}</Txt>
           </Pressable>
         );
       })}
@@ -91,8 +85,14 @@ const useStyles = makeStyles((colours) =>
       backgroundColor: colours.panel,
       overflow: 'hidden',
     },
-    bar: { flexDirection: 'row' },
+    bar: { flexDirection: 'row', flexWrap: 'wrap' },
+    // Of each line between two options one is drawn; those along the frame lie beneath it.
     option: {
+      borderLeftWidth: 1,
+      borderTopWidth: 1,
+      borderColor: colours.rule,
+      marginLeft: -1,
+      marginTop: -1,
       minHeight: TARGET,
       minWidth: TARGET,
       flexGrow: 1,
@@ -101,12 +101,11 @@ const useStyles = makeStyles((colours) =>
       alignItems: 'center',
       justifyContent: 'center',
     },
-    beside: { borderLeftWidth: 1, borderLeftColor: colours.rule },
-    below: { borderTopWidth: 1, borderTopColor: colours.rule },
     chips: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.half },
     chip: {
+      maxWidth: '100%',
       minWidth: TARGET,
-      height: TARGET,
+      minHeight: TARGET,
       paddingHorizontal: SPACE.one,
       borderRadius: RADIUS.usual,
       borderWidth: 1,
@@ -115,8 +114,8 @@ const useStyles = makeStyles((colours) =>
       justifyContent: 'center',
       backgroundColor: colours.panel,
     },
-    chosen: { backgroundColor: colours.action, borderColor: colours.action },
-    title: { fontFamily: FONT.medium },
+    chosen: { backgroundColor: colours.action, borderColor: colours.action, zIndex: 1 },
+    title: { fontFamily: FONT.medium, textAlign: 'center' },
     chosenTitle: { color: colours.onAction, fontFamily: FONT.semibold },
   }),
 );

@@ -46,6 +46,7 @@ const useStyles = makeStyles((colours) =>
     group: { gap: SPACE.small },
     chips: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.half },
     chip: {
+      maxWidth: '100%',
       flexDirection: 'row',
       alignItems: 'center',
       gap: SPACE.small,

@@ -9,27 +9,37 @@ export interface Filling {
   readonly chooses: (name: string) => string | number;
 }
 
-/** Sentences in ICU form by their code, read when they are first said. */
+/** Sentences by their code. */
+export type Sentences = Readonly<Record<string, string>>;
+
+const ENGLISH = 'en';
+
+/** Sentences in ICU form by language and code, read when they are first said. */
 export class Catalogue {
   private readonly sentences = new Map<string, string>();
   private readonly read = new Map<string, readonly Token[]>();
 
-  /** Takes in further sentences, which come when they are wanted. */
-  add(sentences: Readonly<Record<string, string>>): void {
-    for (const [code, sentence] of Object.entries(sentences)) this.sentences.set(code, sentence);
+  /**
+   * Takes in further sentences, which come when they are wanted.
+   * @param spoken language they are in (BCP 47)
+   */
+  add(sentences: Sentences, spoken = ENGLISH): void {
+    for (const [code, sentence] of Object.entries(sentences)) this.sentences.set(`${spoken} ${code}`, sentence);
   }
 
   /**
-   * A sentence with its placeholders filled. A code that has no sentence is said as it is.
+   * A sentence with its placeholders filled. English says what the language lacks; a code that has no sentence at all
+   * is said as it is.
    * @throws ParseError for a sentence that is not ICU
    */
   say(code: string, language: Language, filling: Filling): string {
-    const sentence = this.sentences.get(code);
+    const { catalogue, spell, locale } = WRITING[language];
+    const sentence = this.sentences.get(`${catalogue} ${code}`) ?? this.sentences.get(`${ENGLISH} ${code}`);
     if (sentence === undefined) return code;
     const key = `${language} ${code}`;
     let tokens = this.read.get(key);
-    if (!tokens) this.read.set(key, (tokens = spelled(parse(sentence), WRITING[language].spell)));
-    return filled(tokens, WRITING[language].locale, filling, 0);
+    if (!tokens) this.read.set(key, (tokens = spelled(parse(sentence), spell)));
+    return filled(tokens, locale, filling, 0);
   }
 }
 

@@ -10,7 +10,7 @@ import {
   type Tape,
 } from '../../base/quantity';
 import { listWords, runWords, volumeWords } from './amounts';
-import { Catalogue } from './catalogue';
+import { Catalogue, type Sentences } from './catalogue';
 import { languageOf, type ReaderPlace } from './languages';
 
 /** In which words and units something is to be said. */
@@ -21,8 +21,11 @@ export interface Reader extends ReaderPlace {
 const catalogue = new Catalogue();
 catalogue.add(typedEn);
 
-/** Takes in further sentences, which come when they are wanted. */
-export const addWords = (sentences: Readonly<Record<string, string>>): void => catalogue.add(sentences);
+/**
+ * Takes in further sentences, which come when they are wanted.
+ * @param spoken language they are in (BCP 47); English if not given
+ */
+export const addWords = (sentences: Sentences, spoken?: string): void => catalogue.add(sentences, spoken);
 
 /**
  * Turns a message into a sentence in the reader's language, its lengths in the reader's units.
