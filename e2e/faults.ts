@@ -94,7 +94,9 @@ const misplaced = (page: Page): Promise<Pick<TextFaults, 'cut' | 'overlapping'>>
           .map((other) => `“${one.text}” and “${other.text}”`),
       );
     const pressed = [...scope.querySelectorAll('button, a, input, [role=button], [role=radio], [role=checkbox]')]
-      .filter((one) => !one.closest('svg') && one.checkVisibility({ visibilityProperty: true }))
+      // A word within a text reaches into the lines above and below.
+      .filter((one) => !one.closest('svg') && getComputedStyle(one).display !== 'inline')
+      .filter((one) => one.checkVisibility({ visibilityProperty: true }))
       .map((owner) => {
         const text = owner.getAttribute('aria-label') ?? owner.textContent ?? '';
         return { text, box: owner.getBoundingClientRect(), owner, layer: layerOf(owner) };

@@ -108,7 +108,7 @@ test(
     await other.getByRole('button', { name: 'Phones and backups' }).click();
     const broken = readFileSync(zip).subarray(0, 5000);
     for (const [contents, says] of [
-      [broken, /This is no backup, or it breaks off\. Nothing was changed\./],
+      [broken, /This file is not a backup, or its end is missing\. Nothing was changed\./],
       [readFileSync(zip), /One new job\. 0 jobs updated\. 6 jobs unchanged\./],
     ] as const) {
       const choosing = other.waitForEvent('filechooser');

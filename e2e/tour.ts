@@ -149,9 +149,14 @@ export class Tour {
     await expect(page.getByRole('dialog')).toBeVisible();
     await this.look();
     await page.keyboard.press('Escape');
+    await this.press('Job menu');
+    await this.press('Trade words');
+    await expect(page.getByRole('main', { name: this.named('Trade words') })).toBeVisible();
+    await this.look();
     for (const sheet of ['Keyboard shortcuts', 'Earlier versions']) {
       await this.press('Job menu');
       await this.press(sheet);
+      await expect(page.getByRole('dialog', { name: this.named(sheet) })).toBeVisible();
       await this.look();
       await page.keyboard.press('Escape');
       await expect(page.getByRole('dialog')).toBeHidden();

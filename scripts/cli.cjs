@@ -54,8 +54,9 @@ const COMMANDS = {
   },
   docs: async () => {
     await ensureInstalled();
-    await run(process.execPath, ['--import', 'tsx', 'scripts/jobSchema.ts']);
-    await run(process.execPath, ['--import', 'tsx', 'scripts/supportExamples.ts']);
+    for (const made of ['jobSchema', 'supportExamples', 'tradeWordsDocs']) {
+      await run(process.execPath, ['--import', 'tsx', `scripts/${made}.ts`]);
+    }
   },
   help: async () => void process.stdout.write(HELP),
 };

@@ -9,7 +9,7 @@ const CHECKS = [
   'prettier --check --log-level warn .',
   'depcruise --output-type err core/src server/src app',
   'node --import tsx scripts/plainWords.ts',
-  ...['jobSchema', 'supportExamples'].map((one) => `node --import tsx scripts/${one}.ts --check`),
+  ...['jobSchema', 'supportExamples', 'tradeWordsDocs'].map((one) => `node --import tsx scripts/${one}.ts --check`),
 ];
 
 /** Everything that is checked, in the order in which it is cheapest to learn of a fault. */

@@ -1,3 +1,4 @@
+import './menu';
 import { conflictEn } from './conflict.en';
 import { addLabels } from './labels';
 

@@ -1,1 +1,1 @@
-export { speak, useLabel, type Label, type LabelTaking, type PlainLabel } from './labels';
+export { language, speak, useLabel, type Label, type LabelTaking, type PlainLabel } from './labels';

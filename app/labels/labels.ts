@@ -13,6 +13,7 @@ import type { printEn } from './print.en';
 import type { moreEn } from './more.en';
 import type { serversEn } from './servers.en';
 import type { shelvesEn } from './shelves.en';
+import type { wordsEn } from './words.en';
 
 /** Every sentence of the interface by its key. */
 type Labels = typeof en &
@@ -26,7 +27,8 @@ type Labels = typeof en &
   typeof logEn &
   typeof menuEn &
   typeof printEn &
-  typeof moreEn;
+  typeof moreEn &
+  typeof wordsEn;
 
 /** What a label takes for each kind of placeholder: lengths and names come as words. */
 interface Values {

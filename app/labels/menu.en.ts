@@ -12,6 +12,7 @@ export const menuEn = {
   'menu.currency': 'Currency',
   'menu.theme': 'Theme',
   'menu.versions': 'Earlier versions',
+  'menu.words': 'Trade words',
   'menu.shortcuts': 'Keyboard shortcuts',
   'theme.system': 'As the device',
   'theme.light': 'Light',

@@ -1,10 +1,11 @@
 import { useState } from 'react';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import type { Figure } from '@dormer/core/base/figure';
 import type { Message } from '@dormer/core/base/message';
 import { lengthWords, words, type Reader } from '@dormer/core/say/words/first';
 import { useLabel } from '../labels';
 import { FONT, makeStyles, SIZE, SPACE, TARGET } from '../theme';
+import { Press } from '../ui/Press';
 import { Sheet } from '../ui/Sheet';
 import { Txt } from '../ui/Txt';
 
@@ -33,7 +34,7 @@ export function Why(props: WhyProps) {
   const behind = new Set(all.flatMap((one) => one.figure.terms.flatMap((term) => term.readings ?? [])));
   return (
     <>
-      <Pressable
+      <Press
         role="button"
         aria-label={label('why.ask', { name, figure: shown })}
         onPress={() => setOpen(true)}
@@ -42,7 +43,7 @@ export function Why(props: WhyProps) {
         <Txt style={[styles.figure, size === 'large' && styles.large]}>
           {signed && figure.mm > 0 ? `+${shown}` : shown}
         </Txt>
-      </Pressable>
+      </Press>
       {open ? (
         <Sheet title={name} closeTitle={label('close')} onClose={() => setOpen(false)}>
           {all.map((one) => (

@@ -1,6 +1,7 @@
 import type { LucideIcon } from 'lucide-react-native';
-import { Pressable, StyleSheet, type PressableProps } from 'react-native';
+import { StyleSheet, type PressableProps } from 'react-native';
 import { FONT, makeStyles, RADIUS, SIZE, SPACE, TARGET, useTheme } from '../theme';
+import { Press } from './Press';
 import { Txt } from './Txt';
 
 export interface ButtonProps extends Omit<PressableProps, 'children' | 'style'> {
@@ -19,7 +20,7 @@ export function Button({ title, icon: Icon, look = 'plain', iconOnly, grow, disa
   const { colours } = useTheme();
   const ink = { lead: colours.onAction, plain: colours.pencil, quiet: colours.pencil, stop: colours.stop }[look];
   return (
-    <Pressable
+    <Press
       {...rest}
       role="button"
       aria-label={title}
@@ -38,7 +39,7 @@ export function Button({ title, icon: Icon, look = 'plain', iconOnly, grow, disa
       {iconOnly ? null : (
         <Txt style={[styles.title, { color: ink }, look === 'quiet' && styles.quietTitle]}>{title}</Txt>
       )}
-    </Pressable>
+    </Press>
   );
 }
 
@@ -57,7 +58,7 @@ const useStyles = makeStyles((colours) =>
       gap: SPACE.half,
     },
     // Never less than a third of its row, however long the words beside are.
-    grow: { flexGrow: 1, flexBasis: 0, minWidth: '30%' },
+    grow: { flexGrow: 1, flexBasis: 0, minWidth: '30%', paddingHorizontal: SPACE.half },
     iconOnly: { paddingHorizontal: 0, width: TARGET, flexShrink: 0 },
     lead: { backgroundColor: colours.action },
     plain: { backgroundColor: colours.panel, borderWidth: 1, borderColor: colours.edge },

@@ -2,12 +2,13 @@ import ArrowRight from 'lucide-react-native/icons/arrow-right';
 import ChevronDown from 'lucide-react-native/icons/chevron-down';
 import Delete from 'lucide-react-native/icons/delete';
 import { useState } from 'react';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import type { JobUnit, Tape } from '@dormer/core/base/quantity';
 import { useLabel, type PlainLabel } from '../labels';
 import { FONT, makeStyles, RADIUS, SPACE, TARGET, useTheme } from '../theme';
 import { useKeypad } from './KeypadContext';
 import { BACK, DIGITS, FEET, fractionRows, MINUS, NEXT, PLUS, POINT, TIMES, type PadKey } from './keypadKeys';
+import { Press } from './Press';
 import { Txt } from './Txt';
 
 /** The keypad for lengths: digits, signs, and for inches the fractions as they lie on the tape. */
@@ -42,18 +43,18 @@ export function Keypad({ units, tape }: { units: JobUnit; tape: Tape }) {
           {active.otherUnit}
         </Txt>
         {tape === '1/32in' && units === 'in' ? (
-          <Pressable role="button" aria-pressed={finer} onPress={() => setFiner(!finer)} style={styles.fold}>
+          <Press role="button" aria-pressed={finer} onPress={() => setFiner(!finer)} style={styles.fold}>
             <Txt kind="strong">{label(finer ? 'keypad.coarser' : 'keypad.finer')}</Txt>
-          </Pressable>
+          </Press>
         ) : null}
-        <Pressable role="button" aria-label={label('keypad.close')} onPress={active.leave} style={styles.fold}>
+        <Press role="button" aria-label={label('keypad.close')} onPress={active.leave} style={styles.fold}>
           <ChevronDown size={22} color={colours.pencil} aria-hidden />
-        </Pressable>
+        </Press>
       </View>
       {fractionRows(units, tape, finer).map((row, index) => (
         <View key={index} style={styles.strip}>
           {row.map((key) => (
-            <Pressable
+            <Press
               key={key.text}
               role="button"
               aria-label={key.text}
@@ -63,7 +64,7 @@ export function Keypad({ units, tape }: { units: JobUnit; tape: Tape }) {
             >
               <View style={[styles.tick, { height: tickHeight(key) }]} />
               <Txt style={styles.fractionText}>{key.text}</Txt>
-            </Pressable>
+            </Press>
           ))}
         </View>
       ))}
@@ -72,7 +73,7 @@ export function Keypad({ units, tape }: { units: JobUnit; tape: Tape }) {
           {row.map((key, place) => {
             const name = NAMES[key.kind === 'digit' ? '' : key.kind === 'sign' ? key.text : key.kind];
             return (
-              <Pressable
+              <Press
                 key={place}
                 role="button"
                 aria-label={name ? label(name) : key.text}
@@ -92,7 +93,7 @@ export function Keypad({ units, tape }: { units: JobUnit; tape: Tape }) {
                 ) : (
                   <Txt style={styles.keyText}>{key.text}</Txt>
                 )}
-              </Pressable>
+              </Press>
             );
           })}
         </View>

@@ -2,12 +2,19 @@ import type { ReactNode } from 'react';
 import { createPortal } from 'react-dom';
 import { StyleSheet, View } from 'react-native';
 import { FONT, makeStyles, SPACE, ThemeProvider } from '../theme';
+import { Unexplained } from './Explained';
 import { Txt } from './Txt';
 
 /** What goes on paper: apart from the screen, in black on white. */
 export function OnPaper({ children }: { children: ReactNode }) {
   const place = document.getElementById('print-sheet');
-  return place ? createPortal(<ThemeProvider choice="light">{children}</ThemeProvider>, place) : null;
+  if (!place) return null;
+  return createPortal(
+    <ThemeProvider choice="light">
+      <Unexplained>{children}</Unexplained>
+    </ThemeProvider>,
+    place,
+  );
 }
 
 interface PaperLineProps {

@@ -1,6 +1,7 @@
 import { useRef } from 'react';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { FONT, makeStyles, RADIUS, SPACE, TARGET } from '../theme';
+import { Press } from './Press';
 import { Txt } from './Txt';
 
 export interface SegmentedProps<T extends string | number> {
@@ -49,7 +50,7 @@ export function Segmented<T extends string | number>(props: SegmentedProps<T>) {
       {options.map((option, index) => {
         const chosen = option.value === value;
         return (
-          <Pressable
+          <Press
             key={option.value}
             role="radio"
             aria-checked={chosen}
@@ -59,7 +60,7 @@ export function Segmented<T extends string | number>(props: SegmentedProps<T>) {
             style={[chips ? styles.chip : styles.option, chosen && styles.chosen]}
           >
             <Txt style={[styles.title, chosen && styles.chosenTitle]}>{option.title}</Txt>
-          </Pressable>
+          </Press>
         );
       })}
     </View>

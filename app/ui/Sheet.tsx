@@ -1,5 +1,5 @@
 import X from 'lucide-react-native/icons/x';
-import { useEffect, useRef, type ReactNode } from 'react';
+import { useLayoutEffect, useRef, type ReactNode } from 'react';
 import { ErrorBoundary } from 'react-error-boundary';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { makeStyles, RADIUS, SPACE, useTheme, useWide } from '../theme';
@@ -24,7 +24,8 @@ export function Sheet({ title, closeTitle, onClose, children, footer }: SheetPro
   const wide = useWide();
   const { colours, scheme } = useTheme();
   const dialog = useRef<HTMLDialogElement>(null);
-  useEffect(() => {
+  // Closed while it is still on the page: only then does the browser give the focus back.
+  useLayoutEffect(() => {
     const element = dialog.current;
     if (element && !element.open) element.showModal();
     return () => element?.close();

@@ -1,6 +1,7 @@
 import Check from 'lucide-react-native/icons/check';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { FONT, makeStyles, RADIUS, SPACE, TARGET, useTheme } from '../theme';
+import { Press } from './Press';
 import { Txt } from './Txt';
 
 export interface TogglesProps<T extends string> {
@@ -23,7 +24,7 @@ export function Toggles<T extends string>({ label, chosen, options, onChange }: 
         {options.map(({ value, title }) => {
           const on = chosen.includes(value);
           return (
-            <Pressable
+            <Press
               key={value}
               role="checkbox"
               aria-checked={on}
@@ -33,7 +34,7 @@ export function Toggles<T extends string>({ label, chosen, options, onChange }: 
             >
               {on ? <Check size={16} color={colours.onAction} aria-hidden /> : null}
               <Txt style={[styles.title, on && styles.titleOn]}>{title}</Txt>
-            </Pressable>
+            </Press>
           );
         })}
       </View>

@@ -1,5 +1,6 @@
 import { Text, type TextProps } from 'react-native';
 import { FONT, makeStyles, SIZE } from '../theme';
+import { Explained } from './Explained';
 
 type Kind = 'small' | 'body' | 'strong' | 'title' | 'figure';
 type Tone = 'pencil' | 'faint' | 'stop' | 'doubtful' | 'sure';
@@ -10,10 +11,15 @@ export interface TxtProps extends TextProps {
 }
 
 /** Words in the type of the interface. */
-export function Txt({ kind = 'body', tone = 'pencil', style, ...rest }: TxtProps) {
+export function Txt({ kind = 'body', tone = 'pencil', style, children, ...rest }: TxtProps) {
   const styles = useStyles();
   const heading = kind === 'title' ? ({ role: 'heading' } as const) : {};
-  return <Text {...heading} {...rest} style={[styles[kind], styles[tone], style]} />;
+  const isHeading = kind === 'title' || rest.role === 'heading';
+  return (
+    <Text {...heading} {...rest} style={[styles[kind], styles[tone], style]}>
+      {isHeading ? children : <Explained>{children}</Explained>}
+    </Text>
+  );
 }
 
 const useStyles = makeStyles((colours) => ({

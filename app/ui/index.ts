@@ -9,6 +9,7 @@ export { LongList } from './LongList';
 export { MessagePage } from './MessagePage';
 export { MomentField } from './MomentField';
 export { NoticeLine } from './Notices';
+export { Press } from './Press';
 export { RangeSlider } from './RangeSlider';
 export { Section } from './Section';
 export { Segmented } from './Segmented';

@@ -32,9 +32,12 @@ function said(tokens: readonly Token[]): string[] {
   );
 }
 
-const labelFiles = () => filesIn('app/labels', /en\.ts$/).filter((file) => !/(cut|shelves)\.en\.ts$/.test(file));
+const labelFiles = () => [
+  ...filesIn('app/labels', /en\.ts$/).filter((file) => !/(cut|shelves)\.en\.ts$/.test(file)),
+  'server/src/words/en.ts',
+];
 
-/** Every label of the interface, by its key. */
+/** Every label of the interface and sentence of the server, by its key. */
 function labels(): Record<string, string> {
   const load = createRequire(__filename);
   const modules = labelFiles().map((file) => load(path.join(root, file)) as Record<string, Record<string, string>>);

@@ -10,11 +10,12 @@ import { DataFolderError } from './db/dataFolder';
 import { DATABASE_FILE } from './db/open';
 import { PhotoFolder } from './db/photoFolder';
 import { Storage } from './db/storage';
+import { say } from './words';
 
 /** `dormer backup FILE`: everything in the data folder as one zip, also while a server runs. */
 runCommand(async ([file], folder) => {
-  if (!file) throw new DataFolderError('Name the file to write: dormer backup FILE.zip');
-  if (!existsSync(path.join(folder, DATABASE_FILE))) throw new DataFolderError(`There is no data in ${folder}.`);
+  if (!file) throw new DataFolderError(say('command.needsBackup'));
+  if (!existsSync(path.join(folder, DATABASE_FILE))) throw new DataFolderError(say('command.noData', { folder }));
   const part = `${file}.part`;
   const copy = await mkdtemp(path.join(tmpdir(), 'dormer-backup-'));
   try {
@@ -30,5 +31,5 @@ runCommand(async ([file], folder) => {
     await rm(part, { force: true });
     await rm(copy, { recursive: true, force: true });
   }
-  return `Everything is in ${file}.`;
+  return say('command.saved', { file });
 });

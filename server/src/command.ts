@@ -3,6 +3,7 @@ import { BackupError } from './backup/contents';
 import { DataFolderError } from './db/dataFolder';
 import { isDiskFull } from './db/errorCode';
 import { DiskFullError } from './db/storage';
+import { say } from './words';
 
 /**
  * Runs a command on the data folder (DORMER_DATA). What goes wrong is one plain sentence and exit 1.
@@ -21,6 +22,6 @@ export function runCommand(work: (args: readonly string[], folder: string) => Pr
 
 function sentenceOf(error: unknown): string {
   if (error instanceof DataFolderError || error instanceof BackupError) return error.message;
-  if (error instanceof DiskFullError || isDiskFull(error)) return 'The disk is full. Nothing was changed.';
-  return `This did not work: ${error instanceof Error ? error.message : String(error)}`;
+  if (error instanceof DiskFullError || isDiskFull(error)) return say('command.diskFull');
+  return say('command.failed', { reason: error instanceof Error ? error.message : String(error) });
 }

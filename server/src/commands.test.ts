@@ -58,15 +58,15 @@ describe('backup and restore', () => {
     const base = await addressOf(first);
     await ask(base, 'POST', '/api/jobs', { job: chimneyAlcove(), saveId: 'first' });
     const file = path.join(freshFolder(), 'all.zip');
-    expect(await run('backup', file, folder)).toEqual({ code: 0, out: `Everything is in ${file}.\n`, err: '' });
+    expect(await run('backup', file, folder)).toEqual({ code: 0, out: `Everything is saved in ${file}.\n`, err: '' });
     const busy = await run('restore', file, folder);
     expect(busy).toMatchObject({ code: 1, out: '' });
-    expect(busy.err).toMatch(/^Another Dormer already uses the data folder .*\n$/);
+    expect(busy.err).toMatch(/^Another Dormer is using the data folder .*\n$/);
 
     const other = freshFolder();
     const restored = await run('restore', file, other);
     expect(restored).toMatchObject({ code: 0, err: '' });
-    expect(restored.out).toContain('1 new, 0 brought up to date, 0 left as they are.');
+    expect(restored.out).toContain('1 new, 0 updated, 0 unchanged.');
     const again = await RunningServer.start(other);
     expect((await again.ask('GET', `/api/jobs/${chimneyAlcove().id}`)).body.job).toEqual(chimneyAlcove());
     await again.stopAndClear();
@@ -75,14 +75,18 @@ describe('backup and restore', () => {
   test('one plain line and exit 1 for no data and for no backup; nothing is left behind', async () => {
     const folder = freshFolder();
     const file = path.join(folder, 'all.zip');
-    expect(await run('backup', file, folder)).toEqual({ code: 1, out: '', err: `There is no data in ${folder}.\n` });
+    expect(await run('backup', file, folder)).toEqual({
+      code: 1,
+      out: '',
+      err: `The folder ${folder} holds no data of Dormer.\n`,
+    });
     expect(existsSync(file)).toBe(false);
     writeFileSync(file, 'Dear landlord');
     const refused = await run('restore', file, freshFolder());
     expect(refused).toEqual({
       code: 1,
       out: '',
-      err: 'This is no backup, or it breaks off. Nothing was changed.\n',
+      err: 'This file is not a backup, or its end is missing. Nothing was changed.\n',
     });
     expect((await run('restore', path.join(folder, 'none.zip'), freshFolder())).code).toBe(1);
   });

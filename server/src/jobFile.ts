@@ -1,15 +1,16 @@
 import { readFileSync } from 'node:fs';
 import { readJobFile, type Job } from '@dormer/core/job';
 import { words } from '@dormer/core/say/words/all';
+import { say } from './words';
 
 /** The job of a file named on the command line; null with one plain line said and exit 1 for what is none. */
 export function jobFrom(file: string | undefined, command: string): Job | null {
-  if (!file) return fail(`Name a job file: dormer ${command} FILE.dormer.json`);
+  if (!file) return fail(say('command.needsJob', { command }));
   let contents: string;
   try {
     contents = readFileSync(file, 'utf8');
   } catch {
-    return fail(`${file} cannot be read.`);
+    return fail(say('command.unreadable', { file }));
   }
   const read = readJobFile(contents);
   if (read.ok) return read.value;

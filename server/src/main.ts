@@ -4,6 +4,7 @@ import { ownAuthority, ownCertificate, type CertificateSource } from './home/cer
 import { phoneWords } from './home/terminal';
 import { errorLog, serve } from './serve';
 import { StartError } from './startError';
+import { say } from './words';
 
 const DEFAULT_PORT = 4173;
 const DEFAULT_HOME_PORT = 4443;
@@ -37,7 +38,7 @@ async function main(): Promise<void> {
   });
   const { port, home, pairing, stopGently } = serving;
   const named = isHome ? 'localhost' : host.includes(':') ? `[${host}]` : host;
-  process.stdout.write(`Dormer is at http://${named}:${port}\n`);
+  process.stdout.write(`${say('start.at', { address: `http://${named}:${port}` })}\n`);
   if (home) process.stdout.write(await phoneWords(home, await pairing.makeCode()));
 
   const stop = () => void stopGently(SHUT_WITHIN_MS).finally(() => process.exit(0));
@@ -49,7 +50,7 @@ function portFrom(setting: string, text: string | undefined, usual: number): num
   if (!text) return usual;
   const port = Number(text);
   if (Number.isInteger(port) && port >= 0 && port <= 65_535) return port;
-  throw new StartError(`${setting} is “${text}”; it takes a number from 0 to 65535.`);
+  throw new StartError(say('start.port', { setting, text }));
 }
 
 /** The person's own certificate where there is one, or one by an authority in the data folder. */
@@ -57,7 +58,7 @@ function sourceFor(folder: string): CertificateSource {
   const certificate = process.env.DORMER_TLS_CERT;
   const key = process.env.DORMER_TLS_KEY;
   if (certificate && key) return ownCertificate(path.resolve(certificate), path.resolve(key));
-  if (certificate || key) throw new StartError('DORMER_TLS_CERT and DORMER_TLS_KEY go together. Set both or none.');
+  if (certificate || key) throw new StartError(say('start.certAndKey'));
   return ownAuthority(folder);
 }
 
@@ -65,9 +66,7 @@ function sourceFor(folder: string): CertificateSource {
 function proxiesIn(text: string): number | string {
   if (/^[1-9]\d?$/.test(text)) return Number(text);
   if (/^(loopback|[\da-f.:/]+)(,\s*(loopback|[\da-f.:/]+))*$/i.test(text) && !/^\d+$/.test(text)) return text;
-  throw new StartError(
-    `DORMER_TRUST_PROXY is “${text}”; it takes how many proxies are in front, or their addresses with commas between.`,
-  );
+  throw new StartError(say('start.trustProxy', { text }));
 }
 
 const listIn = (text = ''): string[] =>
@@ -78,7 +77,7 @@ const listIn = (text = ''): string[] =>
 
 main().catch((error: unknown) => {
   const plain = error instanceof StartError || error instanceof DataFolderError;
-  endWith(plain ? error.message : `Dormer could not start: ${String(error)}`);
+  endWith(plain ? error.message : say('start.failed', { reason: String(error) }));
 });
 
 function endWith(sentence: string): void {

@@ -6,14 +6,15 @@ import { DataFolderError } from './db/dataFolder';
 import { DATABASE_FILE } from './db/open';
 import { Storage } from './db/storage';
 import { codeWords, inGroups } from './home/terminal';
+import { say } from './words';
 
 /** `dormer pair`: a pairing code for the server that uses the data folder. */
 runCommand(async (_args, folder) => {
-  if (!existsSync(path.join(folder, DATABASE_FILE))) throw new DataFolderError(`There is no data in ${folder}.`);
+  if (!existsSync(path.join(folder, DATABASE_FILE))) throw new DataFolderError(say('command.noData', { folder }));
   const storage = await Storage.openBeside(folder);
   try {
     const { code } = await new Pairing(storage).makeCode();
-    return `Pairing code: ${inGroups(code)}\n${codeWords}`;
+    return `${say('command.code', { code: inGroups(code) })}\n${codeWords}`;
   } finally {
     await storage.close();
   }

@@ -54,7 +54,7 @@ test('what is in it counts, not what it is said to be', async () => {
   ]) {
     const { status, error } = await put('other', body, 'image/jpeg');
     expect([status, error?.code]).toEqual([400, 'not-a-picture']);
-    expect(error?.message).toMatch(/JPEG, PNG and WebP/);
+    expect(error?.message).toMatch(/JPEG, PNG or WebP/);
   }
   expect((await get('other')).status).toBe(404);
   expect((await put('as-json', DOT, 'application/json')).status).toBe(204);

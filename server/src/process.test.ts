@@ -90,13 +90,13 @@ test.each([
 ])('a data folder %s is one plain sentence and exit 1', async (_, folder) => {
   const { output, ended } = startServer({ DORMER_DATA: folder() });
   expect(await ended).toBe(1);
-  expect(output()).toMatch(/^The data folder .* cannot be written\. Choose another with DORMER_DATA\.\n$/);
+  expect(output()).toMatch(/^Dormer cannot write to the data folder .*\. Choose another with DORMER_DATA\.\n$/);
 });
 
 test('a port that is none', async () => {
   const { output, ended } = startServer({ PORT: 'door', DORMER_DATA: freshFolder() });
   expect(await ended).toBe(1);
-  expect(output()).toBe('PORT is “door”; it takes a number from 0 to 65535.\n');
+  expect(output()).toBe('PORT is “door”. Set a number from 0 to 65535.\n');
 });
 
 describe('on a home network', () => {
@@ -107,7 +107,7 @@ describe('on a home network', () => {
     const server = startServer({ ...home, DORMER_DATA: folder }, '--home');
     const { output } = server;
     const base = await addressOf(server);
-    await saidBy(server, /For another:/);
+    await saidBy(server, /For another code:/);
     expect(output()).toMatch(/1\. Open http:\/\/kitchen\.local:\d+\/trust/);
     expect(output()).toMatch(/2\. Open https:\/\/kitchen\.local:\d+/);
     expect(output()).toMatch(/and type the pairing code \d{3} \d{3}\./);
@@ -121,19 +121,19 @@ describe('on a home network', () => {
     const paired = await ask(base, 'POST', '/api/access/pair', { code: `${one}${two}`, name: 'Phone' });
     // Known to the server that runs, which refuses it for another reason.
     expect(paired.body.error.code).toBe('not-encrypted');
-    expect(said).toContain('The code is good for 10 minutes, once.');
+    expect(said).toContain('The code is valid for 10 minutes, once.');
   });
 
   test.each([
-    [{ DORMER_TLS_CERT: '/none.crt' }, 'DORMER_TLS_CERT and DORMER_TLS_KEY go together. Set both or none.'],
+    [{ DORMER_TLS_CERT: '/none.crt' }, 'Set both DORMER_TLS_CERT and DORMER_TLS_KEY, or none of them.'],
     [
       { DORMER_TLS_CERT: '/none.crt', DORMER_TLS_KEY: '/none.key' },
-      '/none.crt cannot be read. See DORMER_TLS_CERT and DORMER_TLS_KEY.',
+      '/none.crt cannot be read. Check DORMER_TLS_CERT and DORMER_TLS_KEY.',
     ],
-    [{ DORMER_HOME_PORT: 'door' }, 'DORMER_HOME_PORT is “door”; it takes a number from 0 to 65535.'],
+    [{ DORMER_HOME_PORT: 'door' }, 'DORMER_HOME_PORT is “door”. Set a number from 0 to 65535.'],
     [
       { DORMER_TRUST_PROXY: 'true' },
-      'DORMER_TRUST_PROXY is “true”; it takes how many proxies are in front, or their addresses with commas between.',
+      'DORMER_TRUST_PROXY is “true”. Set the number of proxies in front of Dormer, or their addresses with commas between.',
     ],
   ])('a setting that cannot be is one plain sentence: %j', async (settings, sentence) => {
     const { output, ended } = startServer({ ...home, DORMER_DATA: freshFolder(), ...settings } as never, '--home');
@@ -144,7 +144,7 @@ describe('on a home network', () => {
   test('an address that no phone reaches is one plain sentence', async () => {
     const { output, ended } = startServer({ ...home, DORMER_HOSTS: '', DORMER_DATA: freshFolder() }, '--home');
     expect(await ended).toBe(1);
-    expect(output()).toBe('With --home, HOST must be an address of your network, or 0.0.0.0 for all of them.\n');
+    expect(output()).toBe('With --home, set HOST to an address of your network, or to 0.0.0.0 for all of them.\n');
   });
 
   test('a busy port of the home network names its own setting', async () => {

@@ -17,6 +17,7 @@ import { HomeServer } from './home/homeServer';
 import { createApp } from './http/app';
 import { PlanPool } from './planning/planPool';
 import { StartError } from './startError';
+import { say } from './words';
 
 export interface ServeOptions {
   /** 0 takes any free port. */
@@ -144,12 +145,11 @@ interface Listening {
 }
 
 function listen(server: Server, { port, host, setting }: Listening): Promise<void> {
-  const another = `Choose another with ${setting}.`;
   return new Promise((resolve, reject) => {
     server.once('error', (error: NodeJS.ErrnoException) => {
-      if (error.code === 'EADDRINUSE') reject(new StartError(`Port ${port} is in use. ${another}`));
-      else if (error.code === 'EACCES') reject(new StartError(`Port ${port} may not be used. ${another}`));
-      else reject(new StartError(`Cannot listen on ${host}, port ${port}: ${error.message}.`));
+      if (error.code === 'EADDRINUSE') reject(new StartError(say('start.portInUse', { port, setting })));
+      else if (error.code === 'EACCES') reject(new StartError(say('start.portDenied', { port, setting })));
+      else reject(new StartError(say('start.cannotListen', { host, port, reason: error.message })));
     });
     server.listen(port, host, resolve);
   });

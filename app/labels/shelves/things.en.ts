@@ -11,7 +11,7 @@ export const thingsEn = {
   'things.where': '{count, plural, one {On shelf {shelves}} other {On shelves {shelves}}}',
   'things.onFloor': 'On the floor',
   'things.nowhere': 'No room',
-  'things.partly': '{out} without room',
+  'things.partly': '{out, plural, one {# does not fit} other {# do not fit}}',
   'things.change': 'Change {name}',
   'things.remove': 'Delete thing',
   'things.name': 'Name',

@@ -1,4 +1,4 @@
-import { Pressable, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import {
   BACK_STYLES,
   END_STYLES,
@@ -10,7 +10,7 @@ import {
 } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { aboutWords } from '@dormer/core/say/words/first';
-import { Button, NoticeLine, Segmented, Sheet, Txt } from '../../ui';
+import { Button, NoticeLine, Press, Segmented, Sheet, Txt } from '../../ui';
 import { useAnswer } from '../../platform/useAnswer';
 import { guardedSheet } from '../../ui/guardedSheet';
 import { useLabel } from '../../labels';
@@ -59,7 +59,7 @@ export const EndsSheet = guardedSheet(function EndsSheet({ board, fit, job, onCl
         {asks.map((style) => {
           const outcome = style ? known(style) : null;
           return (
-            <Pressable
+            <Press
               key={style ?? 'suited'}
               role="radio"
               aria-checked={chosen === style}
@@ -88,7 +88,7 @@ export const EndsSheet = guardedSheet(function EndsSheet({ board, fit, job, onCl
                   </Txt>
                 </View>
               ) : null}
-            </Pressable>
+            </Press>
           );
         })}
       </View>

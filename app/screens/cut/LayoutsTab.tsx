@@ -1,7 +1,7 @@
 import Download from 'lucide-react-native/icons/download';
 import Printer from 'lucide-react-native/icons/printer';
 import { useState, type ReactNode } from 'react';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { snapToTape } from '@dormer/core/base/quantity';
@@ -10,7 +10,7 @@ import { pieceInElevation } from '@dormer/core/say/scene/layout';
 import type { Cutting, Layout } from '@dormer/core/work/stock';
 import { partsOn, restsOf } from '@dormer/core/work/stock/sheets/layout';
 import { lengthWords, words } from '@dormer/core/say/words/first';
-import { Button, Keypad, StageLayout, Txt } from '../../ui';
+import { Button, Keypad, Press, StageLayout, Txt } from '../../ui';
 import { PlanNotices } from '../../parts/PlanNotices';
 import { usePrinting } from '../../platform/usePrinting';
 import { SceneView } from '../../drawing';
@@ -164,7 +164,7 @@ function GroupView({ group, layouts, cutting, job, chosen, part, onChoose, onPar
       ) : null}
       {layouts.map((layout) => (
         <View key={layout.id} style={[styles.layout, layout.id === chosen && styles.chosen]}>
-          <Pressable
+          <Press
             role="button"
             aria-pressed={layout.id === chosen}
             aria-label={label('layout.show', { what: describeLayout(layout, cutting, job) })}
@@ -181,13 +181,13 @@ function GroupView({ group, layouts, cutting, job, chosen, part, onChoose, onPar
             <Txt kind="small" tone="faint">
               {leftWords(layout, job, label)}
             </Txt>
-          </Pressable>
+          </Press>
           <View style={styles.parts}>
             {partsOn(layout.tree).map((piece) => {
               const blank = cutting.blanks.find((one) => one.id === piece.part);
               const id = blank?.parts[0] ?? piece.part;
               return (
-                <Pressable
+                <Press
                   key={piece.part}
                   role="button"
                   aria-pressed={id === part}
@@ -196,7 +196,7 @@ function GroupView({ group, layouts, cutting, job, chosen, part, onChoose, onPar
                 >
                   <Txt style={styles.label}>{blank?.label ?? piece.part}</Txt>
                   <Txt kind="small">{lengthWords(piece.lengthMm, job, false)}</Txt>
-                </Pressable>
+                </Press>
               );
             })}
           </View>

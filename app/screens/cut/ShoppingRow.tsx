@@ -1,8 +1,8 @@
-import { Pressable, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
 import type { ShoppingLine } from '@dormer/core/work/stock/shopping';
 import { perUnit, words } from '@dormer/core/say/words/first';
-import { Button, LengthField, NoticeLine, TextField, Txt } from '../../ui';
+import { Button, LengthField, NoticeLine, Press, TextField, Txt } from '../../ui';
 import { money } from '../../labels/money';
 import { useLabel } from '../../labels';
 import { useAppDispatch } from '../../store';
@@ -30,7 +30,7 @@ export function ShoppingRow(props: ShoppingRowProps) {
   return (
     <View style={styles.line}>
       <View style={styles.row}>
-        <Pressable
+        <Press
           role="checkbox"
           aria-checked={ticked}
           aria-label={label('buy.tick', { what })}
@@ -38,13 +38,13 @@ export function ShoppingRow(props: ShoppingRowProps) {
           style={styles.tick}
         >
           <View style={[styles.box, ticked && styles.boxOn]}>{ticked ? <Txt style={styles.mark}>✓</Txt> : null}</View>
-        </Pressable>
-        <Pressable role="button" aria-expanded={open} onPress={onOpen} style={styles.what}>
+        </Press>
+        <Press role="button" aria-expanded={open} onPress={onOpen} style={styles.what}>
           <Txt style={ticked ? styles.done : undefined}>{what}</Txt>
           <Txt kind="small" tone="faint">
             <Amount line={line} job={job} />
           </Txt>
-        </Pressable>
+        </Press>
         <Txt kind="strong">{money(line.price, job)}</Txt>
       </View>
       {line.short ? <NoticeLine kind="doubtful" word={label('buy.short')} words={label('buy.shortWhy')} /> : null}

@@ -1,4 +1,5 @@
 import '../../labels/menu';
+import BookOpen from 'lucide-react-native/icons/book-open';
 import Copy from 'lucide-react-native/icons/copy';
 import Download from 'lucide-react-native/icons/download';
 import History from 'lucide-react-native/icons/rotate-ccw-clock';
@@ -72,6 +73,14 @@ export const JobMenu = guardedSheet(function JobMenu({ id, onClose, onShortcuts 
         }}
       />
       <Button title={label('menu.versions')} icon={History} onPress={() => setVersions(true)} />
+      <Button
+        title={label('menu.words')}
+        icon={BookOpen}
+        onPress={() => {
+          onClose();
+          router.navigate({ pathname: '/job/[id]/[stage]', params: { id, stage: 'words' } });
+        }}
+      />
       <Button title={label('menu.shortcuts')} icon={Keyboard} onPress={onShortcuts} />
       <Button
         title={label('menu.remove')}

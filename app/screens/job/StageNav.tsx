@@ -4,8 +4,8 @@ import Rows from 'lucide-react-native/icons/rows-3';
 import Ruler from 'lucide-react-native/icons/ruler';
 import Saw from 'lucide-react-native/icons/scissors-line-dashed';
 import { Link, usePathname } from 'expo-router';
-import { Pressable, StyleSheet, View } from 'react-native';
-import { Txt } from '../../ui';
+import { StyleSheet, View } from 'react-native';
+import { Press, Txt } from '../../ui';
 import { useLabel } from '../../labels';
 import { FONT, makeStyles, SPACE, TARGET, useTheme } from '../../theme';
 import { STAGES, type Stage } from './stages';
@@ -29,7 +29,7 @@ export function StageNav({ id, wide }: { id: string; wide: boolean }) {
         const ink = here ? colours.action : colours.faint;
         return (
           <Link key={stage} href={{ pathname: `/job/[id]/${stage}`, params: { id } }} replace asChild>
-            <Pressable
+            <Press
               style={StyleSheet.flatten([styles.stage, here && (wide ? styles.hereWide : styles.here)])}
               {...(here ? ({ 'aria-current': 'page' } as object) : {})}
             >
@@ -37,7 +37,7 @@ export function StageNav({ id, wide }: { id: string; wide: boolean }) {
               <Txt kind="small" style={[styles.word, { color: ink }]}>
                 {label(`stage.${stage}`)}
               </Txt>
-            </Pressable>
+            </Press>
           </Link>
         );
       })}

@@ -1,4 +1,5 @@
 import '../../labels/conflict';
+import '../../labels/shelves';
 import '@dormer/core/say/words/rest';
 import { demoJobs } from '@dormer/core/rigs/demo';
 import { mergeJobs, type Contradiction, type Value } from '@dormer/core/job/merge';
@@ -13,7 +14,22 @@ const mm = (value: number) => ({ mm: value, typed: String(value), unit: 'mm' as 
 /** A document with every figure and every word in it changed; what tells entries apart stays. */
 function changed(value: unknown, by: number, key = ''): unknown {
   if (key === 'readings') return (value as Job['readings']).map((reading) => ({ ...reading, value: mm(900 + by) }));
-  if (['units', 'tape', 'id', 'kind', 'step', 'item', 'shelf', 'unit', 'instrument', 'format', 'version'].includes(key))
+  if (
+    [
+      'units',
+      'region',
+      'tape',
+      'id',
+      'kind',
+      'step',
+      'item',
+      'shelf',
+      'unit',
+      'instrument',
+      'format',
+      'version',
+    ].includes(key)
+  )
     return value;
   if (typeof value === 'number') return value + by;
   if (typeof value === 'string') return `${value} ${by}`;
@@ -95,12 +111,30 @@ describe('in words', () => {
     expect(of(`readings[${reading.id}]`, { ...reading, value: mm(5) } as unknown as Value, heel, job).slice(1)).toEqual(
       ['5 mm at the tip', '4 mm at the heel'],
     );
-    expect(of('fit.odds', 95, 99)).toEqual(['Fit of the boards, chance to fit', '95 %', '99 %']);
+    expect(of('fit.odds', 95, 99)).toEqual(['Fit of the boards (chance to fit)', '95 %', '99 %']);
     expect(of('build.minutes', [{ step: 'own:a', minutes: 20 }], undefined).slice(1)).toEqual(['1 entry', 'removed']);
+  });
+
+  test('a choice is named as on its screen', () => {
+    expect(of('region', 'uk', 'us')).toEqual(['Region', 'UK', 'US']);
+    expect(of('shelves.way', 'equal-gaps', 'on-centre')).toEqual([
+      'How heights are set',
+      'Equal gaps',
+      'Equal centres',
+    ]);
+    expect(of('support.system', 'end-cleats', 'brackets')).toEqual([
+      'Shelf supports (kind)',
+      'Battens at the ends',
+      'Brackets',
+    ]);
   });
 
   test('one field of a thing', () => {
     const thing = { ...demoJobs().flatMap(({ things }) => things)[0]!, id: 't', name: 'Books' };
-    expect(of('things[t].count', 12, 33, { ...base, things: [thing] })).toEqual(['Thing: Books, how many', '12', '33']);
+    expect(of('things[t].count', 12, 33, { ...base, things: [thing] })).toEqual([
+      'Thing: Books (how many)',
+      '12',
+      '33',
+    ]);
   });
 });

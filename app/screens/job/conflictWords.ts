@@ -1,9 +1,10 @@
 import type { Job, Reading } from '@dormer/core/job/document';
 import type { Contradiction, Value } from '@dormer/core/job/merge';
+import type { PlainCode } from '@dormer/core/base/message';
 import { nameOf, senseWord, senseWords, spotOf } from '@dormer/core/place/reading';
-import { words } from '@dormer/core/say/words/first';
-import type { Label } from '../../labels';
-import { conflictEn, FIELD_WORDS } from '../../labels/conflict.en';
+import { phrase, words } from '@dormer/core/say/words/first';
+import { language, type Label, type PlainLabel } from '../../labels';
+import { conflictEn } from '../../labels/conflict.en';
 import { momentWords } from '../../labels/moments';
 
 /** Keys and entries of a path: `shelves.heights[h3].up` is `shelves`, `heights[h3]`, `up`. */
@@ -46,8 +47,9 @@ export function placeWords({ path }: Contradiction, mine: Job, theirs: Job, labe
   const key = found.key as 'conflict.at.readings[]';
   const place = label(key, { entry: entryWords(found.steps, mine) ?? entryWords(found.steps, theirs) ?? '' });
   const last = steps.at(-1)?.key ?? '';
-  const field = found.steps.length < steps.length ? FIELD_WORDS[last] : undefined;
-  return field ? label('conflict.field', { place, field }) : place;
+  const field = `conflict.field.${last}`;
+  if (found.steps.length === steps.length || !(field in conflictEn)) return place;
+  return label(field as 'conflict.field.up', { place });
 }
 
 /** Whether both jobs type every shelf. Elsewhere only locked shelves are typed, and the plan numbers them. */
@@ -99,12 +101,35 @@ function valueWords(value: Value, label: Label, key = ''): string {
   if (value === null || value === '') return label('conflict.none');
   if (typeof value === 'boolean') return label(value ? 'conflict.yes' : 'conflict.no');
   if (typeof value === 'number') return `${value}${UNITS[key] ?? ''}`;
-  if (typeof value === 'string') return value.replaceAll('-', ' ');
+  if (typeof value === 'string') return choiceWords(key, value, label) ?? value;
   if (isList(value)) return label('conflict.entries', { count: value.length });
   if ('typed' in value) return [value.typed, unitOf(value)].filter(Boolean).join(' ');
   if (value.value !== undefined) return valueWords(value.value, label, key);
   const parts = Object.entries(value).filter(([key]) => key !== 'id');
   return parts.map(([name, part]) => valueWords(part, label, name)).join(', ');
+}
+
+/** Beginnings of the keys under which screens name what can be chosen, by the keys of the job. */
+const CHOICES: Readonly<Record<string, string>> = {
+  region: 'menu.region',
+  units: 'unit',
+  way: 'way',
+  use: 'load',
+  style: 'ends',
+  habit: 'habit',
+};
+
+/** Beginnings of the codes under which the core names what can be chosen. */
+const NAMED: Readonly<Record<string, string>> = { system: 'system', material: 'material', cause: 'mistake' };
+
+/** What was chosen, as it is named on the screen where it is chosen; null where a screen does not name it. */
+function choiceWords(key: string, value: string, label: Label): string | null {
+  const labelled = `${CHOICES[key]}.${value}`;
+  const said = label(labelled as PlainLabel);
+  if (said !== labelled) return said;
+  const code = `${NAMED[key]}.${value}` as PlainCode;
+  const named = phrase(code, language());
+  return named === code ? null : named;
 }
 
 /** Units of bare numbers in a job, by their keys. */

@@ -4,9 +4,9 @@ import Ellipsis from 'lucide-react-native/icons/ellipsis-vertical';
 import Trash from 'lucide-react-native/icons/trash';
 import { Link } from 'expo-router';
 import { useState } from 'react';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { summarise } from '@dormer/core/job/document';
-import { Button, Sheet, Txt } from '../../ui';
+import { Button, Press, Sheet, Txt } from '../../ui';
 import { downloadJob } from '../../platform/files';
 import { useLabel } from '../../labels';
 import { agoWords } from '../../labels/moments';
@@ -35,7 +35,7 @@ export function JobRow({ record }: { record: JobRecord }) {
   return (
     <View style={styles.row}>
       <Link href={{ pathname: '/job/[id]/measure', params: { id: record.id } }} asChild>
-        <Pressable style={styles.open}>
+        <Press style={styles.open}>
           <Txt style={styles.name} numberOfLines={2}>
             {job.name}
           </Txt>
@@ -44,7 +44,7 @@ export function JobRow({ record }: { record: JobRecord }) {
             {agoWords(record.changedAt)}
             {state && state !== 'saved' ? ` · ${label(`save.${state}`)}` : ''}
           </Txt>
-        </Pressable>
+        </Press>
       </Link>
       <Button
         title={label('jobs.more', { name: job.name })}

@@ -1,12 +1,12 @@
 import ChevronRight from 'lucide-react-native/icons/chevron-right';
 import TriangleAlert from 'lucide-react-native/icons/triangle-alert';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import type { Job, Reading } from '@dormer/core/job/document';
 import type { Plan, PlannedReading } from '@dormer/core/plan';
 import { specOf } from '@dormer/core/place/kinds';
 import { nameOf, senseWord, senseWords, spotKey, spotOf } from '@dormer/core/place/reading';
 import { aboutWords, lengthWords, words } from '@dormer/core/say/words/first';
-import { LongList, Txt } from '../../ui';
+import { LongList, Press, Txt } from '../../ui';
 import { useLabel, type Label } from '../../labels';
 import { FONT, makeStyles, SIZE, SPACE, TARGET, useTheme } from '../../theme';
 
@@ -34,7 +34,7 @@ export function ReadingList({ job, plan, onEdit }: ReadingListProps) {
         const check = plan?.readings.find((plannedReading) => plannedReading.id === reading.id);
         const out = check && check.state !== 'used';
         return (
-          <Pressable
+          <Press
             role="button"
             aria-label={label('measure.edit', { name, value: shown.value })}
             onPress={() => onEdit(reading.id)}
@@ -58,7 +58,7 @@ export function ReadingList({ job, plan, onEdit }: ReadingListProps) {
               ) : null}
             </View>
             <ChevronRight size={18} color={colours.faint} aria-hidden />
-          </Pressable>
+          </Press>
         );
       }}
     </LongList>

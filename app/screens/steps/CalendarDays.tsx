@@ -1,8 +1,8 @@
-import { Pressable, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { wallOf, type Laid, type Step } from '@dormer/core/work/steps/forScreens';
 import type { Job } from '@dormer/core/job/document';
 import { words } from '@dormer/core/say/words/first';
-import { Button, Section, Txt } from '../../ui';
+import { Button, Press, Section, Txt } from '../../ui';
 import { clockWords, dayWords } from '../../labels/moments';
 import { useLabel } from '../../labels';
 import { makeStyles, SPACE, TARGET } from '../../theme';
@@ -57,12 +57,7 @@ function Entry({ laid, step, zone, job, onOpen }: EntryProps) {
   if (!step) return null;
   const what = words(step.what, job);
   return (
-    <Pressable
-      role="button"
-      aria-label={`${clockWords(laid.fromMs, zone)} ${what}`}
-      onPress={onOpen}
-      style={styles.entry}
-    >
+    <Press role="button" aria-label={`${clockWords(laid.fromMs, zone)} ${what}`} onPress={onOpen} style={styles.entry}>
       <Txt style={styles.time}>
         {clockWords(laid.fromMs, zone)}–{clockWords(laid.toMs, zone)}
       </Txt>
@@ -74,7 +69,7 @@ function Entry({ laid, step, zone, job, onOpen }: EntryProps) {
           {step.who === 'help' ? ` · ${label('build.help')}` : ''}
         </Txt>
       </View>
-    </Pressable>
+    </Press>
   );
 }
 

@@ -1,9 +1,9 @@
 import ClipboardCopy from 'lucide-react-native/icons/clipboard-copy';
 import { setStringAsync } from 'expo-clipboard';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import type { Trip } from '@dormer/core/work/steps/forScreens';
 import { withBuild } from '@dormer/core/job/document';
-import { Button, Keypad, NoticeLine, Section, Segmented, StageLayout, Txt, useKeptPlace } from '../../ui';
+import { Button, Keypad, NoticeLine, Press, Section, Segmented, StageLayout, Txt, useKeptPlace } from '../../ui';
 import { StepDrawing } from '../../drawing/StepDrawing';
 import { useLabel } from '../../labels';
 import { editJob, notify, useAppDispatch } from '../../store';
@@ -101,10 +101,10 @@ export function PackingTab({ job, plan, found, tabs }: TabProps) {
 function Thing({ what, on, onTick }: { what: string; on: boolean; onTick: () => void }) {
   const styles = useStyles();
   return (
-    <Pressable role="checkbox" aria-checked={on} aria-label={what} onPress={onTick} style={styles.row}>
+    <Press role="checkbox" aria-checked={on} aria-label={what} onPress={onTick} style={styles.row}>
       <View style={[styles.box, on && styles.boxOn]}>{on ? <Txt style={styles.mark}>✓</Txt> : null}</View>
       <Txt style={[styles.what, on && styles.done]}>{what}</Txt>
-    </Pressable>
+    </Press>
   );
 }
 

@@ -3,12 +3,12 @@ import Printer from 'lucide-react-native/icons/printer';
 import Store from 'lucide-react-native/icons/store';
 import Undo from 'lucide-react-native/icons/undo-2';
 import Warehouse from 'lucide-react-native/icons/warehouse';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { durationWords, message } from '@dormer/core/base/message';
 import type { Step, Trip, Trips } from '@dormer/core/work/steps/forScreens';
 import { withDone, withOpen, type Job } from '@dormer/core/job/document';
 import { words } from '@dormer/core/say/words/first';
-import { Button, Keypad, NoticeLine, Section, Sheet, StageLayout, Txt, useKeptPlace } from '../../ui';
+import { Button, Keypad, NoticeLine, Press, Section, Sheet, StageLayout, Txt, useKeptPlace } from '../../ui';
 import { guardedSheet } from '../../ui/guardedSheet';
 import { PlanNotices } from '../../parts/PlanNotices';
 import { usePrinting } from '../../platform/usePrinting';
@@ -193,7 +193,7 @@ function Row({ step, job, waitMin, onTick, onOpen }: RowProps) {
         </Txt>
       ) : null}
       <View style={styles.row}>
-        <Pressable
+        <Press
           role="checkbox"
           aria-checked={false}
           aria-label={label('trips.tick', { what })}
@@ -201,14 +201,14 @@ function Row({ step, job, waitMin, onTick, onOpen }: RowProps) {
           style={styles.tick}
         >
           <View style={styles.box} />
-        </Pressable>
-        <Pressable role="button" aria-label={what} onPress={onOpen} style={styles.what}>
+        </Press>
+        <Press role="button" aria-label={what} onPress={onOpen} style={styles.what}>
           <Txt>{what}</Txt>
           <Txt kind="small" tone="faint">
             {time(step.minutes)}
             {step.who === 'help' ? ` · ${label('build.help')}` : ''}
           </Txt>
-        </Pressable>
+        </Press>
       </View>
     </View>
   );

@@ -106,7 +106,7 @@ describe('how one goes about it', () => {
     press('How you work');
     fireEvent.press(screen.getByRole('radio', { name: 'Bottom up' }));
     fireEvent.press(screen.getByRole('radio', { name: 'Measured in place' }));
-    press('Five more holes');
+    press('Add five holes');
     await planned(store);
     type('Filler, at the earliest', '30');
     type('Primer, at the latest', '10');

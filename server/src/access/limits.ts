@@ -2,6 +2,7 @@ import type { RequestHandler } from 'express';
 import { ipKeyGenerator, rateLimit } from 'express-rate-limit';
 import { HttpError } from '../http/errors';
 import { callerOf, deviceId } from './whoAsks';
+import { say } from '../words';
 
 const MINUTE_MS = 60_000;
 
@@ -30,6 +31,6 @@ const USUAL = {
   // Whether a proxy is trusted is the person's own setting.
   validate: { xForwardedForHeader: false },
   handler: (): never => {
-    throw new HttpError(429, 'too-many', 'Too many requests. Wait a few minutes, then try again.');
+    throw new HttpError(429, 'too-many', say('http.tooMany'));
   },
 } as const;

@@ -1,6 +1,7 @@
 import type { Request, RequestHandler } from 'express';
 import { hostname, networkInterfaces } from 'node:os';
 import { HttpError } from '../http/errors';
+import { say } from '../words';
 
 /** Names by which a machine reaches itself alone. */
 export const LOOPBACK = ['localhost', '127.0.0.1', '::1'];
@@ -33,10 +34,10 @@ export function onlyOwnPages(isOwn: (name: string) => boolean): RequestHandler {
     // Behind a proxy that is trusted: the host that the browser asked.
     const host = request.host ?? '';
     if (!isOwn(nameIn(host))) {
-      throw new HttpError(421, 'unknown-host', 'This server does not answer to that name.');
+      throw new HttpError(421, 'unknown-host', say('http.unknownHost'));
     }
     if (isForeign(request, host)) {
-      throw new HttpError(403, 'foreign-page', 'A page of another site may not ask this server.');
+      throw new HttpError(403, 'foreign-page', say('http.foreignPage'));
     }
     next();
   };

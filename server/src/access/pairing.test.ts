@@ -101,7 +101,7 @@ describe('pairing', () => {
       'This code is wrong. 2 tries are left.',
       'This code is wrong. 1 try is left.',
     ]);
-    expect(said[4]).toMatch(/^No pairing code is good now\. Make a new code/);
+    expect(said[4]).toMatch(/^No pairing code is valid now\. Make a new one/);
     expect((await tryCode(phone, code)).status).toBe(410);
     expect((await phone.ask('GET', '/api/jobs')).status).toBe(401);
     // Another code is as good as the first was.
@@ -142,7 +142,7 @@ describe('pairing', () => {
       expect((await phone.ask('POST', '/api/access/pair', { body })).status).toBe(400);
     }
     const large = await phone.ask('POST', '/api/access/pair', { body: { code, name: 'x'.repeat(20_000) } });
-    expect(large.body.error.message).toBe('The body is larger than 10 kB, the most that is taken here.');
+    expect(large.body.error.message).toBe('The request is larger than 10 kB, the limit here.');
     expect((await tryCode(phone, code)).status).toBe(201);
   });
 });

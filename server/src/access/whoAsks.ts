@@ -3,6 +3,7 @@ import type { Request, RequestHandler, Response } from 'express';
 import { HttpError } from '../http/errors';
 import { LOOPBACK, nameIn } from './ownPages';
 import type { KnownDevice, Pairing } from './pairing';
+import { say } from '../words';
 
 /** Who asks: the computer Dormer runs on, or a paired device; null for anyone else. */
 export type Caller =
@@ -70,5 +71,5 @@ export const deviceName = (response: Response): string | undefined => deviceOf(r
 /** Lets nobody else in. */
 export const onlyKnown: RequestHandler = (_request, response, next) => {
   if (callerOf(response)) return next();
-  throw new HttpError(401, 'not-paired', 'This device is not paired with this Dormer.');
+  throw new HttpError(401, 'not-paired', say('http.notPaired'));
 };

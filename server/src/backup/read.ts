@@ -3,13 +3,14 @@ import { buffer } from 'node:stream/consumers';
 import yauzl from 'yauzl';
 import type { z } from 'zod';
 import { BACKUP_VERSION, BackupError, FILES, manifestSchema, type Manifest } from './contents';
+import { say } from '../words';
 
 /** The largest file a backup can hold: a photo. Bytes. */
 const LARGEST_FILE = 16 * 1024 * 1024;
 
-const DAMAGED = 'This backup is damaged or incomplete. Nothing was changed.';
+const DAMAGED = say('backup.damaged');
 
-const NO_ZIP = 'This is no backup, or it breaks off. Nothing was changed.';
+const NO_ZIP = say('backup.noZip');
 
 /** A backup whose files were all found whole. */
 export class Backup {
@@ -71,11 +72,11 @@ export class Backup {
 
 async function manifestIn(zip: yauzl.ZipFile, entries: ReadonlyMap<string, yauzl.Entry>): Promise<Manifest> {
   const entry = entries.get(FILES.manifest);
-  if (!entry) throw new BackupError('This zip is no backup of Dormer. Nothing was changed.');
+  if (!entry) throw new BackupError(say('backup.foreign'));
   const found: unknown = JSON.parse((await read(zip, entry)).toString('utf8'));
   const { version } = found as { version?: unknown };
   if (typeof version === 'number' && version > BACKUP_VERSION) {
-    throw new BackupError('This backup was written by a later Dormer. Nothing was changed.');
+    throw new BackupError(say('backup.later'));
   }
   return manifestSchema.parse(found);
 }

@@ -1,5 +1,6 @@
 import { accessSync, constants, mkdirSync, statSync } from 'node:fs';
 import path from 'node:path';
+import { say } from '../words';
 
 /** What stops the data folder from being used, in plain words. */
 export class DataFolderError extends Error {}
@@ -13,7 +14,7 @@ export function makeFolder(folder: string): void {
     makeWithParents(folder);
     accessSync(folder, constants.W_OK | constants.R_OK);
   } catch {
-    throw new DataFolderError(`The data folder ${folder} cannot be written. Choose another with DORMER_DATA.`);
+    throw new DataFolderError(say('data.cannotWrite', { folder }));
   }
 }
 

@@ -2,6 +2,7 @@ import Database from 'better-sqlite3';
 import path from 'node:path';
 import { DataFolderError, makeFolder } from './dataFolder';
 import { codeOf } from './errorCode';
+import { say } from '../words';
 
 export interface FolderLock {
   release(): void;
@@ -19,11 +20,9 @@ export function lockFolder(folder: string): FolderLock {
   } catch (error) {
     connection.close();
     if (codeOf(error).startsWith('SQLITE_BUSY')) {
-      throw new DataFolderError(
-        `Another Dormer already uses the data folder ${folder}. Stop it, or choose another folder with DORMER_DATA.`,
-      );
+      throw new DataFolderError(say('data.inUse', { folder }));
     }
-    throw new DataFolderError(`The data folder ${folder} cannot be locked: ${(error as Error).message}.`);
+    throw new DataFolderError(say('data.cannotLock', { folder, reason: (error as Error).message }));
   }
   return { release: () => void connection.close() };
 }

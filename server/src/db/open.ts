@@ -10,6 +10,7 @@ import { Rack1764200000000 } from './migrations/1764200000000-rack';
 import { Versions1764300000000 } from './migrations/1764300000000-versions';
 import { Server1764400000000 } from './migrations/1764400000000-server';
 import { Pairing1764500000000 } from './migrations/1764500000000-pairing';
+import { say } from '../words';
 
 const MIGRATIONS = [
   Jobs1764000000000,
@@ -66,17 +67,11 @@ function checkNotLater(folder: string, connection: Connection): void {
   const known = new Set(MIGRATIONS.map(({ name }) => name));
   const done = connection.prepare('SELECT name FROM migrations').all() as readonly { name: string }[];
   if (done.every(({ name }) => known.has(name))) return;
-  throw new DataFolderError(
-    `The data folder ${folder} was written by a later Dormer. Start that one, or choose another with DORMER_DATA.`,
-  );
+  throw new DataFolderError(say('data.later', { folder }));
 }
 
 const damaged = (folder: string, detail: string): DataFolderError =>
-  new DataFolderError(
-    `The database in ${folder} is damaged (${detail}). Nothing was changed. Move the files whose names ` +
-      `begin with ${DATABASE_FILE} out of the folder, put the newest copy from its folder “backups” in their place ` +
-      `under the name ${DATABASE_FILE}, and start again. A device that has newer jobs offers to put them back.`,
-  );
+  new DataFolderError(say('data.damaged', { folder, detail, file: DATABASE_FILE }));
 
 /** An error in opening as a plain sentence, where one is known for it. */
 function refused(folder: string, error: unknown): unknown {
@@ -86,10 +81,10 @@ function refused(folder: string, error: unknown): unknown {
     return damaged(folder, (error as Error).message);
   }
   if (/SQLITE_FULL|database or disk is full|ENOSPC/i.test(said)) {
-    return new DataFolderError(`The disk of the data folder ${folder} is full. Make room, and start again.`);
+    return new DataFolderError(say('data.full', { folder }));
   }
   if (/readonly|unable to open|EACCES/i.test(said)) {
-    return new DataFolderError(`The database in ${folder} cannot be opened for writing: ${(error as Error).message}.`);
+    return new DataFolderError(say('data.readOnly', { folder, reason: (error as Error).message }));
   }
   return error;
 }

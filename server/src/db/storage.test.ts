@@ -66,7 +66,7 @@ describe('a full disk', () => {
     for (let i = 0; i < 5; i += 1) {
       expect(await put(`Full ${i}`, `full-${i}`)).toMatchObject({
         status: 507,
-        body: { error: { code: 'disk-full', message: expect.stringContaining('disk is full') } },
+        body: { error: { code: 'disk-full', message: expect.stringContaining('disk of the server is full') } },
       });
       expect((await server.ask('GET', `/api/jobs/${alcove.id}`)).body).toMatchObject({ version: 1, job: alcove });
     }
@@ -132,7 +132,9 @@ describe('a commit that fails', () => {
     await expect(save(storage, 'Lost', 1)).rejects.toThrow('disk I/O error');
     await expect(save(storage, 'Later', 1)).rejects.toThrow(StorageLostError);
     await expect(new JobStore(storage).list()).rejects.toThrow(StorageLostError);
-    expect(reasons).toEqual([expect.stringMatching(/can no longer be used: no such device\. Start Dormer again/)]);
+    expect(reasons).toEqual([
+      expect.stringMatching(/cannot be used any more: no such device\. Check the disk, then start Dormer again/),
+    ]);
   });
 });
 
@@ -175,7 +177,7 @@ describe('a lock of another program', () => {
 describe('the start', () => {
   test('a second server on a folder is refused; the first goes on', async () => {
     const first = await opened();
-    await expect(Storage.open(first.folder)).rejects.toThrow(/Another Dormer already uses the data folder/);
+    await expect(Storage.open(first.folder)).rejects.toThrow(/Another Dormer is using the data folder/);
     expect((await new JobStore(first).create({ job: alcove, saveId: 'x' })).kind).toBe('saved');
     await first.close();
     await opened(first.folder);
@@ -191,7 +193,7 @@ describe('the start', () => {
     closeSync(handle);
     const before = readFileSync(file);
     await expect(Storage.open(storage.folder)).rejects.toThrow(
-      /is damaged .*Nothing was changed\..*the newest copy from its folder “backups”/,
+      /is damaged .*Nothing was changed\..*Copy the newest file from the folder “backups”/,
     );
     expect(readFileSync(file).equals(before)).toBe(true);
   });
@@ -206,7 +208,7 @@ describe('the start', () => {
     const storage = await opened();
     await storage.source.query(`INSERT INTO migrations (timestamp, name) VALUES (1, 'Later9999')`);
     await storage.close();
-    await expect(Storage.open(storage.folder)).rejects.toThrow(/written by a later Dormer/);
+    await expect(Storage.open(storage.folder)).rejects.toThrow(/A newer Dormer wrote/);
   });
 });
 

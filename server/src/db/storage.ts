@@ -5,6 +5,7 @@ import type { DataSource, EntityManager } from 'typeorm';
 import { codeOf, isDiskFull } from './errorCode';
 import { openDatabase } from './open';
 import { lockFolder, type FolderLock } from './folderLock';
+import { say } from '../words';
 
 /** Another program writes to the database and does not finish. Nothing was changed; a later try may succeed. */
 export class StorageBusyError extends Error {}
@@ -97,7 +98,7 @@ export class Storage {
         return result;
       } catch (error) {
         await this.abandon();
-        throw isDiskFull(error) ? new DiskFullError('The disk is full.', { cause: error }) : error;
+        throw isDiskFull(error) ? new DiskFullError(say('data.diskFull'), { cause: error }) : error;
       }
     });
   }
@@ -111,7 +112,7 @@ export class Storage {
         return;
       } catch (error) {
         if (!isBusy(error)) throw error;
-        if (Date.now() > until) throw new StorageBusyError('The database is in use by another program.');
+        if (Date.now() > until) throw new StorageBusyError(say('data.busy'));
         await pause(LOCK_TRY_MS);
       }
     }
@@ -129,9 +130,7 @@ export class Storage {
       await this.source.destroy();
       await this.source.initialize();
     } catch (error) {
-      const reason =
-        `The database in ${this.folder} can no longer be used: ${(error as Error).message}. ` +
-        'Start Dormer again when its disk is sound.';
+      const reason = say('data.lost', { folder: this.folder, reason: (error as Error).message });
       this.lost = new StorageLostError(reason);
       this.options.onLost?.(reason);
     }

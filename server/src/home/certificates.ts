@@ -5,6 +5,7 @@ import path from 'node:path';
 import { DataFolderError, makeFolder } from '../db/dataFolder';
 import { isHomeName, localName } from './addresses';
 import { certify, makeAuthority, type Certified } from './authority';
+import { say } from '../words';
 
 /** Folder of the authority and of what it certified, in a data folder. Its key never leaves the folder. */
 export const HOME_FOLDER = 'home';
@@ -61,9 +62,7 @@ export function ownCertificate(certificate: string, key: string): CertificateSou
     async current(candidates) {
       const server = { certificate: await read(certificate), key: await read(key) };
       if (!isPair(server)) {
-        throw new DataFolderError(
-          `The certificate ${certificate} (DORMER_TLS_CERT) and the key ${key} (DORMER_TLS_KEY) are not a pair in PEM.`,
-        );
+        throw new DataFolderError(say('start.notAPair', { certificate, key }));
       }
       const shown = new X509Certificate(server.certificate);
       return { names: candidates.filter((name) => isFor(shown, name)), server, authority: null };
@@ -73,7 +72,7 @@ export function ownCertificate(certificate: string, key: string): CertificateSou
 
 async function read(file: string): Promise<string> {
   return readFile(file, 'utf8').catch(() => {
-    throw new DataFolderError(`${file} cannot be read. See DORMER_TLS_CERT and DORMER_TLS_KEY.`);
+    throw new DataFolderError(say('start.certUnreadable', { file }));
   });
 }
 
@@ -83,9 +82,7 @@ async function keptIn(folder: string, name: string): Promise<Certified | null> {
   if (!(await isFile(certificate)) || !(await isFile(key))) return null;
   const found = { certificate: await readFile(certificate, 'utf8'), key: await readFile(key, 'utf8') };
   if (isPair(found)) return found;
-  throw new DataFolderError(
-    `The certificate ${certificate} is damaged. Remove the folder ${folder}. Each phone must then trust Dormer again.`,
-  );
+  throw new DataFolderError(say('start.certDamaged', { certificate, folder }));
 }
 
 /** Written beside and moved into place, the key first: a certificate that is there has its key. */

@@ -160,7 +160,7 @@ describe('certificates in a data folder', () => {
     const found = await ownCertificate(certificate, key).current(['kitchen.local'], NOW);
     expect(found).toMatchObject({ names: [], server: { certificate: one.certificate }, authority: null });
     await expect(ownCertificate(certificate, write('two.key', two.key)).current([], NOW)).rejects.toThrow(
-      /are not a pair in PEM/,
+      /do not belong together/,
     );
     await expect(ownCertificate(certificate, '/none.key').current([], NOW)).rejects.toThrow(
       /\/none\.key cannot be read/,
@@ -230,7 +230,7 @@ describe('the page to trust a server by', () => {
     writeFileSync(path.join(folder, 'own.crt'), made.certificate);
     writeFileSync(path.join(folder, 'own.key'), made.key);
     const source = ownCertificate(path.join(folder, 'own.crt'), path.join(folder, 'own.key'));
-    await expect(startAtHome({ home: { port: 0, source } })).rejects.toThrow(/is for no name of this server/);
+    await expect(startAtHome({ home: { port: 0, source } })).rejects.toThrow(/does not fit any name of this server/);
     server = await startAtHome({ home: { port: 0, source }, hosts: ['kitchen.local', 'den.shelves.example'] });
     const { body } = await server.ask('GET', '/api/access');
     expect(body.addresses).toEqual({
@@ -239,7 +239,7 @@ describe('the page to trust a server by', () => {
       fingerprint: null,
     });
     const page = await (await fetch(`${server.base}/trust`)).text();
-    expect(page).toContain('devices trust already');
+    expect(page).toContain('Devices trust the certificate of this Dormer already.');
     expect(page).not.toContain('Download certificate');
     expect((await fetch(`${server.base}/trust/dormer-authority.crt`)).status).toBe(404);
     expect(existsSync(path.join(server.folder, HOME_FOLDER))).toBe(false);

@@ -5,10 +5,10 @@ import type { X509Certificate } from 'node:crypto';
 import type { Logger } from 'pino';
 import { StartError } from '../startError';
 import type { CertificateSource, Identity } from './certificates';
+import { say } from '../words';
 
-const NOT_AT_HOME = 'With --home, HOST must be an address of your network, or 0.0.0.0 for all of them.';
-const NOT_CERTIFIED =
-  'The certificate (DORMER_TLS_CERT) is for no name of this server. Set DORMER_HOSTS to one it is for.';
+const NOT_AT_HOME = say('start.notAtHome');
+const NOT_CERTIFIED = say('start.certNames');
 
 /** How often the names of the machine and its certificate are looked at, milliseconds. */
 const LOOK_MS = 60_000;

@@ -1,6 +1,7 @@
 import type { PairingCode } from '@dormer/core/job';
 import { toString as drawn } from 'qrcode';
 import { CODE_MINUTES } from '../access/pairing';
+import { say } from '../words';
 import type { HomeServer } from './homeServer';
 
 /** How a phone comes in, for a terminal: addresses, a QR code of the first one, and a pairing code. */
@@ -9,17 +10,13 @@ export async function phoneWords(home: Pick<HomeServer, 'addresses'>, { code }: 
   const open = addresses.join('\n   or ');
   const lines = [
     '',
-    'On a phone in the same network:',
+    say('home.onPhone'),
     '',
     ...(trust && fingerprint
-      ? [
-          `1. Open ${trust} and follow that page, once for each phone.`,
-          '   The fingerprint on the page must be:',
-          ...halves(fingerprint).map((half) => `   ${half}`),
-        ]
-      : ['1. Phones trust the certificate of this Dormer already.']),
-    `2. Open ${open}`,
-    `   and type the pairing code ${inGroups(code)}.`,
+      ? [say('home.trust', { trust }), say('home.fingerprint'), ...halves(fingerprint).map((half) => `   ${half}`)]
+      : [say('home.trusted')]),
+    say('home.open', { addresses: open }),
+    say('home.type', { code: inGroups(code) }),
     '',
     await drawn(trust ?? addresses[0] ?? '', { type: 'utf8' }),
     codeWords,
@@ -32,7 +29,7 @@ export async function phoneWords(home: Pick<HomeServer, 'addresses'>, { code }: 
 export const inGroups = (code: string): string => code.replace(/^(\d{3})/, '$1 ');
 
 /** How long a code is good, and how to have another. */
-export const codeWords = `The code is good for ${CODE_MINUTES} minutes, once. For another: ./dormer pair`;
+export const codeWords = say('home.code', { minutes: CODE_MINUTES });
 
 /** The groups of a fingerprint in two lines. */
 function halves(fingerprint: string): string[] {

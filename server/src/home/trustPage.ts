@@ -1,5 +1,6 @@
 import { Router } from 'express';
 import type { X509Certificate } from 'node:crypto';
+import { say, type PlainKey } from '../words';
 import type { HomeServer } from './homeServer';
 
 /** Where the authority's certificate is handed out, below the page. */
@@ -27,45 +28,16 @@ export function trustPage(home: Pick<HomeServer, 'authority' | 'addresses'>): Ro
 
 const KINDS: readonly (readonly [name: string, steps: readonly string[]])[] = [
   [
-    'iPhone or iPad',
-    [
-      'Open this page in the browser that came with the device.',
-      'Press “Download certificate” above, then “Allow”.',
-      'Open Settings, press “Profile downloaded”, then “Install” until the profile is installed.',
-      'In Settings, open General, About, Certificate Trust Settings. Switch “Dormer on …” on.',
-    ],
+    say('trust.ios'),
+    [say('trust.ios.browser'), say('trust.ios.download'), say('trust.ios.install'), say('trust.ios.trust')],
   ],
   [
-    'Android phone or tablet',
-    [
-      'Press “Download certificate” above.',
-      'Open Settings and search for “CA certificate”.',
-      'If the search finds nothing: open Security, Encryption and credentials, Install a certificate, CA certificate.',
-      'Press “Install anyway”, enter the screen lock, and choose the file you downloaded.',
-    ],
+    say('trust.android'),
+    [say('trust.download'), say('trust.android.search'), say('trust.android.else'), say('trust.android.install')],
   ],
-  [
-    'Windows computer',
-    [
-      'Press “Download certificate” above and open the file.',
-      'Press “Install certificate”, choose “Current user”, then “Place all certificates in the following store”.',
-      'Choose “Trusted Root Certification Authorities” and finish.',
-    ],
-  ],
-  [
-    'Mac',
-    [
-      'Press “Download certificate” above and open the file: it goes into the login keychain.',
-      'In Keychain Access, open “Dormer on …”, open “Trust”, and choose “Always trust”.',
-    ],
-  ],
-  [
-    'Another computer',
-    [
-      'Press “Download certificate” above.',
-      'In the settings of the browser, import the file as a certificate authority.',
-    ],
-  ],
+  [say('trust.windows'), [say('trust.windows.open'), say('trust.windows.install'), say('trust.windows.store')]],
+  [say('trust.mac'), [say('trust.mac.open'), say('trust.mac.trust')]],
+  [say('trust.other'), [say('trust.download'), say('trust.other.import')]],
 ];
 
 function needed(name: string, fingerprint: string): string {
@@ -73,30 +45,28 @@ function needed(name: string, fingerprint: string): string {
     ([kind, steps]) => `<details><summary>${escaped(kind)}</summary><ol>${steps.map(stepOf).join('')}</ol></details>`,
   );
   return `
-    <p>Dormer encrypts what you send. For that, each device must trust the certificate of this Dormer once.</p>
-    <p class="caution"><strong>Caution:</strong> A certificate you trust can vouch for a false site, which then reads
-    what you type. This one can vouch for private addresses and names in .local only. Compare its fingerprint with the
-    one that the computer shows, under “Add phone” or where Dormer was started. If they differ, do not install
-    it.</p>
+    <p>${said('trust.why')}</p>
+    <p class="caution"><strong>${said('trust.caution')}</strong> ${said('trust.hazard')}</p>
     <p class="print">${escaped(fingerprint)}</p>
-    <p><a class="button" href="/trust/${FILE}" download>Download certificate</a></p>
-    <h2>What to press</h2>
+    <p><a class="button" href="/trust/${FILE}" download>${said('trust.button')}</a></p>
+    <h2>${said('trust.steps')}</h2>
     ${kinds.join('\n')}
-    <p>To stop trusting this Dormer, remove “${escaped(name)}” where you installed the certificate.</p>
-    <h2>Then</h2>`;
+    <p>${escaped(say('trust.remove', { name }))}</p>
+    <h2>${said('trust.then')}</h2>`;
 }
+
+/** Words of the page, safe to stand in it. */
+const said = (key: PlainKey): string => escaped(say(key));
 
 const stepOf = (step: string): string => `<li>${escaped(step)}</li>`;
 
-const NOT_NEEDED = '<p>This Dormer has a certificate that devices trust already.</p>';
-
-const WHY_NAMES = 'An address made of numbers can change. Anything not sent yet then stays on the phone.';
+const NOT_NEEDED = `<p>${say('trust.notNeeded')}</p>`;
 
 function opens(addresses: readonly string[]): string {
   const [first = '', ...others] = addresses.map(escaped);
   const links = others.map((address) => `<a href="${address}/">${address}</a>`);
-  const more = links.length > 0 ? `<p>Only if that address does not open: ${links.join(', ')}. ${WHY_NAMES}</p>` : '';
-  return `<p><a class="button" href="${first}/">Open Dormer</a></p>${more}`;
+  const more = links.length > 0 ? `<p>${say('trust.others', { addresses: links.join(', ') })}</p>` : '';
+  return `<p><a class="button" href="${first}/">${said('trust.open')}</a></p>${more}`;
 }
 
 /** Name of a certificate as a device shows it. */
@@ -110,12 +80,12 @@ const pageOf = (contents: string): string => `<!doctype html>
     <meta charset="utf-8" />
     <meta name="viewport" content="width=device-width, initial-scale=1" />
     <meta name="color-scheme" content="light dark" />
-    <title>Trust this Dormer</title>
+    <title>${said('trust.title')}</title>
     <style>${STYLE}</style>
   </head>
   <body>
     <main>
-      <h1>Trust this Dormer</h1>
+      <h1>${said('trust.title')}</h1>
       ${contents}
     </main>
   </body>

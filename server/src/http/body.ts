@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { faultsOf, readJob, type Job } from '@dormer/core/job';
 import { fieldError, HttpError, refusedJob } from './errors';
+import { say } from '../words';
 
 /** Chosen by the device for each save; sent again after a lost answer, it names the same save. */
 const saveId = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/);
@@ -20,7 +21,7 @@ export function readBody<T>(shape: z.ZodType<T>, body: unknown): T {
   const read = shape.safeParse(body);
   if (read.success) return read.data;
   const fields = faultsOf(read.error, body).map((fault) => fieldError(fault));
-  throw new HttpError(400, 'invalid-request', 'The request is not in the shape that is taken here.', { fields });
+  throw new HttpError(400, 'invalid-request', say('http.wrongShape'), { fields });
 }
 
 /** The job in a body, or 400 with the path of every fault, each under `under`. */

@@ -5,6 +5,7 @@ import { words } from '@dormer/core/say/words/all';
 import { isDiskFull } from '../db/errorCode';
 import { DamagedJobError } from '../db/jobStore';
 import { DiskFullError, StorageBusyError, StorageLostError } from '../db/storage';
+import { say } from '../words';
 
 /** A fault of a request as it is sent: where, and what would be right. */
 export interface FieldError {
@@ -43,7 +44,7 @@ export function fieldError(fault: Fault, under = ''): FieldError {
 
 /** 404 for a path of the interface that does not exist. */
 export const noSuchRoute: RequestHandler = (request) => {
-  throw new HttpError(404, 'no-such-route', `There is nothing at ${request.method} ${request.path}.`);
+  throw new HttpError(404, 'no-such-route', say('http.noSuchRoute', { method: request.method, path: request.path }));
 };
 
 /** The one place where an error becomes an answer. */
@@ -65,19 +66,19 @@ function asHttpError(error: unknown): HttpError {
   return ofStorage(error) ?? ofRequest(error) ?? UNFORESEEN();
 }
 
-const UNFORESEEN = () => new HttpError(500, 'internal', 'Something went wrong on the server. Nothing was changed.');
+const UNFORESEEN = () => new HttpError(500, 'internal', say('http.internal'));
 
 /** What the data had to say. Nothing of the request was kept. */
 function ofStorage(error: unknown): HttpError | null {
   if (error instanceof DiskFullError || isDiskFull(error)) {
-    return new HttpError(507, 'disk-full', 'The server’s disk is full. Nothing was changed. Make room on it.');
+    return new HttpError(507, 'disk-full', say('http.diskFull'));
   }
   if (error instanceof StorageBusyError) {
-    return new HttpError(503, 'busy', 'Another program writes to the database. Nothing was changed. Try again.');
+    return new HttpError(503, 'busy', say('http.busy'));
   }
   if (error instanceof StorageLostError) return new HttpError(503, 'lost', error.message);
   if (error instanceof DamagedJobError) {
-    return new HttpError(422, 'damaged', 'What is stored of this job is damaged and cannot be read.');
+    return new HttpError(422, 'damaged', say('http.damaged'));
   }
   return null;
 }
@@ -87,10 +88,10 @@ const sizeWords = (bytes: number): string =>
   bytes < MEGABYTE ? `${Math.round(bytes / 1024)} kB` : `${Math.round(bytes / MEGABYTE)} MB`;
 
 const PLAINLY: Readonly<Record<number, readonly [code: string, message: string]>> = {
-  404: ['no-such-file', 'There is no such file.'],
-  413: ['too-large', 'The request is larger than what is taken here.'],
-  415: ['not-taken', 'The request comes in a form that is not taken here.'],
-  416: ['no-such-range', 'The file has no such part.'],
+  404: ['no-such-file', say('http.noSuchFile')],
+  413: ['too-large', say('http.tooLarge')],
+  415: ['not-taken', say('http.wrongType')],
+  416: ['no-such-range', say('http.noSuchRange')],
 };
 
 /** Faults of the request that the packages below found before a route was asked. */
@@ -98,15 +99,15 @@ function ofRequest(error: unknown): HttpError | null {
   if (typeof error !== 'object' || error === null) return null;
   const { type, status, limit } = error as { type?: unknown; status?: unknown; limit?: number };
   if (type === 'entity.too.large') {
-    const message = `The body is larger than ${sizeWords(limit ?? 0)}, the most that is taken here.`;
+    const message = say('http.bodyTooLarge', { size: sizeWords(limit ?? 0) });
     return new HttpError(400, 'too-large', message, { fields: [{ path: '', message }] });
   }
   if (type === 'entity.parse.failed') {
-    const message = 'The body is not JSON.';
+    const message = say('http.notJson');
     return new HttpError(400, 'not-json', message, { fields: [{ path: '', message }] });
   }
-  if (error instanceof URIError) return new HttpError(400, 'bad-request', 'The address could not be read.');
+  if (error instanceof URIError) return new HttpError(400, 'bad-request', say('http.badAddress'));
   if (typeof status !== 'number' || status < 400 || status >= 500) return null;
-  const [code, message] = PLAINLY[status] ?? ['bad-request', 'The request could not be read.'];
+  const [code, message] = PLAINLY[status] ?? ['bad-request', say('http.badRequest')];
   return new HttpError(status, code, message);
 }

@@ -6,6 +6,7 @@ import { CODE_MINUTES, type Pairing } from '../access/pairing';
 import { callerOf, deviceId, giveToken, onlyKnown } from '../access/whoAsks';
 import { readBody } from '../http/body';
 import { HttpError } from '../http/errors';
+import { say } from '../words';
 
 const deviceName = z.string().trim().min(1).max(PAIRING.name);
 const pairBody = z.strictObject({
@@ -57,21 +58,18 @@ export function accessRoutes(pairing: Pairing, addresses: () => HomeAddresses | 
   return router;
 }
 
-const NO_SUCH_DEVICE = () => new HttpError(404, 'no-such-device', 'There is no such device, or it was removed.');
+const NO_SUCH_DEVICE = () => new HttpError(404, 'no-such-device', say('http.noSuchDevice'));
 
 /** The token of a device must not be read on its way. */
 const onlyEncrypted: RequestHandler = (request, _response, next) => {
   if (request.secure) return next();
-  throw new HttpError(403, 'not-encrypted', 'A device can be paired over an encrypted connection (https) only.');
+  throw new HttpError(403, 'not-encrypted', say('http.notEncrypted'));
 };
 
-const NO_CODE =
-  'No pairing code is good now. Make a new code on a device that is in, or with ./dormer pair. ' +
-  `A code is good for ${CODE_MINUTES} minutes, once.`;
+const NO_CODE = say('pairing.noCode', { minutes: CODE_MINUTES });
 
 /** @param triesLeft null where no code is good any more */
 function refused(triesLeft: number | null): HttpError {
   if (triesLeft === null || triesLeft === 0) return new HttpError(410, 'no-code', NO_CODE);
-  const tries = triesLeft === 1 ? '1 try is' : `${triesLeft} tries are`;
-  return new HttpError(403, 'wrong-code', `This code is wrong. ${tries} left.`);
+  return new HttpError(403, 'wrong-code', say('pairing.wrongCode', { tries: triesLeft }));
 }

@@ -4,6 +4,7 @@ import { newJob, readJob } from '@dormer/core/job';
 import { readingAt, type Spot } from '@dormer/core/place/reading';
 import { HttpError, refusedJob } from '../http/errors';
 import type { Device, DevicePlace } from '../stand-ins/devices';
+import { say } from '../words';
 
 const held = z.object({
   spot: z.string().max(2000),
@@ -23,12 +24,11 @@ export function deviceRoutes(devices: readonly Device[]): Router {
 
   router.get('/:id/values', async (request, response) => {
     const device = devices.find((one) => one.id === request.params.id);
-    if (!device) throw new HttpError(404, 'no-such-device', 'There is no such device.');
+    if (!device) throw new HttpError(404, 'no-such-device', say('http.noSuchInstrument'));
     const asked = held.safeParse(request.query);
-    if (!asked.success)
-      throw new HttpError(400, 'bad-request', 'A device takes spot, place, levelLine, seed and turn.');
+    if (!asked.success) throw new HttpError(400, 'bad-request', say('http.instrumentTakes'));
     const { spot, place } = checked(asked.data);
-    if (!device.reads(spot)) throw new HttpError(400, 'bad-request', 'This device cannot read that.');
+    if (!device.reads(spot)) throw new HttpError(400, 'bad-request', say('http.instrumentCannot'));
     const ended = new AbortController();
     response.on('close', () => ended.abort());
     response.writeHead(200, { 'Content-Type': 'text/event-stream', 'Cache-Control': 'no-store, no-transform' });
@@ -50,7 +50,7 @@ function checked({ spot, place, levelLine, seed, turn }: z.infer<typeof held>): 
     const value = asked.kind === 'corner' ? { degrees: 90, typed: '90' } : { mm: 1, typed: '1', unit: 'mm' as const };
     reading = readingAt(asked, { id: 'held', unit: 'mm', value });
   } catch {
-    throw new HttpError(400, 'bad-request', 'The spot is not one.');
+    throw new HttpError(400, 'bad-request', say('http.badSpot'));
   }
   const read = readJob({ ...start, place: parsed(place), levelLine: { up }, readings: [reading] });
   if (!read.ok) throw refusedJob(read.error);
@@ -61,6 +61,6 @@ function parsed(json: string): unknown {
   try {
     return JSON.parse(json);
   } catch {
-    throw new HttpError(400, 'not-json', 'Spot and place are JSON.');
+    throw new HttpError(400, 'not-json', say('http.spotJson'));
   }
 }

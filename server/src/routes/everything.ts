@@ -10,6 +10,7 @@ import { backupStream } from '../backup/write';
 import type { PhotoFolder } from '../db/photoFolder';
 import type { Storage } from '../db/storage';
 import { HttpError } from '../http/errors';
+import { say } from '../words';
 
 /** The largest backup that is taken over HTTP. A larger one is restored from the command line. Bytes. */
 const LARGEST_BACKUP = 4 * 1024 ** 3;
@@ -46,12 +47,7 @@ async function received(request: Request, file: string): Promise<void> {
     transform(chunk: Buffer, _encoding, next) {
       bytes += chunk.length;
       const isTooLarge = bytes > LARGEST_BACKUP;
-      next(
-        isTooLarge
-          ? new BackupError('This backup is larger than 4 GB. Nothing was changed. Use ./dormer restore.')
-          : null,
-        chunk,
-      );
+      next(isTooLarge ? new BackupError(say('backup.tooLarge')) : null, chunk);
     },
   });
   await pipeline(request, limit, createWriteStream(file));

@@ -4,8 +4,9 @@ import { deviceName } from '../access/whoAsks';
 import type { JobStore, SaveOutcome } from '../db/jobStore';
 import { bringBackBody, createBody, duplicateBody, jobIn, readBody, saveBody } from '../http/body';
 import { HttpError } from '../http/errors';
+import { say } from '../words';
 
-const NO_SUCH_JOB = () => new HttpError(404, 'no-such-job', 'There is no such job, or it was removed.');
+const NO_SUCH_JOB = () => new HttpError(404, 'no-such-job', say('http.noSuchJob'));
 
 /** Jobs over HTTP: list, create, read, save, duplicate, remove with undo, saved versions. */
 export function jobRoutes(store: JobStore): Router {
@@ -57,7 +58,7 @@ export function jobRoutes(store: JobStore): Router {
 
   router.get('/:id/versions/:version', async (request, response) => {
     const stored = await store.readVersion(request.params.id, versionIn(request.params.version));
-    if (!stored) throw new HttpError(404, 'no-such-version', 'There is no such version of this job.');
+    if (!stored) throw new HttpError(404, 'no-such-version', say('http.noSuchVersion'));
     response.json(stored);
   });
 
@@ -73,13 +74,13 @@ export function jobRoutes(store: JobStore): Router {
 function jobUnder(id: string, document: unknown, field: string): Job {
   const job = jobIn(document, field);
   if (job.id === id) return job;
-  const message = `The job says it is ${job.id}, the address says ${id}.`;
+  const message = say('http.jobIds', { own: job.id, asked: id });
   throw new HttpError(400, 'invalid-request', message, { fields: [{ path: `${field}.id`, message }] });
 }
 
 function versionIn(text: string): number {
   if (/^[1-9]\d{0,8}$/.test(text)) return Number(text);
-  throw new HttpError(404, 'no-such-version', 'There is no such version of this job.');
+  throw new HttpError(404, 'no-such-version', say('http.noSuchVersion'));
 }
 
 function answer(response: Response, outcome: SaveOutcome, status: number): void {
@@ -88,15 +89,15 @@ function answer(response: Response, outcome: SaveOutcome, status: number): void 
       response.status(status).json({ version: outcome.version, changedAt: outcome.changedAt });
       return;
     case 'stale':
-      throw new HttpError(409, 'stale', 'The job was changed elsewhere since. Nothing was overwritten.', {
+      throw new HttpError(409, 'stale', say('http.stale'), {
         current: outcome.current,
       });
     case 'exists':
-      throw new HttpError(409, 'exists', 'There is already a job with this id. Nothing was overwritten.', {
+      throw new HttpError(409, 'exists', say('http.exists'), {
         current: outcome.current,
       });
     case 'removed':
-      throw new HttpError(410, 'removed', 'The job was removed elsewhere. Bring it back to save into it.');
+      throw new HttpError(410, 'removed', say('http.removed'));
     case 'unknown':
       throw NO_SUCH_JOB();
   }

@@ -3,6 +3,7 @@ import { PHOTO_LIMIT, type PhotoType } from '@dormer/core/job';
 import sharp from 'sharp';
 import type { PhotoFolder } from '../db/photoFolder';
 import { HttpError } from '../http/errors';
+import { say } from '../words';
 
 const TYPES: Readonly<Record<string, PhotoType>> = { jpeg: 'image/jpeg', png: 'image/png', webp: 'image/webp' };
 /** A picture with longer sides is a trap for whoever opens it. Pixels. */
@@ -28,7 +29,7 @@ export function photoRoutes(photos: PhotoFolder): Router {
   });
   router.get('/:id', async (request, response) => {
     const found = await photos.get(idOf(request.params.id ?? ''));
-    if (!found) throw new HttpError(404, 'no-such-photo', 'There is no such photo.');
+    if (!found) throw new HttpError(404, 'no-such-photo', say('http.noSuchPhoto'));
     response.set('Cache-Control', 'private, max-age=31536000, immutable').type(found.type).send(found.contents);
   });
   router.delete('/:id', async (request, response) => {
@@ -40,12 +41,12 @@ export function photoRoutes(photos: PhotoFolder): Router {
 
 function idOf(given: string): string {
   if (/^[A-Za-z0-9_-]{1,64}$/.test(given)) return given;
-  const message = 'The id of a photo has letters, digits, - and _ only, at most 64.';
+  const message = say('http.photoId');
   throw new HttpError(400, 'invalid-request', message, { fields: [{ path: 'id', message }] });
 }
 
 const notAPicture = (): HttpError => {
-  const message = 'This is not a picture that can be kept. JPEG, PNG and WebP are.';
+  const message = say('http.photoType');
   return new HttpError(400, 'not-a-picture', message, { fields: [{ path: '', message }] });
 };
 

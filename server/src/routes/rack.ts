@@ -3,6 +3,7 @@ import { offcutSchema } from '@dormer/core/job';
 import type { RackStore } from '../db/rackStore';
 import { readBody } from '../http/body';
 import { HttpError } from '../http/errors';
+import { say } from '../words';
 
 /** The offcut rack over HTTP: what is on it, a piece put there, a piece taken. Done twice it is as done once. */
 export function rackRoutes(rack: RackStore): Router {
@@ -13,7 +14,7 @@ export function rackRoutes(rack: RackStore): Router {
   router.put('/:id', async (request, response) => {
     const piece = readBody(offcutSchema, request.body);
     if (piece.id !== request.params.id) {
-      const message = `The piece says it is ${piece.id}, the address says ${request.params.id}.`;
+      const message = say('http.pieceIds', { own: piece.id, asked: request.params.id });
       throw new HttpError(400, 'invalid-request', message, { fields: [{ path: 'id', message }] });
     }
     await rack.put(piece);

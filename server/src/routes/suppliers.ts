@@ -3,6 +3,7 @@ import { z } from 'zod';
 import { readBody } from '../http/body';
 import { HttpError } from '../http/errors';
 import type { Supplier } from '../stand-ins/suppliers';
+import { say } from '../words';
 
 const quoteBody = z.strictObject({
   items: z
@@ -18,7 +19,7 @@ export function supplierRoutes(suppliers: readonly Supplier[]): Router {
   });
   router.post('/:id/quote', async (request, response) => {
     const supplier = suppliers.find((one) => one.id === request.params.id);
-    if (!supplier) throw new HttpError(404, 'no-such-supplier', 'There is no such supplier.');
+    if (!supplier) throw new HttpError(404, 'no-such-supplier', say('http.noSuchSupplier'));
     const { items } = readBody(quoteBody, request.body);
     const { id, name, simulated } = supplier;
     response.json({ supplier: { id, name, simulated }, quotes: await supplier.quote(items) });

@@ -6,6 +6,8 @@ import { StageGuard } from '../../../screens/job/StageGuard';
 import { LogScreen } from '../../../screens/log/LogScreen';
 import { MeasureScreen } from '../../../screens/measure/MeasureScreen';
 import { ShelvesScreen } from '../../../screens/shelves/ShelvesScreen';
+import { TradeWords } from '../../../screens/words/TradeWords';
+import { WordsScreen } from '../../../screens/words/WordsScreen';
 
 /**
  * One stage of a job. All are fetched together: what they share is then no part of what is loaded before the first
@@ -17,14 +19,21 @@ export default function StageRoute() {
     <>
       <FaultBanner id={id} />
       <StageGuard stage={stage}>
-        <StageScreen />
+        <TradeWords id={id}>
+          <StageScreen />
+        </TradeWords>
       </StageGuard>
     </>
   );
 }
 
 function StageScreen() {
-  const { id, stage, shelf } = useLocalSearchParams<{ id: string; stage: string; shelf?: string }>();
+  const { id, stage, shelf, word } = useLocalSearchParams<{
+    id: string;
+    stage: string;
+    shelf?: string;
+    word?: string;
+  }>();
   const router = useRouter();
   switch (stage) {
     case 'measure':
@@ -41,6 +50,8 @@ function StageScreen() {
       return <BuildScreen />;
     case 'log':
       return <LogScreen />;
+    case 'words':
+      return <WordsScreen first={word} />;
     default:
       return <Redirect href={{ pathname: '/job/[id]/measure', params: { id } }} />;
   }

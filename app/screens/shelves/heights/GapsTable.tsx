@@ -1,7 +1,7 @@
-import { Pressable, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
-import { Section, Txt } from '../../../ui';
+import { Press, Section, Txt } from '../../../ui';
 import { Why } from '../../../parts/Why';
 import { useLabel } from '../../../labels';
 import { FONT, makeStyles, RADIUS, SIZE, SPACE, TARGET } from '../../../theme';
@@ -26,7 +26,7 @@ export function GapsTable({ plan, job, selected, onSelect }: GapsTableProps) {
         const gap = plan.gaps.find((plannedGap) => plannedGap.above === number);
         return (
           <View key={number} style={[styles.shelf, selected === number && styles.selected]}>
-            <Pressable
+            <Press
               role="button"
               aria-pressed={selected === number}
               aria-label={label('marks.show', { shelf: number })}
@@ -34,7 +34,7 @@ export function GapsTable({ plan, job, selected, onSelect }: GapsTableProps) {
               style={styles.number}
             >
               <Txt style={styles.numberText}>{number}</Txt>
-            </Pressable>
+            </Press>
             <View style={styles.marks}>
               {gap ? (
                 <View style={styles.mark}>

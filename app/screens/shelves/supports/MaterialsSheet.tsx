@@ -1,12 +1,12 @@
 import Plus from 'lucide-react-native/icons/plus';
 import Trash from 'lucide-react-native/icons/trash';
 import { useState } from 'react';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { LIMITS, type Job, type OwnMaterial } from '@dormer/core/job/document';
 import type { JobUnit } from '@dormer/core/base/quantity';
 import { materialOf, materialsOf, type Material } from '@dormer/core/design/load/materials';
 import { words } from '@dormer/core/say/words/first';
-import { Button, Sheet, TextField, Txt, useKeptPlace } from '../../../ui';
+import { Button, Press, Sheet, TextField, Txt, useKeptPlace } from '../../../ui';
 import { guardedSheet } from '../../../ui/guardedSheet';
 import { useLabel, type Label } from '../../../labels';
 import { editJob, newId, useAppDispatch } from '../../../store';
@@ -41,7 +41,7 @@ export const MaterialsSheet = guardedSheet(function MaterialsSheet({ job, what, 
     <Sheet title={label(`wood.${what}`)} closeTitle={label('close')} onClose={onClose}>
       <View role="radiogroup" aria-label={label(`wood.${what}`)} style={styles.list}>
         {materialsOf(job.wood.own).map((material) => (
-          <Pressable
+          <Press
             key={material.id}
             role="radio"
             aria-checked={material.id === chosen}
@@ -53,7 +53,7 @@ export const MaterialsSheet = guardedSheet(function MaterialsSheet({ job, what, 
             <Txt kind="small" tone="faint">
               {words(material.source, job)}
             </Txt>
-          </Pressable>
+          </Press>
         ))}
       </View>
       {own ? (

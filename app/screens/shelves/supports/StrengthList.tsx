@@ -2,13 +2,13 @@ import CircleCheck from 'lucide-react-native/icons/circle-check';
 import OctagonX from 'lucide-react-native/icons/octagon-x';
 import TriangleAlert from 'lucide-react-native/icons/triangle-alert';
 import { useState } from 'react';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { message } from '@dormer/core/base/message';
 import { withChange, type Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { formatMass } from '@dormer/core/base/quantity';
 import { aboutWords, words } from '@dormer/core/say/words/first';
-import { Button, NoticeLine, Section, Txt } from '../../../ui';
+import { Button, NoticeLine, Press, Section, Txt } from '../../../ui';
 import { useLabel } from '../../../labels';
 import { editJob, useAppDispatch } from '../../../store';
 import { makeStyles, SPACE, TARGET, useTheme } from '../../../theme';
@@ -108,7 +108,7 @@ function Line({ one, job, lit, open, onPress }: LineProps) {
   const { sag, weakest, carries } = one;
   return (
     <View style={[styles.line, lit && styles.lit]}>
-      <Pressable role="button" aria-expanded={open} onPress={onPress} style={styles.press}>
+      <Press role="button" aria-expanded={open} onPress={onPress} style={styles.press}>
         <Icon size={20} color={ink} aria-hidden />
         <View style={styles.grow}>
           <Txt>
@@ -123,7 +123,7 @@ function Line({ one, job, lit, open, onPress }: LineProps) {
               : label('strength.sag', { sag: about(sag.lastingMm), kg: mass(carries.kg) })}
           </Txt>
         </View>
-      </Pressable>
+      </Press>
       {open ? (
         <View style={styles.more}>
           <Txt kind="small">

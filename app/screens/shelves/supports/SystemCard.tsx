@@ -1,11 +1,11 @@
 import Star from 'lucide-react-native/icons/star';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
 import { message, type Message } from '@dormer/core/base/message';
 import type { Considered } from '@dormer/core/plan';
 import { systemPicture } from '@dormer/core/say/scene/support';
 import { aboutWords, words } from '@dormer/core/say/words/first';
-import { Txt } from '../../../ui';
+import { Press, Txt } from '../../../ui';
 import { SceneView } from '../../../drawing';
 import { useLabel } from '../../../labels';
 import { makeStyles, RADIUS, SPACE, TARGET, useTheme } from '../../../theme';
@@ -27,7 +27,7 @@ export function SystemCard({ one, job, extent, chosen, onChoose }: SystemCardPro
   const label = useLabel();
   const name = words(message(`system.${one.system}`), job);
   return (
-    <Pressable
+    <Press
       role="radio"
       aria-checked={chosen}
       aria-label={name}
@@ -55,7 +55,7 @@ export function SystemCard({ one, job, extent, chosen, onChoose }: SystemCardPro
       <Txt kind="small">{consequences(one, job, label)}</Txt>
       <Reasons sign="+" reasons={one.fors} job={job} />
       <Reasons sign="−" reasons={one.againsts} job={job} />
-    </Pressable>
+    </Press>
   );
 }
 

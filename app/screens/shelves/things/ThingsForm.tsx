@@ -1,12 +1,12 @@
 import Plus from 'lucide-react-native/icons/plus';
 import { useState } from 'react';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { LIMITS, type Job, type Thing } from '@dormer/core/job/document';
 import { LIBRARY } from '@dormer/core/design/layout/forScreens';
 import type { Plan } from '@dormer/core/plan';
 import { formatMass } from '@dormer/core/base/quantity';
 import { lengthWords, listWords, words } from '@dormer/core/say/words/first';
-import { Button, LongList, NoticeLine, Section, Sheet, Txt, useKeptPlace } from '../../../ui';
+import { Button, LongList, NoticeLine, Press, Section, Sheet, Txt, useKeptPlace } from '../../../ui';
 import { guardedSheet } from '../../../ui/guardedSheet';
 import { useLabel, type Label, type PlainLabel } from '../../../labels';
 import { editJob, newId, useAppDispatch } from '../../../store';
@@ -96,7 +96,7 @@ function ThingList({ job, contents, onOpen: setOpen }: ThingListProps) {
   return (
     <LongList name={label('things.title')} rows={job.things} keyOf={({ id }) => id}>
       {(thing) => (
-        <Pressable
+        <Press
           role="button"
           aria-label={label('things.change', { name: thing.name })}
           onPress={() => setOpen(thing.id)}
@@ -114,7 +114,7 @@ function ThingList({ job, contents, onOpen: setOpen }: ThingListProps) {
             </Txt>
           </View>
           {contents ? <Where thing={thing} contents={contents} job={job} /> : null}
-        </Pressable>
+        </Press>
       )}
     </LongList>
   );
@@ -136,7 +136,7 @@ const Library = guardedSheet(function Library({ job, onClose, onTake }: LibraryP
       {LIBRARY.map((usual) => {
         const thing = fromLibrary(usual, usual.id, label(`library.${usual.id}` as PlainLabel), job);
         return (
-          <Pressable
+          <Press
             key={usual.id}
             role="button"
             aria-label={thing.name}
@@ -149,7 +149,7 @@ const Library = guardedSheet(function Library({ job, onClose, onTake }: LibraryP
                 {sizeOf(thing, job, label)}
               </Txt>
             </View>
-          </Pressable>
+          </Press>
         );
       })}
     </Sheet>

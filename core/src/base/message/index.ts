@@ -1,5 +1,5 @@
 export type { ParamsOf } from './icu';
-export type { Message, MessageCode, MessageParams, Param } from './message';
+export type { Message, MessageCode, MessageParams, Param, PlainCode } from './message';
 export { durationWords } from './duration';
 export {
   message,

@@ -1,4 +1,4 @@
-import { durationWords, type Message, type Param } from '../../base/message';
+import { durationWords, type Message, type Param, type PlainCode } from '../../base/message';
 import { typedEn } from '../../base/message/en/typed';
 import {
   formatAngle,
@@ -11,7 +11,7 @@ import {
 } from '../../base/quantity';
 import { listWords, runWords, volumeWords } from './amounts';
 import { Catalogue, type Sentences } from './catalogue';
-import { languageOf, type ReaderPlace } from './languages';
+import { languageOf, type Language, type ReaderPlace } from './languages';
 
 /** In which words and units something is to be said. */
 export interface Reader extends ReaderPlace {
@@ -39,6 +39,13 @@ export function words(message: Message, reader: Reader): string {
     chooses: (name) => chosenBy(of(name)),
   });
 }
+
+/**
+ * A sentence that takes nothing, in a language; its code where the sentence is not loaded.
+ * @example phrase('word.kerf', 'en-GB') // "Kerf"
+ */
+export const phrase = (code: PlainCode, language: Language): string =>
+  catalogue.say(code, language, { words: (name) => `{${name}}`, chooses: () => '' });
 
 /**
  * A length in the reader's units, with the unit.

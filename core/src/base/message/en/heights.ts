@@ -34,7 +34,7 @@ export const heightsEn = {
   'pole.shelf-top': '{shelf, number} top {up, length}',
   'pole.cleat-top': '{shelf, number} batten {up, length}',
   'pole.bracket-top': '{shelf, number} bracket {up, length}',
-  'pole.rail': 'rail {up, length}',
+  'pole.rail': 'clothes rail {up, length}',
   'pole.clear':
     '{what, select, outlet {keep clear: socket} switch {keep clear: switch} vent {keep clear: vent} pipe {keep clear: pipe} hole {keep clear: hole} hardware {keep clear: fitting} trim {keep clear: trim} windowBar {keep clear: window bar} lid {keep clear: lid} door {keep clear: door} other {keep clear}}',
   'pole.levelLine': 'level line {up, length}',

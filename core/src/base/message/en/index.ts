@@ -7,6 +7,7 @@ import { stockEn } from './stock';
 import { supportsEn } from './supports';
 import { surveyEn } from './survey';
 import { termsEn } from './terms';
+import { tradeWordsEn } from './tradeWords';
 import type { typedEn } from './typed';
 
 /** English, by topic: sentences about an open job. Those needed before a job is open are in `typed.ts`. */
@@ -20,6 +21,7 @@ export const restEn = [
   drawingsEn,
   stockEn,
   stepsEn,
+  tradeWordsEn,
 ] as const;
 
 /** Every sentence of the core by its code. */
@@ -32,4 +34,5 @@ export type Sentences = typeof typedEn &
   typeof partsEn &
   typeof drawingsEn &
   typeof stockEn &
-  typeof stepsEn;
+  typeof stepsEn &
+  typeof tradeWordsEn;

@@ -33,7 +33,7 @@ export const problemsEn = {
   'problem.pinRows':
     'Pin rows {setBack, length} in from each edge cross on a side {depth, length} deep. Set them nearer the edges.',
   'problem.hangerDepth':
-    'Hangers take {needed, length}, and the opening is {depth, length} deep. Hang clothes facing out, or use a shallower rail.',
+    'Hangers take {needed, length}, and the opening is {depth, length} deep. Hang clothes facing out, or use a shallower clothes rail.',
   'problem.gapTooSmall':
     'The gap below this shelf is {gap, length}, but its battens and lipping hang down {needed, length}. Raise the shelf, or lower the one below.',
   'problem.boundariesCross':

@@ -78,7 +78,7 @@ export const supportsEn = {
   'suit.brackets.noStudNoAnchor': 'No stud within {near, length} of both ends, and hollow-wall fixings are off.',
   'suit.brackets.floor': 'The bracket legs would reach the floor.',
   'suit.side.hidden': 'Hidden, and takes no height.',
-  'suit.posts.noHardware': 'Stands on the floor and asks little of the walls.',
+  'suit.posts.noHardware': 'Stands on the floor. The walls only keep it upright.',
   'suit.float.hidden': 'All supports are hidden.',
   'suit.float.oneWall': 'With only one wall behind it, the front dips.',
   'suit.handGrooves': 'Housings across posts are slow by hand.',

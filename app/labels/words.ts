@@ -1,0 +1,4 @@
+import { addLabels } from './labels';
+import { wordsEn } from './words.en';
+
+addLabels(wordsEn);
