@@ -106,7 +106,8 @@ export const stepsEn = {
   'how.tryDry': 'Try it dry first. Where it is too tight, mark, shave a little, try again: wood that is off stays off.',
   'how.dividers': 'Plumb, front edge to front edge. Screw from below and above.',
   'how.tilted': 'Battens at their angle first, the strip along the lower edge last.',
-  'how.rod': 'Set both cups at one height, measured from the same line. Hang the clothes rail, then drive the last screw.',
+  'how.rod':
+    'Set both cups at one height, measured from the same line. Hang the clothes rail, then drive the last screw.',
   'how.trim': 'Top piece first, by its long points, then the uprights to it. Hold each up before you cut it.',
   'how.fillHeads': 'Slightly proud: filler shrinks.',
   'how.sandHeads': 'With the grain, by hand.',
