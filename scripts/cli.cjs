@@ -8,28 +8,27 @@ const { test } = require('./test.cjs');
 
 const HELP = `Dormer: from a few tape readings of a crooked opening to shelves that go in on the first trip.
 
-  ./dormer start [--home]   the app with your own jobs; --home lets phones in your network in, once they are paired
-  ./dormer pair             a pairing code for one more phone
-  ./dormer demo [--fresh]   the app with demo jobs; --fresh puts them in a new database of their own
-  ./dormer test             everything that is checked: types, lint, walls, unit, server, build, end to end
+  ./dormer start [--home]   run the app with your own jobs; --home lets paired phones in your network use it
+  ./dormer pair             make a pairing code for one more phone
+  ./dormer demo [--fresh]   run the app with demo jobs; --fresh uses a new, empty database for them
+  ./dormer test [STEPS]     run all checks, or the named ones: types, lint, walls, unit, server, build, end to end
   ./dormer fuzz [MINUTES]   run the property tests with new seeds for MINUTES (5); print a seed that fails
-  ./dormer dev              server and app with reload
-  ./dormer plan FILE        the plan of a job file, as JSON
-  ./dormer cut FILE         how a job file is cut from what can be bought, and what that is, as JSON
-  ./dormer backup FILE.zip  everything as one zip of open files: jobs with versions, photos, rack, instruments
-  ./dormer restore FILE.zip brings a backup in, over nothing that is newer
+  ./dormer dev              run server and app with reload
+  ./dormer plan FILE        print the plan of a job file as JSON
+  ./dormer cut FILE         print the cutting layouts and the shopping list of a job file as JSON
+  ./dormer backup FILE.zip  save everything as one zip of open files: jobs with versions, photos, rack, instruments
+  ./dormer restore FILE.zip restore a backup; newer jobs stay as they are
   ./dormer bench [plan|layout|load|survey|fit|cut|build|open|crash|versions|household]
-                            how long plans, layouts and strength take, what advised readings are worth, what boards
-                            do at the wall, how well boards and sheets are cut (some minutes each), the first screen,
-                            1000 kills of the server in the middle of its work (half an hour), a long list of versions,
-                            what one household costs a host
-  ./dormer shots            make the pictures in docs/screenshots/ again
-  ./dormer docs             make the generated part of docs/ again
-  ./dormer help             this
+                            measure speed and quality, each some minutes: plans, layouts and strength, the worth of
+                            suggested readings, boards at the wall, cutting, the first screen, 1000 kills of the
+                            server at work (half an hour), a long list of versions, one household on a host
+  ./dormer shots            make the pictures in docs/screenshots/
+  ./dormer docs             make the generated part of docs/
+  ./dormer help             print this help
 
 Settings: PORT (4173), HOST (127.0.0.1), DORMER_DATA (./data), LOG_LEVEL (warn),
-DORMER_HOSTS (further names the server answers to, with commas between); with --home DORMER_HOME_PORT (4443),
-DORMER_TLS_CERT and DORMER_TLS_KEY (a certificate of your own); DORMER_TRUST_PROXY (how many proxies are in front).
+DORMER_HOSTS (more names of the server, with commas between); with --home also DORMER_HOME_PORT (4443),
+DORMER_TLS_CERT and DORMER_TLS_KEY (your own certificate); DORMER_TRUST_PROXY (number of proxies in front).
 `;
 
 const COMMANDS = {
@@ -65,7 +64,7 @@ const COMMANDS = {
 exports.run = async function runCommand([name = 'help', ...args]) {
   const command = COMMANDS[name === '--help' || name === '-h' ? 'help' : name];
   try {
-    if (!command) throw new Failure(`There is no command “${name}”. See ./dormer help.`);
+    if (!command) throw new Failure(`Unknown command “${name}”. See ./dormer help.`);
     await command(args);
   } catch (error) {
     process.stderr.write(`${error instanceof Failure ? error.message : (error && error.stack) || error}\n`);

@@ -18,7 +18,7 @@ async function ensureInstalled() {
   say('Installing packages (a few minutes the first time) …');
   await run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], {
     stdio: ['ignore', process.stderr, process.stderr],
-    failure: 'The packages could not be installed; what npm says stands above.',
+    failure: 'The packages could not be installed. Read the message of npm above.',
   });
   setStamp('installed', wanted);
 }

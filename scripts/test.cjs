@@ -26,7 +26,7 @@ const STEPS = [
 exports.test = async function test(names) {
   const known = STEPS.map(([name]) => name);
   const unknown = names.find((name) => !known.includes(name));
-  if (unknown) throw new Failure(`There is no step “${unknown}”. The steps: ${known.join(', ')}.`);
+  if (unknown) throw new Failure(`Unknown step “${unknown}”. The steps: ${known.join(', ')}.`);
   const began = Date.now();
   for (const [name, step] of STEPS) {
     if (names.length > 0 && !names.includes(name)) continue;

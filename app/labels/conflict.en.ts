@@ -84,7 +84,7 @@ export const conflictEn = {
   'conflict.at.log.next': 'Next time',
   'conflict.at.log.entries[]': 'Diary entry {entry}',
   'conflict.at.learned': 'Learned from other jobs',
-  'conflict.at.errors': 'Learned from repeats',
+  'conflict.at.errors': 'Learned from repeated readings',
   'conflict.at.trials[]': 'Fit note on shelf {entry}',
 
   'conflict.field.up': '{place} (height)',

@@ -98,7 +98,7 @@ describe('the one script', () => {
   test('helps, and names a command it does not know', async () => {
     expect(await runNode([script, 'help'])).toMatchObject({ code: 0, out: expect.stringContaining('./dormer demo') });
     const unknown = await runNode([script, 'dance']);
-    expect(unknown).toEqual({ code: 1, out: '', err: 'There is no command “dance”. See ./dormer help.\n' });
+    expect(unknown).toEqual({ code: 1, out: '', err: 'Unknown command “dance”. See ./dormer help.\n' });
   });
 
   test.each(['18.20.4', '20.18.3', '16.0.0'])('says to Node %s that it is too old', async (version) => {

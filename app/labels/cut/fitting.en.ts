@@ -101,7 +101,7 @@ export const fittingEn = {
   'print.labels': 'Pencil on it',
   'print.part': 'Piece',
   'print.underside': 'Underside',
-  'print.levelLine': 'Above the floor mark. Level line: {up} up.',
+  'print.levelLine': 'Heights above the floor mark. Level line at {up}.',
   'trial.open': 'Try in place',
   'trial.title': 'Board {label}, tried in place',
   'trial.is':

@@ -99,7 +99,7 @@ export const heightsEn = {
   'chosen.takeDown': 'Move down to {up}',
   'chosen.takeUp': 'Move up to {up}',
   'chosen.room': '{used} of {length} used, {left} free',
-  'chosen.load': '{kg} on it',
+  'chosen.load': '{kg} load',
   'chosen.close': 'Close shelf {shelf}',
 
   'pole.handle': 'Shelf {shelf} on the pole',

@@ -27,7 +27,7 @@ export const strengthEn = {
   'strength.weakest.anchor': 'Weakest joint: a hollow-wall fixing, {used} used ({carries} of {may}).',
   'strength.weakest.wood': 'Weakest joint: a screw in the wood, {used} used ({carries} of {may}).',
   'strength.weakest.rating': 'Weakest part: the bracket by its rating, {used} used ({carries} of {may}).',
-  'strength.pull': 'Pull on it: {pull} of {may}.',
+  'strength.pull': 'Pull on the fixing: {pull} of {may} allowed.',
   'strength.noJoint': 'Stands on the floor or is glued, so no screw carries its load.',
   'strength.beam': 'Front rail over {span}: sags {sag} (usual limit {usual}), {used} of its strength used.',
   'strength.drawn': 'Brown lines show the front edges after years of load, sag drawn 20×.',

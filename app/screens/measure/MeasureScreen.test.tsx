@@ -9,6 +9,7 @@ import { planDropped, planReady } from '../../store/planned';
 import { gone, jobIn, planned, screen, show } from '../../test/screen';
 import { MeasureScreen } from './MeasureScreen';
 import { bare, value, enter, start } from './measureTesting';
+import { textOf } from '../../test/textOf';
 
 let store: AppStore;
 
@@ -72,7 +73,7 @@ test('why this one is said in words', async () => {
 test('one that is passed over is not asked for again, and takes its figure with it', async () => {
   store = await show(<MeasureScreen />, bare);
   start();
-  const asked = screen.getByText(/Push the tape/).props.children as string;
+  const asked = textOf(screen.getByText(/Push the tape/));
   fireEvent.changeText(value(), '1127');
   fireEvent.press(screen.getByLabelText('Skip reading'));
   expect(screen.queryByText(asked)).toBeNull();

@@ -3,6 +3,7 @@ import { chimneyAlcove, stairCavity } from '@dormer/core/rigs/demo';
 import { withBuild, type Job } from '@dormer/core/job/document';
 import { choose, gone, jobIn, planned, press, screen, show, take, type } from '../../test/screen';
 import { BuildScreen } from './BuildScreen';
+import { textOf } from '../../test/textOf';
 
 const card = () => within(screen.getByTestId('step-card'));
 const title = (what: string) =>
@@ -193,8 +194,7 @@ describe('trips and packing', () => {
     const store = await show(<BuildScreen />, chimneyAlcove());
     tab('Packing');
     fireEvent.press(await screen.findByRole('radio', { name: '3 On site' }));
-    const left = () =>
-      Number(/^(\d+) things/.exec(String(screen.getByText(/things still to pack/).props.children))![1]);
+    const left = () => Number(/^(\d+) things/.exec(textOf(screen.getByText(/things still to pack/)))![1]);
     const before = left();
     fireEvent.press(screen.getByRole('checkbox', { name: 'Level' }));
     fireEvent.press(screen.getByRole('checkbox', { name: '2S – Board' }));

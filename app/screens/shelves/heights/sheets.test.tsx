@@ -7,6 +7,7 @@ import { undo, type AppStore } from '../../../store';
 import { jobIn, planned, press, screen, showPart, take, type } from '../../../test/screen';
 import { AlignSheet } from './AlignSheet';
 import { CompareSheet } from './CompareSheet';
+import { textOf } from '../../../test/textOf';
 
 let store: AppStore;
 afterEach(() => store.stop());
@@ -62,9 +63,7 @@ describe('two layouts side by side', () => {
     // The nearest of what the word stands in that holds figures, too, is its line.
     let line = screen.getByText('Shelves');
     while (within(line).queryAllByText(/^\d$/).length < 2) line = line.parent!;
-    const said = within(line)
-      .getAllByText(/^\d$/)
-      .map((element) => element.props.children);
+    const said = within(line).getAllByText(/^\d$/).map(textOf);
     expect(said).toEqual(['5', '3']);
   });
 

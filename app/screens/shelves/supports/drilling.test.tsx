@@ -10,6 +10,7 @@ import { drillGroups, drillWords, holeWords, screwWords } from './drilling';
 import { Drilling } from './Drilling';
 import { FurtherSheet } from './FurtherSheet';
 import { alcove, mm } from './supportsTesting';
+import { textOf } from '../../../test/textOf';
 
 let store: AppStore;
 
@@ -143,7 +144,7 @@ describe('the drilling sheet', () => {
     press(`Show ${groups.length} kinds of pieces`);
     const shown = screen.getAllByText(/along it: .* mm$/);
     expect(shown.length).toBeGreaterThan(0);
-    for (const row of shown) expect(String(row.props.children).match(/ mm/g)).toHaveLength(2);
+    for (const row of shown) expect(textOf(row).match(/ mm/g)).toHaveLength(2);
     expect(screen.getAllByRole('button', { name: 'Full size' }).length).toBeGreaterThan(3);
     press('Hide pieces');
     expect(screen.queryByText(/along it: /)).toBeNull();

@@ -136,7 +136,7 @@ export const problemsEn = {
   'problem.tipsForward':
     'The battens stop {setBack, length} short of the front. Someone leaning on the edge tips the shelf. Keep this under a third of the depth.',
   'problem.bracketTooDeep':
-    'Shelf {shelf, number}: a bracket {arm, length} deep sticks out past a board {board, length} deep. Use one of {board, length} at most, or a deeper shelf.',
+    'Shelf {shelf, number}: a bracket {arm, length} deep sticks out past a board {board, length} deep. Use brackets up to {board, length} deep, or a deeper shelf.',
   'problem.bracketShort':
     'Shelf {shelf, number}: a bracket {arm, length} deep is short for a board {board, length} deep. Use one of {least, length} or more.',
   'problem.noBrace':
