@@ -52,7 +52,7 @@ export const heightsEn = {
   'shelves.baseUp': 'Height of the base',
   'shelves.railUp': 'Centre of the clothes rail, above the floor mark',
   'shelves.railClear': 'From the clothes rail to the shelf above',
-  'shelves.hang': 'Length of the clothes',
+  'shelves.hang': 'Kind of clothes',
   'hang.folded-trousers': 'Folded trousers',
   'hang.children': 'Children’s clothes',
   'hang.shirts': 'Shirts',

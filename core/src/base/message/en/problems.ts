@@ -73,7 +73,7 @@ export const problemsEn = {
   'problem.wallsCross':
     'Shelf {shelf, number}: the walls are only about {width, about} apart here, and the clearance takes all of it. Check the readings at this height.',
   'problem.nosingShort':
-    'The lipping is {nosing, length} high, and the battens show below it. Make it {needed, length} to hide them.',
+    'The lipping is {nosing, length} high, and the battens show below it. Make the lipping {needed, length} high to hide them.',
   'problem.endGap':
     'Shelf {shelf, number}: the gap may reach {gap, about} {end, select, left {{at, select, back {at the left end, back} middle {at the left end, halfway out} front {at the left end, front} lower {at the left end, bottom} upper {at the left end, top} other {}}} right {{at, select, back {at the right end, back} middle {at the right end, halfway out} front {at the right end, front} lower {at the right end, bottom} upper {at the right end, top} other {}}} other {}}. Choose another end style, or take a reading there.',
   'problem.backGap':
@@ -81,9 +81,9 @@ export const problemsEn = {
   'problem.fitUnsure':
     'Shelf {shelf, number}: too little is measured for a close fit. Gaps may reach {gap, about}. Take the next reading first.',
   'problem.readingAside':
-    '“{reading, name}” is set aside. Reads: {value, name}. The others predict: {expected, name}. Measure it again, keep it or delete it.',
+    '“{reading, name}” is set aside. Reads: {value, name}. The others predict: {expected, name}. Measure again, or keep or delete the reading.',
   'problem.readingSlip':
-    '“{reading, name}” is set aside. Reads: {value, name}. The others predict: {expected, name}. {slip, sentence} Measure it again, keep it or delete it.',
+    '“{reading, name}” is set aside. Reads: {value, name}. The others predict: {expected, name}. {slip, sentence} Measure again, or keep or delete the reading.',
   'problem.readingsDisagree':
     '“{reading, name}” reads: {value, name}. That contradicts “{other, name}”. Measure both again.',
   'problem.readingForeign': '“{reading, name}” is about a wall that this place does not have, so it is ignored.',
@@ -190,7 +190,8 @@ export const problemsEn = {
   'problem.caseTilts':
     'A case {height, length} high cannot be stood up here: it is {diagonal, length} from corner to corner. Make it {most, length} at most, or put it together standing.',
   'problem.caseNarrow': 'A case {width, length} wide has no space between its sides. Make it wider.',
-  'problem.noBoxDepth': 'The depth of the cavity has not been measured, so its shelves have no depth. Measure it.',
+  'problem.noBoxDepth':
+    'The depth of the cavity has not been measured, so its shelves have no depth. Measure the depth.',
   'problem.noPins': 'Pin holes are missing. Add pin holes under Heights.',
   'problem.benchShallow':
     'Bench {shelf, number}: {depth, length} is too shallow for a frame with front and back rails. Make it deeper.',
@@ -201,7 +202,7 @@ export const problemsEn = {
   'caution.divider':
     'A divider is not counted as a support. What leans on it loads the shelf below. Keep heavy things off its top.',
   'problem.dividerCorner':
-    'Divider {piece} on shelf {shelf, number}: Dormer does not plan dividers in corners. Delete it.',
+    'Divider {piece} on shelf {shelf, number}: Dormer does not plan dividers in corners. Delete the divider.',
   'problem.dividerOff':
     'Divider {piece} is beside shelf {shelf, number}, which is about {most, length} long. Move it onto the shelf.',
   'problem.dividerTop': 'Above shelf {shelf, number} nothing stops divider {piece}. Type its height.',
@@ -226,9 +227,9 @@ export const problemsEn = {
     'A clothes rail full of clothes (about {kg, mass}) may break. Support it in the middle, or use a thicker one.',
   'problem.rodSags':
     'A clothes rail full of clothes (about {kg, mass}) sags {sag, about} over the years. Supported in the middle it sags {halved, about}.',
-  'problem.tiltedBreaks': 'The tilted board {piece} may break under shoes. Use a thicker one.',
+  'problem.tiltedBreaks': 'The tilted board {piece} may break under shoes. Use a thicker board.',
   'problem.tiltedSags':
-    'The tilted board {piece} sags {sag, about} over the years. {usual, about} is the usual limit. Use a thicker one.',
+    'The tilted board {piece} sags {sag, about} over the years. {usual, about} is the usual limit. Use a thicker board.',
   'caution.mesh':
     'Dormer does not know what mesh carries. Overloaded mesh tears. Go by the maker’s figure for this rung spacing, and cover cut wire ends.',
   'caution.tipping':
@@ -239,7 +240,8 @@ export const problemsEn = {
     '{piece}: nothing for sale makes it, {thick, length} thick and {wide, length} wide. Add what you can buy, or choose another thickness or material.',
   'problem.reallyThick':
     'Planned {planned, length} thick. Really about {really, length}: {item, name}. Measure one and type its thickness before you cut: housings, supports and heights follow.',
-  'problem.otherWood': '{thick, length} × {wide, length} is not sold in that wood. Used instead: {material, name}.',
+  'problem.otherWood':
+    '{thick, length} × {wide, length} is not sold in the chosen wood. Used instead: {material, name}.',
   'problem.tooWideForStock':
     '{piece} is {wide, length} wide, and the widest sheet is {widest, length}. Make it from two, joined over a support.',
   'problem.joinedOver':
