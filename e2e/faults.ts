@@ -28,12 +28,12 @@ const heard = (page: Page): Promise<string[]> =>
   });
 
 /**
- * Words that are in English still: they have a vowel without an accent.
+ * Words of two letters and more that are in English still: they have a vowel without an accent.
  * @param known words that are nobody's to translate: names of the job, units
  */
 async function untranslated(page: Page, known: ReadonlySet<string>): Promise<string[]> {
   const found = (await heard(page)).flatMap((text) => {
-    const words = text.match(/[\p{L}]+/gu) ?? [];
+    const words = text.match(/\p{L}{2,}/gu) ?? [];
     const plain = words.filter((word) => /^[A-Za-z]*[aeiouy][a-z]*$/i.test(word) && !known.has(word.toLowerCase()));
     return plain.length > 0 ? [`${plain.join(' ')} in “${text}”`] : [];
   });

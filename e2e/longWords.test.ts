@@ -5,13 +5,14 @@ import { Tour } from './tour';
 
 test.use({ locale: LONG_WORDS });
 
-/** Words that are no language's: names of units, of files, of Dormer and of the simulated shop. */
-const UNITS = 'Dormer mm cm in ft lb lbs oz fl pint quart psi ga kg min pdf svg dxf csv ics json Practice yard';
+/** Words that are no language's: names of units, of files, of keys, of Dormer and of the simulated shop. */
+const UNITS =
+  'Dormer mm cm in ft lb lbs oz fl pint quart psi ga kg min pdf svg dxf csv ics json Enter Shift Esc Practice yard';
 
 /** Words that no catalogue holds, since the platform has them: days and months, spans of time, lists. */
 const INTL = Array.from({ length: 12 * 7 }, (_, i) =>
   new Intl.DateTimeFormat('en-GB', { dateStyle: 'full' }).format(new Date(2026, i % 12, 1 + (i % 7))),
-).concat('Jan Feb Mar Apr Jun Jul Aug Sept Oct Nov Dec Mon Tue Wed Thu Fri Sat Sun now and UTC');
+).concat('Jan Feb Mar Apr Jun Jul Aug Sept Oct Nov Dec Mon Tue Wed Thu Fri Sat Sun now minute minutes ago and UTC');
 
 /** Words that need no translation: of units, of the platform, and what people typed in the jobs. */
 async function knownWords(request: APIRequestContext): Promise<Set<string>> {
