@@ -26,6 +26,7 @@ export class Tour {
   /** The list of jobs, and what opens from it. */
   async jobs(): Promise<void> {
     await this.person.home();
+    await expect(this.person.page.getByRole('list')).toBeVisible();
     await this.look();
     await this.sheet('New job');
     await this.sheet('Phones and backups');

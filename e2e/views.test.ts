@@ -1,4 +1,4 @@
-import { expect, test } from './person';
+import { AT_ONE_SIZE, expect, test } from './person';
 import { Tour } from './tour';
 
 for (const colorScheme of ['light', 'dark'] as const) {
@@ -16,6 +16,13 @@ for (const colorScheme of ['light', 'dark'] as const) {
     }
   });
 }
+
+test('the list of jobs is accessible while the device looks for them', AT_ONE_SIZE, async ({ person, page }) => {
+  await page.route('**/api/jobs', () => undefined);
+  await page.goto('/');
+  await expect(page.getByText('Looking for your jobs …')).toBeVisible();
+  await person.axe();
+});
 
 test('nothing reaches beyond the edge of the screen, with the longest of names', async ({ person, page }) => {
   const name = 'The alcove between the long bookcase and the chimney breast on the second landing, left of the window';

@@ -101,7 +101,7 @@ function Opening() {
   const { colours } = useTheme();
   return (
     <MessagePage words={label('job.opening')}>
-      <ActivityIndicator color={colours.action} />
+      <ActivityIndicator aria-hidden color={colours.action} />
     </MessagePage>
   );
 }

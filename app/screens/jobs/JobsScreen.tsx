@@ -73,7 +73,7 @@ export function JobsScreen() {
         </Suspense>
         {looking ? (
           <View style={styles.empty}>
-            <ActivityIndicator />
+            <ActivityIndicator aria-hidden />
             <Txt tone="faint">{label('jobs.looking')}</Txt>
           </View>
         ) : jobs.length === 0 ? (
