@@ -152,6 +152,8 @@ test(
     await page.mouse.up();
     await expect.poll(() => person.heightOf(1)).toBe(479);
 
+    // Until the plan of the move is there, its fields are written anew and a selection in them is lost.
+    await person.planned();
     await person.setLength('Top of shelf 1', '400');
     await expect(page.getByText(/Shelf 1 hits a socket\. Move its top to 270 mm or 479 mm\./)).toBeVisible();
     await page.getByRole('button', { name: 'Move down to 270 mm' }).click();
