@@ -1,3 +1,4 @@
+import '../../labels/build';
 import '../../labels/conflict';
 import '../../labels/shelves';
 import '@dormer/core/say/words/rest';
@@ -122,6 +123,9 @@ describe('in words', () => {
       'Equal gaps',
       'Equal centres',
     ]);
+    expect(of('build.supports', 'top-down', 'bottom-up').slice(1)).toEqual(['Top down', 'Bottom up']);
+    expect(of('tools', 'hand', 'power')).toEqual(['Tools', 'Hand tools only', 'Power tools']);
+    expect(of('name', 'Board-game shelf', 'top-shelf').slice(1)).toEqual(['Board-game shelf', 'top-shelf']);
     expect(of('support.system', 'end-cleats', 'brackets')).toEqual([
       'Shelf supports (kind)',
       'Battens at the ends',

@@ -101,7 +101,7 @@ function valueWords(value: Value, label: Label, key = ''): string {
   if (value === null || value === '') return label('conflict.none');
   if (typeof value === 'boolean') return label(value ? 'conflict.yes' : 'conflict.no');
   if (typeof value === 'number') return `${value}${UNITS[key] ?? ''}`;
-  if (typeof value === 'string') return choiceWords(key, value, label) ?? value;
+  if (typeof value === 'string') return choiceWords(key, value, label);
   if (isList(value)) return label('conflict.entries', { count: value.length });
   if ('typed' in value) return [value.typed, unitOf(value)].filter(Boolean).join(' ');
   if (value.value !== undefined) return valueWords(value.value, label, key);
@@ -110,26 +110,35 @@ function valueWords(value: Value, label: Label, key = ''): string {
 }
 
 /** Beginnings of the keys under which screens name what can be chosen, by the keys of the job. */
-const CHOICES: Readonly<Record<string, string>> = {
-  region: 'menu.region',
-  units: 'unit',
-  way: 'way',
-  use: 'load',
-  style: 'ends',
-  habit: 'habit',
+const ON_SCREEN: Readonly<Record<string, readonly string[]>> = {
+  region: ['menu.region'],
+  units: ['unit'],
+  tools: ['tools'],
+  way: ['way'],
+  use: ['load'],
+  often: ['often'],
+  style: ['ends'],
+  habit: ['habit'],
+  supports: ['ways.supports'],
+  finish: ['ways.finish', 'buy.finish'],
+  cut: ['ways.cut'],
+  hold: ['ways.hold'],
 };
 
 /** Beginnings of the codes under which the core names what can be chosen. */
-const NAMED: Readonly<Record<string, string>> = { system: 'system', material: 'material', cause: 'mistake' };
+const IN_CORE: Readonly<Record<string, string>> = { system: 'system', material: 'material', cause: 'mistake' };
 
-/** What was chosen, as it is named on the screen where it is chosen; null where a screen does not name it. */
-function choiceWords(key: string, value: string, label: Label): string | null {
-  const labelled = `${CHOICES[key]}.${value}`;
-  const said = label(labelled as PlainLabel);
-  if (said !== labelled) return said;
-  const code = `${NAMED[key]}.${value}` as PlainCode;
-  const named = phrase(code, language());
-  return named === code ? null : named;
+/** Keys whose words a person typed. */
+const TYPED: ReadonlySet<string> = new Set(['name', 'notes', 'note', 'text', 'what', 'next']);
+
+/** What was chosen, as the screen names it where it is chosen; else the words as they stand. */
+function choiceWords(key: string, value: string, label: Label): string {
+  const known = new Set(
+    [...(ON_SCREEN[key] ?? []), ...(IN_CORE[key] ? [IN_CORE[key]] : [])].map((from) => `${from}.${value}`),
+  );
+  const said = [...known].flatMap((name) => [label(name as PlainLabel), phrase(name as PlainCode, language())]);
+  const isInnerWord = !TYPED.has(key) && /^[a-z]+(-[a-z]+)+$/.test(value);
+  return said.find((words) => !known.has(words)) ?? (isInnerWord ? value.replaceAll('-', ' ') : value);
 }
 
 /** Units of bare numbers in a job, by their keys. */

@@ -9,13 +9,13 @@ import { Txt } from '../../ui';
 /** Picture and sentence of a trade word. */
 export function WordCard({ explanation: { word, name, is }, reader }: { explanation: Explanation; reader: Reader }) {
   return (
-    <>
+    <View style={styles.card}>
       <View style={styles.picture}>
         <SceneView scene={wordScene(word)} reader={reader} ground="panel" description={`${name}. ${is}`} />
       </View>
       <Txt>{is}</Txt>
-    </>
+    </View>
   );
 }
 
-const styles = StyleSheet.create({ picture: { height: 190, marginBottom: SPACE.half } });
+const styles = StyleSheet.create({ card: { gap: SPACE.half }, picture: { height: 190 } });

@@ -1,6 +1,6 @@
 import '../../labels/words';
 import { useState } from 'react';
-import { ScrollView, StyleSheet, View } from 'react-native';
+import { ScrollView, StyleSheet } from 'react-native';
 import { explanation, explanations, TRADE_WORDS, type TradeWord } from '@dormer/core/say/words/tradeWords';
 import { Section, TextField, Txt } from '../../ui';
 import { Unexplained } from '../../ui/Explained';
@@ -32,9 +32,7 @@ export function WordsScreen({ first }: { first: string | undefined }) {
         </Txt>
         {found.map((explained) => (
           <Section key={explained.word} title={explained.name}>
-            <View>
-              <WordCard explanation={explained} reader={job} />
-            </View>
+            <WordCard explanation={explained} reader={job} />
           </Section>
         ))}
       </ScrollView>

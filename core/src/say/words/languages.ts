@@ -40,7 +40,7 @@ let asked: Language | null = null;
 
 /**
  * Says everything from here on in the language that a device asks for.
- * @param tags languages of the person, the dearest first (BCP 47)
+ * @param tags languages the person reads, the preferred one first (BCP 47)
  */
 export function readIn(tags: readonly string[]): void {
   const others = Object.keys(WRITING).filter((tag) => !(Object.values(BY_REGION) as string[]).includes(tag));

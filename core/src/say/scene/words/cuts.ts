@@ -1,4 +1,4 @@
-import { area, box, dot, line, name, pointer, size } from './shapes';
+import { area, box, dot, line, name, pointer, span } from './shapes';
 
 /** Pictures of cuts and joints, on a sheet of 300 by 180 mm. */
 export const cuts = {
@@ -19,7 +19,7 @@ export const cuts = {
   ],
   longPoint: [
     area('board', [30, 60], [200, 60], [240, 120], [30, 120]),
-    size([30, 146], [240, 146]),
+    ...span([30, 146], [240, 146]),
     dot('reading', [240, 120]),
     name('longPoint', [256, 70]),
     ...pointer([256, 80], [240, 120]),

@@ -10,7 +10,7 @@ const SHAPES: Readonly<Record<TradeWord, readonly Shape[]>> = { ...cuts, ...plac
 /** Size of each picture, millimetres. */
 const SHEET = { x: 0, y: 0, width: 300, height: 180 } as const;
 
-/** A small picture of what a word of the trade means. Its figures are examples. */
+/** A small picture of what a word of the trade means. */
 export const wordScene = (word: TradeWord): Scene => ({
   title: message(`word.${word}`),
   bounds: SHEET,

@@ -1,4 +1,4 @@
-import { area, box, dot, line, name, pointer, size } from './shapes';
+import { area, box, dot, line, name, pointer, span } from './shapes';
 
 /** Pictures of places and pieces, on a sheet of 300 by 180 mm. */
 export const places = {
@@ -14,7 +14,7 @@ export const places = {
     box('board', [20, 110], [280, 128]),
     box('cleat', [20, 70], [40, 110]),
     box('cleat', [260, 70], [280, 110]),
-    size([40, 85], [260, 85]),
+    ...span([40, 85], [260, 85]),
     name('span', [150, 55]),
   ],
   // From the side: wall, batten, shelf on it.
@@ -36,7 +36,7 @@ export const places = {
   reveal: [
     box('board', [70, 10], [110, 170]),
     box('trim', [20, 10], [84, 170]),
-    size([84, 130], [110, 130]),
+    ...span([84, 130], [110, 130]),
     name('reveal', [190, 70]),
     ...pointer([165, 74], [97, 80]),
   ],
@@ -78,7 +78,7 @@ export const places = {
     area('wall', [0, 0], [90, 0], [60, 180], [0, 180]),
     line('level-line', [90, 180], [90, 20]),
     dot('reading', [90, 20]),
-    size([66, 140], [90, 140]),
+    ...span([66, 140], [90, 140]),
     name('plumb', [190, 100]),
     ...pointer([160, 100], [90, 90]),
   ],
@@ -92,7 +92,7 @@ export const places = {
     box('wall', [0, 30], [60, 180]),
     box('wall', [0, 0], [300, 30]),
     line('level-line', [60, 140], [280, 140]),
-    size([110, 30], [110, 140]),
+    ...span([110, 30], [110, 140]),
     dot('floor-mark', [110, 30]),
     name('floorMark', [210, 80]),
     ...pointer([185, 70], [110, 30]),

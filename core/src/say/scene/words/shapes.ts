@@ -15,14 +15,12 @@ export const line = (role: Role, ...points: Point[]): Shape => ({ kind: 'path', 
 /** A dot. */
 export const dot = (role: Role, at: Point): Shape => ({ kind: 'dot', role, at });
 
-/** A length with its figure, millimetres. */
-export const size = (from: Point, to: Point): Shape => ({
-  kind: 'dimension',
-  role: 'dimension',
-  from,
-  to,
-  mm: Math.hypot(to[0] - from[0], to[1] - from[1]),
-});
+/** A length from dot to dot, without a figure: no opening of a person has it. */
+export const span = (from: Point, to: Point): Shape[] => [
+  line('dimension', from, to),
+  dot('dimension', from),
+  dot('dimension', to),
+];
 
 /** The word itself, written at a point. */
 export const name = (word: TradeWord, at: Point, anchor: 'start' | 'middle' | 'end' = 'middle'): Shape => ({
