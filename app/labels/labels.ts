@@ -1,6 +1,6 @@
 import { useSyncExternalStore } from 'react';
 import type { ParamsOf } from '@dormer/core/base/message';
-import { Catalogue, type Language, type Sentences } from '@dormer/core/say/words/first';
+import { asGiven, Catalogue, type Language, type Sentences } from '@dormer/core/say/words/first';
 import type { accessEn } from './access.en';
 import type { buildEn } from './build.en';
 import type { conflictEn } from './conflict.en';
@@ -64,10 +64,7 @@ export const addLabels = (words: Sentences, language?: string): void => catalogu
 const labelIn =
   (language: Language): Label =>
   (key: LabelKey, params: Readonly<Record<string, string | number>> = {}) =>
-    catalogue.say(key, language, {
-      words: (name) => String(params[name] ?? `{${name}}`),
-      chooses: (name) => params[name] ?? '',
-    });
+    catalogue.say(key, language, asGiven(params));
 
 let spoken: Language = 'en-GB';
 let inUse = labelIn(spoken);

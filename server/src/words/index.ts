@@ -1,5 +1,5 @@
 import type { ParamsOf } from '@dormer/core/base/message';
-import { Catalogue } from '@dormer/core/say/words/first';
+import { asGiven, Catalogue } from '@dormer/core/say/words/first';
 import { serverEn } from './en';
 
 type Sentences = typeof serverEn;
@@ -24,8 +24,5 @@ catalogue.add(serverEn);
 export function say(key: PlainKey): string;
 export function say<K extends Key>(key: K, params: ParamsOf<Sentences[K], Values>): string;
 export function say(key: Key, params: Readonly<Record<string, string | number>> = {}): string {
-  return catalogue.say(key, 'en-GB', {
-    words: (name) => String(params[name] ?? `{${name}}`),
-    chooses: (name) => params[name] ?? '',
-  });
+  return catalogue.say(key, 'en-GB', asGiven(params));
 }

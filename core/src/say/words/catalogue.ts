@@ -43,6 +43,12 @@ export class Catalogue {
   }
 }
 
+/** Fills placeholders with words and counts that are given as they are. */
+export const asGiven = (params: Readonly<Record<string, string | number>>): Filling => ({
+  words: (name) => String(params[name] ?? `{${name}}`),
+  chooses: (name) => params[name] ?? '',
+});
+
 /** The tokens with the words that stand in them spelled as the language has them. */
 function spelled(tokens: readonly Token[], spell: (words: string) => string): Token[] {
   return tokens.map((token) => {

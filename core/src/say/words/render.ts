@@ -10,7 +10,7 @@ import {
   type Tape,
 } from '../../base/quantity';
 import { listWords, runWords, volumeWords } from './amounts';
-import { Catalogue, type Sentences } from './catalogue';
+import { asGiven, Catalogue, type Sentences } from './catalogue';
 import { languageOf, type Language, type ReaderPlace } from './languages';
 
 /** In which words and units something is to be said. */
@@ -44,8 +44,7 @@ export function words(message: Message, reader: Reader): string {
  * A sentence that takes nothing, in a language; its code where the sentence is not loaded.
  * @example phrase('word.kerf', 'en-GB') // "Kerf"
  */
-export const phrase = (code: PlainCode, language: Language): string =>
-  catalogue.say(code, language, { words: (name) => `{${name}}`, chooses: () => '' });
+export const phrase = (code: PlainCode, language: Language): string => catalogue.say(code, language, asGiven({}));
 
 /**
  * A length in the reader's units, with the unit.
