@@ -19,6 +19,7 @@ const ROAD = [
   'design/system/',
   'design/fit/',
   'design/fixing/',
+  'design/body/',
   'design/load/',
   'design/template/',
   'work/stock/',

@@ -15,6 +15,7 @@ const TRANSFORMED = [
   'idb-keyval',
   'react-redux',
   'date-fns',
+  'earcut',
 ];
 
 /** Compiles `import()` to `require`, which is all that Jest can load. */

@@ -1,5 +1,5 @@
-/** Packages of ES modules whose package.json does not declare them. */
-const MODULES = '(points-on-path|points-on-curve|path-data-parser)/';
+/** Packages that are ES modules alone: jest has to have them compiled. */
+const MODULES = '(earcut|points-on-path|points-on-curve|path-data-parser)/';
 
 module.exports = {
   displayName: 'core',

@@ -15,6 +15,7 @@ const HELP = `Dormer: from a few tape readings of a crooked opening to shelves t
   ./dormer fuzz [MINUTES]   run the property tests with new seeds for MINUTES (5); print a seed that fails
   ./dormer dev              run server and app with reload
   ./dormer plan FILE        print the plan of a job file as JSON
+  ./dormer check FILE       say what runs into what, what nothing holds, and which screws miss; exit 1 if anything
   ./dormer cut FILE         print the cutting layouts and the shopping list of a job file as JSON
   ./dormer backup FILE.zip  save everything as one zip of open files: jobs with versions, photos, rack, instruments
   ./dormer restore FILE.zip restore a backup; newer jobs stay as they are
@@ -37,6 +38,7 @@ const COMMANDS = {
   demo,
   dev,
   plan: (args) => ofFile('plan', args),
+  check: (args) => ofFile('check', args),
   cut: (args) => ofFile('cut', args),
   backup: (args) => onData('backup', args),
   restore: (args) => onData('restore', args),

@@ -35,6 +35,7 @@ const PROGRAMS = {
   planWorker: 'planning/planWorker',
   serve: 'serve',
   planCommand: 'planCommand',
+  checkCommand: 'checkCommand',
   cutCommand: 'cutCommand',
   backupCommand: 'backupCommand',
   restoreCommand: 'restoreCommand',

@@ -1,17 +1,16 @@
 import type { Figure } from './base/figure';
 import { fitParts, liftOf, withHoles, type Lift, type Part } from './design/fit';
-import { neededFor, placeFixings, type Fixing, type Needed } from './design/fixing';
+import type { Body } from './design/body';
+import { neededFor, type Fixing, type Needed } from './design/fixing';
 import type { Job } from './job';
 import {
   levelLineWords,
-  pinHoles,
   railMarks,
   stationsOf,
   type Blocked,
   type Contents,
   type Gap,
   type LaidShelf,
-  type Layout,
   type Pins,
   type Rail,
   type Station,
@@ -20,9 +19,10 @@ import {
 } from './design/layout';
 import { curesFor, strengthOf, type Cure, type Strength } from './design/load';
 import type { Message } from './base/message';
-import { deviationsOf, outlineOf, type CavityBox, type Deviation, type Opening, type Outline } from './place/opening';
+import { deviationsOf, outlineOf, type CavityBox, type Deviation, type Outline } from './place/opening';
 import { studAdvice, type StudAdvice } from './place/kinds';
 import type { Caution, Problem } from './base/problem';
+import { builtBody } from './road/body';
 import type { Considered } from './road/consider';
 import { asFarAsParts } from './road/parts';
 import { cautionsOf, problemsOf } from './road/problems';
@@ -34,7 +34,7 @@ import { advise, type Advice, type LearnedError, type Survey, type TrialCheck } 
 import { shelfMarks, type Applied, type Hardware } from './design/system';
 
 /** The version of the plan this code writes. */
-export const PLAN_VERSION = 9;
+export const PLAN_VERSION = 10;
 
 export { compareStyles, considerSystems };
 export type { Considered, PlannedReading };
@@ -85,6 +85,8 @@ export interface Plan {
   /** Holes for shelf pins; null where none are asked for. */
   readonly pins: Pins | null;
   readonly parts: readonly Part[];
+  /** Every piece, fitting and screw as it stands in the opening, and where they touch. */
+  readonly body: Body;
   /** What is bought whole: brackets. */
   readonly hardware: readonly Hardware[];
   /** Every joint with its screws, each in its place. */
@@ -116,10 +118,10 @@ export function planJob(job: Job): Plan {
   const fitted = fitParts({ specs, opening, job });
   const drilled = withHoles(fitted.parts, hardware, job);
   const boards = spec.takes === 'box' ? [] : boardsOf(layout.shelves, job, survey);
-  const pinned = pinsOf(job, layout, opening);
   const { parts } = drilled;
-  const placed = placeFixings({ fastenings: road.fastenings, parts, hardware, opening, job });
-  const held = { holds: system.holds, parts, hardware, fixings: placed.fixings };
+  const built = builtBody(job, road, parts);
+  const { fixings } = built;
+  const held = { holds: system.holds, parts, hardware, fixings };
   const loaded = { ...held, contents: layout.contents, opening, job };
   const strengths = strengthOf(loaded);
   const cures = curesFor(loaded, strengths);
@@ -157,22 +159,23 @@ export function planJob(job: Job): Plan {
     stations: stationsOf(opening, job.place, Math.min(job.shelves.depth.mm, opening.extent.depth)),
     levelLine: levelLineWords(job),
     tilted: tilted.tilted,
-    pins: pinned.pins,
+    pins: built.pins,
     parts,
     hardware,
-    fixings: placed.fixings,
-    needed: neededFor(placed.fixings, hardware),
+    body: built.body,
+    fixings,
+    needed: neededFor(fixings, hardware),
     strengths,
     cures,
     order: system.order,
     cutList: cutList(parts),
-    problems: problemsOf(job, road, { readings, fitted, drilled, pinned, placed, strengths, cures }),
+    problems: problemsOf(job, road, { readings, fitted, drilled, built, strengths, cures }),
     build: stepsFor({
       job,
       takes: spec.takes,
       parts,
       hardware,
-      fixings: placed.fixings,
+      fixings,
       shelves: layout.shelves,
       ceilingMm: opening.extent.height,
       depthMm: opening.extent.depth,
@@ -181,12 +184,6 @@ export function planJob(job: Job): Plan {
     }),
     cautions,
   };
-}
-
-/** Pin holes in the sides of the space shelves stand in. */
-function pinsOf({ pins: wish, shelves: { depth } }: Job, { shelves, space }: Layout, { extent }: Opening) {
-  if (!wish || space.toMm === null) return { pins: null, problems: [] };
-  return pinHoles({ wish, shelves, fromMm: space.fromMm, toMm: space.toMm, depthMm: Math.min(depth.mm, extent.depth) });
 }
 
 /** Boards as the survey is to know them: at half their thickness, out to their front. */

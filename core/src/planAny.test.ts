@@ -209,7 +209,7 @@ describe('the demo jobs', () => {
     const head = plan.parts.find((one) => one.id === 'trim-head')!;
     // Boards of 1/2 in, a reveal of 3/16 in, trim 2 in wide.
     expect(head.length.mm).toBeCloseTo(box.width.mm + (-2 * 0.5 + 2 * 0.1875 + 2 * 2) * 25.4, 6);
-    expect(head.joint).toEqual({ kind: 'mitred' });
+    expect(head.joints).toEqual([{ kind: 'mitred', longEdge: 'upper' }]);
     // What is said of its inside edge is twice the trim's width less: the clear opening and both reveals.
     expect(shapeWords(head, 'power')).toMatchObject([
       { code: 'cutEnd.mitred', params: { inside: { mm: expect.closeTo(head.length.mm - 4 * 25.4, 6) } } },

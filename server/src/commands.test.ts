@@ -1,6 +1,6 @@
 import { existsSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
-import { chimneyAlcove } from '@dormer/core/rigs/demo';
+import { chimneyAlcove, demoJobs } from '@dormer/core/rigs/demo';
 import { addressOf, killAll, program, runNode, startServer } from './test/programs';
 import { ask, freshFolder, RunningServer } from './test/running';
 
@@ -17,7 +17,7 @@ describe('the plan command', () => {
     writeFileSync(file, JSON.stringify(chimneyAlcove()));
     const { code, out, err } = await plan(file);
     expect([code, err]).toEqual([0, '']);
-    expect(JSON.parse(out)).toMatchObject({ format: 'dormer-plan', version: 9, shelves: { length: 5 } });
+    expect(JSON.parse(out)).toMatchObject({ format: 'dormer-plan', version: 10, shelves: { length: 5 } });
   });
 
   test('cut prints how it is cut and what is bought, for the same file', async () => {
@@ -31,6 +31,32 @@ describe('the plan command', () => {
     const { code: none, err: line } = await plan(path.join(folder, 'none.json'), 'cut');
     expect([none, line.split('\n').length]).toEqual([1, 2]);
   }, 30_000);
+
+  test.each(demoJobs().map((job) => [job.name, job] as const))(
+    'check finds nothing wrong with %s',
+    async (_name, job) => {
+      const file = path.join(folder, `${job.id}.dormer.json`);
+      writeFileSync(file, JSON.stringify(job));
+      const { code, out, err } = await plan(file, 'check');
+      expect([code, err, out.trim().split('\n').length]).toEqual([0, '', 1]);
+      expect(out).toMatch(/^\d+ pieces and \d+ screws: nothing runs into anything/);
+    },
+  );
+
+  test('check names what runs into what, a line for each, and exits with 1', async () => {
+    const file = path.join(folder, 'crowded.dormer.json');
+    const job = chimneyAlcove();
+    // A post stands where the battens of the other shelves are.
+    const support = { ...job.support, shelves: [{ shelf: 3, system: 'housed-posts' }] };
+    writeFileSync(file, JSON.stringify({ ...job, support }));
+    const { code, out, err } = await plan(file, 'check');
+    expect([code, err]).toEqual([1, '']);
+    const lines = out.trim().split('\n');
+    expect(lines.length).toBeGreaterThan(0);
+    expect(lines[0]).toMatch(/^\S+ \(.+\) would run [\d.]+ mm into \S+ \(.+\)\./);
+    const { code: none, err: line } = await plan(path.join(folder, 'none.json'), 'check');
+    expect([none, line.split('\n').length]).toEqual([1, 2]);
+  });
 
   test.each([
     ['broken', '{"format":'],

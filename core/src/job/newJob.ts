@@ -2,7 +2,7 @@ import { usualTape, type JobUnit, type TypedLength } from '../base/quantity';
 import { JOB_FORMAT, JOB_VERSION } from './limits';
 import type { SystemName } from './supports';
 import { usualLength } from './usual';
-import type { BoxWish, CornerWish, Instrument, Job, Place, PlaceKind, Region } from './schema';
+import type { BoxWish, CornerWish, Instrument, Job, PinsWish, Place, PlaceKind, Region } from './schema';
 
 export interface NewJobOptions {
   readonly id: string;
@@ -42,6 +42,18 @@ export const USUAL_ODDS = 97;
 /** The shape of corner shelves before one is chosen. */
 export function usualCorner(units: JobUnit): CornerWish {
   return { shape: 'triangle', side: usualLength(300, '12', units), arm: usualLength(150, '6', units) };
+}
+
+/** Rows of pin holes before anything is wished of them. */
+export function usualPins(units: JobUnit): PinsWish {
+  const usual = (mm: number, typed: string) => usualLength(mm, typed, units);
+  return {
+    pitch: usual(32, '1 1/4'),
+    setBack: usual(37, '1 1/2'),
+    diameter: usual(5, '1/4'),
+    hangs: usual(3, '1/8'),
+    either: 2,
+  };
 }
 
 /** The box of a cavity before anything is wished of it. */

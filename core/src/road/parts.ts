@@ -8,13 +8,17 @@ import {
   applySystems,
   bareBoards,
   boxAndTrim,
+  boxCorners,
   boxScrews,
+  boxTrimPins,
   depthOf,
   dividersOf,
   plannedAt,
   railExtras,
   roomsOf,
   tiltedExtras,
+  type BoxBoards,
+  type Fastening,
   type Joint,
   type PartSpec,
 } from '../design/system';
@@ -53,17 +57,27 @@ export function asFarAsParts(job: Job) {
     ...system.fastenings.filter((fastening) => !stopped.has(fastening.shelf)),
     ...extras.flatMap((extra) => extra.fastenings),
     ...dividers.fastenings,
-    ...(box ? boxScrews(box, job.shelves.thickness.mm) : []),
+    ...(box ? boxJoints(box, job) : []),
   ];
   return { survey, opening, layout, system, spec, box, planned, specs, tilted, dividers, hardware, fastenings };
 }
 
-/** The boards and the trim of a cavity's box. */
-function boxOf(box: CavityBox, { box: wish, units, shelves }: Job, sides: Joint | null): PartSpec[] {
+/** Thicknesses of a box's boards and of its trim, and how the trim is wished. */
+function boxBoards({ box: wish, units, shelves }: Job): BoxBoards {
   const { trim } = wish ?? usualBox(units);
-  const trimThickMm = (trim.thickness ?? usualTrimThickness(units)).mm;
-  const parts = boxAndTrim(box, { wallMm: shelves.thickness.mm, trim, trimThickMm });
-  return sides ? parts.map((part) => (part.role === 'box-side' ? { ...part, joint: sides } : part)) : parts;
+  return { wallMm: shelves.thickness.mm, trim, trimThickMm: (trim.thickness ?? usualTrimThickness(units)).mm };
+}
+
+/** The boards and the trim of a cavity's box. */
+function boxOf(box: CavityBox, job: Job, sides: Joint | null): PartSpec[] {
+  const parts = boxAndTrim(box, boxBoards(job)).map((part) => ({ ...part, unit: 'box' }));
+  return sides ? parts.map((part) => (part.role === 'box-side' ? { ...part, joints: [sides] } : part)) : parts;
+}
+
+/** What holds a box together, in its hole, and its trim to it. */
+function boxJoints(box: CavityBox, job: Job): Fastening[] {
+  const boards = boxBoards(job);
+  return [...boxScrews(box, boards.wallMm), ...boxCorners(box, boards.wallMm), ...boxTrimPins(box, boards)];
 }
 
 /** Shelves that cannot be made as asked: no wood is cut for them, the others are still planned. */

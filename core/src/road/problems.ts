@@ -1,4 +1,4 @@
-import { throughHoles, type Fixings } from '../design/fixing';
+import { throughHoles } from '../design/fixing';
 import type { Part } from '../design/fit';
 import type { Job } from '../job';
 import { levelLineProblems } from '../design/layout';
@@ -6,6 +6,7 @@ import { hangingProblems, strengthProblems, tippingProblems, weightOf, type Cure
 import { choice, message } from '../base/message';
 import { specOf, type PlaceSpec } from '../place/kinds';
 import { doubtful, stop, type Caution, type Problem } from '../base/problem';
+import type { BuiltBody } from './body';
 import type { Road } from './parts';
 import { surveyProblems, thinSurvey, trialProblems, type PlannedReading } from './readings';
 
@@ -14,8 +15,7 @@ interface Planned {
   readonly readings: readonly PlannedReading[];
   readonly fitted: { readonly problems: readonly Problem[] };
   readonly drilled: { readonly parts: readonly Part[]; readonly problems: readonly Problem[] };
-  readonly pinned: { readonly problems: readonly Problem[] };
-  readonly placed: Fixings;
+  readonly built: BuiltBody;
   readonly strengths: readonly Strength[];
   readonly cures: readonly Cure[];
 }
@@ -24,7 +24,7 @@ interface Planned {
 export function problemsOf(job: Job, road: Road, planned: Planned): Problem[] {
   if (job.readings.length === 0) return [stop({ kind: 'place' }, message('problem.noReadings'))];
   const { survey, layout, system, spec, box, specs } = road;
-  const { readings, fitted, drilled, placed, strengths, cures } = planned;
+  const { readings, fitted, drilled, built, strengths, cures } = planned;
   const laidOut = spec.takes === 'boards' || road.planned ? layout.problems : [];
   const { parts } = drilled;
   return [
@@ -34,19 +34,18 @@ export function problemsOf(job: Job, road: Road, planned: Planned): Problem[] {
     ...(spec.takes === 'box' ? (box?.problems ?? []) : []),
     ...laidOut,
     ...road.tilted.problems,
-    ...planned.pinned.problems,
     ...levelLineProblems(job),
     ...system.problems,
     ...(road.planned ? [] : [notYet(job, spec)]),
     ...(specs.length > 0 || road.planned ? fitted.problems : []),
     ...road.dividers.problems,
     ...drilled.problems,
-    ...placed.problems,
-    ...throughHoles(parts, placed.fixings),
+    ...built.problems,
+    ...throughHoles(parts, built.fixings),
     // A load that nobody named is no reason to stop anyone.
     ...(job.load.use !== 'listed' || job.things.length > 0 ? strengthProblems(strengths, cures) : []),
     ...hangingProblems(parts, job),
-    ...tippingProblems(system.standing, placed.fixings, weightOf(parts, job), job),
+    ...tippingProblems(system.standing, built.fixings, weightOf(parts, job), job),
   ];
 }
 

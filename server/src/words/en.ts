@@ -49,6 +49,9 @@ export const serverEn = {
   'pairing.wrongCode':
     '{tries, plural, one {This code is wrong. # try is left.} other {This code is wrong. # tries are left.}}',
   'command.needsJob': 'Name a job file: dormer {command} FILE.dormer.json',
+  'check.holds':
+    '{pieces, plural, one {# piece} other {# pieces}} and {screws, plural, one {# screw} other {# screws}}: nothing runs into anything, everything is held, every screw bites.',
+  'check.nothing': 'This job has no pieces to check yet.',
   'command.unreadable': '{file} cannot be read.',
   'command.needsBackup': 'Name the file to write: dormer backup FILE.zip',
   'command.noData': 'The folder {folder} holds no data of Dormer.',

@@ -1,2 +1,2 @@
 /** A piece of which nothing is to be said but its length. */
-export const BARE = { edges: null, fit: null, corner: null, tried: null, joint: null } as const;
+export const BARE = { edges: null, fit: null, corner: null, tried: null, joints: [] } as const;

@@ -26,13 +26,15 @@ test('what paint hides is sawn square: 18 tan 1.5° is 0.47', () => {
 });
 
 test('in a square corner a cleat is square and as long as the depth asks', () => {
-  expect(cleat('left', opensBy(0, 2))).toMatchObject({ length: { mm: 300 }, joint: null });
+  expect(cleat('left', opensBy(0, 0))).toMatchObject({ length: { mm: 300 }, joint: null });
 });
 
 test('by hand: a corner of 92.5° and a cleat 18 thick differ 18 tan 2.5° = 0.79 from edge to edge', () => {
   const { length, joint } = cleat('right', opensBy(0, 2.5));
-  // 300 / cos 2.5° = 300.29, down to the half millimetre.
-  expect(length.mm).toBeCloseTo(300, 9);
+  // 300 / cos 2.5° = 300.29, less the 0.79 its front corner would stick out: 299.5.
+  expect(length.mm).toBeCloseTo(299.5, 9);
+  // The other cleat of the shelf, in its square corner, is cut to the same stop.
+  expect(cleat('left', opensBy(0, 2.5)).length.mm).toBeCloseTo(299, 9);
   expect(joint).toMatchObject({ kind: 'corner', degrees: 2.5, longer: 'room' });
   expect(joint?.kind === 'corner' ? joint.outMm : 0).toBeCloseTo(0.786, 3);
 });

@@ -1,6 +1,6 @@
-import { plus, toTape, type Figure } from '../../base/figure';
+import { less, plus, toTape, type Figure } from '../../base/figure';
 import { message } from '../../base/message';
-import type { Opening, SurfacePoint } from '../../place/opening';
+import type { Band, Opening, SurfacePoint } from '../../place/opening';
 import { acrossAt } from '../../place/kinds';
 import type { Tape } from '../../base/quantity';
 import type { Joint, LengthRule } from '../system';
@@ -23,11 +23,15 @@ export function besideCleat(
   opening: Opening,
   tape: Tape,
 ): { length: Figure; joint: Joint | null } {
-  // To half a degree, as saws are set for so short an end: pieces that agree in that are cut in one go.
-  const opens = Math.round(2 * opensAt(rule, opening) * DEGREES) / 2 / DEGREES;
+  const opens = settable(opensAt(rule.side, rule.band, opening));
   const outMm = thickMm * Math.tan(Math.abs(opens));
   const alongMm = rule.figure.mm / Math.cos(opens);
-  const length = toTape(plus(rule.figure, message('term.alongWall'), alongMm - rule.figure.mm), tape, 'down');
+  const whole = plus(rule.figure, message('term.alongWall'), alongMm - rule.figure.mm);
+  // Where a corner opens, a square front end reaches farther out towards the room than along the wall; both cleats of a
+  // shelf are as much shorter, so that they are cut in one go.
+  const sides = (['left', 'right'] as const).filter((side) => opening.surfaces.includes(side));
+  const most = Math.max(0, ...sides.map((side) => settable(opensAt(side, rule.band, opening))));
+  const length = toTape(less(whole, message('term.frontCorner'), thickMm * Math.tan(most)), tape, 'down');
   if (outMm < WORTH_MM) return { length, joint: null };
   return {
     length,
@@ -35,8 +39,11 @@ export function besideCleat(
   };
 }
 
+/** To half a degree, as saws are set for so short an end: pieces that agree in that are cut in one go. Radians. */
+const settable = (radians: number): number => Math.round(2 * radians * DEGREES) / 2 / DEGREES;
+
 /** By how much the corner between the back and a side is more than square at a height, radians. */
-function opensAt({ side, band }: Extract<LengthRule, { kind: 'along-side' }>, opening: Opening): number {
+function opensAt(side: 'left' | 'right', band: Band, opening: Opening): number {
   const up = (band.upFrom + band.upTo) / 2;
   const { extent } = opening;
   const at = (point: SurfacePoint) => (opening.surfaces.includes(point.surface) ? opening.position(point).mm : 0);

@@ -239,6 +239,16 @@ function frontOf(shape: CornerWish['shape'], outline: readonly OutlinePoint[]): 
   return from && to ? Math.hypot(to[0] - from[0], to[1] - from[1]) : null;
 }
 
+/**
+ * How far along the side wall the side rail begins: its square end clears the face of the back rail, which in a corner
+ * of less than 90° it meets with its face towards the room.
+ * @returns millimetres from the corner
+ */
+export function sideRailBegins(degrees: number, thicknessMm: number): number {
+  const turn = degrees / DEGREES;
+  return (thicknessMm * (1 + Math.max(Math.cos(turn), 0))) / Math.sin(turn);
+}
+
 /** How far rails may run along each wall: to where the front edge crosses their face, less the set-back. */
 function railsFor(outline: readonly OutlinePoint[], degrees: number, thicknessMm: number): CornerFit['rails'] {
   const turn = degrees / DEGREES;
@@ -249,8 +259,7 @@ function railsFor(outline: readonly OutlinePoint[], degrees: number, thicknessMm
     x * Math.sin(turn) - y * Math.cos(turn),
   ]);
   const back = along(outline) - SET_BACK_MM;
-  // The side rail begins where the face of the back rail meets the side wall.
-  const begins = thicknessMm / Math.sin(turn);
+  const begins = sideRailBegins(degrees, thicknessMm);
   return {
     backMm: Math.max(back, 0),
     sideMm: Math.max(along(turned) - SET_BACK_MM - begins, 0),

@@ -37,7 +37,7 @@ export function cornerParts({ specs, opening, job }: FitPartsOptions): Fitted {
     if (spec.length.kind !== 'corner' || !fit) return [];
     const { length: _rule, ...piece } = spec;
     if (spec.role === 'board' || spec.role === 'skin')
-      return [{ ...piece, ...BARE, ...stockOf(fit, job.tape), corner: fit, joint: spec.joint ?? null }];
+      return [{ ...piece, ...BARE, ...stockOf(fit, job.tape), corner: fit, joints: spec.joints ?? [] }];
     return [
       {
         ...piece,

@@ -1,3 +1,4 @@
+import type { Joint } from '../system';
 import { BARE } from './bare';
 import { endWords, shapeWords } from './endWords';
 import type { Part } from './part';
@@ -74,9 +75,9 @@ test('square at both ends says nothing; else each end says its side first', () =
 });
 
 describe('joints', () => {
-  const joints: [Part['joint'], string, string][] = [
-    [{ kind: 'mitred' }, 'cutEnd.mitred', 'cutEnd.hand.mitred'],
-    [{ kind: 'mitred-one' }, 'cutEnd.mitredOne', 'cutEnd.hand.mitredOne'],
+  const joints: [Joint, string, string][] = [
+    [{ kind: 'mitred', longEdge: 'upper' }, 'cutEnd.mitred', 'cutEnd.hand.mitred'],
+    [{ kind: 'mitred-one', longEdge: 'upper' }, 'cutEnd.mitredOne', 'cutEnd.hand.mitredOne'],
     [{ kind: 'braced', degrees: 40, otherDegrees: 50 }, 'cutEnd.braced', 'cutEnd.hand.braced'],
     [{ kind: 'housed', depthMm: 8, wideMm: 18, atMm: [300] }, 'cutEnd.housed', 'cutEnd.hand.housed'],
     [{ kind: 'clipped' }, 'cutEnd.clipped', 'cutEnd.clipped'],
@@ -85,13 +86,13 @@ describe('joints', () => {
     [{ kind: 'corner', degrees: 2, outMm: 1, longer: 'room' }, 'cutEnd.longerRoom', 'cutEnd.longerRoom'],
   ];
   test.each(joints)('%j', (joint, power, hand) => {
-    expect(codes(shapeWords(piece({ joint }), 'power'))).toEqual([power]);
-    expect(codes(shapeWords(piece({ joint }), 'hand'))).toEqual([hand]);
+    expect(codes(shapeWords(piece({ joints: [joint] }), 'power'))).toEqual([power]);
+    expect(codes(shapeWords(piece({ joints: [joint] }), 'hand'))).toEqual([hand]);
   });
 
   test('along the inside edge a piece mitred at both ends is two widths shorter, at one end one', () => {
-    const inside = (joint: Part['joint']) => shapeWords(piece({ joint }), 'power')[0]?.params;
-    expect(inside({ kind: 'mitred' })).toEqual({ inside: { kind: 'length', mm: 900 } });
-    expect(inside({ kind: 'mitred-one' })).toEqual({ inside: { kind: 'length', mm: 950 } });
+    const inside = (joint: Joint) => shapeWords(piece({ joints: [joint] }), 'power')[0]?.params;
+    expect(inside({ kind: 'mitred', longEdge: 'upper' })).toEqual({ inside: { kind: 'length', mm: 900 } });
+    expect(inside({ kind: 'mitred-one', longEdge: 'upper' })).toEqual({ inside: { kind: 'length', mm: 950 } });
   });
 });

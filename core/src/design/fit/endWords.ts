@@ -1,3 +1,4 @@
+import type { Joint } from '../system';
 import type { Job } from '../../job/schema';
 import { about, angle, choice, length, list, message, nested, type Message } from '../../base/message';
 import type { Part } from './part';
@@ -51,19 +52,26 @@ export function shapeWords(part: Part, tools: Tools): Message[] {
 }
 
 function endsWords(part: Part, tools: Tools): Message[] {
-  const { fit, corner, joint } = part;
-  const jointed = joint ? jointWords(part, joint, tools) : null;
-  if (jointed) return jointed;
-  const slotted =
-    joint?.kind === 'slotted'
-      ? [message('cutEnd.slotted', { deep: length(joint.backMm), high: length(joint.highMm) })]
-      : [];
-  if (corner) return [...slotted, message(`cutEnd.corner.${corner.shape}`, { angle: angle(corner.cutDegrees) })];
-  return fit ? [...slotted, ...bothEnds(part, fit, tools)] : slotted;
+  const { fit, corner, joints } = part;
+  const jointed = joints.map((joint) => jointWords(part, joint, tools));
+  const shaped = jointed.flatMap((told) => told.words);
+  if (jointed.some((told) => told.ends)) return shaped;
+  if (corner) return [...shaped, message(`cutEnd.corner.${corner.shape}`, { angle: angle(corner.cutDegrees) })];
+  return fit ? [...shaped, ...bothEnds(part, fit, tools)] : shaped;
 }
 
-/** Words for the ends a joint shapes; null when the joint leaves the ends alone. */
-function jointWords(part: Part, joint: NonNullable<Part['joint']>, tools: Tools): Message[] | null {
+/** Words for a joint, and whether it says all there is of the ends. */
+interface JointWords {
+  readonly words: readonly Message[];
+  readonly ends: boolean;
+}
+
+function jointWords(part: Part, joint: Joint, tools: Tools): JointWords {
+  const words = wordsOf(part, joint, tools);
+  return { words, ends: joint.kind !== 'slotted' && joint.kind !== 'rebated' };
+}
+
+function wordsOf(part: Part, joint: Joint, tools: Tools): Message[] {
   const byHand = tools === 'hand';
   const { length: long, width } = part;
   switch (joint.kind) {
@@ -84,12 +92,16 @@ function jointWords(part: Part, joint: NonNullable<Part['joint']>, tools: Tools)
       });
     case 'notched':
       return [message('cutEnd.notched', { deep: length(joint.deepMm), high: length(joint.highMm) })];
+    case 'footed':
+      return [message('cutEnd.footed', { deep: length(joint.deepMm), high: length(joint.highMm) })];
     case 'corner': {
       const runs = { by: about(joint.outMm), angle: angle(joint.degrees) };
       return [message(joint.longer === 'room' ? 'cutEnd.longerRoom' : 'cutEnd.longerWall', runs)];
     }
-    default:
-      return null;
+    case 'slotted':
+      return [message('cutEnd.slotted', { deep: length(joint.backMm), high: length(joint.highMm) })];
+    case 'rebated':
+      return [message('cutEnd.rebated', { deep: length(joint.deepMm), wide: length(joint.wideMm) })];
   }
 }
 

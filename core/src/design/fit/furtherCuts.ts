@@ -34,7 +34,7 @@ const DEGREES = 180 / Math.PI;
  * @param glued the piece is a panel glued up from strips, and is cut to its blank first
  */
 export function furtherCuts(part: Part, tools: Tools, glued = false): FurtherCut[] {
-  const { id, label, fit, corner, joint, length: long, width } = part;
+  const { id, label, fit, corner, joints, length: long, width } = part;
   const piece = text(label);
   const cuts: Omit<FurtherCut, 'part' | 'label'>[] = [];
   if (glued) {
@@ -57,7 +57,7 @@ export function furtherCuts(part: Part, tools: Tools, glued = false): FurtherCut
       how,
     });
   }
-  if (joint) cuts.push(...jointCuts(part, joint, tools));
+  cuts.push(...joints.flatMap((joint) => jointCuts(part, joint, tools)));
   for (const { diameterMm, alongMm, backMm, from } of part.holes ?? []) {
     const said = {
       piece,
@@ -145,12 +145,6 @@ function jointCuts(part: Part, joint: Joint, tools: Tools): Loose[] {
     figure,
     how: [how],
   });
-  const face = (name: string, how: Message, mm: number, ...more: readonly number[]): Loose => ({
-    id: named(name, mm, ...more),
-    kind: 'face',
-    figure: length(mm),
-    how: [how],
-  });
   const mitre = (which: 'left' | 'right' | 'lower' | 'upper') =>
     end(
       which,
@@ -191,6 +185,22 @@ function jointCuts(part: Part, joint: Joint, tools: Tools): Loose[] {
         ),
       ];
     }
+    default:
+      return faceCuts(joint, piece, hand);
+  }
+}
+
+type FaceJoint = Extract<Joint, { readonly kind: 'slotted' | 'rebated' | 'footed' | 'notched' | 'housed' }>;
+
+/** What a joint cuts into the face of a piece. */
+function faceCuts(joint: FaceJoint, piece: ReturnType<typeof text>, hand: boolean): Loose[] {
+  const face = (name: string, how: Message, mm: number, ...more: readonly number[]): Loose => ({
+    id: named(name, mm, ...more),
+    kind: 'face',
+    figure: length(mm),
+    how: [how],
+  });
+  switch (joint.kind) {
     case 'slotted':
       return [
         face(
@@ -198,6 +208,24 @@ function jointCuts(part: Part, joint: Joint, tools: Tools): Loose[] {
           message('further.slot', { piece, deep: length(joint.backMm), high: length(joint.highMm) }),
           joint.backMm,
           joint.highMm,
+        ),
+      ];
+    case 'rebated':
+      return [
+        face(
+          'rebate',
+          message('further.rebate', { piece, deep: length(joint.deepMm), wide: length(joint.wideMm) }),
+          joint.wideMm,
+          joint.deepMm,
+        ),
+      ];
+    case 'footed':
+      return [
+        face(
+          'foot',
+          message('further.foot', { piece, deep: length(joint.deepMm), high: length(joint.highMm) }),
+          joint.highMm,
+          joint.deepMm,
         ),
       ];
     case 'notched':

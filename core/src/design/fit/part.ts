@@ -22,7 +22,7 @@ export interface BoardHole {
 }
 
 /** A piece with its length: ready to be listed and cut. */
-export interface Part extends Omit<PartSpec, 'length' | 'joint'> {
+export interface Part extends Omit<PartSpec, 'length' | 'joints'> {
   /** What it takes of the stock: long point to long point, with what is left on for scribing. */
   readonly length: Figure;
   /**
@@ -35,8 +35,8 @@ export interface Part extends Omit<PartSpec, 'length' | 'joint'> {
   readonly tried: Tried | null;
   /** Its shape in a corner; null elsewhere. */
   readonly corner: CornerFit | null;
-  /** How its ends meet other pieces; null where they are square, or follow walls. */
-  readonly joint: Joint | null;
+  /** How its ends meet other pieces, and what is cut into its face; none where it is plain, or follows walls. */
+  readonly joints: readonly Joint[];
   /** Holes through its face, for cables; left away where there are none. */
   readonly holes?: readonly BoardHole[];
 }

@@ -32,15 +32,18 @@ export function fitParts({ specs, opening, job }: FitPartsOptions): Fitted {
   const problems: Problem[] = [...depthProblems(job.shelves, opening)];
   const crossed = new Set<number>();
   const parts = specs.flatMap((spec): Part[] => {
-    const { length: rule, joint = null, ...alike } = spec;
-    const piece = { ...alike, ...BARE, joint };
+    const { length: rule, joints = [], ...alike } = spec;
+    const piece = { ...alike, ...BARE, joints };
     if (rule.kind === 'given') return [{ ...piece, length: toTape(rule.figure, job.tape, rule.rounded) }];
-    if (rule.kind === 'along-side') return [{ ...piece, ...besideCleat(rule, spec.thicknessMm, opening, job.tape) }];
+    if (rule.kind === 'along-side') {
+      const { length, joint } = besideCleat(rule, spec.thicknessMm, opening, job.tape);
+      return [{ ...piece, length, joints: joint ? [joint] : [] }];
+    }
     if (rule.kind === 'corner') return [];
     const kind = spec.role === 'board' ? 'board' : 'other';
     const pocket = pocketOf(opening, rule.band, { stance: rule.stance, samples: SAMPLES[kind], seed: SEED });
     if (Math.max(...pocket.sd.left, ...pocket.sd.right) > UNKNOWN_SD_MM) return [];
-    const wish = wishFor(job.fit, spec.shelf, job.tape);
+    const wish = wishOf(rule, wishFor(job.fit, spec.shelf, job.tape));
     const leastMm = Math.max(wish.leastMm, rule.least?.mm ?? 0);
     // What hides or carries a board follows its habit, not its own end style.
     const own =
@@ -77,6 +80,15 @@ export function fitParts({ specs, opening, job }: FitPartsOptions): Fitted {
     opening,
   );
   return { parts: possible.parts, problems: [...problems, ...possible.problems] };
+}
+
+/** What is wished of a board, by what it goes into: play would let it fall out of its grooves. */
+function wishOf<Wish extends ReturnType<typeof wishFor>>(
+  { between = [] }: Extract<PartSpec['length'], { kind: 'between-walls' }>,
+  wish: Wish,
+): Wish {
+  const grooved = between.some(({ mm }) => mm > 0);
+  return grooved && wish.habit === 'loose' ? { ...wish, habit: 'snug', leastMm: 0 } : wish;
 }
 
 // More walls than a plan draws: odds are told to about half a percent.

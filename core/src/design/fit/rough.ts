@@ -13,8 +13,8 @@ import type { Part } from './part';
 export function roughParts(specs: readonly PartSpec[], opening: Opening, job: Pick<Job, 'corner' | 'units'>): Part[] {
   const { left, right } = opening.extent;
   return specs.map((spec): Part => {
-    const { length: rule, joint = null, ...alike } = spec;
-    const piece = { ...alike, ...BARE, joint };
+    const { length: rule, joints = [], ...alike } = spec;
+    const piece = { ...alike, ...BARE, joints };
     const long = (mm: number) => figure({ label: spec.name, mm });
     switch (rule.kind) {
       case 'given':

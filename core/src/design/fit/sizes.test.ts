@@ -26,7 +26,11 @@ test('a tower above a rail has no block of less than nothing: the shelf below it
   // The rail's own shelf lies at 66 in; one was typed at 13 in.
   const job = typedHeights(closet, 'screwed-tower', 330, 2032);
   const plan = planJob(job);
-  expect(stops(plan)).toEqual([[{ kind: 'shelf', shelf: 1 }, 'problem.shelfInCaseBottom']]);
+  // The rail of the closet would run through the tower's sides.
+  expect(stops(plan)).toEqual([
+    [{ kind: 'shelf', shelf: 1 }, 'problem.shelfInCaseBottom'],
+    [{ kind: 'support' }, 'body.inOneAnother'],
+  ]);
   expect(plan.parts.filter((part) => part.role === 'board').map((part) => part.shelf)).toEqual([2, 3]);
   const spacers = plan.parts.filter((part) => part.role === 'spacer');
   expect(spacers.map((spacer) => spacer.shelf)).toEqual([3, 3]);
@@ -56,7 +60,7 @@ test('posts never come out longer than the place is high: the shelf that asks fo
   expect(posts).toHaveLength(4);
   for (const post of posts) {
     expect(post.length.mm).toBeLessThan(1000);
-    expect(post.joint).toMatchObject({ kind: 'housed', atMm: [expect.any(Number)] });
+    expect(post.joints).toContainEqual(expect.objectContaining({ kind: 'housed', atMm: [expect.any(Number)] }));
   }
   expect(plan.parts.filter((part) => part.role === 'board').map((part) => part.shelf)).toEqual([1]);
 });
@@ -85,7 +89,8 @@ test('whatever is asked for, every piece has a size, and none is higher than its
       const { height } = plan.opening.extent;
       for (const part of plan.parts) {
         expect(Math.min(part.length.mm, part.width.mm, part.thicknessMm)).toBeGreaterThanOrEqual(1);
-        if (part.upright && job.place.kind !== 'run') expect(part.length.mm).toBeLessThan(height + 60);
+        if (part.upright && part.role !== 'trim' && job.place.kind !== 'run')
+          expect(part.length.mm).toBeLessThan(height + 60);
       }
       looked += plan.parts.length;
     }),

@@ -8,7 +8,7 @@ import type { Fastening, Hardware } from '../system';
 import { drilledItem, drilledPart, type Drilled } from './drilled';
 import type { Fixing, Hole } from './fixing';
 import { holesFor, plugHole, screwFor, type Way } from './screws';
-import { evenly, usable } from './spots';
+import { evenly, usable, type Stretch } from './spots';
 import { wallHoles, type HolesOfJoint } from './wallHoles';
 
 export interface Fixings {
@@ -21,6 +21,8 @@ interface PlaceInput {
   readonly parts: readonly Part[];
   readonly hardware: readonly Hardware[];
   readonly opening: Pick<Opening, 'extent' | 'surfaces'>;
+  /** The stretch of one piece over which another lies on it; null where it does not, or that is not known. */
+  readonly shared?: (through: string, into: string) => Stretch | null;
   readonly job: Pick<Job, 'place' | 'fixing' | 'units'>;
 }
 
@@ -62,14 +64,14 @@ function drilledOf({ through, into, edge }: Fastening, input: PlaceInput): Drill
 function placeFixing(
   fastening: Fastening,
   drilled: Drilled | null,
-  { job }: PlaceInput,
+  { job, shared }: PlaceInput,
 ): { fixing: Fixing | null; problems: Problem[] } {
   const { shelf, into, passMm } = fastening;
   const about = shelf > 0 ? ({ kind: 'shelf', shelf } as const) : ({ kind: 'support' } as const);
   const name = drilled?.label ? message('fixing.piece', { label: text(drilled.label) }) : message('fixing.bracket');
   const wall = into.kind === 'wall' ? into.wall : null;
   const { holes, problems } =
-    wall && drilled ? wallHoles(fastening, wall, drilled, job) : pieceHoles(fastening, drilled);
+    wall && drilled ? wallHoles(fastening, wall, drilled, job) : pieceHoles(fastening, drilled, shared);
   const said = problems.map((problem) => problem(about, name));
   const chosen = screwOf(fastening, job);
   if (!chosen) {
@@ -100,7 +102,11 @@ function placeFixing(
 }
 
 /** Holes through one piece, or through a wall from behind, into another piece. */
-function pieceHoles({ spread, shortMm, through }: Fastening, drilled: Drilled | null): HolesOfJoint {
+function pieceHoles(
+  { spread, shortMm, through, into }: Fastening,
+  drilled: Drilled | null,
+  shared: PlaceInput['shared'],
+): HolesOfJoint {
   const hole = (alongMm: number, acrossMm: number): Hole => ({
     alongMm,
     acrossMm,
@@ -111,13 +117,24 @@ function pieceHoles({ spread, shortMm, through }: Fastening, drilled: Drilled | 
   if (spread.kind === 'given') return { holes: spread.at.map((at) => hole(at.alongMm, at.acrossMm)), problems: [] };
   if (!drilled) return { holes: [], problems: [] };
   if (spread.kind === 'along') {
-    const places = evenly(usable(drilled.lengthMm, shortMm), spread.everyMm, spread.least);
+    const over = through.kind === 'piece' && into.kind === 'piece' ? shared?.(through.id, into.id) : null;
+    const stretch = over ? within(over) : usable(drilled.lengthMm, shortMm);
+    const places = evenly(stretch, spread.everyMm, spread.least);
     return { holes: places.flatMap((at) => spread.acrossMm.map((acrossMm) => hole(at, acrossMm))), problems: [] };
   }
   const { fromMm, toMm } = usable(spread.toMm - spread.fromMm);
-  const alongMm = spread.end === 'left' ? spread.inMm : drilled.lengthMm - spread.inMm;
+  // Over the middle of what it lies on there, wherever its own end is.
+  const under = through.kind === 'piece' && into.kind === 'piece' ? shared?.(through.id, into.id) : null;
+  const told = spread.end === 'left' ? spread.inMm : drilled.lengthMm - spread.inMm;
+  const alongMm = under ? (under.fromMm + under.toMm) / 2 : told;
   const row = evenly({ fromMm: spread.fromMm + fromMm, toMm: spread.fromMm + toMm }, spread.everyMm, spread.least);
   return { holes: row.map((acrossMm) => hole(alongMm, acrossMm)), problems: [] };
+}
+
+/** Of a stretch what keeps from its ends as a screw does. */
+function within({ fromMm, toMm }: Stretch): Stretch {
+  const usual = usable(toMm - fromMm);
+  return { fromMm: fromMm + usual.fromMm, toMm: fromMm + usual.toMm };
 }
 
 function screwOf(fastening: Fastening, job: PlaceInput['job']) {

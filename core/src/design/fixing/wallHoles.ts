@@ -30,7 +30,8 @@ interface Stretch {
 
 /** A piece against its wall: which holes are possible, and what each would meet. */
 interface AtWall {
-  readonly lined: boolean;
+  /** Whether screws hold in its studs alone, lined or bare, and these are noted. */
+  readonly studded: boolean;
   readonly anchors: boolean;
   readonly drilled: Drilled;
   /** Middles of studs, along the wall. Millimetres. */
@@ -52,10 +53,12 @@ function atWall(
   const zones = zonesOn(place, wall);
   const studs = place.studs.filter((stud) => stud.wall === wall);
   const studAt = (alongMm: number) => studs.find((stud) => Math.abs(stud.from.mm - alongMm) <= STUD_HALF_MM) ?? null;
+  // The faces of a cavity are studs themselves; of any other wall of bare studs these are noted.
+  const studded = kind === 'lined' || (kind === 'studs' && (studs.length > 0 || place.kind !== 'cavity'));
   const hole = (alongMm: number, acrossMm: number): Hole => {
     const spot = spotOn(drilled, alongMm, acrossMm);
-    const stud = kind === 'lined' ? studAt(spot.alongMm) : null;
-    const into = kind === 'lined' ? (stud ? 'stud' : 'anchor') : BITES[kind];
+    const stud = studded ? studAt(spot.alongMm) : null;
+    const into = kind === 'lined' || studded ? (stud ? 'stud' : 'anchor') : BITES[kind];
     return { alongMm, acrossMm, into, stud: stud?.id ?? null, spot };
   };
   const isFree = (alongMm: number, acrossMm: number) => {
@@ -66,8 +69,9 @@ function atWall(
     return !housed && clearOfAll(zones, spot.alongMm, spot.upMm);
   };
   return {
-    lined: kind === 'lined',
-    anchors: fixing.anchors,
+    studded,
+    // Between bare studs there is nothing for one to hold in.
+    anchors: kind === 'lined' && fixing.anchors,
     drilled,
     studsMm: studs.map((stud) => stud.from.mm),
     hole,
@@ -85,7 +89,7 @@ export function wallHoles(
 ): HolesOfJoint {
   const at = atWall(fastening, wall, drilled, job);
   const { spread } = fastening;
-  const studsOnly = at.lined && !at.anchors;
+  const studsOnly = at.studded && !at.anchors;
   if (spread.kind !== 'along') {
     const given = spread.kind === 'given' ? spread.at : [];
     const holes = given
@@ -96,7 +100,7 @@ export function wallHoles(
   }
   const stretch = usable(drilled.lengthMm, fastening.shortMm);
   // An upright has its screws on the line of the stud behind it.
-  const rows = drilled.upright && at.lined ? uprightRows(at.studsMm, drilled, spread.acrossMm) : spread.acrossMm;
+  const rows = drilled.upright && at.studded ? uprightRows(at.studsMm, drilled, spread.acrossMm) : spread.acrossMm;
   const { places, lost } = placesAlong(at, stretch, rows, spread);
   const holes = places.flatMap((alongMm) => rows.map((acrossMm) => at.hole(alongMm, acrossMm)));
   return { holes, problems: tooFew(holes, { least: spread.least, lost, studsOnly }) };
@@ -109,15 +113,15 @@ function placesAlong(
   rows: readonly number[],
   { everyMm, least }: { readonly everyMm: number; readonly least: number },
 ): { places: number[]; lost: number } {
-  const { lined, anchors, drilled } = at;
+  const { studded, anchors, drilled } = at;
   const rowFree = (alongMm: number) => rows.every((acrossMm) => at.isFree(alongMm, acrossMm));
-  if (lined && !drilled.upright) {
+  if (studded && !drilled.upright) {
     const studs = studPlaces(at.studsMm, drilled, stretch);
     const free = studs.filter(rowFree);
     const places = anchors ? withEnds(free, stretch, least, rowFree) : free;
     return { places, lost: studs.length - free.length };
   }
-  const holds = !lined || anchors || rows.every((acrossMm) => at.isAtStud(stretch.fromMm, acrossMm));
+  const holds = !studded || anchors || rows.every((acrossMm) => at.isAtStud(stretch.fromMm, acrossMm));
   return holds ? spreadAlong(evenly(stretch, everyMm, least), stretch, rowFree) : { places: [], lost: 0 };
 }
 

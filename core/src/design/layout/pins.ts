@@ -40,6 +40,23 @@ export interface PinsInput {
 const WOOD_MM = 4;
 
 /**
+ * The shelf of a case that is screwed fast, so that the sides cannot bow: the one nearest the middle, of those that are
+ * held where any are.
+ * @returns null without shelves
+ */
+export function fixedShelf<Shelf extends Pick<LaidShelf, 'top' | 'held'>>(
+  shelves: readonly Shelf[],
+  { fromMm, toMm }: { readonly fromMm: number; readonly toMm: number },
+): Shelf | null {
+  const middle = (fromMm + toMm) / 2;
+  const held = shelves.filter((shelf) => shelf.held !== null);
+  const [fixed] = [...(held.length > 0 ? held : shelves)].sort(
+    (a, b) => Math.abs(a.top.mm - middle) - Math.abs(b.top.mm - middle),
+  );
+  return fixed ?? null;
+}
+
+/**
  * Pin holes for shelves in a case. The shelf nearest the middle, or nearest it of those that are held, is fixed in a
  * groove. Each other shelf's main hole lies so far below its wanted underside as a pin has it; more are above and below
  * it by the pitch. A hole that would fall in the groove, off the side or into another is left out.
@@ -48,11 +65,7 @@ export function pinHoles({ wish, shelves, fromMm, toMm, depthMm }: PinsInput): {
   readonly pins: Pins | null;
   readonly problems: Problem[];
 } {
-  const middle = (fromMm + toMm) / 2;
-  const held = shelves.filter((shelf) => shelf.held !== null);
-  const [fixed] = [...(held.length > 0 ? held : shelves)].sort(
-    (a, b) => Math.abs(a.top.mm - middle) - Math.abs(b.top.mm - middle),
-  );
+  const fixed = fixedShelf(shelves, { fromMm, toMm });
   if (!fixed) return { pins: null, problems: [] };
   const clear = wish.diameter.mm / 2 + WOOD_MM;
   const inGroove = (mm: number) => mm > fixed.underside.mm - clear && mm < fixed.top.mm + clear;

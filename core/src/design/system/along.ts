@@ -79,7 +79,8 @@ export function uprightsAlong({
     .flatMap((stud) => (stud.wall === 'back' && stud.from.mm < right - left ? [left + stud.from.mm] : []))
     .sort((a, b) => a - b);
   const studs = all.filter(free);
-  const onStuds = wallKindOf(place, 'back') === 'lined' && studs.length >= 2;
+  const kind = wallKindOf(place, 'back');
+  const onStuds = (kind === 'lined' || kind === 'studs') && studs.length >= 2;
   if (onStuds) {
     const kept = thinned(studs, apartMm);
     const guessed = filled(kept, left, right, apartMm).map((x) => clearOf(x, free, apartMm / 4));

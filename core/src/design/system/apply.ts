@@ -1,7 +1,8 @@
 import { figure, less, type Figure } from '../../base/figure';
 import { askedOf, type Job, type SystemName } from '../../job';
 import type { Gap, LaidShelf, Layout, LayoutInput, Space } from '../layout';
-import { message } from '../../base/message';
+import { count, message } from '../../base/message';
+import { stop } from '../../base/problem';
 import type { CavityBox, Opening } from '../../place/opening';
 import type { Joint, Standing, Suit, System, SystemInput, SystemResult } from './system';
 import { depthOf, plannedAt, SYSTEMS, systemOf, systemsUsed, underOf } from './table';
@@ -47,17 +48,36 @@ function inputFor<Name extends SystemName>(
   };
 }
 
-const run = <Name extends SystemName>(name: Name, input: ApplyInput, shelves: readonly LaidShelf[]): SystemResult =>
-  SYSTEMS[name].plan(inputFor(name, input, shelves) as never);
+function run<Name extends SystemName>(name: Name, input: ApplyInput, shelves: readonly LaidShelf[]): SystemResult {
+  const { plan, unit } = SYSTEMS[name];
+  const result = plan(inputFor(name, input, shelves) as never);
+  const whole = unit && input.box ? 'box' : unit;
+  return whole ? { ...result, parts: result.parts.map((part) => ({ unit: whole, ...part })) } : result;
+}
 
 /** Lays out the parts of every system that is used, each for its own shelves. */
 export function applySystems(input: ApplyInput): Applied {
   const { job, shelves, gaps } = input;
   const used = systemsUsed(job).filter((name) => plannedAt(name, job.place));
-  const results = used.map((name) => {
-    const ours = shelves.filter((shelf) => systemOf(job.support, shelf.number) === name);
-    return { name, ours, result: run(name, input, ours) };
-  });
+  const all = used.map((name) => ({
+    name,
+    ours: shelves.filter((shelf) => systemOf(job.support, shelf.number) === name),
+  }));
+  // A case takes up the whole place: the second of two has no room.
+  const cases = all.filter(({ name, ours }) => !input.box && SYSTEMS[name].unit === 'case' && ours.length > 0);
+  const roomless = new Set(
+    cases
+      .filter(({ name }) => name !== job.support.system)
+      .slice(cases.some(({ name }) => name === job.support.system) ? 0 : 1),
+  );
+  const results = all
+    .filter((one) => !roomless.has(one))
+    .map(({ name, ours }) => ({ name, ours, result: run(name, input, ours) }));
+  const crowded = [...roomless].flatMap(({ ours }) =>
+    ours.map(({ number }) =>
+      stop({ kind: 'shelf', shelf: number }, message('problem.twoCases', { shelf: count(number) })),
+    ),
+  );
   const hangs = (shelf: number) =>
     results.find((result) => result.ours.some(({ number }) => number === shelf))?.result.hangsMm(shelf) ?? null;
   const marks = results.flatMap((result) => result.result.marks);
@@ -69,7 +89,7 @@ export function applySystems(input: ApplyInput): Applied {
     fastenings: results.flatMap((result) => result.result.fastenings),
     boxSides: results.flatMap((result) => result.result.boxSides ?? [])[0] ?? null,
     standing: results.flatMap((result) => result.result.standing ?? []),
-    problems: results.flatMap((result) => result.result.problems),
+    problems: [...results.flatMap((result) => result.result.problems), ...crowded],
     marks: [...marks].sort((a, b) => a.shelf - b.shelf),
     cautions: cautions.filter(
       (caution, i) => cautions.findIndex((other) => other.message.code === caution.message.code) === i,

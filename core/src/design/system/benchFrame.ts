@@ -37,8 +37,9 @@ export function frameOf(shelf: Shelf, input: Input): Frame {
     depthMm,
     underMm: shelf.underside.mm,
     joists: divided(inner, asked.joistApart.mm).slice(1, -1),
+    // Under the rail, which begins beside the end joists.
     posts: divided(
-      { fromMm: across.fromMm + asked.post.mm / 2, toMm: across.toMm - asked.post.mm / 2 },
+      { fromMm: inner.fromMm + asked.post.mm / 2, toMm: inner.toMm - asked.post.mm / 2 },
       asked.postApart.mm,
     ),
   };
@@ -58,6 +59,14 @@ export function joistLength({ asked }: Input, depthMm: number): Figure {
   return less(deep, message('term.bothRails'), 2 * asked.frameThickness.mm);
 }
 
-/** Height of the floor under a post, above the floor mark, with its term. */
-export const floorUnder = ({ opening }: Input, at: FloorPoint): Figure =>
-  figure({ label: message('term.floorThere'), mm: floorAt(opening, at) });
+/**
+ * What a post stands on, above the floor mark, with its term: the floor, or the top of a bench below that reaches out
+ * under it.
+ */
+export function underPost(input: Input, { number }: Pick<Shelf, 'number'>, at: FloorPoint): Figure {
+  const below = [...input.shelves]
+    .reverse()
+    .find((shelf) => shelf.number < number && input.depthOf(shelf.number) >= at.out + input.asked.post.mm / 2);
+  if (below) return figure({ label: message('term.topOfHeld'), mm: below.top.mm });
+  return figure({ label: message('term.floorThere'), mm: floorAt(input.opening, at) });
+}

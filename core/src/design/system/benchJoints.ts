@@ -1,4 +1,4 @@
-import { floorUnder, frameOf, type BenchInput, type BenchShelf, type Frame } from './benchFrame';
+import { frameOf, underPost, type BenchInput, type BenchShelf, type Frame } from './benchFrame';
 import * as pieces from './pieces';
 import type { Fastening } from './system';
 
@@ -7,8 +7,14 @@ export const POCKET_MM = 38;
 const POST_POCKET_PASS_MM = 30;
 const MOST_PASS_MM = 30;
 
-/** Two screws at each joint of a stick, one above the other. */
-const rowsOf = ({ asked }: BenchInput) => [asked.frameHeight.mm * 0.28, asked.frameHeight.mm * 0.72];
+/**
+ * Where the two screws of each joint are, one above the other, as shares of the frame's height: those of one joint are
+ * at other heights than those that cross them. The cleat's own are at 0.28 and 0.72.
+ */
+const ROWS = { joistFront: [0.5, 0.82], joistRear: [0.4, 0.6], ends: [0.14, 0.5] } as const;
+
+const rowsOf = ({ asked }: BenchInput, joint: keyof typeof ROWS) =>
+  ROWS[joint].map((share) => asked.frameHeight.mm * share);
 
 /** All screws of a bench: cleat, joists, ends, posts, top, edge. */
 export function benchJoints(shelf: BenchShelf, input: BenchInput): Fastening[] {
@@ -35,7 +41,7 @@ export function benchJoints(shelf: BenchShelf, input: BenchInput): Fastening[] {
       endInto(n, side, 'back-cleat', thick / 2, input),
       endInto(n, side, 'rail-front', frame.depthMm - thick / 2, input),
     ]),
-    ...frame.posts.map((x, i) => postIntoRail(n, i + 1, postLong(input, frame, x), input)),
+    ...frame.posts.map((x, i) => postIntoRail(n, i + 1, postLong(shelf, input, frame, x), input)),
     topInto('rail-front', frame.depthMm - thick / 2),
     topInto('back-cleat', thick / 2),
     pieces.nosingOn({
@@ -56,7 +62,7 @@ const railIntoJoist = (n: number, joist: number, alongMm: number, input: BenchIn
   into: { kind: 'piece', id: `S${n}-joist-${joist}`, grain: 'end', haveMm: null },
   with: 'screw',
   passMm: input.asked.frameThickness.mm,
-  spread: { kind: 'given', at: rowsOf(input).map((acrossMm) => ({ alongMm, acrossMm })) },
+  spread: { kind: 'given', at: rowsOf(input, 'joistFront').map((acrossMm) => ({ alongMm, acrossMm })) },
   carries: null,
   leverMm: 0,
 });
@@ -69,7 +75,7 @@ const joistIntoCleat = (n: number, joist: number, input: BenchInput): Fastening 
   into: { kind: 'piece', id: `S${n}-back-cleat`, grain: 'side', haveMm: input.asked.frameThickness.mm },
   with: 'pocket',
   passMm: Math.min(input.asked.frameThickness.mm / 2, MOST_PASS_MM),
-  spread: { kind: 'given', at: rowsOf(input).map((acrossMm) => ({ alongMm: POCKET_MM, acrossMm })) },
+  spread: { kind: 'given', at: rowsOf(input, 'joistRear').map((acrossMm) => ({ alongMm: POCKET_MM, acrossMm })) },
   carries: null,
   leverMm: 0,
 });
@@ -88,7 +94,7 @@ const endInto = (
   into: { kind: 'piece', id: `S${n}-${rail}`, grain: 'end', haveMm: null },
   with: 'screw',
   passMm: input.asked.frameThickness.mm,
-  spread: { kind: 'given', at: rowsOf(input).map((acrossMm) => ({ alongMm, acrossMm })) },
+  spread: { kind: 'given', at: rowsOf(input, 'ends').map((acrossMm) => ({ alongMm, acrossMm })) },
   carries: null,
   leverMm: 0,
 });
@@ -103,13 +109,17 @@ const postIntoRail = (n: number, post: number, longMm: number, { asked }: BenchI
   passMm: POST_POCKET_PASS_MM,
   spread: {
     kind: 'given',
-    at: [0.3, 0.7].map((share) => ({ alongMm: longMm - POCKET_MM, acrossMm: asked.post.mm * share })),
+    // Over the rail, which is flush with the post's front.
+    at: [0.3, 0.7].map((share) => ({
+      alongMm: longMm - POCKET_MM,
+      acrossMm: asked.post.mm - Math.min(asked.frameThickness.mm, asked.post.mm) * share,
+    })),
   },
   carries: null,
   leverMm: 0,
 });
 
-const postLong = (input: BenchInput, frame: Frame, x: number) =>
+const postLong = (shelf: BenchShelf, input: BenchInput, frame: Frame, x: number) =>
   frame.underMm -
   input.asked.frameHeight.mm -
-  floorUnder(input, { across: x, out: frame.depthMm - input.asked.post.mm / 2 }).mm;
+  underPost(input, shelf, { across: x, out: frame.depthMm - input.asked.post.mm / 2 }).mm;

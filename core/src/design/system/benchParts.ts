@@ -2,7 +2,7 @@ import { figure, less, type Figure } from '../../base/figure';
 import { count, message } from '../../base/message';
 import type { Band } from '../../place/opening';
 import { alongRun } from './along';
-import { floorUnder, frameOf, joistLength, type BenchInput, type BenchShelf, type Frame } from './benchFrame';
+import { frameOf, joistLength, underPost, type BenchInput, type BenchShelf, type Frame } from './benchFrame';
 import * as pieces from './pieces';
 import type { Across, PartSpec } from './system';
 
@@ -115,8 +115,9 @@ function sticksOf({ number: n }: BenchShelf, frame: Frame, input: BenchInput): P
   }));
 }
 
-/** Posts under the rail, each cut to the floor below. */
-function postsOf({ number: n }: BenchShelf, frame: Frame, input: BenchInput): PartSpec[] {
+/** Posts under the rail, each cut to the floor below, or to the top of the bench below. */
+function postsOf(shelf: BenchShelf, frame: Frame, input: BenchInput): PartSpec[] {
+  const { number: n } = shelf;
   const { asked } = input;
   const [post, high] = [asked.post.mm, asked.frameHeight.mm];
   const under = less(
@@ -125,7 +126,7 @@ function postsOf({ number: n }: BenchShelf, frame: Frame, input: BenchInput): Pa
     high,
   );
   return frame.posts.map((x, i): PartSpec => {
-    const floor = floorUnder(input, { across: x, out: frame.depthMm - post / 2 });
+    const floor = underPost(input, shelf, { across: x, out: frame.depthMm - post / 2 });
     return {
       shelf: n,
       id: `S${n}-post-${i + 1}`,
@@ -142,7 +143,11 @@ function postsOf({ number: n }: BenchShelf, frame: Frame, input: BenchInput): Pa
       },
       across: { fromMm: x - post / 2, toMm: x + post / 2 },
       upright: true,
-      length: { kind: 'given', figure: less(under, message('term.floorThere'), floor.mm), rounded: 'down' },
+      length: {
+        kind: 'given',
+        figure: less(under, floor.terms[0]?.label ?? message('term.floorThere'), floor.mm),
+        rounded: 'down',
+      },
     };
   });
 }

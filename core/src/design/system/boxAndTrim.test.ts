@@ -38,7 +38,7 @@ test('by hand: trim to the long point is the clear opening, two reveals and two 
 
 test('a trim is mitred at both ends, and never rounded short', () => {
   const [head] = boxAndTrim(box(360, 1540, 90), boards).filter((partSpec) => partSpec.id === 'trim-head');
-  expect(head?.joint).toEqual({ kind: 'mitred' });
+  expect(head?.joints).toEqual([{ kind: 'mitred', longEdge: 'upper' }]);
   expect(head?.length).toMatchObject({ kind: 'given', rounded: 'up' });
 });
 
@@ -52,7 +52,7 @@ test('sides are rounded down, so that the box still goes in; every length says w
   expect(top?.kind === 'given' ? top.figure.terms[0]?.readings : []).toEqual(['w1']);
 });
 
-test('without a depth the trim alone is planned; a box narrower than its own boards is none', () => {
-  expect(Object.keys(lengths(box(360, 1540, null)))).toEqual(['trim-left', 'trim-right', 'trim-head', 'trim-foot']);
+test('without a depth there is no box to plan, nor one narrower than its own boards', () => {
+  expect(boxAndTrim(box(360, 1540, null), boards)).toEqual([]);
   expect(boxAndTrim(box(24, 1540, 90), boards)).toEqual([]);
 });

@@ -1,8 +1,8 @@
 import { figure, less, plus, type Figure } from '../../base/figure';
 import type { BoxWish } from '../../job';
 import { message, type Message } from '../../base/message';
-import type { CavityBox } from '../../place/opening';
-import { NO_SHELF, type Fastening, type PartSpec } from './system';
+import type { Band, CavityBox } from '../../place/opening';
+import { NO_SHELF, type Across, type Fastening, type LongEdge, type PartSpec } from './system';
 
 /** Beside the box itself: what its boards and its trim are. Lengths in millimetres. */
 export interface BoxBoards {
@@ -40,13 +40,72 @@ export function boxScrews({ shims, seat, depth }: CavityBox, wallMm: number): Fa
   });
 }
 
+/** Screws through both sides of a box into the ends of its top and bottom: two at each corner, clear of the shims'. */
+export function boxCorners({ depth, height }: CavityBox, wallMm: number): Fastening[] {
+  const deep = depth?.mm ?? 0;
+  if (deep <= 0 || height.mm <= 2 * wallMm) return [];
+  return (['left', 'right'] as const).flatMap((side) =>
+    (['bottom', 'top'] as const).map((end): Fastening => ({
+      id: `box-${side}/box-${end}`,
+      shelf: NO_SHELF,
+      through: { kind: 'piece', id: `box-${side}` },
+      into: { kind: 'piece', id: `box-${end}`, grain: 'end', haveMm: null },
+      with: 'screw',
+      passMm: wallMm,
+      spread: {
+        kind: 'given',
+        at: CORNER_SHARES.map((share) => ({
+          alongMm: end === 'bottom' ? wallMm / 2 : height.mm - wallMm / 2,
+          acrossMm: deep * share,
+        })),
+      },
+      carries: null,
+      leverMm: 0,
+    })),
+  );
+}
+/** Where screws into the ends of its boards are across a box's depth: away from those through the shims. */
+export const CORNER_SHARES = [0.36, 0.64] as const;
+
+/** Trim pinned to the front edges of the box all round, over the middle of what it covers of each. */
+export function boxTrimPins({ depth }: CavityBox, { wallMm, trim, trimThickMm }: BoxBoards): Fastening[] {
+  const deep = depth?.mm ?? 0;
+  if (deep <= 0) return [];
+  const reveal = trim.reveal.mm;
+  // From the trim's inner edge: the wall shows by the reveal, the rest of it is under the trim.
+  const covers = Math.min(wallMm - reveal, trim.width.mm);
+  const inMm = (covers > 0 ? covers : trim.width.mm) / 2;
+  return TRIMMED.map(({ id, into, inner }): Fastening => ({
+    id: `${id}/${into}`,
+    shelf: NO_SHELF,
+    through: { kind: 'piece', id },
+    into: { kind: 'piece', id: into, grain: 'edge', haveMm: deep },
+    with: 'pin',
+    passMm: trimThickMm,
+    spread: {
+      kind: 'along',
+      acrossMm: [inner === 'upper' ? trim.width.mm - inMm : inMm],
+      everyMm: 300,
+      least: 2,
+    },
+    carries: null,
+    leverMm: 0,
+  }));
+}
+const TRIMMED = [
+  { id: 'trim-left', into: 'box-left', inner: 'upper' },
+  { id: 'trim-right', into: 'box-right', inner: 'lower' },
+  { id: 'trim-head', into: 'box-top', inner: 'lower' },
+  { id: 'trim-foot', into: 'box-bottom', inner: 'upper' },
+] as const;
+
 /**
  * The boards of a square box and the trim about its face. The sides run the whole height, top and bottom stand
  * between them. The trim is mitred at its corners: along its long edge each piece is the box's clear opening, twice
  * the reveal by which it stands back from the box's edge, and twice its own width.
  */
 export function boxAndTrim(box: CavityBox, { wallMm, trim, trimThickMm }: BoxBoards): PartSpec[] {
-  if (box.width.mm <= 2 * wallMm || box.height.mm <= 2 * wallMm) return [];
+  if (!box.depth || box.width.mm <= 2 * wallMm || box.height.mm <= 2 * wallMm) return [];
   const [wide, high] = [outside(box.width, 'term.boxWidth'), outside(box.height, 'term.boxHeight')];
   const inside = (size: Figure) => less(size, message('term.boxWalls'), 2 * wallMm);
   const deep = box.depth?.mm ?? 0;
@@ -75,38 +134,60 @@ export function boxAndTrim(box: CavityBox, { wallMm, trim, trimThickMm }: BoxBoa
     length: { kind: 'given', figure: inside(wide), rounded: 'down' },
   });
   const front = { outFrom: deep, outTo: deep + trimThickMm };
-  const trimmed = (id: string, label: string, name: Message, clear: Figure, upFrom: number, upTo: number): PartSpec => {
+  const out = trim.reveal.mm + trim.width.mm;
+  const [foot, head] = [box.seat.upMm + wallMm - out, box.seat.upMm + box.height.mm - wallMm + out];
+  const outer: Across = { fromMm: left + wallMm - out, toMm: right - wallMm + out };
+  const { width: trimMm } = trim;
+  const trimmed = (
+    { id, label, name }: Pick<PartSpec, 'id' | 'label' | 'name'>,
+    clear: Figure,
+    longEdge: LongEdge,
+    place: Pick<PartSpec, 'across' | 'upright'> & Pick<Band, 'upFrom' | 'upTo'>,
+  ): PartSpec => {
+    const { upFrom, upTo, ...lies } = place;
     const reveals = plus(clear, message('term.reveals'), 2 * trim.reveal.mm);
     return {
-      shelf: NO_SHELF,
+      ...lies,
       id,
-      role: 'trim',
-      name,
       label,
+      name,
+      shelf: NO_SHELF,
+      role: 'trim',
       thicknessMm: trimThickMm,
-      width: figure({ label: message('term.trimWidth'), mm: trim.width.mm }),
+      width: figure({ label: message('term.trimWidth'), mm: trimMm.mm }),
       place: { ...front, upFrom, upTo },
       // One cut short is lost, one a hair long hides in the reveal.
-      length: { kind: 'given', figure: plus(reveals, message('term.trimWidths'), 2 * trim.width.mm), rounded: 'up' },
-      joint: { kind: 'mitred' },
+      length: { kind: 'given', figure: plus(reveals, message('term.trimWidths'), 2 * trimMm.mm), rounded: 'up' },
+      joints: [{ kind: 'mitred', longEdge }],
     };
   };
-  const out = trim.reveal.mm + trim.width.mm;
-  const [foot, head] = [wallMm - out, box.height.mm - wallMm + out];
-  const boards = box.depth
-    ? [
-        side('box-left', 'BL', message('part.box.left')),
-        side('box-right', 'BR', message('part.box.right')),
-        end('box-top', 'BT', message('part.box.top'), box.height.mm - wallMm),
-        end('box-bottom', 'BB', message('part.box.bottom'), 0),
-      ]
-    : [];
   return [
-    ...boards,
-    trimmed('trim-left', 'TL', message('part.trim.left'), inside(high), foot, head),
-    trimmed('trim-right', 'TR', message('part.trim.right'), inside(high), foot, head),
-    trimmed('trim-head', 'TT', message('part.trim.head'), inside(wide), head - trim.width.mm, head),
-    trimmed('trim-foot', 'TB', message('part.trim.foot'), inside(wide), foot, foot + trim.width.mm),
+    side('box-left', 'BL', message('part.box.left')),
+    side('box-right', 'BR', message('part.box.right')),
+    end('box-top', 'BT', message('part.box.top'), box.height.mm - wallMm),
+    end('box-bottom', 'BB', message('part.box.bottom'), 0),
+    trimmed({ id: 'trim-left', label: 'TL', name: message('part.trim.left') }, inside(high), 'lower', {
+      upright: true,
+      across: { fromMm: outer.fromMm, toMm: outer.fromMm + trimMm.mm },
+      upFrom: foot,
+      upTo: head,
+    }),
+    trimmed({ id: 'trim-right', label: 'TR', name: message('part.trim.right') }, inside(high), 'upper', {
+      upright: true,
+      across: { fromMm: outer.toMm - trimMm.mm, toMm: outer.toMm },
+      upFrom: foot,
+      upTo: head,
+    }),
+    trimmed({ id: 'trim-head', label: 'TT', name: message('part.trim.head') }, inside(wide), 'upper', {
+      across: outer,
+      upFrom: head - trimMm.mm,
+      upTo: head,
+    }),
+    trimmed({ id: 'trim-foot', label: 'TB', name: message('part.trim.foot') }, inside(wide), 'lower', {
+      across: outer,
+      upFrom: foot,
+      upTo: foot + trimMm.mm,
+    }),
   ];
 }
 

@@ -1,5 +1,5 @@
 import type { Uprights } from './along';
-import { BRACE_BACK_MM, braceFor, carrier, wideOf, type BracketsInput } from './bracketPieces';
+import { BRACE_BACK_MM, braceJoints, carrier, wideOf, type BracketsInput } from './bracketPieces';
 import * as pieces from './pieces';
 import type { Fastening } from './system';
 
@@ -89,10 +89,10 @@ function bracketJoints(n: number, i: number, { asked }: Pick<Input, 'asked'>): F
     carries: null,
     leverMm: 0,
   });
-  const brace = braceFor({ asked });
+  const { arm, leg } = braceJoints({ asked });
   return [
     joint('bracket-arm', 'bracket-leg', thick / 2, asked.leg.mm - thick),
-    joint('bracket-arm', 'bracket-brace', asked.arm.mm - BRACE_BACK_MM - thick, brace.length.mm / 2),
-    joint('bracket-leg', 'bracket-brace', BRACE_BACK_MM + thick, brace.length.mm / 2),
+    joint('bracket-arm', 'bracket-brace', asked.arm.mm - BRACE_BACK_MM - arm.fromPointMm, arm.haveMm),
+    joint('bracket-leg', 'bracket-brace', BRACE_BACK_MM + leg.fromPointMm, leg.haveMm),
   ];
 }

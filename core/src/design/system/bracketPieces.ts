@@ -46,6 +46,7 @@ const acrossOf = (x: number, wide: number): Across => ({ fromMm: x - wide / 2, t
 export function partsOf(shelf: Shelf, { acrosses }: Uprights, input: Input): PartSpec[] {
   const { asked, wish, opening, job } = input;
   const { rule, across } = alongRun(opening, job.place.kind !== 'run');
+  const notchedFor = acrosses.flatMap((_, i) => topsOf(shelf.number, i, input));
   const boards = pieces
     .boardAndNosing({
       shelf,
@@ -54,7 +55,8 @@ export function partsOf(shelf: Shelf, { acrosses }: Uprights, input: Input): Par
       nosing: pieces.nosingOf(asked),
       ...(rule ? { length: rule } : {}),
     })
-    .map((partSpec) => (across ? { ...partSpec, across } : partSpec));
+    .map((partSpec) => (across ? { ...partSpec, across } : partSpec))
+    .map((partSpec) => (partSpec.role === 'board' && asked.notch.mm > 0 ? { ...partSpec, notchedFor } : partSpec));
   return asked.made === 'bought'
     ? boards
     : [...boards, ...acrosses.flatMap((x, i) => bracketParts(shelf, x, i, input))];
@@ -88,7 +90,7 @@ function bracketParts(shelf: Shelf, x: number, index: number, input: Input): Par
     across: acrossOf(x, wide),
     length: { kind: 'given', figure: long, rounded: 'down' },
     ...(role === 'bracket-leg' ? { upright: true as const } : {}),
-    ...(joint ? { joint } : {}),
+    ...(joint ? { joints: [joint] } : {}),
   });
   const arm = figure({ label: message('term.arm'), mm: asked.arm.mm });
   const leg = less(figure({ label: message('term.leg'), mm: asked.leg.mm }), message('term.lessArm'), thick);
@@ -111,6 +113,20 @@ export function braceFor({ asked }: Pick<Input, 'asked'>) {
   return braceOf({ outMm: asked.arm.mm - thick - BRACE_BACK_MM, downMm: asked.leg.mm - thick - BRACE_BACK_MM });
 }
 
+/**
+ * Where arm and leg are screwed to their brace: at seven tenths of the face it lies on them with, from its point, and
+ * how deep it is there. Millimetres.
+ */
+export function braceJoints({ asked }: Pick<Input, 'asked'>) {
+  const thick = asked.stickThickness.mm;
+  const slope = (braceFor({ asked }).otherDegrees * Math.PI) / 180;
+  const [arm, leg] = [(0.7 * thick) / Math.sin(slope), (0.7 * thick) / Math.cos(slope)];
+  return {
+    arm: { fromPointMm: arm, haveMm: arm * Math.tan(slope) },
+    leg: { fromPointMm: leg, haveMm: leg / Math.tan(slope) },
+  };
+}
+
 /** Bought brackets of a shelf. */
 export function hardwareOf(shelf: Shelf, { acrosses }: Uprights, input: Input): Hardware[] {
   return acrosses.map((x, i) => ({
@@ -123,6 +139,12 @@ export function hardwareOf(shelf: Shelf, { acrosses }: Uprights, input: Input): 
     across: acrossOf(x, BOUGHT_WIDE_MM),
   }));
 }
+
+/** Ids of what reaches up to a board at one bracket: a notched board is let over them. */
+const topsOf = (n: number, i: number, { asked }: Input): string[] =>
+  asked.made === 'shop'
+    ? [`S${n}-bracket-arm-${i + 1}`, `S${n}-bracket-leg-${i + 1}`, `S${n}-bracket-brace-${i + 1}`]
+    : [`S${n}-bracket-${i + 1}`];
 
 /**
  * Id of the part that carries a shelf at one bracket.

@@ -30,7 +30,7 @@ export const brackets: System<'brackets'> = {
     const { asked, shelves, wish, opening } = input;
     const nosing = pieces.nosingOf(asked);
     const blocked = problemsOf(input);
-    const stopped = blocked.some((problem) => problem.severity === 'stop');
+    const stopped = blocked.some((problem) => problem.severity === 'stop') || !opening.surfaces.includes('back');
     const made = stopped ? [] : shelves.map((shelf) => ({ shelf, uprights: uprightsOf(shelf, input) }));
     return {
       parts: made.flatMap(({ shelf, uprights }) => partsOf(shelf, uprights, input)),
@@ -51,6 +51,7 @@ export const brackets: System<'brackets'> = {
       problems: [
         ...blocked,
         ...pieces.floorProblems(shelves, asked.leg.mm),
+        ...pieces.gapProblems(input.gaps, new Set(shelves.map((shelf) => shelf.number)), asked.leg.mm - asked.notch.mm),
         ...(opening.surfaces.includes('back') ? [] : [stop({ kind: 'support' }, message('problem.noBackForBrackets'))]),
         ...made.flatMap(({ shelf, uprights }) =>
           uprights.guessed.length > 0

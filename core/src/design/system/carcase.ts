@@ -2,6 +2,7 @@ import { figure, less, type Figure } from '../../base/figure';
 import type { Inside } from '../layout';
 import { length, message } from '../../base/message';
 import type { Band, CavityBox, Opening } from '../../place/opening';
+import { wallKindOf } from '../../place/kinds';
 import { stop, type Problem } from '../../base/problem';
 import * as pieces from './pieces';
 import type { Across, SystemInput } from './system';
@@ -63,7 +64,7 @@ function floorUnder(opening: Opening, { fromMm, toMm }: Across, depthMm: number)
  * Sizes of a case: as wide as the opening at its narrowest less its play, from the highest of the floor to the top of
  * the space for shelves.
  */
-export function carcaseOf({ opening, shelves, space, wish, depthOf, asked, box }: CaseInput): Carcase {
+export function carcaseOf({ opening, shelves, space, wish, depthOf, asked, box, job }: CaseInput): Carcase {
   if (box) return boxCarcase(box, wish.thickness.mm);
   const { extent, surfaces } = opening;
   const depthMm = Math.max(0, ...shelves.map(({ number }) => depthOf(number)));
@@ -72,7 +73,13 @@ export function carcaseOf({ opening, shelves, space, wish, depthOf, asked, box }
   const clear = walled
     ? narrowest(opening, { upFrom: 0, upTo: space.toMm ?? highest, outFrom: 0, outTo: depthMm })
     : figure({ label: message('term.runLength'), mm: extent.right - extent.left });
-  const wide = less(clear, message('term.casePlay'), asked.play.mm);
+  // The sides stand inside the skirting of the side walls.
+  const skirted = (['left', 'right'] as const).filter(
+    (side) => surfaces.includes(side) && wallKindOf(job.place, side) !== 'panel',
+  );
+  const skirtings = (job.place.skirting?.thickness.mm ?? 0) * skirted.length;
+  const free = skirtings > 0 ? less(clear, message('term.skirtings'), skirtings) : clear;
+  const wide = less(free, message('term.casePlay'), asked.play.mm);
   const middle = (extent.left + extent.right) / 2;
   const across = { fromMm: middle - wide.mm / 2, toMm: middle + wide.mm / 2 };
   const footMm = floorUnder(opening, across, depthMm);

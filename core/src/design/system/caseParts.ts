@@ -1,7 +1,7 @@
-import { figure, less, plus, type Figure } from '../../base/figure';
+import { figure, less, type Figure } from '../../base/figure';
 import type { LaidShelf } from '../layout';
 import { message } from '../../base/message';
-import { insideAcross, type BackedAsked, type Carcase, type CaseInput } from './carcase';
+import { insideAcross, type Carcase, type CaseInput } from './carcase';
 import * as pieces from './pieces';
 import type { Across, Fastening, Joint, PartSpec } from './system';
 
@@ -10,16 +10,16 @@ export function caseSides(
   carcase: Carcase,
   { asked, job }: CaseInput,
   width: Figure,
-  joint: (side: 'left' | 'right') => Joint | null,
+  cutInto: (side: 'left' | 'right') => readonly Joint[],
 ): PartSpec[] {
   const thick = asked.sideThickness.mm;
   const { across, footMm, topMm, high } = carcase;
   const { skirting } = job.place;
-  const notched: Joint | null = skirting
-    ? { kind: 'notched', deepMm: skirting.thickness.mm, highMm: skirting.height.mm }
-    : null;
+  const notched: readonly Joint[] = skirting
+    ? [{ kind: 'notched', deepMm: skirting.thickness.mm, highMm: skirting.height.mm }]
+    : [];
   return (['left', 'right'] as const).map((side): PartSpec => {
-    const own = joint(side) ?? notched;
+    const joints = [...cutInto(side), ...notched];
     return {
       shelf: 0,
       id: `case-${side}`,
@@ -35,7 +35,7 @@ export function caseSides(
           : { fromMm: across.toMm - thick, toMm: across.toMm },
       upright: true,
       length: { kind: 'given', figure: high, rounded: 'down' },
-      ...(own ? { joint: own } : {}),
+      joints,
     };
   });
 }
@@ -50,8 +50,12 @@ interface CaseBoard {
   readonly nosing: pieces.Nosing | null;
 }
 
-/** A shelf of a case, and its nosing where it has one. */
-export function caseShelf({ shelf, thicknessMm, depthMm, long, across, nosing }: CaseBoard): PartSpec[] {
+/** A shelf of a case, and its nosing where it has one: between the sides, whatever the shelf is let into. */
+export function caseShelf({ carcase, shelf, thicknessMm, depthMm, long, across, nosing }: CaseBoard): PartSpec[] {
+  const { inside } = carcase;
+  const middle = (carcase.across.fromMm + carcase.across.toMm) / 2;
+  const free = long.mm < inside.mm ? long : inside;
+  const between: Across = { fromMm: middle - free.mm / 2, toMm: middle + free.mm / 2 };
   return pieces
     .boardAndNosing({
       shelf,
@@ -60,8 +64,23 @@ export function caseShelf({ shelf, thicknessMm, depthMm, long, across, nosing }:
       nosing,
       length: () => ({ kind: 'given', figure: long, rounded: 'down' }),
     })
-    .map((partSpec): PartSpec => ({ ...partSpec, across }));
+    .map((partSpec): PartSpec =>
+      partSpec.role === 'nosing'
+        ? { ...partSpec, across: between, length: { kind: 'given', figure: free, rounded: 'down' } }
+        : { ...partSpec, across },
+    );
 }
+
+/** The nosings of a case's shelves, pinned to their boards. */
+export const caseNosings = (
+  shelves: readonly LaidShelf[],
+  nosing: pieces.Nosing | null,
+  boardMm: number,
+  depthOf: (shelf: number) => number,
+): Fastening[] =>
+  nosing
+    ? shelves.map(({ number }) => pieces.nosingOn({ shelf: number, ...nosing, boardMm, depthMm: depthOf(number) }))
+    : [];
 
 /** Top and bottom boards of a case, at their upper faces, let into its sides like the shelves. */
 export function caseEnds(
@@ -87,14 +106,26 @@ export function caseEnds(
   return [board('case-top', 'CT', carcase.topMm), board('case-bottom', 'CB', bottomTopMm)];
 }
 
-/** A strip under the top, at the back, through which a case is screwed to the wall so that it cannot tip. */
+interface TipRail {
+  readonly carcase: Carcase;
+  /** Thickness of the top it lies under, of its own stock, and of the panel behind it. Millimetres. */
+  readonly topMm: number;
+  readonly thicknessMm: number;
+  readonly backMm: number;
+  /** Where the sides begin out from the back, millimetres. */
+  readonly sidesFromMm: number;
+}
+
+/**
+ * A strip under the top, at the back, through which a case is screwed to the wall so that it cannot tip; two screws
+ * through either side hold it. None where there is no wall behind.
+ */
 export function tipRail(
-  carcase: Carcase,
-  thicknessMm: number,
-  backMm: number,
-): { readonly part: PartSpec; readonly fastening: Fastening } {
-  const upTo = carcase.topMm - thicknessMm;
-  const across = insideAcross(carcase, thicknessMm, 0);
+  { carcase, topMm, thicknessMm, backMm, sidesFromMm }: TipRail,
+  hasWall: boolean,
+): { readonly parts: readonly PartSpec[]; readonly fastenings: readonly Fastening[]; readonly id: string | null } {
+  if (!hasWall) return { parts: [], fastenings: [], id: null };
+  const upTo = carcase.topMm - topMm;
   const part: PartSpec = {
     shelf: 0,
     id: 'tip-rail',
@@ -104,77 +135,92 @@ export function tipRail(
     thicknessMm,
     width: figure({ label: message('term.tipRail'), mm: TIP_RAIL_MM }),
     place: { upFrom: upTo - TIP_RAIL_MM, upTo, outFrom: backMm, outTo: backMm + thicknessMm },
-    across,
+    across: insideAcross(carcase, thicknessMm, 0),
     length: { kind: 'given', figure: carcase.inside, rounded: 'down' },
   };
-  const fastening = pieces.stickToWall({
+  const toWall: Fastening = {
+    ...pieces.stickToWall({
+      shelf: 0,
+      part: part.id,
+      wall: 'back',
+      thicknessMm: thicknessMm + backMm,
+      heightMm: TIP_RAIL_MM,
+    }),
+    carries: null,
+  };
+  const ends = (['left', 'right'] as const).map((side): Fastening => ({
+    id: `case-${side}/tip-rail`,
     shelf: 0,
-    part: part.id,
-    wall: 'back',
-    thicknessMm: thicknessMm + backMm,
-    heightMm: TIP_RAIL_MM,
-  });
-  return { part, fastening: { ...fastening, carries: null } };
+    through: { kind: 'piece', id: `case-${side}` },
+    into: { kind: 'piece', id: part.id, grain: 'end', haveMm: null },
+    with: 'screw',
+    passMm: thicknessMm,
+    spread: {
+      kind: 'given',
+      // Between the heights of the screws to the wall.
+      at: [0.5, 0.86].map((share) => ({
+        alongMm: upTo - TIP_RAIL_MM * share - carcase.footMm,
+        acrossMm: backMm + thicknessMm / 2 - sidesFromMm,
+      })),
+    },
+    carries: null,
+    leverMm: 0,
+  }));
+  return { parts: [part], fastenings: [toWall, ...ends], id: toWall.id };
 }
 
 const TIP_RAIL_MM = 70;
 
-/** The board on edge that closes a case below its bottom, set back for toes. */
-export function plinthBoard(carcase: Carcase, sideMm: number, upToMm: number, frontMm: number): PartSpec[] {
+/**
+ * The board on edge that closes a case below its bottom, set back for toes; two screws through either side hold it.
+ * None where there is no room below the bottom.
+ */
+export function plinthBoard(
+  carcase: Carcase,
+  sideMm: number,
+  upToMm: number,
+  sidesFromMm = 0,
+): { readonly parts: readonly PartSpec[]; readonly fastenings: readonly Fastening[] } {
   const high = less(
     figure({ label: message('term.underBottom'), mm: upToMm }),
     message('term.floorThere'),
     carcase.footMm,
   );
-  if (high.mm < NONE_MM) return [];
-  return [
-    {
-      shelf: 0,
-      id: 'filler',
-      role: 'filler',
-      name: message('part.filler'),
-      label: 'CF',
-      thicknessMm: sideMm,
-      width: high,
-      place: { upFrom: carcase.footMm, upTo: upToMm, outFrom: frontMm - TOES_MM - sideMm, outTo: frontMm - TOES_MM },
-      across: insideAcross(carcase, sideMm, 0),
-      length: { kind: 'given', figure: carcase.inside, rounded: 'down' },
+  if (high.mm < NONE_MM) return { parts: [], fastenings: [] };
+  const front = carcase.depthMm - TOES_MM;
+  const part: PartSpec = {
+    shelf: 0,
+    id: 'filler',
+    role: 'filler',
+    name: message('part.filler'),
+    label: 'CF',
+    thicknessMm: sideMm,
+    width: high,
+    place: { upFrom: carcase.footMm, upTo: upToMm, outFrom: front - sideMm, outTo: front },
+    across: insideAcross(carcase, sideMm, 0),
+    length: { kind: 'given', figure: carcase.inside, rounded: 'down' },
+  };
+  const fastenings = (['left', 'right'] as const).map((side): Fastening => ({
+    id: `case-${side}/filler`,
+    shelf: 0,
+    through: { kind: 'piece', id: `case-${side}` },
+    into: { kind: 'piece', id: part.id, grain: 'end', haveMm: null },
+    with: 'screw',
+    passMm: sideMm,
+    spread: {
+      kind: 'given',
+      at: (high.mm < LOW_MM ? [0.5] : [0.25, 0.75]).map((share) => ({
+        alongMm: high.mm * share,
+        acrossMm: front - sideMm / 2 - sidesFromMm,
+      })),
     },
-  ];
+    carries: null,
+    leverMm: 0,
+  }));
+  return { parts: [part], fastenings };
 }
+/** A plinth lower than this takes one screw at either end, millimetres. */
+const LOW_MM = 40;
 const TOES_MM = 40;
 /** Less than this is nothing: what is left of sums of lengths. Millimetres. */
 const NONE_MM = 0.05;
-
-/** The panel that closes a case behind: it lies in a rebate of both sides and stands square the whole case. */
-export function backPanel(carcase: Carcase, thicknessMm: number, rebateMm: number, upFromMm: number): PartSpec {
-  const wide = plus(carcase.inside, message('term.intoRebates'), 2 * rebateMm);
-  const high = less(
-    figure({ label: message('term.caseTop'), mm: carcase.topMm }),
-    message('term.undersideOf'),
-    upFromMm,
-  );
-  return {
-    shelf: 0,
-    id: 'back-panel',
-    role: 'back-panel',
-    name: message('part.backPanel'),
-    label: 'CP',
-    thicknessMm,
-    width: less(wide, message('term.panelPlay'), PANEL_PLAY_MM),
-    place: { upFrom: upFromMm, upTo: carcase.topMm, outFrom: 0, outTo: thicknessMm },
-    across: carcase.across,
-    upright: true,
-    length: { kind: 'given', figure: less(high, message('term.panelPlay'), PANEL_PLAY_MM), rounded: 'down' },
-  };
-}
-const PANEL_PLAY_MM = 2;
-
-/** A board of a case moved out by the panel behind it. */
-export function beforeBack(
-  one: PartSpec,
-  { back, backThickness }: Pick<BackedAsked, 'back' | 'backThickness'>,
-): PartSpec {
-  const behind = back ? backThickness.mm : 0;
-  return { ...one, place: { ...one.place, outFrom: behind, outTo: behind + one.width.mm } };
-}

@@ -16,7 +16,7 @@ describe.each(cases)('%s', (system) => {
     // 1000 - 20 of play - two sides of 18 = 944.
     expect(long('case-trim-head')).toBeCloseTo(944 + 6 + 50, 0);
     const head = pieces.find((piece) => piece.id === 'case-trim-head')!;
-    expect(head.joint).toEqual({ kind: 'mitred' });
+    expect(head.joints).toEqual([{ kind: 'mitred', longEdge: 'upper' }]);
     expect(head.length.terms.map((term) => term.label.code)).toEqual(
       expect.arrayContaining(['term.reveals', 'term.trimWidths']),
     );
@@ -27,7 +27,7 @@ describe.each(cases)('%s', (system) => {
     const top = pieces.find((piece) => piece.id === 'case-top')!;
     const upright = pieces.find((piece) => piece.id === 'case-trim-left')!;
     expect(long('case-trim-left')).toBeCloseTo(top.place.upFrom + 3 + 25 - upright.place.upFrom, 0);
-    expect(upright.joint).toEqual({ kind: 'mitred-one' });
+    expect(upright.joints).toEqual([{ kind: 'mitred-one', longEdge: 'lower' }]);
     expect(shapeWords(upright, 'power')).toMatchObject([
       { code: 'cutEnd.mitredOne', params: { inside: { mm: upright.length.mm - 25 } } },
     ]);

@@ -1,4 +1,4 @@
-import { figure, less, plus, type Figure } from '../../base/figure';
+import { figure, less, plus, toTape, type Figure } from '../../base/figure';
 import { length, message } from '../../base/message';
 import type { Opening } from '../../place/opening';
 import { HIDDEN_MM } from '../../place/opening/hidden';
@@ -15,7 +15,7 @@ interface TrimAsked {
   readonly trimReveal: { readonly mm: number };
 }
 
-type TrimInput = Pick<SystemInput<'housed-case'>, 'opening' | 'wish' | 'box'> & { readonly asked: TrimAsked };
+type TrimInput = Pick<SystemInput<'housed-case'>, 'opening' | 'wish' | 'box' | 'job'> & { readonly asked: TrimAsked };
 
 type CaseTrim = Pick<SystemResult, 'parts' | 'fastenings' | 'problems'>;
 
@@ -25,67 +25,78 @@ type CaseTrim = Pick<SystemResult, 'parts' | 'fastenings' | 'problems'>;
  * the inside, twice the reveal and twice the trim's width; an upright reaches as far above the inside. A cavity's box
  * has its own trim.
  */
-export function caseTrim(carcase: Carcase, { asked, opening, wish, box }: TrimInput): CaseTrim {
+export function caseTrim(carcase: Carcase, { asked, opening, wish, box, job: { tape } }: TrimInput): CaseTrim {
   if (!asked.trim || box) return { parts: [], fastenings: [], problems: [] };
   const [width, reveal, thick] = [asked.trimWidth.mm, asked.trimReveal.mm, asked.trimThickness.mm];
-  const out = reveal + width;
   const { footMm, depthMm } = carcase;
+  const side = asked.sideThickness.mm;
   const innerTop = carcase.topMm - wish.thickness.mm;
-  const inside: Across = {
-    fromMm: carcase.across.fromMm + asked.sideThickness.mm,
-    toMm: carcase.across.toMm - asked.sideThickness.mm,
-  };
-  const outer: Across = { fromMm: inside.fromMm - out, toMm: inside.toMm + out };
-  const wide = figure({ label: message('term.trimWidth'), mm: width });
+  const inside: Across = { fromMm: carcase.across.fromMm + side, toMm: carcase.across.toMm - side };
   const pointed = (from: Figure, times: 1 | 2) =>
     plus(
       plus(from, message(times === 2 ? 'term.reveals' : 'term.reveal'), times * reveal),
       message(times === 2 ? 'term.trimWidths' : 'term.oneTrimWidth'),
       times * width,
     );
-  const shared = { shelf: 0, role: 'trim', thicknessMm: thick, width: wide } as const;
-  const front = { outFrom: depthMm, outTo: depthMm + thick };
   const high = less(figure({ label: message('term.caseInsideTop'), mm: innerTop }), message('term.floorThere'), footMm);
-  const upright = (side: 'left' | 'right'): PartSpec => ({
+  const [uprightLong, headLong] = [pointed(high, 1), pointed(carcase.inside, 2)];
+  // As it is cut: what the tape rounds up to goes into the reveal.
+  const headMm = footMm + toTape(uprightLong, tape, 'up').mm;
+  const half = toTape(headLong, tape, 'up').mm / 2;
+  const middle = (inside.fromMm + inside.toMm) / 2;
+  const outer: Across = { fromMm: middle - half, toMm: middle + half };
+  const wide = figure({ label: message('term.trimWidth'), mm: width });
+  const shared = { shelf: 0, role: 'trim', unit: 'case', thicknessMm: thick, width: wide } as const;
+  const front = { outFrom: depthMm, outTo: depthMm + thick };
+  const upright = (at: 'left' | 'right'): PartSpec => ({
     ...shared,
-    id: `case-trim-${side}`,
-    name: message(`part.trim.${side}`),
-    label: side === 'left' ? 'XL' : 'XR',
-    place: { ...front, upFrom: footMm, upTo: innerTop + out },
+    id: `case-trim-${at}`,
+    name: message(`part.trim.${at}`),
+    label: at === 'left' ? 'XL' : 'XR',
+    place: { ...front, upFrom: footMm, upTo: headMm },
     across:
-      side === 'left'
+      at === 'left'
         ? { fromMm: outer.fromMm, toMm: outer.fromMm + width }
         : { fromMm: outer.toMm - width, toMm: outer.toMm },
     upright: true,
-    length: { kind: 'given', figure: pointed(high, 1), rounded: 'up' },
-    joint: { kind: 'mitred-one' },
+    length: { kind: 'given', figure: uprightLong, rounded: 'up' },
+    joints: [{ kind: 'mitred-one', longEdge: at === 'left' ? 'lower' : 'upper' }],
   });
   const head: PartSpec = {
     ...shared,
     id: 'case-trim-head',
     name: message('part.trim.head'),
     label: 'XT',
-    place: { ...front, upFrom: innerTop + reveal, upTo: innerTop + out },
+    place: { ...front, upFrom: headMm - width, upTo: headMm },
     across: outer,
-    length: { kind: 'given', figure: pointed(carcase.inside, 2), rounded: 'up' },
-    joint: { kind: 'mitred' },
+    length: { kind: 'given', figure: headLong, rounded: 'up' },
+    joints: [{ kind: 'mitred', longEdge: 'upper' }],
   };
-  const pinned = (trim: PartSpec, into: string): Fastening => ({
+  // Over the middle of what it covers of the board behind it; where that shows whole, over its own.
+  const over = (fromMm: number, toMm: number, trimFromMm: number) => {
+    const [least, most] = [Math.max(fromMm, trimFromMm), Math.min(toMm, trimFromMm + width)];
+    return most > least ? (least + most) / 2 - trimFromMm : width / 2;
+  };
+  const pinned = (trim: PartSpec, into: string, acrossMm: number): Fastening => ({
     id: `${trim.id}/${into}`,
     shelf: 0,
     through: { kind: 'piece', id: trim.id },
     into: { kind: 'piece', id: into, grain: 'edge', haveMm: depthMm },
     with: 'pin',
     passMm: thick,
-    spread: { kind: 'along', acrossMm: [Math.min(asked.sideThickness.mm / 2, width / 2)], everyMm: 300, least: 2 },
+    spread: { kind: 'along', acrossMm: [acrossMm], everyMm: 300, least: 2 },
     carries: null,
     leverMm: 0,
   });
   const [left, right] = [upright('left'), upright('right')];
   return {
     parts: [left, right, head],
-    fastenings: [pinned(left, 'case-left'), pinned(right, 'case-right'), pinned(head, 'case-top')],
-    problems: problemsOf({ outer, headMm: innerTop + out, carcase }, opening),
+    fastenings: [
+      pinned(left, 'case-left', over(inside.fromMm - side, inside.fromMm, outer.fromMm)),
+      pinned(right, 'case-right', over(inside.toMm, inside.toMm + side, outer.toMm - width)),
+      pinned(head, 'case-top', over(innerTop, carcase.topMm, headMm - width)),
+    ],
+    problems: problemsOf({ outer, headMm, carcase }, opening),
   };
 }
 

@@ -59,7 +59,8 @@ test('on slats and mesh it is as deep as all of it, and takes no screws; through
   for (const deck of ['slats', 'mesh']) {
     const { parts, fastenings, codes } = parted(saying(plainJob('ladder-frames'), { deck }), { at: mm(300) });
     expect(codes).toEqual([]);
-    expect(parts[0]?.place).toMatchObject({ outFrom: 0, outTo: 300 });
+    // Between the uprights, which are 45 deep: the deck begins 1 beside them.
+    expect(parts[0]?.place).toMatchObject({ outFrom: 46, outTo: 254 });
     expect(fastenings).toEqual([]);
   }
   const hollow = plainJob('floating-rails');

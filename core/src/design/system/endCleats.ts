@@ -93,7 +93,7 @@ function partsOf(shelf: Input['shelves'][number], input: Input): PartSpec[] {
     width: figure({ label: message('term.cleatHeight'), mm: asked.cleatHeight.mm }),
     place,
     length: { kind: 'given', figure: long, rounded: 'down' },
-    ...(asked.frontCut === '45' ? { joint: { kind: 'clipped' } as const } : {}),
+    ...(asked.frontCut === '45' ? { joints: [{ kind: 'clipped' }] as const } : {}),
   });
   return [...boards, cleat('left'), cleat('right')];
 }
@@ -138,7 +138,8 @@ function fasteningsOf(n: number, input: Input): Fastening[] {
               end: side,
               inMm: thicknessMm / 2,
               fromMm: 0,
-              toMm: cleatLength(input, input.depthOf(n)).mm,
+              // Where its front end is cut off a screw would come out below.
+              toMm: wholeTo(input, cleatLength(input, input.depthOf(n)).mm),
               everyMm: 300,
               least: 2,
             },
@@ -147,6 +148,10 @@ function fasteningsOf(n: number, input: Input): Fastening[] {
     ...(nosing ? [pieces.nosingOn({ shelf: n, ...nosing, boardMm: wish.thickness.mm, depthMm: boardMm })] : []),
   ];
 }
+
+/** How far out from the back a cleat is as high as it is behind, millimetres. */
+const wholeTo = ({ asked }: Pick<Input, 'asked'>, longMm: number): number =>
+  asked.frontCut === '45' ? Math.max(longMm - asked.cleatHeight.mm, longMm / 2) : longMm;
 
 function depthProblems(input: Input, depthMm: number): Problem[] {
   const { asked } = input;

@@ -6,6 +6,7 @@ import { stop, type Problem } from '../../base/problem';
 import { alongRun } from './along';
 import { corneredShelf } from './corner';
 import { boxedFront } from './boxedFront';
+import { lockTo, railHeight, stripOn } from './floatingJoints';
 import * as pieces from './pieces';
 import type { Fastening, Hold, PartSpec, System, SystemInput } from './system';
 
@@ -25,7 +26,7 @@ export const floatingRails: System<'floating-rails'> = {
   plan: (input) => {
     const { asked, shelves, opening } = input;
     const blocked = problemsOf(input);
-    const made = blocked.length > 0 ? [] : shelves;
+    const made = blocked.length > 0 || !opening.surfaces.includes('back') ? [] : shelves;
     const corner = input.job.place.kind === 'corner';
     const stick = { thicknessMm: asked.railThickness.mm, heightMm: railHeight(input).mm, role: 'rail' } as const;
     const cornered = corner ? made.map((shelf) => cornerOf(shelf, input, stick)) : [];
@@ -73,12 +74,6 @@ const LEAST_RAIL_MM = 18;
 
 const leastThickness = ({ skin, shave }: Input['asked']) => LEAST_RAIL_MM + 2 * skin.mm + shave.mm;
 
-/** Height of a rail: the shelf's thickness less both skins and what is shaved off. */
-function railHeight({ asked, wish }: Pick<Input, 'asked' | 'wish'>): Figure {
-  const whole = figure({ label: message('term.shelfThickness'), mm: wish.thickness.mm });
-  return less(less(whole, message('term.skins'), 2 * asked.skin.mm), message('term.shaved'), asked.shave.mm);
-}
-
 /** How far a side rail reaches out from the back rail: it stops short of the front strip. */
 function sideRail({ asked }: Input, depthMm: number): Figure {
   const shelf = figure({ label: message('term.shelfDepth'), mm: depthMm });
@@ -93,12 +88,15 @@ function railPlace({ underside, top }: Shelf, input: Input): Pick<Band, 'upFrom'
   return { upFrom: middle - half, upTo: middle + half };
 }
 
+/** A slot is so much deeper than the rail that goes into it, millimetres. */
+const SLOT_PLAY_MM = 1;
+
 /** The slot of a laminated shelf, into which the rails go. */
 const slotOf = ({ asked, wish }: Pick<Input, 'asked' | 'wish'>) =>
   ({
     kind: 'slotted',
-    backMm: asked.railThickness.mm,
-    endsMm: asked.railThickness.mm,
+    backMm: asked.railThickness.mm + SLOT_PLAY_MM,
+    endsMm: asked.railThickness.mm + SLOT_PLAY_MM,
     highMm: wish.thickness.mm - 2 * asked.skin.mm,
   }) as const;
 
@@ -112,7 +110,7 @@ function boardsOf(shelf: Shelf, input: Input): PartSpec[] {
   const long = rule ? { length: rule } : {};
   if (asked.made === 'laminated') {
     const [board] = pieces.boardAndNosing({ shelf, thicknessMm: wish.thickness.mm, depthMm, nosing: null, ...long });
-    return [made({ ...(board as PartSpec), joint: slotOf(input) })];
+    return [made({ ...(board as PartSpec), joints: [slotOf(input)] })];
   }
   const front = { thicknessMm: asked.frontThickness.mm, heightMm: wish.thickness.mm };
   const [top, strip] = pieces.boardAndNosing({
@@ -221,26 +219,8 @@ function fasteningsOf({ number: n }: Shelf, input: Input): Fastening[] {
     toWall(`S${n}-rail-back`, 'back'),
     ...sides.map((wall) => toWall(`S${n}-side-cleat-${wall}`, wall)),
     lockTo(n, input),
+    ...(asked.made === 'hollow' ? stripOn(n, input) : []),
   ];
-}
-
-/** Screws through a skin into the back rail, which keep the shelf from being pulled off. */
-function lockTo(n: number, { asked, wish }: Input): Fastening {
-  const skin = asked.lock === 'below' && asked.made === 'hollow' ? `S${n}-skin` : `S${n}-board`;
-  const rail = railHeight({ asked, wish }).mm;
-  const into = { kind: 'piece', id: `S${n}-rail-back`, grain: 'edge', haveMm: rail } as const;
-  return {
-    id: `${skin}/S${n}-rail-back`,
-    shelf: n,
-    through: { kind: 'piece', id: skin },
-    into,
-    with: 'screw',
-    ...(asked.lock === 'below' ? { heads: 'below' } : {}),
-    passMm: asked.skin.mm,
-    spread: { kind: 'along', acrossMm: [asked.railThickness.mm / 2], everyMm: 400, least: 2 },
-    carries: null,
-    leverMm: 0,
-  };
 }
 
 /** In a corner: the skins take the corner's shape, the rails lie between them. */
@@ -252,7 +232,7 @@ function cornerOf(shelf: Shelf, input: Input, stick: Parameters<typeof corneredS
   const laminated = asked.made === 'laminated';
   const skinned = parts.flatMap((part): PartSpec[] => {
     if (part.role !== 'board') return [part];
-    if (laminated) return [{ ...part, joint: slotOf(input) }];
+    if (laminated) return [{ ...part, joints: [slotOf(input)] }];
     const skin = { ...part, thicknessMm: asked.skin.mm };
     return [
       {
@@ -272,7 +252,9 @@ function cornerOf(shelf: Shelf, input: Input, stick: Parameters<typeof corneredS
     ];
   });
   const skins = laminated ? {} : { skins: { skinMm: asked.skin.mm } };
-  return { parts: skinned, hold: { ...hold, ...skins }, fastenings: [...fastenings, lock] };
+  // Nothing joins the two skins of a corner: each is screwed to the rail.
+  const locks = laminated ? [lock] : (['above', 'below'] as const).map((from) => lockTo(n, input, from));
+  return { parts: skinned, hold: { ...hold, ...skins }, fastenings: [...fastenings, ...locks] };
 }
 
 function problemsOf({ asked, wish, shelves, ...input }: Input): Problem[] {

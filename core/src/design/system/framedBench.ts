@@ -1,6 +1,6 @@
 import { count, length, message } from '../../base/message';
 import { stop, type Problem } from '../../base/problem';
-import { frameOf, joistLength, type BenchInput, type BenchShelf } from './benchFrame';
+import { frameOf, joistLength, underPost, type BenchInput, type BenchShelf } from './benchFrame';
 import { benchJoints, POCKET_MM } from './benchJoints';
 import { benchParts } from './benchParts';
 import * as pieces from './pieces';
@@ -107,7 +107,8 @@ function problemsOf(shelf: Shelf, input: Input): Problem[] {
       ),
     ];
   const least = asked.frameHeight.mm + LEAST_POST_MM;
-  if (shelf.underside.mm < least)
+  const foot = underPost(input, shelf, { across: frame.posts[0] ?? 0, out: frame.depthMm - asked.post.mm / 2 }).mm;
+  if (shelf.underside.mm - Math.max(foot, 0) < least)
     return [
       stop(about, message('problem.benchLow', { shelf: count(shelf.number), height: length(asked.frameHeight.mm) })),
     ];

@@ -13,10 +13,12 @@ import {
   sideOf,
   standingDepth,
 } from './carcase';
-import { backPanel, beforeBack, caseEnds, caseShelf, caseSides, plinthBoard, tipRail } from './caseParts';
+import { backRebate, beforeBack, panelOf } from './casePanel';
+import { caseEnds, caseNosings, caseShelf, caseSides, plinthBoard, tipRail } from './caseParts';
+import { beforeSkirting } from './caseSkirting';
 import { caseTrim } from './caseTrim';
 import * as pieces from './pieces';
-import type { PartSpec, System, SystemInput } from './system';
+import type { Hold, PartSpec, System, SystemInput } from './system';
 
 type Input = SystemInput<'housed-case'>;
 
@@ -26,6 +28,7 @@ type Input = SystemInput<'housed-case'>;
  */
 export const housedCase: System<'housed-case'> = {
   name: 'housed-case',
+  unit: 'case',
   places: ['alcove', 'span', 'run', 'cavity'],
   traits: { seen: 'hidden', liftsOut: false, wants: 'power' },
   under: (wish, asked) => ({
@@ -41,31 +44,44 @@ export const housedCase: System<'housed-case'> = {
     const trim = caseTrim(carcase, input);
     const problems = [...caseProblems(carcase, input), ...grooveProblems(input)];
     const made = problems.length === 0 && shelves.length > 0;
-    const rail = tipRail(carcase, asked.sideThickness.mm, asked.back ? asked.backThickness.mm : 0);
     const nosing = pieces.nosingOf(asked);
-    const hasWall = input.opening.surfaces.includes('back');
+    const bottomMm = bottomTop(carcase, asked.plinth.mm, wish.thickness.mm, input.space.fromMm);
+    const plinth = plinthBoard(carcase, asked.sideThickness.mm, bottomMm - wish.thickness.mm);
+    const panel = panelOf(carcase, input, asked.groove.mm);
+    const rail = tipRail(
+      {
+        carcase,
+        topMm: wish.thickness.mm,
+        thicknessMm: asked.sideThickness.mm,
+        backMm: asked.back ? asked.backThickness.mm : 0,
+        sidesFromMm: 0,
+      },
+      input.opening.surfaces.includes('back'),
+    );
     return {
-      parts: !made ? [] : box ? boxShelves(carcase, input) : [...partsOf(carcase, input), rail.part, ...trim.parts],
+      parts: !made
+        ? []
+        : box
+          ? boxShelves(carcase, input)
+          : [
+              ...partsOf(carcase, input),
+              ...plinth.parts,
+              ...panel.flatMap(({ part }) => part),
+              ...rail.parts,
+              ...trim.parts,
+            ],
       hardware: [],
-      holds: made
-        ? shelves.map((shelf) => {
-            const depth = shelfDepth(input, shelf.number).mm;
-            const n = shelf.number;
-            return {
-              shelf: n,
-              board: `S${n}-board`,
-              rests: [
-                ...(['left', 'right'] as const).map((side) =>
-                  pieces.restAcross(sideOf(carcase, side), { from: side, inMm: asked.groove.mm / 2 }, 0, depth),
-                ),
-                // Pinned to the panel all along its back.
-                ...(asked.back && !box ? [pieces.restAlong('back-panel', 0)] : []),
-              ],
-              ribs: pieces.nosingRib(n, nosing, wish.thickness.mm, depth),
-            };
-          })
-        : [],
-      fastenings: made && !box ? [...(hasWall ? [rail.fastening] : []), ...trim.fastenings] : [],
+      holds: made ? shelves.map((shelf) => holdOf(shelf.number, carcase, input)) : [],
+      fastenings:
+        made && !box
+          ? [
+              ...plinth.fastenings,
+              ...panel.flatMap(({ fastenings }) => fastenings),
+              ...caseNosings(shelves, nosing, wish.thickness.mm, (shelf) => shelfDepth(input, shelf).mm),
+              ...rail.fastenings,
+              ...trim.fastenings,
+            ]
+          : [],
       ...(box
         ? {
             boxSides: {
@@ -79,7 +95,7 @@ export const housedCase: System<'housed-case'> = {
             standing: {
               heightMm: carcase.high.mm,
               depthMm: carcase.depthMm,
-              fastening: hasWall ? rail.fastening.id : null,
+              fastening: rail.id,
             },
           }),
       marks: shelves.flatMap((shelf) => pieces.shelfMarks(shelf, input.levelLineUpMm, null)),
@@ -111,6 +127,23 @@ export const housedCase: System<'housed-case'> = {
   }),
 };
 
+/** A shelf lies in both its grooves, and is pinned to the panel all along its back. */
+function holdOf(n: number, carcase: Carcase, input: Input): Hold {
+  const { asked, wish, box } = input;
+  const depth = shelfDepth(input, n).mm;
+  return {
+    shelf: n,
+    board: `S${n}-board`,
+    rests: [
+      ...(['left', 'right'] as const).map((side) =>
+        pieces.restAcross(sideOf(carcase, side), { from: side, inMm: asked.groove.mm / 2 }, 0, depth),
+      ),
+      ...(asked.back && !box ? [pieces.restAlong('back-panel', 0)] : []),
+    ],
+    ribs: pieces.nosingRib(n, pieces.nosingOf(asked), wish.thickness.mm, depth),
+  };
+}
+
 /** Shelves let into the sides of a cavity's box. */
 function boxShelves(carcase: Carcase, input: Input): PartSpec[] {
   const { asked, shelves, wish } = input;
@@ -130,14 +163,17 @@ function partsOf(carcase: Carcase, input: Input): PartSpec[] {
   const undersides = [bottom - thick, ...shelves.map((shelf) => shelf.underside.mm), carcase.topMm - thick];
   const width = figure({ label: message('term.shelfDepth'), mm: carcase.depthMm });
   const inner = lessBack(width, asked);
-  const forward = (partSpec: PartSpec) => beforeBack(partSpec, asked);
+  const forward = (partSpec: PartSpec) => beforeSkirting(beforeBack(partSpec, asked), carcase, input);
   return [
-    ...caseSides(carcase, input, width, () => ({
-      kind: 'housed',
-      depthMm: asked.groove.mm,
-      wideMm: thick,
-      atMm: undersides.map((mm) => mm - carcase.footMm),
-    })),
+    ...caseSides(carcase, input, width, () => [
+      {
+        kind: 'housed',
+        depthMm: asked.groove.mm,
+        wideMm: thick,
+        atMm: undersides.map((mm) => mm - carcase.footMm),
+      },
+      ...backRebate(asked, asked.groove.mm),
+    ]),
     ...caseEnds(carcase, bottom, thick, inner, long, across).map(forward),
     ...shelves.flatMap((shelf) =>
       caseShelf({
@@ -152,8 +188,6 @@ function partsOf(carcase: Carcase, input: Input): PartSpec[] {
         partSpec.role === 'board' ? forward({ ...partSpec, width: shelfDepth(input, shelf.number) }) : partSpec,
       ),
     ),
-    ...plinthBoard(carcase, asked.sideThickness.mm, bottom - thick, carcase.depthMm),
-    ...(asked.back ? [backPanel(carcase, asked.backThickness.mm, asked.groove.mm, bottom - thick)] : []),
   ];
 }
 

@@ -4,7 +4,7 @@ import { count, length, message } from '../../base/message';
 import type { Band } from '../../place/opening';
 import { doubtful, stop, type Problem } from '../../base/problem';
 import * as pieces from './pieces';
-import type { Across, Fastening, Hold, PartSpec, System, SystemInput } from './system';
+import type { Across, Fastening, Hold, Joint, PartSpec, System, SystemInput } from './system';
 
 type Input = SystemInput<'housed-posts'>;
 type Shelf = Input['shelves'][number];
@@ -126,15 +126,29 @@ function postsOf(input: Input): PartSpec[] {
         across,
         upright: true,
         length: { kind: 'given', figure: long, rounded: 'down' },
-        joint: {
-          kind: 'housed',
-          depthMm: asked.groove.mm,
-          wideMm: wish.thickness.mm,
-          atMm: shelves.map((shelf) => shelf.underside.mm - foot),
-        },
+        joints: [
+          ...skirted(input, outFrom),
+          {
+            kind: 'housed',
+            depthMm: asked.groove.mm,
+            wideMm: wish.thickness.mm,
+            atMm: shelves.map((shelf) => shelf.underside.mm - foot),
+          },
+        ],
       };
     }),
   );
+}
+
+/** A post is cut out at its foot for the skirting of its side wall, and at the back for that of the back wall. */
+function skirted({ job: { place } }: Input, outFromMm: number): Joint[] {
+  const { skirting } = place;
+  if (!skirting) return [];
+  const cut = { deepMm: skirting.thickness.mm, highMm: skirting.height.mm };
+  return [
+    { kind: 'footed', ...cut },
+    ...(outFromMm < cut.deepMm && place.back ? [{ kind: 'notched', ...cut } as const] : []),
+  ];
 }
 
 /** A groove so near to a post's end would break out. */

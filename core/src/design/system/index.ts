@@ -4,7 +4,7 @@ export * from './apply';
 export * from './zones';
 export { dividersOf } from './dividers';
 export { bareBoards } from './bareBoards';
-export { boxAndTrim, boxScrews } from './boxAndTrim';
+export { boxAndTrim, boxCorners, boxScrews, boxTrimPins, type BoxBoards } from './boxAndTrim';
 export { shelfMarks } from './pieces';
 export { railExtras } from './railExtras';
 export { tiltedExtras } from './tiltedExtras';

@@ -1,7 +1,7 @@
 import { count, length, message } from '../../base/message';
 import { stop, type Problem } from '../../base/problem';
 import { boardScrews, frameJoints, POCKET_MM, wallTie } from './ladderJoints';
-import { boardsOf, deepest, framePieces, framesOf, slatsOver, type LadderInput } from './ladderPieces';
+import { boardsOf, deckOf, deepest, framePieces, framesOf, slatsOver, type LadderInput } from './ladderPieces';
 import * as pieces from './pieces';
 import type { Hold, System } from './system';
 
@@ -14,6 +14,7 @@ type Shelf = Input['shelves'][number];
  */
 export const ladderFrames: System<'ladder-frames'> = {
   name: 'ladder-frames',
+  unit: 'frames',
   places: ['run', 'alcove', 'span'],
   traits: { seen: 'plain', liftsOut: true, wants: 'hand' },
   under: (_, asked) => ({ backMm: 0, sideMm: 0, hangsMm: asked.stickWidth.mm }),
@@ -70,7 +71,8 @@ export const ladderFrames: System<'ladder-frames'> = {
 function holdOf(shelf: Shelf, input: Input): Hold {
   const { asked } = input;
   const n = shelf.number;
-  const depthMm = input.depthOf(n);
+  const deck = deckOf(shelf, input);
+  const depthMm = deck.outTo - deck.outFrom;
   const slats =
     asked.deck === 'slats'
       ? {

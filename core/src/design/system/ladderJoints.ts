@@ -1,5 +1,5 @@
 import { floorAt } from '../../place/opening/floorAt';
-import { deepest, ENDS, framesOf, runOf, type LadderInput } from './ladderPieces';
+import { deckOf, deepest, ENDS, framesOf, runOf, slatsOver, type LadderInput } from './ladderPieces';
 import * as pieces from './pieces';
 import type { Fastening } from './system';
 
@@ -56,7 +56,7 @@ function throughUpright(
     id: `S${n}-rung-${index + 1}/${end}`,
     shelf: n,
     through: { kind: 'piece', id: `frame-${index + 1}-${end}` },
-    into: { kind: 'piece', id: `S${n}-rung-${index + 1}`, grain: 'end', haveMm: deepest(input) - 2 * wide },
+    into: { kind: 'piece', id: `S${n}-rung-${index + 1}`, grain: 'end', haveMm: (deepest(input) - 2 * wide) / 2 },
     with: 'screw',
     edge: true,
     passMm: wide,
@@ -69,27 +69,84 @@ function throughUpright(
   };
 }
 
-/** Two screws from above into each rung, through the first slat or the board. */
-export function boardScrews({ number: n }: Shelf, input: Input): Fastening[] {
-  const { asked, wish } = input;
-  const run = runOf(input);
-  const slats = asked.deck === 'slats';
-  const width = slats ? asked.slatWidth.mm : input.depthOf(n);
+/**
+ * Screws from above into each rung: two through a board or mesh; one through each slat, into the rung below it or, at
+ * the front and the back of the topmost deck, into the upright.
+ */
+export function boardScrews(shelf: Shelf, input: Input): Fastening[] {
+  const { asked } = input;
+  const deck = deckOf(shelf, input);
   const stick = asked.stickWidth.mm;
-  // On the rung, which lies between the uprights, and on the board, which may be shallower than the frame.
-  const onRung = [stick + Math.min(30, (width - stick) * 0.3), Math.min(width - 12, deepest(input) - stick - 30)];
-  const backs = slats ? [width * 0.3, width * 0.7] : onRung;
-  return framesOf(input).map((x, i): Fastening => ({
-    id: `S${n}-board/S${n}-rung-${i + 1}`,
+  const [rear, front] = [stick, deepest(input) - stick];
+  if (asked.deck !== 'slats') {
+    // Over the rung, which lies between the uprights.
+    const [from, to] = [Math.max(deck.outFrom, rear), Math.min(deck.outTo, front)].map((out) => out - deck.outFrom) as [
+      number,
+      number,
+    ];
+    const inMm = Math.min(30, (to - from) / 4);
+    return framesOf(input).map((x, i) =>
+      downInto(
+        { board: `S${shelf.number}-board`, into: rungOf(shelf, i), x, acrosses: [from + inMm, to - inMm] },
+        shelf,
+        input,
+      ),
+    );
+  }
+  const width = asked.slatWidth.mm;
+  const { count, gapMm } = slatsOver(deck.outTo - deck.outFrom, width, asked.slatGap.mm);
+  return Array.from({ length: count }, (_, k) => {
+    const fromMm = deck.outFrom + k * (width + gapMm);
+    const middle = fromMm + width / 2;
+    // A slat over the joint of rung and upright is screwed to that of the two it covers more of.
+    const end = middle < rear ? 'rear' : middle > front ? 'front' : null;
+    const [least, most] = end === 'rear' ? [0, rear] : end === 'front' ? [front, front + stick] : [rear, front];
+    const out = (Math.max(fromMm, least) + Math.min(fromMm + width, most)) / 2;
+    return framesOf(input).map((x, i) =>
+      downInto(
+        {
+          board: k === 0 ? `S${shelf.number}-board` : `S${shelf.number}-slat-${k + 1}`,
+          into: end ? `frame-${i + 1}-${end}` : rungOf(shelf, i),
+          x,
+          acrosses: [out - fromMm],
+        },
+        shelf,
+        input,
+      ),
+    );
+  }).flat();
+}
+
+const rungOf = ({ number }: Shelf, frame: number): string => `S${number}-rung-${frame + 1}`;
+
+interface Down {
+  readonly board: string;
+  readonly into: string;
+  /** Middle of the frame across the opening. */
+  readonly x: number;
+  readonly acrosses: readonly number[];
+}
+
+function downInto({ board, into, x, acrosses }: Down, { number: n }: Shelf, input: Input): Fastening {
+  const { asked, wish } = input;
+  const upright = into.startsWith('frame-');
+  // Beside the screws of the joints, which run along the middle of the stick, or from it to its right.
+  const alongMm = x - runOf(input).fromMm - asked.stickThickness.mm / 4;
+  return {
+    id: `${board}/${into}`,
     shelf: n,
-    through: { kind: 'piece', id: `S${n}-board` },
-    into: { kind: 'piece', id: `S${n}-rung-${i + 1}`, grain: 'edge', haveMm: asked.stickWidth.mm },
+    through: { kind: 'piece', id: board },
+    into: {
+      kind: 'piece',
+      id: into,
+      ...(upright ? { grain: 'end', haveMm: null } : { grain: 'edge', haveMm: asked.stickWidth.mm }),
+    },
     with: 'screw',
     passMm: wish.thickness.mm,
-    spread: { kind: 'given', at: backs.map((acrossMm) => ({ alongMm: x - run.fromMm, acrossMm })) },
+    spread: { kind: 'given', at: acrosses.map((acrossMm) => ({ alongMm, acrossMm })) },
     carries: null,
     leverMm: 0,
-  }));
+  };
 }
 
 /** The first frame’s rear upright tied to the wall, so that the whole cannot tip. */

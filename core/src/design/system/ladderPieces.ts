@@ -1,5 +1,6 @@
 import { figure, less, type Figure } from '../../base/figure';
 import { count, message } from '../../base/message';
+import { wallKindOf } from '../../place/kinds';
 import { floorAt } from '../../place/opening/floorAt';
 import * as pieces from './pieces';
 import type { Across, PartSpec, SystemInput } from './system';
@@ -14,13 +15,19 @@ export const deepest = ({ shelves, depthOf }: Pick<Input, 'shelves' | 'depthOf'>
 
 // Frames keep so far from the side walls, which are crooked.
 const FROM_WALL_MM = 10;
+const FROM_SKIRTING_MM = 4;
+
+/** How far frames and boards keep from a side wall, or from the skirting on it. Millimetres. */
+function fromWall({ opening: { surfaces }, job: { place } }: Input, side: 'left' | 'right'): number {
+  if (!surfaces.includes(side)) return 0;
+  const skirting = wallKindOf(place, side) === 'panel' ? 0 : (place.skirting?.thickness.mm ?? 0);
+  return Math.max(FROM_WALL_MM, skirting + FROM_SKIRTING_MM);
+}
 
 /** The boards’ stretch across. */
-export function runOf({ opening: { extent, surfaces } }: Pick<Input, 'opening'>): Across {
-  return {
-    fromMm: extent.left + FROM_WALL_MM * Number(surfaces.includes('left')),
-    toMm: extent.right - FROM_WALL_MM * Number(surfaces.includes('right')),
-  };
+export function runOf(input: Input): Across {
+  const { extent } = input.opening;
+  return { fromMm: extent.left + fromWall(input, 'left'), toMm: extent.right - fromWall(input, 'right') };
 }
 
 /** Middles of the frames along the run, millimetres. */
@@ -33,10 +40,9 @@ export function framesOf(input: Input): number[] {
 }
 
 function boardLength(input: Input): Figure {
-  const { extent, surfaces } = input.opening;
+  const { extent } = input.opening;
   const run = figure({ label: message('term.runLength'), mm: extent.right - extent.left });
-  const walls = Number(surfaces.includes('left')) + Number(surfaces.includes('right'));
-  return less(run, message('term.endClear'), FROM_WALL_MM * walls);
+  return less(run, message('term.endClear'), fromWall(input, 'left') + fromWall(input, 'right'));
 }
 
 /** How many slats, and the gap between them that comes out even. */
@@ -49,11 +55,29 @@ export function slatsOver(
   return { count: n, gapMm: n > 1 ? (depthMm - n * widthMm) / (n - 1) : 0 };
 }
 
+/**
+ * From where to where out the deck of a shelf lies: between the rear and the front uprights, which pass it; the topmost
+ * lies over them.
+ */
+export function deckOf({ number }: Shelf, input: Input): { readonly outFrom: number; readonly outTo: number } {
+  const { asked, shelves } = input;
+  const depthMm = input.depthOf(number);
+  if (number === shelves.at(-1)?.number) return { outFrom: 0, outTo: depthMm };
+  const wide = asked.stickWidth.mm;
+  return {
+    outFrom: wide + BESIDE_MM,
+    outTo: Math.min(depthMm, deepest(input) - wide - BESIDE_MM),
+  };
+}
+/** A deck slides in between the uprights with so much on either side, millimetres. */
+const BESIDE_MM = 1;
+
 /** Board, mesh or slats on the rungs of a shelf. */
 export function boardsOf(shelf: Shelf, input: Input): PartSpec[] {
   const { asked, wish } = input;
   const n = shelf.number;
-  const depthMm = input.depthOf(n);
+  const deck = deckOf(shelf, input);
+  const depthMm = deck.outTo - deck.outFrom;
   const across = runOf(input);
   const long = boardLength(input);
   const rule = () => ({ kind: 'given', figure: long, rounded: 'down' }) as const;
@@ -64,12 +88,13 @@ export function boardsOf(shelf: Shelf, input: Input): PartSpec[] {
     nosing: null,
     length: rule,
   }) as [PartSpec];
-  if (asked.deck === 'boards') return [{ ...board, across }];
-  if (asked.deck === 'mesh') return [{ ...board, role: 'mesh', name: message('part.mesh'), label: `${n}M`, across }];
+  const placed = { ...board, across, place: { ...board.place, ...deck } };
+  if (asked.deck === 'boards') return [placed];
+  if (asked.deck === 'mesh') return [{ ...placed, role: 'mesh', name: message('part.mesh'), label: `${n}M` }];
   const { count: slats, gapMm } = slatsOver(depthMm, asked.slatWidth.mm, asked.slatGap.mm);
   const width = figure({ label: message('term.slatWidth'), mm: asked.slatWidth.mm });
   return Array.from({ length: slats }, (_, i): PartSpec => {
-    const outFrom = i * (asked.slatWidth.mm + gapMm);
+    const outFrom = deck.outFrom + i * (asked.slatWidth.mm + gapMm);
     const place = { ...board.place, outFrom, outTo: outFrom + asked.slatWidth.mm };
     // The first stands for the shelf where one board would.
     return {
@@ -93,11 +118,13 @@ export const ENDS = ['rear', 'front'] as const;
  * @param index which frame, from 0 at the left
  */
 export function framePieces(x: number, index: number, input: Input): PartSpec[] {
-  const { asked, shelves } = input;
+  const { asked, shelves, opening } = input;
+  const { skirting } = input.job.place;
   const [thick, wide] = [asked.stickThickness.mm, asked.stickWidth.mm];
   const depthMm = deepest(input);
   const across = { fromMm: x - thick / 2, toMm: x + thick / 2 };
-  const highest = shelves.at(-1)?.top ?? figure();
+  // Under the topmost deck, which lies over the uprights.
+  const highest = shelves.at(-1)?.underside ?? figure();
   const width = figure({ label: message('term.stickWidth'), mm: wide });
   const uprights = ENDS.map((end): PartSpec => {
     const [outFrom, outTo] = end === 'rear' ? [0, wide] : [depthMm - wide, depthMm];
@@ -113,9 +140,12 @@ export function framePieces(x: number, index: number, input: Input): PartSpec[] 
       place: { upFrom: floor, upTo: highest.mm, outFrom, outTo },
       across,
       upright: true,
+      ...(end === 'rear' && skirting && opening.surfaces.includes('back')
+        ? { joints: [{ kind: 'notched', deepMm: skirting.thickness.mm, highMm: skirting.height.mm }] as const }
+        : {}),
       length: {
         kind: 'given',
-        figure: less(figure({ label: message('term.topShelf'), mm: highest.mm }), message('term.floorThere'), floor),
+        figure: less(figure({ label: message('term.undersideOf'), mm: highest.mm }), message('term.floorThere'), floor),
         rounded: 'down',
       },
     };

@@ -1,6 +1,5 @@
 import { figure, less } from '../../base/figure';
 import { message } from '../../base/message';
-import { doubtful } from '../../base/problem';
 import {
   type Carcase,
   bottomTop,
@@ -13,8 +12,12 @@ import {
   sideOf,
   standingDepth,
 } from './carcase';
-import { backPanel, beforeBack, caseEnds, caseShelf, caseSides, plinthBoard, tipRail } from './caseParts';
+import { backRebate, beforeBack, panelOf } from './casePanel';
+import { caseEnds, caseNosings, caseShelf, caseSides, plinthBoard, tipRail } from './caseParts';
+import { beforeSkirting } from './caseSkirting';
+import { CORNER_SHARES } from './boxAndTrim';
 import { caseTrim } from './caseTrim';
+import { fixedShelf } from '../layout';
 import * as pieces from './pieces';
 import type { Fastening, Hold, PartSpec, System, SystemInput } from './system';
 
@@ -27,6 +30,7 @@ type Shelf = Input['shelves'][number];
  */
 export const pinnedCase: System<'pinned-case'> = {
   name: 'pinned-case',
+  unit: 'case',
   places: ['alcove', 'span', 'run', 'cavity'],
   traits: { seen: 'hidden', liftsOut: true, wants: 'hand' },
   under: (wish, asked) => ({
@@ -37,25 +41,56 @@ export const pinnedCase: System<'pinned-case'> = {
   inside: (input) => insideOf(input, input.asked.plinth.mm),
   standsOn: (input, shelf) => standingDepth(input, shelf),
   plan: (input) => {
-    const { asked, shelves, wish, job, box } = input;
+    const { asked, shelves, wish, box } = input;
     const carcase = carcaseOf(input);
     const trim = caseTrim(carcase, input);
     const problems = caseProblems(carcase, input);
     const made = problems.length === 0 && shelves.length > 0;
-    const rail = tipRail(carcase, asked.sideThickness.mm, asked.back ? asked.backThickness.mm : 0);
-    const fixed = fixedShelf(shelves);
+    const room = insideOf(input, asked.plinth.mm);
+    const within = { fromMm: room.bottom.mm, toMm: room.top?.mm ?? carcase.topMm - wish.thickness.mm };
+    const fixed = fixedShelf(shelves, within)?.number ?? null;
     const nosing = pieces.nosingOf(asked);
-    const hasWall = input.opening.surfaces.includes('back');
+    const bottomMm = bottomTop(carcase, asked.plinth.mm, wish.thickness.mm, input.space.fromMm);
+    const plinth = plinthBoard(carcase, asked.sideThickness.mm, bottomMm - wish.thickness.mm);
+    // Shelves on pins move: only the one that is screwed fast is pinned to the panel.
+    const panel = panelOf(carcase, input, asked.sideThickness.mm / 2, (shelf) => shelf === fixed);
+    const rail = tipRail(
+      {
+        carcase,
+        topMm: wish.thickness.mm,
+        thicknessMm: asked.sideThickness.mm,
+        backMm: asked.back ? asked.backThickness.mm : 0,
+        sidesFromMm: 0,
+      },
+      input.opening.surfaces.includes('back'),
+    );
     return {
       parts: !made
         ? []
         : box
           ? boxShelves(carcase, input, fixed)
-          : [...partsOf(carcase, input, fixed), rail.part, ...trim.parts],
+          : [
+              ...partsOf(carcase, input, fixed),
+              ...plinth.parts,
+              ...panel.flatMap(({ part }) => part),
+              ...rail.parts,
+              ...trim.parts,
+            ],
       hardware: [],
       holds: made ? shelves.map((shelf) => holdOf(shelf, carcase, input, shelf.number === fixed)) : [],
       fastenings: made
-        ? [...endScrews(carcase, input, fixed), ...(hasWall && !box ? [rail.fastening] : []), ...trim.fastenings]
+        ? [
+            ...endScrews(carcase, input, fixed),
+            ...(box
+              ? []
+              : [
+                  ...plinth.fastenings,
+                  ...panel.flatMap(({ fastenings }) => fastenings),
+                  ...caseNosings(shelves, nosing, wish.thickness.mm, (shelf) => shelfDepth(input, shelf).mm),
+                  ...rail.fastenings,
+                ]),
+            ...trim.fastenings,
+          ]
         : [],
       ...(box
         ? {}
@@ -63,7 +98,7 @@ export const pinnedCase: System<'pinned-case'> = {
             standing: {
               heightMm: carcase.high.mm,
               depthMm: carcase.depthMm,
-              fastening: hasWall ? rail.fastening.id : null,
+              fastening: rail.id,
             },
           }),
       marks: shelves.flatMap((shelf) => pieces.shelfMarks(shelf, input.levelLineUpMm, null)),
@@ -77,11 +112,7 @@ export const pinnedCase: System<'pinned-case'> = {
         ...(asked.trim && !box ? [message('order.case.trim')] : []),
         message('order.case.shelvesIn'),
       ],
-      problems: [
-        ...problems,
-        ...(made ? trim.problems : []),
-        ...(made && !job.pins ? [doubtful({ kind: 'support' }, message('problem.noPins'))] : []),
-      ],
+      problems: [...problems, ...(made ? trim.problems : [])],
       // A box in a wall cannot tip.
       cautions: [
         ...(box ? [] : [{ message: message('caution.tipping'), stage: 'shelves' } as const]),
@@ -94,18 +125,6 @@ export const pinnedCase: System<'pinned-case'> = {
     againsts: place.kind === 'alcove' ? [message('suit.case.gaps')] : [],
   }),
 };
-
-/**
- * The shelf nearest to the middle of all: it is screwed fast.
- * @returns its number, from 1; null without shelves
- */
-export function fixedShelf(shelves: readonly Shelf[]): number | null {
-  if (shelves.length < 2) return shelves[0]?.number ?? null;
-  const middle = ((shelves[0]?.top.mm ?? 0) + (shelves.at(-1)?.top.mm ?? 0)) / 2;
-  return shelves.reduce((best, shelf) =>
-    Math.abs(shelf.top.mm - middle) < Math.abs(best.top.mm - middle) ? shelf : best,
-  ).number;
-}
 
 /** Shelves in a cavity's box: shorter than its inside by their play, but for the one that is screwed fast. */
 function boxShelves(carcase: Carcase, { asked, shelves, wish }: Input, fixed: number | null): PartSpec[] {
@@ -131,10 +150,10 @@ function partsOf(carcase: Carcase, input: Input, fixed: number | null): PartSpec
   const bottom = bottomTop(carcase, asked.plinth.mm, thick, space.fromMm);
   const width = figure({ label: message('term.shelfDepth'), mm: carcase.depthMm });
   const inner = lessBack(width, asked);
-  const forward = (partSpec: PartSpec) => beforeBack(partSpec, asked);
+  const forward = (partSpec: PartSpec) => beforeSkirting(beforeBack(partSpec, asked), carcase, input);
   const loose = less(carcase.inside, message('term.shelfPlay'), asked.shelfPlay.mm);
   return [
-    ...caseSides(carcase, input, width, () => null),
+    ...caseSides(carcase, input, width, () => backRebate(asked, side / 2)),
     ...caseEnds(carcase, bottom, thick, inner, carcase.inside, insideAcross(carcase, side, 0)).map(forward),
     ...shelves.flatMap((shelf) => {
       const fast = shelf.number === fixed;
@@ -150,17 +169,16 @@ function partsOf(carcase: Carcase, input: Input, fixed: number | null): PartSpec
         partSpec.role === 'board' ? forward({ ...partSpec, width: shelfDepth(input, shelf.number) }) : partSpec,
       );
     }),
-    ...plinthBoard(carcase, side, bottom - thick, carcase.depthMm),
-    ...(asked.back ? [backPanel(carcase, asked.backThickness.mm, side / 2, bottom - thick)] : []),
   ];
 }
 
 /** On four pins, set back from both edges; the fixed one along both its ends. */
 function holdOf({ number: n }: Shelf, carcase: Carcase, input: Input, fast: boolean): Hold {
-  const { asked, wish } = input;
+  const { asked, wish, job } = input;
   const nosing = pieces.nosingOf(asked);
   const depth = shelfDepth(input, n).mm;
-  const backs = [Math.min(asked.pinSetBack.mm, depth / 3), depth - Math.min(asked.pinSetBack.mm, depth / 3)];
+  const setBack = Math.min((job.pins?.setBack ?? asked.pinSetBack).mm, depth / 3);
+  const backs = [setBack, depth - setBack];
   const rests = (['left', 'right'] as const).flatMap((side) =>
     fast
       ? [pieces.restAcross(sideOf(carcase, side), { from: side, inMm: 0 }, 0, depth)]
@@ -219,7 +237,8 @@ interface SideIntoEnd {
 
 /** Screws through both sides of a case into the end grain of a board, on the middle of its thickness. */
 export function sideIntoEnd({ carcase, id, upMm, sideMm, screws, depthMm }: SideIntoEnd): Fastening[] {
-  const edge = Math.min(40, depthMm / 4);
+  // The sides of a box have the screws through its shims at a quarter and three quarters.
+  const edge = carcase.sides === 'box' ? depthMm * CORNER_SHARES[0] : Math.min(40, depthMm / 4);
   const outs = Array.from({ length: screws }, (_, k) => edge + ((depthMm - 2 * edge) * k) / (screws - 1));
   return (['left', 'right'] as const).map((side) => ({
     id: `${sideOf(carcase, side)}/${id}`,

@@ -12,7 +12,7 @@ interface RailInput {
 
 const ROD_MM = 30;
 /** A socket is a plate so large, and takes the rod so deep. */
-const SOCKET = { highMm: 60, plateMm: 5, intoMm: 12 } as const;
+const SOCKET = { highMm: 48, plateMm: 5, intoMm: 12 } as const;
 
 /** The rod of a closet from wall to wall, in a socket at either end, both at hanger depth. */
 export function railExtras({ rail, opening: { surfaces, extent } }: RailInput): Extras {

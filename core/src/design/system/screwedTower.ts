@@ -11,11 +11,13 @@ import {
   shelfDepth,
   standingDepth,
 } from './carcase';
-import { backPanel, beforeBack, caseShelf, caseSides, plinthBoard, tipRail } from './caseParts';
+import { beforeBack, panelOf } from './casePanel';
+import { caseNosings, caseShelf, caseSides, plinthBoard, tipRail } from './caseParts';
+import { beforeSkirting } from './caseSkirting';
 import { sideIntoEnd } from './pinnedCase';
 import { caseTrim } from './caseTrim';
 import * as pieces from './pieces';
-import type { Fastening, PartSpec, System, SystemInput } from './system';
+import type { Fastening, Hold, PartSpec, System, SystemInput } from './system';
 
 type Input = SystemInput<'screwed-tower'>;
 
@@ -26,6 +28,7 @@ type Input = SystemInput<'screwed-tower'>;
  */
 export const screwedTower: System<'screwed-tower'> = {
   name: 'screwed-tower',
+  unit: 'case',
   places: ['alcove', 'span', 'run'],
   traits: { seen: 'plain', liftsOut: false, wants: 'hand' },
   under: (wish, asked) => ({
@@ -41,10 +44,23 @@ export const screwedTower: System<'screwed-tower'> = {
     const trim = caseTrim(carcase, input);
     const problems = caseProblems(carcase, input);
     const made = problems.length === 0 && shelves.length > 0;
-    const rail = tipRail(carcase, asked.sideThickness.mm, asked.back ? asked.backThickness.mm : 0);
     const nosing = pieces.nosingOf(asked);
-    const hasWall = input.opening.surfaces.includes('back');
+    const behindMm = asked.back ? asked.backThickness.mm : 0;
+    const rail = tipRail(
+      {
+        carcase,
+        topMm: wish.thickness.mm,
+        thicknessMm: asked.sideThickness.mm,
+        backMm: behindMm,
+        // The panel lies behind the sides.
+        sidesFromMm: behindMm,
+      },
+      input.opening.surfaces.includes('back'),
+    );
     const bottom = bottomTop(carcase, asked.filler.mm, wish.thickness.mm, input.space.fromMm);
+    // It lies over the rear edges of both sides.
+    const plinth = plinthBoard(carcase, asked.sideThickness.mm, bottom - wish.thickness.mm, behindMm);
+    const panel = panelOf(carcase, input, asked.sideThickness.mm);
     const deep = lessBack(figure({ label: message('term.shelfDepth'), mm: carcase.depthMm }), asked).mm;
     const boards = [
       { id: 'case-bottom', topMm: bottom, depthMm: deep },
@@ -55,22 +71,17 @@ export const screwedTower: System<'screwed-tower'> = {
       })),
     ];
     return {
-      parts: made ? [...partsOf(carcase, bottom, input), rail.part, ...trim.parts] : [],
-      hardware: [],
-      holds: made
-        ? shelves.map(({ number: n }) => {
-            const depth = shelfDepth(input, n).mm;
-            const rests = (['left', 'right'] as const).map((side) =>
-              pieces.restAcross(`case-${side}`, { from: side, inMm: 0 }, 0, depth),
-            );
-            return {
-              shelf: n,
-              board: `S${n}-board`,
-              rests,
-              ribs: pieces.nosingRib(n, nosing, wish.thickness.mm, depth),
-            };
-          })
+      parts: made
+        ? [
+            ...partsOf(carcase, bottom, input),
+            ...plinth.parts,
+            ...panel.flatMap(({ part }) => part),
+            ...rail.parts,
+            ...trim.parts,
+          ]
         : [],
+      hardware: [],
+      holds: made ? shelves.map((shelf) => holdOf(shelf.number, input)) : [],
       fastenings: made
         ? [
             ...boards.flatMap(({ id, topMm, depthMm }) =>
@@ -84,11 +95,14 @@ export const screwedTower: System<'screwed-tower'> = {
               }),
             ),
             ...topDown(carcase, input, deep),
-            ...(hasWall ? [rail.fastening] : []),
+            ...plinth.fastenings,
+            ...panel.flatMap(({ fastenings }) => fastenings),
+            ...caseNosings(shelves, nosing, wish.thickness.mm, (shelf) => shelfDepth(input, shelf).mm),
+            ...rail.fastenings,
             ...trim.fastenings,
           ]
         : [],
-      standing: { heightMm: carcase.high.mm, depthMm: carcase.depthMm, fastening: hasWall ? rail.fastening.id : null },
+      standing: { heightMm: carcase.high.mm, depthMm: carcase.depthMm, fastening: rail.id },
       marks: shelves.flatMap((shelf) => pieces.shelfMarks(shelf, input.levelLineUpMm, null)),
       hangsMm: () => pieces.hangsBelow(nosing, wish.thickness.mm),
       order: [
@@ -111,11 +125,22 @@ export const screwedTower: System<'screwed-tower'> = {
   }),
 };
 
+/** A shelf is screwed through both sides. */
+function holdOf(n: number, input: Input): Hold {
+  const { asked, wish } = input;
+  const depth = shelfDepth(input, n).mm;
+  const rests = (['left', 'right'] as const).map((side) =>
+    pieces.restAcross(`case-${side}`, { from: side, inMm: 0 }, 0, depth),
+  );
+  const ribs = pieces.nosingRib(n, pieces.nosingOf(asked), wish.thickness.mm, depth);
+  return { shelf: n, board: `S${n}-board`, rests, ribs };
+}
+
 function partsOf(carcase: Carcase, bottomMm: number, input: Input): PartSpec[] {
   const { asked, shelves, wish } = input;
   const [thick, side] = [wish.thickness.mm, asked.sideThickness.mm];
   const width = lessBack(figure({ label: message('term.shelfDepth'), mm: carcase.depthMm }), asked);
-  const forward = (partSpec: PartSpec) => beforeBack(partSpec, asked);
+  const forward = (partSpec: PartSpec) => beforeSkirting(beforeBack(partSpec, asked), carcase, input);
   const across = insideAcross(carcase, side, 0);
   // The sides end under the top, which lies over them.
   const lower: Carcase = {
@@ -146,7 +171,7 @@ function partsOf(carcase: Carcase, bottomMm: number, input: Input): PartSpec[] {
     length: { kind: 'given', figure: carcase.inside, rounded: 'down' },
   };
   return [
-    ...[...caseSides(lower, input, width, () => null), top, bottom].map(forward),
+    ...[...caseSides(lower, input, width, () => []), top, bottom].map(forward),
     ...shelves
       .flatMap((shelf) =>
         caseShelf({
@@ -162,16 +187,6 @@ function partsOf(carcase: Carcase, bottomMm: number, input: Input): PartSpec[] {
       .map((partSpec) =>
         partSpec.role === 'board' ? forward({ ...partSpec, width: shelfDepth(input, partSpec.shelf) }) : partSpec,
       ),
-    ...plinthBoard(carcase, side, bottomMm - thick, carcase.depthMm),
-    ...(asked.back
-      ? [
-          backOver(
-            carcase,
-            asked.backThickness.mm,
-            Math.max(bottomMm - thick, carcase.footMm + (input.job.place.skirting?.height.mm ?? 0)),
-          ),
-        ]
-      : []),
     ...(asked.spacers ? spacersOf(carcase, bottomMm, input) : []),
   ];
 }
@@ -196,10 +211,6 @@ function topDown(carcase: Carcase, { asked, wish }: Input, depthMm: number): Fas
     };
   });
 }
-
-/** The panel that closes the tower behind: it lies over the rear edges of both sides, and its top is the top's. */
-const backOver = (carcase: Carcase, thicknessMm: number, upFromMm: number): PartSpec =>
-  backPanel({ ...carcase, inside: carcase.wide }, thicknessMm, 0, upFromMm);
 
 const SPACER_MM = 60;
 /** Less than this is nothing: what is left of sums of lengths. Millimetres. */

@@ -42,7 +42,19 @@ export const sideScrewed: System<'side-screwed'> = {
           ribs: pieces.nosingRib(n, nosing, wish.thickness.mm, depth),
         };
       }),
-      fastenings: screwed.flatMap((one) => one.fastenings),
+      fastenings: [
+        ...screwed.flatMap((one) => one.fastenings),
+        ...(nosing
+          ? shelves.map(({ number }) =>
+              pieces.nosingOn({
+                shelf: number,
+                ...nosing,
+                boardMm: wish.thickness.mm,
+                depthMm: pieces.boardDepth(input.depthOf(number), nosing).mm,
+              }),
+            )
+          : []),
+      ],
       marks: shelves.flatMap((shelf) => pieces.shelfMarks(shelf, input.levelLineUpMm, null)),
       hangsMm: () => hangs,
       order: [

@@ -4,6 +4,9 @@ import type { Gap, Inside, LaidShelf, Under, WallMark } from '../layout';
 import type { Message } from '../../base/message';
 import type { Band, CavityBox, Opening } from '../../place/opening';
 import type { Caution, Problem } from '../../base/problem';
+import type { Joint } from './joint';
+
+export { jointOf, type Joint, type LongEdge } from './joint';
 
 export type PartRole =
   | 'board'
@@ -41,28 +44,6 @@ export type PartRole =
   | 'box-side'
   | 'box-end'
   | 'trim';
-
-/** How ends are cut that meet another piece rather than a wall; what is cut into a face. */
-export type Joint =
-  /** Both at 45° across the face, its length being along the long edge: inside it is twice its width shorter. */
-  | { readonly kind: 'mitred' }
-  /** Its upper end at 45° across the face, its length being along the long edge: inside it is its width shorter. */
-  | { readonly kind: 'mitred-one' }
-  /** The end in the corner, where the corner is so much off 90°: which edge is the longer, and by how much. */
-  | { readonly kind: 'corner'; readonly degrees: number; readonly outMm: number; readonly longer: 'room' | 'wall' }
-  /** The front end cut off at 45°, its lower edge the shorter by the piece's own height. */
-  | { readonly kind: 'clipped' }
-  /** Both ends at an angle to the length, long point to long point on one edge. */
-  | { readonly kind: 'braced'; readonly degrees: number; readonly otherDegrees: number }
-  /**
-   * A slot along its back edge and both ends that slides over rails: how deep and how high, in the middle of its
-   * thickness.
-   */
-  | { readonly kind: 'slotted'; readonly backMm: number; readonly endsMm: number; readonly highMm: number }
-  /** The lower rear corner cut out for the skirting: so far in and so high. */
-  | { readonly kind: 'notched'; readonly deepMm: number; readonly highMm: number }
-  /** Housings across its face: how deep, how wide, and how far their lower edges are from its lower end. */
-  | { readonly kind: 'housed'; readonly depthMm: number; readonly wideMm: number; readonly atMm: readonly number[] };
 
 /** How long a piece is to be: from wall to wall over its own band, as the corner gives it, or a figure of its own. */
 export type LengthRule =
@@ -115,8 +96,12 @@ export interface PartSpec {
   /** It stands upright: its length runs up, not along. */
   readonly upright?: true;
   readonly length: LengthRule;
-  /** Joints that are known before the opening is; square ends where left away. */
-  readonly joint?: Joint;
+  /** Joints that are known before the opening is; square ends and a plain face where left away. */
+  readonly joints?: readonly Joint[];
+  /** Ids of pieces and brackets it is notched for: they are let into it as deep as they reach into it. */
+  readonly notchedFor?: readonly string[];
+  /** What it makes one stiff thing with, that stands as a whole; its shelf alone where left away. */
+  readonly unit?: string;
 }
 
 /** A thing that is bought whole: a bracket, a rail socket. */
@@ -281,6 +266,8 @@ export interface System<Name extends SystemName> {
   readonly name: Name;
   /** Where its parts can be worked out. */
   readonly places: readonly PlaceKind[];
+  /** What all of its pieces make together, where that stands as a whole; left away where each shelf is by itself. */
+  readonly unit?: string;
   /** What a shelf takes up below its board: what the heights have to leave room for. */
   readonly under: (wish: ShelvesWish, asked: Asked<Name>) => Under;
   /** The room between bottom, top and sides of a case; left away for what holds shelves between the walls. */

@@ -30,7 +30,7 @@ export const threeSideCleats: System<'three-side-cleats'> = {
     const blocked = corner
       ? []
       : shelves.flatMap((shelf) => depthProblems(input, input.depthOf(shelf.number))).slice(0, 1);
-    const made = blocked.length > 0 ? [] : shelves;
+    const made = blocked.length > 0 || !opening.surfaces.includes('back') ? [] : shelves;
     const ours = new Set(shelves.map((shelf) => shelf.number));
     const stick = { thicknessMm: asked.cleatThickness.mm, heightMm: asked.cleatHeight.mm, role: 'cleat' } as const;
     const cornered = corner ? made.map((shelf) => corneredShelf({ shelf, input, stick })) : [];

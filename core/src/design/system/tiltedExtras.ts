@@ -57,7 +57,9 @@ function piecesOf(shelf: Tilted, depthMm: number, sizes: Sizes): PartSpec[] {
   const id = `T${shelf.number}`;
   const n = count(shelf.number);
   const depth = figure({ label: message('term.tiltedDepth'), mm: depthMm });
-  const long = less(depth, message('term.cleatSetBack'), sizes.short);
+  // Square-cut and turned, a cleat's lower rear corner stands farther back than its upper one.
+  const heel = sizes.cleatHigh * Math.tan((shelf.degrees * Math.PI) / 180);
+  const long = less(less(depth, message('term.cleatHeel'), heel), message('term.cleatSetBack'), sizes.short);
   const [upFrom, run] = [shelf.frontUnder.mm, shelf.run.mm];
   const board: Band = { upFrom, upTo: shelf.rear.mm, outFrom: 0, outTo: run };
   const strip: Band = { upFrom, upTo: shelf.front.mm + sizes.stop, outFrom: run, outTo: run + sizes.stripThick };
@@ -76,8 +78,8 @@ function piecesOf(shelf: Tilted, depthMm: number, sizes: Sizes): PartSpec[] {
       tiltDegrees: shelf.degrees,
       length: { kind: 'between-walls', band: board, stance: 'flat', least: loose },
     },
-    cleatOf(shelf, 'left', long, sizes),
-    cleatOf(shelf, 'right', long, sizes),
+    cleatOf(shelf, 'left', long, heel, sizes),
+    cleatOf(shelf, 'right', long, heel, sizes),
     {
       shelf: NO_SHELF,
       id: `${id}-stop-strip`,
@@ -87,13 +89,21 @@ function piecesOf(shelf: Tilted, depthMm: number, sizes: Sizes): PartSpec[] {
       thicknessMm: sizes.stripThick,
       width: plus(thickness, message('term.stopStands'), sizes.stop),
       place: strip,
+      tiltDegrees: shelf.degrees,
       length: { kind: 'between-walls', band: strip, stance: 'on-edge', least: loose },
     },
   ];
 }
 
 /** A sloping cleat on a side wall. */
-function cleatOf(shelf: Tilted, side: 'left' | 'right', long: Figure, { cleatThick, cleatHigh }: Sizes): PartSpec {
+function cleatOf(
+  shelf: Tilted,
+  side: 'left' | 'right',
+  long: Figure,
+  heelMm: number,
+  { cleatThick, cleatHigh }: Sizes,
+): PartSpec {
+  const turn = (shelf.degrees * Math.PI) / 180;
   const id = `T${shelf.number}`;
   return {
     shelf: NO_SHELF,
@@ -105,8 +115,8 @@ function cleatOf(shelf: Tilted, side: 'left' | 'right', long: Figure, { cleatThi
     width: figure({ label: message('term.cleatHeight'), mm: cleatHigh }),
     place: {
       upFrom: shelf.frontUnder.mm - cleatHigh,
-      upTo: shelf.rearUnder.mm,
-      outFrom: 0,
+      upTo: shelf.rearUnder.mm - heelMm * Math.sin(turn),
+      outFrom: heelMm * Math.cos(turn),
       outTo: shelf.run.mm,
     },
     tiltDegrees: shelf.degrees,

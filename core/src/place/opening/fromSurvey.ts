@@ -25,6 +25,7 @@ export function openingOf(survey: Survey): Opening {
       const { mean, sd } = solved.ask(functionalOf(point));
       return { mm: mean, sdMm: sd };
     },
+    likely: (point) => solved.mean(functionalOf(point)),
     jointly,
     between: (from, to, label) => surveyed(survey, minus(functionalOf(to), functionalOf(from)), label),
     ahead: (spot, instrument) => ahead(survey, spot, instrument),

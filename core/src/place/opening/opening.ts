@@ -20,6 +20,8 @@ export interface Opening {
   readonly surfaces: readonly SurfaceName[];
   /** Where a surface is at a point, with its standard deviation. */
   position(point: SurfacePoint): Estimate;
+  /** Where a surface most likely is at a point, millimetres: what `position` says, without how surely. */
+  likely(point: SurfacePoint): number;
   /** Where several surfaces are at several points, jointly: what samples of the whole opening are drawn from. */
   jointly(points: readonly SurfacePoint[]): Joint;
   /** How far one point lies beyond another across the opening, as a figure with the readings that weigh in it. */

@@ -46,5 +46,5 @@ test('text names the job, the section, each length and its labels', () => {
   expect(sheet).toMatch(/^Cut list: Chimney alcove, reading room\n/);
   // A board that runs out of square says so wherever its length stands.
   expect(sheet).toContain(`18 × 320 mm\n  1 × ${longest} mm   5S   Board: left end: 5`);
-  expect(sheet).toContain('10 × 300 mm   1L 1R 2L 2R');
+  expect(sheet).toContain('10 × 299.5 mm   1L 1R 2L 2R');
 });

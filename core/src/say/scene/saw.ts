@@ -1,3 +1,4 @@
+import { jointOf } from '../../design/system/system';
 import type { OutlinePoint } from '../../design/fit';
 import { length, message, text } from '../../base/message';
 import type { Plan } from '../../plan';
@@ -92,19 +93,23 @@ export function sawScene(part: Part): Scene {
 }
 
 /** Lengths along the edge away from the person, where it says anything new, and along the one towards them. */
-function alongEdges({ edges, role, joint, corner, width, length: { mm } }: Part): readonly [number | null, number] {
-  if (joint?.kind === 'mitred') return [mm, mm - 2 * width.mm];
-  if (joint?.kind === 'mitred-one') return [mm, mm - width.mm];
+function alongEdges(part: Part): readonly [number | null, number] {
+  const { edges, role, corner, width } = part;
+  const { mm } = part.length;
+  if (jointOf(part, 'mitred')) return [mm, mm - 2 * width.mm];
+  if (jointOf(part, 'mitred-one')) return [mm, mm - width.mm];
   if (corner) return [corner.backMm, mm];
   if (!edges || edges.back.mm === edges.front.mm) return [null, mm];
   return role === 'board' ? [edges.back.mm, edges.front.mm] : [edges.front.mm, edges.back.mm];
 }
 
 /** A piece without a template: a rectangle, or with mitred ends its long edge away from the person. */
-function plainOutline({ length: { mm }, width, joint }: Part): OutlinePoint[] {
+function plainOutline(part: Part): OutlinePoint[] {
+  const { width } = part;
+  const { mm } = part.length;
   const [start, stop] = [
-    joint?.kind === 'mitred' ? width.mm : 0,
-    joint?.kind === 'mitred' || joint?.kind === 'mitred-one' ? width.mm : 0,
+    jointOf(part, 'mitred') ? width.mm : 0,
+    jointOf(part, 'mitred') || jointOf(part, 'mitred-one') ? width.mm : 0,
   ];
   return [
     [0, 0],

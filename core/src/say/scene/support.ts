@@ -1,3 +1,4 @@
+import { jointOf } from '../../design/system/system';
 import type { Considered } from '../../road/consider';
 import type { Fixing } from '../../design/fixing';
 import { holeRows } from '../../design/fixing/marks';
@@ -35,7 +36,7 @@ const sorted = (boxes: readonly Box[]) => ORDER.flatMap((role) => boxes.filter((
 /** A brace, seen from the side, runs from its foot out to the arm. */
 function sideShape(part: Piece): Shape {
   const { outFrom, outTo, upFrom, upTo } = part.place;
-  if (part.joint?.kind === 'clipped') {
+  if (jointOf(part, 'clipped')) {
     const by = Math.min(upTo - upFrom, outTo - outFrom);
     return {
       kind: 'polygon',

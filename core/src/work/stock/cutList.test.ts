@@ -19,7 +19,7 @@ const piece = (id: string, thicknessMm: number, widthMm: number, lengthMm: numbe
   corner: null,
   edges: null,
   tried: null,
-  joint: null,
+  joints: [],
   place,
 });
 

@@ -1,5 +1,5 @@
 import type { EndCut, Part } from '../../design/fit';
-import { NO_SHELF } from '../../design/system/system';
+import { NO_SHELF, type Joint } from '../../design/system/system';
 import { grouped } from './grouped';
 
 /** Pieces that come off one setting: the same section and the same length. */
@@ -30,7 +30,7 @@ const settingOf = (part: Part) =>
     endKey(part, part.fit?.left),
     endKey(part, part.fit?.right),
     cornerKey(part),
-    jointKey(part),
+    jointsKey(part),
     holesKey(part),
   ].join('/');
 
@@ -42,10 +42,10 @@ const cornerKey = ({ corner }: Part) =>
 const holesKey = ({ holes = [] }: Part) => holes.map(({ at, diameterMm }) => key(...at, diameterMm)).join('+');
 
 /** A joint is a setting; the two hands of one are two, and so is a piece that has its housings where no other has. */
-function jointKey({ joint, role }: Part): string {
-  switch (joint?.kind) {
-    case undefined:
-      return '';
+const jointsKey = ({ joints, role }: Part): string => joints.map((joint) => jointKey(joint, role)).join('+');
+
+function jointKey(joint: Joint, role: Part['role']): string {
+  switch (joint.kind) {
     case 'corner':
       return role + joint.longer + key(joint.outMm);
     case 'clipped':
@@ -56,8 +56,11 @@ function jointKey({ joint, role }: Part): string {
       return `slotted${key(joint.backMm, joint.highMm)}`;
     case 'housed':
       return role + key(joint.depthMm, joint.wideMm, ...joint.atMm);
+    case 'rebated':
+      return `rebated${role}${key(joint.deepMm, joint.wideMm)}`;
     case 'notched':
-      return role + key(joint.deepMm, joint.highMm);
+    case 'footed':
+      return joint.kind + role + key(joint.deepMm, joint.highMm);
     case 'mitred':
     case 'mitred-one':
       return joint.kind;

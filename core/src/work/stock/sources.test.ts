@@ -225,7 +225,7 @@ describe('from parts to blanks', () => {
     corner: null,
     edges: null,
     tried: null,
-    joint: null,
+    joints: [],
     place: { upFrom: 0, upTo: 18, outFrom: 0, outTo: 300 },
     ...more,
   });

@@ -1,3 +1,4 @@
+import { bodyEn } from './body';
 import { drawingsEn } from './drawings';
 import { heightsEn } from './heights';
 import { partsEn } from './parts';
@@ -16,6 +17,7 @@ export const restEn = [
   heightsEn,
   termsEn,
   problemsEn,
+  bodyEn,
   supportsEn,
   partsEn,
   drawingsEn,
@@ -30,6 +32,7 @@ export type Sentences = typeof typedEn &
   typeof heightsEn &
   typeof termsEn &
   typeof problemsEn &
+  typeof bodyEn &
   typeof supportsEn &
   typeof partsEn &
   typeof drawingsEn &

@@ -27,6 +27,8 @@ export const partsEn = {
     'housing {wide, length} wide, {deep, length} deep, lower edge {at, length} from the foot: two saw cuts, waste chiselled out',
   'cutEnd.clipped': 'front end cut off at 45°, lower edge {less, length} shorter',
   'cutEnd.slotted': 'slot {high, length} high and {deep, length} deep along the back edge and both ends',
+  'cutEnd.rebated': 'rebate {wide, length} wide and {deep, length} deep along the inner rear edge, for the back panel',
+  'cutEnd.footed': 'foot cut out for the skirting on the wall side: {deep, length} deep, {high, length} high',
   'cutEnd.notched': 'lower rear corner cut out for the skirting: {deep, length} deep, {high, length} high',
   'cutEnd.longerRoom': 'inner end {angle, angle} off square, {by, about} longer on the room side',
   'cutEnd.longerWall': 'inner end {angle, angle} off square, {by, about} longer on the wall side',
@@ -103,6 +105,7 @@ export const partsEn = {
   'part.rod': 'Clothes rail',
   'hardware.bracket': 'Bracket {arm, length} by {leg, length}',
   'hardware.socket': 'Rail cup',
+  'hardware.shelfPin': 'Shelf pin',
 
   // What is bought to fix and carry
   'needed.screw': 'Screws {size}',
@@ -189,6 +192,10 @@ export const partsEn = {
     '{piece}, end in the corner: mark {by, about} from the end on the room face. Cut to the corner at the wall face: {angle, angle} off square, {by, about} over a thickness of {over, length}.',
   'further.slot':
     '{piece}: cut a slot along the back edge and both ends, {high, length} high and {deep, length} deep, in the middle of the thickness.',
+  'further.rebate':
+    '{piece}: cut a rebate along the rear edge of the inner face, {wide, length} wide and {deep, length} deep, for the back panel.',
+  'further.foot':
+    '{piece}: cut out the foot on the face that lies on the wall, for the skirting: {deep, length} deep and {high, length} high.',
   'further.notch':
     '{piece}: cut out the lower rear corner for the skirting, {deep, length} in from the rear edge and {high, length} up from the foot.',
 } as const;

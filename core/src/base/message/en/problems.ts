@@ -192,9 +192,10 @@ export const problemsEn = {
   'problem.caseNarrow': 'A case {width, length} wide has no space between its sides. Make it wider.',
   'problem.noBoxDepth':
     'The depth of the cavity has not been measured, so its shelves have no depth. Measure the depth.',
-  'problem.noPins': 'Pin holes are missing. Add pin holes under Heights.',
   'problem.benchShallow':
     'Bench {shelf, number}: {depth, length} is too shallow for a frame with front and back rails. Make it deeper.',
+  'problem.twoCases':
+    'Shelf {shelf, number} asks for a second case where one stands already. Choose the same support for both, or one that is no case.',
   'problem.benchLow':
     'Bench {shelf, number}: a frame {height, length} high leaves no room for posts at this height. Raise the bench, or lower the frame.',
   'problem.ladderShallow':

@@ -34,10 +34,10 @@ export function drillPieces(work: Work, id: string, parts: readonly Part[], afte
   };
 }
 
-/** Step: drill rows of holes for shelf pins; null when the job asks for none. */
+/** Step: drill rows of holes for shelf pins; null when no shelf lies on pins. */
 export function drillPins(work: Work, parts: readonly Part[], after: Waits): Written | null {
   const how = instructions(work, 'pins');
-  if (how.length === 0 || !work.job.pins) return null;
+  if (how.length === 0) return null;
   const sides = parts.filter(({ role }) => role === 'box-side' || role.startsWith('case-side'));
   return {
     place: 'workshop',

@@ -1,3 +1,4 @@
+import type { Joint } from '../../../design/system';
 import type { Part } from '../../../design/fit';
 import { count, message } from '../../../base/message';
 import { usualMinutes } from '../minutes';
@@ -6,9 +7,11 @@ import type { Work } from '../work';
 import type { After, Written } from '../writer';
 import { shapeSteps } from './shapes';
 
-/** Pieces with a groove, a slot or a notch. */
+const INTO_THE_FACE: ReadonlySet<Joint['kind']> = new Set(['housed', 'rebated', 'slotted', 'notched', 'footed']);
+
+/** Pieces with a groove, a rebate, a slot or a notch. */
 export const jointedOf = (parts: readonly Part[]): Part[] =>
-  parts.filter(({ joint }) => joint?.kind === 'housed' || joint?.kind === 'slotted' || joint?.kind === 'notched');
+  parts.filter(({ joints }) => joints.some(({ kind }) => INTO_THE_FACE.has(kind)));
 
 /** Step: cut grooves, slots and notches. */
 export function cutJoints(work: Work, id: string, jointed: readonly Part[], after: readonly (After | null)[]): Written {

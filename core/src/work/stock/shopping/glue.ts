@@ -1,3 +1,4 @@
+import { jointOf } from '../../../design/system/system';
 import { message, run } from '../../../base/message';
 import { cutKinds } from '../glued';
 import type { ShoppingInput } from './input';
@@ -21,9 +22,9 @@ export function glueLines(line: Line, { job, plan, cutting }: ShoppingInput): Sh
     ];
     return sum + size;
   }, 0);
-  const housings = parts.reduce((sum, { joint, width }) => {
-    if (joint?.kind !== 'housed') return sum;
-    return sum + joint.atMm.length * (joint.wideMm + 2 * joint.depthMm) * width.mm;
+  const housings = parts.reduce((sum, part) => {
+    const joint = jointOf(part, 'housed');
+    return joint ? sum + joint.atMm.length * (joint.wideMm + 2 * joint.depthMm) * part.width.mm : sum;
   }, 0);
   const nosings = parts
     .filter(({ role }) => role === 'nosing')

@@ -1,0 +1,84 @@
+import type { Job } from '../job';
+import { volumeOfSolid } from '../design/body';
+import { fitParts, withHoles } from '../design/fit';
+import { anyJob } from '../rigs/anyJob';
+import { builtBody, type BuiltBody } from './body';
+import { asFarAsParts } from './parts';
+
+/** How many jobs by chance, in as many groups: each group is a test of its own. */
+const JOBS = 1000;
+const GROUPS = 10;
+
+function bodyOf(job: Job): BuiltBody & { readonly pieces: number } {
+  const road = asFarAsParts(job);
+  const fitted = fitParts({ specs: road.specs, opening: road.opening, job });
+  const { parts } = withHoles(fitted.parts, road.hardware, job);
+  return { ...builtBody(job, road, parts), pieces: parts.length };
+}
+
+const isMixed = ({ support }: Job): boolean => (support.shelves ?? []).length > 0;
+
+/**
+ * What may be said of a job with one support: its own chair rail or outlet is met, the walls are not known well enough
+ * for the depth of its housings.
+ */
+const OF_THE_PLACE: ReadonlySet<string> = new Set(['body.meetsThing', 'body.shortOfHousing']);
+
+/** Faults of one job in a few words, for the message of a test that fails. */
+function faultsOf(job: Job, built: BuiltBody): string[] {
+  const said = built.problems
+    .filter(({ message }) => message.code.startsWith('body.') && !OF_THE_PLACE.has(message.code))
+    .map(({ message }) => message.code);
+  return isMixed(job) ? [] : said.map((code) => `${job.id} ${job.place.kind} ${job.support.system}: ${code}`);
+}
+
+/** Two pieces of one unit that are in one another: whatever else is asked, that never is. */
+function ownOverlaps(job: Job, built: BuiltBody): string[] {
+  const units = new Map(built.body.pieces.map((piece) => [piece.id, piece.unit]));
+  return built.findings
+    .filter(({ code }) => code === 'body.inOneAnother')
+    .flatMap(({ of: [a = '', b = ''] }) => {
+      const same = units.has(a) && units.get(a) === units.get(b);
+      return same ? [`${job.id} ${job.support.system}: ${a} in ${b}`] : [];
+    });
+}
+
+describe.each(Array.from({ length: GROUPS }, (_, i) => i))('jobs by chance, group %i', (group) => {
+  const from = (group * JOBS) / GROUPS + 1;
+  const jobs = Array.from({ length: JOBS / GROUPS }, (_, i) => anyJob(from + i));
+  const built = jobs.map((job) => ({ job, built: bodyOf(job) }));
+
+  test('enough of them are built to say something', () => {
+    expect(built.filter((one) => one.built.pieces > 0).length).toBeGreaterThan(jobs.length / 2);
+  });
+
+  test('with one support nothing runs into anything, all is held, and every screw bites', () => {
+    expect(built.flatMap((one) => faultsOf(one.job, one.built))).toEqual([]);
+  });
+
+  test('with several supports no piece runs into one of its own', () => {
+    expect(built.flatMap((one) => ownOverlaps(one.job, one.built))).toEqual([]);
+  });
+
+  test('what runs into another is named, and stops', () => {
+    for (const { built: one } of built) {
+      const deep = one.findings.filter(({ code }) => code === 'body.inOneAnother');
+      const stops = one.problems.filter(
+        ({ message, severity }) => message.code === 'body.inOneAnother' && severity === 'stop',
+      );
+      expect(stops.length > 0).toBe(deep.length > 0);
+    }
+  });
+
+  test('every piece has a volume, every id is one, and every screw has its joint', () => {
+    for (const { built: one } of built) {
+      const { pieces, fittings, screws } = one.body;
+      for (const piece of pieces) expect(volumeOfSolid(piece.solid)).toBeGreaterThan(0);
+      const ids = [...pieces, ...fittings].map(({ id }) => id);
+      expect(new Set(ids).size).toBe(ids.length);
+      const joints = new Set(one.fixings.map(({ id }) => id));
+      expect(screws.every(({ fixing }) => joints.has(fixing))).toBe(true);
+      expect(screws.length).toBe(one.fixings.reduce((sum, { holes }) => sum + holes.length, 0));
+    }
+  });
+});
