@@ -20,6 +20,7 @@ export const tiltedEn = {
   'pins.none': 'No pins. With pins you can move the shelves. One near the middle is fixed.',
   'pins.add': 'Add pin holes',
   'pins.remove': 'Delete pin holes',
+  'pins.usual': 'Use usual holes',
   'pins.pitch': 'Spacing of the holes',
   'pins.setBack': 'Rows from each edge',
   'pins.diameter': 'Diameter of a hole',

@@ -3,7 +3,7 @@ import type { Part } from '../design/fit';
 import type { Job } from '../job';
 import { levelLineProblems } from '../design/layout';
 import { hangingProblems, strengthProblems, tippingProblems, weightOf, type Cure, type Strength } from '../design/load';
-import { choice, message } from '../base/message';
+import { choice, length, message } from '../base/message';
 import { specOf, type PlaceSpec } from '../place/kinds';
 import { doubtful, stop, type Caution, type Problem } from '../base/problem';
 import type { BuiltBody } from './body';
@@ -30,6 +30,7 @@ export function problemsOf(job: Job, road: Road, planned: Planned): Problem[] {
   return [
     ...surveyProblems(survey, readings),
     ...thinSurvey(job),
+    ...studsOutside(job, road.opening),
     ...trialProblems(survey, job),
     ...(spec.takes === 'box' ? (box?.problems ?? []) : []),
     ...laidOut,
@@ -47,6 +48,21 @@ export function problemsOf(job: Job, road: Road, planned: Planned): Problem[] {
     ...hangingProblems(parts, job),
     ...tippingProblems(system.standing, built.fixings, weightOf(parts, job), job),
   ];
+}
+
+/** Studs noted beyond the end of their wall: no screw would be driven there. */
+function studsOutside({ place }: Job, { extent, surfaces }: Road['opening']): Problem[] {
+  const { measured, left, right, depth } = extent;
+  const long = (wall: 'left' | 'back' | 'right') => {
+    const known = wall === 'back' ? measured.width || place.rough.width : measured.depth || place.rough.depth;
+    return known ? (wall === 'back' ? right - left : depth) : Infinity;
+  };
+  return place.studs.flatMap(({ wall, from }): Problem[] => {
+    const longMm = long(wall);
+    if (!surfaces.includes(wall) || (from.mm >= 0 && from.mm <= longMm)) return [];
+    const said = { wall: choice(wall), at: length(from.mm), long: length(longMm) };
+    return [doubtful({ kind: 'place' }, message('problem.studOutside', said))];
+  });
 }
 
 /** Problem: supports for this place cannot be planned yet. */

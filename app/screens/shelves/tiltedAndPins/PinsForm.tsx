@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { usualLength, type Job, type PinsWish } from '@dormer/core/job/document';
+import { usualPins, type Job, type PinsWish } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { Button, LengthField, Section, Stepper, Txt } from '../../../ui';
 import { Why } from '../../../parts/Why';
@@ -17,20 +17,12 @@ export function PinsForm({ job, plan }: { job: Job; plan: Plan | null }) {
   const styles = useStyles();
   const label = useLabel();
   const dispatch = useAppDispatch();
-  const { pins } = job;
+  const laid = plan?.pins ?? null;
+  // Shelves on pins have their holes without being asked for: as they usually are.
+  const pins = job.pins ?? (laid ? usualPins(job.units) : null);
   const set = (change: Partial<PinsWish>) =>
-    dispatch(editJob((one) => (one.pins ? { ...one, pins: { ...one.pins, ...change } } : one)));
-  const begin = () => {
-    const length = (mm: number, inches: string) => usualLength(mm, inches, job.units);
-    const wish: PinsWish = {
-      pitch: length(32, '1 1/4'),
-      setBack: length(37, '1 1/2'),
-      diameter: length(5, '1/4'),
-      hangs: length(3, '1/8'),
-      either: 2,
-    };
-    dispatch(editJob((one) => ({ ...one, pins: wish })));
-  };
+    dispatch(editJob((one) => ({ ...one, pins: { ...(one.pins ?? usualPins(one.units)), ...change } })));
+  const begin = () => dispatch(editJob((one) => ({ ...one, pins: usualPins(one.units) })));
   const end = () =>
     dispatch(
       editJob((one) => {
@@ -38,7 +30,6 @@ export function PinsForm({ job, plan }: { job: Job; plan: Plan | null }) {
         return rest;
       }),
     );
-  const laid = plan?.pins ?? null;
   const fixedMm = plan?.shelves.find((shelf) => shelf.number === laid?.fixed)?.top.mm ?? 0;
   if (!pins) {
     return (
@@ -81,10 +72,20 @@ export function PinsForm({ job, plan }: { job: Job; plan: Plan | null }) {
           <FullSize template={({ drillingTemplate }) => drillingTemplate(laid)} job={job} name="pins" />
         </>
       ) : null}
-      <Button title={label('pins.remove')} look="stop" onPress={end} />
+      {job.pins ? (
+        <Button
+          title={label(onPins(job) ? 'pins.usual' : 'pins.remove')}
+          look={onPins(job) ? 'quiet' : 'stop'}
+          onPress={end}
+        />
+      ) : null}
     </Section>
   );
 }
+
+/** Whether any shelf lies on pins by its support: it has its holes in any case. */
+const onPins = ({ support }: Job): boolean =>
+  support.system === 'pinned-case' || (support.shelves ?? []).some((shelf) => shelf.system === 'pinned-case');
 
 /** Holes above and below the fixed shelf, each measured from that shelf. */
 function PinHoles({ laid, fixedMm, job }: { laid: Pins; fixedMm: number; job: Job }) {

@@ -114,10 +114,15 @@ function hardwareOf({ hardware, parts, opening }: StandInput, stands: ReadonlyMa
       shelf,
       what,
       name,
+      label: labelOf(item),
       solid: what === 'bracket' ? bracketSolid(item, stand) : socketSolid(item, rodMm, opening),
     };
   });
 }
+
+/** A bracket by its shelf and its number, a socket by its side. */
+const labelOf = ({ id, shelf, what }: Hardware): string =>
+  what === 'socket' ? (id.endsWith('left') ? 'L' : 'R') : `${shelf}.${id.split('-').at(-1)}`;
 
 /** Pieces with a notch for everything they are let over. */
 function withNotches(

@@ -25,6 +25,8 @@ export interface BodyFitting {
   readonly shelf: number;
   readonly what: 'bracket' | 'socket' | 'pin';
   readonly name: Message;
+  /** What tells it from others of its kind: its shelf and its number from the left, or its side. */
+  readonly label: string;
   readonly solid: Solid;
 }
 

@@ -182,7 +182,9 @@ function besideSolid(part: Part, stand: Stand, opening: BodyOpening): Solid {
   const side = part.role === 'side-cleat-left' ? 'left' : 'right';
   const wall = alongSide(opening, side, { from: place.outFrom, to: place.outTo }, [place.upFrom, place.upTo]);
   const inward = side === 'left' ? 1 : -1;
-  const begins = alongLine(stand, alongLine(wall, place.outFrom)) + place.outFrom;
+  // Where its inner end is square and the corner closes, it is that on the side of the room that meets what is behind.
+  const closes = joint ? 0 : Math.max(inward * (wall.slope + stand.slope), 0);
+  const begins = alongLine(stand, alongLine(wall, place.outFrom)) + place.outFrom + thicknessMm * closes;
   const frame: Frame = {
     origin: [alongLine(wall, begins), begins, place.upFrom],
     along: unit([wall.slope, 1, 0]),
@@ -205,11 +207,14 @@ function postSolid(part: Part, opening: BodyOpening): Solid {
   const side = part.role === 'post-left' ? 'left' : 'right';
   const wall = upSide(opening, side, { from: place.upFrom, to: place.upTo }, [place.outFrom, place.outTo]);
   const inward = side === 'left' ? 1 : -1;
+  const through = times(unit([1, 0, -wall.slope]), inward);
+  // Heights are marked on the face that is turned to the shelves.
+  const foot = place.upFrom - thicknessMm * through[2];
   const frame: Frame = {
-    origin: [alongLine(wall, place.upFrom), place.outFrom, place.upFrom],
+    origin: [alongLine(wall, foot), place.outFrom, foot],
     along: unit([wall.slope, 0, 1]),
     across: [0, 1, 0],
-    through: times(unit([1, 0, -wall.slope]), inward),
+    through,
   };
   return plainSolid(frame, [part.length.mm, width.mm, thicknessMm]);
 }

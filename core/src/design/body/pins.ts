@@ -37,6 +37,7 @@ export function pinsOf(pins: Pins | null, parts: readonly Part[], pieces: readon
           shelf,
           what: 'pin',
           name: message('hardware.shelfPin'),
+          label: `${shelf}`,
           solid: plainSolid(own, [high - low, pins.diameterMm, PIN_OUT_MM]),
         };
       }),

@@ -6,7 +6,7 @@ import { near } from './apart';
 import { lineThrough, type Bounds, type Stretch } from './convex';
 import { STUD_MM, type BodyRoom } from './room';
 import { placedOf, pointOf, type Axis, type Placed, type Solid } from './solid';
-import { add, dot, times, unit, type Vector } from './vector';
+import { add, dot, minus, times, unit, type Vector } from './vector';
 import type { BodyOpening } from './walls';
 
 /** What a stretch of a screw is in: a piece or a fitting by its id, or something of a wall. */
@@ -172,9 +172,12 @@ function towards({ into, heads, screw }: Fixing, at: Vector, direction: Vector, 
     return first ?? Infinity;
   };
   const [on, off] = [reach(direction), reach(back)];
-  // Where both ways meet it, or neither does, it is driven down: a screw that misses is found to.
-  if (Math.abs(on - off) < SEEN_MM || Math.min(on, off) > screw.lengthMm) return times(up, -1);
-  return on < off ? direction : back;
+  if (Math.abs(on - off) < SEEN_MM) return times(up, -1);
+  if (Math.min(on, off) <= screw.lengthMm || !target) return on < off ? direction : back;
+  // Where it meets it neither way, it is driven towards its middle: a screw that misses is found to.
+  const { least, most } = target.placed.bounds;
+  const middle = times(add(least, most), 0.5);
+  return dot(direction, minus(middle, at)) > 0 ? direction : back;
 }
 
 /** Less than this along a line is no stretch, millimetres. */

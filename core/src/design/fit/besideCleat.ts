@@ -31,8 +31,12 @@ export function besideCleat(
   // shelf are as much shorter, so that they are cut in one go.
   const sides = (['left', 'right'] as const).filter((side) => opening.surfaces.includes(side));
   const most = Math.max(0, ...sides.map((side) => settable(opensAt(side, rule.band, opening))));
-  const length = toTape(less(whole, message('term.frontCorner'), thickMm * Math.tan(most)), tape, 'down');
-  if (outMm < WORTH_MM) return { length, joint: null };
+  const front = less(whole, message('term.frontCorner'), thickMm * Math.tan(most));
+  const square = outMm < WORTH_MM;
+  // Sawn square in a corner that closes, its inner end meets the back cleat with its face towards the room.
+  const long = square && opens < 0 ? less(front, message('term.innerCorner'), outMm) : front;
+  const length = toTape(long, tape, 'down');
+  if (square) return { length, joint: null };
   return {
     length,
     joint: { kind: 'corner', degrees: Math.abs(opens) * DEGREES, outMm, longer: opens > 0 ? 'room' : 'wall' },

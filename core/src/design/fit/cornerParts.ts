@@ -16,8 +16,9 @@ export function cornerParts({ specs, opening, job }: FitPartsOptions): Fitted {
   const wish = job.corner ?? usualCorner(job.units);
   const side = opening.surfaces.includes('left') ? 'left' : 'right';
   const boards = specs.filter((spec) => spec.role === 'board' && spec.length.kind === 'corner');
-  // Nothing along the walls: what would be left of a rail is not asked for.
-  const railMm = specs.find((spec) => spec.role === 'rail-back')?.thicknessMm ?? 0;
+  // Of a shelf with nothing along the walls no rail is asked for.
+  const railOf = (shelf: number) =>
+    specs.find((spec) => spec.role === 'rail-back' && spec.shelf === shelf)?.thicknessMm ?? 0;
   const fits = boards.map((spec) => ({
     shelf: spec.shelf,
     fit: fitCorner({
@@ -27,7 +28,7 @@ export function cornerParts({ specs, opening, job }: FitPartsOptions): Fitted {
       upTo: spec.place.upTo,
       wish,
       backMm: spec.width.mm,
-      railMm,
+      railMm: railOf(spec.shelf),
       samples: SAMPLES,
     }),
   }));
@@ -42,7 +43,7 @@ export function cornerParts({ specs, opening, job }: FitPartsOptions): Fitted {
       {
         ...piece,
         ...BARE,
-        length: toTape(railOf(spec, fit), job.tape, 'down'),
+        length: toTape(railLength(spec, fit), job.tape, 'down'),
       },
     ];
   });
@@ -64,7 +65,7 @@ function stockOf(fit: CornerFit, tape: Tape): { length: Figure; width: Figure } 
   };
 }
 
-function railOf({ role }: PartSpec, { rails }: CornerFit): Figure {
+function railLength({ role }: PartSpec, { rails }: CornerFit): Figure {
   const mm = role === 'rail-back' ? rails.backMm : rails.sideMm;
   return less(
     figure({ label: message('term.railReach'), mm: mm + rails.setBackMm }),

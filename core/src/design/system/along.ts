@@ -25,6 +25,22 @@ export function alongRun(
   return { rule: () => ({ kind: 'given', figure: long, rounded: 'down' }), across };
 }
 
+/**
+ * How far out of true walls of a band leave room across: from the farthest the left one reaches in to the farthest the
+ * right one does. Where there is no wall, to the end of the run. Millimetres.
+ */
+export function insideWalls(
+  { extent, surfaces, likely }: Pick<Opening, 'extent' | 'surfaces' | 'likely'>,
+  { upFrom, upTo, outFrom, outTo }: Band,
+): Across {
+  const at = (surface: 'left' | 'right') =>
+    [upFrom, upTo].flatMap((up) => [outFrom, outTo].map((out) => likely({ surface, out, up })));
+  return {
+    fromMm: surfaces.includes('left') ? Math.max(...at('left')) : extent.left,
+    toMm: surfaces.includes('right') ? Math.min(...at('right')) : extent.right,
+  };
+}
+
 /** A band of a wall that must stay clear, across and up, millimetres in the opening's frame. */
 interface Zone {
   readonly fromMm: number;
@@ -35,7 +51,7 @@ interface Zone {
 
 export interface UprightsInput {
   readonly place: Place;
-  readonly opening: Pick<Opening, 'extent'>;
+  readonly opening: Pick<Opening, 'extent' | 'surfaces'>;
   /** The heights they take up on the wall. */
   readonly lowMm: number;
   readonly highMm: number;
@@ -62,7 +78,7 @@ export interface Uprights {
  */
 export function uprightsAlong({
   place,
-  opening: { extent },
+  opening: { extent, surfaces },
   apartMm,
   wideMm,
   zones,
@@ -70,7 +86,14 @@ export function uprightsAlong({
   highMm,
 }: UprightsInput): Uprights {
   const { left, right } = extent;
+  // Clear of a side wall, which may lean in.
+  const [least, most] = [
+    surfaces.includes('left') ? left + wideMm / 2 + BESIDE_MM : -Infinity,
+    surfaces.includes('right') ? right - wideMm / 2 - BESIDE_MM : Infinity,
+  ];
   const free = (x: number) =>
+    x >= least &&
+    x <= most &&
     zones.every(
       (zone) =>
         zone.highMm < lowMm || zone.lowMm > highMm || x + wideMm / 2 < zone.fromMm || x - wideMm / 2 > zone.toMm,
@@ -96,6 +119,9 @@ export function uprightsAlong({
   const even = Array.from({ length: count }, (_, i) => left + ((i + 0.5) * length) / count);
   return { acrosses: even.map((x) => clearOf(x, free, length / count / 2)), onStuds: false, blocked: 0, guessed: [] };
 }
+
+/** A bracket or post keeps so far from a side wall, millimetres. */
+const BESIDE_MM = 15;
 
 /** As few of the studs as keep the distance where they can; the outermost stay. */
 function thinned(studs: readonly number[], apartMm: number): number[] {

@@ -2,7 +2,7 @@ import { figure, less, type Figure } from '../../base/figure';
 import { message } from '../../base/message';
 import type { FloorPoint } from '../../place/kinds/point';
 import { floorAt } from '../../place/opening/floorAt';
-import { alongRun } from './along';
+import { insideWalls } from './along';
 import type { Across, SystemInput } from './system';
 
 export type BenchInput = SystemInput<'framed-bench'>;
@@ -23,13 +23,18 @@ export interface Frame {
 /** The frame below a bench's top: what it spans, and where its joists and posts stand. */
 export function frameOf(shelf: Shelf, input: Input): Frame {
   const { asked, opening, depthOf } = input;
-  const { left, right } = opening.extent;
-  const run = alongRun(opening, false).across as Across;
-  const across = {
-    fromMm: Math.max(run.fromMm, left + CUT_IN_PLACE_MM * Number(opening.surfaces.includes('left'))),
-    toMm: Math.min(run.toMm, right - CUT_IN_PLACE_MM * Number(opening.surfaces.includes('right'))),
-  };
   const depthMm = depthOf(shelf.number) - asked.edgeThickness.mm - asked.overhang.mm;
+  const under = shelf.underside.mm;
+  const free = insideWalls(opening, {
+    upFrom: under - asked.frameHeight.mm,
+    upTo: under,
+    outFrom: 0,
+    outTo: Math.max(depthMm, 0),
+  });
+  const across = {
+    fromMm: free.fromMm + CUT_IN_PLACE_MM * Number(opening.surfaces.includes('left')),
+    toMm: free.toMm - CUT_IN_PLACE_MM * Number(opening.surfaces.includes('right')),
+  };
   const thick = asked.frameThickness.mm;
   const inner = { fromMm: across.fromMm + thick, toMm: across.toMm - thick };
   return {

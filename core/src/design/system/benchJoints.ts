@@ -9,12 +9,21 @@ const MOST_PASS_MM = 30;
 
 /**
  * Where the two screws of each joint are, one above the other, as shares of the frame's height: those of one joint are
- * at other heights than those that cross them. The cleat's own are at 0.28 and 0.72.
+ * at other heights than those that cross them. A cleat has its own at 0.28 and 0.72, a low one in its middle; those of
+ * the posts come up into the rail from below.
  */
-const ROWS = { joistFront: [0.5, 0.82], joistRear: [0.4, 0.6], ends: [0.14, 0.5] } as const;
+const ROWS = {
+  joistFront: [0.62, 0.9],
+  railEnds: [0.66, 0.9],
+  joistRear: { high: [0.4, 0.6], low: [0.2, 0.8] },
+  cleatEnds: { high: [0.14, 0.5], low: [0.2, 0.8] },
+} as const;
 
-const rowsOf = ({ asked }: BenchInput, joint: keyof typeof ROWS) =>
-  ROWS[joint].map((share) => asked.frameHeight.mm * share);
+function rowsOf({ asked }: BenchInput, joint: keyof typeof ROWS): number[] {
+  const rows = ROWS[joint];
+  const high = asked.frameHeight.mm;
+  return ('high' in rows ? rows[high < pieces.TWO_ROWS_MM ? 'low' : 'high'] : rows).map((share) => high * share);
+}
 
 /** All screws of a bench: cleat, joists, ends, posts, top, edge. */
 export function benchJoints(shelf: BenchShelf, input: BenchInput): Fastening[] {
@@ -94,7 +103,10 @@ const endInto = (
   into: { kind: 'piece', id: `S${n}-${rail}`, grain: 'end', haveMm: null },
   with: 'screw',
   passMm: input.asked.frameThickness.mm,
-  spread: { kind: 'given', at: rowsOf(input, 'ends').map((acrossMm) => ({ alongMm, acrossMm })) },
+  spread: {
+    kind: 'given',
+    at: rowsOf(input, rail === 'back-cleat' ? 'cleatEnds' : 'railEnds').map((acrossMm) => ({ alongMm, acrossMm })),
+  },
   carries: null,
   leverMm: 0,
 });

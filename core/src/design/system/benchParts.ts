@@ -15,7 +15,8 @@ export function benchParts(shelf: BenchShelf, input: BenchInput): PartSpec[] {
 /** The top and the strip along its front edge. */
 function topOf(shelf: BenchShelf, input: BenchInput): PartSpec[] {
   const { asked, wish, opening } = input;
-  const { rule, across } = alongRun(opening, false);
+  const walled = opening.surfaces.includes('left') && opening.surfaces.includes('right');
+  const { rule, across } = alongRun(opening, walled);
   return pieces
     .boardAndNosing({
       shelf,
@@ -26,7 +27,7 @@ function topOf(shelf: BenchShelf, input: BenchInput): PartSpec[] {
     })
     .map((part): PartSpec => ({
       ...part,
-      across: across as Across,
+      ...(across ? { across } : {}),
       name: message(part.role === 'board' ? 'part.benchTop' : 'part.edgeStrip'),
     }));
 }

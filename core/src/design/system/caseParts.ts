@@ -205,7 +205,7 @@ export function plinthBoard(
     shelf: 0,
     through: { kind: 'piece', id: `case-${side}` },
     into: { kind: 'piece', id: part.id, grain: 'end', haveMm: null },
-    with: 'screw',
+    with: high.mm < LOWEST_MM ? 'pin' : 'screw',
     passMm: sideMm,
     spread: {
       kind: 'given',
@@ -221,6 +221,8 @@ export function plinthBoard(
 }
 /** A plinth lower than this takes one screw at either end, millimetres. */
 const LOW_MM = 40;
+/** One lower than this is pinned, millimetres. */
+const LOWEST_MM = 15;
 const TOES_MM = 40;
 /** Less than this is nothing: what is left of sums of lengths. Millimetres. */
 const NONE_MM = 0.05;

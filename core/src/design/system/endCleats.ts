@@ -64,10 +64,14 @@ export const endCleats: System<'end-cleats'> = {
 // A board on its ends alone is long beyond this, whatever it is made of.
 const WIDE_MM = 800;
 
+const BEHIND_NOSING_MM = 1;
+
 /** Along the board's underside: from the back to where it stops short of the front. */
 function cleatLength({ asked }: Pick<Input, 'asked'>, depthMm: number): Figure {
-  const board = pieces.boardDepth(depthMm, pieces.nosingOf(asked));
-  return less(board, message('term.cleatSetBack'), asked.setBack.mm);
+  const nosing = pieces.nosingOf(asked);
+  // A nosing goes home on the board, not on a cleat that leans with its wall.
+  const setBack = nosing ? Math.max(asked.setBack.mm, BEHIND_NOSING_MM) : asked.setBack.mm;
+  return less(pieces.boardDepth(depthMm, nosing), message('term.cleatSetBack'), setBack);
 }
 
 function partsOf(shelf: Input['shelves'][number], input: Input): PartSpec[] {

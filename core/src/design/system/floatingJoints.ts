@@ -42,7 +42,12 @@ export function lockTo(n: number, { asked, wish }: Input, from: 'below' | 'above
     with: 'screw',
     ...(from === 'below' ? { heads: 'below' } : {}),
     passMm: asked.skin.mm,
-    spread: { kind: 'along', acrossMm: [asked.railThickness.mm / 2], everyMm: 400, least: 2 },
+    spread: {
+      kind: 'along', // Those from below are behind those from above.
+      acrossMm: [asked.railThickness.mm * (from === 'below' ? 0.35 : 0.65)],
+      everyMm: 400,
+      least: 2,
+    },
     carries: null,
     leverMm: 0,
   };

@@ -86,9 +86,11 @@ function standsOf(input: Input): readonly Band['outFrom'][][] {
   if (depth < TWO_FROM * wide) return [[Math.max((depth - wide) / 2, 0), Math.min((depth + wide) / 2, depth)]];
   return [
     [0, wide],
-    [depth - wide, depth],
+    [depth - wide - SET_BACK_MM, depth - SET_BACK_MM],
   ];
 }
+/** A front post stands so far behind the boards' front, that a lipping lies on them and not on it. Millimetres. */
+const SET_BACK_MM = 2;
 const TWO_FROM = 2.5;
 /** What a groove leaves of a post at the least. */
 const LEAVES = 0.5;

@@ -19,7 +19,12 @@ export function frameJoints(index: number, input: Input): Fastening[] {
             id: `S${shelf.number}-rung-${index + 1}/${end}`,
             shelf: shelf.number,
             through: { kind: 'piece', id: `S${shelf.number}-rung-${index + 1}` },
-            into: { kind: 'piece', id: `frame-${index + 1}-${end}`, grain: 'edge', haveMm: wide },
+            into: {
+              kind: 'piece',
+              id: `frame-${index + 1}-${end}`,
+              grain: 'edge',
+              haveMm: Math.min(wide, pocketRoom(asked.stickThickness.mm)),
+            },
             with: 'pocket',
             passMm: asked.stickThickness.mm * 0.6,
             spread: {
@@ -35,6 +40,13 @@ export function frameJoints(index: number, input: Input): Fastening[] {
     ),
   );
 }
+/** Slope of a pocket, and the wood left beside a screw that slants through a stick. Degrees; millimetres. */
+const POCKET = { degrees: 15, leftMm: 2 } as const;
+
+/** How far a pocket screw goes in a stick before it comes out at its side, millimetres. */
+const pocketRoom = (thicknessMm: number): number =>
+  (thicknessMm / 2 - POCKET.leftMm) / Math.sin((POCKET.degrees * Math.PI) / 180);
+
 /** Where a pocket begins, from the end of its piece. */
 export const POCKET_MM = 38;
 
@@ -56,7 +68,7 @@ function throughUpright(
     id: `S${n}-rung-${index + 1}/${end}`,
     shelf: n,
     through: { kind: 'piece', id: `frame-${index + 1}-${end}` },
-    into: { kind: 'piece', id: `S${n}-rung-${index + 1}`, grain: 'end', haveMm: (deepest(input) - 2 * wide) / 2 },
+    into: { kind: 'piece', id: `S${n}-rung-${index + 1}`, grain: 'end', haveMm: (deepest(input) - 2 * wide) / 2 - 2 },
     with: 'screw',
     edge: true,
     passMm: wide,
@@ -117,6 +129,9 @@ export function boardScrews(shelf: Shelf, input: Input): Fastening[] {
   }).flat();
 }
 
+/** Boards are pinned to a stick thinner than this, not screwed. Millimetres. */
+const THIN_MM = 24;
+
 const rungOf = ({ number }: Shelf, frame: number): string => `S${number}-rung-${frame + 1}`;
 
 interface Down {
@@ -130,8 +145,8 @@ interface Down {
 function downInto({ board, into, x, acrosses }: Down, { number: n }: Shelf, input: Input): Fastening {
   const { asked, wish } = input;
   const upright = into.startsWith('frame-');
-  // Beside the screws of the joints, which run along the middle of the stick, or from it to its right.
-  const alongMm = x - runOf(input).fromMm - asked.stickThickness.mm / 4;
+  // Beside the screws of the joints: in a rung they run to its middle from the left, in an upright on to the right.
+  const alongMm = x - runOf(input).fromMm + (upright ? -1 : 1) * (asked.stickThickness.mm / 4);
   return {
     id: `${board}/${into}`,
     shelf: n,
@@ -141,7 +156,8 @@ function downInto({ board, into, x, acrosses }: Down, { number: n }: Shelf, inpu
       id: into,
       ...(upright ? { grain: 'end', haveMm: null } : { grain: 'edge', haveMm: asked.stickWidth.mm }),
     },
-    with: 'screw',
+    // In a thin stick there is no room for a screw beside those of the joint.
+    with: asked.stickThickness.mm < THIN_MM ? 'pin' : 'screw',
     passMm: wish.thickness.mm,
     spread: { kind: 'given', at: acrosses.map((acrossMm) => ({ alongMm, acrossMm })) },
     carries: null,

@@ -183,8 +183,8 @@ export const usualCautions: readonly Caution[] = [
 
 // At the most from screw to screw where no studs say where they go, millimetres.
 const EVERY_MM = 400;
-// A stick as high as this takes two screws at each place, one above the other.
-const TWO_ROWS_MM = 70;
+/** A stick as high as this takes two screws at each place, one above the other. Millimetres. */
+export const TWO_ROWS_MM = 70;
 
 interface StickToWall {
   readonly shelf: number;

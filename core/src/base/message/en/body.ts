@@ -1,26 +1,26 @@
 /** What does not hold of the pieces as they stand in the opening. */
 export const bodyEn = {
-  'body.piece': '{label} ({name, name})',
   'body.inOneAnother':
-    '{piece, name} would run {deep, length} into {other, name}. Move a shelf, change the sizes under Supports, or choose another support for one of them.',
+    '{piece} ({name, name}) would run {deep, length} into {other} ({otherName, name}). Move a shelf, change the sizes under Supports, or choose another support for one of them.',
   'body.meetsThing':
-    '{piece, name} would run {deep, length} into {what, select, skirting {the skirting} chairRail {the dado rail} outlet {the socket} switch {the light switch} vent {the vent} pipe {the pipe} hole {the hole} stud {the stud} hardware {the fitting} trim {the trim} windowBar {the window bar} lid {the swing of the lid} door {the swing of the door} other {the keep-clear}} on the {wall, select, left {left wall} right {right wall} back {back wall} other {wall}}. Move the shelf, or cut {piece, name} out around it.',
+    '{piece} ({name, name}) would run {deep, length} into {what, select, skirting {the skirting} chairRail {the dado rail} outlet {the socket} switch {the light switch} vent {the vent} pipe {the pipe} hole {the hole} stud {the stud} hardware {the fitting} trim {the trim} windowBar {the window bar} lid {the swing of the lid} door {the swing of the door} other {the keep-clear}} on the {wall, select, left {left wall} right {right wall} back {back wall} other {wall}}. Move the shelf or its support, or cut {piece} out around it.',
   'body.inWall':
-    '{piece, name} would stand {deep, length} in the {wall, select, left {left wall} right {right wall} back {back wall} floor {floor} ceiling {ceiling} other {wall}}. Make it smaller under Supports, or take more readings there.',
+    '{piece} ({name, name}) would stand {deep, length} in the {wall, select, left {left wall} right {right wall} back {back wall} floor {floor} ceiling {ceiling} other {wall}}. Make it smaller under Supports, or take more readings there.',
   'body.loose':
-    'Nothing holds {piece, name}: no screw and no support joins it to a wall or the floor. Choose another support, or fix it yourself.',
-  'body.noRest': '{piece, name} does not lie on {other, name}, which should carry it. Change the sizes under Supports.',
+    'Nothing holds {piece} ({name, name}): no screw and no support joins it to a wall or the floor. Choose another support, or fix it yourself.',
+  'body.noRest':
+    '{piece} ({name, name}) does not lie on {other} ({otherName, name}), which should carry it. Change the sizes under Supports.',
   'body.shortOfHousing':
-    '{piece, name} would stop short of its housing in {other, name}: the walls are not known well enough. Cut the housings deeper, or take more readings at this height.',
+    '{piece} ({name, name}) would stop short of its housing in {other} ({otherName, name}): the walls are not known well enough. Cut the housings deeper, or take more readings at this height.',
   'body.noRestLoose':
-    '{piece, name} has nothing under it at its {side, select, left {left end} right {right end} other {back}}. Set rows of pin holes under Shelves, or choose another support.',
+    '{piece} ({name, name}) has nothing under it at its {side, select, left {left end} right {right end} other {back}}. Set rows of pin holes under Shelves, or choose another support.',
   'body.misses':
-    'A screw through {piece, name} does not reach {into, select, stud {a stud} wall {the wall} other {the piece behind it}}. Move it, or take another screw.',
+    'A screw through {piece} ({name, name}) does not reach {into, select, stud {a stud} wall {the wall} other {the piece behind it}}. Move it, or take another screw.',
   'body.shortBite':
-    'A screw through {piece, name} bites only {bite, length} deep, and it needs {need, length}. Take a longer screw.',
+    'A screw through {piece} ({name, name}) bites only {bite, length} deep, and it needs {need, length}. Take a longer screw.',
   'body.comesOut':
-    'A screw through {piece, name} would come out {over, length} beyond {other, name}. Take a shorter screw.',
+    'A screw through {piece} ({name, name}) would come out {over, length} beyond {other}. Take a shorter screw.',
   'body.nearEdge':
-    'A screw through {piece, name} is only {clear, length} from an edge of {other, name}. Drill a pilot hole there, or move the screw: the wood can split.',
-  'body.screwsMeet': 'Two screws meet inside {piece, name}. Move one of them by {by, length}.',
+    'A screw through {piece} ({name, name}) is only {clear, length} from an edge of {other}. Drill a pilot hole there, or move the screw: the wood can split.',
+  'body.screwsMeet': 'Two screws meet inside {piece} ({name, name}). Move one of them by {by, length}.',
 } as const;

@@ -194,6 +194,8 @@ export const problemsEn = {
     'The depth of the cavity has not been measured, so its shelves have no depth. Measure the depth.',
   'problem.benchShallow':
     'Bench {shelf, number}: {depth, length} is too shallow for a frame with front and back rails. Make it deeper.',
+  'problem.studOutside':
+    'A stud is noted at {at, length} on the {wall, select, left {left wall} right {right wall} back {back wall} other {wall}}, and that wall is only {long, length} long. Correct it under Place.',
   'problem.twoCases':
     'Shelf {shelf, number} asks for a second case where one stands already. Choose the same support for both, or one that is no case.',
   'problem.benchLow':

@@ -14,6 +14,7 @@ export const termsEn = {
   'term.reveals': 'Reveal, twice',
   'term.trimWidth': 'Width of the trim',
   'term.trimWidths': 'Width of the trim, twice',
+  'term.innerCorner': 'less what its inner corner meets',
   'term.frontCorner': 'less what its front corner would stick out',
   'term.alongWall': 'Longer along the wall than square out',
   'term.betweenWalls': 'Wall to wall along the back edge, as surveyed',

@@ -1,4 +1,4 @@
-import { message, nested, text, type Message } from '../../../base/message';
+import { nested, text, type Message } from '../../../base/message';
 import { stop, doubtful, type Problem } from '../../../base/problem';
 import type { Hold } from '../../system';
 import type { Fixing } from '../../fixing';
@@ -21,7 +21,7 @@ export interface Finding {
   readonly problem: Problem;
 }
 
-export type FindingCode = Exclude<Extract<Message['code'], `body.${string}`>, 'body.piece'>;
+export type FindingCode = Extract<Message['code'], `body.${string}`>;
 
 type Named = BodyPiece | BodyFitting;
 
@@ -30,9 +30,11 @@ export function namedIn({ body }: Built, id: string): Named | null {
   return body.pieces.find((one) => one.id === id) ?? body.fittings.find((one) => one.id === id) ?? null;
 }
 
-/** A piece by what is pencilled on it and its name; a fitting by its name. */
-export const nameOf = (one: Named) =>
-  nested('label' in one ? message('body.piece', { label: text(one.label), name: nested(one.name) }) : one.name);
+/** A piece as it is said in a sentence: what is pencilled on it, and its name. */
+export const saidOf = ({ label, name }: Named) => ({ piece: text(label), name: nested(name) });
+
+/** A second piece as it is said in a sentence. */
+export const otherOf = ({ label, name }: Named) => ({ other: text(label), otherName: nested(name) });
 
 const aboutOf = (...all: readonly (Named | null)[]): Problem['about'] => {
   const shelf = Math.max(0, ...all.map((one) => one?.shelf ?? 0));

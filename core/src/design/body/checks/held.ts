@@ -1,5 +1,5 @@
 import { message } from '../../../base/message';
-import { broken, nameOf, type Checked, type Finding } from './finding';
+import { broken, saidOf, type Checked, type Finding } from './finding';
 
 /** A screw that is in something by less than this does not hold it, millimetres. */
 const HOLDS_MM = 2;
@@ -8,19 +8,22 @@ const STANDS_MM = 4;
 /** A face that looks up or down this much carries what lies on it, as a cosine. */
 const LEVEL = 0.5;
 
-/** Pieces and fittings that nothing joins to a wall or the floor. */
-export function looseFound(built: Checked): Finding[] {
-  const held = heldIn(built);
+/**
+ * Pieces that nothing joins to a wall or the floor.
+ * @param named ids of pieces of which it is said already that they do not lie where they should
+ */
+export function looseFound(built: Checked, named: readonly string[]): Finding[] {
+  const held = heldIn(built, named);
   return built.body.pieces.flatMap((piece): Finding[] =>
-    held.has(piece.id) ? [] : [broken(message('body.loose', { piece: nameOf(piece) }), 0, piece)],
+    held.has(piece.id) ? [] : [broken(message('body.loose', saidOf(piece)), 0, piece)],
   );
 }
 
 /** What a wall or the floor holds, by a way of screws, housings and what lies on what. */
-function heldIn(built: Checked): ReadonlySet<string> {
+function heldIn(built: Checked, named: readonly string[]): ReadonlySet<string> {
   const next = new Map<string, Set<string>>();
   const holds = (holder: string, other: string) => next.set(holder, (next.get(holder) ?? new Set()).add(other));
-  const held = new Set<string>();
+  const held = new Set<string>(named);
   for (const screw of built.body.screws) {
     const ids = screw.way.flatMap((stage) =>
       'id' in stage.in && stage.in.kind !== 'stud' && stage.toMm - stage.fromMm > HOLDS_MM ? [stage.in.id] : [],

@@ -12,12 +12,12 @@ export type { Checked, Finding, FindingCode } from './finding';
 export function checkBody(built: Checked): Finding[] {
   const rests = restsFound(built);
   // What does not lie where it should is not said to be loose as well.
-  const restless = new Set(rests.flatMap(({ of }) => of.slice(0, 1)));
+  const restless = rests.flatMap(({ of }) => of.slice(0, 1));
   return [
     ...overlapsFound(built),
     ...thingsMet(built),
     ...wallsMet(built),
-    ...looseFound(built).filter(({ of: [id] }) => !restless.has(id ?? '')),
+    ...looseFound(built, restless),
     ...rests,
     ...screwsFound(built),
   ];

@@ -1,5 +1,5 @@
 import { choice, message } from '../../../base/message';
-import { namedIn, nameOf, toCheck, type Checked, type Finding } from './finding';
+import { namedIn, otherOf, saidOf, toCheck, type Checked, type Finding } from './finding';
 
 /** Boards that do not lie on what their strength is reckoned by. */
 export function restsFound(built: Checked): Finding[] {
@@ -14,28 +14,32 @@ export function restsFound(built: Checked): Finding[] {
         );
         return carried
           ? []
-          : [toCheck(message('body.noRestLoose', { piece: nameOf(board), side: choice(pins) }), 0, board)];
+          : [toCheck(message('body.noRestLoose', { ...saidOf(board), side: choice(pins) }), 0, board)];
       }
       const other = namedIn(built, by);
       // Carried by screws through a wall: these are checked themselves.
       if (!other) return [];
-      const boards = [hold.board, `S${hold.shelf}-skin`];
-      if (boards.some((id) => touches(built, id, by))) return [];
+      if (decksOf(built, hold.shelf).some((id) => touches(built, id, by))) return [];
       const code = isHoused(built, by) ? 'body.shortOfHousing' : 'body.noRest';
-      return [toCheck(message(code, { piece: nameOf(board), other: nameOf(other) }), 0, board, other)];
+      return [toCheck(message(code, { ...saidOf(board), ...otherOf(other) }), 0, board, other)];
     }),
   );
 }
+
+const FLAT: ReadonlySet<string> = new Set(['board', 'skin', 'slat', 'mesh']);
+
+/** All that lies flat on one shelf: its board, both its skins, its slats. */
+const decksOf = ({ body }: Checked, shelf: number): string[] =>
+  body.pieces.filter((piece) => piece.shelf === shelf && FLAT.has(piece.role)).map(({ id }) => id);
 
 /** Whether boards are let into a piece. */
 const isHoused = ({ standing }: Checked, id: string): boolean =>
   (standing.get(id)?.solid.cuts ?? []).some(({ kind }) => kind === 'housing');
 
-/** Whether two touch, or both touch a third: a board on the arm of a bracket whose leg is on the wall. */
+/** Whether two touch; or, of a bracket that is made, whether the board lies on the arm that is on its leg. */
 function touches({ body }: Checked, one: string, other: string): boolean {
-  const beside = (id: string) => new Set(body.contacts.flatMap(({ a, b }) => (a === id ? [b] : b === id ? [a] : [])));
-  const first = beside(one);
-  if (first.has(other)) return true;
-  const second = beside(other);
-  return [...first].some((id) => second.has(id));
+  const touch = (a: string, b: string) =>
+    body.contacts.some((contact) => (contact.a === a && contact.b === b) || (contact.a === b && contact.b === a));
+  const arm = other.replace('bracket-leg', 'bracket-arm');
+  return touch(one, other) || (arm !== other && touch(one, arm) && touch(arm, other));
 }

@@ -5,7 +5,7 @@ import { SHARED_MM } from '../meetings';
 import { cornersOfSolid, placedOf } from '../solid';
 import type { Vector } from '../vector';
 import type { BodyOpening } from '../walls';
-import { broken, namedIn, nameOf, toCheck, type Checked, type Finding } from './finding';
+import { broken, namedIn, saidOf, toCheck, type Checked, type Finding } from './finding';
 
 /**
  * A straight piece on a crooked wall stands in it by no more than this where the wall is out beside it: so much is
@@ -29,7 +29,7 @@ export function thingsMet(built: Checked): Finding[] {
         ...standing.placed.parts.flatMap((part) => placed.parts.map((other) => -apart(part, other, SHARED_MM).mm)),
       );
       if (deepMm <= IN_WALL_MM) return [];
-      const said = { piece: nameOf(named), deep: length(deepMm), what: choice(thing.what), wall: choice(thing.wall) };
+      const said = { ...saidOf(named), deep: length(deepMm), what: choice(thing.what), wall: choice(thing.wall) };
       return [toCheck(message('body.meetsThing', said), deepMm, named)];
     });
   });
@@ -85,7 +85,7 @@ export function wallsMet(built: Checked): Finding[] {
         );
         const level = surface === 'floor' || surface === 'ceiling';
         if (deepMm <= (level ? IN_FLOOR_MM : IN_WALL_MM)) return [];
-        const said = { piece: nameOf(piece), deep: length(deepMm), wall: choice(surface) };
+        const said = { ...saidOf(piece), deep: length(deepMm), wall: choice(surface) };
         return [broken(message('body.inWall', said), deepMm, piece)];
       });
     });

@@ -1,10 +1,10 @@
-import { choice, length, message } from '../../../base/message';
+import { choice, length, message, text } from '../../../base/message';
 import type { Fixing, Hole } from '../../fixing';
 import type { BodyScrew, Stage } from '../screws';
 import { distance, needsApart, type Segment } from '../segments';
 import { inFrame } from '../solid';
 import { add, dot, times } from '../vector';
-import { namedIn, nameOf, toCheck, type Checked, type Finding } from './finding';
+import { namedIn, saidOf, toCheck, type Checked, type Finding } from './finding';
 
 /** What a screw needs to bite, millimetres: in studs, in a plug, in wood across and along the grain; a pin. */
 const NEED_MM = { stud: 30, panel: 10, plug: 35, anchor: 0, side: 20, edge: 20, end: 35, pin: 12, pocket: 15 } as const;
@@ -16,6 +16,8 @@ const OUT_MM = 0.5;
 const EDGE = { diameters: 0.8, leastMm: 3 } as const;
 /** A screw that only grazes a piece by less than this is not in it, millimetres. */
 const GRAZES_MM = 1;
+/** Less than this is nothing: what is left of sums. Millimetres. */
+const NO_MATTER_MM = 0.05;
 /** A pin does not split wood this far from its edge, millimetres. */
 const PIN_EDGE_MM = 1.8;
 
@@ -33,55 +35,64 @@ export function screwsFound(built: Checked): Finding[] {
 }
 
 /** What a finding about a screw is said of: the piece it goes through, or the one it goes into. */
-function saidOf(built: Checked, { through, into }: Fixing): Named | null {
+function pieceOf(built: Checked, { through, into }: Fixing): Named | null {
   const id = through.kind === 'wall' ? (into.kind === 'piece' ? into.id : null) : through.id;
   return id === null ? null : namedIn(built, id);
 }
 
 function ofOne(built: Checked, screw: BodyScrew, fixing: Fixing, hole: Hole): Finding[] {
-  const named = saidOf(built, fixing);
+  const named = pieceOf(built, fixing);
   if (!named) return [];
-  const piece = { piece: nameOf(named) };
+  const piece = saidOf(named);
   const bite = biteOf(screw, fixing, hole);
   if (!bite) {
     const into = hole.into === 'stud' ? 'stud' : fixing.into.kind === 'wall' ? 'wall' : 'other';
     return [toCheck(message('body.misses', { ...piece, into: choice(into) }), screw.lengthMm, named)];
   }
-  const found: Finding[] = [];
   const bitesMm = bite.toMm - bite.fromMm;
   const need = needOf(fixing, hole);
-  if (bitesMm < Math.min(need, fixing.biteMm - AS_GOOD_MM) && hole.into !== 'anchor')
-    found.push(
-      toCheck(
-        message('body.shortBite', { ...piece, bite: length(bitesMm), need: length(need) }),
-        need - bitesMm,
-        named,
-      ),
-    );
-  const last = screw.way.at(-1);
-  const target = fixing.into.kind === 'piece' ? namedIn(built, fixing.into.id) : null;
-  if (target && last && last.toMm < screw.lengthMm - OUT_MM) {
-    const over = screw.lengthMm - last.toMm;
-    found.push(
-      toCheck(message('body.comesOut', { ...piece, over: length(over), other: nameOf(target) }), over, named, target),
-    );
-  }
-  for (const stage of screw.way) {
-    if (stage.toMm - stage.fromMm < GRAZES_MM) continue;
-    const other = 'id' in stage.in && stage.in.id !== null ? namedIn(built, stage.in.id) : null;
-    if (!other || !('label' in other)) continue;
+  const isShort = bitesMm < Math.min(need, fixing.biteMm - AS_GOOD_MM) && hole.into !== 'anchor';
+  const said = { ...piece, bite: length(bitesMm), need: length(need) };
+  return [
+    ...(isShort ? [toCheck(message('body.shortBite', said), need - bitesMm, named)] : []),
+    ...outFound(built, screw, fixing, named),
+    ...edgesFound(built, screw, fixing, named),
+  ];
+}
+
+/** A screw whose tip comes out of all it goes into. */
+function outFound(built: Checked, { way, lengthMm }: BodyScrew, { into }: Fixing, named: Named): Finding[] {
+  const target = into.kind === 'piece' ? namedIn(built, into.id) : null;
+  const over = lengthMm - (way.at(-1)?.toMm ?? lengthMm);
+  if (!target || over <= OUT_MM) return [];
+  const said = { ...saidOf(named), over: length(over), other: text(target.label) };
+  return [toCheck(message('body.comesOut', said), over, named, target)];
+}
+
+/** Pieces a screw goes through or into too near to an edge. */
+function edgesFound(built: Checked, screw: BodyScrew, { through, into }: Fixing, named: Named): Finding[] {
+  const joined = [through, into].flatMap((one) => (one.kind === 'piece' ? [one.id] : []));
+  return screw.way.flatMap((stage): Finding[] => {
+    if (stage.toMm - stage.fromMm < GRAZES_MM || stage.in.kind !== 'piece') return [];
+    const other = namedIn(built, stage.in.id);
+    // A pin that is driven into what is let into its piece does not split that: it is held there.
+    if (!other || (screw.kind === 'pin' && !joined.includes(other.id))) return [];
     const clear = clearIn(built, screw, stage, other.id);
     const least = screw.kind === 'pin' ? PIN_EDGE_MM : Math.max(EDGE.diameters * screw.diameterMm, EDGE.leastMm);
-    if (clear >= least) continue;
-    const said = { ...piece, clear: length(Math.max(clear, 0)), other: nameOf(other) };
-    found.push(toCheck(message('body.nearEdge', said), least - clear, named, other));
-  }
-  return found;
+    if (clear >= least) return [];
+    const said = { ...saidOf(named), clear: length(Math.max(clear, 0)), other: text(other.label) };
+    return [toCheck(message('body.nearEdge', said), least - clear, named, other)];
+  });
 }
 
 /** The stretch in which a screw bites: into the piece it is for, or behind the face of the wall. */
 function biteOf(screw: BodyScrew, { into }: Fixing, hole: Hole): Stage | null {
+  // A pin is as well driven into what is let into the piece there.
+  const own = screw.way[0]?.in;
+  const passed = own && 'id' in own ? own.id : null;
+  const pinned = (stage: Stage) => stage.in.kind === 'piece' && stage.in.id !== passed;
   const wanted = (stage: Stage): boolean => {
+    if (screw.kind === 'pin') return pinned(stage);
     if (into.kind === 'piece') return 'id' in stage.in && stage.in.id === into.id;
     switch (hole.into) {
       case 'stud':
@@ -128,9 +139,9 @@ function meeting(built: Checked): Finding[] {
       all.slice(i + 1).flatMap((other): Finding[] => {
         const needed = needsApart(one.screw, other.screw);
         const off = distance(segmentOf(one), segmentOf(other));
-        if (off >= needed) return [];
+        if (off >= needed - NO_MATTER_MM) return [];
         return [
-          toCheck(message('body.screwsMeet', { piece: nameOf(named), by: length(needed - off) }), needed - off, named),
+          toCheck(message('body.screwsMeet', { ...saidOf(named), by: length(needed - off) }), needed - off, named),
         ];
       }),
     );
