@@ -220,23 +220,12 @@ function faceCuts(joint: FaceJoint, piece: ReturnType<typeof text>, hand: boolea
         ),
       ];
     case 'footed':
-      return [
-        face(
-          'foot',
-          message('further.foot', { piece, deep: length(joint.deepMm), high: length(joint.highMm) }),
-          joint.highMm,
-          joint.deepMm,
-        ),
-      ];
-    case 'notched':
-      return [
-        face(
-          'notch',
-          message('further.notch', { piece, deep: length(joint.deepMm), high: length(joint.highMm) }),
-          joint.highMm,
-          joint.deepMm,
-        ),
-      ];
+    case 'notched': {
+      const [name, code] =
+        joint.kind === 'footed' ? (['foot', 'further.foot'] as const) : (['notch', 'further.notch'] as const);
+      const said = { piece, deep: length(joint.deepMm), high: length(joint.highMm) };
+      return [face(name, message(code, said), joint.highMm, joint.deepMm)];
+    }
     case 'housed':
       return joint.atMm.map((atMm, i) => {
         const said = { piece, at: length(atMm), wide: length(joint.wideMm), deep: length(joint.depthMm) };

@@ -1,7 +1,7 @@
 import { figure, less, type Figure } from '../../base/figure';
 import type { LaidShelf } from '../layout';
 import { message } from '../../base/message';
-import { insideAcross, type Carcase, type CaseInput } from './carcase';
+import { insideAcross, type BackedAsked, type Carcase, type CaseInput } from './carcase';
 import * as pieces from './pieces';
 import type { Across, Fastening, Joint, PartSpec } from './system';
 
@@ -71,17 +71,6 @@ export function caseShelf({ carcase, shelf, thicknessMm, depthMm, long, across, 
     );
 }
 
-/** The nosings of a case's shelves, pinned to their boards. */
-export const caseNosings = (
-  shelves: readonly LaidShelf[],
-  nosing: pieces.Nosing | null,
-  boardMm: number,
-  depthOf: (shelf: number) => number,
-): Fastening[] =>
-  nosing
-    ? shelves.map(({ number }) => pieces.nosingOn({ shelf: number, ...nosing, boardMm, depthMm: depthOf(number) }))
-    : [];
-
 /** Top and bottom boards of a case, at their upper faces, let into its sides like the shelves. */
 export function caseEnds(
   carcase: Carcase,
@@ -106,25 +95,20 @@ export function caseEnds(
   return [board('case-top', 'CT', carcase.topMm), board('case-bottom', 'CB', bottomTopMm)];
 }
 
-interface TipRail {
-  readonly carcase: Carcase;
-  /** Thickness of the top it lies under, of its own stock, and of the panel behind it. Millimetres. */
-  readonly topMm: number;
-  readonly thicknessMm: number;
-  readonly backMm: number;
-  /** Where the sides begin out from the back, millimetres. */
-  readonly sidesFromMm: number;
-}
-
 /**
  * A strip under the top, at the back, through which a case is screwed to the wall so that it cannot tip; two screws
  * through either side hold it. None where there is no wall behind.
+ * @param sidesFromMm where the sides begin out from the back, millimetres
  */
 export function tipRail(
-  { carcase, topMm, thicknessMm, backMm, sidesFromMm }: TipRail,
-  hasWall: boolean,
+  carcase: Carcase,
+  { asked, wish, opening }: Pick<CaseInput, 'wish' | 'opening'> & { readonly asked: BackedAsked },
+  sidesFromMm = 0,
 ): { readonly parts: readonly PartSpec[]; readonly fastenings: readonly Fastening[]; readonly id: string | null } {
-  if (!hasWall) return { parts: [], fastenings: [], id: null };
+  const thicknessMm = asked.sideThickness.mm;
+  const topMm = wish.thickness.mm;
+  const backMm = asked.back ? asked.backThickness.mm : 0;
+  if (!opening.surfaces.includes('back')) return { parts: [], fastenings: [], id: null };
   const upTo = carcase.topMm - topMm;
   const part: PartSpec = {
     shelf: 0,

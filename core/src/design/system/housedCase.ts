@@ -14,7 +14,7 @@ import {
   standingDepth,
 } from './carcase';
 import { backRebate, beforeBack, panelOf } from './casePanel';
-import { caseEnds, caseNosings, caseShelf, caseSides, plinthBoard, tipRail } from './caseParts';
+import { caseEnds, caseShelf, caseSides, plinthBoard, tipRail } from './caseParts';
 import { beforeSkirting } from './caseSkirting';
 import { caseTrim } from './caseTrim';
 import * as pieces from './pieces';
@@ -48,16 +48,7 @@ export const housedCase: System<'housed-case'> = {
     const bottomMm = bottomTop(carcase, asked.plinth.mm, wish.thickness.mm, input.space.fromMm);
     const plinth = plinthBoard(carcase, asked.sideThickness.mm, bottomMm - wish.thickness.mm);
     const panel = panelOf(carcase, input, asked.groove.mm);
-    const rail = tipRail(
-      {
-        carcase,
-        topMm: wish.thickness.mm,
-        thicknessMm: asked.sideThickness.mm,
-        backMm: asked.back ? asked.backThickness.mm : 0,
-        sidesFromMm: 0,
-      },
-      input.opening.surfaces.includes('back'),
-    );
+    const rail = tipRail(carcase, input);
     return {
       parts: !made
         ? []
@@ -77,7 +68,7 @@ export const housedCase: System<'housed-case'> = {
           ? [
               ...plinth.fastenings,
               ...panel.flatMap(({ fastenings }) => fastenings),
-              ...caseNosings(shelves, nosing, wish.thickness.mm, (shelf) => shelfDepth(input, shelf).mm),
+              ...pieces.nosingsOn(shelves, nosing, wish.thickness.mm, (shelf) => shelfDepth(input, shelf).mm),
               ...rail.fastenings,
               ...trim.fastenings,
             ]

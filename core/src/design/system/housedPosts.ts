@@ -197,16 +197,12 @@ function fasteningsOf(input: Input): Fastening[] {
   );
   return [
     ...posts,
-    ...(nosing
-      ? shelves.map(({ number }) =>
-          pieces.nosingOn({
-            shelf: number,
-            ...nosing,
-            boardMm: wish.thickness.mm,
-            depthMm: pieces.boardDepth(input.depthOf(number), nosing).mm,
-          }),
-        )
-      : []),
+    ...pieces.nosingsOn(
+      shelves,
+      nosing,
+      wish.thickness.mm,
+      (shelf) => pieces.boardDepth(input.depthOf(shelf), nosing).mm,
+    ),
   ];
 }
 

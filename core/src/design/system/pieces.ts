@@ -256,3 +256,15 @@ export function nosingOn({ shelf, thicknessMm, heightMm, boardMm, depthMm }: Nos
     leverMm: 0,
   };
 }
+
+/**
+ * The nosings of some shelves, each pinned to its board; none where they have none.
+ * @param depthOf depth of a shelf's board behind its nosing, millimetres
+ */
+export const nosingsOn = (
+  shelves: readonly LaidShelf[],
+  nosing: Nosing | null,
+  boardMm: number,
+  depthOf: (shelf: number) => number,
+): Fastening[] =>
+  nosing ? shelves.map(({ number }) => nosingOn({ shelf: number, ...nosing, boardMm, depthMm: depthOf(number) })) : [];

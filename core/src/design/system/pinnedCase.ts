@@ -13,7 +13,7 @@ import {
   standingDepth,
 } from './carcase';
 import { backRebate, beforeBack, panelOf } from './casePanel';
-import { caseEnds, caseNosings, caseShelf, caseSides, plinthBoard, tipRail } from './caseParts';
+import { caseEnds, caseShelf, caseSides, plinthBoard, tipRail } from './caseParts';
 import { beforeSkirting } from './caseSkirting';
 import { CORNER_SHARES } from './boxAndTrim';
 import { caseTrim } from './caseTrim';
@@ -54,16 +54,7 @@ export const pinnedCase: System<'pinned-case'> = {
     const plinth = plinthBoard(carcase, asked.sideThickness.mm, bottomMm - wish.thickness.mm);
     // Shelves on pins move: only the one that is screwed fast is pinned to the panel.
     const panel = panelOf(carcase, input, asked.sideThickness.mm / 2, (shelf) => shelf === fixed);
-    const rail = tipRail(
-      {
-        carcase,
-        topMm: wish.thickness.mm,
-        thicknessMm: asked.sideThickness.mm,
-        backMm: asked.back ? asked.backThickness.mm : 0,
-        sidesFromMm: 0,
-      },
-      input.opening.surfaces.includes('back'),
-    );
+    const rail = tipRail(carcase, input);
     return {
       parts: !made
         ? []
@@ -86,7 +77,7 @@ export const pinnedCase: System<'pinned-case'> = {
               : [
                   ...plinth.fastenings,
                   ...panel.flatMap(({ fastenings }) => fastenings),
-                  ...caseNosings(shelves, nosing, wish.thickness.mm, (shelf) => shelfDepth(input, shelf).mm),
+                  ...pieces.nosingsOn(shelves, nosing, wish.thickness.mm, (shelf) => shelfDepth(input, shelf).mm),
                   ...rail.fastenings,
                 ]),
             ...trim.fastenings,

@@ -12,7 +12,7 @@ import {
   standingDepth,
 } from './carcase';
 import { beforeBack, panelOf } from './casePanel';
-import { caseNosings, caseShelf, caseSides, plinthBoard, tipRail } from './caseParts';
+import { caseShelf, caseSides, plinthBoard, tipRail } from './caseParts';
 import { beforeSkirting } from './caseSkirting';
 import { sideIntoEnd } from './pinnedCase';
 import { caseTrim } from './caseTrim';
@@ -46,17 +46,8 @@ export const screwedTower: System<'screwed-tower'> = {
     const made = problems.length === 0 && shelves.length > 0;
     const nosing = pieces.nosingOf(asked);
     const behindMm = asked.back ? asked.backThickness.mm : 0;
-    const rail = tipRail(
-      {
-        carcase,
-        topMm: wish.thickness.mm,
-        thicknessMm: asked.sideThickness.mm,
-        backMm: behindMm,
-        // The panel lies behind the sides.
-        sidesFromMm: behindMm,
-      },
-      input.opening.surfaces.includes('back'),
-    );
+    // The panel lies behind the sides.
+    const rail = tipRail(carcase, input, behindMm);
     const bottom = bottomTop(carcase, asked.filler.mm, wish.thickness.mm, input.space.fromMm);
     // It lies over the rear edges of both sides.
     const plinth = plinthBoard(carcase, asked.sideThickness.mm, bottom - wish.thickness.mm, behindMm);
@@ -97,7 +88,7 @@ export const screwedTower: System<'screwed-tower'> = {
             ...topDown(carcase, input, deep),
             ...plinth.fastenings,
             ...panel.flatMap(({ fastenings }) => fastenings),
-            ...caseNosings(shelves, nosing, wish.thickness.mm, (shelf) => shelfDepth(input, shelf).mm),
+            ...pieces.nosingsOn(shelves, nosing, wish.thickness.mm, (shelf) => shelfDepth(input, shelf).mm),
             ...rail.fastenings,
             ...trim.fastenings,
           ]

@@ -44,16 +44,12 @@ export const sideScrewed: System<'side-screwed'> = {
       }),
       fastenings: [
         ...screwed.flatMap((one) => one.fastenings),
-        ...(nosing
-          ? shelves.map(({ number }) =>
-              pieces.nosingOn({
-                shelf: number,
-                ...nosing,
-                boardMm: wish.thickness.mm,
-                depthMm: pieces.boardDepth(input.depthOf(number), nosing).mm,
-              }),
-            )
-          : []),
+        ...pieces.nosingsOn(
+          shelves,
+          nosing,
+          wish.thickness.mm,
+          (shelf) => pieces.boardDepth(input.depthOf(shelf), nosing).mm,
+        ),
       ],
       marks: shelves.flatMap((shelf) => pieces.shelfMarks(shelf, input.levelLineUpMm, null)),
       hangsMm: () => hangs,
