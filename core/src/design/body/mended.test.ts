@@ -161,6 +161,13 @@ describe('cleats, brackets, rails', () => {
     }
   });
 
+  test('the upper skin rests on its rails, however much is shaved off them', () => {
+    const thick = { ...plainJob('floating-rails').shelves, thickness: mm(45) };
+    const plan = planOf('floating-rails', { made: 'hollow', shave: mm(3) }, { shelves: thick });
+    expect(partOf(plan, 'S1-rail-back').place.upTo).toBeCloseTo(partOf(plan, 'S1-board').place.upFrom, 6);
+    expect(bodyCodes(plan)).toEqual([]);
+  });
+
   test('a rail’s cups are clear of the battens above, and sloping battens of the wall', () => {
     const plan = planJob(cloakroomCloset());
     expect(plan.body.fittings.filter(({ what }) => what === 'socket')).toHaveLength(2);

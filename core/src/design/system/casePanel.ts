@@ -1,6 +1,6 @@
 import { figure, less, plus } from '../../base/figure';
 import { message } from '../../base/message';
-import { bottomTop, type BackedAsked, type Carcase, type CaseInput } from './carcase';
+import { bottomTop, shelfDepth, type BackedAsked, type Carcase, type CaseInput } from './carcase';
 import { skirtingBehind } from './caseSkirting';
 import type { Fastening, Joint, PartSpec } from './system';
 
@@ -10,8 +10,8 @@ interface BackPanel {
   /** How far it reaches over, or into, either side, counted from the side's inner face. Millimetres. */
   readonly overMm: number;
   readonly upFromMm: number;
-  /** Boards whose rear edges it is pinned to: their ids, and the middle of their thickness above the floor mark. */
-  readonly boards: readonly { readonly id: string; readonly upMm: number }[];
+  /** Boards whose rear edges it is pinned to: their ids, the middle of their thickness, and how deep they are. */
+  readonly boards: readonly { readonly id: string; readonly upMm: number; readonly deepMm: number }[];
 }
 
 /**
@@ -45,11 +45,12 @@ function backPanel({ carcase, thicknessMm, overMm, upFromMm, boards }: BackPanel
     upright: true,
     length: { kind: 'given', figure: high, rounded: 'down' },
   };
-  const pinned = (id: string, spread: Fastening['spread']): Fastening => ({
+  const deepest = carcase.depthMm - thicknessMm;
+  const pinned = (id: string, spread: Fastening['spread'], haveMm = deepest): Fastening => ({
     id: `back-panel/${id}`,
     shelf: 0,
     through: { kind: 'piece', id: part.id },
-    into: { kind: 'piece', id, grain: 'edge', haveMm: carcase.depthMm - thicknessMm },
+    into: { kind: 'piece', id, grain: 'edge', haveMm },
     with: 'pin',
     passMm: thicknessMm,
     spread,
@@ -74,11 +75,13 @@ function backPanel({ carcase, thicknessMm, overMm, upFromMm, boards }: BackPanel
   );
   const count = Math.max(2, Math.ceil(carcase.inside.mm / PIN_EVERY_MM));
   const acrosses = Array.from({ length: count }, (_, i) => overMm + ((i + 0.5) * carcase.inside.mm) / count);
-  const shelves = boards.map(({ id, upMm }) =>
-    pinned(id, { kind: 'given', at: acrosses.map((acrossMm) => ({ alongMm: upMm - upFromMm, acrossMm })) }),
+  const shelves = boards.map(({ id, upMm, deepMm }) =>
+    pinned(id, { kind: 'given', at: acrosses.map((acrossMm) => ({ alongMm: upMm - upFromMm, acrossMm })) }, deepMm),
   );
   return { part, fastenings: [...sides, ...shelves] };
 }
+/** Less than this is nothing: what is left of sums. Millimetres. */
+const NO_MATTER_MM = 0.05;
 const PANEL_PLAY_MM = 2;
 /** A pin keeps so far from the edge of a panel, millimetres. */
 const LEAST_EDGE_MM = 2;
@@ -101,14 +104,20 @@ export function panelOf(
   const bottom = bottomTop(carcase, (asked.plinth ?? asked.filler ?? NO_PLINTH).mm, thick, space.fromMm);
   // Clear of the skirting the sides are notched over.
   const upFromMm = Math.max(bottom - thick, skirtingBehind(carcase, input).upToMm);
+  const deepMm = carcase.depthMm - asked.backThickness.mm;
   const boards = [
-    { id: 'case-bottom', upMm: bottom - thick / 2 },
+    { id: 'case-bottom', upMm: bottom - thick / 2, deepMm },
     ...shelves
       .filter(({ number }) => pinned(number))
-      .map(({ number, underside }) => ({ id: `S${number}-board`, upMm: underside.mm + thick / 2 })),
-    { id: 'case-top', upMm: carcase.topMm - thick / 2 },
+      .map(({ number, underside }) => ({
+        id: `S${number}-board`,
+        upMm: underside.mm + thick / 2,
+        deepMm: shelfDepth(input, number).mm,
+      })),
+    { id: 'case-top', upMm: carcase.topMm - thick / 2, deepMm },
   ];
-  const reached = boards.filter(({ upMm }) => upMm > upFromMm);
+  // A board that lies lower than the skirting ends in front of it, and of the panel.
+  const reached = boards.filter(({ upMm }) => upMm - thick / 2 > upFromMm - NO_MATTER_MM);
   return [backPanel({ carcase, thicknessMm: asked.backThickness.mm, overMm, upFromMm, boards: reached })];
 }
 

@@ -170,7 +170,7 @@ export function plinthBoard(
     message('term.floorThere'),
     carcase.footMm,
   );
-  if (high.mm < NONE_MM) return { parts: [], fastenings: [] };
+  if (high.mm < LEAST_PLINTH_MM) return { parts: [], fastenings: [] };
   const front = carcase.depthMm - TOES_MM;
   const part: PartSpec = {
     shelf: 0,
@@ -205,8 +205,8 @@ export function plinthBoard(
 }
 /** A plinth lower than this takes one screw at either end, millimetres. */
 const LOW_MM = 40;
+/** Lower than this there is nothing to close: the case stands on its bottom. Millimetres. */
+const LEAST_PLINTH_MM = 5;
 /** One lower than this is pinned, millimetres. */
 const LOWEST_MM = 15;
 const TOES_MM = 40;
-/** Less than this is nothing: what is left of sums of lengths. Millimetres. */
-const NONE_MM = 0.05;

@@ -15,7 +15,11 @@ interface CornerInput {
     readonly depthOf: (shelf: number) => number;
   };
   /** What goes along both walls: cleats below the board, or rails within a shelf that slides over them. */
-  readonly stick: { readonly thicknessMm: number; readonly heightMm: number; readonly role: 'cleat' | 'rail' };
+  readonly stick: { readonly thicknessMm: number; readonly heightMm: number } & (
+    | { readonly role: 'cleat' }
+    /** So far under the shelf's top: right under its upper skin. */
+    | { readonly role: 'rail'; readonly underMm: number }
+  );
 }
 
 interface CorneredShelf {
@@ -35,11 +39,8 @@ export function corneredShelf({ shelf: { number, top, underside }, input, stick 
   const side = opening.surfaces.includes('left') ? 'left' : 'right';
   const sideMm = (job.corner ?? usualCorner(job.units)).side.mm;
   const band: Band = { upFrom: underside.mm, upTo: top.mm, outFrom: 0, outTo: depthMm };
-  const middle = (underside.mm + top.mm) / 2;
-  const [upFrom, upTo] =
-    stick.role === 'cleat'
-      ? [underside.mm - stick.heightMm, underside.mm]
-      : [middle - stick.heightMm / 2, middle + stick.heightMm / 2];
+  const upTo = stick.role === 'cleat' ? underside.mm : top.mm - stick.underMm;
+  const upFrom = upTo - stick.heightMm;
   const under: Band = { ...band, upFrom, upTo };
   const width = figure({
     label: message(stick.role === 'cleat' ? 'term.cleatHeight' : 'term.railHeight'),

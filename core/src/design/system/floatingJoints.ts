@@ -41,7 +41,8 @@ export function lockTo(n: number, { asked, wish }: Input, from: 'below' | 'above
     into,
     with: 'screw',
     ...(from === 'below' ? { heads: 'below' } : {}),
-    passMm: asked.skin.mm,
+    // What is shaved off the rail is left below it.
+    passMm: asked.skin.mm + (from === 'below' ? asked.shave.mm : 0),
     spread: {
       kind: 'along', // Those from below are behind those from above.
       acrossMm: [asked.railThickness.mm * (from === 'below' ? 0.35 : 0.65)],

@@ -28,7 +28,12 @@ export const floatingRails: System<'floating-rails'> = {
     const blocked = problemsOf(input);
     const made = blocked.length > 0 || !opening.surfaces.includes('back') ? [] : shelves;
     const corner = input.job.place.kind === 'corner';
-    const stick = { thicknessMm: asked.railThickness.mm, heightMm: railHeight(input).mm, role: 'rail' } as const;
+    const stick = {
+      thicknessMm: asked.railThickness.mm,
+      heightMm: railHeight(input).mm,
+      underMm: asked.skin.mm,
+      role: 'rail',
+    } as const;
     const cornered = corner ? made.map((shelf) => cornerOf(shelf, input, stick)) : [];
     return {
       parts: corner ? cornered.flatMap((one) => one.parts) : made.flatMap((shelf) => partsOf(shelf, input)),
@@ -82,10 +87,10 @@ function sideRail({ asked }: Input, depthMm: number): Figure {
   return less(back, message('term.setBack'), asked.setBack.mm);
 }
 
-function railPlace({ underside, top }: Shelf, input: Input): Pick<Band, 'upFrom' | 'upTo'> {
-  const middle = (underside.mm + top.mm) / 2;
-  const half = railHeight(input).mm / 2;
-  return { upFrom: middle - half, upTo: middle + half };
+/** A rail lies right under the upper skin, which rests on it: what is shaved off it is left below. */
+function railPlace({ top }: Shelf, input: Input): Pick<Band, 'upFrom' | 'upTo'> {
+  const upTo = top.mm - input.asked.skin.mm;
+  return { upFrom: upTo - railHeight(input).mm, upTo };
 }
 
 /** A slot is so much deeper than the rail that goes into it, millimetres. */

@@ -79,7 +79,7 @@ export const housedCase: System<'housed-case'> = {
               kind: 'housed',
               depthMm: asked.groove.mm,
               wideMm: wish.thickness.mm,
-              atMm: shelves.map((shelf) => shelf.underside.mm - carcase.footMm),
+              atMm: made ? shelves.map((shelf) => shelf.underside.mm - carcase.footMm) : [],
             } as const,
           }
         : {
