@@ -1,6 +1,6 @@
 import { usualTape, type JobUnit, type TypedLength } from '../base/quantity';
 import { JOB_FORMAT, JOB_VERSION } from './limits';
-import type { SystemName } from './supports';
+import { askedOf, type SystemName } from './supports';
 import { usualLength } from './usual';
 import type { BoxWish, CornerWish, Instrument, Job, PinsWish, Place, PlaceKind, Region } from './schema';
 
@@ -44,16 +44,18 @@ export function usualCorner(units: JobUnit): CornerWish {
   return { shape: 'triangle', side: usualLength(300, '12', units), arm: usualLength(150, '6', units) };
 }
 
-/** Rows of pin holes before anything is wished of them. */
-export function usualPins(units: JobUnit): PinsWish {
-  const usual = (mm: number, typed: string) => usualLength(mm, typed, units);
-  return {
-    pitch: usual(32, '1 1/4'),
-    setBack: usual(37, '1 1/2'),
-    diameter: usual(5, '1/4'),
-    hangs: usual(3, '1/8'),
-    either: 2,
-  };
+/** Rows of pin holes of a job: as they are wished, or as they usually are, as far from the edges as its case asks. */
+export function pinsOf(job: Job): PinsWish {
+  const usual = (mm: number, typed: string) => usualLength(mm, typed, job.units);
+  return (
+    job.pins ?? {
+      pitch: usual(32, '1 1/4'),
+      setBack: askedOf(job, 'pinned-case').pinSetBack,
+      diameter: usual(5, '1/4'),
+      hangs: usual(3, '1/8'),
+      either: 2,
+    }
+  );
 }
 
 /** The box of a cavity before anything is wished of it. */

@@ -4,7 +4,7 @@ import type { Part } from '../design/fit';
 import { placeFixings, type Fixing } from '../design/fixing';
 import { pinHoles, type Pins } from '../design/layout';
 import { systemOf } from '../design/system';
-import { usualPins, type Job } from '../job';
+import { pinsOf, type Job } from '../job';
 import type { Problem } from '../base/problem';
 import type { Road } from './parts';
 
@@ -23,7 +23,7 @@ export interface BuiltBody {
  */
 export function builtBody(job: Job, road: Road, parts: readonly Part[]): BuiltBody {
   const { opening, hardware, fastenings, system } = road;
-  const pinned = pinsOf(job, road);
+  const pinned = pinHolesOf(job, road);
   const stood = standUp({ parts, hardware, pins: pinned.used ? pinned.pins : null, opening });
   const { standing } = stood;
   const shared = (through: string, into: string) => sharedAlong(standing, through, into);
@@ -41,17 +41,16 @@ export function builtBody(job: Job, road: Road, parts: readonly Part[]): BuiltBo
 }
 
 /** Pin holes in the sides of the space shelves stand in: for shelves on pins, or where they were wished. */
-function pinsOf(
+function pinHolesOf(
   job: Job,
   { layout: { shelves, space }, opening, planned }: Road,
 ): ReturnType<typeof pinHoles> & { readonly used: boolean } {
   const pinned = planned ? shelves.filter(({ number }) => systemOf(job.support, number) === 'pinned-case') : [];
-  const wish = job.pins ?? (pinned.length > 0 ? usualPins(job.units) : null);
   const used = pinned.length > 0;
-  if (!wish || space.toMm === null) return { pins: null, problems: [], used };
+  if ((!used && !job.pins) || space.toMm === null) return { pins: null, problems: [], used };
   const { depth } = job.shelves;
   const holes = pinHoles({
-    wish,
+    wish: pinsOf(job),
     shelves: used ? pinned : shelves,
     fromMm: space.fromMm,
     toMm: space.toMm,

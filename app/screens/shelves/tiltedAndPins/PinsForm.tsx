@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { usualPins, type Job, type PinsWish } from '@dormer/core/job/document';
+import { pinsOf, type Job, type PinsWish } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { Button, LengthField, Section, Stepper, Txt } from '../../../ui';
 import { Why } from '../../../parts/Why';
@@ -19,10 +19,10 @@ export function PinsForm({ job, plan }: { job: Job; plan: Plan | null }) {
   const dispatch = useAppDispatch();
   const laid = plan?.pins ?? null;
   // Shelves on pins have their holes without being asked for: as they usually are.
-  const pins = job.pins ?? (laid ? usualPins(job.units) : null);
+  const pins = job.pins || laid ? pinsOf(job) : null;
   const set = (change: Partial<PinsWish>) =>
-    dispatch(editJob((one) => ({ ...one, pins: { ...(one.pins ?? usualPins(one.units)), ...change } })));
-  const begin = () => dispatch(editJob((one) => ({ ...one, pins: usualPins(one.units) })));
+    dispatch(editJob((one) => ({ ...one, pins: { ...pinsOf(one), ...change } })));
+  const begin = () => dispatch(editJob((one) => ({ ...one, pins: pinsOf(one) })));
   const end = () =>
     dispatch(
       editJob((one) => {

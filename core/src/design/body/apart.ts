@@ -106,7 +106,7 @@ const FACING = 0.9995;
  */
 export function touch(a: Convex, b: Convex, normal: Vector): Touch | null {
   const facing = (faces: readonly Face[], way: Vector) => faces.filter((face) => dot(face.normal, way) > FACING);
-  const [u, v] = across(normal);
+  const [u, v] = squareTo(normal);
   let [areaMm2, at] = [0, [0, 0, 0] as Vector];
   for (const face of facing(a.faces, normal))
     for (const other of facing(b.faces, times(normal, -1))) {
@@ -122,7 +122,7 @@ export function touch(a: Convex, b: Convex, normal: Vector): Touch | null {
 }
 
 /** Two directions square to a third and to one another. */
-export function across(normal: Vector): readonly [Vector, Vector] {
+function squareTo(normal: Vector): readonly [Vector, Vector] {
   const u = unit(cross(normal, Math.abs(normal[2]) < 0.9 ? [0, 0, 1] : [1, 0, 0]));
   return [u, cross(normal, u)];
 }

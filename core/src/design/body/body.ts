@@ -12,7 +12,7 @@ import type { Body, BodyFitting, BodyPiece } from './bodyIs';
 import { meetingsOf, type Overlap } from './meetings';
 import { pinsOf } from './pins';
 import { roomOf } from './room';
-import { screwsOf, type Standing } from './screws';
+import { screwsOf, type Stander } from './screws';
 import { cornersOfSolid, placedOf, type Solid } from './solid';
 import { tidy } from './tidy';
 import type { BodyOpening } from './walls';
@@ -21,13 +21,13 @@ import type { BodyOpening } from './walls';
 export interface Stood {
   readonly pieces: readonly BodyPiece[];
   readonly fittings: readonly BodyFitting[];
-  readonly standing: ReadonlyMap<string, Standing>;
+  readonly standing: ReadonlyMap<string, Stander>;
 }
 
 /** A body with what its checks go by. */
 export interface Built {
   readonly body: Body;
-  readonly standing: ReadonlyMap<string, Standing>;
+  readonly standing: ReadonlyMap<string, Stander>;
   readonly overlaps: readonly Overlap[];
   readonly opening: BodyOpening;
 }
@@ -63,8 +63,8 @@ export function standUp(input: StandInput): Stood {
   });
   const fittings = [...hardwareOf(input, stands), ...pinsOf(input.pins, parts, plain)];
   const pieces = withNotches(plain, parts, fittings);
-  const standing = new Map<string, Standing>();
-  const put = (kind: Standing['kind'], one: BodyPiece | BodyFitting, zero: Standing['zero']) =>
+  const standing = new Map<string, Stander>();
+  const put = (kind: Stander['kind'], one: BodyPiece | BodyFitting, zero: Stander['zero']) =>
     standing.set(one.id, { kind, id: one.id, solid: one.solid, placed: placedOf(one.solid), zero });
   pieces.forEach((piece, i) => put('piece', piece, zeroOf(parts[i] as Part)));
   fittings.forEach((fitting) => put('fitting', fitting, [0, 0]));

@@ -1,6 +1,6 @@
 import { TAPE_STEP_MM, type Tape } from '../../base/quantity';
 import { apart, near, touch } from './apart';
-import type { Standing } from './screws';
+import type { Stander } from './screws';
 import { dot, type Vector } from './vector';
 
 /** Where two pieces or fittings touch. */
@@ -28,11 +28,11 @@ const TOUCH_MM = 0.3;
 const LEAST_AREA_MM2 = 20;
 
 /** Whether two things are meant to be in one another: a pin in its hole. */
-const driven = (a: Standing, b: Standing): boolean => [a, b].some((one) => one.id.startsWith('pin-'));
+const driven = (a: Stander, b: Stander): boolean => [a, b].some((one) => one.id.startsWith('pin-'));
 
 /** Where the solids of a body touch one another, and where they are in one another. */
 export function meetingsOf(
-  standing: ReadonlyMap<string, Standing>,
+  standing: ReadonlyMap<string, Stander>,
   tape: Tape,
 ): { readonly contacts: Contact[]; readonly overlaps: Overlap[] } {
   // A piece may be short by a mark of the tape at either end.
@@ -52,7 +52,7 @@ export function meetingsOf(
 }
 
 /** How two solids meet: how deep at the most, and every side on which they touch. */
-function meeting(a: Standing, b: Standing, touchMm: number) {
+function meeting(a: Stander, b: Stander, touchMm: number) {
   let deepMm = 0;
   const touches: { normal: Vector; at: Vector; areaMm2: number }[] = [];
   a.placed.parts.forEach((first, i) => {

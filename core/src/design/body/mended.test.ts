@@ -218,3 +218,9 @@ test('a stud noted beyond the end of its wall is named, and no screw is driven t
   expect(plan.fixings.flatMap(({ holes }) => holes).some(({ stud: id }) => id === 'out')).toBe(false);
   expect(plan.fixings.flatMap(({ holes }) => holes).some(({ stud: id }) => id === 'in')).toBe(true);
 });
+
+test('rows of pins stand as far from the edges as the case asks, where no rows are wished', () => {
+  const plan = planOf('pinned-case', { pinSetBack: mm(60) });
+  expect(plan.pins?.rowsMm).toEqual([60, 240]);
+  expect(plan.body.fittings.filter(({ what }) => what === 'pin').length).toBeGreaterThan(3);
+});

@@ -65,7 +65,7 @@ export function movedApart(input: Input): Fixing[] {
       for (const by of [off, -off]) {
         const to = from + by;
         if (to < stretch.fromMm + FROM_END_MM || to > stretch.toMm - FROM_END_MM) continue;
-        const crowds = own.some((other, n) => n !== one.at && near(other, hole, to, acrossIt));
+        const crowds = own.some((other, n) => n !== one.at && tooNear(other, hole, to, acrossIt));
         if (crowds) continue;
         const next = shifted(one, times(axis, by));
         if ((besides[i] as number[]).some((k) => k !== i && meets(next, driven[k] as Driven))) continue;
@@ -98,7 +98,7 @@ function wayOf({ through, into, spread }: Fastening): 'along' | 'across' | null 
 }
 
 /** Whether another hole of the joint is too near to where one is moved to. */
-const near = (other: Hole, hole: Hole, to: number, acrossIt: boolean): boolean =>
+const tooNear = (other: Hole, hole: Hole, to: number, acrossIt: boolean): boolean =>
   acrossIt
     ? Math.abs(other.acrossMm - to) < OF_A_JOINT_MM && other.alongMm === hole.alongMm
     : Math.abs(other.alongMm - to) < OF_A_JOINT_MM && other.acrossMm === hole.acrossMm;

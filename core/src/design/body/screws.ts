@@ -37,7 +37,7 @@ export interface BodyScrew {
 }
 
 /** A piece or fitting with its convex bodies in place. */
-export interface Standing {
+export interface Stander {
   readonly kind: 'piece' | 'fitting';
   readonly id: string;
   readonly solid: Solid;
@@ -49,7 +49,7 @@ export interface Standing {
 /** What a screw's line goes by. */
 export interface LinesInput {
   readonly fixings: readonly Fixing[];
-  readonly standing: ReadonlyMap<string, Standing>;
+  readonly standing: ReadonlyMap<string, Stander>;
   readonly opening: BodyOpening;
   readonly job: Pick<Job, 'place' | 'fixing'>;
 }
@@ -127,7 +127,7 @@ function fromBehind(wall: FixedWall, { alongMm, acrossMm }: Hole, { opening, job
 }
 
 /** Through a plate of a bracket or a socket: into its wall, or up into the board that lies on it. */
-function throughFitting({ into }: Fixing, { alongMm, acrossMm }: Hole, { solid }: Standing, input: LinesInput): Line {
+function throughFitting({ into }: Fixing, { alongMm, acrossMm }: Hole, { solid }: Stander, input: LinesInput): Line {
   const { frame } = solid;
   if (into.kind === 'wall') {
     const inward: Vector = intoRoom(into.wall);
@@ -149,7 +149,7 @@ function plateAt({ standing }: LinesInput, solid: Solid, at: Vector, along: Vect
 }
 
 /** A pocket screw leaves the end of its piece in the middle of its thickness, on a slope. */
-function pocket(fixing: Fixing, { alongMm, acrossMm }: Hole, { solid, zero }: Standing): Line {
+function pocket(fixing: Fixing, { alongMm, acrossMm }: Hole, { solid, zero }: Stander): Line {
   const { frame, lengthMm, thicknessMm } = solid;
   const atFinish = alongMm + zero[0] > lengthMm / 2;
   const way = times(frame.along, atFinish ? 1 : -1);
@@ -184,7 +184,7 @@ function towards({ into, heads, screw }: Fixing, at: Vector, direction: Vector, 
 const SEEN_MM = 0.05;
 
 /** Where a line enters a piece. */
-function entry({ placed }: Standing, at: Vector, along: Vector): Vector {
+function entry({ placed }: Stander, at: Vector, along: Vector): Vector {
   const [first] = throughPlaced(placed, at, along);
   return add(at, times(along, first?.fromMm ?? 0));
 }

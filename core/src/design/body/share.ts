@@ -1,17 +1,12 @@
-import type { Standing } from './screws';
+import type { Stretch } from './convex';
+import type { Stander } from './screws';
 import { cornersOfSolid, inFrame } from './solid';
-
-/** A stretch along a piece, millimetres in the coordinates its holes are told in. */
-export interface Shared {
-  readonly fromMm: number;
-  readonly toMm: number;
-}
 
 /**
  * The stretch of a piece's length over which another lies on it or beside it: where screws from one reach the other.
- * @returns null where either is not there
+ * @returns millimetres in the coordinates its holes are told in; null where either is not there
  */
-export function sharedAlong(standing: ReadonlyMap<string, Standing>, through: string, into: string): Shared | null {
+export function sharedAlong(standing: ReadonlyMap<string, Stander>, through: string, into: string): Stretch | null {
   const [one, other] = [standing.get(through), standing.get(into)];
   if (!one || !other) return null;
   const along = cornersOfSolid(other.placed).map((corner) => inFrame(one.solid.frame, corner)[0]);

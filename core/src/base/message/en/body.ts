@@ -7,17 +7,17 @@ export const bodyEn = {
   'body.inWall':
     '{piece} ({name, name}) would stand {deep, length} in the {wall, select, left {left wall} right {right wall} back {back wall} floor {floor} ceiling {ceiling} other {wall}}. Make it smaller under Supports, or take more readings there.',
   'body.loose':
-    'Nothing holds {piece} ({name, name}): no screw and no support joins it to a wall or the floor. Choose another support, or fix it yourself.',
+    'Nothing holds {piece} ({name, name}): no screw and no support joins it to a wall or the floor. Choose another support, or add a screw yourself.',
   'body.noRest':
     '{piece} ({name, name}) does not lie on {other} ({otherName, name}), which should carry it. Change the sizes under Supports.',
   'body.shortOfHousing':
     '{piece} ({name, name}) would stop short of its housing in {other} ({otherName, name}): the walls are not known well enough. Cut the housings deeper, or take more readings at this height.',
   'body.noRestLoose':
-    '{piece} ({name, name}) has nothing under it at its {side, select, left {left end} right {right end} other {back}}. Set rows of pin holes under Shelves, or choose another support.',
+    '{piece} ({name, name}) has no pin under its {side, select, left {left end} right {right end} other {back}}: the hole would break into a housing or off the side. Move the shelf up or down.',
   'body.misses':
-    'A screw through {piece} ({name, name}) does not reach {into, select, stud {a stud} wall {the wall} other {the piece behind it}}. Move it, or take another screw.',
+    'A screw through {piece} ({name, name}) does not reach {into, select, stud {a stud} wall {the wall} other {the piece behind it}}. Move the screw, or take a longer one.',
   'body.shortBite':
-    'A screw through {piece} ({name, name}) bites only {bite, length} deep, and it needs {need, length}. Take a longer screw.',
+    'A screw through {piece} ({name, name}) bites only {bite, length} deep and needs {need, length}. Take a longer screw.',
   'body.comesOut':
     'A screw through {piece} ({name, name}) would come out {over, length} beyond {other}. Take a shorter screw.',
   'body.nearEdge':

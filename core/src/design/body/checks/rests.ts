@@ -38,8 +38,8 @@ const isHoused = ({ standing }: Checked, id: string): boolean =>
 
 /** Whether two touch; or, of a bracket that is made, whether the board lies on the arm that is on its leg. */
 function touches({ body }: Checked, one: string, other: string): boolean {
-  const touch = (a: string, b: string) =>
+  const meet = (a: string, b: string) =>
     body.contacts.some((contact) => (contact.a === a && contact.b === b) || (contact.a === b && contact.b === a));
   const arm = other.replace('bracket-leg', 'bracket-arm');
-  return touch(one, other) || (arm !== other && touch(one, arm) && touch(arm, other));
+  return meet(one, other) || (arm !== other && meet(one, arm) && meet(arm, other));
 }
