@@ -21,6 +21,7 @@ const ROAD = [
   'design/fixing/',
   'design/body/',
   'design/load/',
+  'design/shaping/',
   'design/template/',
   'work/stock/',
   'work/steps/',

@@ -8,7 +8,7 @@ import {
   stairCavity,
   windowCorner,
 } from './rigs/demo';
-import { shapeWords } from './design/fit';
+import { shapedIn, shapeWords } from './design/shaping';
 import type { Figure } from './base/figure';
 import { readJob, type Job } from './job';
 import { planJob, type Plan } from './plan';
@@ -211,7 +211,7 @@ describe('the demo jobs', () => {
     expect(head.length.mm).toBeCloseTo(box.width.mm + (-2 * 0.5 + 2 * 0.1875 + 2 * 2) * 25.4, 6);
     expect(head.joints).toEqual([{ kind: 'mitred', longEdge: 'upper' }]);
     // What is said of its inside edge is twice the trim's width less: the clear opening and both reveals.
-    expect(shapeWords(head, 'power')).toMatchObject([
+    expect(shapeWords(shapedIn(plan.body)(head), plan.job)).toMatchObject([
       { code: 'cutEnd.mitred', params: { inside: { mm: expect.closeTo(head.length.mm - 4 * 25.4, 6) } } },
     ]);
     expect(plan.cutList.flatMap((group) => group.rows.map((row) => row.labels.join(' ')))).toEqual(

@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
-import { shapeWords } from '@dormer/core/design/fit/endWords';
+import { shapedIn, shapeWords } from '@dormer/core/design/shaping';
 import type { Plan } from '@dormer/core/plan';
 import { lengthWords, words } from '@dormer/core/say/words/first';
 import { Txt } from '../../ui';
@@ -24,6 +24,7 @@ export function CutGroupView({ group, plan, job }: CutGroupProps) {
   const total =
     job.units === 'in' ? lengthWords(group.totalLengthMm, job) : `${(group.totalLengthMm / 1000).toFixed(2)} m`;
   const first = plan.parts.find((part) => part.id === group.rows[0]?.partIds[0]);
+  const shaped = shapedIn(plan.body);
   return (
     <View style={styles.group}>
       <View style={styles.head}>
@@ -47,7 +48,7 @@ export function CutGroupView({ group, plan, job }: CutGroupProps) {
           figure: part.length,
         }));
         const [lead, ...also] = distinct(figures);
-        const shape = parts[0] ? inOneLine(shapeWords(parts[0], job.tools), job) : '';
+        const shape = parts[0] ? inOneLine(shapeWords(shaped(parts[0]), job), job) : '';
         return (
           <View key={row.labels.join()} style={styles.piece}>
             <View style={styles.row}>

@@ -36,7 +36,7 @@ export function LayoutPrint(props: LayoutPrintProps) {
 function Printed({ job, plan, cutting }: LayoutPrintProps) {
   const styles = useStyles();
   const label = useLabel();
-  const tasks = sawTasks(sawBegun(cutting), plan.parts, job);
+  const tasks = sawTasks(sawBegun(cutting), plan, job);
   const nameOf = (id: string | null) => cutting.blanks.find((blank) => blank.id === id)?.label ?? '';
   const cells = (task: SawTask): [board: string, how: string, gives: string] =>
     task.kind === 'cut'

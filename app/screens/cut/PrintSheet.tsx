@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import type { Job } from '@dormer/core/job/document';
-import { shapeWords } from '@dormer/core/design/fit/endWords';
+import { shapedIn, shapeWords } from '@dormer/core/design/shaping';
 import type { Plan } from '@dormer/core/plan';
 import { elevationScene } from '@dormer/core/say/scene';
 import { lengthWords, words } from '@dormer/core/say/words/first';
@@ -80,7 +80,7 @@ function Printed({ job, plan }: { job: Job; plan: Plan }) {
                 ),
                 ...plan.parts
                   .filter((part) => part.id === row.partIds[0])
-                  .map((part) => inOneLine(shapeWords(part, job.tools), job)),
+                  .map((part) => inOneLine(shapeWords(shapedIn(plan.body)(part), job), job)),
               ]
                 .filter(Boolean)
                 .join(': '),

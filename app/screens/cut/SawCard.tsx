@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import type { FurtherCut } from '@dormer/core/design/fit/furtherCuts';
+import type { FurtherCut } from '@dormer/core/design/shaping/cut';
 import type { Job } from '@dormer/core/job/document';
 import { formatAngle, snapToTape } from '@dormer/core/base/quantity';
 import type { Blank, SawStep } from '@dormer/core/work/stock';
@@ -46,6 +46,7 @@ function Further({
   const styles = useStyles();
   const label = useLabel();
   const { figure, how, kind, label: piece } = task.further;
+  const shown = figureWords(figure, job);
   return (
     <>
       <Txt kind="small" tone="faint">
@@ -53,8 +54,8 @@ function Further({
       </Txt>
       <View style={styles.row}>
         <Piece name={piece} />
-        <Txt style={[styles.figure, styles.grow]} testID="saw-figure">
-          {figureWords(figure, job)}
+        <Txt style={[styles.figure, styles.grow, beside(shown)]} testID="saw-figure">
+          {shown}
         </Txt>
       </View>
       <Txt kind="small">
@@ -69,6 +70,12 @@ function Further({
     </>
   );
 }
+
+/** As large as a figure can be beside the name of its piece. */
+const beside = (shown: string) => ({ fontSize: Math.min(FIGURE_SIZE, Math.floor(BESIDE_WIDTH / shown.length)) });
+const FIGURE_SIZE = 76;
+/** What a phone leaves beside the name of a piece, in pixels over the width of a digit. */
+const BESIDE_WIDTH = 540;
 
 /** The figure of a cut, without a nought behind the point. */
 const figureWords = (figure: FurtherCut['figure'], job: Job): string =>
@@ -126,7 +133,7 @@ function Piece({ name }: { name: string }) {
 const useStyles = makeStyles((colours) =>
   StyleSheet.create({
     card: { backgroundColor: colours.panel, borderRadius: RADIUS.usual, padding: SPACE.two, gap: SPACE.half },
-    figure: { fontFamily: FONT.condensedBold, fontSize: 76, lineHeight: 84, color: colours.pencil },
+    figure: { fontFamily: FONT.condensedBold, fontSize: FIGURE_SIZE, lineHeight: 84, color: colours.pencil },
     first: { fontFamily: FONT.condensedBold, fontSize: SIZE.figure + 10, lineHeight: SIZE.figure + 18 },
     row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.one },
     grow: { flex: 1 },

@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { shapeWords } from '@dormer/core/design/fit/endWords';
+import { shapedIn, shapeWords, type Shaped } from '@dormer/core/design/shaping';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { sawScene, SAW_FACTOR } from '@dormer/core/say/scene/cutting';
@@ -18,24 +18,32 @@ export function SawSheet({ job, plan }: { job: Job; plan: Plan }) {
   const styles = useStyles();
   const label = useLabel();
   const rows = plan.cutList.flatMap((group) => group.rows);
+  const shaped = shapedIn(plan.body);
   if (rows.length === 0) return null;
   return (
     <View style={styles.sheet} testID="saw-sheet">
       <Txt kind="title">{label('saw.title')}</Txt>
       <Txt kind="small">{label('saw.is', { factor: SAW_FACTOR })}</Txt>
       {rows.map((row) => (
-        <Block key={row.labels.join()} parts={plan.parts.filter((part) => row.partIds.includes(part.id))} job={job} />
+        <Block
+          key={row.labels.join()}
+          pieces={plan.parts.filter((part) => row.partIds.includes(part.id)).map(shaped)}
+          job={job}
+        />
       ))}
     </View>
   );
 }
 
-function Block({ parts, job }: { parts: Plan['parts']; job: Job }) {
+/** @param pieces that are all cut alike */
+function Block({ pieces, job }: { pieces: readonly Shaped[]; job: Job }) {
   const styles = useStyles();
   const label = useLabel();
-  const [part] = parts;
-  if (!part) return null;
-  const shape = inOneLine(shapeWords(part, job.tools), job);
+  const [piece] = pieces;
+  if (!piece) return null;
+  const parts = pieces.map((one) => one.part);
+  const { part } = piece;
+  const shape = inOneLine(shapeWords(piece, job), job);
   const { edges } = part;
   return (
     // Not to be torn in two by the end of a page: the page's own style sheet sees to that.
@@ -73,7 +81,7 @@ function Block({ parts, job }: { parts: Plan['parts']; job: Job }) {
           <Txt kind="small">{label(part.role === 'board' ? 'saw.board' : 'saw.onEdge')}</Txt>
         ) : null}
       </View>
-      <SceneView scene={sawScene(part)} reader={job} size={DRAWING} ground="panel" />
+      <SceneView scene={sawScene(piece, job)} reader={job} size={DRAWING} ground="panel" />
     </View>
   );
 }

@@ -5,6 +5,7 @@ import { StyleSheet, View } from 'react-native';
 import type { Job, Saw } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { elevationScene, type Scene } from '@dormer/core/say/scene';
+import { shapedIn } from '@dormer/core/design/shaping';
 import { sawScene, SAW_FACTOR } from '@dormer/core/say/scene/cutting';
 import { layoutScene } from '@dormer/core/say/scene/layout';
 import { madeBlanks, restsToKeep, sawBegun, withCut } from '@dormer/core/work/stock/saw';
@@ -95,7 +96,7 @@ function Sawing({ job, plan, tabs, saw }: Omit<SawTabProps, 'onLayouts'> & { saw
   const styles = useStyles();
   const label = useLabel();
   const kerf = job.stock.kerf.mm;
-  const tasks = sawTasks(saw, plan.parts, job);
+  const tasks = sawTasks(saw, plan, job);
   const done = new Set(saw.done);
   const at = tasks.findIndex(({ id }) => !done.has(id));
   const task = tasks[at] ?? null;
@@ -218,7 +219,7 @@ interface Seen {
 function sceneOf({ job, plan, saw, task, made }: Seen): Scene {
   if (task?.kind === 'further') {
     const part = plan.parts.find((one) => one.id === task.further.part);
-    if (part) return sawScene(part);
+    if (part) return sawScene(shapedIn(plan.body)(part), job);
   }
   const layout = task?.kind === 'cut' ? saw.layouts.find((one) => one.id === task.step.layout) : undefined;
   if (task?.kind !== 'cut' || !layout) return elevationScene(plan, job, { exaggeration: 1, show: 'shelves' });

@@ -30,7 +30,7 @@ const stock = () => jobIn(store).stock;
 
 describe('at the saw', () => {
   const tick = () => press('Cut');
-  const tasks = () => sawTasks(stock().saw!, store.getState().planned.plan!.parts, jobIn(store));
+  const tasks = () => sawTasks(stock().saw!, store.getState().planned.plan!, jobIn(store));
   const furtherTasks = () => tasks().flatMap((task) => (task.kind === 'further' ? [task.further] : []));
   const tickAllBut = (count: number) => {
     const done = tasks()

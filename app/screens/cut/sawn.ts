@@ -1,5 +1,5 @@
 import type { Job, Saw } from '@dormer/core/job/document';
-import { FURTHER } from '@dormer/core/design/fit/furtherCuts';
+import { FURTHER } from '@dormer/core/design/shaping/cut';
 import type { Plan } from '@dormer/core/plan';
 import type { Blank, SawStep } from '@dormer/core/work/stock';
 import { partsOfBlank, type SawTask } from '@dormer/core/work/stock/sawTasks';

@@ -4,7 +4,8 @@ import type { Fixing } from '../fixing';
 import type { Pins } from '../layout';
 import type { Hardware } from '../system';
 import { cornerSolid } from './cornerPieces';
-import { notchedFor, withJoints, zeroOf } from './cutInto';
+import { notchedFor, withJoints } from './cutInto';
+import { zeroOf } from './zero';
 import { bracketSolid, socketSolid } from './fittings';
 import { solidOfPart } from './lie';
 import { standOf, type Stand } from './stand';
@@ -132,9 +133,12 @@ function withNotches(
 ): BodyPiece[] {
   const solids = new Map<string, Solid>([...pieces, ...fittings].map((one) => [one.id, one.solid]));
   return pieces.map((piece, i) => {
-    const others = (parts[i]?.notchedFor ?? []).flatMap((id) => solids.get(id) ?? []);
+    const others = parts[i]?.notchedFor ?? [];
     if (others.length === 0) return piece;
-    const solid = others.reduce((cut, other) => notchedFor(cut, cornersOfSolid(placedOf(other))), piece.solid);
+    const solid = others.reduce((cut, id) => {
+      const other = solids.get(id);
+      return other ? notchedFor(cut, id, cornersOfSolid(placedOf(other))) : cut;
+    }, piece.solid);
     return { ...piece, solid };
   });
 }

@@ -1,5 +1,6 @@
 import { alongLine, sideRailBegins, type CornerFit, type Part } from '../fit';
-import { lieOfPart, plainSolid } from './lie';
+import { plainSolid } from './lie';
+import { lieOfPart } from './lies';
 import type { FacePoint, Frame, Solid } from './solid';
 import { add, times, unit, type Vector } from './vector';
 import { alongBack, alongSide, type BodyOpening } from './walls';

@@ -1,16 +1,9 @@
 import type { Part } from '../fit';
 import type { Joint } from '../system';
+import { zeroOf } from './zero';
 import { inFrame, type Cut, type EndPlane, type FacePoint, type Solid } from './solid';
 import { boundsOf, type Bounds } from './convex';
 import type { Vector } from './vector';
-
-/** How far the coordinates of a piece's solid begin before those its outline, holes and screws are told in. */
-export function zeroOf({ fit, corner }: Pick<Part, 'fit' | 'corner'>): FacePoint {
-  const outline = fit?.outline ?? corner?.outline;
-  if (!outline) return [0, 0];
-  const lowest = Math.min(...outline.map(([, y]) => y));
-  return [-Math.min(...outline.map(([x]) => x)), -(fit ? Math.min(lowest, 0) : lowest)];
-}
 
 type Rectangle = readonly [fromA: number, fromB: number, toA: number, toB: number];
 
@@ -42,16 +35,16 @@ function withJoint(solid: Solid, joint: Joint, part: Part): Solid {
       return { ...solid, ends: { ...ends, finish: { atMm: long - wide, acrossSlope: 1, throughSlope: 0 } } };
     case 'notched': {
       const outline = rectangle([0, 0, joint.highMm, joint.deepMm]);
-      return also({ kind: 'notch', axis: 'through', fromMm: 0, toMm: thick, outline });
+      return also({ kind: 'notch', axis: 'through', fromMm: 0, toMm: thick, outline, room: 'skirting' });
     }
     case 'footed': {
       const outline = rectangle([0, 0, joint.highMm, joint.deepMm]);
-      return also({ kind: 'notch', axis: 'across', fromMm: 0, toMm: wide, outline });
+      return also({ kind: 'notch', axis: 'across', fromMm: 0, toMm: wide, outline, room: 'skirting' });
     }
     case 'rebated': {
       const [from, to] = innerFace(part, joint.deepMm, thick);
       const outline = rectangle([0, from, joint.wideMm, to]);
-      return also({ kind: 'rebate', axis: 'along', fromMm: 0, toMm: long, outline });
+      return also({ kind: 'rebate', axis: 'along', fromMm: 0, toMm: long, outline, room: 'back-panel' });
     }
     case 'housed': {
       const [from, to] = innerFace(part, joint.depthMm, thick);
@@ -150,9 +143,10 @@ const boundsIn = ({ frame }: Solid, corners: readonly Vector[]): Bounds => {
 /**
  * A piece with a notch for another that reaches into it: in its face from below or above, as deep as that reaches and
  * as wide as that is.
+ * @param room the id of the other
  * @param corners of the other, in the frame of the opening
  */
-export function notchedFor(solid: Solid, corners: readonly Vector[]): Solid {
+export function notchedFor(solid: Solid, room: string, corners: readonly Vector[]): Solid {
   const { least, most } = boundsIn(solid, corners);
   const from = [Math.max(least[0], 0), Math.max(least[1], 0), Math.max(least[2], 0)] as const;
   const to = [
@@ -167,6 +161,7 @@ export function notchedFor(solid: Solid, corners: readonly Vector[]): Solid {
     fromMm: from[2],
     toMm: to[2],
     outline: rectangle([from[0], from[1], to[0], to[1]]),
+    room,
   };
   return { ...solid, cuts: [...solid.cuts, notch] };
 }

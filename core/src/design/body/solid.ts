@@ -41,6 +41,8 @@ export interface Cut {
   readonly fromMm: number;
   readonly toMm: number;
   readonly outline: readonly (readonly [number, number])[];
+  /** What it makes room for: the id of a piece or a fitting, or a thing of the place. */
+  readonly room?: string;
 }
 
 /** The shape of a piece and where it is. Plain data; millimetres. */
@@ -108,8 +110,11 @@ export function convexParts(solid: Solid): Convex[] {
 function baseOf({ lengthMm, widthMm, thicknessMm, outline, section }: Solid): Convex[] {
   if (section === 'round') {
     const [half, turn] = [widthMm / 2, (2 * Math.PI) / SIDES];
+    // Flat where it lies on something, and as wide from flat to flat as it is thick.
+    const out = half / Math.cos(turn / 2);
     const round = Array.from({ length: SIDES }, (_, i): Vector => {
-      return [0, half + half * Math.cos(turn * i), half + half * Math.sin(turn * i)];
+      const at = turn * (i + 1 / 2);
+      return [0, half + out * Math.cos(at), half + out * Math.sin(at)];
     });
     return [prism(round, [lengthMm, 0, 0])];
   }

@@ -1,6 +1,5 @@
-import type { Joint } from '../system';
 import { BARE } from './bare';
-import { endWords, shapeWords } from './endWords';
+import { endWords } from './endWords';
 import type { Part } from './part';
 import type { PieceFit } from './piece';
 import { figure } from '../../base/figure';
@@ -60,39 +59,4 @@ test('what is left on to scribe is the same for both', () => {
   for (const tools of ['hand', 'power'] as const) {
     expect(codes(endWords(piece(), fit, 'left', tools))).toEqual(['cutEnd.square', 'cutEnd.leaveOn']);
   }
-});
-
-test('square at both ends says nothing; else each end says its side first', () => {
-  expect(shapeWords(piece({ fit: fitWith({}) }), 'hand')).toEqual([]);
-  const told = shapeWords(piece({ fit: fitWith({}, { outMm: 2, bevelDegrees: 1 }) }), 'hand');
-  expect(codes(told)).toEqual(['cutEnd.side', 'cutEnd.side']);
-  const [left, right] = told.map(({ params: { how } }) => (how?.kind === 'list' ? how.items : []));
-  expect(left).toMatchObject([{ message: { code: 'cutEnd.square' } }]);
-  expect(right).toMatchObject([
-    { message: { code: 'cutEnd.hand.outFront' } },
-    { message: { code: 'cutEnd.hand.undercut' } },
-  ]);
-});
-
-describe('joints', () => {
-  const joints: [Joint, string, string][] = [
-    [{ kind: 'mitred', longEdge: 'upper' }, 'cutEnd.mitred', 'cutEnd.hand.mitred'],
-    [{ kind: 'mitred-one', longEdge: 'upper' }, 'cutEnd.mitredOne', 'cutEnd.hand.mitredOne'],
-    [{ kind: 'braced', degrees: 40, otherDegrees: 50 }, 'cutEnd.braced', 'cutEnd.hand.braced'],
-    [{ kind: 'housed', depthMm: 8, wideMm: 18, atMm: [300] }, 'cutEnd.housed', 'cutEnd.hand.housed'],
-    [{ kind: 'clipped' }, 'cutEnd.clipped', 'cutEnd.clipped'],
-    [{ kind: 'notched', deepMm: 15, highMm: 90 }, 'cutEnd.notched', 'cutEnd.notched'],
-    [{ kind: 'slotted', backMm: 40, endsMm: 40, highMm: 20 }, 'cutEnd.slotted', 'cutEnd.slotted'],
-    [{ kind: 'corner', degrees: 2, outMm: 1, longer: 'room' }, 'cutEnd.longerRoom', 'cutEnd.longerRoom'],
-  ];
-  test.each(joints)('%j', (joint, power, hand) => {
-    expect(codes(shapeWords(piece({ joints: [joint] }), 'power'))).toEqual([power]);
-    expect(codes(shapeWords(piece({ joints: [joint] }), 'hand'))).toEqual([hand]);
-  });
-
-  test('along the inside edge a piece mitred at both ends is two widths shorter, at one end one', () => {
-    const inside = (joint: Joint) => shapeWords(piece({ joints: [joint] }), 'power')[0]?.params;
-    expect(inside({ kind: 'mitred', longEdge: 'upper' })).toEqual({ inside: { kind: 'length', mm: 900 } });
-    expect(inside({ kind: 'mitred-one', longEdge: 'upper' })).toEqual({ inside: { kind: 'length', mm: 950 } });
-  });
 });

@@ -4,7 +4,7 @@ import { withFurther, type Further, type Job } from '../../job';
 import { mm } from '../load/testing';
 import { outlineOfPart } from './holes';
 import { clearOf } from './outline';
-import { shapeWords } from './endWords';
+import { shapedIn, shapeWords } from '../shaping';
 
 type Hole = Further['holes'][number];
 
@@ -59,7 +59,7 @@ test('each is said on the list, and a board that is drilled is a setting of its 
   const plain = planJob(chimneyAlcove());
   const plan = planJob(drilled(chimneyAlcove(), {}));
   const board = plan.parts.find((part) => part.id === 'S2-board')!;
-  expect(shapeWords(board, 'power').at(-1)).toMatchObject({
+  expect(shapeWords(shapedIn(plan.body)(board), chimneyAlcove()).at(-1)).toMatchObject({
     code: 'cutEnd.hole',
     params: { diameter: { mm: 60 }, along: { mm: 300 }, back: { mm: 120 } },
   });

@@ -3,7 +3,6 @@ export * from './moves';
 export * from './pocket';
 export * from './ends';
 export * from './endWords';
-export * from './furtherCuts';
 export { HIDDEN_MM } from '../../place/opening/hidden';
 export * from './between';
 export * from './back';

@@ -62,7 +62,8 @@ export function fitParts({ specs, opening, job }: FitPartsOptions): Fitted {
       kind === 'board' ? triedOf(pocket, trialsOf(job.trials, spec.shelf, spec.place.upTo), job.tape) : null;
     if (kind === 'board' && !tried) problems.push(...boardProblems(spec, fit, pocket));
     const width = plus(piece.width, message('term.leftOnBack'), fit.back?.allowanceMm ?? 0);
-    return [{ ...piece, width, ...lengthsOf(spec, fit, opening, job.tape), fit, tried }];
+    const lengths = lengthsOf(spec, fit, opening, job.tape);
+    return [{ ...piece, width, ...lengths, fit: asLongAs(lengths, fit), tried }];
   });
   const corners = cornerParts({ specs, opening, job });
   parts.push(...corners.parts);
@@ -117,6 +118,11 @@ export function* stylesSideBySide({
 /** What the pieces a board stands between take off its length, and the housings it goes into put on. Millimetres. */
 const betweenMm = (rule: PartSpec['length']) =>
   rule.kind === 'between-walls' ? (rule.between ?? []).reduce((sum, one) => sum + one.mm, 0) : 0;
+
+/** What stands between two pieces comes to a mark of the tape by itself, and is as long as that says. */
+function asLongAs({ edges }: Pick<Part, 'edges'>, fit: PieceFit): PieceFit {
+  return (edges && drawnIn(fit, edges.back.mm - fit.backMm)) ?? fit;
+}
 
 /** Lengths as the sums of what they came about by. */
 function lengthsOf(

@@ -1,10 +1,15 @@
-import { shapeWords } from '../fit/endWords';
+import { standUp } from '../body';
+import { shapedIn, shapeWords } from '../shaping';
 import { sawScene } from '../../say/scene/saw';
 import { made, mm, plainJob, saying } from '../load/testing';
 
 const cases = ['housed-case', 'pinned-case', 'screwed-tower'] as const;
 const trimmed = (system: (typeof cases)[number], said: object = {}, kind: 'alcove' | 'run' = 'alcove') =>
   made(saying(plainJob(system, {}, kind), { trim: true, play: mm(20), trimWidth: mm(25), ...said }));
+
+/** Pieces as they stand in their opening. */
+const shapedOf = ({ pieces, hardware, opening }: ReturnType<typeof made>) =>
+  shapedIn(standUp({ parts: pieces, hardware, pins: null, opening }));
 
 describe.each(cases)('%s', (system) => {
   test('none unless it is asked for', () => {
@@ -23,12 +28,13 @@ describe.each(cases)('%s', (system) => {
   });
 
   test('an upright: from the floor to the underside of the top, a reveal and a width above it', () => {
-    const { long, pieces } = trimmed(system);
+    const result = trimmed(system);
+    const { long, pieces } = result;
     const top = pieces.find((piece) => piece.id === 'case-top')!;
     const upright = pieces.find((piece) => piece.id === 'case-trim-left')!;
     expect(long('case-trim-left')).toBeCloseTo(top.place.upFrom + 3 + 25 - upright.place.upFrom, 0);
     expect(upright.joints).toEqual([{ kind: 'mitred-one', longEdge: 'lower' }]);
-    expect(shapeWords(upright, 'power')).toMatchObject([
+    expect(shapeWords(shapedOf(result)(upright), result.job)).toMatchObject([
       { code: 'cutEnd.mitredOne', params: { inside: { mm: upright.length.mm - 25 } } },
     ]);
   });
@@ -88,9 +94,10 @@ test('at a ceiling the head has to be lower', () => {
 });
 
 test('the saw sheet shows one end mitred, the other square', () => {
-  const { pieces } = trimmed('housed-case');
+  const result = trimmed('housed-case');
+  const { pieces } = result;
   const outlineOf = (id: string) =>
-    sawScene(pieces.find((piece) => piece.id === id)!).shapes.flatMap((shape) =>
+    sawScene(shapedOf(result)(pieces.find((piece) => piece.id === id)!), result.job).shapes.flatMap((shape) =>
       shape.kind === 'polygon' && shape.role === 'board' ? [shape.points] : [],
     )[0]!;
   const slanted = (id: string) => {

@@ -1,6 +1,7 @@
 import { systemPicture } from '../../say/scene/support';
 import type { Scene } from '../../say/scene';
-import { shapeWords } from '../../design/fit';
+import { standUp } from '../../design/body';
+import { shapedIn, shapeWords } from '../../design/shaping';
 import { SYSTEM_NAMES, type Job, type SystemName } from '../../job';
 import { message } from '../../base/message';
 import { SYSTEMS } from '../../design/system';
@@ -80,13 +81,14 @@ type Made = ReturnType<typeof made>;
 const once = (rows: readonly string[]) => [...new Set(rows)];
 
 /** Table rows for the pieces of the lowest shelf, with the terms of each length. */
-function pieceRows({ pieces }: Made, job: Job): string[] {
+function pieceRows({ pieces, hardware, opening }: Made, job: Job): string[] {
   const length = (value: number) => lengthWords(value, job, false);
   const told = new Set<string>();
+  const shaped = shapedIn(standUp({ parts: pieces, hardware, pins: null, opening }));
   return pieces.flatMap((part) => {
     if (part.shelf > 1) return [];
     const terms = part.length.terms.map((term) => `${words(term.label, job)} ${length(term.mm)}`).join('; ');
-    const shape = shapeWords(part, job.tools)
+    const shape = shapeWords(shaped(part), job)
       .map((shapeWord) => words(shapeWord, job))
       .join('; ');
     const name = words(part.name, job);

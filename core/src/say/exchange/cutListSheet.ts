@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import { shapeWords } from '../../design/fit/endWords';
+import { shapedIn, shapeWords } from '../../design/shaping';
 import { message, text } from '../../base/message';
 import type { Plan } from '../../plan';
 import { bareSizes } from './bareSizes';
@@ -63,7 +63,7 @@ export function cutListText(plan: Plan, reader: Reader): string {
 export function shapeText(plan: Plan, ids: readonly string[], reader: Reader): string {
   const first = plan.parts.find((part) => part.id === ids[0]);
   return first
-    ? shapeWords(first, plan.job.tools)
+    ? shapeWords(shapedIn(plan.body)(first), plan.job)
         .map((shapeWord) => words(shapeWord, reader))
         .join('; ')
     : '';

@@ -1,5 +1,6 @@
 import { chimneyAlcove, stairCavity, windowCorner } from '../../rigs/demo';
 import { planJob } from '../../plan';
+import { shapedIn } from '../../design/shaping';
 import type { DimensionShape, Scene, Shape } from '.';
 import { boxScene, cornerScene, sawScene, SAW_FACTOR } from './cutting';
 import { traceScene, TRACE_FACTOR } from './trace';
@@ -9,6 +10,8 @@ const cavityJob = stairCavity();
 const cavity = planJob(cavityJob);
 const corner = planJob(windowCorner());
 const part = (plan: typeof alcove, id: string) => plan.parts.find((one) => one.id === id)!;
+const drawn = (plan: typeof alcove, piece: (typeof plan)['parts'][number]) =>
+  sawScene(shapedIn(plan.body)(piece), plan.job);
 const of = (scene: Scene, role: string) => scene.shapes.filter((shape) => shape.role === role);
 const strings = (scene: Scene) => scene.shapes.filter((shape): shape is DimensionShape => shape.kind === 'dimension');
 const pointsOf = (shape: Shape | undefined) =>
@@ -24,7 +27,7 @@ const area = (points: ReturnType<typeof pointsOf>) =>
 describe('a piece on the saw sheet', () => {
   test('a board: its edges with their lengths, a cut at each end, what falls off beside it', () => {
     const board = part(alcove, 'S2-board');
-    const scene = sawScene(board);
+    const scene = drawn(alcove, board);
     expect(strings(scene).map((string) => string.mm)).toEqual([board.edges!.back.mm, board.edges!.front.mm]);
     expect(of(scene, 'cut-line').filter((shape) => shape.kind === 'path')).toHaveLength(2);
     // A trapezoid in its blank, what runs out at each end drawn larger: half of each falls off over the depth.
@@ -36,21 +39,23 @@ describe('a piece on the saw sheet', () => {
 
   test('mitred trim: its long point away from the person, by hand two triangles of 2 in fall off', () => {
     const head = part(cavity, 'trim-head');
-    const scene = sawScene(head);
-    expect(strings(scene).map((string) => string.mm)).toEqual([head.length.mm, head.length.mm - 4 * 25.4]);
+    const scene = drawn(cavity, head);
+    const [outside, inside] = strings(scene).map((string) => string.mm);
+    expect(outside).toBeCloseTo(head.length.mm, 6);
+    expect(inside).toBeCloseTo(head.length.mm - 4 * 25.4, 6);
     const off = area(pointsOf(of(scene, 'waste')[0])) - area(pointsOf(of(scene, 'board')[0]));
     expect(off).toBeCloseTo(50.8 * 50.8, 6);
   });
 
   test('a square piece fills its blank and has one length', () => {
-    const scene = sawScene(part(cavity, 'box-left'));
+    const scene = drawn(cavity, part(cavity, 'box-left'));
     expect(strings(scene)).toHaveLength(1);
     expect(area(pointsOf(of(scene, 'waste')[0]))).toBeCloseTo(area(pointsOf(of(scene, 'board')[0])), 6);
   });
 
   test.each([alcove, cavity, corner])('every piece stays on its sheet', (plan) => {
     for (const piece of plan.parts) {
-      const { bounds, shapes } = sawScene(piece);
+      const { bounds, shapes } = drawn(plan, piece);
       for (const [x, y] of shapes.flatMap(pointsOf)) {
         expect(x).toBeGreaterThanOrEqual(bounds.x - 1e-6);
         expect(x).toBeLessThanOrEqual(bounds.x + bounds.width + 1e-6);

@@ -1,22 +1,22 @@
-import { jointOf } from '../../design/system/system';
-import type { OutlinePoint } from '../../design/fit';
 import { length, message, text } from '../../base/message';
-import type { Plan } from '../../plan';
-import { templateOf } from '../../design/template/template';
+import type { OutlinePoint, Part } from '../../design/fit';
+import { shapeOf, type Shaped, type Written } from '../../design/shaping';
+import { seenFrom, type Seen } from './sawView';
 import type { Point, Scene, Shape } from './scene';
-
-type Part = Plan['parts'][number];
 
 /** How many times what the ends run out is drawn too large on the saw sheet. */
 export const SAW_FACTOR = 5;
 
 /**
- * One piece as it is sawn: the blank it comes out of, what falls off it at each end, the cut lines, and its lengths
- * along both edges. A board lies with its front edge towards the person, a piece on edge with its upper edge away.
+ * One piece as it is sawn: the blank it comes out of, what falls off at each end, the cut lines, what is cut into the
+ * piece, and its lengths along both edges. A board lies with its front edge towards the person, a piece on edge with its upper
+ * edge away, a mitred one with its long edge away.
+ * @param written the units of the job: what is out by less than can be marked is square
  */
-export function sawScene(part: Part): Scene {
-  const template = templateOf(part);
-  const outline = template?.outline ?? plainOutline(part);
+export function sawScene(shaped: Shaped, written: Written): Scene {
+  const { part } = shaped;
+  const view = seenFrom(shaped, shapeOf(part, shaped.solid, written));
+  const { outline } = view;
   const [xs, ys] = [outline.map(([x]) => x), outline.map(([, y]) => y)];
   const [from, to] = [Math.min(...xs), Math.max(...xs)];
   const [back, front] = [Math.min(...ys), Math.max(...ys)];
@@ -65,7 +65,7 @@ export function sawScene(part: Part): Scene {
       },
     ];
   });
-  const [above, below] = alongEdges(part);
+  const [above, below] = alongEdges(part, view);
   return {
     title: message('scene.saw'),
     bounds: {
@@ -77,6 +77,7 @@ export function sawScene(part: Part): Scene {
     shapes: [
       { kind: 'polygon', role: 'waste', points: blank },
       { kind: 'polygon', role: 'board', points: seen },
+      ...view.cuts.flatMap((points) => cutOut(points.map(([x, y]): Point => [x, -y]))),
       ...cuts(seen, { back, front }).map((points): Shape => ({ kind: 'path', role: 'cut-line', points })),
       ...(above === null ? [] : [edge(back, -back + margin, above)]),
       edge(front, -front - margin, below),
@@ -92,31 +93,28 @@ export function sawScene(part: Part): Scene {
   };
 }
 
-/** Lengths along the edge away from the person, where it says anything new, and along the one towards them. */
-function alongEdges(part: Part): readonly [number | null, number] {
-  const { edges, role, corner, width } = part;
-  const { mm } = part.length;
-  if (jointOf(part, 'mitred')) return [mm, mm - 2 * width.mm];
-  if (jointOf(part, 'mitred-one')) return [mm, mm - width.mm];
-  if (corner) return [corner.backMm, mm];
-  if (!edges || edges.back.mm === edges.front.mm) return [null, mm];
-  return role === 'board' ? [edges.back.mm, edges.front.mm] : [edges.front.mm, edges.back.mm];
+/** What is cut out of a piece, and the line round it. */
+function cutOut(points: readonly Point[]): Shape[] {
+  const [first] = points;
+  return [
+    { kind: 'polygon', role: 'waste', points },
+    { kind: 'path', role: 'cut-line', points: first ? [...points, first] : points },
+  ];
 }
 
-/** A piece without a template: a rectangle, or with mitred ends its long edge away from the person. */
-function plainOutline(part: Part): OutlinePoint[] {
-  const { width } = part;
-  const { mm } = part.length;
-  const [start, stop] = [
-    jointOf(part, 'mitred') ? width.mm : 0,
-    jointOf(part, 'mitred') || jointOf(part, 'mitred-one') ? width.mm : 0,
-  ];
-  return [
-    [0, 0],
-    [mm, 0],
-    [mm - stop, width.mm],
-    [start, width.mm],
-  ];
+/** Lengths along the edge away from the person, where it says anything new, and along the one towards them. */
+function alongEdges({ edges, role, corner, length: long }: Part, { outline }: Seen): readonly [number | null, number] {
+  if (corner) return [corner.backMm, long.mm];
+  if (edges) {
+    if (edges.back.mm === edges.front.mm) return [null, long.mm];
+    return role === 'board' ? [edges.back.mm, edges.front.mm] : [edges.front.mm, edges.back.mm];
+  }
+  const ys = outline.map(([, y]) => y);
+  const [away, near] = [Math.min(...ys), Math.max(...ys)].map((level) => {
+    const xs = outline.flatMap(([x, y]) => (Math.abs(y - level) < 0.01 ? [x] : []));
+    return Math.max(...xs) - Math.min(...xs);
+  }) as [number, number];
+  return Math.abs(away - near) < 0.01 ? [null, near] : [away, near];
 }
 
 /** The sides of an outline that do not lie on the long edges of its blank: where the saw goes. */

@@ -113,7 +113,7 @@ function workLot(
   { name, parts }: Lot,
   cut: readonly (After | null)[],
 ): readonly (After | null)[] {
-  const jointed = jointedOf(parts);
+  const jointed = jointedOf(parts, work);
   let last = cut;
   if (jointed.length > 0) last = [put(cutJoints(work, `${name}joints`, jointed, last))];
   const drilled = drillPieces(work, `${name}drill`, parts, last);

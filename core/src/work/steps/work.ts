@@ -1,3 +1,4 @@
+import type { Body } from '../../design/body';
 import type { Part } from '../../design/fit';
 import type { Fixing } from '../../design/fixing';
 import type { Job, SystemName } from '../../job';
@@ -13,6 +14,8 @@ export interface Work {
   readonly job: Job;
   readonly takes: 'boards' | 'box';
   readonly parts: readonly Part[];
+  /** The parts and the hardware as they stand in the opening. */
+  readonly body: Pick<Body, 'pieces' | 'fittings'>;
   readonly hardware: readonly Hardware[];
   readonly fixings: readonly Fixing[];
   readonly shelves: readonly LaidShelf[];

@@ -1,5 +1,5 @@
 import type { CutPiece, Job, Offcut, Saw } from '../../job';
-import { FURTHER } from '../../design/fit/furtherCuts';
+import { FURTHER } from '../../design/shaping';
 import { piecesOn } from './cutPieces';
 import type { Cutting } from './cuttingPlan';
 import { nodesOf, type CutNode, type Rect } from './sheets/layout';

@@ -1,5 +1,6 @@
-import { furtherCuts, type FurtherCut } from '../../design/fit/furtherCuts';
+import type { Body } from '../../design/body';
 import type { Part } from '../../design/fit';
+import { furtherCuts, shapedIn, type FurtherCut } from '../../design/shaping';
 import type { Job, Saw } from '../../job';
 import { piecesOn } from './cutPieces';
 import { cutKinds } from './glued';
@@ -11,21 +12,28 @@ export type SawTask =
   | { readonly kind: 'cut'; readonly id: string; readonly step: SawStep }
   | { readonly kind: 'further'; readonly id: string; readonly further: FurtherCut };
 
-type SawnJob = Pick<Job, 'tools' | 'stock' | 'region' | 'wood' | 'further' | 'tape'>;
+type SawnJob = Pick<Job, 'tools' | 'units' | 'stock' | 'region' | 'wood' | 'further' | 'tape'>;
+
+/** Everything that is built: parts as they are asked for, and as they stand. */
+export interface Sawn {
+  readonly parts: readonly Part[];
+  readonly body: Pick<Body, 'pieces' | 'fittings'>;
+}
 
 /** The further cuts of some parts, piece by piece; a panel that is glued up is cut to its blank first. */
-export function furtherOf(parts: readonly Part[], all: readonly Part[], job: SawnJob): FurtherCut[] {
+function furtherOf(parts: readonly Part[], { parts: all, body }: Sawn, job: SawnJob): FurtherCut[] {
   const glued = new Set(cutKinds(all, job).glued);
-  return parts.flatMap((part) => furtherCuts(part, job.tools, glued.has(part.id)));
+  const shaped = shapedIn(body);
+  return parts.flatMap((part) => furtherCuts(shaped(part), { job, glued: glued.has(part.id) }));
 }
 
 /** All cuts of a cutting that has begun: the straight ones, then those that make pieces of blanks. */
-export function sawTasks(saw: Saw, parts: readonly Part[], job: SawnJob): SawTask[] {
+export function sawTasks(saw: Saw, built: Sawn, job: SawnJob): SawTask[] {
   const cuts = sawSteps(saw, job.stock.kerf.mm).map((step): SawTask => ({ kind: 'cut', id: step.id, step }));
   const blanks = [...piecesOn(saw).map((piece) => piece.blank), ...saw.made];
   const sawn = new Set(blanks.flatMap(partsOfBlank));
-  const ours = parts.filter((part) => sawn.has(part.id));
-  const further = furtherOf(ours, parts, job).map((furtherCut): SawTask => ({
+  const ours = built.parts.filter((part) => sawn.has(part.id));
+  const further = furtherOf(ours, built, job).map((furtherCut): SawTask => ({
     kind: 'further',
     id: furtherCut.id,
     further: furtherCut,

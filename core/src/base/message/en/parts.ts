@@ -1,3 +1,13 @@
+/** The names of a piece's ends, edges and faces, by the parameter that chooses them. */
+const END =
+  '{end, select, left {left end} right {right end} rear {rear end} front {front end} foot {bottom end} top {top end} other {}}';
+const EDGES =
+  'select, back {back edge} front {front edge} lower {bottom edge} upper {top edge} left {left edge} right {right edge} other {}';
+const EDGE = { edge: `{edge, ${EDGES}}`, shorter: `{shorter, ${EDGES}}`, longer: `{longer, ${EDGES}}` } as const;
+const FACES =
+  'select, under {underside} upper {top face} rear {rear face} front {front face} wall {wall face} room {room face} left {left face} right {right face} inner {inner face} outer {outer face} other {}';
+const FACE = { face: `{face, ${FACES}}`, shorter: `{shorter, ${FACES}}`, longer: `{longer, ${FACES}}` } as const;
+
 /** Pieces, their ends and cuts, in English. */
 export const partsEn = {
   // How an end is cut
@@ -16,22 +26,25 @@ export const partsEn = {
   'cutEnd.side': '{side, select, left {left end} right {right end} other {}}: {how, list}',
   'cutEnd.mitred': 'both ends mitred 45° to the long point, {inside, length} along the inside edge',
   'cutEnd.hand.mitred': 'both ends sawn in a mitre box, 45° to the long point, {inside, length} along the inside edge',
-  'cutEnd.mitredOne': 'top end mitred 45° to the long point, {inside, length} along the inside edge, foot square',
-  'cutEnd.hand.mitredOne':
-    'top end sawn in a mitre box, 45° to the long point, {inside, length} along the inside edge, foot square',
   'cutEnd.braced': 'ends cut {angle, angle} and {other, angle} off square, both long points on the same edge',
   'cutEnd.hand.braced':
     'ends marked with a bevel, {angle, angle} and {other, angle} off square, both long points on the same edge',
-  'cutEnd.housed': 'housing {wide, length} wide, {deep, length} deep, lower edge {at, length} from the foot',
-  'cutEnd.hand.housed':
-    'housing {wide, length} wide, {deep, length} deep, lower edge {at, length} from the foot: two saw cuts, waste chiselled out',
-  'cutEnd.clipped': 'front end cut off at 45°, lower edge {less, length} shorter',
-  'cutEnd.slotted': 'slot {high, length} high and {deep, length} deep along the back edge and both ends',
-  'cutEnd.rebated': 'rebate {wide, length} wide and {deep, length} deep along the inner rear edge, for the back panel',
-  'cutEnd.footed': 'foot cut out for the skirting on the wall side: {deep, length} deep, {high, length} high',
-  'cutEnd.notched': 'lower rear corner cut out for the skirting: {deep, length} deep, {high, length} high',
-  'cutEnd.longerRoom': 'inner end {angle, angle} off square, {by, about} longer on the room side',
-  'cutEnd.longerWall': 'inner end {angle, angle} off square, {by, about} longer on the wall side',
+  'cutEnd.mitredOne': `${END} mitred 45° to the long point, {inside, length} along the ${EDGE.shorter}, other end square`,
+  'cutEnd.hand.mitredOne': `${END} sawn in a mitre box, 45° to the long point, {inside, length} along the ${EDGE.shorter}, other end square`,
+  'cutEnd.angled': `${END}: {by, length} shorter at the ${EDGE.shorter} ({angle, angle} off square)`,
+  'cutEnd.bevelled': `${END}: {by, length} shorter on the ${FACE.shorter} ({angle, angle} off square)`,
+  'cutEnd.cutOut.housing': `housing {wide, length} wide, {deep, length} deep, {from, length} to {to, length} from the ${END}`,
+  'cutEnd.hand.cutOut.housing': `housing {wide, length} wide, {deep, length} deep, {from, length} to {to, length} from the ${END}: two saw cuts, waste chiselled out`,
+  'cutEnd.cutOut.rebate': `rebate {wide, length} wide, {deep, length} deep along the ${EDGE.edge} of the ${FACE.face}`,
+  'cutEnd.cutOut.corner': `corner cut out at the ${END} and the ${EDGE.edge}: {high, length} from the end, {deep, length} from the edge`,
+  'cutEnd.cutOut.edge': `notch in the ${EDGE.edge}: {deep, length} deep, {from, length} to {to, length} from the ${END}`,
+  'cutEnd.cutOut.end': `${END} cut out on the ${FACE.face}: {deep, length} deep, {high, length} from the end`,
+  'cutEnd.cutOut.inward': `notch in the ${FACE.face}: {deep, length} deep, {from, length} to {to, length} from the ${END}, {inward, length} in from the ${EDGE.edge}`,
+  'cutEnd.cutOut.face': `notch in the ${FACE.face}: {deep, length} deep, {from, length} to {to, length} from the ${END}, {near, length} to {far, length} from the ${EDGE.edge}`,
+  'cutEnd.slot.ends':
+    'slot {high, length} high: {deep, length} deep along the back edge, {side, length} deep at both ends',
+  'cutEnd.slot.corner':
+    'slot {high, length} high: {deep, length} deep along the back edge, {side, length} deep along the side wall',
   'cutEnd.hole':
     'hole {diameter, length} wide, {side, select, left {centre {along, length} from the left end} right {centre {along, length} from the right end} other {}} and {back, length} from the back edge',
   'cutEnd.corner.triangle': 'corner {angle, angle}, straight front',
@@ -116,52 +129,31 @@ export const partsEn = {
 
   // Cuts beyond length and width
   'further.panel': '{piece}: once the glue is dry, rip the panel to {wide, length}, then cut it to {long, length}.',
-  'further.in.front':
-    '{side, select, left {{piece}, left end} right {{piece}, right end} other {}}: mark {by, length} from the end on the front edge. Cut from this mark to the corner at the back edge: {angle, angle} off square, {by, length} over {over, length}.',
-  'further.hand.in.front':
-    '{side, select, left {{piece}, left end} right {{piece}, right end} other {}}: mark {by, length} from the end on the front edge. Knife a line from this mark to the corner at the back edge. Saw on the waste side and plane to the line: {by, length} over {over, length}.',
-  'further.in.back':
-    '{side, select, left {{piece}, left end} right {{piece}, right end} other {}}: mark {by, length} from the end on the back edge. Cut from this mark to the corner at the front edge: {angle, angle} off square, {by, length} over {over, length}.',
-  'further.hand.in.back':
-    '{side, select, left {{piece}, left end} right {{piece}, right end} other {}}: mark {by, length} from the end on the back edge. Knife a line from this mark to the corner at the front edge. Saw on the waste side and plane to the line: {by, length} over {over, length}.',
-  'further.in.upper':
-    '{side, select, left {{piece}, left end} right {{piece}, right end} other {}}: mark {by, length} from the end on the top edge. Cut from this mark to the corner at the bottom edge: {angle, angle} off square, {by, length} over {over, length}.',
-  'further.hand.in.upper':
-    '{side, select, left {{piece}, left end} right {{piece}, right end} other {}}: mark {by, length} from the end on the top edge. Knife a line from this mark to the corner at the bottom edge. Saw on the waste side and plane to the line: {by, length} over {over, length}.',
-  'further.in.lower':
-    '{side, select, left {{piece}, left end} right {{piece}, right end} other {}}: mark {by, length} from the end on the bottom edge. Cut from this mark to the corner at the top edge: {angle, angle} off square, {by, length} over {over, length}.',
-  'further.hand.in.lower':
-    '{side, select, left {{piece}, left end} right {{piece}, right end} other {}}: mark {by, length} from the end on the bottom edge. Knife a line from this mark to the corner at the top edge. Saw on the waste side and plane to the line: {by, length} over {over, length}.',
-  'further.bevel.under':
-    '{side, select, left {{piece}, left end} right {{piece}, right end} other {}}: tilt the blade {angle, angle} for this cut. The underside ends up {by, about} shorter than the top, over a thickness of {over, length}.',
-  'further.hand.bevel.under':
-    '{side, select, left {{piece}, left end} right {{piece}, right end} other {}}: plane the underside back {by, about} over a thickness of {over, length}. Leave the top edge as it is.',
-  'further.bevel.behind':
-    '{side, select, left {{piece}, left end} right {{piece}, right end} other {}}: tilt the blade {angle, angle} for this cut. The rear face ends up {by, about} shorter than the front face, over a thickness of {over, length}.',
-  'further.hand.bevel.behind':
-    '{side, select, left {{piece}, left end} right {{piece}, right end} other {}}: plane the rear face back {by, about} over a thickness of {over, length}. Leave the front edge as it is.',
-  'further.mitre.left':
-    '{piece}, left end: face up, cut 45° from the long point on the outer edge to a mark {by, length} from the end on the inner edge. The outer edge stays {long, length} long.',
-  'further.hand.mitre.left':
-    '{piece}, left end: face up in the mitre box, saw 45° from the long point on the outer edge to a mark {by, length} from the end on the inner edge. The outer edge stays {long, length} long.',
-  'further.mitre.right':
-    '{piece}, right end: face up, cut 45° from the long point on the outer edge to a mark {by, length} from the end on the inner edge. The outer edge stays {long, length} long.',
-  'further.hand.mitre.right':
-    '{piece}, right end: face up in the mitre box, saw 45° from the long point on the outer edge to a mark {by, length} from the end on the inner edge. The outer edge stays {long, length} long.',
-  'further.mitre.lower':
-    '{piece}, bottom end: face up, cut 45° from the long point on the outer edge to a mark {by, length} from the end on the inner edge. The outer edge stays {long, length} long.',
-  'further.hand.mitre.lower':
-    '{piece}, bottom end: face up in the mitre box, saw 45° from the long point on the outer edge to a mark {by, length} from the end on the inner edge. The outer edge stays {long, length} long.',
-  'further.mitre.upper':
-    '{piece}, top end: face up, cut 45° from the long point on the outer edge to a mark {by, length} from the end on the inner edge. The outer edge stays {long, length} long.',
-  'further.hand.mitre.upper':
-    '{piece}, top end: face up in the mitre box, saw 45° from the long point on the outer edge to a mark {by, length} from the end on the inner edge. The outer edge stays {long, length} long.',
-  'further.housing':
-    '{piece}: cut a housing across the inner face, {wide, length} wide and {deep, length} deep, lower edge {at, length} up from the foot. Left and right piece are mirrored.',
-  'further.hand.housing':
-    '{piece}: cut a housing across the inner face, {wide, length} wide and {deep, length} deep, lower edge {at, length} up from the foot. Saw both walls to depth and chisel out the waste. Left and right piece are mirrored.',
-  'further.scribe':
-    '{side, select, left {{piece}, left end} right {{piece}, right end} other {}}: {by, length} is left on. Set the compass to {by, length}, draw along the wall and cut to the line. Or cut to the full-size template.',
+  'further.angled': `{piece}, ${END}: mark {by, length} from the end on the ${EDGE.shorter}. Cut from this mark to the corner at the ${EDGE.longer}: {angle, angle} off square, {by, length} over {over, length}.`,
+  'further.hand.angled': `{piece}, ${END}: mark {by, length} from the end on the ${EDGE.shorter}. Knife a line from this mark to the corner at the ${EDGE.longer}. Saw on the waste side and plane to the line: {by, length} over {over, length}.`,
+  'further.stood': `{piece}, ${END}: mark {by, length} from the end on the ${FACE.shorter}. Cut from this mark to the corner at the ${FACE.longer}: {angle, angle} off square, {by, length} over a thickness of {over, length}.`,
+  'further.hand.stood': `{piece}, ${END}: mark {by, length} from the end on the ${FACE.shorter}. Knife a line from this mark to the corner at the ${FACE.longer}. Saw on the waste side and plane to the line: {by, length} over a thickness of {over, length}.`,
+  'further.bevel': `{piece}, ${END}: tilt the blade {angle, angle} for this cut. The ${FACE.shorter} ends up {by, about} shorter than the ${FACE.longer}, over a thickness of {over, length}.`,
+  'further.hand.bevel': `{piece}, ${END}: plane the ${FACE.shorter} back {by, about} over a thickness of {over, length}. Leave the ${FACE.longer} as it is.`,
+  'further.mitre': `{piece}, ${END}: cut 45° from the long point on the ${EDGE.longer} to a mark {by, length} from the end on the ${EDGE.shorter}. The ${EDGE.longer} stays {long, length} long.`,
+  'further.hand.mitre': `{piece}, ${END}: in the mitre box, saw 45° from the long point on the ${EDGE.longer} to a mark {by, length} from the end on the ${EDGE.shorter}. The ${EDGE.longer} stays {long, length} long.`,
+  'further.longPoints': '{piece} stays {long, length} long from long point to long point.',
+  'further.cutOut.housing': `{piece}: cut a housing across the ${FACE.face}, {wide, length} wide and {deep, length} deep, from {from, length} to {to, length} from the ${END}. Left and right piece are mirrored.`,
+  'further.hand.cutOut.housing': `{piece}: cut a housing across the ${FACE.face}, {wide, length} wide and {deep, length} deep, from {from, length} to {to, length} from the ${END}. Saw both walls to depth and chisel out the waste. Left and right piece are mirrored.`,
+  'further.cutOut.rebate': `{piece}: cut a rebate along the ${EDGE.edge} of the ${FACE.face}, {wide, length} wide and {deep, length} deep.`,
+  'further.cutOut.corner': `{piece}: cut out the corner at the ${END} and the ${EDGE.edge}, {high, length} from the end and {deep, length} in from the edge.`,
+  'further.cutOut.edge': `{piece}: cut a notch in the ${EDGE.edge}, {deep, length} deep, from {from, length} to {to, length} from the ${END}.`,
+  'further.cutOut.end': `{piece}: cut out the ${END} on the ${FACE.face}, {deep, length} deep and {high, length} from the end.`,
+  'further.cutOut.inward': `{piece}: cut a notch in the ${FACE.face}, {deep, length} deep, from {from, length} to {to, length} from the ${END}, {inward, length} in from the ${EDGE.edge}.`,
+  'further.cutOut.face': `{piece}: cut a notch in the ${FACE.face}, {deep, length} deep, from {from, length} to {to, length} from the ${END} and from {near, length} to {far, length} from the ${EDGE.edge}.`,
+  'further.room.skirting': 'This makes room for the skirting.',
+  'further.room.backPanel': 'This makes room for the back panel.',
+  'further.room.piece': 'This makes room for {other} ({name, name}).',
+  'further.slot.ends':
+    '{piece}: cut a slot {high, length} high in the middle of the thickness: {deep, length} deep along the back edge, {side, length} deep at both ends.',
+  'further.slot.corner':
+    '{piece}: cut a slot {high, length} high in the middle of the thickness: {deep, length} deep along the back edge, {side, length} deep along the side wall.',
+  'further.scribe': `{piece}, ${END}: {by, length} is left on. Set the compass to {by, length}, draw along the wall and cut to the line. Or cut to the full-size template.`,
   'further.back':
     '{piece}, back edge: {by, length} is left on. Set the compass to {by, length}, draw along the back wall and cut to the line. Or cut to the full-size template.',
   'further.faceUp.board': 'Top face up, front edge towards you.',
@@ -180,22 +172,4 @@ export const partsEn = {
     '{piece}: cut to its full-size template, top face up. {back, length} along the back wall, {side, length} along the side wall, corner {angle, angle}, L-shaped.',
   'further.hole':
     '{piece}: drill a hole {diameter, length} wide, {side, select, left {centre {along, length} from the left end} right {centre {along, length} from the right end} other {}} and {back, length} from the back edge.',
-  'further.clip':
-    '{piece}, front end: cut 45° from the top corner to a mark {by, length} from the end on the bottom edge.',
-  'further.brace.first':
-    '{piece}, first end: cut {angle, angle} off square, from the long point to a mark {by, about} from the end on the other edge ({by, about} over {over, length}). Both long points are on the same edge, {long, length} apart.',
-  'further.brace.second':
-    '{piece}, second end: cut {angle, angle} off square, from the long point to a mark {by, about} from the end on the other edge ({by, about} over {over, length}). Both long points are on the same edge, {long, length} apart.',
-  'further.corner.room':
-    '{piece}, end in the corner: mark {by, about} from the end on the wall face. Cut to the corner at the room face: {angle, angle} off square, {by, about} over a thickness of {over, length}.',
-  'further.corner.wall':
-    '{piece}, end in the corner: mark {by, about} from the end on the room face. Cut to the corner at the wall face: {angle, angle} off square, {by, about} over a thickness of {over, length}.',
-  'further.slot':
-    '{piece}: cut a slot along the back edge and both ends, {high, length} high and {deep, length} deep, in the middle of the thickness.',
-  'further.rebate':
-    '{piece}: cut a rebate along the rear edge of the inner face, {wide, length} wide and {deep, length} deep, for the back panel.',
-  'further.foot':
-    '{piece}: cut out the foot on the face that lies on the wall, for the skirting: {deep, length} deep and {high, length} high.',
-  'further.notch':
-    '{piece}: cut out the lower rear corner for the skirting, {deep, length} in from the rear edge and {high, length} up from the foot.',
 } as const;

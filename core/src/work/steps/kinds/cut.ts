@@ -1,11 +1,11 @@
 import type { Part } from '../../../design/fit';
-import type { FurtherKind } from '../../../design/fit/furtherCuts';
+import type { FurtherKind } from '../../../design/shaping';
 import { about, count, message, type Message } from '../../../base/message';
 import { minutesFor, wholeMinutes, type Timed } from '../minutes';
 import type { Step } from '../step';
 import { piecesLine, type Work } from '../work';
 import type { After, Written } from '../writer';
-import { shapeSteps } from './shapes';
+import { shapeSteps, type Shaping } from './shapes';
 
 /** Cuts that are made at the saw, after the straight ones. */
 const SAWN: readonly FurtherKind[] = ['panel', 'end', 'back', 'outline'];
@@ -23,7 +23,8 @@ interface Cut extends Cutting {
   readonly takes: Timed;
 }
 
-function cut({ job, kinds }: Pick<Work, 'job' | 'kinds'>, { id, parts, after, what, how, check, takes }: Cut): Written {
+function cut(work: Shaping, { id, parts, after, what, how, check, takes }: Cut): Written {
+  const { job } = work;
   const tools: Step['tools'] = [
     job.tools === 'hand' ? 'hand-saw' : 'saw',
     'tape',
@@ -43,7 +44,7 @@ function cut({ job, kinds }: Pick<Work, 'job' | 'kinds'>, { id, parts, after, wh
     what,
     minutes: wholeMinutes(minutesFor(takes, parts.length) + minutesFor('scribe', scribed)),
     after,
-    how: [how, ...piecesLine(parts), ...shapeSteps(parts, { job, kinds }, SAWN)],
+    how: [how, ...piecesLine(parts), ...shapeSteps(parts, work, SAWN)],
     check: [check],
     parts: parts.map((part) => part.id),
   };

@@ -1,5 +1,5 @@
-import type { Joint } from '../../../design/system';
 import type { Part } from '../../../design/fit';
+import { furtherCuts, shapedIn } from '../../../design/shaping';
 import { count, message } from '../../../base/message';
 import { usualMinutes } from '../minutes';
 import { instructions } from '../moments';
@@ -7,16 +7,27 @@ import type { Work } from '../work';
 import type { After, Written } from '../writer';
 import { shapeSteps } from './shapes';
 
-const INTO_THE_FACE: ReadonlySet<Joint['kind']> = new Set(['housed', 'rebated', 'slotted', 'notched', 'footed']);
+/** Pieces that come in a left and a right. */
+const PAIRED: ReadonlySet<Part['role']> = new Set([
+  'case-side-left',
+  'case-side-right',
+  'box-side',
+  'post-left',
+  'post-right',
+]);
 
-/** Pieces with a groove, a rebate, a slot or a notch. */
-export const jointedOf = (parts: readonly Part[]): Part[] =>
-  parts.filter(({ joints }) => joints.some(({ kind }) => INTO_THE_FACE.has(kind)));
+/** Pieces with something cut into them: a groove, a rebate, a slot or a notch. */
+export function jointedOf(parts: readonly Part[], { job, body }: Pick<Work, 'job' | 'body'>): Part[] {
+  const shaped = shapedIn(body);
+  return parts.filter((part) => furtherCuts(shaped(part), { job }).some((cut) => cut.kind === 'face'));
+}
 
 /** Step: cut grooves, slots and notches. */
 export function cutJoints(work: Work, id: string, jointed: readonly Part[], after: readonly (After | null)[]): Written {
   const { tools } = work.job;
-  const how = instructions(work, 'joint');
+  const paired = jointed.some((part) => PAIRED.has(part.role));
+  const told = instructions(work, 'joint');
+  const usual = paired && told.length === 0 ? [message('how.joints')] : told;
   return {
     place: 'workshop',
     id,
@@ -25,8 +36,8 @@ export function cutJoints(work: Work, id: string, jointed: readonly Part[], afte
     what: message('step.joints', { count: count(jointed.length) }),
     minutes: usualMinutes('joints', jointed.length),
     after,
-    how: [...(how.length > 0 ? how : [message('how.joints')]), ...shapeSteps(jointed, work, ['face'])],
-    check: [message('check.jointsMatch')],
+    how: [...usual, ...shapeSteps(jointed, work, ['face'])],
+    check: [message(paired ? 'check.jointsMatch' : 'check.notchesFit')],
     tools: tools === 'hand' ? ['hand-saw', 'chisel', 'square'] : ['router', 'clamps', 'square', 'eye-ear', 'mask'],
     parts: jointed.map((part) => part.id),
   };

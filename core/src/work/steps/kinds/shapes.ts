@@ -1,16 +1,21 @@
 import type { Part } from '../../../design/fit';
-import { furtherCuts, type FurtherKind } from '../../../design/fit/furtherCuts';
+import { furtherCuts, shapedIn, type FurtherKind } from '../../../design/shaping';
 import { type Message } from '../../../base/message';
 import { grouped } from '../../stock/grouped';
 import { type Work } from '../work';
 
+/** What shaping is told from: pieces as they are asked for and as they stand. */
+export type Shaping = Pick<Work, 'job' | 'body' | 'kinds'>;
+
 /** What makes pieces of blanks, as it is told at the saw. */
 export function shapeSteps(
   parts: readonly Part[],
-  { job, kinds: { glued } }: Pick<Work, 'job' | 'kinds'>,
+  { job, body, kinds: { glued } }: Shaping,
   kinds: readonly FurtherKind[],
 ): Message[] {
-  const cutsOf = (part: Part, label: string) => furtherCuts({ ...part, label }, job.tools, glued.includes(part.id));
+  const shaped = shapedIn(body);
+  const cutsOf = (part: Part, label: string) =>
+    furtherCuts({ ...shaped(part), part: { ...part, label } }, { job, glued: glued.includes(part.id) });
   // Pieces that are cut alike are told together.
   const alike = grouped(parts, (part) => JSON.stringify(cutsOf(part, '').map(({ kind, how }) => [kind, how])));
   const cuts = alike.flatMap((all) => cutsOf(all[0] as Part, all.map((part) => part.label).join(', ')));
