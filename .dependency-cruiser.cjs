@@ -7,6 +7,7 @@ const ROAD = [
   'base/random/',
   'base/message/',
   'base/problem/',
+  'base/memory/',
   'base/quantity/',
   'base/figure/',
   'job/',

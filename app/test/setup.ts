@@ -1,9 +1,10 @@
 import { calendarFor, tripsFor } from '@dormer/core/work/steps';
 import { readReadingsCsv, readThingsCsv } from '@dormer/core/say/exchange';
-import { withoutTicks, writeJobFile, type Job, type Offcut } from '@dormer/core/job/document';
+import { createMemory } from '@dormer/core/base/memory';
+import { writeJobFile, type Job, type Offcut } from '@dormer/core/job/document';
 import { chimneyAlcove } from '@dormer/core/rigs/demo';
 import { readJobFile } from '@dormer/core/job';
-import { compareStyles, considerSystems, planJob } from '@dormer/core/plan';
+import { compareStyles, considerSystems, planFrom } from '@dormer/core/plan';
 import { readFileSync } from 'node:fs';
 import loadHighs from 'highs';
 import { planCutting, solverOf } from '@dormer/core/work/stock';
@@ -13,7 +14,7 @@ import { mergeStored, type Device } from '../store/device';
 import type { JobRecord } from '../store/record';
 import type { Settings } from '../store/settings';
 import type { Core, CutFrom, Watching } from '../workers/contract';
-import { remembered } from '../workers/remembered';
+import { remembered } from './remembered';
 
 // The preset's own frames outlive a test; these do not ask the test's clock.
 globalThis.requestAnimationFrame = (callback) => setTimeout(() => callback(0), 0) as unknown as number;
@@ -25,7 +26,8 @@ const solver = remembered(
 );
 
 // Tests of one file stand before the same few jobs.
-const planOf = remembered(planJob, 12, withoutTicks);
+const memory = createMemory(12);
+const planOf = (job: Job) => planFrom(job, memory);
 const considered = remembered(considerSystems, 4);
 const cuttingOf = remembered(async ({ made, ...from }: CutFrom) => {
   const input = { ...from, plan: planOf(from.job), ...(made ? { made: new Set(made) } : {}) };

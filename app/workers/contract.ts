@@ -11,8 +11,8 @@ import type { WhatIf } from '@dormer/core/whatIf';
 
 /** What the app may ask of the core, which runs in a worker so that the screen stays live. */
 export interface Core {
-  /** The plan of a job. */
-  plan(job: Job): Promise<Plan>;
+  /** The plan of a job; given up between two sections when it is stopped. */
+  plan(job: Job, watching?: Watching): Promise<Plan>;
   /** Every support system for the shelves of a job, side by side. */
   consider(job: Job): Promise<readonly Considered[]>;
   /** One shelf's board in every end style, side by side; long work, which can be watched and stopped. */
@@ -55,7 +55,7 @@ export const STOPPED = 'stopped';
 /** Takes the share done, 0 to 1; returns whether the answer is still wanted. */
 export type Wanted = (share: number) => boolean;
 
-type LongWork = 'compare' | 'cut' | 'whatIf';
+type LongWork = 'plan' | 'compare' | 'cut' | 'whatIf';
 
 /** The core as its worker offers it. A function can be handed to a worker, an AbortSignal cannot. */
 export type WorkerCore = Omit<Core, LongWork> & {

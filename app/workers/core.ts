@@ -45,7 +45,7 @@ export function coreInWorker(): Core {
     });
 
   return {
-    plan: (job) => ask(({ core }) => core.plan(job)),
+    plan: (job, watching) => ask(({ core, proxy }) => core.plan(job, proxy(wantedBy(watching)))),
     consider: (job) => ask(({ core }) => core.consider(job)),
     compare: (board, watching) => ask(({ core, proxy }) => core.compare(board, proxy(wantedBy(watching)))),
     cut: (from, watching) => ask(({ core, proxy }) => core.cut(from, proxy(wantedBy(watching)))),

@@ -1,25 +1,23 @@
 import { expose, releaseProxy, type Remote } from 'comlink';
 import { calendarFor, tripsFor } from '@dormer/core/work/steps';
 import { readReadingsCsv, readThingsCsv } from '@dormer/core/say/exchange';
-import { readJobFile, withoutTicks } from '@dormer/core/job';
-import { compareStyles, considerSystems, planJob } from '@dormer/core/plan';
+import { createMemory } from '@dormer/core/base/memory';
+import { readJobFile, type Job } from '@dormer/core/job';
+import { compareStyles, considerSystems, planFrom, planInSections, REMEMBERED } from '@dormer/core/plan';
 import { planCutting } from '@dormer/core/work/stock';
 import { whatIf } from '@dormer/core/whatIf';
 import { STOPPED, type Core, type CutFrom, type Wanted } from './contract';
-import { remembered } from './remembered';
 import { solver } from './solver';
 
-/**
- * Layouts and the order of the work are asked for after the plan of the same job; what is ticked off in it is no other
- * plan.
- */
-const planOf = remembered(planJob, 2, withoutTicks);
+/** What was planned: layouts and the order of the work are asked for after the plan of the same job. */
+const memory = createMemory(REMEMBERED);
+const planOf = (job: Job) => planFrom(job, memory);
 
 /** `wanted` as the worker sees it: each call goes to the page and returns a promise. */
 type Asked = Remote<Wanted>;
 
 const core = {
-  plan: planOf,
+  plan: (job, wanted) => bySteps(planInSections(job, memory), wanted),
   consider: considerSystems,
   compare: ({ job, shelf }, wanted) => bySteps(compareStyles(job, shelf), wanted),
   cut: async ({ job, made, ...from }: CutFrom, wanted) => {

@@ -1,12 +1,12 @@
 import type { Figure } from './base/figure';
-import { fitParts, liftOf, withHoles, type Lift, type Part } from './design/fit';
+import { NO_MEMORY, type Memory } from './base/memory';
+import type { Message } from './base/message';
+import type { Caution, Problem } from './base/problem';
 import type { Body } from './design/body';
-import { neededFor, type Fixing, type Needed } from './design/fixing';
-import type { Job } from './job';
+import type { Lift, Part } from './design/fit';
+import type { Fixing, Needed } from './design/fixing';
 import {
   levelLineWords,
-  railMarks,
-  stationsOf,
   type Blocked,
   type Contents,
   type Gap,
@@ -17,21 +17,19 @@ import {
   type Tilted,
   type WallMark,
 } from './design/layout';
-import { curesFor, strengthOf, type Cure, type Strength } from './design/load';
-import type { Message } from './base/message';
-import { deviationsOf, outlineOf, type CavityBox, type Deviation, type Outline } from './place/opening';
-import { studAdvice, type StudAdvice } from './place/kinds';
-import type { Caution, Problem } from './base/problem';
-import { builtBody } from './road/body';
+import type { Cure, Strength } from './design/load';
+import type { Applied, Hardware } from './design/system';
+import { designOf, workOf, type Job } from './job';
+import type { StudAdvice } from './place/kinds';
+import type { CavityBox, Deviation, Outline } from './place/opening';
+import type { Advice, LearnedError, TrialCheck } from './place/survey';
 import type { Considered } from './road/consider';
-import { asFarAsParts } from './road/parts';
-import { cautionsOf, problemsOf } from './road/problems';
-import { plannedReading, type PlannedReading } from './road/readings';
+import { placeOf } from './road/parts';
+import type { PlannedReading } from './road/readings';
+import { adviceOf, buildOf, piecesOf, saidOf, strengthsOf } from './road/sections';
 import { compareStyles, considerSystems } from './road/styles';
-import { stepsFor, type Steps } from './work/steps/steps';
-import { cutList, type CutGroup } from './work/stock';
-import { advise, type Advice, type LearnedError, type Survey, type TrialCheck } from './place/survey';
-import { shelfMarks, type Applied, type Hardware } from './design/system';
+import type { Steps } from './work/steps/steps';
+import type { CutGroup } from './work/stock';
 
 /** The version of the plan this code writes. */
 export const PLAN_VERSION = 10;
@@ -106,101 +104,88 @@ export interface Plan {
   readonly cautions: readonly Caution[];
 }
 
+/** From readings to problems: what one stage hands on, with how far the plan has come then, 0 to 1. */
+const SHARES = { place: 0.05, pieces: 0.6, strength: 0.75, advice: 0.95 } as const;
+
 /**
- * The one road: readings, survey, opening, layout, system, fit, stock. A pure function of the job; impossible work
- * comes back as a plan with named problems, never as an exception.
+ * Plans a job section by section: the place, the pieces, how strong they are, what is still worth reading, the work. A
+ * section is remembered by what it is made from: another name works nothing out, another price no piece.
+ * @yields how much of the work is done, 0 to 1, after each section
  * @returns everything Dormer tells: lengths in millimetres, angles in degrees, masses in kilograms
- * @example planJob(chimneyAlcove()).parts[0].length.mm // 1123.5
  */
-export function planJob(job: Job): Plan {
-  const road = asFarAsParts(job);
-  const { survey, opening, layout, system, spec, box, specs, tilted, hardware } = road;
-  const fitted = fitParts({ specs, opening, job });
-  const drilled = withHoles(fitted.parts, hardware, job);
-  const boards = spec.takes === 'box' ? [] : boardsOf(layout.shelves, job, survey);
-  const { parts } = drilled;
-  const built = builtBody(job, road, parts);
-  const { fixings } = built;
-  const held = { holds: system.holds, parts, hardware, fixings };
-  const loaded = { ...held, contents: layout.contents, opening, job };
-  const strengths = strengthOf(loaded);
-  const cures = curesFor(loaded, strengths);
-  const readings = job.readings.map((reading) => plannedReading(reading, survey));
-  const cautions = [...cautionsOf(job), ...system.cautions, ...road.dividers.cautions];
-  const advice = advise({ job, survey, boards });
-  const [next] = advice.next;
-  const levelLineUpMm = job.levelLine.up.mm;
+export function* planInSections(job: Job, memory: Memory): Generator<number, Plan> {
+  const design = designOf(job);
+  const { place, readings: all, levelLine, errors, trials } = job;
+  const surveyed = memory.recall(placeOf, { place, readings: all, levelLine, trials, ...(errors ? { errors } : {}) });
+  yield SHARES.place;
+  const pieces = memory.recall(piecesOf, design, surveyed);
+  yield SHARES.pieces;
+  const strength = memory.recall(strengthsOf, design, pieces);
+  yield SHARES.strength;
+  const advice = memory.recall(adviceOf, design, pieces);
+  yield SHARES.advice;
+  const said = memory.recall(saidOf, design, pieces, strength, advice);
+  const build = memory.recall(buildOf, workOf(job), pieces, said);
+  const { id, name, units, tape, tools } = job;
+  const { body, fixings, pins } = pieces.built;
+  const { outline, deviations, readings, studs, advice: next, lift } = advice;
+  const { survey, layout, system, spec, box, tilted, hardware } = pieces.road;
   return {
     format: 'dormer-plan',
     version: PLAN_VERSION,
-    job: { id: job.id, name: job.name, units: job.units, tape: job.tape, tools: job.tools },
+    job: { id, name, units, tape, tools },
     takes: spec.takes,
-    opening: outlineOf(survey),
-    deviations: deviationsOf(survey),
+    opening: outline,
+    deviations,
     readings,
-    advice,
-    lift: next ? liftOf({ opening, specs, parts: fitted.parts, next, tape: job.tape }) : null,
+    advice: next,
+    lift,
     trials: survey.trials,
     errors: survey.errors,
     box,
-    studs: studsOf(job, survey),
-    levelLineUpMm,
+    studs,
+    levelLineUpMm: levelLine.up.mm,
     shelves: layout.shelves,
-    gaps: layout.gaps.map((gap, index) => ({ ...gap, reachIn: system.reachIn[index] ?? null })),
+    gaps: pieces.gaps,
     blocked: layout.blocked,
     space: layout.space,
     rail: layout.rail,
     contents: layout.contents,
-    marks: [
-      ...system.marks,
-      ...system.bare.flatMap((shelf) => shelfMarks(shelf, levelLineUpMm, null)),
-      ...railMarks(layout.rail, layout.shelves.find(({ held }) => held === 'seated')?.number ?? 1, levelLineUpMm),
-    ],
-    stations: stationsOf(opening, job.place, Math.min(job.shelves.depth.mm, opening.extent.depth)),
+    marks: pieces.marks,
+    stations: pieces.stations,
     levelLine: levelLineWords(job),
     tilted: tilted.tilted,
-    pins: built.pins,
-    parts,
+    pins,
+    parts: pieces.parts,
     hardware,
-    body: built.body,
+    body,
     fixings,
-    needed: neededFor(fixings, hardware),
-    strengths,
-    cures,
+    needed: pieces.needed,
+    strengths: strength.strengths,
+    cures: strength.cures,
     order: system.order,
-    cutList: cutList(parts, built.body),
-    problems: problemsOf(job, road, { readings, fitted, drilled, built, strengths, cures }),
-    build: stepsFor({
-      job,
-      takes: spec.takes,
-      parts,
-      body: built.body,
-      hardware,
-      fixings,
-      shelves: layout.shelves,
-      ceilingMm: opening.extent.height,
-      depthMm: opening.extent.depth,
-      order: system.order,
-      cautions,
-    }),
-    cautions,
+    cutList: pieces.cutList,
+    problems: said.problems,
+    build,
+    cautions: said.cautions,
   };
 }
 
-/** Boards as the survey is to know them: at half their thickness, out to their front. */
-function boardsOf(shelves: readonly LaidShelf[], job: Job, { extent }: Survey) {
-  const outMm = Math.min(job.shelves.depth.mm, extent.depth);
-  return shelves.flatMap(({ number, top, underside }) => {
-    const upMm = (top.mm + underside.mm) / 2;
-    return upMm > 0 && upMm < extent.height ? [{ shelf: number, upMm, outMm }] : [];
-  });
+/**
+ * The one road: readings, survey, opening, layout, system, fit, body, stock. A pure function of the job; impossible
+ * work comes back as a plan with named problems, never as an exception.
+ * @returns everything Dormer tells: lengths in millimetres, angles in degrees, masses in kilograms
+ * @example planJob(chimneyAlcove()).parts[0].length.mm // 1123.5
+ */
+export const planJob = (job: Job): Plan => planFrom(job, NO_MEMORY);
+
+/** The same plan, with what a memory holds of it: what a change does not touch is not worked out again. */
+export function planFrom(job: Job, memory: Memory): Plan {
+  const work = planInSections(job, memory);
+  let step = work.next();
+  while (!step.done) step = work.next();
+  return step.value;
 }
 
-/** Where to look for studs, wall by wall, from those that were found. */
-function studsOf({ place, units }: Job, { extent }: Survey): StudAdvice[] {
-  const across = extent.right - extent.left;
-  return (['left', 'back', 'right'] as const).flatMap((wall) => {
-    const advice = studAdvice(place, wall, wall === 'back' ? across : extent.depth, units);
-    return advice ? [advice] : [];
-  });
-}
+/** How many answers a memory of plans keeps of each section: a change, what was before it, and a layout beside both. */
+export const REMEMBERED = 3;

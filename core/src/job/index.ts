@@ -5,6 +5,7 @@ export * from './newJob';
 export * from './edit';
 export * from './change';
 export * from './ticks';
+export * from './sections';
 export * from './writeJob';
 export * from './schema';
 export { offcutSchema } from './stockSchema';

@@ -45,7 +45,7 @@ export function usualCorner(units: JobUnit): CornerWish {
 }
 
 /** Rows of pin holes of a job: as they are wished, or as they usually are, as far from the edges as its case asks. */
-export function pinsOf(job: Job): PinsWish {
+export function pinsOf(job: Pick<Job, 'units' | 'tools' | 'pins' | 'support'>): PinsWish {
   const usual = (mm: number, typed: string) => usualLength(mm, typed, job.units);
   return (
     job.pins ?? {

@@ -4,7 +4,7 @@ import type { Part } from '../design/fit';
 import { placeFixings, type Fixing } from '../design/fixing';
 import { pinHoles, type Pins } from '../design/layout';
 import { systemOf } from '../design/system';
-import { pinsOf, type Job } from '../job';
+import { pinsOf, type DesignJob } from '../job';
 import type { Problem } from '../base/problem';
 import type { Road } from './parts';
 
@@ -21,7 +21,7 @@ export interface BuiltBody {
  * Stands the pieces of a job in its opening, drives their screws clear of one another, and checks that it all holds.
  * @param parts with their lengths and holes
  */
-export function builtBody(job: Job, road: Road, parts: readonly Part[]): BuiltBody {
+export function builtBody(job: DesignJob, road: Road, parts: readonly Part[]): BuiltBody {
   const { opening, hardware, fastenings, system } = road;
   const pinned = pinHolesOf(job, road);
   const stood = standUp({ parts, hardware, pins: pinned.used ? pinned.pins : null, opening });
@@ -42,7 +42,7 @@ export function builtBody(job: Job, road: Road, parts: readonly Part[]): BuiltBo
 
 /** Pin holes in the sides of the space shelves stand in: for shelves on pins, or where they were wished. */
 function pinHolesOf(
-  job: Job,
+  job: DesignJob,
   { layout: { shelves, space }, opening, planned }: Road,
 ): ReturnType<typeof pinHoles> & { readonly used: boolean } {
   const pinned = planned ? shelves.filter(({ number }) => systemOf(job.support, number) === 'pinned-case') : [];

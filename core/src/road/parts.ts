@@ -1,4 +1,4 @@
-import { usualBox, usualTrimThickness, type Job } from '../job';
+import { usualBox, usualTrimThickness, type DesignJob } from '../job';
 import { layOut, tiltedShelves } from '../design/layout';
 import { cavityBox, openingOf, type CavityBox } from '../place/opening';
 import { specOf } from '../place/kinds';
@@ -25,10 +25,14 @@ import {
 
 export type Road = ReturnType<typeof asFarAsParts>;
 
-/** The road as far as the pieces that are asked for: what the walls, the heights and the supports make of a job. */
-export function asFarAsParts(job: Job) {
+/** The place as the readings have it: what is known of its walls, and the opening they most likely are. */
+export function placeOf(job: Pick<DesignJob, 'place' | 'readings' | 'levelLine' | 'errors' | 'trials'>) {
   const survey = surveyOf(job);
-  const opening = openingOf(survey);
+  return { survey, opening: openingOf(survey) };
+}
+
+/** The road as far as the pieces that are asked for: what the walls, the heights and the supports make of a job. */
+export function asFarAsParts(job: DesignJob, { survey, opening }: ReturnType<typeof placeOf> = placeOf(job)) {
   const spec = specOf(job.place);
   const planned = plannedAt(job.support.system, job.place);
   const box = spec.takes === 'box' ? cavityBox(survey, job) : null;
@@ -63,19 +67,19 @@ export function asFarAsParts(job: Job) {
 }
 
 /** Thicknesses of a box's boards and of its trim, and how the trim is wished. */
-function boxBoards({ box: wish, units, shelves }: Job): BoxBoards {
+function boxBoards({ box: wish, units, shelves }: DesignJob): BoxBoards {
   const { trim } = wish ?? usualBox(units);
   return { wallMm: shelves.thickness.mm, trim, trimThickMm: (trim.thickness ?? usualTrimThickness(units)).mm };
 }
 
 /** The boards and the trim of a cavity's box. */
-function boxOf(box: CavityBox, job: Job, sides: Joint | null): PartSpec[] {
+function boxOf(box: CavityBox, job: DesignJob, sides: Joint | null): PartSpec[] {
   const parts = boxAndTrim(box, boxBoards(job)).map((part) => ({ ...part, unit: 'box' }));
   return sides ? parts.map((part) => (part.role === 'box-side' ? { ...part, joints: [sides] } : part)) : parts;
 }
 
 /** What holds a box together, in its hole, and its trim to it. */
-function boxJoints(box: CavityBox, job: Job): Fastening[] {
+function boxJoints(box: CavityBox, job: DesignJob): Fastening[] {
   const boards = boxBoards(job);
   return [...boxScrews(box, boards.wallMm), ...boxCorners(box, boards.wallMm), ...boxTrimPins(box, boards)];
 }

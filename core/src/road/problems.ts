@@ -1,6 +1,6 @@
 import { throughHoles } from '../design/fixing';
 import type { Part } from '../design/fit';
-import type { Job } from '../job';
+import type { DesignJob } from '../job';
 import { levelLineProblems } from '../design/layout';
 import { hangingProblems, strengthProblems, tippingProblems, weightOf, type Cure, type Strength } from '../design/load';
 import { choice, length, message } from '../base/message';
@@ -21,7 +21,7 @@ interface Planned {
 }
 
 /** All problems of a job in the order of the road; without readings only that one. */
-export function problemsOf(job: Job, road: Road, planned: Planned): Problem[] {
+export function problemsOf(job: DesignJob, road: Road, planned: Planned): Problem[] {
   if (job.readings.length === 0) return [stop({ kind: 'place' }, message('problem.noReadings'))];
   const { survey, layout, system, spec, box, specs } = road;
   const { readings, fitted, drilled, built, strengths, cures } = planned;
@@ -51,7 +51,7 @@ export function problemsOf(job: Job, road: Road, planned: Planned): Problem[] {
 }
 
 /** Studs noted beyond the end of their wall: no screw would be driven there. */
-function studsOutside({ place }: Job, { extent, surfaces }: Road['opening']): Problem[] {
+function studsOutside({ place }: DesignJob, { extent, surfaces }: Road['opening']): Problem[] {
   const { measured, left, right, depth } = extent;
   const long = (wall: 'left' | 'back' | 'right') => {
     const known = wall === 'back' ? measured.width || place.rough.width : measured.depth || place.rough.depth;
@@ -66,7 +66,7 @@ function studsOutside({ place }: Job, { extent, surfaces }: Road['opening']): Pr
 }
 
 /** Problem: supports for this place cannot be planned yet. */
-const notYet = (job: Job, { boards, takes }: PlaceSpec): Problem =>
+const notYet = (job: DesignJob, { boards, takes }: PlaceSpec): Problem =>
   doubtful(
     { kind: 'support' },
     takes === 'box'
@@ -77,7 +77,7 @@ const notYet = (job: Job, { boards, takes }: PlaceSpec): Problem =>
   );
 
 /** Cautions of a place, for any system. */
-export function cautionsOf({ place }: Job): Caution[] {
+export function cautionsOf({ place }: DesignJob): Caution[] {
   const said = (
     code: 'caution.oldPaint' | 'caution.cavityWires' | 'caution.cavityLoad' | 'caution.cavityOutside' | 'caution.pilot',
     stage: Caution['stage'] = 'measure',

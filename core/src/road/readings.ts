@@ -1,4 +1,4 @@
-import type { Job, Reading } from '../job';
+import type { DesignJob, Reading } from '../job';
 import { about as roughly, choice, count, length, message, nested, type Message } from '../base/message';
 import { doubtful, stop, type Problem } from '../base/problem';
 import { expectedWords, nameOf, saidWords, spotOf } from '../place/reading';
@@ -73,7 +73,7 @@ function readAgain(id: string, survey: Survey): boolean {
 }
 
 /** Notes of trial fits that contradict the readings, each with what it may have been meant to be. */
-export function trialProblems(survey: Survey, { trials }: Pick<Job, 'trials'>): Problem[] {
+export function trialProblems(survey: Survey, { trials }: Pick<DesignJob, 'trials'>): Problem[] {
   return survey.trials.flatMap((check): Problem[] => {
     const note = trials.find((trial) => trial.id === check.id);
     if (!note || check.state !== 'asked') return [];
@@ -92,7 +92,7 @@ export function trialProblems(survey: Survey, { trials }: Pick<Job, 'trials'>): 
 }
 
 /** One width is not a survey: it says nothing about lean, taper or bow. */
-export function thinSurvey(job: Job): Problem[] {
+export function thinSurvey(job: DesignJob): Problem[] {
   const widths = job.readings.filter((reading) => reading.kind === 'width');
   return widths.length === 1 ? [doubtful({ kind: 'place' }, message('problem.oneWidth'))] : [];
 }

@@ -1,9 +1,10 @@
+import { perOwner } from '../../base/memory';
 import type { Opening } from '../../place/opening';
 import type { PartSpec } from '../system';
 import type { Suggestion } from '../../place/survey';
 import { fitBetween, type FitWish } from './between';
 import type { Part } from './part';
-import { pocketOf } from './pocket';
+import { pocketIn, type Pocket, type Walled } from './pocket';
 
 /** What a reading would do for the board it helps most: how often caulk hides its gaps, now and then, percent. */
 export interface Lift {
@@ -25,20 +26,23 @@ const SEED = 11;
 /** A lift of less than this is nothing to speak of, percent. */
 const WORTH_SAYING = 2;
 
+const openings = perOwner<Opening, ReturnType<Opening['ahead']>>(2);
+const neatOdds = perOwner<Pocket, number>(4);
+
 /**
  * Fits every board once more as if the next reading had been taken already (walls where they most likely are, known as
  * well as they will be), and names the one whose chance of a gap that caulk hides grows the most.
  * @returns null where none grows by anything to speak of
  */
 export function liftOf({ opening, specs, parts, next, tape }: LiftOptions): Lift | null {
-  const after = opening.ahead(next.spot, next.with);
+  const after = openings(opening, next, () => opening.ahead(next.spot, next.with));
   const lifts = parts.flatMap(({ id, fit, shelf, role }): Lift[] => {
     const rule = specs.find((spec) => spec.id === id)?.length;
     if (role !== 'board' || !fit || rule?.kind !== 'between-walls') return [];
     const wish = { tape, odds: fit.wantedOdds, leastMm: fit.playMm };
-    const pocket = (walls: typeof after) =>
-      pocketOf(walls, rule.band, { stance: rule.stance, samples: SAMPLES, seed: SEED });
-    const odds = (walls: typeof after) => fitBetween(pocket(walls), fit.style, wish)?.neatOdds ?? 0;
+    const pocket = (walls: Walled) => pocketIn(walls, rule.band, { stance: rule.stance, samples: SAMPLES, seed: SEED });
+    const odds = (walls: Walled) =>
+      neatOdds(pocket(walls), [fit.style, wish], () => fitBetween(pocket(walls), fit.style, wish)?.neatOdds ?? 0);
     return [{ shelf, now: odds(opening), then: odds(after) }];
   });
   const best = lifts.reduce((a, b) => (b.then - b.now > a.then - a.now ? b : a), lifts[0] as Lift);

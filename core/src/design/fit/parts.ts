@@ -1,4 +1,5 @@
 import { figure, less, plus, toTape } from '../../base/figure';
+import { perOwner } from '../../base/memory';
 import { END_STYLES, trialsOf, type Job } from '../../job';
 import { about as roughly, choice, count, length, message, text } from '../../base/message';
 import type { Opening, SurfacePoint } from '../../place/opening';
@@ -14,13 +15,17 @@ import type { Fitted, FitPartsOptions, Part } from './part';
 import { HIDDEN_MM } from '../../place/opening/hidden';
 import { drawnIn } from './drawnIn';
 import { fitPiece, outcomeOf, wishFor, type PieceFit, type StyleOutcome } from './piece';
-import { pocketOf, type Pocket } from './pocket';
+import { pocketIn, pocketOf, type Pocket } from './pocket';
 import { withoutImpossible } from './sizes';
 import { triedOf } from './tried';
 
 // Drawn walls for a board, whose odds are told; and for what carries or hides it.
 const SAMPLES = { board: 400, other: 160 } as const;
 const SEED = 11;
+const fits = perOwner<Pocket, PieceFit | null>(8);
+/** A piece is fitted into its pocket once, whatever else of the job is changed. */
+const fitOnce = (pocket: Pocket, wish: Parameters<typeof fitPiece>[1]) =>
+  fits(pocket, wish, () => fitPiece(pocket, wish));
 /** What is known no better than this is not known, millimetres. */
 const UNKNOWN_SD_MM = 40;
 
@@ -41,7 +46,7 @@ export function fitParts({ specs, opening, job }: FitPartsOptions): Fitted {
     }
     if (rule.kind === 'corner') return [];
     const kind = spec.role === 'board' ? 'board' : 'other';
-    const pocket = pocketOf(opening, rule.band, { stance: rule.stance, samples: SAMPLES[kind], seed: SEED });
+    const pocket = pocketIn(opening, rule.band, { stance: rule.stance, samples: SAMPLES[kind], seed: SEED });
     if (Math.max(...pocket.sd.left, ...pocket.sd.right) > UNKNOWN_SD_MM) return [];
     const wish = wishOf(rule, wishFor(job.fit, spec.shelf, job.tape));
     const leastMm = Math.max(wish.leastMm, rule.least?.mm ?? 0);
@@ -50,7 +55,7 @@ export function fitParts({ specs, opening, job }: FitPartsOptions): Fitted {
       kind === 'board'
         ? wish
         : { ...wish, habit: wish.habit === 'scribed' ? ('snug' as const) : wish.habit, ends: null };
-    const whole = fitPiece(pocket, { ...own, leastMm, sideBySide: false });
+    const whole = fitOnce(pocket, { ...own, leastMm, sideBySide: false });
     const fit = whole && drawnIn(whole, betweenMm(rule));
     if (!fit) {
       // Said once of a shelf, whichever of its pieces comes first.

@@ -1,3 +1,4 @@
+import { perOwner } from '../../base/memory';
 import { drawSamples, type Band, type Opening, type SurfacePoint } from '../../place/opening';
 import { stations } from '../../place/kinds';
 import { leastSquaresSlope } from './line';
@@ -105,6 +106,12 @@ export function pocketOf(opening: Walled, band: Band, options: PocketOptions): P
     drawn: drawSamples(joint, samples, seed).map((drawSample) => wallsIn(drawSample)),
   };
 }
+
+const pockets = perOwner<Walled, Pocket>(80);
+
+/** The same, looked at once for every opening: what another piece, or another support, asks again is known. */
+export const pocketIn = (opening: Walled, band: Band, options: PocketOptions): Pocket =>
+  pockets(opening, [band, options], () => pocketOf(opening, band, options));
 
 /** Turns the ends to how a board sees them whose back edge lies along the back: where that runs askew, so does it. */
 function turn({ left, right }: Pick<Walls, 'left' | 'right'>, ps: readonly number[], askew: number): void {

@@ -1,5 +1,4 @@
 import { figure, less, toTape, type Figure } from '../../base/figure';
-import type { Job } from '../../job';
 import { RATIO } from '../../job/limits';
 import { count, length, message } from '../../base/message';
 import { doubtful, stop, type Problem } from '../../base/problem';
@@ -258,7 +257,7 @@ const ON_MM = 0.05;
 function clearProblems(
   shelves: readonly LaidShelf[],
   blocked: readonly Blocked[],
-  { shelves: wish, tape }: Job,
+  { shelves: wish, tape }: LayoutInput['job'],
   ceilingMm: number,
 ): Problem[] {
   const thicknessMm = wish.thickness.mm;

@@ -1,5 +1,5 @@
 import type { Figure } from '../../base/figure';
-import type { Job } from '../../job';
+import type { DesignJob } from '../../job';
 import type { Opening } from '../../place/opening';
 import type { Problem } from '../../base/problem';
 import type { Bottom, Held } from './bounds';
@@ -7,7 +7,7 @@ import type { Contents } from './contents/contentsIs';
 import type { Blocked, Under } from './keepClear';
 
 export interface LayoutInput {
-  readonly job: Job;
+  readonly job: DesignJob;
   readonly opening: Opening;
   /** What a shelf takes up below its board. */
   readonly under: Under;

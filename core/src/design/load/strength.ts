@@ -1,6 +1,6 @@
 import type { Fixing } from '../fixing';
 import type { Part } from '../fit';
-import type { Job, LoadUse } from '../../job';
+import type { DesignJob, LoadUse } from '../../job';
 import type { Contents } from '../layout';
 import type { Opening } from '../../place/opening';
 import type { Hardware, Hold } from '../system';
@@ -51,7 +51,7 @@ export interface StrengthInput {
   readonly fixings: readonly Fixing[];
   readonly contents: Contents | null;
   readonly opening: Pick<Opening, 'extent' | 'surfaces'>;
-  readonly job: Job;
+  readonly job: DesignJob;
 }
 
 /**
@@ -203,7 +203,7 @@ export function sagOf({ mostMm, mostAt }: PlateResult, spanMm: number, { board }
 }
 
 /** What all pieces weigh together, kilograms: boards as boards, everything else as sticks. */
-export function weightOf(parts: readonly Part[], job: Pick<Job, 'wood'>): number {
+export function weightOf(parts: readonly Part[], job: Pick<DesignJob, 'wood'>): number {
   const { board, stick } = materialsFor(job);
   return parts.reduce((sum, { role, length, width, thicknessMm }) => {
     const { densityKgM3 } = isStick(role) ? stick : board;

@@ -1,5 +1,5 @@
 import { figure, less, type Figure } from '../../base/figure';
-import { askedOf, type Job, type SystemName } from '../../job';
+import { askedOf, type DesignJob, type SystemName } from '../../job';
 import type { Gap, LaidShelf, Layout, LayoutInput, Space } from '../layout';
 import { count, message } from '../../base/message';
 import { stop } from '../../base/problem';
@@ -8,7 +8,7 @@ import type { Joint, Standing, Suit, System, SystemInput, SystemResult } from '.
 import { depthOf, plannedAt, SYSTEMS, systemOf, systemsUsed, underOf } from './table';
 
 interface ApplyInput {
-  readonly job: Job;
+  readonly job: DesignJob;
   readonly opening: Opening;
   readonly shelves: readonly LaidShelf[];
   readonly gaps: readonly Gap[];
@@ -108,7 +108,7 @@ export function applySystems(input: ApplyInput): Applied {
 export type Rooms = Required<Pick<LayoutInput, 'inside' | 'depthOf' | 'under'>>;
 
 /** The room for shelves and what stands on them, by the job's system: in a case, between its own boards. */
-export function roomsOf(job: Job, opening: Opening, box: CavityBox | null): Rooms {
+export function roomsOf(job: DesignJob, opening: Opening, box: CavityBox | null): Rooms {
   const name = job.support.system;
   const under = underOf(job);
   const own = (shelf: number) => (shelf === 0 ? job.shelves.depth.mm : depthOf(job, shelf));

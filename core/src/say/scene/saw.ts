@@ -9,8 +9,8 @@ export const SAW_FACTOR = 5;
 
 /**
  * One piece as it is sawn: the blank it comes out of, what falls off at each end, the cut lines, what is cut into the
- * piece, and its lengths along both edges. A board lies with its front edge towards the person, a piece on edge with its upper
- * edge away, a mitred one with its long edge away.
+ * piece, and its lengths along both edges. A board lies with its front edge towards the person, a piece on edge with
+ * its upper edge away, a mitred one with its long edge away.
  * @param written the units of the job: what is out by less than can be marked is square
  */
 export function sawScene(shaped: Shaped, written: Written): Scene {

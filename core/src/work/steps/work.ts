@@ -1,7 +1,7 @@
 import type { Body } from '../../design/body';
 import type { Part } from '../../design/fit';
 import type { Fixing } from '../../design/fixing';
-import type { Job, SystemName } from '../../job';
+import type { SystemName, WorkJob } from '../../job';
 import type { LaidShelf } from '../../design/layout';
 import { list, message, text, type Message } from '../../base/message';
 import type { Caution } from '../../base/problem';
@@ -11,7 +11,7 @@ import { systemOf, type Applied, type Hardware } from '../../design/system';
 
 /** What steps are made from: the job, and what the road has made of it so far. */
 export interface Work {
-  readonly job: Job;
+  readonly job: WorkJob;
   readonly takes: 'boards' | 'box';
   readonly parts: readonly Part[];
   /** The parts and the hardware as they stand in the opening. */

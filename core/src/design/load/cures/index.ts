@@ -75,7 +75,7 @@ function stifferBoards(trial: Trial, hasBack: boolean): Found[] {
 }
 
 /** Wood of the boards a system carries, litres. */
-function litresOf(parts: readonly Part[], system: SystemName, { support }: Job): number {
+function litresOf(parts: readonly Part[], system: SystemName, { support }: Pick<Job, 'support'>): number {
   return parts
     .filter(({ role, shelf }) => role === 'board' && systemOf(support, shelf) === system)
     .reduce((sum, { length, width, thicknessMm }) => sum + (length.mm * width.mm * thicknessMm) / 1e6, 0);

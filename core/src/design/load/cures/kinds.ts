@@ -49,9 +49,9 @@ export function higherNosing({ job, system, model, materials, tryOut }: Trial): 
   };
 }
 
-const isHollow = ({ support }: Job) => support.system === 'floating-rails';
+const isHollow = ({ support }: Trial['job']) => support.system === 'floating-rails';
 
-const thicknessesAbove = (job: Job, { thicknessMm }: PlateModel) =>
+const thicknessesAbove = (job: Trial['job'], { thicknessMm }: PlateModel) =>
   sold(THICKNESSES, job).filter((mm) => mm > thicknessMm + 0.5);
 
 /** Tries thicker boards; null for hollow shelves or when no size is enough. */

@@ -1,5 +1,5 @@
 import type { Contents } from '../../layout';
-import type { Change, Job, SystemName } from '../../../job';
+import type { Change, DesignJob, SystemName } from '../../../job';
 import type { Message } from '../../../base/message';
 import { materialsFor, type Materials } from '../materials';
 import { leaningLoad, stayingLoad, type HeldBoard } from '../model';
@@ -26,7 +26,7 @@ export interface Found {
 
 /** A shelf that fails, with everything needed to try changes. */
 export interface Trial {
-  readonly job: Job;
+  readonly job: DesignJob;
   readonly system: SystemName;
   readonly model: PlateModel;
   readonly materials: Materials;

@@ -1,4 +1,4 @@
-import type { Job } from '../../../job';
+import type { WorkJob } from '../../../job';
 import { levelLineWords } from '../../../design/layout';
 import { about, count, message } from '../../../base/message';
 import { usualMinutes } from '../minutes';
@@ -7,7 +7,7 @@ import type { After, Written } from '../writer';
 type Waits = readonly (After | null)[];
 
 /** Step: draw the level line that all heights are measured from. */
-export const levelLine = (job: Job, after: Waits): Written => ({
+export const levelLine = (job: WorkJob, after: Waits): Written => ({
   place: 'site',
   id: 'level-line',
   kind: 'mark',
