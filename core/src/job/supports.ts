@@ -207,3 +207,38 @@ export function askedOf<Name extends SystemName>({ support, units, tools }: Aski
     Object.entries(asks).map(([key, ask]) => [key, said[key] ?? usualAnswer(ask, units, tools)]),
   ) as Asked<Name>;
 }
+
+/** Nothing of a case is asked in a cavity: the box is its outside, and has its own trim. */
+const OF_CASE = ['sideThickness', 'play', 'plinth', 'back', 'backThickness'];
+const OF_TRIM = ['trimWidth', 'trimThickness', 'trimReveal'];
+const OF_NOSING = ['nosingThickness', 'nosingHeight'];
+
+/** What a system does not ask at a kind of place, where nothing would come of it. */
+const NOT_ASKED: Readonly<Record<string, readonly string[]>> = {
+  'cavity/housed-case': [...OF_CASE, 'trim', ...OF_TRIM, 'nosing', ...OF_NOSING],
+  'cavity/pinned-case': [...OF_CASE, 'trim', ...OF_TRIM, 'nosing', ...OF_NOSING],
+  'corner/three-side-cleats': ['cleatShort', ...OF_NOSING],
+  'corner/floating-rails': ['frontThickness'],
+};
+
+/**
+ * What a system asks of someone, by its keys: not what asks nothing at such a place, or while another answer stands. A
+ * nosing that is not wanted has no sizes, boards have no slats, bought brackets no sticks.
+ */
+export function asksShown(
+  job: Asking & { readonly place: { readonly kind: string }; readonly pins?: unknown },
+  system: SystemName,
+) {
+  const said = askedOf(job, system) as Readonly<Record<string, unknown>>;
+  const idle = new Set([
+    ...(NOT_ASKED[`${job.place.kind}/${system}`] ?? []),
+    ...(said.nosing === false ? OF_NOSING : []),
+    ...(said.trim === false ? OF_TRIM : []),
+    ...(said.back === false ? ['backThickness'] : []),
+    ...(said.deck !== undefined && said.deck !== 'slats' ? ['slatWidth', 'slatGap'] : []),
+    ...(system === 'brackets' ? (said.made === 'bought' ? ['stickThickness', 'stickWidth'] : ['ratedKg']) : []),
+    // Rows of holes that are wished for themselves say how far in they are.
+    ...(job.pins ? ['pinSetBack'] : []),
+  ]);
+  return Object.keys(SUPPORT_ASKS[system]).filter((key) => !idle.has(key));
+}

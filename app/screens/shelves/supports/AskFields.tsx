@@ -1,5 +1,6 @@
 import {
   askedOf,
+  asksShown,
   offered,
   SUPPORT_ASKS,
   withAnswer,
@@ -16,14 +17,6 @@ import { LengthFields } from '../../../ui/LengthFields';
 import { useLabel, type PlainLabel } from '../../../labels';
 import { editJob, useAppDispatch } from '../../../store';
 
-/** What asks nothing while another answer stands: a nosing that is not wanted has no sizes, boards have no slats. */
-const idle = (said: Readonly<Record<string, unknown>>): readonly string[] => [
-  ...(said.nosing === false ? ['nosingThickness', 'nosingHeight'] : []),
-  ...(said.trim === false ? ['trimWidth', 'trimThickness', 'trimReveal'] : []),
-  ...(said.back === false ? ['backThickness'] : []),
-  ...(said.deck !== undefined && said.deck !== 'slats' ? ['slatWidth', 'slatGap'] : []),
-];
-
 /** What is offered of a choice, and what was chosen before if the tools would not have offered it. */
 function choicesOf(ask: Extract<Ask, { kind: 'choice' }>, tools: Job['tools'], chosen: string): readonly string[] {
   const all = offered(ask, tools);
@@ -38,7 +31,8 @@ export function AskFields({ job, system }: { job: Job; system: SystemName }) {
   const said = askedOf(job, system) as Readonly<Record<string, unknown>>;
   const answer = (key: string, value: unknown) => void dispatch(editJob((one) => withAnswer(one, system, key, value)));
   const named = (key: string) => label(`ask.${key}` as PlainLabel);
-  const wanted = asks.filter(([key]) => !idle(said).includes(key));
+  const shown = asksShown(job, system);
+  const wanted = asks.filter(([key]) => shown.includes(key));
   const yes = wanted.filter(([, ask]) => ask.kind === 'yes').map(([key]) => key);
   return (
     <Section title={words(message(`system.${system}`), job)}>

@@ -1,6 +1,6 @@
 import type { Job, PlaceKind, SystemName } from '../../job';
 import { planJob, type Plan } from '../../plan';
-import { cloakroomCloset, stairCavity } from '../../rigs/demo';
+import { cloakroomCloset, stairCavity, windowCorner } from '../../rigs/demo';
 import { mm, plainJob, saying } from '../load/testing';
 
 // What was wrong while each stage had its own idea of the thing: each of these once ran into something or was loose.
@@ -181,6 +181,26 @@ describe('cleats, brackets, rails', () => {
     const named = plan.problems.filter(({ message }) => message.code === 'body.inOneAnother');
     expect(named.length).toBeGreaterThan(0);
     expect(named.every(({ severity }) => severity === 'stop')).toBe(true);
+  });
+});
+
+test('the rails of a corner stop as far short of the front as they are asked to', () => {
+  const corner = windowCorner();
+  const railed = (setBack: number) => {
+    const asked = { setBack: mm(setBack) };
+    const plan = planJob({
+      ...corner,
+      shelves: { ...corner.shelves, thickness: mm(40) },
+      support: { system: 'floating-rails', own: { 'floating-rails': asked } },
+    });
+    return plan.body.pieces.filter((piece) => piece.role === 'rail-back' || piece.role === 'rail-side');
+  };
+  const [near, far] = [railed(20), railed(70)];
+  expect(near.length).toBeGreaterThan(3);
+  near.forEach((rail, i) => {
+    const shorter = rail.solid.lengthMm - far[i]!.solid.lengthMm;
+    // On the marks of the tape, each down to the mark below.
+    expect(Math.abs(shorter - 50)).toBeLessThan(1.6);
   });
 });
 

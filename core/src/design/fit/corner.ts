@@ -61,13 +61,15 @@ export interface CornerOptions {
   /** Along the back wall. */
   readonly backMm: number;
   readonly railMm: number;
+  /** How far a rail stays behind the front edge; what is usual where left away. */
+  readonly setBackMm?: number;
   readonly samples: number;
 }
 
 const STATIONS = 7;
 const DEGREES = 180 / Math.PI;
 const SEED = 11;
-/** A rail stays so far behind the front edge. */
+/** A rail stays so far behind the front edge, unless it is said. Millimetres. */
 export const SET_BACK_MM = 30;
 // A rounded front in so many straight pieces: off the curve by less than 0.05 mm on a 500 mm leg.
 const ROUND_STEPS = 64;
@@ -123,7 +125,7 @@ export function fitCorner(options: CornerOptions): CornerFit {
     outline: outline.map(([x, y]): OutlinePoint => [mirror * x, y]),
     mitreDegrees: cutDegrees / 2,
     tiltDegrees: 90 - cutDegrees / 2,
-    rails: railsFor(outline, cutDegrees, railMm),
+    rails: railsFor(outline, cutDegrees, railMm, options.setBackMm ?? SET_BACK_MM),
     worst: rangeOf(worst),
     neatOdds: (100 * worst.filter((one) => one <= HIDDEN_MM).length) / Math.max(worst.length, 1),
     off: {
@@ -250,7 +252,12 @@ export function sideRailBegins(degrees: number, thicknessMm: number): number {
 }
 
 /** How far rails may run along each wall: to where the front edge crosses their face, less the set-back. */
-function railsFor(outline: readonly OutlinePoint[], degrees: number, thicknessMm: number): CornerFit['rails'] {
+function railsFor(
+  outline: readonly OutlinePoint[],
+  degrees: number,
+  thicknessMm: number,
+  setBackMm: number,
+): CornerFit['rails'] {
   const turn = degrees / DEGREES;
   const along = (points: readonly OutlinePoint[]) => crossingAt(points, thicknessMm).most;
   // Seen along the side wall the outline is the same, the other way about.
@@ -258,12 +265,12 @@ function railsFor(outline: readonly OutlinePoint[], degrees: number, thicknessMm
     x * Math.cos(turn) + y * Math.sin(turn),
     x * Math.sin(turn) - y * Math.cos(turn),
   ]);
-  const back = along(outline) - SET_BACK_MM;
+  const back = along(outline) - setBackMm;
   const begins = sideRailBegins(degrees, thicknessMm);
   return {
     backMm: Math.max(back, 0),
-    sideMm: Math.max(along(turned) - SET_BACK_MM - begins, 0),
-    setBackMm: SET_BACK_MM,
+    sideMm: Math.max(along(turned) - setBackMm - begins, 0),
+    setBackMm,
     thicknessMm,
   };
 }

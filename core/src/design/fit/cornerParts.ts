@@ -17,8 +17,11 @@ export function cornerParts({ specs, opening, job }: FitPartsOptions): Fitted {
   const side = opening.surfaces.includes('left') ? 'left' : 'right';
   const boards = specs.filter((spec) => spec.role === 'board' && spec.length.kind === 'corner');
   // Of a shelf with nothing along the walls no rail is asked for.
-  const railOf = (shelf: number) =>
-    specs.find((spec) => spec.role === 'rail-back' && spec.shelf === shelf)?.thicknessMm ?? 0;
+  const railOf = (shelf: number) => {
+    const rail = specs.find((spec) => spec.role === 'rail-back' && spec.shelf === shelf);
+    const setBackMm = rail?.length.kind === 'corner' ? rail.length.setBackMm : undefined;
+    return { railMm: rail?.thicknessMm ?? 0, ...(setBackMm === undefined ? {} : { setBackMm }) };
+  };
   const fits = boards.map((spec) => ({
     shelf: spec.shelf,
     fit: fitCorner({
@@ -28,7 +31,7 @@ export function cornerParts({ specs, opening, job }: FitPartsOptions): Fitted {
       upTo: spec.place.upTo,
       wish,
       backMm: spec.width.mm,
-      railMm: railOf(spec.shelf),
+      ...railOf(spec.shelf),
       samples: SAMPLES,
     }),
   }));

@@ -16,9 +16,9 @@ interface CornerInput {
   };
   /** What goes along both walls: cleats below the board, or rails within a shelf that slides over them. */
   readonly stick: { readonly thicknessMm: number; readonly heightMm: number } & (
-    | { readonly role: 'cleat' }
-    /** So far under the shelf's top: right under its upper skin. */
-    | { readonly role: 'rail'; readonly underMm: number }
+    | { readonly role: 'cleat'; readonly screwedDown: boolean }
+    /** So far under the shelf's top, right under its upper skin; it stops so far short of the front edge. */
+    | { readonly role: 'rail'; readonly underMm: number; readonly setBackMm: number }
   );
 }
 
@@ -63,7 +63,7 @@ export function corneredShelf({ shelf: { number, top, underside }, input, stick 
     thicknessMm: stick.thicknessMm,
     width,
     place: role === 'rail-back' ? { ...under, outTo: stick.thicknessMm } : { ...under, outFrom: stick.thicknessMm },
-    length: { kind: 'corner', band: under },
+    length: { kind: 'corner', band: under, ...(stick.role === 'rail' ? { setBackMm: stick.setBackMm } : {}) },
   });
   const half = stick.thicknessMm / 2;
   const [back, other] = [`S${number}-rail-back`, `S${number}-rail-side`];
@@ -84,7 +84,7 @@ export function corneredShelf({ shelf: { number, top, underside }, input, stick 
     fastenings: [
       toWall(back, 'back'),
       toWall(other, side),
-      ...(stick.role === 'rail'
+      ...(stick.role === 'rail' || !stick.screwedDown
         ? []
         : [
             pieces.boardDown({

@@ -32,6 +32,7 @@ export const floatingRails: System<'floating-rails'> = {
       thicknessMm: asked.railThickness.mm,
       heightMm: railHeight(input).mm,
       underMm: asked.skin.mm,
+      setBackMm: asked.setBack.mm,
       role: 'rail',
     } as const;
     const cornered = corner ? made.map((shelf) => cornerOf(shelf, input, stick)) : [];

@@ -182,15 +182,17 @@ function partsOf(carcase: Carcase, input: Input): PartSpec[] {
   ];
 }
 
-function grooveProblems({ asked }: Input): Problem[] {
-  const most = asked.sideThickness.mm / 2;
+function grooveProblems({ asked, box, wish }: Input): Problem[] {
+  // In a cavity the sides are those of its box.
+  const side = box ? wish.thickness.mm : asked.sideThickness.mm;
+  const most = side / 2;
   if (asked.groove.mm <= most) return [];
   return [
     stop(
       { kind: 'support' },
       message('problem.grooveTooDeep', {
         groove: length(asked.groove.mm),
-        post: length(asked.sideThickness.mm),
+        post: length(side),
         most: length(most),
       }),
     ),

@@ -11,9 +11,9 @@ type Shelf = Input['shelves'][number];
 type Side = 'left' | 'right';
 
 /**
- * Posts stand on the floor against both side walls; shelves slide into grooves across them, or drop into rebates. A
- * shelf is longer than the space between the posts by the depth of both grooves. Each post has its own floor to stand
- * on, so its grooves are measured from its own foot.
+ * Posts stand on the floor against both side walls; shelves slide into grooves across them, or lie in deeper rebates
+ * and are screwed down into each post. A shelf is longer than the space between the posts by the depth of both. Each
+ * post has its own floor to stand on, so its grooves are measured from its own foot.
  */
 export const housedPosts: System<'housed-posts'> = {
   name: 'housed-posts',
@@ -43,9 +43,10 @@ export const housedPosts: System<'housed-posts'> = {
       marks: shelves.flatMap((shelf) => pieces.shelfMarks(shelf, input.levelLineUpMm, null)),
       hangsMm: () => hangs,
       order: [
-        message(job.tools === 'hand' ? 'order.posts.chisel' : 'order.posts.groove'),
+        message(jointOrder(asked.joint, job.tools)),
         message('order.posts.stand'),
-        message('order.posts.shelves'),
+        message(asked.joint === 'rebate' ? 'order.posts.rebated' : 'order.posts.shelves'),
+        ...(isScrewed(input) ? [message('order.posts.screwed')] : []),
         ...(nosing ? [message('order.nosing')] : []),
       ],
       problems: [...blocked, ...pieces.gapProblems(input.gaps, new Set(shelves.map((shelf) => shelf.number)), hangs)],
@@ -57,6 +58,18 @@ export const housedPosts: System<'housed-posts'> = {
     againsts: tools === 'hand' ? [message('suit.handGrooves')] : [],
   }),
 };
+
+/** How the joints are cut. */
+function jointOrder(joint: Input['asked']['joint'], tools: Input['job']['tools']) {
+  if (joint === 'rebate') return tools === 'hand' ? 'order.posts.chiselRebate' : 'order.posts.rebate';
+  return tools === 'hand' ? 'order.posts.chisel' : 'order.posts.groove';
+}
+
+/** Boards in rebates are screwed down where the ledge leaves wood about a screw. */
+const isScrewed = ({ asked }: Pick<Input, 'asked'>): boolean =>
+  asked.joint === 'rebate' && asked.groove.mm >= SCREWED_FROM_MM;
+/** A screw stands in the middle of its ledge, and no nearer than 10 mm to the board's end. */
+const SCREWED_FROM_MM = 20;
 
 function boardsOf(shelf: Shelf, input: Input): PartSpec[] {
   const { asked, wish } = input;
@@ -92,8 +105,8 @@ function standsOf(input: Input): readonly Band['outFrom'][][] {
 /** A front post stands so far behind the boards' front, that a lipping lies on them and not on it. Millimetres. */
 const SET_BACK_MM = 2;
 const TWO_FROM = 2.5;
-/** What a groove leaves of a post at the least. */
-const LEAVES = 0.5;
+/** How much of a post may be cut away: for a groove; for a rebate, whose board is screwed to what is left. */
+const MOST = { groove: 0.5, rebate: 0.65 } as const;
 
 const deepest = ({ shelves, depthOf, asked }: Input) =>
   Math.max(0, ...shelves.map(({ number }) => pieces.boardDepth(depthOf(number), pieces.nosingOf(asked)).mm));
@@ -197,6 +210,7 @@ function fasteningsOf(input: Input): Fastening[] {
   );
   return [
     ...posts,
+    ...(isScrewed(input) ? shelves.flatMap((shelf) => screwedDown(shelf, input)) : []),
     ...pieces.nosingsOn(
       shelves,
       nosing,
@@ -206,13 +220,43 @@ function fasteningsOf(input: Input): Fastening[] {
   ];
 }
 
+/** A screw through each end of a board into the ledge it lies on in each post. */
+function screwedDown({ number, underside }: Shelf, input: Input): Fastening[] {
+  const { asked, wish, shelves } = input;
+  const lower = shelves.filter((shelf) => shelf.top.mm < underside.mm).at(-1)?.top.mm ?? 0;
+  const haveMm = underside.mm - lower;
+  return (['left', 'right'] as const).flatMap((end) =>
+    standsOf(input).map(([from = 0, to = 0], k): Fastening => {
+      const middle = (from + to) / 2;
+      return {
+        ...pieces.boardDown({
+          shelf: number,
+          part: idOf(end, k),
+          thicknessMm: wish.thickness.mm,
+          haveMm,
+          spread: {
+            kind: 'from-end',
+            end,
+            inMm: asked.groove.mm / 2,
+            fromMm: middle,
+            toMm: middle,
+            everyMm: 100,
+            least: 1,
+          },
+        }),
+        into: { kind: 'piece', id: idOf(end, k), grain: 'end', haveMm },
+      };
+    }),
+  );
+}
+
 function problemsOf(input: Input): Problem[] {
   const { asked, shelves } = input;
   const nosing = pieces.nosingOf(asked);
   const depths = shelves.flatMap((shelf) => pieces.noDepthProblems(input.depthOf(shelf.number), nosing));
   if (depths.length > 0) return depths.slice(0, 1);
   const deep = asked.groove.mm;
-  const most = asked.postThickness.mm * LEAVES;
+  const most = asked.postThickness.mm * MOST[asked.joint];
   if (deep > most)
     return [
       stop(
@@ -236,8 +280,14 @@ function problemsOf(input: Input): Problem[] {
     ),
   );
   const low = shelves.filter((shelf) => shelf.underside.mm >= 0 && shelf.underside.mm < TOP_LEFT_ON_MM);
+  const leftMm = asked.postThickness.mm - deep;
+  const weak =
+    deep > asked.postThickness.mm * MOST.groove
+      ? [doubtful({ kind: 'support' }, message('problem.rebateDeep', { groove: length(deep), left: length(leftMm) }))]
+      : [];
   return [
     ...under,
+    ...weak,
     ...low.map((laidShelf) =>
       doubtful(
         { kind: 'shelf', shelf: laidShelf.number },

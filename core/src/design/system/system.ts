@@ -57,7 +57,8 @@ export type LengthRule =
       /** What is taken off at both ends for the pieces it stands between, and put on for the housings it goes into. */
       readonly between?: readonly { readonly label: Message; readonly mm: number }[];
     }
-  | { readonly kind: 'corner'; readonly band: Band }
+  /** As the corner gives it; a stick along a wall stops so far short of the front edge, or as far as is usual. */
+  | { readonly kind: 'corner'; readonly band: Band; readonly setBackMm?: number }
   /** On edge along a side wall, from the face of the back cleat; `figure` is its length where the corner is square. */
   | { readonly kind: 'along-side'; readonly side: 'left' | 'right'; readonly band: Band; readonly figure: Figure }
   | { readonly kind: 'given'; readonly figure: Figure; readonly rounded: 'up' | 'down' };

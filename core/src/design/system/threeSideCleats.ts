@@ -32,7 +32,9 @@ export const threeSideCleats: System<'three-side-cleats'> = {
       : shelves.flatMap((shelf) => depthProblems(input, input.depthOf(shelf.number))).slice(0, 1);
     const made = blocked.length > 0 || !opening.surfaces.includes('back') ? [] : shelves;
     const ours = new Set(shelves.map((shelf) => shelf.number));
-    const stick = { thicknessMm: asked.cleatThickness.mm, heightMm: asked.cleatHeight.mm, role: 'cleat' } as const;
+    const { cleatThickness, cleatHeight, screwedDown } = asked;
+    const stick = { thicknessMm: cleatThickness.mm, heightMm: cleatHeight.mm, role: 'cleat', screwedDown } as const;
+    const screwed = screwedDown ? [message('order.board.screwed')] : [];
     const cornered = corner ? made.map((shelf) => corneredShelf({ shelf, input, stick })) : [];
     return {
       parts: corner ? cornered.flatMap((shelf) => shelf.parts) : made.flatMap((shelf) => partsOf(shelf, input)),
@@ -44,12 +46,12 @@ export const threeSideCleats: System<'three-side-cleats'> = {
       marks: shelves.flatMap((shelf) => pieces.shelfMarks(shelf, input.levelLineUpMm, 'cleat-top')),
       hangsMm: () => pieces.hangsBelow(nosing, wish.thickness.mm),
       order: corner
-        ? [message('order.cleats.corner'), message('order.board.on'), message('order.board.screwed')]
+        ? [message('order.cleats.corner'), message('order.board.on'), ...screwed]
         : [
             message('order.cleats.back'),
             message('order.cleats.sides'),
             message('order.board.on'),
-            ...(asked.screwedDown ? [message('order.board.screwed')] : []),
+            ...screwed,
             message('order.nosing'),
           ],
       problems: [

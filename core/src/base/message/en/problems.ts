@@ -155,6 +155,8 @@ export const problemsEn = {
     '{count, plural, one {Shelf {shelf, number}: one screw moved aside to miss a hole. Mark from the drilling sheet, not evenly.} other {Shelf {shelf, number}: # screws moved aside to miss holes. Mark from the drilling sheet, not evenly.}}',
   'problem.grooveTooDeep':
     'A housing {groove, length} deep leaves too little of a post {post, length} thick. Make it {most, length} at most, or use thicker posts.',
+  'problem.rebateDeep':
+    'Rebates {groove, length} deep leave {left, length} of each post. Use posts without knots at the rebates, and screw each post to the wall above and below them.',
   'problem.grooveNearFoot':
     'Shelf {shelf, number}: its housing is so near the foot of the posts that the wood below breaks out. Raise the shelf, or lay it on the floor.',
   'problem.hollowThin':

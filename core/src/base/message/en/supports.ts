@@ -28,6 +28,12 @@ export const supportsEn = {
   'order.posts.groove': 'Lay the posts side by side. Rout each housing across all of them in one pass.',
   'order.posts.chisel':
     'Lay the posts side by side. Knife each housing across all of them, saw to the line and chisel out the waste.',
+  'order.posts.rebate':
+    'Lay the posts side by side. Cut each rebate across all of them, in several shallow passes.',
+  'order.posts.chiselRebate':
+    'Lay the posts side by side. Knife each rebate across all of them, saw both sides to depth and chisel out the waste.',
+  'order.posts.rebated': 'Lay the boards in their rebates, lowest first.',
+  'order.posts.screwed': 'Screw each board down into every post, through pilot holes.',
   'order.posts.stand': 'Stand the posts plumb against the walls, scribed where a wall leans. Screw them.',
   'order.posts.shelves': 'Slide the shelves in, lowest first.',
   'order.float.rails': 'Screw the rails level to the walls, back rail first.',

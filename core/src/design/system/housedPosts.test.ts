@@ -1,0 +1,58 @@
+import { chimneyAlcove } from '../../rigs/demo';
+import { typedLength, type Job } from '../../job';
+import { planJob, type Plan } from '../../plan';
+
+const mm = (value: number) => typedLength(String(value), 'mm');
+
+/** Boards on posts of 45 × 45, cut 28 deep: 17 is left. */
+function onPosts(joint: 'groove' | 'rebate', groove = 28): Plan {
+  const alcove = chimneyAlcove();
+  const asked = { joint, groove: mm(groove), postThickness: mm(45), postWidth: mm(45) };
+  const job: Job = { ...alcove, support: { system: 'housed-posts', own: { 'housed-posts': asked } } };
+  return planJob(job);
+}
+
+const severities = ({ problems }: Plan, code: string) =>
+  problems.flatMap((problem) => (problem.message.code === code ? [problem.severity] : []));
+
+test('a rebate may take more than half of a post, with a word to check; a groove may not', () => {
+  expect(severities(onPosts('rebate'), 'problem.rebateDeep')).toEqual(['doubtful']);
+  expect(severities(onPosts('rebate'), 'problem.grooveTooDeep')).toEqual([]);
+  expect(severities(onPosts('groove'), 'problem.grooveTooDeep')).toEqual(['stop']);
+  expect(severities(onPosts('rebate', 32), 'problem.grooveTooDeep')).toEqual(['stop']);
+});
+
+test('each board is screwed down into each post it lies on; in grooves none is', () => {
+  const plan = onPosts('rebate');
+  const boards = plan.parts.filter((part) => part.role === 'board');
+  const posts = plan.parts.filter((part) => part.role.startsWith('post-'));
+  expect([boards.length, posts.length]).toEqual([5, 4]);
+  const down = plan.fixings.filter(({ through }) => through.kind === 'piece' && through.id.endsWith('-board'));
+  expect(down).toHaveLength(boards.length * posts.length);
+  expect(down.every((fixing) => fixing.holes.length === 1)).toBe(true);
+  const ids = new Set(down.map((fixing) => fixing.id));
+  const ways = plan.body.screws.filter((screw) => ids.has(screw.fixing));
+  expect(ways).toHaveLength(down.length);
+  for (const { way, along } of ways) {
+    expect(along[2]).toBeCloseTo(-1, 2);
+    expect(way.map((stretch) => stretch.in.kind)).toEqual(['piece', 'piece']);
+  }
+  // Nothing of what is screwed misses, comes out or stands too near an edge.
+  const ofScrews = ['body.misses', 'body.shortBite', 'body.comesOut', 'body.nearEdge', 'body.screwsMeet'];
+  expect(plan.problems.filter(({ message }) => ofScrews.includes(message.code))).toEqual([]);
+  const grooved = onPosts('groove', 10);
+  expect(grooved.fixings.filter(({ through }) => through.kind === 'piece' && through.id.endsWith('-board'))).toEqual(
+    [],
+  );
+});
+
+test('the steps say how each is cut and laid in', () => {
+  const told = (plan: Plan) => plan.build.steps.flatMap((step) => step.how.map((line) => line.code));
+  expect(told(onPosts('rebate'))).toEqual(
+    expect.arrayContaining(['order.posts.rebate', 'order.posts.rebated', 'order.posts.screwed']),
+  );
+  expect(told(onPosts('rebate', 12))).not.toContain('order.posts.screwed');
+  const grooved = told(onPosts('groove', 10));
+  expect(grooved).toEqual(expect.arrayContaining(['order.posts.shelves']));
+  expect(grooved.filter((code) => code.includes('ebate'))).toEqual([]);
+});
