@@ -1,19 +1,28 @@
-import type { Job } from '../job';
+import { designOf, workOf, type Job } from '../job';
 import { volumeOfSolid } from '../design/body';
-import { fitParts, withHoles } from '../design/fit';
+import { differing } from '../design/shaping/replayTesting';
 import { anyJob } from '../rigs/anyJob';
-import { builtBody, type BuiltBody } from './body';
-import { asFarAsParts } from './parts';
+import { bookFaults } from '../work/steps/bookTesting';
+import type { BuiltBody } from './body';
+import { placeOf } from './parts';
+import { buildOf, piecesOf, type Pieces } from './sections';
 
 /** How many jobs by chance, in as many groups: each group is a test of its own. */
 const JOBS = 1000;
 const GROUPS = 10;
 
-function bodyOf(job: Job): BuiltBody & { readonly pieces: number } {
-  const road = asFarAsParts(job);
-  const fitted = fitParts({ specs: road.specs, opening: road.opening, job });
-  const { parts } = withHoles(fitted.parts, road.hardware, job);
-  return { ...builtBody(job, road, parts), pieces: parts.length };
+/** Of so many jobs of a group the saw and the steps are gone through too. */
+const CUT = 30;
+
+interface Chosen {
+  readonly job: Job;
+  readonly pieces: Pieces;
+  readonly built: BuiltBody;
+}
+
+function builtOf(job: Job): Chosen {
+  const pieces = piecesOf(designOf(job), placeOf(job));
+  return { job, pieces, built: pieces.built };
 }
 
 const isMixed = ({ support }: Job): boolean => (support.shelves ?? []).length > 0;
@@ -50,10 +59,11 @@ function ownOverlaps(job: Job, built: BuiltBody): string[] {
 describe.each(Array.from({ length: GROUPS }, (_, i) => i))('jobs by chance, group %i', (group) => {
   const from = (group * JOBS) / GROUPS + 1;
   const jobs = Array.from({ length: JOBS / GROUPS }, (_, i) => anyJob(from + i));
-  const built = jobs.map((job) => ({ job, built: bodyOf(job) }));
+  const built = jobs.map(builtOf);
+  const sawn = built.filter((one) => one.pieces.parts.length > 0).slice(0, CUT);
 
   test('enough of them are built to say something', () => {
-    expect(built.filter((one) => one.built.pieces > 0).length).toBeGreaterThan(jobs.length / 2);
+    expect(built.filter((one) => one.pieces.parts.length > 0).length).toBeGreaterThan(jobs.length / 2);
   });
 
   test('with one support nothing runs into anything, all is held, and every screw bites', () => {
@@ -84,5 +94,22 @@ describe.each(Array.from({ length: GROUPS }, (_, i) => i))('jobs by chance, grou
       expect(screws.every(({ fixing }) => joints.has(fixing))).toBe(true);
       expect(screws.length).toBe(one.fixings.reduce((sum, { holes }) => sum + holes.length, 0));
     }
+  });
+
+  test('cut as told, every piece is its solid', () => {
+    expect(sawn).toHaveLength(CUT);
+    const off = sawn.flatMap(({ job, pieces: { parts }, built: { body } }) =>
+      differing({ parts, body }, job).map((words) => `${job.id} ${words}`),
+    );
+    expect(off).toEqual([]);
+  });
+
+  test('every piece is listed, cut and put in once, every screw driven in one step and bought', () => {
+    const faults = sawn.flatMap(({ job, pieces }) => {
+      const { steps } = buildOf(workOf(job), pieces, { problems: [], cautions: [] });
+      const book = { ...pieces, fixings: pieces.built.fixings, steps };
+      return bookFaults(book, job).map((words) => `${job.id} ${job.support.system} ${words}`);
+    });
+    expect(faults).toEqual([]);
   });
 });

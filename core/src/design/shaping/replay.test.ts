@@ -1,6 +1,5 @@
 import fc from 'fast-check';
 import { chimneyAlcove, demoJobs } from '../../rigs/demo';
-import { anyJob } from '../../rigs/anyJob';
 import { typedLength, type Job } from '../../job';
 import { planJob } from '../../plan';
 import { shapedIn } from './cut';
@@ -9,22 +8,11 @@ import { differing, replayed } from './replayTesting';
 describe('cut as told, every piece is the solid that was planned', () => {
   test.each(demoJobs().map((job) => [job.name, job] as const))('%s', (_, job) => {
     for (const tools of ['power', 'hand'] as const) {
-      const { pieces, off } = differing({ ...job, tools });
-      expect(off).toEqual([]);
-      expect(pieces).toBeGreaterThan(0);
+      const told = { ...job, tools };
+      const plan = planJob(told);
+      expect(plan.parts.length).toBeGreaterThan(0);
+      expect(differing(plan, told)).toEqual([]);
     }
-  });
-
-  test.each([0, 1, 2, 3, 4, 5])('50 jobs by chance, lot %d', (lot) => {
-    let pieces = 0;
-    const off: string[] = [];
-    for (let seed = lot * 50; seed < lot * 50 + 50; seed += 1) {
-      const found = differing(anyJob(seed));
-      pieces += found.pieces;
-      off.push(...found.off.map((words) => `${seed} ${words}`));
-    }
-    expect(off).toEqual([]);
-    expect(pieces).toBeGreaterThan(200);
   });
 
   test('over leaning and turning walls, in every end style', () => {
@@ -40,9 +28,10 @@ describe('cut as told, every piece is the solid that was planned', () => {
           const mm = reading.value.mm + (by[i] ?? 0);
           return { ...reading, value: typedLength(String(mm), 'mm') };
         });
-        const { pieces, off } = differing({ ...job, readings, fit: { ...job.fit, ends } } as Job);
-        expect(pieces).toBeGreaterThan(0);
-        expect(off).toEqual([]);
+        const crooked = { ...job, readings, fit: { ...job.fit, ends } } as Job;
+        const plan = planJob(crooked);
+        expect(plan.parts.length).toBeGreaterThan(0);
+        expect(differing(plan, crooked)).toEqual([]);
       }),
       { numRuns: 8 },
     );

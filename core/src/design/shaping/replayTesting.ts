@@ -2,7 +2,7 @@ import type { Job } from '../../job';
 import { parseLength, TAPE_STEP_MM } from '../../base/quantity';
 import type { Message } from '../../base/message';
 import { lengthWords } from '../../say/words/all';
-import { planJob } from '../../plan';
+import type { Plan } from '../../plan';
 import { volumeOf, areaOf, without, type Convex } from '../body/convex';
 import { convexParts, squareAt, type Cut, type EndPlane, type Solid } from '../body/solid';
 import { templateOf } from '../template/template';
@@ -227,17 +227,15 @@ function leftOver(of: Solid, other: Solid): number {
   return Math.max(0, ...left.map(thickOf));
 }
 
-/** The pieces of a job that come out other than they are planned, with by how much; and how many there are. */
-export function differing(job: Job): { readonly pieces: number; readonly off: readonly string[] } {
-  const plan = planJob(job);
-  const shaped = shapedIn(plan.body);
-  const off = (['exact', 'written'] as const).flatMap((reading) =>
-    plan.parts.flatMap((part) => {
+/** The pieces that come out other than they are planned, with by how much. */
+export function differing({ parts, body }: Pick<Plan, 'parts' | 'body'>, job: Job): readonly string[] {
+  const shaped = shapedIn(body);
+  return (['exact', 'written'] as const).flatMap((reading) =>
+    parts.flatMap((part) => {
       const one = shaped(part);
       const made = replayed(one, job, reading);
       const byMm = Math.max(leftOver(one.solid, made), leftOver(made, one.solid));
       return byMm > mayBeOff(reading, job) ? [`${reading} ${part.id} (${part.role}): ${byMm.toFixed(2)} mm`] : [];
     }),
   );
-  return { pieces: plan.parts.length, off };
 }
