@@ -4,7 +4,7 @@ import type { PartSpec } from '../system';
 import type { Suggestion } from '../../place/survey';
 import { fitBetween, type FitWish } from './between';
 import type { Part } from './part';
-import { pocketIn, type Pocket, type Walled } from './pocket';
+import { pocketOf, type Walled } from './pocket';
 
 /** What a reading would do for the board it helps most: how often caulk hides its gaps, now and then, percent. */
 export interface Lift {
@@ -27,7 +27,7 @@ const SEED = 11;
 const WORTH_SAYING = 2;
 
 const openings = perOwner<Opening, ReturnType<Opening['ahead']>>(2);
-const neatOdds = perOwner<Pocket, number>(4);
+const neatOdds = perOwner<Walled, number>(200);
 
 /**
  * Fits every board once more as if the next reading had been taken already (walls where they most likely are, known as
@@ -40,9 +40,12 @@ export function liftOf({ opening, specs, parts, next, tape }: LiftOptions): Lift
     const rule = specs.find((spec) => spec.id === id)?.length;
     if (role !== 'board' || !fit || rule?.kind !== 'between-walls') return [];
     const wish = { tape, odds: fit.wantedOdds, leastMm: fit.playMm };
-    const pocket = (walls: Walled) => pocketIn(walls, rule.band, { stance: rule.stance, samples: SAMPLES, seed: SEED });
+    const options = { stance: rule.stance, samples: SAMPLES, seed: SEED };
     const odds = (walls: Walled) =>
-      neatOdds(pocket(walls), [fit.style, wish], () => fitBetween(pocket(walls), fit.style, wish)?.neatOdds ?? 0);
+      neatOdds(walls, [rule.band, options, fit.style, wish], () => {
+        const pocket = pocketOf(walls, rule.band, options);
+        return fitBetween(pocket, fit.style, wish)?.neatOdds ?? 0;
+      });
     return [{ shelf, now: odds(opening), then: odds(after) }];
   });
   const best = lifts.reduce((a, b) => (b.then - b.now > a.then - a.now ? b : a), lifts[0] as Lift);

@@ -107,7 +107,8 @@ export function pocketOf(opening: Walled, band: Band, options: PocketOptions): P
   };
 }
 
-const pockets = perOwner<Walled, Pocket>(80);
+/** Of a large job only the last are kept: each holds a few hundred kilobytes. */
+const pockets = perOwner<Walled, Pocket>(60);
 
 /** The same, looked at once for every opening: what another piece, or another support, asks again is known. */
 export const pocketIn = (opening: Walled, band: Band, options: PocketOptions): Pocket =>

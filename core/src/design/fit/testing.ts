@@ -1,3 +1,8 @@
+import { BARE } from './bare';
+import type { Part } from './part';
+import type { PieceFit } from './piece';
+import { figure } from '../../base/figure';
+import { message } from '../../base/message';
 import type { SurfacePoint } from '../../place/opening';
 import type { Walled } from './pocket';
 
@@ -23,3 +28,22 @@ export function openingWith(walls: { left?: Wall; right?: Wall; back?: Wall } = 
     }),
   };
 }
+
+const SQUARE_END = { style: 'angled', outMm: 0, degrees: 0, bevelDegrees: 0, allowanceMm: 0 } as const;
+/** A fit with nothing but its ends. */
+export const fitWith = (left: object, right: object = {}) =>
+  ({ left: { ...SQUARE_END, ...left }, right: { ...SQUARE_END, ...right } }) as unknown as PieceFit;
+/** A board of 1000 × 50 × 20, 1S. */
+export const pieceWith = (change: Partial<Part> = {}): Part => ({
+  ...BARE,
+  id: 'x',
+  shelf: 1,
+  role: 'board',
+  name: message('part.board'),
+  label: '1S',
+  thicknessMm: 20,
+  width: figure({ label: message('part.board'), mm: 50 }),
+  length: figure({ label: message('part.board'), mm: 1000 }),
+  place: { upFrom: 0, upTo: 20, outFrom: 0, outTo: 50 },
+  ...change,
+});

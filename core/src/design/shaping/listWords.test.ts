@@ -1,29 +1,11 @@
-import { figure } from '../../base/figure';
 import type { Job } from '../../job';
-import { message } from '../../base/message';
 import { withJoints } from '../body/cutInto';
 import { plainSolid } from '../body/lie';
-import type { Part, PieceFit } from '../fit';
-import { BARE } from '../fit/bare';
+import type { Part } from '../fit';
+import { fitWith, pieceWith } from '../fit/testing';
 import type { Joint, PartRole } from '../system';
 import { shapeWords } from './listWords';
 
-const cut = { style: 'angled', outMm: 0, degrees: 0, bevelDegrees: 0, allowanceMm: 0 } as const;
-const fitWith = (left: object, right: object = {}) =>
-  ({ left: { ...cut, ...left }, right: { ...cut, ...right } }) as unknown as PieceFit;
-const piece = (change: Partial<Part> = {}): Part => ({
-  ...BARE,
-  id: 'x',
-  shelf: 1,
-  role: 'board',
-  name: message('part.board'),
-  label: '1S',
-  thicknessMm: 20,
-  width: figure({ label: message('part.board'), mm: 50 }),
-  length: figure({ label: message('part.board'), mm: 1000 }),
-  place: { upFrom: 0, upTo: 20, outFrom: 0, outTo: 50 },
-  ...change,
-});
 const FRAME = { origin: [0, 0, 0], along: [1, 0, 0], across: [0, 1, 0], through: [0, 0, 1] } as const;
 /** A part of 1000 × 50 × 20 and what its joints make of it. */
 const shaped = (part: Part) => ({
@@ -35,8 +17,8 @@ const job = (tools: Job['tools']) => ({ tools, units: 'mm', tape: '1mm' }) as co
 const codes = (all: readonly { code: string }[]) => all.map((one) => one.code);
 
 test('square at both ends says nothing; else each end says its side first', () => {
-  expect(shapeWords(shaped(piece({ fit: fitWith({}) })), job('hand'))).toEqual([]);
-  const told = shapeWords(shaped(piece({ fit: fitWith({}, { outMm: 2, bevelDegrees: 1 }) })), job('hand'));
+  expect(shapeWords(shaped(pieceWith({ fit: fitWith({}) })), job('hand'))).toEqual([]);
+  const told = shapeWords(shaped(pieceWith({ fit: fitWith({}, { outMm: 2, bevelDegrees: 1 }) })), job('hand'));
   expect(codes(told)).toEqual(['cutEnd.side', 'cutEnd.side']);
   const [left, right] = told.map(({ params: { how } }) => (how?.kind === 'list' ? how.items : []));
   expect(left).toMatchObject([{ message: { code: 'cutEnd.square' } }]);
@@ -63,13 +45,13 @@ describe('joints', () => {
     ['board', { kind: 'slotted', backMm: 40, endsMm: 40, highMm: 10 }, 'cutEnd.slot.ends', 'cutEnd.slot.ends'],
   ];
   test.each(joints)('%s %j', (role, joint, power, hand) => {
-    expect(codes(shapeWords(shaped(piece({ role, joints: [joint] })), job('power')))).toEqual([power]);
-    expect(codes(shapeWords(shaped(piece({ role, joints: [joint] })), job('hand')))).toEqual([hand]);
+    expect(codes(shapeWords(shaped(pieceWith({ role, joints: [joint] })), job('power')))).toEqual([power]);
+    expect(codes(shapeWords(shaped(pieceWith({ role, joints: [joint] })), job('hand')))).toEqual([hand]);
   });
 
   test('along the inside edge a piece mitred at both ends is two widths shorter, at one end one', () => {
     const inside = (joint: Joint) =>
-      shapeWords(shaped(piece({ role: 'trim', joints: [joint] })), job('power'))[0]?.params['inside'];
+      shapeWords(shaped(pieceWith({ role: 'trim', joints: [joint] })), job('power'))[0]?.params['inside'];
     expect(inside({ kind: 'mitred', longEdge: 'upper' })).toEqual({ kind: 'length', mm: 900 });
     expect(inside({ kind: 'mitred-one', longEdge: 'upper' })).toEqual({ kind: 'length', mm: 950 });
   });
