@@ -2,7 +2,8 @@ import { chimneyAlcove } from '@dormer/core/rigs/demo';
 import { typedLength, type Job, type Reading } from '@dormer/core/job';
 import { fitBetween, fitParts, pocketOf, withHoles } from '@dormer/core/design/fit';
 import { openingOf, type Opening } from '@dormer/core/place/opening';
-import { planJob } from '@dormer/core/plan';
+import { createMemory } from '@dormer/core/base/memory';
+import { planFrom, planJob, REMEMBERED } from '@dormer/core/plan';
 import { builtBody } from '../core/src/road/body';
 import { asFarAsParts } from '../core/src/road/parts';
 import { surveyOf } from '@dormer/core/place/survey';
@@ -73,6 +74,27 @@ const twelve = { ...alcove, shelves: { ...alcove.shelves, count: 12 } };
 const { road, parts } = toStand(twelve);
 measure('body and its checks, 10 readings, 12 shelves', 50, () => builtBody(twelve, road, parts));
 measure('plan, 10 readings, 5 shelves', 50, () => planJob(alcove));
+const memory = createMemory(REMEMBERED);
+planFrom(alcove, memory);
+let turn = 0;
+/** The alcove with one thing changed, each time to something else. */
+const changed = (how: (nth: number) => Partial<Job>) => () => planFrom({ ...alcove, ...how((turn += 1)) }, memory);
+measure(
+  'plan after another name',
+  50,
+  changed((nth) => ({ name: `Alcove ${nth}` })),
+);
+measure(
+  'plan after another price',
+  50,
+  changed((nth) => ({ stock: { ...alcove.stock, prices: [{ item: 'screws', price: nth }] } })),
+);
+const OTHERS = ['brackets', 'housed-posts', 'housed-case', 'floating-rails', 'end-cleats'] as const;
+measure(
+  'plan after another support',
+  50,
+  changed((nth) => ({ support: { system: OTHERS[nth % OTHERS.length] ?? 'brackets', own: {} } })),
+);
 measure('plan, 60 readings, 12 shelves', 20, () => planJob(sixty));
 const most = large();
 measure('plan, 500 readings, 40 shelves', 5, () => planJob(most));
