@@ -70,14 +70,32 @@ describe('things by contents', () => {
     const lying = plan.parts.filter((part) => ['board', 'case-bottom', 'case-top'].includes(part.role));
     const sides = plan.parts.filter((part) => part.role.startsWith('case-side'));
     expect(sides).toHaveLength(2);
-    const insideMm = (sides[1]?.across?.fromMm ?? 0) - (sides[0]?.across?.toMm ?? 0);
-    expect(plan.contents?.acrossMm).toBeCloseTo(sides[0]?.across?.toMm ?? NaN, 6);
+    // The blocks of a tower stand inside its sides.
+    const inside = [...sides, ...plan.parts.filter((part) => part.role === 'spacer')];
+    const rising = inside.map((part) => part.across!).sort((a, b) => a.fromMm - b.fromMm);
+    const half = rising.length / 2;
+    const begins = Math.max(...rising.slice(0, half).map((across) => across.toMm));
+    const insideMm = Math.min(...rising.slice(half).map((across) => across.fromMm)) - begins;
+    expect(plan.contents?.acrossMm).toBeCloseTo(begins, 6);
     for (const pile of stored) {
       const over = Math.min(...lying.map((part) => part.place.upFrom).filter((mm) => mm > pile.upMm));
       expect(pile.upMm + pile.highMm).toBeLessThanOrEqual(over);
       expect(pile.fromMm + pile.runsMm).toBeLessThanOrEqual(insideMm + 1e-6);
       expect(lying.some((part) => Math.abs(part.place.upTo - pile.upMm) < 1e-6)).toBe(true);
     }
+  });
+
+  test('between posts nothing stands where they stand', () => {
+    const asked = { postThickness: inches('1 1/2') };
+    const job: Job = { ...alcove, shelves: wish, support: { system: 'housed-posts', own: { 'housed-posts': asked } } };
+    const things = [book('8', '6', 160)];
+    const [posts, walls] = [planJob(listed(job, things)), planJob(listed({ ...alcove, shelves: wish }, things))];
+    const lengths = (plan: Plan) => plan.contents?.capacity.map((one) => one.lengthMm) ?? [];
+    expect(lengths(posts).length).toBeGreaterThan(1);
+    lengths(posts).forEach((mm, i) => expect(mm).toBeCloseTo((lengths(walls)[i] ?? 0) - 3 * 25.4, 0));
+    const upright = posts.body.pieces.find((piece) => piece.role === 'post-left')!;
+    const begins = posts.contents!.acrossMm! + Math.min(...posts.contents!.stored.map((one) => one.fromMm));
+    expect(begins).toBeGreaterThanOrEqual(upright.solid.frame.origin[0] + upright.solid.thicknessMm - 6);
   });
 
   test('on a shelf of its own depth nothing stands that is deeper', () => {

@@ -13,6 +13,8 @@ export interface LayoutInput {
   readonly under: Under;
   /** The room inside the case the shelves are in, by what the case stands in; left away where there is none. */
   readonly inside?: (outer: Space) => Inside | null;
+  /** What stands at either end of the shelves takes so much of their length, millimetres; nothing where left away. */
+  readonly besideMm?: number;
   /** Depth things stand on, of a shelf by its number; 0 is the bottom boundary. That of all where left away. */
   readonly depthOf?: (shelf: number) => number;
 }

@@ -105,15 +105,15 @@ export function applySystems(input: ApplyInput): Applied {
 }
 
 /** What a layout has to know of the supports its shelves will have. */
-export type Rooms = Required<Pick<LayoutInput, 'inside' | 'depthOf' | 'under'>>;
+export type Rooms = Required<Pick<LayoutInput, 'inside' | 'depthOf' | 'under' | 'besideMm'>>;
 
 /** The room for shelves and what stands on them, by the job's system: in a case, between its own boards. */
 export function roomsOf(job: DesignJob, opening: Opening, box: CavityBox | null): Rooms {
   const name = job.support.system;
   const under = underOf(job);
   const own = (shelf: number) => (shelf === 0 ? job.shelves.depth.mm : depthOf(job, shelf));
-  if (!plannedAt(name, job.place)) return { under, inside: () => null, depthOf: own };
-  const { inside, standsOn } = SYSTEMS[name] as System<SystemName>;
+  if (!plannedAt(name, job.place)) return { under, inside: () => null, depthOf: own, besideMm: 0 };
+  const { inside, standsOn, beside } = SYSTEMS[name] as System<SystemName>;
   const count = Math.max(job.shelves.count, job.shelves.heights.length, 1);
   const shelves = Array.from({ length: count }, (_, i): LaidShelf => {
     return { number: i + 1, top: figure(), underside: figure(), held: null, id: null };
@@ -122,6 +122,7 @@ export function roomsOf(job: DesignJob, opening: Opening, box: CavityBox | null)
   const nowhere: Space = { fromMm: 0, toMm: null };
   return {
     under,
+    besideMm: beside?.(asking(nowhere)) ?? 0,
     inside: (outer) => inside?.(asking(outer)) ?? null,
     depthOf: (shelf) => (standsOn ? standsOn(asking(nowhere), shelf) : own(shelf)),
   };

@@ -24,6 +24,7 @@ export const housedPosts: System<'housed-posts'> = {
     sideMm: 0,
     hangsMm: pieces.hangsBelow(pieces.nosingOf(asked), wish.thickness.mm),
   }),
+  beside: ({ asked }) => asked.postThickness.mm,
   plan: (input) => {
     const { asked, shelves, wish, job } = input;
     const nosing = pieces.nosingOf(asked);

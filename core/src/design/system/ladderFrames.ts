@@ -18,6 +18,7 @@ export const ladderFrames: System<'ladder-frames'> = {
   places: ['run', 'alcove', 'span'],
   traits: { seen: 'plain', liftsOut: true, wants: 'hand' },
   under: (_, asked) => ({ backMm: 0, sideMm: 0, hangsMm: asked.stickWidth.mm }),
+  beside: (input) => (framesOf(input)[0] ?? 0) + input.asked.stickThickness.mm / 2 - input.opening.extent.left,
   plan: (input) => {
     const { asked, shelves, opening } = input;
     const problems = problemsOf(input);

@@ -1,5 +1,6 @@
 import { figure, less } from '../../base/figure';
 import { message } from '../../base/message';
+import type { Inside } from '../layout';
 import {
   type Carcase,
   bottomTop,
@@ -36,7 +37,7 @@ export const screwedTower: System<'screwed-tower'> = {
     sideMm: 0,
     hangsMm: pieces.hangsBelow(pieces.nosingOf(asked), wish.thickness.mm),
   }),
-  inside: (input) => insideOf(input, input.asked.filler.mm),
+  inside: (input) => betweenSpacers(insideOf(input, input.asked.filler.mm), input),
   standsOn: (input, shelf) => standingDepth(input, shelf),
   plan: (input) => {
     const { asked, shelves, wish } = input;
@@ -206,6 +207,14 @@ function topDown(carcase: Carcase, { asked, wish }: Input, depthMm: number): Fas
 const SPACER_MM = 60;
 /** Less than this is nothing: what is left of sums of lengths. Millimetres. */
 const NONE_MM = 0.05;
+
+/** Things stand between the blocks at both sides. */
+function betweenSpacers(inside: Inside, { asked }: Pick<Input, 'asked'>): Inside {
+  if (!asked.spacers) return inside;
+  const { fromMm, toMm } = inside.across;
+  const blockMm = asked.sideThickness.mm;
+  return { ...inside, across: { fromMm: fromMm + blockMm, toMm: toMm - blockMm } };
+}
 
 /** Two blocks under each shelf, one at either side, as long as the clear gap below it. */
 function spacersOf(carcase: Carcase, bottomMm: number, { asked, shelves }: Input): PartSpec[] {

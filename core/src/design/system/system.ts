@@ -273,6 +273,8 @@ export interface System<Name extends SystemName> {
   readonly under: (wish: ShelvesWish, asked: Asked<Name>) => Under;
   /** The room between bottom, top and sides of a case; left away for what holds shelves between the walls. */
   readonly inside?: (input: SystemInput<Name>) => Inside;
+  /** How much of a shelf's length what stands at either end takes; nothing where left away. Millimetres. */
+  readonly beside?: (input: SystemInput<Name>) => number;
   /** Depth things stand on, of a shelf by its number; that of the shelf where left away. Millimetres. */
   readonly standsOn?: (input: SystemInput<Name>, shelf: number) => number;
   readonly plan: (input: SystemInput<Name>) => SystemResult;

@@ -194,15 +194,15 @@ function markMm(tape: Tape): number {
   return step < 1 ? 2 * step : step;
 }
 
-/** The least clear width over a range of heights, down to a mark of the tape; inside a case, its own. */
-function clearWidth({ input: { opening, job }, inside }: Setting, fromUp: number, toUp: number): number {
+/** The least clear width over a range of heights, down to a mark of the tape; between posts or in a case, theirs. */
+function clearWidth({ input: { opening, job, besideMm = 0 }, inside }: Setting, fromUp: number, toUp: number): number {
   const { extent, surfaces } = opening;
   if (inside) return snapToTape(inside.across.toMm - inside.across.fromMm, job.tape, 'down');
-  if (!surfaces.includes('left') || !surfaces.includes('right')) return extent.right - extent.left;
+  if (!surfaces.includes('left') || !surfaces.includes('right')) return extent.right - extent.left - 2 * besideMm;
   const widths = Array.from({ length: 9 }, (_, i) => {
     const up = fromUp + ((toUp - fromUp) * i) / 8;
     const at = (surface: 'left' | 'right', out: number) => opening.position({ surface, out, up }).mm;
     return [0, job.shelves.depth.mm].map((out) => at('right', out) - at('left', out));
   });
-  return snapToTape(Math.min(...widths.flat()), job.tape, 'down');
+  return snapToTape(Math.min(...widths.flat()) - 2 * besideMm, job.tape, 'down');
 }

@@ -71,7 +71,8 @@ export function told(
           widthMm,
         )
       : [];
-  const acrossMm = setting.inside?.across.fromMm ?? null;
+  const { besideMm = 0, opening } = setting.input;
+  const acrossMm = setting.inside?.across.fromMm ?? (besideMm > 0 ? opening.extent.left + besideMm : null);
   return {
     stored,
     capacity,
