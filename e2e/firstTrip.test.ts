@@ -21,6 +21,24 @@ async function printed(page: Page, sheet: string): Promise<string> {
 const turn = (page: Page, tab: 'Pieces' | 'Layouts' | 'Buy' | 'At the saw') =>
   page.getByRole('radio', { name: tab, exact: true }).click();
 
+/** Ticks every cut at the saw until all is cut. @returns what was told of the cuts that shape pieces */
+async function sawn(page: Page): Promise<{ words: string; figure: string }[]> {
+  const card = page.getByTestId('saw-card');
+  const done = page.getByRole('button', { name: 'Cut', exact: true });
+  const over = page.getByText('All cut');
+  const told: { words: string; figure: string }[] = [];
+  for (;;) {
+    await expect(done.or(over).first()).toBeVisible();
+    if (await over.isVisible()) return told;
+    const words = await card.innerText();
+    if (words.includes('shaping')) {
+      told.push({ words, figure: (await page.getByTestId('saw-figure').textContent()) ?? '' });
+    }
+    await done.click();
+    await expect(page.getByText(words.split('\n')[0] as string, { exact: true })).toHaveCount(0);
+  }
+}
+
 test(
   'the saw, the step and the paper tell the ends of each board alike, and only then all is cut',
   AT_ONE_SIZE,
@@ -39,26 +57,13 @@ test(
     // Squaring has no large figure: the first one that is read is a cut that matters.
     await expect(card).toContainText('Square one end');
     await expect(page.getByTestId('saw-figure')).toHaveCount(0);
-    const done = page.getByRole('button', { name: 'Cut', exact: true });
-    const over = page.getByText('All cut');
-    const told: string[] = [];
-    let figure = '';
-    for (;;) {
-      await expect(done.or(over).first()).toBeVisible();
-      if (await over.isVisible()) break;
-      const words = await card.innerText();
-      if (words.includes('shaping')) {
-        told.push(words);
-        if (words.includes('4S, left end')) figure = (await page.getByTestId('saw-figure').textContent()) ?? '';
-      }
-      await done.click();
-      await expect(page.getByText(words.split('\n')[0] as string, { exact: true })).toHaveCount(0);
-    }
+    const told = await sawn(page);
+    const fourth = told.find((one) => one.words.includes('4S, left end'));
     // Five boards, both ends of each.
     expect(told).toHaveLength(10);
-    expect(figure).toBe('5.5 mm');
+    expect(fourth?.figure).toBe('5.5 mm');
     const line = /4S, left end: mark 5\.5 mm from the end on the back edge\. .*1\.0° off square, 5\.5 mm over 320 mm\./;
-    expect(told.find((one) => one.includes('4S, left end'))).toMatch(line);
+    expect(fourth?.words).toMatch(line);
     expect(onPaper).toMatch(line);
     await expect(page.getByText(/25 of 25 pieces cut/)).toBeVisible();
 
@@ -76,6 +81,31 @@ test(
     const finished = /4S then measures ([\d.]+) mm along the back edge, ([\d.]+) mm along the front edge/.exec(steps);
     const longer = Math.max(Number(finished?.[1]), Number(finished?.[2]));
     expect(steps).toContain(`Board 4S, longer edge: ${longer} mm`);
+  },
+);
+
+test(
+  'a cavity box at the saw: both ends of its four trims are mitred before all is cut, and the step says the same',
+  AT_ONE_SIZE,
+  async ({ person, page }) => {
+    test.slow();
+    await person.open('Stair cavity');
+    await person.stage('Cut');
+    await turn(page, 'At the saw');
+    await page.getByRole('button', { name: 'Start cutting' }).click();
+    const told = await sawn(page);
+    const mitred = told.filter(({ words }) => words.includes('45° from the long point'));
+    expect(mitred.map(({ figure }) => figure)).toEqual(Array.from({ length: 8 }, () => '45°'));
+    // The head and the foot, the left and the right, each at both ends.
+    for (const piece of ['TT', 'TB', 'TL', 'TR']) {
+      expect(mitred.filter(({ words }) => words.includes(`${piece}, `))).toHaveLength(2);
+    }
+    await person.stage('Build');
+    const steps = await stepsOnPaper(person);
+    const { words = '' } = mitred.find((one) => one.words.includes('TL, bottom end')) ?? {};
+    const [, cut = ''] = /TL, (bottom end: .*)/.exec(words) ?? [];
+    expect(cut).toMatch(/2 in from the end on the right edge/);
+    expect(steps).toContain(cut);
   },
 );
 

@@ -28,8 +28,7 @@ export const supportsEn = {
   'order.posts.groove': 'Lay the posts side by side. Rout each housing across all of them in one pass.',
   'order.posts.chisel':
     'Lay the posts side by side. Knife each housing across all of them, saw to the line and chisel out the waste.',
-  'order.posts.rebate':
-    'Lay the posts side by side. Cut each rebate across all of them, in several shallow passes.',
+  'order.posts.rebate': 'Lay the posts side by side. Cut each rebate across all of them, in several shallow passes.',
   'order.posts.chiselRebate':
     'Lay the posts side by side. Knife each rebate across all of them, saw both sides to depth and chisel out the waste.',
   'order.posts.rebated': 'Lay the boards in their rebates, lowest first.',
