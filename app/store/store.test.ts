@@ -45,8 +45,10 @@ describe('the open job and its history', () => {
   test('of changes that come while a plan is made, only the newest is planned', async () => {
     const counts: number[] = [];
     const waiting: (() => void)[] = [];
-    const plan: typeof directCore.plan = async (job) => {
+    const stops: (AbortSignal | undefined)[] = [];
+    const plan: typeof directCore.plan = async (job, watching) => {
       counts.push(job.shelves.count);
+      stops.push(watching?.stop);
       await new Promise<void>((done) => waiting.push(done));
       return directCore.plan(job);
     };
@@ -55,8 +57,11 @@ describe('the open job and its history', () => {
     await store.dispatch(openJob(alcove.id));
     await until(() => waiting.length === 1);
     for (const count of [2, 3, 4]) store.dispatch(editJob((job) => ({ ...job, shelves: { ...job.shelves, count } })));
+    // Nobody waits for the first plan any more.
+    expect(stops.map((stop) => stop?.aborted)).toEqual([true]);
     waiting[0]!();
     await until(() => waiting.length === 2);
+    expect(stops.map((stop) => stop?.aborted)).toEqual([true, false]);
     expect(store.getState().planned.plan).toBeNull();
     waiting[1]!();
     await until(() => store.getState().planned.plan?.shelves.length === 4);

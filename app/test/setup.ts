@@ -14,25 +14,23 @@ import { mergeStored, type Device } from '../store/device';
 import type { JobRecord } from '../store/record';
 import type { Settings } from '../store/settings';
 import type { Core, CutFrom, Watching } from '../workers/contract';
-import { remembered } from './remembered';
 
 // The preset's own frames outlive a test; these do not ask the test's clock.
 globalThis.requestAnimationFrame = (callback) => setTimeout(() => callback(0), 0) as unknown as number;
 
-// In a test there is a window, but nothing to fetch from.
-const solver = remembered(
-  async (_: null) => solverOf(await loadHighs({ wasmBinary: readFileSync(require.resolve('highs/runtime')) })),
-  1,
-);
-
 // Tests of one file stand before the same few jobs.
 const memory = createMemory(12);
+
+// In a test there is a window, but nothing to fetch from.
+const loadSolver = async () =>
+  solverOf(await loadHighs({ wasmBinary: readFileSync(require.resolve('highs/runtime')) }));
+const solver = () => memory.recall(loadSolver);
+
 const planOf = (job: Job) => planFrom(job, memory);
-const considered = remembered(considerSystems, 4);
-const cuttingOf = remembered(async ({ made, ...from }: CutFrom) => {
+const cuttingOf = async ({ made, ...from }: CutFrom) => {
   const input = { ...from, plan: planOf(from.job), ...(made ? { made: new Set(made) } : {}) };
-  return through(planCutting(input, await solver(null)));
-}, 12);
+  return through(planCutting(input, await solver()));
+};
 
 /** Long work from its beginning to its end. */
 function through<T>(work: Generator<number, T>, watching?: Watching): T {
@@ -46,10 +44,10 @@ function through<T>(work: Generator<number, T>, watching?: Watching): T {
 /** The core without a worker. */
 export const directCore: Core = {
   plan: async (job) => planOf(job),
-  consider: async (job) => considered(job),
+  consider: async (job) => memory.recall(considerSystems, job),
   compare: async ({ job, shelf }, watching) => through(compareStyles(job, shelf), watching),
-  cut: cuttingOf,
-  whatIf: async (from, watching) => through(whatIf(from, await solver(null)), watching),
+  cut: async (from) => memory.recall(cuttingOf, from),
+  whatIf: async (from, watching) => through(whatIf(from, await solver()), watching),
   order: async ({ job, nowMs }) => tripsFor({ build: job.build, plan: planOf(job), nowMs }),
   calendar: async (from) => calendarFor({ ...from, build: from.job.build, plan: planOf(from.job) }),
   readReadings: async ({ contents, unit }) => readReadingsCsv(contents, unit),

@@ -104,12 +104,12 @@ export interface Plan {
   readonly cautions: readonly Caution[];
 }
 
-/** From readings to problems: what one stage hands on, with how far the plan has come then, 0 to 1. */
+/** Rough share of the work done after each section, 0 to 1. */
 const SHARES = { place: 0.05, pieces: 0.6, strength: 0.75, advice: 0.95 } as const;
 
 /**
- * Plans a job section by section: the place, the pieces, how strong they are, what is still worth reading, the work. A
- * section is remembered by what it is made from: another name works nothing out, another price no piece.
+ * Plans a job section by section: place, pieces, strength, readings still worth taking, problems, steps. The memory
+ * keeps each section by its inputs: another name or price computes no section.
  * @yields how much of the work is done, 0 to 1, after each section
  * @returns everything Dormer tells: lengths in millimetres, angles in degrees, masses in kilograms
  */
@@ -179,7 +179,7 @@ export function* planInSections(job: Job, memory: Memory): Generator<number, Pla
  */
 export const planJob = (job: Job): Plan => planFrom(job, NO_MEMORY);
 
-/** The same plan, with what a memory holds of it: what a change does not touch is not worked out again. */
+/** The same plan as `planJob`. Sections whose inputs did not change come from the memory. */
 export function planFrom(job: Job, memory: Memory): Plan {
   const work = planInSections(job, memory);
   let step = work.next();
@@ -187,5 +187,5 @@ export function planFrom(job: Job, memory: Memory): Plan {
   return step.value;
 }
 
-/** How many answers a memory of plans keeps of each section: a change, what was before it, and a layout beside both. */
+/** Results a memory of plans keeps per section: the newest, the one before it, and a second layout beside both. */
 export const REMEMBERED = 3;

@@ -48,7 +48,7 @@ export function BoardSection({ board, job, plan }: { board: Board; job: Job; pla
             <Txt kind="small" tone="faint">
               {label(`fit.end.${side}`)}
             </Txt>
-            <Txt kind="strong">{inOneLine(endWords(board, fit, side, job.tools), job)}</Txt>
+            <Txt kind="strong">{inOneLine(endWords(board, fit, side, job), job)}</Txt>
           </View>
         ))}
       </View>

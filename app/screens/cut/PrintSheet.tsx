@@ -27,6 +27,7 @@ export function PrintSheet({ job, plan }: { job: Job; plan: Plan }) {
 function Printed({ job, plan }: { job: Job; plan: Plan }) {
   const styles = useStyles();
   const label = useLabel();
+  const shaped = shapedIn(plan.body);
   const scene = elevationScene(plan, job, { exaggeration: 1, show: 'shelves' });
   const mark = (shelf: number, what: 'shelf-top' | 'cleat-top') =>
     plan.marks.find((wallMark) => wallMark.shelf === shelf && wallMark.what === what);
@@ -80,7 +81,7 @@ function Printed({ job, plan }: { job: Job; plan: Plan }) {
                 ),
                 ...plan.parts
                   .filter((part) => part.id === row.partIds[0])
-                  .map((part) => inOneLine(shapeWords(shapedIn(plan.body)(part), job), job)),
+                  .map((part) => inOneLine(shapeWords(shaped(part), job), job)),
               ]
                 .filter(Boolean)
                 .join(': '),

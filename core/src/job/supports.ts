@@ -208,12 +208,12 @@ export function askedOf<Name extends SystemName>({ support, units, tools }: Aski
   ) as Asked<Name>;
 }
 
-/** Nothing of a case is asked in a cavity: the box is its outside, and has its own trim. */
+/** Fields of a case that the box of a cavity replaces. The box has its own trim. */
 const OF_CASE = ['sideThickness', 'play', 'plinth', 'back', 'backThickness'];
 const OF_TRIM = ['trimWidth', 'trimThickness', 'trimReveal'];
 const OF_NOSING = ['nosingThickness', 'nosingHeight'];
 
-/** What a system does not ask at a kind of place, where nothing would come of it. */
+/** Fields that change nothing at a kind of place. */
 const NOT_ASKED: Readonly<Record<string, readonly string[]>> = {
   'cavity/housed-case': [...OF_CASE, 'trim', ...OF_TRIM, 'nosing', ...OF_NOSING],
   'cavity/pinned-case': [...OF_CASE, 'trim', ...OF_TRIM, 'nosing', ...OF_NOSING],
@@ -222,13 +222,13 @@ const NOT_ASKED: Readonly<Record<string, readonly string[]>> = {
 };
 
 /**
- * What a system asks of someone, by its keys: not what asks nothing at such a place, or while another answer stands. A
- * nosing that is not wanted has no sizes, boards have no slats, bought brackets no sticks.
+ * Keys of the fields to show for a system. Leaves out fields that change nothing at the place, or because of another
+ * answer: sizes of a nosing that is not wanted, slats of a solid deck, sticks of bought brackets.
  */
 export function asksShown(
   job: Asking & { readonly place: { readonly kind: string }; readonly pins?: unknown },
   system: SystemName,
-) {
+): string[] {
   const said = askedOf(job, system) as Readonly<Record<string, unknown>>;
   const idle = new Set([
     ...(NOT_ASKED[`${job.place.kind}/${system}`] ?? []),
@@ -237,7 +237,7 @@ export function asksShown(
     ...(said.back === false ? ['backThickness'] : []),
     ...(said.deck !== undefined && said.deck !== 'slats' ? ['slatWidth', 'slatGap'] : []),
     ...(system === 'brackets' ? (said.made === 'bought' ? ['stickThickness', 'stickWidth'] : ['ratedKg']) : []),
-    // Rows of holes that are wished for themselves say how far in they are.
+    // The form for rows of pin holes asks the same.
     ...(job.pins ? ['pinSetBack'] : []),
   ]);
   return Object.keys(SUPPORT_ASKS[system]).filter((key) => !idle.has(key));

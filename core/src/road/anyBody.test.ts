@@ -1,5 +1,6 @@
 import { designOf, workOf, type Job } from '../job';
 import { volumeOfSolid } from '../design/body';
+import { furtherCuts, shapedIn } from '../design/shaping';
 import { differing } from '../design/shaping/replayTesting';
 import { anyJob } from '../rigs/anyJob';
 import { bookFaults } from '../work/steps/bookTesting';
@@ -102,6 +103,19 @@ describe.each(Array.from({ length: GROUPS }, (_, i) => i))('jobs by chance, grou
       differing({ parts, body }, job).map((words) => `${job.id} ${words}`),
     );
     expect(off).toEqual([]);
+  });
+
+  test('every cut has a figure to set, and no id stands for two', () => {
+    const cuts = sawn.flatMap(({ job, pieces: { parts }, built: { body } }) => {
+      const shaped = shapedIn(body);
+      return parts.flatMap((part) => furtherCuts(shaped(part), { job }).map((cut) => ({ cut, of: job.id })));
+    });
+    expect(cuts.length).toBeGreaterThan(CUT);
+    const figureOf = ({ figure }: (typeof cuts)[number]['cut']) =>
+      figure.kind === 'length' ? figure.mm : figure.degrees;
+    expect(cuts.filter(({ cut }) => figureOf(cut) <= 0).map(({ cut, of }) => `${of} ${cut.id}`)).toEqual([]);
+    const ids = cuts.map(({ cut, of }) => `${of} ${cut.id}`);
+    expect(ids.filter((id, i) => ids.indexOf(id) !== i)).toEqual([]);
   });
 
   test('every piece is listed, cut and put in once, every screw driven in one step and bought', () => {

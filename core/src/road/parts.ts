@@ -25,7 +25,7 @@ import {
 
 export type Road = ReturnType<typeof asFarAsParts>;
 
-/** The place as the readings have it: what is known of its walls, and the opening they most likely are. */
+/** The survey of a place, and its most likely opening. */
 export function placeOf(job: Pick<DesignJob, 'place' | 'readings' | 'levelLine' | 'errors' | 'trials'>) {
   const survey = surveyOf(job);
   return { survey, opening: openingOf(survey) };

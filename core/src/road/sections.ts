@@ -14,7 +14,7 @@ import { asFarAsParts, type placeOf } from './parts';
 import { cautionsOf, problemsOf } from './problems';
 import { plannedReading } from './readings';
 
-/** Everything that is built: its heights, its pieces fitted and drilled, and all of it where it stands. */
+/** Heights, fitted and drilled pieces, and the body they make. */
 export function piecesOf(job: DesignJob, place: ReturnType<typeof placeOf>) {
   const road = asFarAsParts(job, place);
   const { opening, layout, system, specs, hardware } = road;
@@ -43,7 +43,7 @@ export function piecesOf(job: DesignJob, place: ReturnType<typeof placeOf>) {
 
 export type Pieces = ReturnType<typeof piecesOf>;
 
-/** How each shelf stands up to what is put on it, and what would cure those that do not. */
+/** The strength of each shelf, and cures for shelves that are too weak. */
 export function strengthsOf(job: DesignJob, { road, parts, built }: Pieces) {
   const { system, hardware, layout, opening } = road;
   const held = { holds: system.holds, parts, hardware, fixings: built.fixings };
@@ -52,7 +52,7 @@ export function strengthsOf(job: DesignJob, { road, parts, built }: Pieces) {
   return { strengths, cures: curesFor(loaded, strengths) };
 }
 
-/** What the readings say, and what is still worth reading. */
+/** What the readings say, and which readings are still worth taking. */
 export function adviceOf(job: DesignJob, { road, fitted }: Pieces) {
   const { survey, opening, spec, layout, specs } = road;
   const boards = spec.takes === 'box' ? [] : boardsOf(layout.shelves, job, survey);
@@ -68,7 +68,7 @@ export function adviceOf(job: DesignJob, { road, fitted }: Pieces) {
   };
 }
 
-/** Everything that cannot be, should be looked at, or can hurt. */
+/** All problems and cautions. */
 export function saidOf(
   job: DesignJob,
   { road, fitted, drilled, built }: Pieces,

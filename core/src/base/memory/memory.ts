@@ -1,15 +1,15 @@
 import equal from 'fast-deep-equal';
 
-/** Remembers what pure work came to: asked for the same of the same, it answers without working. */
+/** Keeps results of pure functions, and returns a kept result when the arguments are the same. */
 export interface Memory {
   /**
-   * @param work a pure function; what it is made from comes in its arguments alone
-   * @param from its arguments: plain data, or what earlier work came to
+   * @param work a pure function of its arguments, defined once: results are kept for this very function
+   * @param from its arguments: plain data, or results of earlier calls
    */
   recall<From extends readonly unknown[], To>(work: (...from: From) => To, ...from: From): To;
 }
 
-/** Works everything out. */
+/** Keeps nothing: calls the function every time. */
 export const NO_MEMORY: Memory = { recall: (work, ...from) => work(...from) };
 
 interface Remembered {
@@ -20,9 +20,9 @@ interface Remembered {
 const isObject = (value: unknown): value is object => typeof value === 'object' && value !== null;
 
 /**
- * A memory of the last answers of each piece of work. Plain data is the same where it is equal; what earlier work came
- * to, and what that holds, is the same only where it is the very same.
- * @param most how many answers of each are kept
+ * Keeps the last results of each function. Plain arguments are the same if they are deeply equal. A result of an
+ * earlier call, or one of its properties, is the same only if it is the identical object.
+ * @param most how many results of each function are kept
  */
 export function createMemory(most: number): Memory {
   const answers = new Map<unknown, Remembered[]>();

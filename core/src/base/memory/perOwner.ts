@@ -1,7 +1,7 @@
 /**
- * Remembers what pure work came to of an owner, as long as that lives: asked again of the same owner with the same key,
- * it answers without working.
- * @param most how many answers are kept of an owner; the oldest goes first
+ * Keeps results of a pure function per owner, as long as the owner lives. A second call with the same owner and key
+ * returns the kept result.
+ * @param most how many results are kept per owner; the oldest is dropped first
  * @example pockets(opening, band, () => pocketOf(opening, band))
  */
 export function perOwner<Owner extends object, Value>(most: number) {

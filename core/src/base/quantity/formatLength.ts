@@ -87,6 +87,10 @@ export function shownPrecisionMm(style: LengthStyle): number {
   return MM_PER[unit] * 10 ** -(style.decimals ?? DECIMALS[style.unit]);
 }
 
+/** The least length that shows as more than nothing in a job's units, millimetres: a shorter one cannot be marked. */
+export const leastMarkMm = ({ units, tape }: { readonly units: JobUnit; readonly tape: Tape }): number =>
+  shownPrecisionMm(styleFor(units, tape)) / 2;
+
 /** The tape's finest step as a person names it: `0.5 mm`, `1/16 in`. */
 export function tapeStepName(tape: Tape): string {
   const mm = TAPE_STEP_MM[tape];

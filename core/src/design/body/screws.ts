@@ -172,7 +172,7 @@ function towards({ into, heads, screw }: Fixing, at: Vector, direction: Vector, 
     return first ?? Infinity;
   };
   const [on, off] = [reach(direction), reach(back)];
-  // What lies in a housing has wood on both faces: it is screwed down.
+  // A board in a housing has wood above and below: screw it down.
   if (Math.abs(on - off) < HOUSED_MM) return times(up, -1);
   if (Math.min(on, off) <= screw.lengthMm || !target) return on < off ? direction : back;
   // Where it meets it neither way, it is driven towards its middle: a screw that misses is found to.
@@ -181,7 +181,7 @@ function towards({ into, heads, screw }: Fixing, at: Vector, direction: Vector, 
   return dot(direction, minus(middle, at)) > 0 ? direction : back;
 }
 
-/** How much nearer wood may be on one face than on the other of what lies in a housing, millimetres. */
+/** Largest difference between the gaps above and below a board in a housing, millimetres. */
 const HOUSED_MM = 3;
 /** Less than this along a line is no stretch, millimetres. */
 const SEEN_MM = 0.05;

@@ -41,7 +41,7 @@ export interface Cut {
   readonly fromMm: number;
   readonly toMm: number;
   readonly outline: readonly (readonly [number, number])[];
-  /** What it makes room for: the id of a piece or a fitting, or a thing of the place. */
+  /** Id of the piece or fitting it makes room for, `skirting`, or `back-panel`. */
   readonly room?: string;
 }
 
@@ -110,7 +110,7 @@ export function convexParts(solid: Solid): Convex[] {
 function baseOf({ lengthMm, widthMm, thicknessMm, outline, section }: Solid): Convex[] {
   if (section === 'round') {
     const [half, turn] = [widthMm / 2, (2 * Math.PI) / SIDES];
-    // Flat where it lies on something, and as wide from flat to flat as it is thick.
+    // A flat side is at the bottom, where the rod lies in its cup; flat to flat is the diameter.
     const out = half / Math.cos(turn / 2);
     const round = Array.from({ length: SIDES }, (_, i): Vector => {
       const at = turn * (i + 1 / 2);

@@ -61,7 +61,7 @@ export interface CornerOptions {
   /** Along the back wall. */
   readonly backMm: number;
   readonly railMm: number;
-  /** How far a rail stays behind the front edge; what is usual where left away. */
+  /** How far a rail stays behind the front edge, millimetres; `SET_BACK_MM` if absent. */
   readonly setBackMm?: number;
   readonly samples: number;
 }
@@ -69,7 +69,7 @@ export interface CornerOptions {
 const STATIONS = 7;
 const DEGREES = 180 / Math.PI;
 const SEED = 11;
-/** A rail stays so far behind the front edge, unless it is said. Millimetres. */
+/** Usual distance of a rail behind the front edge, millimetres. */
 export const SET_BACK_MM = 30;
 // A rounded front in so many straight pieces: off the curve by less than 0.05 mm on a 500 mm leg.
 const ROUND_STEPS = 64;

@@ -1,3 +1,4 @@
+import { leastMarkMm } from '../../base/quantity';
 import type { Job } from '../../job/schema';
 import { about, angle, length, message, type Message } from '../../base/message';
 import type { Part } from './part';
@@ -11,10 +12,12 @@ export function endWords(
   { role, thicknessMm }: Pick<Part, 'role' | 'thicknessMm'>,
   fit: PieceFit,
   side: 'left' | 'right',
-  tools: Tools,
+  job: Pick<Job, 'tools' | 'units' | 'tape'>,
 ): Message[] {
-  const { outMm, degrees, bevelDegrees, allowanceMm } = fit[side];
-  if (tools === 'hand') {
+  const { degrees, bevelDegrees, allowanceMm } = fit[side];
+  // An end that is out by less than can be marked is cut square.
+  const outMm = Math.abs(fit[side].outMm) < leastMarkMm(job) ? 0 : fit[side].outMm;
+  if (job.tools === 'hand') {
     const by = { by: length(Math.abs(outMm)) };
     const edge = role === 'board' ? 'Front' : 'Top';
     const planed = thicknessMm * Math.tan((bevelDegrees * Math.PI) / 180);
@@ -22,7 +25,7 @@ export function endWords(
       outMm === 0
         ? message('cutEnd.square')
         : message(outMm > 0 ? `cutEnd.hand.out${edge}` : `cutEnd.hand.in${edge}`, by),
-      ...(planed > 0 ? [message('cutEnd.hand.undercut', { by: about(planed) })] : []),
+      ...(planed >= leastMarkMm(job) ? [message('cutEnd.hand.undercut', { by: about(planed) })] : []),
       ...(allowanceMm > 0 ? [message('cutEnd.leaveOn', { by: length(allowanceMm) })] : []),
     ];
   }
@@ -34,5 +37,3 @@ export function endWords(
     ...(allowanceMm > 0 ? [message('cutEnd.leaveOn', { by: length(allowanceMm) })] : []),
   ];
 }
-
-type Tools = Job['tools'];

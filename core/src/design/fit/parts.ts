@@ -23,7 +23,7 @@ import { triedOf } from './tried';
 const SAMPLES = { board: 400, other: 160 } as const;
 const SEED = 11;
 const fits = perOwner<Pocket, PieceFit | null>(8);
-/** A piece is fitted into its pocket once, whatever else of the job is changed. */
+/** Fits a piece into its pocket, once per pocket and wish. */
 const fitOnce = (pocket: Pocket, wish: Parameters<typeof fitPiece>[1]) =>
   fits(pocket, wish, () => fitPiece(pocket, wish));
 /** What is known no better than this is not known, millimetres. */
@@ -124,7 +124,7 @@ export function* stylesSideBySide({
 const betweenMm = (rule: PartSpec['length']) =>
   rule.kind === 'between-walls' ? (rule.between ?? []).reduce((sum, one) => sum + one.mm, 0) : 0;
 
-/** What stands between two pieces comes to a mark of the tape by itself, and is as long as that says. */
+/** Draws a piece between two other pieces in to its length, which is rounded to a mark of the tape. */
 function asLongAs({ edges }: Pick<Part, 'edges'>, fit: PieceFit): PieceFit {
   return (edges && drawnIn(fit, edges.back.mm - fit.backMm)) ?? fit;
 }

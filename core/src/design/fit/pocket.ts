@@ -107,10 +107,10 @@ export function pocketOf(opening: Walled, band: Band, options: PocketOptions): P
   };
 }
 
-/** Of a large job only the last are kept: each holds a few hundred kilobytes. */
+/** A pocket takes a few hundred kilobytes, so a large job keeps only its last ones. */
 const pockets = perOwner<Walled, Pocket>(60);
 
-/** The same, looked at once for every opening: what another piece, or another support, asks again is known. */
+/** The pocket of a band, computed once per opening: another support often asks for the same one. */
 export const pocketIn = (opening: Walled, band: Band, options: PocketOptions): Pocket =>
   pockets(opening, [band, options], () => pocketOf(opening, band, options));
 

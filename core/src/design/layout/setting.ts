@@ -13,7 +13,7 @@ export interface LayoutInput {
   readonly under: Under;
   /** The room inside the case the shelves are in, by what the case stands in; left away where there is none. */
   readonly inside?: (outer: Space) => Inside | null;
-  /** What stands at either end of the shelves takes so much of their length, millimetres; nothing where left away. */
+  /** Length that posts or uprights take at each end of the shelves, millimetres; 0 if absent. */
   readonly besideMm?: number;
   /** Depth things stand on, of a shelf by its number; 0 is the bottom boundary. That of all where left away. */
   readonly depthOf?: (shelf: number) => number;

@@ -2,7 +2,7 @@ import { choice, length, message, nested, text, type Message } from '../../base/
 import { cutId, type LooseCut, type Shaped } from './cut';
 import { isWhole, type BoxCut, type Range, type Shape, type SlotCut } from './shape';
 
-/** What a box is to the one who cuts it. */
+/** Kinds of boxes, by how they are cut. */
 type BoxWay =
   /** Right across a face, clear of both ends. */
   | 'housing'
@@ -29,10 +29,13 @@ function wayOf({ along, across, through }: BoxCut): BoxWay {
   return atEnd ? 'end' : 'housing';
 }
 
-/**
- * A box that is cut out of a piece, as it is told: where it is, in from which sides, and how deep. Each sentence takes
- * of this what it needs.
- */
+/** How wide a cut along an edge is, how far a cut at an end runs, where any other cut begins. Millimetres. */
+function figureOf(way: BoxWay, { along, across }: BoxCut): number {
+  if (way === 'rebate' || way === 'edge') return span(across);
+  return along.opensFirst || along.opensLast ? span(along) : along.fromMm;
+}
+
+/** All figures and names a sentence about a box may need: where the box is, from which sides, and how deep. */
 export function boxTold(box: BoxCut, { sides }: Pick<Shape, 'sides'>) {
   const { along, across, through } = box;
   const way = wayOf(box);
@@ -40,8 +43,8 @@ export function boxTold(box: BoxCut, { sides }: Pick<Shape, 'sides'>) {
   const counted = way === 'housing' || way === 'edge' || way === 'inward' || way === 'face';
   return {
     way,
-    /** The figure that is read from a step away, millimetres. */
-    figureMm: way === 'rebate' || way === 'edge' ? span(across) : way === 'corner' ? span(along) : along.fromMm,
+    /** The figure shown large, millimetres. */
+    figureMm: figureOf(way, box),
     said: {
       end: choice(!counted && along.opensLast && !along.opensFirst ? sides.ends[1] : sides.ends[0]),
       edge: choice(way === 'face' || across.opensFirst ? sides.edges[0] : sides.edges[1]),
@@ -65,7 +68,7 @@ interface Telling {
   readonly named: Shaped['named'];
 }
 
-/** What is cut out of a piece as a box: how it is marked, how deep it goes, and what it makes room for. */
+/** The cut of a box: how to mark it, how deep it is, and the thing it makes room for. */
 export function boxCut(box: BoxCut, { piece, shape, hand, named }: Telling): LooseCut {
   const sizes = [box.along, box.across, box.through].flatMap(({ fromMm, toMm }) => [fromMm, toMm]);
   const { way, figureMm, said } = boxTold(box, shape);
@@ -74,7 +77,7 @@ export function boxCut(box: BoxCut, { piece, shape, hand, named }: Telling): Loo
   return { id: cutId(box.kind, ...sizes), kind: 'face', figure: length(figureMm), how };
 }
 
-/** What a cut makes room for, where that has a name. */
+/** A sentence that names the thing a cut makes room for. */
 function roomFor({ room }: BoxCut, named: Telling['named']): Message[] {
   if (room === null) return [];
   if (room === 'skirting') return [message('further.room.skirting')];
@@ -83,7 +86,7 @@ function roomFor({ room }: BoxCut, named: Telling['named']): Message[] {
   return other ? [message('further.room.piece', { other: text(other.label), name: nested(other.name) })] : [];
 }
 
-/** A slot that slides over hidden rails. */
+/** The cut of a slot that slides over hidden rails. */
 export function slotCut({ backMm, sideMm, highMm, where }: SlotCut, piece: Telling['piece']): LooseCut {
   const said = { piece, deep: length(backMm), side: length(sideMm), high: length(highMm) };
   return {

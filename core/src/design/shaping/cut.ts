@@ -3,30 +3,30 @@ import type { Part } from '../fit';
 import type { Body, BodyFitting, BodyPiece } from '../body';
 import type { Solid } from '../body/solid';
 
-/** What a further cut makes: an end or a back, a piece's whole outline, or what is cut into its face. */
+/** The part of a piece that a further cut makes: an end, the back edge, the whole outline, or a cut in a face. */
 export type FurtherKind = 'panel' | 'end' | 'back' | 'outline' | 'face' | 'hole';
 
-/** A cut that makes a piece of its rectangular blank: one of several, each done by itself. Plain data. */
+/** One of the cuts that shape a piece from its rectangular blank. Plain data. */
 export interface FurtherCut {
-  /** Names the piece, the cut and its sizes: a cut with other sizes is another cut. */
+  /** Contains the piece, the cut and its sizes: a cut with other sizes has another id. */
   readonly id: string;
   readonly part: string;
   readonly label: string;
   readonly kind: FurtherKind;
-  /** The figure that is read from a step away. */
+  /** The figure shown large. */
   readonly figure: Extract<Param, { kind: 'length' | 'angle' }>;
-  /** How it is marked and made, sentence by sentence; what the piece measures after its last end. */
+  /** Sentences that say how to mark and make the cut, and the lengths after the last end cut. */
   readonly how: readonly Message[];
 }
 
-/** A further cut before it is known whose it is. */
+/** A further cut without its piece. */
 export type LooseCut = Omit<FurtherCut, 'part' | 'label'>;
 
-/** A piece as it is asked for and as it lies in the opening. */
+/** A part with its solid in the opening. */
 export interface Shaped {
   readonly part: Part;
   readonly solid: Solid;
-  /** The piece or the fitting with an id, that it is let over; null for one that is not known. */
+  /** Finds a piece or a fitting by its id; null for an unknown id. */
   readonly named: (id: string) => Pick<BodyPiece | BodyFitting, 'name' | 'label'> | null;
 }
 
@@ -45,7 +45,7 @@ export function shapedIn({ pieces, fittings }: Pick<Body, 'pieces' | 'fittings'>
   };
 }
 
-/** How the ids of further cuts begin, so that they are told from those of a layout's cuts. */
+/** Prefix of the ids of further cuts. Cuts of a layout have another one. */
 export const FURTHER = 'further:';
 
 /** A name with sizes to a hundredth of a millimetre. */

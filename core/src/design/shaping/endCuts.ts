@@ -2,23 +2,20 @@ import { about, angle, choice, length, message, text, type Message } from '../..
 import { isStick } from '../load/sticks';
 import type { Part } from '../fit';
 import { cutId, type LooseCut, type Shaped } from './cut';
-import type { EndShape, Slant } from './shape';
-import { sidesOf, type EdgeName, type EndName } from './sides';
+import type { EndShape, Shape, Slant } from './shape';
+import type { EdgeName, EndName } from './sides';
 
 const RADIANS = Math.PI / 180;
 
-/** An end as it is cut straight, and what is left on it for scribing. */
+/** An end with its straight cut, and the length left on for scribing. */
 interface EndToCut extends EndShape {
   readonly leaveMm: number;
 }
 
-/**
- * The ends of a piece. One with an outline of its own follows a wall there: it is cut straight first, as its fit says.
- */
-function endsOf({ part, solid }: Shaped, ends: readonly EndShape[]): EndToCut[] {
+/** The ends of a piece. A piece with an outline is cut straight first, as its fit says, and then to its outline. */
+function endsOf({ part, solid }: Shaped, { sides, markMm, ends }: Shape): EndToCut[] {
   const { fit } = part;
   if (!fit) return ends.map((end) => ({ ...end, leaveMm: 0 }));
-  const sides = sidesOf(part);
   return (['left', 'right'] as const).flatMap((end): EndToCut[] => {
     const { outMm, degrees, bevelDegrees, allowanceMm } = fit[end];
     const [back, front] = outMm > 0 ? sides.edges : ([sides.edges[1], sides.edges[0]] as const);
@@ -26,7 +23,7 @@ function endsOf({ part, solid }: Shaped, ends: readonly EndShape[]): EndToCut[] 
     const rough: EndShape = {
       end,
       angled:
-        outMm === 0
+        Math.abs(outMm) < markMm
           ? null
           : { shorter: back, longer: front, byMm: Math.abs(outMm), overMm, degrees: Math.abs(degrees) },
       bevelled:
@@ -45,17 +42,18 @@ function endsOf({ part, solid }: Shaped, ends: readonly EndShape[]): EndToCut[] 
   });
 }
 
-/** Cut at 45° in a mitre box, or with the saw set to it. */
+/** Whether an end is cut at 45°, in a mitre box or with a saw set to 45°. */
 export const isMitre = (slant: Slant<string>): boolean => Math.abs(slant.degrees - 45) < 0.01;
 
-/** Ends that are not square, or have something left on; each with which face is up. */
-export function endCuts(shaped: Shaped, ends: readonly EndShape[], hand: boolean): LooseCut[] {
+/** Cuts of the ends that are not square or are left longer for scribing, each with the face that is up. */
+export function endCuts(shaped: Shaped, shape: Shape, hand: boolean): LooseCut[] {
   const { part } = shaped;
-  const cuts = endsOf(shaped, ends).map((end): LooseCut => {
+  const { ends, markMm } = shape;
+  const cuts = endsOf(shaped, shape).map((end): LooseCut => {
     const { angled, bevelled, leaveMm } = end;
     const how = [
       ...(angled ? [angledHow(part, end.end, angled, hand)] : []),
-      ...(bevelled ? [bevelledHow(part, end.end, bevelled, { hand, compound: angled !== null })] : []),
+      ...(bevelled ? [bevelledHow(part, end.end, bevelled, { hand, marked: !angled && bevelled.byMm >= markMm })] : []),
       ...(leaveMm > 0
         ? [message('further.scribe', { piece: text(part.label), end: choice(end.end), by: length(leaveMm) })]
         : []),
@@ -88,21 +86,24 @@ function angledHow({ label, length: long }: Part, end: EndName, slant: Slant<Edg
   return message(hand ? 'further.hand.angled' : 'further.angled', said);
 }
 
-/** A stick is laid on its edge and marked on its face; a board, or an end that is angled too, takes a tilted blade. */
+/**
+ * A stick is laid on its edge and cut to a mark on its face. A board, an end that is angled too, and a bevel too small
+ * to mark take a tilted blade.
+ */
 function bevelledHow(
   { label, role }: Part,
   end: EndName,
   slant: NonNullable<EndShape['bevelled']>,
-  { hand, compound }: { readonly hand: boolean; readonly compound: boolean },
+  { hand, marked }: { readonly hand: boolean; readonly marked: boolean },
 ): Message {
   const { byMm, overMm, degrees, shorter, longer } = slant;
   const at = { piece: text(label), end: choice(end), shorter: choice(shorter), longer: choice(longer) };
   const said = { ...at, over: length(overMm), angle: angle(degrees) };
-  if (isStick(role) && !compound) {
+  if (isStick(role) && marked) {
     return message(hand ? 'further.hand.stood' : 'further.stood', { ...said, by: length(byMm) });
   }
   return message(hand ? 'further.hand.bevel' : 'further.bevel', { ...said, by: about(byMm) });
 }
 
-/** Seen from above, its front towards the person. */
+/** Whether a piece is marked from above, with its front edge towards the person. */
 export const isFlat = ({ role }: Part): boolean => role === 'board' || role === 'skin';

@@ -1,15 +1,13 @@
-import type { Job } from '../../job';
 import { angle, choice, length, message, text } from '../../base/message';
 import type { Part } from '../fit';
 import { boxCut, slotCut } from './boxCuts';
 import { cutId, FURTHER, type FurtherCut, type LooseCut, type Shaped } from './cut';
 import { endCuts, isFlat } from './endCuts';
-import { shapeOf } from './shape';
+import { shapeOf, type Cutter } from './shape';
 
 export interface FurtherOptions {
-  /** By what a piece is cut, and how its lengths are written. */
-  readonly job: Pick<Job, 'tools' | 'units' | 'tape'>;
-  /** The piece is a panel glued up from strips, and is cut to its blank first. */
+  readonly job: Cutter;
+  /** The piece is a panel glued up from strips. */
   readonly glued?: boolean;
 }
 
@@ -26,7 +24,7 @@ export function furtherCuts(shaped: Shaped, { job, glued = false }: FurtherOptio
   const hand = job.tools === 'hand';
   const cuts: LooseCut[] = [
     ...(glued ? [panelCut(piece, { wide: width.mm, long: long.mm })] : []),
-    ...endCuts(shaped, shape.ends, hand),
+    ...endCuts(shaped, shape, hand),
     ...backCut(part),
     ...(corner ? [outlineCut(piece, corner)] : []),
     ...shape.boxes.map((box) => boxCut(box, { piece, shape, hand, named })),
@@ -38,12 +36,13 @@ export function furtherCuts(shaped: Shaped, { job, glued = false }: FurtherOptio
 
 type Piece = ReturnType<typeof text>;
 
+/** A glued-up panel is cut to its size before anything else. */
 function panelCut(piece: Piece, { wide, long }: { readonly wide: number; readonly long: number }): LooseCut {
   const how = [message('further.panel', { piece, wide: length(wide), long: length(long) })];
   return { id: cutId('panel', wide, long), kind: 'panel', figure: length(long), how };
 }
 
-/** A corner shelf by its template. */
+/** A corner shelf is cut to its template. */
 function outlineCut(piece: Piece, corner: NonNullable<Part['corner']>): LooseCut {
   const { shape, backMm, sideMm, cutDegrees } = corner;
   const sizes = { piece, back: length(backMm), side: length(sideMm), angle: angle(cutDegrees) };
@@ -55,6 +54,7 @@ function outlineCut(piece: Piece, corner: NonNullable<Part['corner']>): LooseCut
   };
 }
 
+/** Holes for cables, by their marks. */
 function holeCuts({ holes = [] }: Part, piece: Piece): LooseCut[] {
   return holes.map(({ diameterMm, alongMm, backMm, from }) => {
     const along = { along: length(alongMm), side: choice(from), back: length(backMm) };
@@ -67,7 +67,7 @@ function holeCuts({ holes = [] }: Part, piece: Piece): LooseCut[] {
   });
 }
 
-/** A back edge that follows its wall. */
+/** A back edge that is scribed to its wall. */
 function backCut({ label, fit }: Part): LooseCut[] {
   const leftOn = fit?.back?.allowanceMm ?? 0;
   if (leftOn <= 0) return [];
@@ -75,7 +75,7 @@ function backCut({ label, fit }: Part): LooseCut[] {
   return [{ id: cutId('back', leftOn), kind: 'back', figure: length(leftOn), how }];
 }
 
-/** The last end of a piece between walls says what both edges then measure. */
+/** Adds the finished lengths of both edges to the last end cut of a piece between walls. */
 function measured(part: Part, cuts: readonly LooseCut[]): LooseCut[] {
   const { edges, label, width, fit } = part;
   const last = cuts.filter(({ kind }) => kind === 'end' || kind === 'back').at(-1);

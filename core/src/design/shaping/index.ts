@@ -1,4 +1,5 @@
 export { FURTHER, shapedIn, type FurtherCut, type FurtherKind, type Shaped } from './cut';
+export { isFlat } from './endCuts';
 export { furtherCuts, type FurtherOptions } from './furtherCuts';
-export { shapeOf, type Shape, type Written } from './shape';
+export { shapeOf, type Shape, type Cutter } from './shape';
 export { shapeWords } from './listWords';

@@ -5,17 +5,15 @@ import { endWords } from '../fit/endWords';
 import { boxTold } from './boxCuts';
 import type { Shaped } from './cut';
 import { isMitre } from './endCuts';
-import { shapeOf, type EndShape, type Shape } from './shape';
+import { shapeOf, type Cutter, type EndShape, type Shape } from './shape';
 
-type Tools = Job['tools'];
-
-/** What a list has to say of a piece beside its length: nothing for a rectangle that is cut square at both ends. */
-export function shapeWords({ part, solid }: Shaped, job: Pick<Job, 'tools' | 'units' | 'tape'>): Message[] {
+/** Words in a list for the shape of a piece, beside its length; none for a rectangle with square ends. */
+export function shapeWords({ part, solid }: Shaped, job: Cutter): Message[] {
   const { tools } = job;
   const shape = shapeOf(part, solid, job);
   const { fit, corner, holes = [] } = part;
   return [
-    ...(fit ? bothEnds(part, fit, tools) : jointedEnds(shape.ends, solid.lengthMm, tools)),
+    ...(fit ? bothEnds(part, fit, job) : jointedEnds(shape.ends, solid.lengthMm, tools)),
     ...(corner ? [message(`cutEnd.corner.${corner.shape}`, { angle: angle(corner.cutDegrees) })] : []),
     ...shape.boxes.map((box) => {
       const { way, said } = boxTold(box, shape);
@@ -33,8 +31,8 @@ export function shapeWords({ part, solid }: Shaped, job: Pick<Job, 'tools' | 'un
   ];
 }
 
-/** Ends that meet other pieces: together where both are cut alike, else each by itself. */
-function jointedEnds(ends: Shape['ends'], longMm: number, tools: Tools): Message[] {
+/** Words for ends that meet other pieces: one sentence if both are cut alike, else one for each. */
+function jointedEnds(ends: Shape['ends'], longMm: number, tools: Job['tools']): Message[] {
   const hand = tools === 'hand';
   const [first, second] = ends;
   if (first?.angled && second?.angled && isMitre(first.angled) && isMitre(second.angled)) {
@@ -55,7 +53,7 @@ function jointedEnds(ends: Shape['ends'], longMm: number, tools: Tools): Message
   return ends.flatMap(slantLines);
 }
 
-/** How one end runs out of square, over its width and over its thickness. */
+/** Words for an end that is out of square over its width or its thickness. */
 function slantLines({ end, angled, bevelled }: EndShape): Message[] {
   return [
     ...(angled
@@ -82,8 +80,8 @@ function slantLines({ end, angled, bevelled }: EndShape): Message[] {
 }
 
 /** Words for both ends unless both are square; each side is named once, before its cuts. */
-function bothEnds(part: Part, fit: NonNullable<Part['fit']>, tools: Tools): Message[] {
-  const ends = (['left', 'right'] as const).map((side) => ({ side, how: endWords(part, fit, side, tools) }));
+function bothEnds(part: Part, fit: NonNullable<Part['fit']>, job: Cutter): Message[] {
+  const ends = (['left', 'right'] as const).map((side) => ({ side, how: endWords(part, fit, side, job) }));
   if (ends.every(({ how }) => how.length === 1 && how[0]?.code === 'cutEnd.square')) return [];
   return ends.map(({ side, how }) => message('cutEnd.side', { side: choice(side), how: list(how.map(nested)) }));
 }

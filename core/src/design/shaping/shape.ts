@@ -1,12 +1,12 @@
-import { shownPrecisionMm, styleFor } from '../../base/quantity';
+import { leastMarkMm } from '../../base/quantity';
 import type { Job } from '../../job';
 import type { Cut, EndPlane, Solid } from '../body/solid';
 import type { Part } from '../fit';
 import { sidesOf, type EdgeName, type EndName, type FaceName } from './sides';
 
-/** An end that is not square: which corner of the blank falls off, over the width or over the thickness. */
+/** The triangle that is cut off the blank at an end, over the width or over the thickness. */
 export interface Slant<Name> {
-  /** The edge or face that ends up shorter, and the one across from it that keeps its length. */
+  /** The edge or face that ends up shorter, and the opposite one, which keeps its length. */
   readonly shorter: Name;
   readonly longer: Name;
   /** By how much it is shorter, millimetres, and over how much. */
@@ -41,7 +41,7 @@ export interface BoxCut {
   readonly room: string | null;
 }
 
-/** Slots for hidden rails: in the back edge and in what stands at a wall, in the middle of the thickness. */
+/** Slots for hidden rails, in the middle of the thickness: in the back edge and in the edges at side walls. */
 export interface SlotCut {
   readonly kind: 'slot';
   readonly backMm: number;
@@ -53,29 +53,31 @@ export interface SlotCut {
 /** Everything that makes a piece of its rectangular blank, read off its solid. Lengths in millimetres. */
 export interface Shape {
   readonly sides: ReturnType<typeof sidesOf>;
+  /** The least length that can be marked. */
+  readonly markMm: number;
   readonly ends: readonly EndShape[];
   readonly boxes: readonly BoxCut[];
   readonly slots: readonly SlotCut[];
 }
 
-/** What reaches less far into a piece is nothing that is cut, millimetres. */
+/** A cut less deep than this is no cut, millimetres. */
 const LEAST_MM = 0.05;
 
-/** How lengths of a job are written. */
-export type Written = Pick<Job, 'units' | 'tape'>;
-
-/** An end that is out by less than half of what is written last is square: nobody can mark it. Millimetres. */
-const leastSlantMm = ({ units, tape }: Written): number => shownPrecisionMm(styleFor(units, tape)) / 2;
+/** What a piece is cut with, and how its lengths are written: both decide which cuts can be made. */
+export type Cutter = Pick<Job, 'tools' | 'units' | 'tape'>;
 
 const DEGREES = 180 / Math.PI;
 
 /**
- * Reads off the solid of a piece how its ends are cut and what is cut into it. Outlines and round holes are told by
- * their template and their middle, not here.
+ * Reads the end cuts and the cuts into the faces off a piece's solid. Templates tell outlines, and `holes` of the part
+ * tell round holes.
  */
-export function shapeOf(part: Part, solid: Solid, written: Written): Shape {
+export function shapeOf(part: Part, solid: Solid, cutter: Cutter): Shape {
   const sides = sidesOf(part);
-  const sided = { sides, solid, leastMm: leastSlantMm(written) };
+  const markMm = leastMarkMm(cutter);
+  // A blade is tilted to an angle, which needs no mark.
+  const tilted = part.fit !== null && cutter.tools === 'power';
+  const sided = { sides, solid, angledMm: markMm, bevelledMm: tilted ? 0 : markMm };
   const { start, finish } = solid.ends;
   const ends = [endShape(sides.ends[0], start, 1, sided), endShape(sides.ends[1], finish, -1, sided)].filter(
     ({ angled, bevelled }) => angled !== null || bevelled !== null,
@@ -86,22 +88,25 @@ export function shapeOf(part: Part, solid: Solid, written: Written): Shape {
     const box = boxOf(cut, solid);
     return box ? [{ kind, ...box, room: room ?? null }] : [];
   });
-  return { sides, ends, boxes, slots: slotsOf(part, solid) };
+  return { sides, markMm, ends, boxes, slots: slotsOf(part, solid) };
 }
 
 interface Sided {
   readonly sides: Shape['sides'];
   readonly solid: Solid;
-  readonly leastMm: number;
+  /** The least an end is out over its width, and over its thickness, that is not square. */
+  readonly angledMm: number;
+  readonly bevelledMm: number;
 }
 
 /** @param inward 1 where the piece lies beyond the plane along its length, -1 where it lies before it */
-function endShape(end: EndName, plane: EndPlane, inward: 1 | -1, { sides, solid, leastMm }: Sided): EndShape {
+function endShape(end: EndName, plane: EndPlane, inward: 1 | -1, sided: Sided): EndShape {
+  const { sides, solid, angledMm, bevelledMm } = sided;
   const { widthMm, thicknessMm } = solid;
   return {
     end,
-    angled: slant(sides.edges, inward * plane.acrossSlope, widthMm, leastMm),
-    bevelled: slant(sides.faces, inward * plane.throughSlope, thicknessMm, leastMm),
+    angled: slant(sides.edges, inward * plane.acrossSlope, widthMm, angledMm),
+    bevelled: slant(sides.faces, inward * plane.throughSlope, thicknessMm, bevelledMm),
   };
 }
 
@@ -113,12 +118,12 @@ function slant<Name>(
   leastMm: number,
 ): Slant<Name> | null {
   const byMm = Math.abs(slope) * overMm;
-  if (byMm < leastMm) return null;
+  if (byMm === 0 || byMm < leastMm) return null;
   const [shorter, longer] = slope > 0 ? [second, first] : [first, second];
   return { shorter, longer, byMm, overMm, degrees: Math.atan(Math.abs(slope)) * DEGREES };
 }
 
-/** The box a prism takes out of a piece; null where next to nothing of it lies in the piece. */
+/** The box that a prism takes out of a piece; null if almost none of the prism lies in the piece. */
 function boxOf(
   { axis, fromMm, toMm, outline }: Cut,
   { lengthMm, widthMm, thicknessMm }: Solid,
@@ -149,7 +154,7 @@ function within(range: { readonly fromMm: number; readonly toMm: number }, whole
 /** Whether a range is the whole of its direction. */
 export const isWhole = ({ opensFirst, opensLast }: Range): boolean => opensFirst && opensLast;
 
-/** The slots of a piece as one: as deep along its back as at its ends, or in a corner along the side wall. */
+/** All slots of a piece as one cut: along the back edge, and at both ends or along the side wall. */
 function slotsOf(part: Part, { cuts, lengthMm }: Solid): SlotCut[] {
   const [back, side] = cuts.filter((cut) => cut.kind === 'slot');
   if (!back || !side) return [];

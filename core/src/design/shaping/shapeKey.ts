@@ -1,19 +1,19 @@
 import { AXES, type Axis, type Cut, type EndPlane, type Solid } from '../body/solid';
 import { cross, dot } from '../body/vector';
 
-/** Which of a piece's three directions are counted from their other side. */
+/** The directions of a piece that are counted from the opposite side. */
 type Flips = Readonly<Record<Axis, boolean>>;
 
 const flips = (along: boolean, across: boolean, through: boolean): Flips => ({ along, across, through });
 
-/** The four ways a piece can be turned about and lie in its own box again. */
+/** The four rotations of a box into itself. */
 const TURNS = [
   flips(false, false, false),
   flips(true, true, false),
   flips(true, false, true),
   flips(false, true, true),
 ];
-/** The same of one whose directions make a left hand. */
+/** The same rotations of a piece whose three directions are left-handed. */
 const TURNS_MIRRORED = [
   flips(false, false, true),
   flips(true, true, true),
@@ -24,8 +24,8 @@ const TURNS_MIRRORED = [
 const rounded = (...mm: readonly number[]): string => mm.map((value) => Math.round(value * 100) + 0).join('x');
 
 /**
- * What tells one shape from another of the same three sizes: two pieces have one key where each can be turned so that
- * it is the other, however they lie in the opening. A piece and its mirror image have two.
+ * A key of a shape, without its three sizes. Two pieces have the same key if one can be rotated into the other, however
+ * they lie in the opening. A piece and its mirror image have different keys.
  */
 export function shapeKey(solid: Solid): string {
   const { along, across, through } = solid.frame;
@@ -45,7 +45,7 @@ function keyTurned(solid: Solid, turn: Flips): string {
   return [...planes, ...face.sort(), ...taken.sort()].join('+');
 }
 
-/** Slopes of an end, in thousandths; counted from the other end, both turn round. */
+/** Slopes of an end in thousandths. Both change sign when they are counted from the other end. */
 function planeKey({ acrossSlope, throughSlope }: EndPlane, turn: Flips): string {
   const sign = (axis: Axis) => (turn[axis] === turn.along ? 1000 : -1000);
   return rounded(acrossSlope * sign('across'), throughSlope * sign('through'));

@@ -6,8 +6,8 @@ export type EdgeName = 'back' | 'front' | 'lower' | 'upper' | 'left' | 'right';
 export type FaceName = 'under' | 'upper' | 'rear' | 'front' | 'wall' | 'room' | 'left' | 'right' | 'inner' | 'outer';
 
 /**
- * What the two ends, edges and faces of a piece are called: of each pair first the one its length, its width and its
- * thickness are counted from.
+ * Names of the two ends, edges and faces of a piece. The first of each pair is where its length, its width or its
+ * thickness is counted from.
  */
 export interface Sides {
   readonly ends: readonly [EndName, EndName];
@@ -28,7 +28,7 @@ const BY_LIE: Readonly<Record<Lie, Sides>> = {
   'up-facing': { ends: UP, edges: ['left', 'right'], faces: ['rear', 'front'] },
 };
 
-/** The faces of a piece that stands against a side wall, or has an inside. */
+/** Names of the faces of a piece at a side wall, or of a case side; null for other pieces. */
 function facesOf({ role, id }: Pick<Part, 'role' | 'id'>): Sides['faces'] | null {
   switch (role) {
     case 'side-cleat-left':
@@ -48,9 +48,9 @@ function facesOf({ role, id }: Pick<Part, 'role' | 'id'>): Sides['faces'] | null
   }
 }
 
-/** What the sides of a piece are called, by how it lies in the opening. */
+/** Names of a piece's sides, by its role and by how it lies. */
 export function sidesOf(part: Pick<Part, 'role' | 'id' | 'upright'>): Sides {
-  // A brace slopes: its edges are beside it, its outer face looks away from the corner it stiffens.
+  // The outer face of a brace looks away from the corner that the brace stiffens.
   if (part.role === 'bracket-brace') return { ends: UP, edges: ['left', 'right'], faces: ['outer', 'inner'] };
   const sides = BY_LIE[lieOfPart(part)];
   return { ...sides, faces: facesOf(part) ?? sides.faces };

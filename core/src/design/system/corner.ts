@@ -17,7 +17,7 @@ interface CornerInput {
   /** What goes along both walls: cleats below the board, or rails within a shelf that slides over them. */
   readonly stick: { readonly thicknessMm: number; readonly heightMm: number } & (
     | { readonly role: 'cleat'; readonly screwedDown: boolean }
-    /** So far under the shelf's top, right under its upper skin; it stops so far short of the front edge. */
+    /** `underMm`: below the shelf's top, right under the upper skin. `setBackMm`: short of the front edge. */
     | { readonly role: 'rail'; readonly underMm: number; readonly setBackMm: number }
   );
 }

@@ -66,10 +66,10 @@ function jointOrder(joint: Input['asked']['joint'], tools: Input['job']['tools']
   return tools === 'hand' ? 'order.posts.chisel' : 'order.posts.groove';
 }
 
-/** Boards in rebates are screwed down where the ledge leaves wood about a screw. */
+/** Whether boards are screwed down: the ledges of deep rebates leave enough wood around a screw. */
 const isScrewed = ({ asked }: Pick<Input, 'asked'>): boolean =>
   asked.joint === 'rebate' && asked.groove.mm >= SCREWED_FROM_MM;
-/** A screw stands in the middle of its ledge, and no nearer than 10 mm to the board's end. */
+/** Least depth of a rebate with a screw in the middle, 10 mm from the board's end. Millimetres, assumed. */
 const SCREWED_FROM_MM = 20;
 
 function boardsOf(shelf: Shelf, input: Input): PartSpec[] {
@@ -106,7 +106,7 @@ function standsOf(input: Input): readonly Band['outFrom'][][] {
 /** A front post stands so far behind the boards' front, that a lipping lies on them and not on it. Millimetres. */
 const SET_BACK_MM = 2;
 const TWO_FROM = 2.5;
-/** How much of a post may be cut away: for a groove; for a rebate, whose board is screwed to what is left. */
+/** Share of a post's thickness that may be cut away. Assumed. */
 const MOST = { groove: 0.5, rebate: 0.65 } as const;
 
 const deepest = ({ shelves, depthOf, asked }: Input) =>
@@ -221,7 +221,7 @@ function fasteningsOf(input: Input): Fastening[] {
   ];
 }
 
-/** A screw through each end of a board into the ledge it lies on in each post. */
+/** One screw through the board into the ledge of each post. */
 function screwedDown({ number, underside }: Shelf, input: Input): Fastening[] {
   const { asked, wish, shelves } = input;
   const lower = shelves.filter((shelf) => shelf.top.mm < underside.mm).at(-1)?.top.mm ?? 0;

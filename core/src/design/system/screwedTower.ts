@@ -208,7 +208,7 @@ const SPACER_MM = 60;
 /** Less than this is nothing: what is left of sums of lengths. Millimetres. */
 const NONE_MM = 0.05;
 
-/** Things stand between the blocks at both sides. */
+/** The inside between the blocks at both sides, where things stand. */
 function betweenSpacers(inside: Inside, { asked }: Pick<Input, 'asked'>): Inside {
   if (!asked.spacers) return inside;
   const { fromMm, toMm } = inside.across;

@@ -57,7 +57,7 @@ export type LengthRule =
       /** What is taken off at both ends for the pieces it stands between, and put on for the housings it goes into. */
       readonly between?: readonly { readonly label: Message; readonly mm: number }[];
     }
-  /** As the corner gives it; a stick along a wall stops so far short of the front edge, or as far as is usual. */
+  /** The corner decides the length. `setBackMm`: how far a stick along a wall stops short of the front edge. */
   | { readonly kind: 'corner'; readonly band: Band; readonly setBackMm?: number }
   /** On edge along a side wall, from the face of the back cleat; `figure` is its length where the corner is square. */
   | { readonly kind: 'along-side'; readonly side: 'left' | 'right'; readonly band: Band; readonly figure: Figure }
@@ -273,7 +273,7 @@ export interface System<Name extends SystemName> {
   readonly under: (wish: ShelvesWish, asked: Asked<Name>) => Under;
   /** The room between bottom, top and sides of a case; left away for what holds shelves between the walls. */
   readonly inside?: (input: SystemInput<Name>) => Inside;
-  /** How much of a shelf's length what stands at either end takes; nothing where left away. Millimetres. */
+  /** Length that its posts or uprights take at each end of a shelf, millimetres; 0 if absent. */
   readonly beside?: (input: SystemInput<Name>) => number;
   /** Depth things stand on, of a shelf by its number; that of the shelf where left away. Millimetres. */
   readonly standsOn?: (input: SystemInput<Name>, shelf: number) => number;

@@ -1,4 +1,5 @@
 import { chimneyAlcove, stairCavity, windowCorner } from '../../rigs/demo';
+import { typedLength, type Job } from '../../job';
 import { planJob } from '../../plan';
 import { shapedIn } from '../../design/shaping';
 import type { DimensionShape, Scene, Shape } from '.';
@@ -23,6 +24,18 @@ const area = (points: ReturnType<typeof pointsOf>) =>
       return sum + (x * y2 - x2 * y) / 2;
     }, 0),
   );
+
+/** The chimney alcove with high lippings, so much wider with each millimetre up. */
+function leaning(lean: number): Job {
+  const job = chimneyAlcove();
+  const readings = job.readings.map((reading) =>
+    reading.kind === 'width'
+      ? { ...reading, value: typedLength(String(Math.round(reading.value.mm + lean * (reading.up.mm - 1200))), 'mm') }
+      : reading,
+  );
+  const own = { 'three-side-cleats': { nosingHeight: typedLength('200', 'mm') } };
+  return { ...job, readings, support: { system: 'three-side-cleats', own } };
+}
 
 describe('a piece on the saw sheet', () => {
   test('a board: its edges with their lengths, a cut at each end, what falls off beside it', () => {
@@ -51,6 +64,23 @@ describe('a piece on the saw sheet', () => {
     const scene = drawn(cavity, part(cavity, 'box-left'));
     expect(strings(scene)).toHaveLength(1);
     expect(area(pointsOf(of(scene, 'waste')[0]))).toBeCloseTo(area(pointsOf(of(scene, 'board')[0])), 6);
+  });
+
+  test('the edge that is drawn longer is the one that is told longer, on a board and on edge', () => {
+    const along = ({ from, to }: DimensionShape) => to[0] - from[0];
+    for (const lean of [-0.02, 0.02]) {
+      // High lippings between walls that come together, or run apart, towards the ceiling.
+      const plan = planJob(leaning(lean));
+      const angled = plan.parts.filter((one) => one.edges && Math.abs(one.edges.back.mm - one.edges.front.mm) > 0.4);
+      expect([...new Set(angled.map((one) => one.role))]).toEqual(expect.arrayContaining(['board', 'nosing']));
+      for (const piece of angled) {
+        const [away, near] = strings(drawn(plan, piece)) as [DimensionShape, DimensionShape];
+        expect(Math.sign(along(away) - along(near))).toBe(Math.sign(away.mm - near.mm));
+      }
+      const nosing = angled.find((one) => one.role === 'nosing')!;
+      const [upper, lower] = strings(drawn(plan, nosing));
+      expect(Math.sign(upper!.mm - lower!.mm)).toBe(Math.sign(lean));
+    }
   });
 
   test.each([alcove, cavity, corner])('every piece stays on its sheet', (plan) => {

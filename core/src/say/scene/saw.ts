@@ -1,6 +1,6 @@
 import { length, message, text } from '../../base/message';
 import type { OutlinePoint, Part } from '../../design/fit';
-import { shapeOf, type Shaped, type Written } from '../../design/shaping';
+import { shapeOf, type Shaped, type Cutter } from '../../design/shaping';
 import { seenFrom, type Seen } from './sawView';
 import type { Point, Scene, Shape } from './scene';
 
@@ -11,11 +11,11 @@ export const SAW_FACTOR = 5;
  * One piece as it is sawn: the blank it comes out of, what falls off at each end, the cut lines, what is cut into the
  * piece, and its lengths along both edges. A board lies with its front edge towards the person, a piece on edge with
  * its upper edge away, a mitred one with its long edge away.
- * @param written the units of the job: what is out by less than can be marked is square
+ * @param cutter decides which ends count as square: those that are out by less than can be marked
  */
-export function sawScene(shaped: Shaped, written: Written): Scene {
+export function sawScene(shaped: Shaped, cutter: Cutter): Scene {
   const { part } = shaped;
-  const view = seenFrom(shaped, shapeOf(part, shaped.solid, written));
+  const view = seenFrom(shaped, shapeOf(part, shaped.solid, cutter));
   const { outline } = view;
   const [xs, ys] = [outline.map(([x]) => x), outline.map(([, y]) => y)];
   const [from, to] = [Math.min(...xs), Math.max(...xs)];

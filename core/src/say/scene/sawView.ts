@@ -1,7 +1,7 @@
 import type { OutlinePoint, Part } from '../../design/fit';
 import type { Cut, EndPlane, FacePoint, Solid } from '../../design/body/solid';
 import { zeroOf } from '../../design/body/zero';
-import type { Shape, Shaped } from '../../design/shaping';
+import { isFlat, type Shape, type Shaped } from '../../design/shaping';
 
 /** A piece as it lies before the person: x along it, y towards them, millimetres. */
 export interface Seen {
@@ -35,11 +35,10 @@ export function seenFrom({ part, solid }: Shaped, { ends }: Shape): Seen {
   };
 }
 
-/** A board lies with its front towards the person; everything else with its upper, or its longer edge away. */
-function turnedRound({ role, corner }: Part, { ends, widthMm }: Solid): boolean {
-  const [atFirst, atLast] = [0, widthMm].map((across) => longAt(ends, across));
-  if (role === 'board' || role === 'skin' || corner) return false;
-  return Math.abs((atFirst as number) - (atLast as number)) < 0.01 || (atLast as number) > (atFirst as number);
+/** Whether the upper edge, or the longer edge of a mitred piece, lies away from the person. A board's front is near. */
+function turnedRound(part: Part, { ends, widthMm }: Solid): boolean {
+  if (isFlat(part) || part.corner) return false;
+  return part.fit !== null || longAt(ends, widthMm) > longAt(ends, 0) - 0.01;
 }
 
 const longAt = ({ start, finish }: Solid['ends'], across: number): number =>

@@ -156,7 +156,7 @@ export const problemsEn = {
   'problem.grooveTooDeep':
     'A housing {groove, length} deep leaves too little of a post {post, length} thick. Make it {most, length} at most, or use thicker posts.',
   'problem.rebateDeep':
-    'Rebates {groove, length} deep leave {left, length} of each post. Use posts without knots at the rebates, and screw each post to the wall above and below them.',
+    'Rebates {groove, length} deep leave {left, length} of each post. Use posts without knots at the rebates, and screw each post to the wall above and below each rebate.',
   'problem.grooveNearFoot':
     'Shelf {shelf, number}: its housing is so near the foot of the posts that the wood below breaks out. Raise the shelf, or lay it on the floor.',
   'problem.hollowThin':

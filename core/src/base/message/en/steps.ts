@@ -127,7 +127,7 @@ export const stepsEn = {
   'check.flat': 'No light shows under a straightedge, {off, about} at most.',
   'check.cut': 'Measure each piece before you cut the next: within {off, about} of the list.',
   'check.pairs': 'Stand pieces of one length side by side: a finger feels no step.',
-  'check.notchesFit': 'Hold each piece to the part that goes into the cut: no force is needed.',
+  'check.notchesFit': 'Try each piece on the part its cut makes room for. Both go together without force.',
   'check.jointsMatch': 'Lay left and right face to face: every joint meets its partner.',
   'check.drilled': 'Try one screw of each kind: head below the face, point not through.',
   'check.pins': 'A stick across the pins is level at every row.',

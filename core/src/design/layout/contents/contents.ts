@@ -194,7 +194,7 @@ function markMm(tape: Tape): number {
   return step < 1 ? 2 * step : step;
 }
 
-/** The least clear width over a range of heights, down to a mark of the tape; between posts or in a case, theirs. */
+/** The least clear width over a range of heights, rounded down to the tape: between walls, posts, or case sides. */
 function clearWidth({ input: { opening, job, besideMm = 0 }, inside }: Setting, fromUp: number, toUp: number): number {
   const { extent, surfaces } = opening;
   if (inside) return snapToTape(inside.across.toMm - inside.across.fromMm, job.tape, 'down');
