@@ -91,6 +91,7 @@ export const supportsEn = {
   'ask.groove': 'Depth of housings',
   'ask.joint': 'Shelves',
   'ask.joint.groove': 'Slide into housings',
+  'ask.rebate': 'Depth of rebates',
   'ask.joint.rebate': 'Lie in rebates',
   'ask.made': 'Make',
   'ask.made.bought': 'Bought',

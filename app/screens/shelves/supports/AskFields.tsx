@@ -30,7 +30,8 @@ export function AskFields({ job, system }: { job: Job; system: SystemName }) {
   const asks = Object.entries(SUPPORT_ASKS[system] as Readonly<Record<string, Ask>>);
   const said = askedOf(job, system) as Readonly<Record<string, unknown>>;
   const answer = (key: string, value: unknown) => void dispatch(editJob((one) => withAnswer(one, system, key, value)));
-  const named = (key: string) => label(`ask.${key}` as PlainLabel);
+  const named = (key: string) =>
+    label(`ask.${key === 'groove' && said.joint === 'rebate' ? 'rebate' : key}` as PlainLabel);
   const shown = asksShown(job, system);
   const wanted = asks.filter(([key]) => shown.includes(key));
   const yes = wanted.filter(([, ask]) => ask.kind === 'yes').map(([key]) => key);

@@ -154,7 +154,7 @@ export const problemsEn = {
   'problem.sideMoved':
     '{count, plural, one {Shelf {shelf, number}: one screw moved aside to miss a hole. Mark from the drilling sheet, not evenly.} other {Shelf {shelf, number}: # screws moved aside to miss holes. Mark from the drilling sheet, not evenly.}}',
   'problem.grooveTooDeep':
-    'A housing {groove, length} deep leaves too little of a post {post, length} thick. Make it {most, length} at most, or use thicker posts.',
+    'A cut {groove, length} deep leaves too little of a piece {post, length} thick. Make the cut {most, length} deep at most, or use thicker pieces.',
   'problem.rebateDeep':
     'Rebates {groove, length} deep leave {left, length} of each post. Use posts without knots at the rebates, and screw each post to the wall above and below each rebate.',
   'problem.grooveNearFoot':
