@@ -4,7 +4,7 @@ import type { PartSpec } from '../system';
 import type { Suggestion } from '../../place/survey';
 import { fitBetween, type FitWish } from './between';
 import type { Part } from './part';
-import { pocketOf, type Walled } from './pocket';
+import { PIECE_WALLS, pocketIn, pocketOf, type Pocket } from './pocket';
 
 /** What a reading would do for the board it helps most: how often caulk hides its gaps, now and then, percent. */
 export interface Lift {
@@ -21,13 +21,13 @@ export interface LiftOptions {
   readonly tape: FitWish['tape'];
 }
 
+/** Drawn walls for each chance. */
 const SAMPLES = 200;
-const SEED = 11;
 /** A lift of less than this is nothing to speak of, percent. */
 const WORTH_SAYING = 2;
 
 const openings = perOwner<Opening, ReturnType<Opening['ahead']>>(2);
-const neatOdds = perOwner<Walled, number>(200);
+const neatOdds = perOwner<Opening | ReturnType<Opening['ahead']>, number>(200);
 
 /**
  * Fits every board once more as if the next reading had been taken already (walls where they most likely are, known as
@@ -40,13 +40,20 @@ export function liftOf({ opening, specs, parts, next, tape }: LiftOptions): Lift
     const rule = specs.find((spec) => spec.id === id)?.length;
     if (role !== 'board' || !fit || rule?.kind !== 'between-walls') return [];
     const wish = { tape, odds: fit.wantedOdds, leastMm: fit.playMm };
-    const options = { stance: rule.stance, samples: SAMPLES, seed: SEED };
-    const odds = (walls: Walled) =>
-      neatOdds(walls, [rule.band, options, fit.style, wish], () => {
-        const pocket = pocketOf(walls, rule.band, options);
-        return fitBetween(pocket, fit.style, wish)?.neatOdds ?? 0;
+    const { stance, band } = rule;
+    const odds = (walls: typeof opening | typeof after, pocketOfBoard: () => Pocket) =>
+      neatOdds(walls, [band, stance, fit.style, wish], () => {
+        const pocket = pocketOfBoard();
+        const fewer = { ...pocket, drawn: pocket.drawn.slice(0, SAMPLES) };
+        return fitBetween(fewer, fit.style, wish)?.neatOdds ?? 0;
       });
-    return [{ shelf, now: odds(opening), then: odds(after) }];
+    return [
+      {
+        shelf,
+        now: odds(opening, () => pocketIn(opening, band, { stance, ...PIECE_WALLS.board })),
+        then: odds(after, () => pocketOf(after, band, { stance, ...PIECE_WALLS.board, samples: SAMPLES })),
+      },
+    ];
   });
   const best = lifts.reduce((a, b) => (b.then - b.now > a.then - a.now ? b : a), lifts[0] as Lift);
   return best && best.then - best.now >= WORTH_SAYING ? best : null;

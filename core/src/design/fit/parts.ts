@@ -15,13 +15,10 @@ import type { Fitted, FitPartsOptions, Part } from './part';
 import { HIDDEN_MM } from '../../place/opening/hidden';
 import { drawnIn } from './drawnIn';
 import { fitPiece, outcomeOf, wishFor, type PieceFit, type StyleOutcome } from './piece';
-import { pocketIn, pocketOf, type Pocket } from './pocket';
+import { PIECE_WALLS, pocketIn, pocketOf, type Pocket } from './pocket';
 import { withoutImpossible } from './sizes';
 import { triedOf } from './tried';
 
-// Drawn walls for a board, whose odds are told; and for what carries or hides it.
-const SAMPLES = { board: 400, other: 160 } as const;
-const SEED = 11;
 const fits = perOwner<Pocket, PieceFit | null>(8);
 /** Fits a piece into its pocket, once per pocket and wish. */
 const fitOnce = (pocket: Pocket, wish: Parameters<typeof fitPiece>[1]) =>
@@ -46,7 +43,7 @@ export function fitParts({ specs, opening, job }: FitPartsOptions): Fitted {
     }
     if (rule.kind === 'corner') return [];
     const kind = spec.role === 'board' ? 'board' : 'other';
-    const pocket = pocketIn(opening, rule.band, { stance: rule.stance, samples: SAMPLES[kind], seed: SEED });
+    const pocket = pocketIn(opening, rule.band, { stance: rule.stance, ...PIECE_WALLS[kind] });
     if (Math.max(...pocket.sd.left, ...pocket.sd.right) > UNKNOWN_SD_MM) return [];
     const wish = wishOf(rule, wishFor(job.fit, spec.shelf, job.tape));
     const leastMm = Math.max(wish.leastMm, rule.least?.mm ?? 0);
@@ -109,7 +106,7 @@ export function* stylesSideBySide({
   const { length: rule } = spec;
   if (rule.kind !== 'between-walls') return null;
   yield 0;
-  const pocket = pocketOf(opening, rule.band, { stance: rule.stance, samples: SIDE_BY_SIDE, seed: SEED });
+  const pocket = pocketOf(opening, rule.band, { stance: rule.stance, ...PIECE_WALLS.board, samples: SIDE_BY_SIDE });
   const wish = wishFor(job.fit, spec.shelf, job.tape);
   const outcomes: StyleOutcome[] = [];
   for (const style of END_STYLES) {

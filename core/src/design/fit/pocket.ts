@@ -45,6 +45,10 @@ export interface PocketOptions {
   readonly layers?: number;
 }
 
+const SEED = 11;
+/** Walls drawn for a board, whose odds are told, and for a piece that carries or hides it. */
+export const PIECE_WALLS = { board: { samples: 400, seed: SEED }, other: { samples: 160, seed: SEED } } as const;
+
 /** What of an opening a pocket asks. */
 export type Walled = Pick<Opening, 'extent' | 'surfaces' | 'jointly'>;
 
