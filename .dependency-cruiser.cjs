@@ -16,6 +16,7 @@ const ROAD = [
   'place/trace/',
   'place/survey/',
   'place/opening/',
+  'design/bay/',
   'design/layout/',
   'design/system/',
   'design/fit/',

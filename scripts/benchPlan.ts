@@ -1,11 +1,12 @@
 import { chimneyAlcove } from '@dormer/core/rigs/demo';
 import { typedLength, type Job, type Reading } from '@dormer/core/job';
-import { fitBetween, fitParts, pocketOf, withHoles } from '@dormer/core/design/fit';
+import { fitBetween, pocketOf } from '@dormer/core/design/fit';
 import { openingOf, type Opening } from '@dormer/core/place/opening';
 import { createMemory } from '@dormer/core/base/memory';
 import { planFrom, planJob, REMEMBERED } from '@dormer/core/plan';
 import { builtBody } from '../core/src/road/body';
-import { asFarAsParts } from '../core/src/road/parts';
+import { placeOf } from '../core/src/road/parts';
+import { piecesOf } from '../core/src/road/pieces';
 import { surveyOf } from '@dormer/core/place/survey';
 
 // Prints how long a survey, outlines and a plan take: the median and the slowest of many runs, milliseconds.
@@ -49,9 +50,8 @@ function outlines(opening: Opening): void {
 
 /** Everything a job asks for, as far as its pieces: what a body is built of. */
 function toStand(job: Job) {
-  const road = asFarAsParts(job);
-  const fitted = fitParts({ specs: road.specs, opening: road.opening, job });
-  return { road, parts: withHoles(fitted.parts, road.hardware, job).parts };
+  const place = placeOf(job);
+  return { place, bays: piecesOf(job, place).bays };
 }
 
 function measure(name: string, runs: number, work: () => unknown): void {
@@ -71,8 +71,8 @@ const opening = openingOf(surveyOf(sixty));
 measure('survey, 60 readings', 100, () => surveyOf(sixty));
 measure('outlines of 12 boards with their odds, 60 readings', 100, () => outlines(opening));
 const twelve = { ...alcove, shelves: { ...alcove.shelves, count: 12 } };
-const { road, parts } = toStand(twelve);
-measure('body and its checks, 10 readings, 12 shelves', 50, () => builtBody(twelve, road, parts));
+const { place, bays } = toStand(twelve);
+measure('body and its checks, 10 readings, 12 shelves', 50, () => builtBody(twelve, place, bays));
 measure('plan, 10 readings, 5 shelves', 50, () => planJob(alcove));
 const memory = createMemory(REMEMBERED);
 planFrom(alcove, memory);

@@ -24,15 +24,17 @@ import type { StudAdvice } from './place/kinds';
 import type { CavityBox, Deviation, Outline } from './place/opening';
 import type { Advice, LearnedError, TrialCheck } from './place/survey';
 import type { Considered } from './road/consider';
+import type { BayRoad } from './road/bayRoad';
 import { placeOf } from './road/parts';
 import type { PlannedReading } from './road/readings';
-import { adviceOf, buildOf, piecesOf, saidOf, strengthsOf } from './road/sections';
+import { piecesOf } from './road/pieces';
+import { adviceOf, buildOf, saidOf, strengthsOf } from './road/sections';
 import { compareStyles, considerSystems } from './road/styles';
 import type { Steps } from './work/steps/steps';
 import type { CutGroup } from './work/stock';
 
 /** The version of the plan this code writes. */
-export const PLAN_VERSION = 10;
+export const PLAN_VERSION = 11;
 
 export { compareStyles, considerSystems };
 export type { Considered, PlannedReading };
@@ -40,6 +42,26 @@ export type { Considered, PlannedReading };
 /** A clear space and what is really left to reach in by, under the nosing above it. */
 export interface PlannedGap extends Gap {
   readonly reachIn: Figure | null;
+}
+
+/** A part of the opening with shelves of its own, between its two faces. Millimetres across the opening. */
+export interface PlannedBay {
+  readonly id: string;
+  readonly name: string;
+  readonly main: boolean;
+  readonly fromMm: number;
+  readonly toMm: number;
+  /** The piece that closes it on each side, by id; null for a wall, or for the end of a run. */
+  readonly left: string | null;
+  readonly right: string | null;
+  /** Numbers of its shelves, the lowest first. */
+  readonly shelves: readonly number[];
+  /** Where the space for its shelves begins and ends, millimetres; the end null while it is not known. */
+  readonly space: { readonly fromMm: number; readonly toMm: number | null };
+  /** Heights no top of its shelves may have. */
+  readonly blocked: readonly Blocked[];
+  readonly rail: Rail | null;
+  readonly pins: Pins | null;
 }
 
 /** Everything Dormer tells about a job. Derived, never stored as truth; a plain value that survives JSON. */
@@ -64,6 +86,8 @@ export interface Plan {
   readonly box: CavityBox | null;
   readonly studs: readonly StudAdvice[];
   readonly levelLineUpMm: number;
+  /** Bays of the opening, the main one first. Shelves, gaps, marks and pieces below are of all of them. */
+  readonly bays: readonly PlannedBay[];
   readonly shelves: readonly LaidShelf[];
   readonly gaps: readonly PlannedGap[];
   /** Heights no shelf's top may have: its board or what carries it would meet a keep-clear. */
@@ -104,6 +128,24 @@ export interface Plan {
   readonly cautions: readonly Caution[];
 }
 
+function plannedBay({ bay, stretch, faces, layout }: BayRoad, pins: Pins | null): PlannedBay {
+  const { id, name, main } = bay;
+  const { shelves, space, blocked, rail } = layout;
+  return {
+    id,
+    name,
+    main,
+    ...stretch,
+    left: faces.left?.id ?? null,
+    right: faces.right?.id ?? null,
+    shelves: shelves.map(({ number }) => number),
+    space,
+    blocked,
+    rail,
+    pins,
+  };
+}
+
 /** Rough share of the work done after each section, 0 to 1. */
 const SHARES = { place: 0.05, pieces: 0.6, strength: 0.75, advice: 0.95 } as const;
 
@@ -120,7 +162,7 @@ export function* planInSections(job: Job, memory: Memory): Generator<number, Pla
   yield SHARES.place;
   const pieces = memory.recall(piecesOf, design, surveyed);
   yield SHARES.pieces;
-  const strength = memory.recall(strengthsOf, design, pieces);
+  const strength = memory.recall(strengthsOf, pieces);
   yield SHARES.strength;
   const advice = memory.recall(adviceOf, design, pieces);
   yield SHARES.advice;
@@ -128,8 +170,10 @@ export function* planInSections(job: Job, memory: Memory): Generator<number, Pla
   const build = memory.recall(buildOf, workOf(job), pieces, said);
   const { id, name, units, tape, tools } = job;
   const { body, fixings, pins } = pieces.built;
+  const { hardware, bays } = pieces;
   const { outline, deviations, readings, studs, advice: next, lift } = advice;
-  const { survey, layout, system, spec, box, tilted, hardware } = pieces.road;
+  const { layout, spec, box, tilted } = pieces.road;
+  const { survey } = pieces.place;
   return {
     format: 'dormer-plan',
     version: PLAN_VERSION,
@@ -145,7 +189,8 @@ export function* planInSections(job: Job, memory: Memory): Generator<number, Pla
     box,
     studs,
     levelLineUpMm: levelLine.up.mm,
-    shelves: layout.shelves,
+    bays: bays.map((one, i) => plannedBay(one.road, pins[i] ?? null)),
+    shelves: pieces.shelves,
     gaps: pieces.gaps,
     blocked: layout.blocked,
     space: layout.space,
@@ -155,7 +200,7 @@ export function* planInSections(job: Job, memory: Memory): Generator<number, Pla
     stations: pieces.stations,
     levelLine: levelLineWords(job),
     tilted: tilted.tilted,
-    pins,
+    pins: pins[0] ?? null,
     parts: pieces.parts,
     hardware,
     body,
@@ -163,7 +208,7 @@ export function* planInSections(job: Job, memory: Memory): Generator<number, Pla
     needed: pieces.needed,
     strengths: strength.strengths,
     cures: strength.cures,
-    order: system.order,
+    order: bays.flatMap(({ road }) => road.system.order),
     cutList: pieces.cutList,
     problems: said.problems,
     build,

@@ -107,7 +107,7 @@ const SAME_BOARD_MM = 1.3;
  * @param wasMm how thick it was taken to be
  */
 export function withMeasured(job: Job, section: string, wasMm: number, thickness: TypedLength): Job {
-  const { stock, support, shelves, otherShelves } = job;
+  const { stock, support, shelves, otherShelves, bays } = job;
   const before = (mm: number) => Math.abs(mm - wasMm) <= SAME_BOARD_MM;
   const asked = support.system;
   const said = { ...askedOf(job, asked) } as Record<string, unknown>;
@@ -119,6 +119,9 @@ export function withMeasured(job: Job, section: string, wasMm: number, thickness
     ...job,
     shelves: boards(shelves),
     ...(otherShelves ? { otherShelves: boards(otherShelves) } : {}),
+    ...(bays
+      ? { bays: bays.map((bay) => (bay.kind === 'main' ? bay : { ...bay, shelves: boards(bay.shelves) })) }
+      : {}),
     support:
       own.length > 0
         ? { ...support, own: { ...support.own, [asked]: { ...support.own[asked], ...Object.fromEntries(own) } } }

@@ -1,4 +1,5 @@
 import { emptyLog } from './newJob';
+import { baysOf, shelvesWanted } from './bays';
 import { withBuild, withoutTicks } from './ticks';
 import type { FitChoices, Job, Reading, Trial } from './schema';
 
@@ -78,19 +79,12 @@ export interface JobSummary {
   readonly shelves: number;
 }
 
-/** How many shelves are asked for: where each is typed, those, what is lined up, and the one on the bottom boundary. */
-export function shelvesWanted({ way, count, heights, aligned = [], bottom }: Job['shelves']): number {
-  if (way !== 'typed') return count;
-  const seated = bottom.kind === 'floor' || bottom.kind === 'height' ? 0 : 1;
-  return heights.length + aligned.length + seated;
-}
-
 /** The few facts a list shows. */
 export function summarise(job: Job): JobSummary {
   return {
     place: job.place.kind,
     units: job.units,
     readings: job.readings.length,
-    shelves: shelvesWanted(job.shelves),
+    shelves: baysOf(job).reduce((sum, bay) => sum + shelvesWanted(bay.shelves), 0),
   };
 }

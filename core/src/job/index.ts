@@ -6,6 +6,7 @@ export * from './edit';
 export * from './change';
 export * from './ticks';
 export * from './sections';
+export * from './bays';
 export * from './writeJob';
 export * from './schema';
 export { offcutSchema } from './stockSchema';

@@ -150,7 +150,7 @@ test('a document of version 1 becomes one of the version of today with everythin
   const fit = { habit: 'snug', odds: 97, play: { mm: 4 }, boards: [] };
   expect(read).toMatchObject({
     ok: true,
-    value: { version: 10, place: newPlace('alcove'), kit: now.kit, fit, trials: [] },
+    value: { version: 11, place: newPlace('alcove'), kit: now.kit, fit, trials: [] },
   });
   expect(read.ok && read.value.shelves).toEqual(now.shelves);
   expect(read.ok && read.value.readings).toEqual(old.readings);
@@ -191,7 +191,7 @@ test('a document of version 4 keeps its cleats and nosing as what was said of th
     nosing: { thickness: mm('19'), height: mm('80') },
   };
   const read = readJob({ ...rest, version: 4, support });
-  expect(read).toMatchObject({ ok: true, value: { version: 10, tools: 'power', load: { use: 'listed' } } });
+  expect(read).toMatchObject({ ok: true, value: { version: 11, tools: 'power', load: { use: 'listed' } } });
   if (!read.ok) return;
   expect(askedOf(read.value, 'three-side-cleats')).toMatchObject({
     cleatThickness: { mm: 22 },

@@ -1,11 +1,12 @@
 /** The version of the job document this code writes. */
-export const JOB_VERSION = 10;
+export const JOB_VERSION = 11;
 export const JOB_FORMAT = 'dormer-job';
 
-/** The most a job document may hold: readings, shelves, studs, keep-clears, things to store, characters. */
+/** The most a job document may hold: readings, shelves of all bays, bays, studs, keep-clears, things, characters. */
 export const LIMITS = {
   readings: 500,
   shelves: 40,
+  bays: 7,
   studs: 40,
   keepClears: 40,
   trials: 200,

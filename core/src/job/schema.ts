@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { JOB_UNITS, LONGEST_MM, TAPES } from '../base/quantity';
+import { shelvesWanted } from './shelvesWanted';
 import { anyLength, id, positiveLength } from './fieldSchema';
 import {
   BACK_STYLES,
@@ -28,6 +29,7 @@ import {
 import { placeSchema } from './placeSchema';
 import { readingSchema } from './readingSchema';
 import { shelvesSchema } from './shelvesSchema';
+import { baysSchema } from './baysSchema';
 import { furtherSchema } from './furtherSchema';
 import { fixingSchema, loadSchema, supportSchema, toolsSchema, woodSchema } from './supportSchema';
 import { stockSchema } from './stockSchema';
@@ -139,6 +141,9 @@ export const jobSchema = z
     wood: woodSchema.describe('What boards and sticks are made of'),
     load: loadSchema.describe('What the shelves are reckoned to carry'),
     fixing: fixingSchema.describe('How things are fixed to the walls'),
+    bays: baysSchema
+      .optional()
+      .describe('Bays of an opening that is parted, from left to right; one bay when left away'),
     further: furtherSchema.optional().describe('Dividers, holes for cables, and what the closet rod is'),
     box: box.optional().describe('The box of a cavity'),
     fit: fit.describe('How boards are to fit between their walls'),
@@ -179,6 +184,14 @@ export const jobSchema = z
     repeated(job.build.own.map((one) => one.id)).forEach(([index, repeatedId]) =>
       context.addIssue({ code: 'custom', path: ['build', 'own', index, 'id'], params: { repeatedId } }),
     );
+    const { bays = [] } = job;
+    repeated(bays.map((one) => one.id)).forEach(([index, repeatedId]) =>
+      context.addIssue({ code: 'custom', path: ['bays', index, 'id'], params: { repeatedId } }),
+    );
+    if (job.bays && bays.filter(({ kind }) => kind === 'main').length !== 1)
+      context.addIssue({ code: 'custom', path: ['bays'], params: { oneMain: true } });
+    if (job.bays && shelvesOfAll(job) > LIMITS.shelves)
+      context.addIssue({ code: 'custom', path: ['bays'], params: { mostShelves: LIMITS.shelves } });
     for (const kind of ['entries', 'fits'] as const) {
       repeated(job.log[kind].map((one) => one.id)).forEach(([index, repeatedId]) =>
         context.addIssue({ code: 'custom', path: ['log', kind, index, 'id'], params: { repeatedId } }),
@@ -188,7 +201,15 @@ export const jobSchema = z
       context.addIssue({ code: 'custom', path: ['people', index, 'id'], params: { repeatedId } }),
     );
   })
-  .meta({ id: 'DormerJob', title: 'Dormer job document, version 7' });
+  .meta({ id: 'DormerJob', title: `Dormer job document, version ${JOB_VERSION}` });
+
+/** Shelves that are asked for in all bays together. */
+function shelvesOfAll({ shelves, bays = [] }: Pick<Job, 'shelves' | 'bays'>): number {
+  return bays.reduce(
+    (sum, bay) => (bay.kind === 'beside' ? sum + shelvesWanted(bay.shelves) : sum),
+    shelvesWanted(shelves),
+  );
+}
 
 function repeated(ids: readonly string[]): [number, string][] {
   return ids.flatMap((one, index): [number, string][] => (ids.indexOf(one) < index ? [[index, one]] : []));
@@ -216,6 +237,8 @@ export type PinsWish = NonNullable<Job['pins']>;
 export type Further = NonNullable<Job['further']>;
 export type Garment = (typeof GARMENTS)[number];
 export type Support = Job['support'];
+/** A part of the opening with shelves and supports of its own. */
+export type Bay = NonNullable<Job['bays']>[number];
 /** A material a person added. */
 export type OwnMaterial = Job['wood']['own'][number];
 /** What stands on the shelves, by what it weighs along them. */

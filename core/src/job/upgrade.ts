@@ -74,6 +74,8 @@ export const UPGRADES: Readonly<Record<number, Upgrade>> = {
     const bare = { format, version, id, name, units, tape, region, ...rest };
     return stock === undefined ? bare : { ...bare, stock: typeof stock === 'object' && stock ? kept : stock };
   },
+  // Version 11 may part an opening into bays. A job without them has one.
+  10: (document) => document,
 };
 
 /** Returns a value with every key `is` renamed to `kind`, at any depth. */

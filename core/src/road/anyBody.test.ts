@@ -6,7 +6,8 @@ import { anyJob } from '../rigs/anyJob';
 import { bookFaults } from '../work/steps/bookTesting';
 import type { BuiltBody } from './body';
 import { placeOf } from './parts';
-import { buildOf, piecesOf, type Pieces } from './sections';
+import { piecesOf, type Pieces } from './pieces';
+import { buildOf } from './sections';
 
 /** How many jobs by chance, in as many groups: each group is a test of its own. */
 const JOBS = 1000;

@@ -1,50 +1,79 @@
-import { buildBody, movedApart, sharedAlong, standUp, type Body } from '../design/body';
+import { buildBody, movedApart, sharedAlong, standUp, stoodTogether, type Body } from '../design/body';
 import { bodyProblems, checkBody, type Finding } from '../design/body/checks';
-import type { Part } from '../design/fit';
 import { placeFixings, type Fixing } from '../design/fixing';
 import { pinHoles, type Pins } from '../design/layout';
 import { systemOf } from '../design/system';
 import { pinsOf, type DesignJob } from '../job';
 import type { Problem } from '../base/problem';
-import type { Road } from './parts';
+import type { BayRoad } from './bayRoad';
+import { intoFaces } from './intoFaces';
+import type { placeOf } from './parts';
+import type { MadeBay } from './madeBay';
 
 /** A body with the screws that hold it, the pins its shelves lie on, and what does not hold of it. */
 export interface BuiltBody {
   readonly body: Body;
   readonly fixings: readonly Fixing[];
-  readonly pins: Pins | null;
+  /** Pin holes of each bay, in the order of the bays. */
+  readonly pins: readonly (Pins | null)[];
   readonly findings: readonly Finding[];
   readonly problems: readonly Problem[];
 }
 
 /**
- * Stands the pieces of a job in its opening, drives their screws clear of one another, and checks that it all holds.
- * @param parts with their lengths and holes
+ * Stands the pieces of all bays in the opening, drives their screws clear of one another, and checks that it all holds.
+ * @param bays with the lengths and holes of their pieces
  */
-export function builtBody(job: DesignJob, road: Road, parts: readonly Part[]): BuiltBody {
-  const { opening, hardware, fastenings, system } = road;
-  const pinned = pinHolesOf(job, road);
-  const stood = standUp({ parts, hardware, pins: pinned.used ? pinned.pins : null, opening });
+export function builtBody(
+  job: DesignJob,
+  { opening }: ReturnType<typeof placeOf>,
+  bays: readonly Pick<MadeBay, 'road' | 'parts'>[],
+): BuiltBody {
+  const pinned = bays.map(({ road }) => pinHolesOf(road));
+  const stood = stoodTogether(
+    bays.map(({ road, parts }, i) => {
+      const { pins = null, used = false } = pinned[i] ?? {};
+      return standUp({ parts, hardware: road.hardware, pins: used ? pins : null, opening: road.opening });
+    }),
+  );
   const { standing } = stood;
   const shared = (through: string, into: string) => sharedAlong(standing, through, into);
-  const placed = placeFixings({ fastenings, parts, hardware, opening, shared, job });
-  const fixings = movedApart({ fixings: placed.fixings, fastenings, standing, opening, job });
-  const built = buildBody({ stood, fixings, opening, job });
-  const findings = checkBody({ ...built, holds: system.holds, fixings });
+  const driven = bays.map(({ road, parts }) => {
+    const { fastenings, hardware } = road;
+    const placed = placeFixings({ fastenings, parts, hardware, opening: road.opening, shared, job: road.job });
+    const { opening: here, job: own } = road;
+    return {
+      opening: here,
+      job: own,
+      fastenings,
+      fixings: intoFaces(placed.fixings, road.faces),
+      problems: placed.problems,
+    };
+  });
+  const moved = movedApart({ standing, bays: driven });
+  const fixings = moved.flat();
+  const apart = driven.map((bay, i) => ({ ...bay, fixings: moved[i] ?? [] }));
+  const built = buildBody({ stood, bays: apart, opening, job });
+  const findings = checkBody({ ...built, holds: bays.flatMap(({ road }) => road.system.holds), fixings });
+  const unplaced = driven.flatMap(({ problems }) => problems);
+  const laid = bays.flatMap(({ road }) => road.layout.problems);
   return {
     body: built.body,
     fixings,
-    pins: pinned.pins,
+    pins: pinned.map(({ pins }) => pins),
     findings,
-    problems: [...pinned.problems, ...placed.problems, ...unsaid(bodyProblems(findings), road, placed.problems)],
+    problems: [
+      ...pinned.flatMap(({ problems }) => problems),
+      ...unplaced,
+      ...unsaid(bodyProblems(findings), laid, unplaced),
+    ],
   };
 }
 
 /** Pin holes in the sides of the space shelves stand in: for shelves on pins, or where they were wished. */
-function pinHolesOf(
-  job: DesignJob,
-  { layout: { shelves, space }, opening, planned }: Road,
-): ReturnType<typeof pinHoles> & { readonly used: boolean } {
+function pinHolesOf({ job, layout: { shelves, space }, opening, planned }: BayRoad): ReturnType<typeof pinHoles> & {
+  readonly used: boolean;
+} {
   const pinned = planned ? shelves.filter(({ number }) => systemOf(job.support, number) === 'pinned-case') : [];
   const used = pinned.length > 0;
   if ((!used && !job.pins) || space.toMm === null) return { pins: null, problems: [], used };
@@ -63,10 +92,10 @@ function pinHolesOf(
  * What is said already is not said again of the pieces: what a shelf meets, by the heights; that its screws have no
  * hold, by those.
  */
-function unsaid(problems: readonly Problem[], { layout }: Road, ofScrews: readonly Problem[]): Problem[] {
+function unsaid(problems: readonly Problem[], ofHeights: readonly Problem[], ofScrews: readonly Problem[]): Problem[] {
   const shelves = (all: readonly Problem[], named: (problem: Problem) => boolean) =>
     new Set(all.flatMap((problem) => (problem.about.kind === 'shelf' && named(problem) ? [problem.about.shelf] : [])));
-  const met = shelves(layout.problems, ({ message }) => message.code.startsWith('problem.meets.'));
+  const met = shelves(ofHeights, ({ message }) => message.code.startsWith('problem.meets.'));
   const unscrewed = shelves(ofScrews, ({ severity }) => severity === 'stop');
   return problems.filter(({ message, about }) => {
     if (about.kind !== 'shelf') return true;

@@ -31,12 +31,15 @@ export function placeOf(job: Pick<DesignJob, 'place' | 'readings' | 'levelLine' 
   return { survey, opening: openingOf(survey) };
 }
 
-/** The road as far as the pieces that are asked for: what the walls, the heights and the supports make of a job. */
-export function asFarAsParts(job: DesignJob, { survey, opening }: ReturnType<typeof placeOf> = placeOf(job)) {
+/**
+ * The road as far as the pieces that are asked for: what the walls, the heights and the supports make of one bay.
+ * @param first the number of its lowest shelf
+ */
+export function asFarAsParts(job: DesignJob, { survey, opening }: ReturnType<typeof placeOf>, first = 1) {
   const spec = specOf(job.place);
   const planned = plannedAt(job.support.system, job.place);
   const box = spec.takes === 'box' ? cavityBox(survey, job) : null;
-  const layout = layOut({ job, opening, ...roomsOf(job, opening, box) });
+  const layout = layOut({ job, opening, first, ...roomsOf(job, opening, box, first) });
   // What cannot be laid takes nothing else away: the supports are those of the other shelves.
   const unlaid = shelvesStopped(layout.problems);
   const shelves = layout.shelves.filter((shelf) => !unlaid.has(shelf.number));
@@ -63,7 +66,7 @@ export function asFarAsParts(job: DesignJob, { survey, opening }: ReturnType<typ
     ...dividers.fastenings,
     ...(box ? boxJoints(box, job) : []),
   ];
-  return { survey, opening, layout, system, spec, box, planned, specs, tilted, dividers, hardware, fastenings };
+  return { job, survey, opening, layout, system, spec, box, planned, specs, tilted, dividers, hardware, fastenings };
 }
 
 /** Thicknesses of a box's boards and of its trim, and how the trim is wished. */

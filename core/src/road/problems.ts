@@ -1,57 +1,61 @@
 import { throughHoles } from '../design/fixing';
-import type { Part } from '../design/fit';
 import type { DesignJob } from '../job';
 import { levelLineProblems } from '../design/layout';
 import { hangingProblems, strengthProblems, tippingProblems, weightOf, type Cure, type Strength } from '../design/load';
 import { choice, length, message } from '../base/message';
 import { specOf, type PlaceSpec } from '../place/kinds';
+import type { Opening } from '../place/opening';
 import { doubtful, stop, type Caution, type Problem } from '../base/problem';
-import type { BuiltBody } from './body';
-import type { Road } from './parts';
 import { surveyProblems, thinSurvey, trialProblems, type PlannedReading } from './readings';
+import type { Pieces } from './pieces';
 
-/** Results of the road after the specs. */
+/** What is known of a job beside its pieces. */
 interface Planned {
   readonly readings: readonly PlannedReading[];
-  readonly fitted: { readonly problems: readonly Problem[] };
-  readonly drilled: { readonly parts: readonly Part[]; readonly problems: readonly Problem[] };
-  readonly built: BuiltBody;
   readonly strengths: readonly Strength[];
   readonly cures: readonly Cure[];
 }
 
 /** All problems of a job in the order of the road; without readings only that one. */
-export function problemsOf(job: DesignJob, road: Road, planned: Planned): Problem[] {
+export function problemsOf(job: DesignJob, pieces: Pieces, planned: Planned): Problem[] {
   if (job.readings.length === 0) return [stop({ kind: 'place' }, message('problem.noReadings'))];
-  const { survey, layout, system, spec, box, specs } = road;
-  const { readings, fitted, drilled, built, strengths, cures } = planned;
-  const laidOut = spec.takes === 'boards' || road.planned ? layout.problems : [];
-  const { parts } = drilled;
+  const { place, road, bays, parts, built, bayProblems } = pieces;
+  const { survey, opening } = place;
+  const { spec, box } = road;
+  const { readings, strengths, cures } = planned;
+  const standing = bays.flatMap((bay) => bay.road.system.standing);
   return [
     ...surveyProblems(survey, readings),
     ...thinSurvey(job),
-    ...studsOutside(job, road.opening),
+    ...studsOutside(job, opening),
     ...trialProblems(survey, job),
     ...(spec.takes === 'box' ? (box?.problems ?? []) : []),
-    ...laidOut,
-    ...road.tilted.problems,
+    ...bayProblems,
+    ...bays.flatMap((bay) => (spec.takes === 'boards' || bay.road.planned ? bay.road.layout.problems : [])),
+    ...bays.flatMap((bay) => bay.road.tilted.problems),
     ...levelLineProblems(job),
-    ...system.problems,
-    ...(road.planned ? [] : [notYet(job, spec)]),
-    ...(specs.length > 0 || road.planned ? fitted.problems : []),
-    ...road.dividers.problems,
-    ...drilled.problems,
+    ...bays.flatMap((bay) => bay.road.system.problems),
+    ...(bays.every((bay) => bay.road.planned) ? [] : [notYet(job, spec)]),
+    ...unlike(bays.flatMap((bay) => (bay.road.specs.length > 0 || bay.road.planned ? bay.fitted.problems : []))),
+    ...bays.flatMap((bay) => bay.road.dividers.problems),
+    ...bays.flatMap((bay) => bay.drilled.problems),
     ...built.problems,
     ...throughHoles(parts, built.fixings),
     // A load that nobody named is no reason to stop anyone.
     ...(job.load.use !== 'listed' || job.things.length > 0 ? strengthProblems(strengths, cures) : []),
     ...hangingProblems(parts, job),
-    ...tippingProblems(system.standing, built.fixings, weightOf(parts, job), job),
+    ...tippingProblems(standing, built.fixings, weightOf(parts, job), job),
   ];
 }
 
+/** Problems, each once: what is said of the place is said by every bay. */
+function unlike(problems: readonly Problem[]): Problem[] {
+  const said = problems.map((one) => JSON.stringify(one));
+  return problems.filter((_, i) => said.indexOf(said[i] as string) === i);
+}
+
 /** Studs noted beyond the end of their wall: no screw would be driven there. */
-function studsOutside({ place }: DesignJob, { extent, surfaces }: Road['opening']): Problem[] {
+function studsOutside({ place }: DesignJob, { extent, surfaces }: Opening): Problem[] {
   const { measured, left, right, depth } = extent;
   const long = (wall: 'left' | 'back' | 'right') => {
     const known = wall === 'back' ? measured.width || place.rough.width : measured.depth || place.rough.depth;

@@ -1,100 +1,88 @@
 import type { DesignJob, WorkJob } from '../job';
-import { fitParts, liftOf, withHoles } from '../design/fit';
-import { neededFor } from '../design/fixing';
-import { railMarks, stationsOf, type LaidShelf } from '../design/layout';
+import { liftOf } from '../design/fit';
+import type { LaidShelf } from '../design/layout';
 import { curesFor, strengthOf } from '../design/load';
-import { shelfMarks } from '../design/system';
+import { systemOf } from '../design/system';
 import { deviationsOf, outlineOf } from '../place/opening';
 import { studAdvice, type StudAdvice } from '../place/kinds';
 import { advise, type Survey } from '../place/survey';
 import { stepsFor } from '../work/steps/steps';
-import { cutList } from '../work/stock';
-import { builtBody } from './body';
-import { asFarAsParts, type placeOf } from './parts';
+import type { Pieces } from './pieces';
 import { cautionsOf, problemsOf } from './problems';
 import { plannedReading } from './readings';
 
-/** Heights, fitted and drilled pieces, and the body they make. */
-export function piecesOf(job: DesignJob, place: ReturnType<typeof placeOf>) {
-  const road = asFarAsParts(job, place);
-  const { opening, layout, system, specs, hardware } = road;
-  const fitted = fitParts({ specs, opening, job });
-  const drilled = withHoles(fitted.parts, hardware, job);
-  const { parts } = drilled;
-  const built = builtBody(job, road, parts);
-  const levelLineUpMm = job.levelLine.up.mm;
-  return {
-    road,
-    fitted,
-    drilled,
-    parts,
-    built,
-    gaps: layout.gaps.map((gap, index) => ({ ...gap, reachIn: system.reachIn[index] ?? null })),
-    marks: [
-      ...system.marks,
-      ...system.bare.flatMap((shelf) => shelfMarks(shelf, levelLineUpMm, null)),
-      ...railMarks(layout.rail, layout.shelves.find(({ held }) => held === 'seated')?.number ?? 1, levelLineUpMm),
-    ],
-    stations: stationsOf(opening, job.place, Math.min(job.shelves.depth.mm, opening.extent.depth)),
-    needed: neededFor(built.fixings, hardware),
-    cutList: cutList(parts, built.body),
-  };
-}
-
-export type Pieces = ReturnType<typeof piecesOf>;
-
 /** The strength of each shelf, and cures for shelves that are too weak. */
-export function strengthsOf(job: DesignJob, { road, parts, built }: Pieces) {
-  const { system, hardware, layout, opening } = road;
-  const held = { holds: system.holds, parts, hardware, fixings: built.fixings };
-  const loaded = { ...held, contents: layout.contents, opening, job };
-  const strengths = strengthOf(loaded);
-  return { strengths, cures: curesFor(loaded, strengths) };
+export function strengthsOf({ bays, parts, hardware, built }: Pieces) {
+  const all = bays.map(({ road }) => {
+    const { system, layout, opening, job } = road;
+    const held = { holds: system.holds, parts, hardware, fixings: built.fixings };
+    const loaded = { ...held, contents: layout.contents, opening, job };
+    const strengths = strengthOf(loaded);
+    return { strengths, cures: curesFor(loaded, strengths) };
+  });
+  return { strengths: all.flatMap((one) => one.strengths), cures: all.flatMap((one) => one.cures) };
 }
 
 /** What the readings say, and which readings are still worth taking. */
-export function adviceOf(job: DesignJob, { road, fitted }: Pieces) {
-  const { survey, opening, spec, layout, specs } = road;
-  const boards = spec.takes === 'box' ? [] : boardsOf(layout.shelves, job, survey);
+export function adviceOf(job: DesignJob, { bays, shelves, place, road }: Pieces) {
+  const { survey } = place;
+  const boards = road.spec.takes === 'box' ? [] : boardsOf(shelves, job, survey);
   const advice = advise({ job, survey, boards });
   const [next] = advice.next;
+  const lifts = next
+    ? bays.flatMap(
+        ({ road: { opening, specs }, fitted }) =>
+          liftOf({ opening, specs, parts: fitted.parts, next, tape: job.tape }) ?? [],
+      )
+    : [];
   return {
     outline: outlineOf(survey),
     deviations: deviationsOf(survey),
     readings: job.readings.map((reading) => plannedReading(reading, survey)),
     studs: studsOf(job, survey),
     advice,
-    lift: next ? liftOf({ opening, specs, parts: fitted.parts, next, tape: job.tape }) : null,
+    lift: lifts.sort((a, b) => b.then - b.now - (a.then - a.now))[0] ?? null,
   };
 }
 
 /** All problems and cautions. */
 export function saidOf(
   job: DesignJob,
-  { road, fitted, drilled, built }: Pieces,
+  pieces: Pieces,
   { strengths, cures }: ReturnType<typeof strengthsOf>,
   { readings }: ReturnType<typeof adviceOf>,
 ) {
+  const cautions = [
+    ...cautionsOf(job),
+    ...pieces.bays.flatMap(({ road: { system, dividers } }) => [...system.cautions, ...dividers.cautions]),
+  ];
   return {
-    problems: problemsOf(job, road, { readings, fitted, drilled, built, strengths, cures }),
-    cautions: [...cautionsOf(job), ...road.system.cautions, ...road.dividers.cautions],
+    problems: problemsOf(job, pieces, { readings, strengths, cures }),
+    cautions: cautions.filter((one, i) => cautions.findIndex((other) => other.message.code === one.message.code) === i),
   };
 }
 
 /** Every step of the work. */
-export function buildOf(job: WorkJob, { road, parts, built }: Pieces, { cautions }: ReturnType<typeof saidOf>) {
-  const { spec, hardware, layout, opening, system } = road;
+export function buildOf(job: WorkJob, pieces: Pieces, { cautions }: ReturnType<typeof saidOf>) {
+  const { bays, road, parts, hardware, built, shelves, place } = pieces;
+  const { extent } = place.opening;
+  const systems = new Map(
+    bays.flatMap((bay) =>
+      bay.road.layout.shelves.map(({ number }) => [number, systemOf(bay.road.job.support, number)] as const),
+    ),
+  );
   return stepsFor({
     job,
-    takes: spec.takes,
+    takes: road.spec.takes,
     parts,
     body: built.body,
     hardware,
     fixings: built.fixings,
-    shelves: layout.shelves,
-    ceilingMm: opening.extent.height,
-    depthMm: opening.extent.depth,
-    order: system.order,
+    shelves,
+    systems,
+    ceilingMm: extent.height,
+    depthMm: extent.depth,
+    order: bays.flatMap((bay) => bay.road.system.order),
     cautions,
   });
 }

@@ -1,7 +1,7 @@
 import { considered, type Considered } from './consider';
 import { stylesSideBySide, type StyleOutcome } from '../design/fit';
 import type { Job } from '../job';
-import { asFarAsParts } from './parts';
+import { roadsOf } from './bays';
 
 /**
  * One shelf's board in every end style, side by side, from more drawn walls than the plan takes. Yields how much of the
@@ -9,14 +9,15 @@ import { asFarAsParts } from './parts';
  * @returns null where the shelf has no board
  */
 export function* compareStyles(job: Job, shelf: number): Generator<number, readonly StyleOutcome[] | null> {
-  const { opening, specs } = asFarAsParts(job);
-  const board = specs.find((spec) => spec.shelf === shelf && spec.role === 'board');
-  if (!board) return null;
-  return yield* stylesSideBySide({ spec: board, opening, job });
+  for (const { opening, specs, job: bay } of roadsOf(job).all) {
+    const board = specs.find((spec) => spec.shelf === shelf && spec.role === 'board');
+    if (board) return yield* stylesSideBySide({ spec: board, opening, job: bay });
+  }
+  return null;
 }
 
-/** Every support system for the shelves of a job, side by side: what one chooses by. */
+/** Every support system for the shelves of a job's main bay, side by side: what one chooses by. */
 export function considerSystems(job: Job): Considered[] {
-  const { opening, layout, box } = asFarAsParts(job);
-  return considered(job, opening, layout, box);
+  const [{ job: bay, opening, layout, box }] = roadsOf(job).all;
+  return considered({ ...job, ...bay }, opening, layout, box);
 }

@@ -41,9 +41,16 @@ export interface StandInput {
   readonly opening: BodyOpening;
 }
 
+/** Screws of one bay, with the place as it is there. */
+export interface DrivenBay {
+  readonly fixings: readonly Fixing[];
+  readonly opening: BodyOpening;
+  readonly job: Pick<Job, 'place' | 'fixing'>;
+}
+
 export interface BuildInput {
   readonly stood: Stood;
-  readonly fixings: readonly Fixing[];
+  readonly bays: readonly DrivenBay[];
   readonly opening: BodyOpening;
   readonly job: Pick<Job, 'place' | 'fixing' | 'tape'>;
 }
@@ -72,12 +79,21 @@ export function standUp(input: StandInput): Stood {
   return { pieces, fittings, standing };
 }
 
+/** Everything that stands in several bays. */
+export function stoodTogether(all: readonly Stood[]): Stood {
+  return {
+    pieces: all.flatMap((one) => one.pieces),
+    fittings: all.flatMap((one) => one.fittings),
+    standing: new Map(all.flatMap((one) => [...one.standing])),
+  };
+}
+
 /** A body of what stands, with its screws, its room, and where its pieces touch. */
-export function buildBody({ stood, fixings, opening, job }: BuildInput): Built {
+export function buildBody({ stood, bays, opening, job }: BuildInput): Built {
   const { pieces, fittings, standing } = stood;
   const room = roomOf(job, opening);
   const { contacts, overlaps } = meetingsOf(standing, job.tape);
-  const screws = screwsOf({ fixings, standing, room, opening, job });
+  const screws = bays.flatMap((bay) => screwsOf({ ...bay, standing, room }));
   const body = tidy({ pieces, fittings, room, screws, contacts });
   return { body, standing, overlaps, opening };
 }

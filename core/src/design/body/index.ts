@@ -6,3 +6,4 @@ export type { BodyScrew, Inside, Stage } from './screws';
 export type { BodyRoom, RoomSurface, RoomThing } from './room';
 export type { Contact } from './meetings';
 export { movedApart } from './moveApart';
+export { inUnit, standOf } from './stand';

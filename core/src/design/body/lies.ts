@@ -52,6 +52,8 @@ const LIES: Readonly<Record<PartRole, Lie>> = {
   post: 'up-sideways',
   upright: 'up-sideways',
   divider: 'up-sideways',
+  'bay-upright': 'up-sideways',
+  'upright-block': 'on-edge',
 };
 
 /** How a piece lies, by what it is. */

@@ -20,19 +20,29 @@ interface Driven extends Line {
   readonly pieces: readonly string[];
 }
 
-interface Input extends LinesInput {
+/** The screws of one bay, with the place as it is there. */
+interface ScrewsOfBay extends Omit<LinesInput, 'standing'> {
   readonly fastenings: readonly Fastening[];
+}
+
+interface Input extends Pick<LinesInput, 'standing'> {
+  readonly bays: readonly ScrewsOfBay[];
 }
 
 /**
  * Screws of all joints so placed that none meets another within a piece: of two that would meet, one that stands in a
  * row is moved along it. A screw in a stud stays in it, and one whose place is given stays there.
  */
-export function movedApart(input: Input): Fixing[] {
-  const ways = new Map(input.fastenings.map((fastening) => [fastening.id, wayOf(fastening)]));
-  const holes = new Map(input.fixings.map((fixing) => [fixing.id, [...fixing.holes]]));
-  const driven = input.fixings.flatMap((fixing) =>
-    fixing.holes.flatMap((hole, at) => drivenAt(fixing, hole, at, input) ?? []),
+export function movedApart(input: Input): Fixing[][] {
+  const ways = new Map(
+    input.bays.flatMap(({ fastenings }) => fastenings.map((fastening) => [fastening.id, wayOf(fastening)] as const)),
+  );
+  const fixings = input.bays.flatMap((bay) => bay.fixings);
+  const holes = new Map(fixings.map((fixing) => [fixing.id, [...fixing.holes]]));
+  const driven = input.bays.flatMap((bay) =>
+    bay.fixings.flatMap((fixing) =>
+      fixing.holes.flatMap((hole, at) => drivenAt(fixing, hole, at, { ...bay, standing: input.standing }) ?? []),
+    ),
   );
   const inPiece = new Map<string, Set<number>>();
   driven.forEach(({ pieces }, i) => pieces.forEach((id) => inPiece.set(id, (inPiece.get(id) ?? new Set()).add(i))));
@@ -48,7 +58,7 @@ export function movedApart(input: Input): Fixing[] {
       if (moved === i) break;
     }
   }
-  return input.fixings.map((fixing) => ({ ...fixing, holes: holes.get(fixing.id) as Hole[] }));
+  return input.bays.map((bay) => bay.fixings.map((fixing) => ({ ...fixing, holes: holes.get(fixing.id) as Hole[] })));
 
   /** Moves one screw to the nearest place where it meets none; false where there is none. */
   function moveOne(i: number): boolean {
@@ -109,7 +119,7 @@ function movedHole(hole: Hole, by: number, acrossIt: boolean): Hole {
   return { ...hole, alongMm: hole.alongMm + by, spot };
 }
 
-function drivenAt(fixing: Fixing, hole: Hole, at: number, input: Input): Driven | null {
+function drivenAt(fixing: Fixing, hole: Hole, at: number, input: LinesInput): Driven | null {
   const line = lineOf(fixing, hole, input);
   if (!line) return null;
   const { through, into } = fixing;

@@ -12,7 +12,7 @@ const PIN_OUT_MM = 8;
 export function pinsOf(pins: Pins | null, parts: readonly Part[], pieces: readonly BodyPiece[]): BodyFitting[] {
   if (!pins) return [];
   const sides = (['left', 'right'] as const).flatMap((side) => {
-    const piece = pieces.find(({ id }) => id === `case-${side}` || id === `box-${side}`);
+    const piece = pieces.find(({ id, role }) => role === `case-side-${side}` || id === `box-${side}`);
     return piece ? [{ side, solid: piece.solid }] : [];
   });
   const mains = pins.holes.filter((hole) => hole.shelf !== null);

@@ -1,9 +1,8 @@
 import { execFileSync } from 'node:child_process';
-import { asFarAsParts } from '../../road/parts';
-import { builtBody } from '../../road/body';
+import { placeOf } from '../../road/parts';
+import { piecesOf } from '../../road/pieces';
 import { demoJobs } from '../../rigs/demo';
 import { anyJob } from '../../rigs/anyJob';
-import { fitParts, withHoles } from '../fit';
 import type { Job } from '../../job';
 import type { Body } from './bodyIs';
 import { near } from './apart';
@@ -55,9 +54,7 @@ function referee(asked: Asked): Told {
 }
 
 function bodyOf(job: Job) {
-  const road = asFarAsParts(job);
-  const { parts } = withHoles(fitParts({ specs: road.specs, opening: road.opening, job }).parts, road.hardware, job);
-  return builtBody(job, road, parts);
+  return piecesOf(job, placeOf(job)).built;
 }
 
 /** What shares no more than this with another, in cubic millimetres over the faces that touch, is not in it. */

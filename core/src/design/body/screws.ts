@@ -129,10 +129,12 @@ function fromBehind(wall: FixedWall, { alongMm, acrossMm }: Hole, { opening, job
 /** Through a plate of a bracket or a socket: into its wall, or up into the board that lies on it. */
 function throughFitting({ into }: Fixing, { alongMm, acrossMm }: Hole, { solid }: Stander, input: LinesInput): Line {
   const { frame } = solid;
-  if (into.kind === 'wall') {
-    const inward: Vector = intoRoom(into.wall);
-    const along = times(dot(frame.through, inward) > 0 ? frame.through : times(frame.through, -1), -1);
-    const face = pointOf(frame, [alongMm, acrossMm, 0]);
+  const face = pointOf(frame, [alongMm, acrossMm, 0]);
+  const behind = times(frame.through, -1);
+  // A socket on the side of a case looks along the back; a bracket looks out from it.
+  const intoSide = into.kind === 'piece' && Math.abs(frame.through[0]) > Math.abs(frame.through[1]);
+  if (into.kind === 'wall' || intoSide) {
+    const along = into.kind === 'wall' && dot(frame.through, intoRoom(into.wall)) < 0 ? frame.through : behind;
     return { head: add(face, times(along, -plateAt(input, solid, face, along))), along };
   }
   const top = pointOf(frame, [solid.lengthMm, acrossMm, alongMm]);

@@ -18,7 +18,10 @@ export function turnedIn({ slope }: Stand, [across, out, up]: Vector): Vector {
 }
 
 /** The line along the back wall on which a unit stands. */
-export function standOf(parts: readonly Part[], opening: BodyOpening): Stand {
+export function standOf(
+  parts: readonly (Pick<Part, 'place' | 'across'> & Partial<Pick<Part, 'fit'>>)[],
+  opening: BodyOpening,
+): Stand {
   const fitted = parts.find((part) => part.fit?.back)?.fit;
   if (fitted) return { at: fitted.seat.outMm, slope: fitted.seat.askew };
   const behind = parts.filter((part) => part.place.outFrom < BEHIND_MM);

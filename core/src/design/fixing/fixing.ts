@@ -43,4 +43,6 @@ export interface Fixing {
   readonly heads?: 'below';
   /** It is drilled through its edge: across is over its thickness. */
   readonly edge?: true;
+  /** It goes into the side of a case or an upright beside its bay, or through that from behind. */
+  readonly atFace?: 'into' | 'through';
 }

@@ -10,7 +10,7 @@ import { blockedTops, meetsKeepClear, nearestFree, type Blocked } from './keepCl
 import type { Inside, Laid, LayoutInput, Setting, Space } from './setting';
 import { leastGapMm, shareOut, spaced, type Spaced, type Stretch } from './spacing';
 
-/** A shelf by its two faces; heights above the datum, millimetres. Number 1 is the lowest. */
+/** A shelf by its two faces; heights above the datum, millimetres. The lowest of a bay has the least number. */
 export interface LaidShelf {
   readonly number: number;
   readonly top: Figure;
@@ -50,7 +50,7 @@ export interface Layout {
  * so that errors do not add up.
  */
 export function layOut(input: LayoutInput): Layout {
-  const { job, opening, under } = input;
+  const { job, opening, under, first = 1 } = input;
   const { shelves: wish, place } = job;
   const ceiling = opening.clearHeight()?.narrowest ?? null;
   const depthMm = opening.extent.depth;
@@ -67,7 +67,7 @@ export function layOut(input: LayoutInput): Layout {
   const laid = layTops(setting);
   const shelves = [...laid.shelves]
     .sort((a, b) => a.top.mm - b.top.mm)
-    .map((shelf, i) => laidShelf(shelf, i + 1, wish.thickness.mm));
+    .map((shelf, i) => laidShelf(shelf, first + i, wish.thickness.mm));
   return {
     shelves,
     gaps: gapsBetween(shelves, bottom, setting.top),

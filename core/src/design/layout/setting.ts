@@ -11,6 +11,8 @@ export interface LayoutInput {
   readonly opening: Opening;
   /** What a shelf takes up below its board. */
   readonly under: Under;
+  /** The number of the lowest shelf; 1 if absent. */
+  readonly first?: number;
   /** The room inside the case the shelves are in, by what the case stands in; left away where there is none. */
   readonly inside?: (outer: Space) => Inside | null;
   /** Length that posts or uprights take at each end of the shelves, millimetres; 0 if absent. */

@@ -107,8 +107,11 @@ export function applySystems(input: ApplyInput): Applied {
 /** What a layout has to know of the supports its shelves will have. */
 export type Rooms = Required<Pick<LayoutInput, 'inside' | 'depthOf' | 'under' | 'besideMm'>>;
 
-/** The room for shelves and what stands on them, by the job's system: in a case, between its own boards. */
-export function roomsOf(job: DesignJob, opening: Opening, box: CavityBox | null): Rooms {
+/**
+ * The room for shelves and what stands on them, by the job's system: in a case, between its own boards.
+ * @param first the number of the lowest shelf
+ */
+export function roomsOf(job: DesignJob, opening: Opening, box: CavityBox | null, first = 1): Rooms {
   const name = job.support.system;
   const under = underOf(job);
   const own = (shelf: number) => (shelf === 0 ? job.shelves.depth.mm : depthOf(job, shelf));
@@ -116,7 +119,7 @@ export function roomsOf(job: DesignJob, opening: Opening, box: CavityBox | null)
   const { inside, standsOn, beside } = SYSTEMS[name] as System<SystemName>;
   const count = Math.max(job.shelves.count, job.shelves.heights.length, 1);
   const shelves = Array.from({ length: count }, (_, i): LaidShelf => {
-    return { number: i + 1, top: figure(), underside: figure(), held: null, id: null };
+    return { number: first + i, top: figure(), underside: figure(), held: null, id: null };
   });
   const asking = (space: Space) => inputFor(name, { job, opening, box, shelves, gaps: [], space }, shelves);
   const nowhere: Space = { fromMm: 0, toMm: null };

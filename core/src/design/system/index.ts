@@ -3,6 +3,7 @@ export * from './table';
 export * from './apply';
 export * from './zones';
 export { dividersOf } from './dividers';
+export { blockPlace, uprightBlocks, uprightBoard, type BlockPlace, type UprightWish } from './bayUpright';
 export { bareBoards } from './bareBoards';
 export { boxAndTrim, boxCorners, boxScrews, boxTrimPins, type BoxBoards } from './boxAndTrim';
 export { shelfMarks } from './pieces';

@@ -41,6 +41,8 @@ export type PartRole =
   | 'slat'
   | 'mesh'
   | 'divider'
+  | 'bay-upright'
+  | 'upright-block'
   | 'box-side'
   | 'box-end'
   | 'trim';

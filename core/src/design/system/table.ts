@@ -30,7 +30,8 @@ export const SYSTEMS: { readonly [Name in SystemName]: System<Name> } = {
 };
 
 /** Whether a system's parts can be worked out at a place. */
-export const plannedAt = (system: SystemName, { kind }: Job['place']): boolean => SYSTEMS[system].places.includes(kind);
+export const plannedAt = (system: SystemName, { kind }: Pick<Job['place'], 'kind'>): boolean =>
+  SYSTEMS[system].places.includes(kind);
 
 /** The system of one shelf: its own, or that of all. */
 export function systemOf({ system, shelves = [] }: Job['support'], shelf: number): SystemName {

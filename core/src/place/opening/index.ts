@@ -1,5 +1,6 @@
 export * from './opening';
 export * from './fromSurvey';
+export * from './between';
 export * from './outline';
 export * from './outlineOf';
 export * from './deviations';

@@ -23,6 +23,7 @@ export function withDriving(step: Step, { fixings, job }: Driving): Step {
     ...(bites.has('anchor') ? [message('how.into.anchor')] : []),
     ...(bites.has('panel') ? [message('how.into.panel')] : []),
     ...(ours.some(intoWood) ? [message('how.into.wood')] : []),
+    ...(ours.some(({ atFace }) => atFace) ? [message('how.into.beside')] : []),
   ];
   return {
     ...step,

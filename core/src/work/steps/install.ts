@@ -10,7 +10,7 @@ import { lookBack } from './kinds/lookBack';
 import { touchUp } from './kinds/paint';
 import { sandHeads } from './kinds/sand';
 import { putInShelf } from './kinds/shelf';
-import { putUpSupports, standPosts } from './kinds/support';
+import { putUpSupports, standPosts, standUprights } from './kinds/support';
 import type { Made } from './make';
 import type { Prepared } from './prepare';
 import type { Step } from './step';
@@ -45,7 +45,9 @@ export function support(work: Work, ready: Prepared['ready'], made: Pick<Made, '
   const base: After[] = [...ready, ...made.supports];
   let last: After[] = [];
   if (made.unit && unitParts(work).length > 0) last = [put(standUnit(work, [...ready, ...made.unit]))];
-  const posts = standPosts(work, base);
+  const uprights = standUprights(work, [...base, ...last]);
+  if (uprights) last = [put(uprights)];
+  const posts = standPosts(work, [...base, ...last]);
   if (posts) last = [put(posts)];
   const order = job.build.supports === 'top-down' ? [...shelves].reverse() : shelves;
   for (const shelf of order) {

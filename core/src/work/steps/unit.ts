@@ -36,8 +36,8 @@ export function unitParts(work: Work): Part[] {
 /**
  * Whether a shelf’s board is housed or screwed in when the unit is put together: not where it lies on pins or rungs.
  */
-function goesInWithUnit({ fixings, job }: Work, shelf: number): boolean {
-  const system = systemAt({ job }, shelf);
+function goesInWithUnit(work: Work, shelf: number): boolean {
+  const system = systemAt(work, shelf);
   if (system === 'ladder-frames') return false;
-  return system !== 'pinned-case' || fixings.some((fixing) => biteOf(fixing) === `S${shelf}-board`);
+  return system !== 'pinned-case' || work.fixings.some((fixing) => biteOf(fixing) === `S${shelf}-board`);
 }

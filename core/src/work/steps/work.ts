@@ -19,6 +19,8 @@ export interface Work {
   readonly hardware: readonly Hardware[];
   readonly fixings: readonly Fixing[];
   readonly shelves: readonly LaidShelf[];
+  /** The system of each shelf by its number; as the job says if absent. */
+  readonly systems?: ReadonlyMap<number, SystemName>;
   /** The ceiling above the floor mark, millimetres. */
   readonly ceilingMm: number;
   /** From the back of the place to its front, millimetres. */
@@ -32,10 +34,14 @@ export interface Work {
 }
 
 /** The system that carries a shelf. */
-export const systemAt = ({ job }: Pick<Work, 'job'>, shelf: number): SystemName => systemOf(job.support, shelf);
+export const systemAt = ({ job, systems }: Pick<Work, 'job' | 'systems'>, shelf: number): SystemName =>
+  systems?.get(shelf) ?? systemOf(job.support, shelf);
 
 /** Fixings that go into a wall, or through one. */
 export const intoWall = ({ into, through }: Fixing): boolean => into.kind === 'wall' || through.kind === 'wall';
+
+/** Fixings that are driven where the pieces go: into a wall, or into what stands beside the bay. */
+export const drivenInPlace = (fixing: Fixing): boolean => intoWall(fixing) || fixing.atFace === 'into';
 
 /** The piece or bracket a fixing goes through; null where that is a wall. */
 export const throughOf = ({ through }: Fixing): string | null => (through.kind === 'wall' ? null : through.id);

@@ -119,7 +119,8 @@ export function joinsOver(
     ...parts.flatMap((one) => (carrying.has(one.role) && one.shelf === part.shelf && one.across ? [one.across] : [])),
     ...hardware.flatMap((one) => (one.shelf === part.shelf ? [one.across] : [])),
   ];
-  const at = spans.map((span) => (span.fromMm + span.toMm) / 2 - extent.left);
+  const left = part.across?.fromMm ?? part.fit?.seat.acrossMm ?? extent.left;
+  const at = spans.map((span) => (span.fromMm + span.toMm) / 2 - left);
   return [...new Set(at.map((mm) => Math.round(mm)))]
     .filter((mm) => mm > 0 && mm < part.length.mm)
     .sort((a, b) => a - b);

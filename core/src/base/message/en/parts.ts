@@ -111,6 +111,8 @@ export const partsEn = {
   'part.slat': 'Slat',
   'part.mesh': 'Mesh panel',
   'part.divider': 'Divider',
+  'part.bayUpright': 'Upright between bays {count, number}',
+  'part.uprightBlock': 'Block behind an upright',
   'part.tiltedBoard': 'Tilted board {shelf, number}',
   'part.tiltedCleat.left': 'Left tilted batten {shelf, number}',
   'part.tiltedCleat.right': 'Right tilted batten {shelf, number}',

@@ -153,6 +153,15 @@ export const problemsEn = {
     '{count, plural, one {Shelf {shelf, number}: holes in the sides leave room for only one screw. Move the shelf up or down a little.} other {Shelf {shelf, number}: holes in the sides leave room for only # screws. Move the shelf up or down a little.}}',
   'problem.sideMoved':
     '{count, plural, one {Shelf {shelf, number}: one screw moved aside to miss a hole. Mark from the drilling sheet, not evenly.} other {Shelf {shelf, number}: # screws moved aside to miss holes. Mark from the drilling sheet, not evenly.}}',
+  'problem.baysNotHere': 'A corner and a wall cavity cannot be parted into bays. Plan each bay as a job.',
+  'problem.baysTooWide':
+    'The bays do not go into {width, length}. Make one narrower, or leave the width of one open. Only the main bay is planned.',
+  'problem.aboveCase':
+    'Shelf {shelf, number} is higher than the case beside it: {top, length}. Lower the shelf, or make the case higher.',
+  'problem.deeperThanCase':
+    'Shelf {shelf, number} stands out {by, length} before the side it is fixed to. Make the shelf shallower, or the case deeper.',
+  'problem.trimBesideBay':
+    'The trim of a case beside another bay ends at its sides: {width, length} wide. Make the sides thicker for wider trim.',
   'problem.grooveTooDeep':
     'A cut {groove, length} deep leaves too little of a piece {post, length} thick. Make the cut {most, length} deep at most, or use thicker pieces.',
   'problem.rebateDeep':

@@ -33,6 +33,7 @@ export const stepsEn = {
   'step.boxIn': 'Set the box into the wall',
   'step.stand': 'Carry it in, stand it plumb, fix it to the wall',
   'step.posts': 'Stand the posts',
+  'step.uprights': 'Stand the uprights between the bays',
   'step.support': 'Put up the supports of shelf {shelf, number}',
   'step.measureBoards': 'Measure each board on its supports',
   'step.shelf': 'Put in shelf {shelf, number}',
@@ -84,6 +85,8 @@ export const stepsEn = {
   'how.into.anchor':
     'Hollow-wall fixings: drill as the packet says, set the fixing, and drive its own screw until snug.',
   'how.into.panel': 'Cabinet sides: use no longer screw than stated, so that its point stays inside.',
+  'how.into.beside':
+    'Side of a case, or upright, beside the bay: use no longer screw than stated, so that its point stays inside.',
   'how.into.wood': 'Wood: drive each screw in its pilot hole until the head is just below the surface.',
   'how.drill': 'Drill from the face that shows. Countersink so that the head goes below the surface.',
   'how.dryFit': 'No glue yet, in the order you will glue.',
@@ -97,6 +100,9 @@ export const stepsEn = {
   'how.clear': 'Brush thin, wet edge to wet edge, away from dust. Keep it out of pin holes and housings.',
   'how.oil': 'Flood it and let it soak. Wipe off the rest in time.',
   'how.wipe': 'Wipe all of it, corners too: what stays on top stays sticky.',
+  'how.uprights':
+    'Screw the blocks to the back wall beside the mark. Stand each upright plumb against its blocks, and screw it to them.',
+  'how.uprightsAlone': 'Stand each upright plumb. What is fixed to it on either side holds it.',
   'how.glued': 'Glue both faces thinly. Screws or pins hold it while it sets. Wipe off what squeezes out.',
   'how.screwed': 'No glue: it can be taken apart again.',
   'how.boxIn': 'Wedge it with packers in pairs from both sides, bottom, middle and top, until plumb and square.',

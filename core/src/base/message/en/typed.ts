@@ -40,6 +40,8 @@ export const typedEn = {
   'fault.lengthDisagrees': '{path} says {mm} mm, but the typed “{typed}” differs.',
   'fault.angleDisagrees': '{path} says {degrees}°, but the typed “{typed}” differs.',
   'fault.repeatedId': '{path} repeats the id {id}. Use every id once.',
+  'fault.oneMainBay': '{path} needs exactly one main bay. The others are beside it.',
+  'fault.shelvesInAll': '{path} asks for more than {most} shelves in all. Ask for fewer.',
   'fault.other': '{path}: {reason}.',
 
   'length.lessThan': 'less than {mark, length}',

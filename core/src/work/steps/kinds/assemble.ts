@@ -3,7 +3,7 @@ import { about, message } from '../../../base/message';
 import { minutesFor, usualMinutes, wholeMinutes } from '../minutes';
 import { instructions } from '../moments';
 import { unitParts } from '../unit';
-import { biteOf, intoWall, throughOf, type Work } from '../work';
+import { biteOf, drivenInPlace, throughOf, type Work } from '../work';
 import type { After, Written } from '../writer';
 import { boredHere, boringMinutes, drilledAtBench } from './drill';
 
@@ -60,7 +60,7 @@ export function standUnit(work: Work, after: readonly After[]): Written {
   const unit = unitParts(work);
   const box = work.takes === 'box';
   const walled = work.fixings.filter(
-    (fixing) => intoWall(fixing) && unit.some((part) => part.id === throughOf(fixing)),
+    (fixing) => drivenInPlace(fixing) && unit.some((part) => part.id === throughOf(fixing)),
   );
   const how = box ? [message('how.boxIn'), message('how.boxScrews')] : instructions(work, 'stand');
   return {

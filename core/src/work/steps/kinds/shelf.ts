@@ -29,7 +29,9 @@ function laidOn(work: Work, shelf: number) {
   const ids = new Set<string | null>(pieces.map((part) => part.id));
   const driven = fixings.filter((fixing) => {
     const through = throughOf(fixing);
-    const bitten = ids.has(biteOf(fixing)) && !later.has(through) && !unit.has(through);
+    // What is screwed on from inside a case is bitten by it too, but stands in another bay.
+    const bitten =
+      ids.has(biteOf(fixing)) && !later.has(through) && (fixing.atFace === 'through' || !unit.has(through));
     return fixing.shelf === shelf && (ids.has(through) || bitten);
   });
   return { board, pieces, driven };

@@ -3,7 +3,7 @@ import type { LaidShelf } from '../../../design/layout';
 import { count, message } from '../../../base/message';
 import { minutesFor, usualMinutes, wholeMinutes } from '../minutes';
 import { instructions } from '../moments';
-import { biteOf, intoWall, piecesLine, systemAt, throughOf, type Work } from '../work';
+import { biteOf, drivenInPlace, piecesLine, systemAt, throughOf, type Work } from '../work';
 import type { After, Written } from '../writer';
 import { boredHere, boringMinutes } from './drill';
 import { ladderTo } from './ladder';
@@ -26,7 +26,7 @@ const SUPPORTING: ReadonlySet<Part['role']> = new Set([
 export function standPosts(work: Work, after: readonly After[]): Written | null {
   const ids = work.parts.filter(({ role }) => role === 'post-left' || role === 'post-right').map((part) => part.id);
   if (ids.length === 0) return null;
-  const walled = work.fixings.filter((fixing) => intoWall(fixing) && ids.includes(throughOf(fixing) ?? ''));
+  const walled = work.fixings.filter((fixing) => drivenInPlace(fixing) && ids.includes(throughOf(fixing) ?? ''));
   return {
     place: 'site',
     id: 'posts',
@@ -42,6 +42,31 @@ export function standPosts(work: Work, after: readonly After[]): Written | null 
   };
 }
 
+/** Step: stand the uprights between bays, screwed to blocks on the back wall; null when there are none. */
+export function standUprights(work: Work, after: readonly After[]): Written | null {
+  const pieces = work.parts.filter(({ role }) => role === 'bay-upright' || role === 'upright-block');
+  if (pieces.length === 0) return null;
+  const ids = pieces.map((part) => part.id);
+  const driven = work.fixings.filter((fixing) => fixing.atFace !== 'through' && ids.includes(throughOf(fixing) ?? ''));
+  return {
+    place: 'site',
+    id: 'uprights',
+    kind: 'support',
+    what: message('step.uprights'),
+    minutes: usualMinutes('posts', pieces.length),
+    after,
+    how: [
+      ...piecesLine(pieces),
+      message(driven.length > 0 ? 'how.uprights' : 'how.uprightsAlone'),
+      ...boredHere(driven),
+    ],
+    check: [message('check.plumb')],
+    tools: ['level', 'driver', 'drill', 'tape', 'plane'],
+    parts: ids,
+    fixings: driven.map((fixing) => fixing.id),
+  };
+}
+
 /** Step: put up the supports of a shelf; null when it has none before its board. */
 export function putUpSupports(work: Work, { number, top }: LaidShelf, after: readonly After[]): Written | null {
   const { parts, hardware, fixings } = work;
@@ -52,7 +77,7 @@ export function putUpSupports(work: Work, { number, top }: LaidShelf, after: rea
   const system = systemAt(work, number);
   const driven = fixings.filter(
     (fixing) =>
-      ids.has(throughOf(fixing)) && (intoWall(fixing) || (system === 'framed-bench' && ids.has(biteOf(fixing)))),
+      ids.has(throughOf(fixing)) && (drivenInPlace(fixing) || (system === 'framed-bench' && ids.has(biteOf(fixing)))),
   );
   const pieces = minutesFor('support', mine.length) + minutesFor('bracket', brackets.length);
   return {

@@ -1,0 +1,2 @@
+export * from './bayJob';
+export * from './stretches';
