@@ -1,36 +1,6 @@
-import type { Bay, Job } from '../job';
 import { planJob, type Plan } from '../plan';
 import { before } from '../work/steps/stepsTesting';
-import { codes, depth, height, mm, part, plain, width } from '../planTesting';
-
-/** A closet 2400 wide and high, 600 deep, its walls square and true; boards 18, 400 deep. */
-const closet = plain(
-  {
-    readings: [
-      ...[300, 1200, 2100].flatMap((up) => [width('back', up, 2400), width('front', up, 2400)]),
-      depth(600),
-      height(2400),
-    ],
-  },
-  { count: 4, depth: mm(400), top: { kind: 'height', up: mm(2200) } },
-);
-
-const beside = (id: string, change: Partial<Extract<Bay, { kind: 'beside' }>> = {}): Bay => ({
-  kind: 'beside',
-  id,
-  name: '',
-  shelves: { ...closet.shelves, count: 2 },
-  support: { system: 'three-side-cleats', own: {} },
-  ...change,
-});
-const main = (wide?: number): Bay => ({ kind: 'main', id: 'm', ...(wide ? { width: mm(wide) } : {}) });
-
-/** A tower 610 wide with 800 to its left, and what is left to its right. */
-const towered: Job = {
-  ...closet,
-  support: { system: 'screwed-tower', own: {} },
-  bays: [beside('l', { width: mm(800) }), main(610), beside('r')],
-};
+import { beside, closet, codes, main, mm, part, towered } from '../planTesting';
 
 const bayOf = (plan: Plan, id: string) => plan.bays.find((bay) => bay.id === id)!;
 

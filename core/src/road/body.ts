@@ -6,7 +6,7 @@ import { systemOf } from '../design/system';
 import { pinsOf, type DesignJob } from '../job';
 import type { Problem } from '../base/problem';
 import type { BayRoad } from './bayRoad';
-import { intoFaces } from './intoFaces';
+import { fromWallEnd, intoFaces } from './intoFaces';
 import type { placeOf } from './parts';
 import type { MadeBay } from './madeBay';
 
@@ -41,14 +41,10 @@ export function builtBody(
   const driven = bays.map(({ road, parts }) => {
     const { fastenings, hardware } = road;
     const placed = placeFixings({ fastenings, parts, hardware, opening: road.opening, shared, job: road.job });
-    const { opening: here, job: own } = road;
-    return {
-      opening: here,
-      job: own,
-      fastenings,
-      fixings: intoFaces(placed.fixings, road.faces),
-      problems: placed.problems,
-    };
+    const { opening: here, job: own, faces } = road;
+    const byMm = here.extent.left - opening.extent.left;
+    const fixings = fromWallEnd(intoFaces(placed.fixings, faces), byMm);
+    return { opening: here, job: own, fastenings, fixings, problems: placed.problems };
   });
   const moved = movedApart({ standing, bays: driven });
   const fixings = moved.flat();

@@ -31,3 +31,16 @@ export function intoFaces(fixings: readonly Fixing[], faces: BayRoad['faces']): 
     };
   });
 }
+
+/**
+ * Spots on the back wall told from its own left end, not from that of a bay.
+ * @param byMm how far the bay begins to the right of the wall, millimetres
+ */
+export function fromWallEnd(fixings: readonly Fixing[], byMm: number): Fixing[] {
+  if (byMm === 0) return [...fixings];
+  return fixings.map((fixing) => {
+    if (fixing.into.kind !== 'wall' || fixing.into.wall !== 'back') return fixing;
+    const moved = ({ spot }: Fixing['holes'][number]) => spot && { ...spot, alongMm: spot.alongMm + byMm };
+    return { ...fixing, holes: fixing.holes.map((hole) => ({ ...hole, spot: moved(hole) })) };
+  });
+}

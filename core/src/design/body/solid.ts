@@ -1,18 +1,10 @@
 import earcut from 'earcut';
 import { near, testedOf, type Tested } from './apart';
 import { boundsOf, clip, planeAt, prism, turned, volumeOf, without, type Bounds, type Convex } from './convex';
-import { add, dot, minus, times, type Vector } from './vector';
+import { directionOf, pointOf, type Frame } from './frame';
+import { dot, type Vector } from './vector';
 
-/**
- * Where a piece lies in the opening: the corner its sizes are counted from, and the directions of its length, its width
- * and its thickness, each of length 1 and square to the others. The three need not make a right hand.
- */
-export interface Frame {
-  readonly origin: Vector;
-  readonly along: Vector;
-  readonly across: Vector;
-  readonly through: Vector;
-}
+export * from './frame';
 
 /**
  * A plane that cuts off one end of a piece: where it crosses the edge its width and thickness are counted from, and how
@@ -62,21 +54,6 @@ export interface Solid {
 
 /** A square end so far along a piece. */
 export const squareAt = (atMm: number): EndPlane => ({ atMm, acrossSlope: 0, throughSlope: 0 });
-
-/** A point of a piece, by its own coordinates, in the frame of the opening. */
-export function pointOf({ origin, along, across, through }: Frame, [l, w, t]: Vector): Vector {
-  return add(add(origin, times(along, l)), add(times(across, w), times(through, t)));
-}
-
-/** A direction of a piece in the frame of the opening. */
-export const directionOf = ({ along, across, through }: Frame, [l, w, t]: Vector): Vector =>
-  add(add(times(along, l), times(across, w)), times(through, t));
-
-/** A point of the opening in the coordinates of a piece. */
-export function inFrame({ origin, along, across, through }: Frame, point: Vector): Vector {
-  const from = minus(point, origin);
-  return [dot(from, along), dot(from, across), dot(from, through)];
-}
 
 const SIDES = 16;
 const FLAT = 1e-9;

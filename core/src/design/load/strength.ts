@@ -51,6 +51,8 @@ export interface StrengthInput {
   readonly fixings: readonly Fixing[];
   readonly contents: Contents | null;
   readonly opening: Pick<Opening, 'extent' | 'surfaces'>;
+  /** Where the back wall begins, from which spots on it are told; where the opening does if absent. Millimetres. */
+  readonly wallFromMm?: number;
   readonly job: DesignJob;
 }
 
@@ -82,7 +84,7 @@ export function strengthOf(input: StrengthInput): Strength[] {
       reactions: solved.staying.reactions,
       fixings: ours,
       hardware,
-      left: opening.extent.left,
+      left: input.wallFromMm ?? opening.extent.left,
       job,
       ...materials,
     });

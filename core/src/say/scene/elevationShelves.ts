@@ -3,68 +3,23 @@ import type { Plan } from '../../plan';
 import { NO_SHELF } from '../../design/system/system';
 import type { Frame } from './elevationFrame';
 import { acrossOf, roleOfPart, screwShapes } from './pieces';
+import { seenFromFront } from './seenInPlace';
 import type { Point, Role, Shape } from './scene';
+
+/** Units that stand plumb, however the walls lean: cases, each in its bay, and a cavity's box. */
+const STANDS_PLUMB = /(^|-)(case|box)$/;
 
 /** Boards with what carries them, clear gaps, the level line and the pole. */
 export function shelfShapes(plan: Plan, frame: Frame, stored: boolean, strength = false): Shape[] {
   const { left, right } = frame;
-  const ofShelves = plan.parts.filter((part) => part.shelf !== NO_SHELF || part.across);
-  const parts = ofShelves.flatMap((part): Shape[] => {
-    const about = part.shelf === NO_SHELF ? null : ({ kind: 'shelf', shelf: part.shelf } as const);
-    const said = about ? { about } : {};
-    const { upFrom, upTo } = part.place;
-    const role = roleOfPart(part);
-    const box = (from: number, to: number): Shape => ({
-      kind: 'polygon',
-      role,
-      ...said,
-      points: [
-        [from, upFrom],
-        [to, upFrom],
-        [to, upTo],
-        [from, upTo],
-      ],
-    });
-    if (part.fit) {
-      const { seat, backMm, left: l, right: r } = part.fit;
-      const [start, stop] = [seat.acrossMm, seat.acrossMm + backMm];
-      // A board is seen by its front edge; a piece on edge by its face.
-      const [low, high] = part.role === 'board' || part.role === 'skin' ? [1, 1] : [0, 1];
-      const at = (x: number, out: number, share: number, up: number): Point => [frame.across(x + out * share), up];
-      const points = [
-        at(start, -l.outMm, low, upFrom),
-        at(stop, r.outMm, low, upFrom),
-        at(stop, r.outMm, high, upTo),
-        at(start, -l.outMm, high, upTo),
-      ];
-      return [{ kind: 'polygon', role, ...said, points }];
-    }
-    // In a corner, from its side wall as far along the back as it comes; a rail along the side wall by its end.
-    if (plan.parts.some((one) => one.shelf === part.shelf && one.corner)) {
-      const leftward = plan.opening.sections[0]?.left !== null;
-      const along = part.corner ? part.corner.backMm : part.role === 'rail-side' ? part.thicknessMm : part.length.mm;
-      const [from, to] = leftward ? [left, left + along] : [right - along, right];
-      return [box(frame.across(from), frame.across(to))];
-    }
-    // What stands somewhere along the wall is not crooked: it is drawn where it is.
-    const { fromMm, toMm } = acrossOf(part, left, right);
-    return [box(fromMm, toMm)];
+  const about = (shelf: number) => (shelf === NO_SHELF ? {} : ({ about: { kind: 'shelf', shelf } } as const));
+  const parts = plan.body.pieces.map((piece): Shape => {
+    const points = seenFromFront(piece.solid, plan, frame, STANDS_PLUMB.test(piece.unit));
+    return { kind: 'polygon', role: roleOfPart(piece), ...about(piece.shelf), points };
   });
-  const brackets = plan.hardware.map((hardware): Shape => {
-    const { fromMm, toMm } = hardware.across;
-    const { upFrom, upTo } = hardware.place;
-    const points: Point[] = [
-      [fromMm, upFrom],
-      [toMm, upFrom],
-      [toMm, upTo],
-      [fromMm, upTo],
-    ];
-    return {
-      kind: 'polygon',
-      role: 'bracket',
-      ...(hardware.shelf === NO_SHELF ? {} : { about: { kind: 'shelf', shelf: hardware.shelf } as const }),
-      points,
-    };
+  const brackets = plan.body.fittings.map(({ shelf, solid }): Shape => {
+    const points = seenFromFront(solid, plan, frame, false);
+    return { kind: 'polygon', role: 'bracket', ...about(shelf), points };
   });
   const drawn = new Set(plan.parts.map((part) => part.shelf));
   const bare = plan.shelves
@@ -90,7 +45,7 @@ export function shelfShapes(plan: Plan, frame: Frame, stored: boolean, strength 
     ...tiltedShapes(plan, frame),
     ...railShapes(plan, frame),
     // Where it is about what holds, clear gaps would only be in the way.
-    ...(strength ? [] : gapShapes(plan, frame, stored)),
+    ...(strength ? [] : gapShapes(plan, stored)),
     ...poleShapes(plan, frame),
   ];
 }
@@ -153,82 +108,66 @@ function sagShapes(plan: Plan, { across }: Frame): Shape[] {
   });
 }
 
-/** A tilted shelf by its front edge, and a line where its rear lies behind. */
-function tiltedShapes(plan: Plan, { left, right, across }: Frame): Shape[] {
-  const [from, to] = [across(left), across(right)];
-  return plan.tilted.flatMap(({ front, frontUnder, rear, number }): Shape[] => [
-    {
-      kind: 'path',
-      role: 'wall-behind',
-      points: [
-        [from, rear.mm],
-        [to, rear.mm],
-      ],
-    },
-    {
-      kind: 'polygon',
-      role: 'board',
-      points: [
-        [from, frontUnder.mm],
-        [to, frontUnder.mm],
-        [to, front.mm],
-        [from, front.mm],
-      ],
-    },
-    {
-      kind: 'label',
-      role: 'shelf-name',
-      at: [(from + to) / 2, (front.mm + rear.mm) / 2],
-      anchor: 'middle',
-      words: message('scene.tilted', { shelf: count(number) }),
-    },
-  ]);
+/** The names of tilted shelves. */
+function tiltedShapes(plan: Plan, { left, right }: Frame): Shape[] {
+  return plan.tilted.map(({ front, rear, number }): Shape => ({
+    kind: 'label',
+    role: 'shelf-name',
+    at: [(left + right) / 2, (front.mm + rear.mm) / 2],
+    anchor: 'middle',
+    words: message('scene.tilted', { shelf: count(number) }),
+  }));
 }
 
-/** The closet rail, from wall to wall. */
-function railShapes({ rail }: Plan, { left, right, across }: Frame): Shape[] {
-  if (!rail) return [];
-  const [from, to, up] = [across(left), across(right), rail.up.mm];
-  return [
-    {
-      kind: 'path',
-      role: 'closet-rail',
-      points: [
-        [from, up],
-        [to, up],
-      ],
-    },
-    {
-      kind: 'label',
-      role: 'shelf-name',
-      at: [(from + to) / 2, up],
-      anchor: 'middle',
-      words: message('scene.rail'),
-      mm: up,
-    },
-  ];
+/** The closet rail of each bay, from face to face. */
+function railShapes({ bays }: Plan, { across }: Frame): Shape[] {
+  return bays.flatMap(({ rail, fromMm, toMm }): Shape[] => {
+    if (!rail) return [];
+    const [from, to, up] = [across(fromMm), across(toMm), rail.up.mm];
+    return [
+      {
+        kind: 'path',
+        role: 'closet-rail',
+        points: [
+          [from, up],
+          [to, up],
+        ],
+      },
+      {
+        kind: 'label',
+        role: 'shelf-name',
+        at: [(from + to) / 2, up],
+        anchor: 'middle',
+        words: message('scene.rail'),
+        mm: up,
+      },
+    ];
+  });
 }
 
 /**
- * Clear gaps as dimension strings: in the middle of the opening, or near its right wall where things stand on shelves.
+ * Clear gaps as dimension strings: in the middle of their bay, or near its right face where things stand on shelves.
  */
-function gapShapes(plan: Plan, { middleMm, left, right }: Frame, stored: boolean): Shape[] {
-  const x = stored && plan.contents ? right - (right - left) * 0.06 : middleMm;
-  const topOf = (shelf: number | null) => plan.shelves.find((laidShelf) => laidShelf.number === shelf)?.top.mm ?? null;
-  return plan.gaps
-    .filter((gap) => gap.clear.mm > 0)
-    .map((gap): Shape => {
-      const upper = plan.shelves.find((shelf) => shelf.number === gap.above)?.underside.mm;
-      const lower = topOf(gap.below) ?? (upper ?? 0) - gap.clear.mm;
+function gapShapes(plan: Plan, stored: boolean): Shape[] {
+  const shelfOf = (number: number | null) => plan.shelves.find((shelf) => shelf.number === number);
+  return plan.bays.flatMap(({ shelves, main, fromMm, toMm, space }) => {
+    const x = stored && main && plan.contents ? toMm - (toMm - fromMm) * 0.06 : (fromMm + toMm) / 2;
+    const ours = plan.gaps.filter(
+      ({ below, above, clear }) => clear.mm > 0 && [below, above].some((one) => one !== null && shelves.includes(one)),
+    );
+    return ours.map(({ below, above, clear }): Shape => {
+      const upper = shelfOf(above)?.underside.mm;
+      const lower = shelfOf(below)?.top.mm ?? (upper === undefined ? space.fromMm : upper - clear.mm);
       return {
         kind: 'dimension',
         role: 'dimension',
         from: [x, lower],
-        to: [x, lower + gap.clear.mm],
-        mm: gap.clear.mm,
+        to: [x, lower + clear.mm],
+        mm: clear.mm,
         share: 0.5,
       };
     });
+  });
 }
 
 /**
