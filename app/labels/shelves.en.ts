@@ -1,3 +1,4 @@
+import { baysEn } from './shelves/bays.en';
 import { heightsEn } from './shelves/heights.en';
 import { marksEn } from './shelves/marks.en';
 import { strengthEn } from './shelves/strength.en';
@@ -6,4 +7,12 @@ import { thingsEn } from './shelves/things.en';
 import { tiltedEn } from './shelves/tilted.en';
 
 /** Words of the Shelves stage, loaded with that stage. */
-export const shelvesEn = { ...heightsEn, ...marksEn, ...strengthEn, ...supportsEn, ...thingsEn, ...tiltedEn };
+export const shelvesEn = {
+  ...baysEn,
+  ...heightsEn,
+  ...marksEn,
+  ...strengthEn,
+  ...supportsEn,
+  ...thingsEn,
+  ...tiltedEn,
+};

@@ -2,6 +2,7 @@ import { nanoid } from '@reduxjs/toolkit';
 import { shaved, withReading, type Job, type Reading, type Trial } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { editJob, type Thunk } from './actions';
+import { editBay, planOfBay } from './bay';
 import { api } from './api';
 import { linked } from './devices';
 import { selectLink } from './selectors';
@@ -10,7 +11,7 @@ import type { Services } from './state';
 // What only the stages of an open job do; it is fetched with them.
 
 /**
- * Changes the open job by a function of it and of its plan as it stands: one that is still being worked out is waited
+ * Changes the open job, as seen from its chosen bay, by a function of it and of its plan as it stands: one that is still being worked out is waited
  * for, so that nothing is changed by what was there before. One step to undo.
  */
 export const editPlanned =
@@ -20,7 +21,8 @@ export const editPlanned =
     if (!job) return;
     const { plan, job: planned } = getState().planned;
     const fresh = planned === job && plan ? plan : await core.plan(job).catch(() => null);
-    if (fresh && getState().openJob.present.job === job) dispatch(editJob((one) => how(one, fresh)));
+    const seen = fresh && planOfBay(fresh, getState().bay.id);
+    if (seen && getState().openJob.present.job === job) dispatch(editBay((one) => how(one, seen)));
   };
 
 /** Puts a reading into the open job, with what other jobs' repeats say of the person's error. One step to undo. */
@@ -71,12 +73,12 @@ export const endPractice = (): Thunk<void> => (dispatch, getState) => {
   dispatch(editJob((one) => ({ ...one, kit: [...link.kitBefore] })));
 };
 
-/** Every support system for the open job's shelves, worked out by the worker; null while no job is open. */
+/** Every support system for the shelves of the chosen bay, worked out by the worker; null while no job is open. */
 export const considerSystems =
   (): Thunk<Promise<Awaited<ReturnType<Services['core']['consider']>> | null>> =>
   async (_dispatch, getState, { core }) => {
     const { job } = getState().openJob.present;
-    return job ? core.consider(job) : null;
+    return job ? core.consider({ job, bay: getState().bay.id }) : null;
   };
 
 /** One shelf's board in every end style, worked out by the worker; it can be watched and stopped. */

@@ -1,6 +1,7 @@
 import { combineReducers, type ThunkDispatch, type UnknownAction } from '@reduxjs/toolkit';
 import type { Core } from '../workers/contract';
 import { api } from './api';
+import { bayReducer } from './bayChoice';
 import { cuttingReducer } from './cutting';
 import type { Device } from './device';
 import { devicesReducer } from './devices';
@@ -15,6 +16,7 @@ import { settingsReducer } from './settings';
 /** Root reducer. */
 export const reducer = combineReducers({
   openJob: openJobReducer,
+  bay: bayReducer,
   records: recordsReducer,
   planned: plannedReducer,
   cutting: cuttingReducer,

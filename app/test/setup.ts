@@ -44,7 +44,7 @@ function through<T>(work: Generator<number, T>, watching?: Watching): T {
 /** The core without a worker. */
 export const directCore: Core = {
   plan: async (job) => planOf(job),
-  consider: async (job) => memory.recall(considerSystems, job),
+  consider: async ({ job, bay }) => memory.recall(considerSystems, job, bay),
   compare: async ({ job, shelf }, watching) => through(compareStyles(job, shelf), watching),
   cut: async (from) => memory.recall(cuttingOf, from),
   whatIf: async (from, watching) => through(whatIf(from, await solver()), watching),

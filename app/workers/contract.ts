@@ -14,7 +14,8 @@ export interface Core {
   /** The plan of a job; given up between two sections when it is stopped. */
   plan(job: Job, watching?: Watching): Promise<Plan>;
   /** Every support system for the shelves of a job, side by side. */
-  consider(job: Job): Promise<readonly Considered[]>;
+  /** Of the shelves of one bay; of the main one where there is none of that id. */
+  consider(from: { readonly job: Job; readonly bay: string | null }): Promise<readonly Considered[]>;
   /** One shelf's board in every end style, side by side; long work, which can be watched and stopped. */
   compare(board: { job: Job; shelf: number }, watching?: Watching): Promise<readonly StyleOutcome[] | null>;
   /** How a job is cut from what can be bought, what is on the rack and what is on the bench; long work, too. */

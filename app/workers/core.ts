@@ -46,7 +46,7 @@ export function coreInWorker(): Core {
 
   return {
     plan: (job, watching) => ask(({ core, proxy }) => core.plan(job, proxy(wantedBy(watching)))),
-    consider: (job) => ask(({ core }) => core.consider(job)),
+    consider: (from) => ask(({ core }) => core.consider(from)),
     compare: (board, watching) => ask(({ core, proxy }) => core.compare(board, proxy(wantedBy(watching)))),
     cut: (from, watching) => ask(({ core, proxy }) => core.cut(from, proxy(wantedBy(watching)))),
     whatIf: (from, watching) => ask(({ core, proxy }) => core.whatIf(from, proxy(wantedBy(watching)))),

@@ -18,7 +18,7 @@ type Asked = Remote<Wanted>;
 
 const core = {
   plan: (job, wanted) => bySteps(planInSections(job, memory), wanted),
-  consider: considerSystems,
+  consider: ({ job, bay }) => considerSystems(job, bay),
   compare: ({ job, shelf }, wanted) => bySteps(compareStyles(job, shelf), wanted),
   cut: async ({ job, made, ...from }: CutFrom, wanted) => {
     const input = { ...from, job, plan: planOf(job), ...(made ? { made: new Set(made) } : {}) };

@@ -1,6 +1,7 @@
 import '../../labels/shelves';
 import Columns from 'lucide-react-native/icons/columns-2';
 import { useMemo, useState } from 'react';
+import { mayBeParted } from '@dormer/core/job/bayEdits';
 import { LIMITS, type Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { elevationScene, poleOf } from '@dormer/core/say/scene';
@@ -10,8 +11,12 @@ import { PlanNotices } from '../../parts/PlanNotices';
 import { usePrinting } from '../../platform/usePrinting';
 import { DrawingPane } from '../../drawing';
 import { useLabel } from '../../labels';
-import { editJob, newId, selectOpenJob, selectPlanned, settings, useAppDispatch, useAppSelector } from '../../store';
+import { newId, selectOpenJob, selectPlanned, settings, useAppDispatch, useAppSelector } from '../../store';
+import { editBay, jobInBay, planOfBay } from '../../store/bay';
+import { chooseBay } from '../../store/bayChoice';
 import { editPlanned } from '../../store/stageActions';
+import { BayChoice } from './bays/BayChoice';
+import { BaysForm } from './bays/BaysForm';
 import { ChosenShelf } from './heights/ChosenShelf';
 import { CompareSheet } from './heights/CompareSheet';
 import { added, locked, markOf, moved, removed } from './heights/edit';
@@ -41,11 +46,29 @@ export function ShelvesScreen({ onShape }: ShelvesScreenProps) {
   return job ? <Shelves job={job} onShape={onShape} /> : null;
 }
 
-function Shelves({ job, onShape }: ShelvesScreenProps & { job: Job }) {
+/** The chosen bay of the open job: the job and its plan as seen from there; null in place of a plan that is not yet. */
+function useBay(whole: Job) {
+  const { plan: all } = useAppSelector(selectPlanned);
+  const { id } = useAppSelector((state) => state.bay);
+  const job = useMemo(() => jobInBay(whole, id), [whole, id]);
+  const plan = useMemo(() => all && planOfBay(all, id), [all, id]);
+  return { bay: id, job, plan, all };
+}
+
+function Shelves({ job: whole, onShape }: ShelvesScreenProps & { job: Job }) {
   const label = useLabel();
-  const { plan } = useAppSelector(selectPlanned);
-  const [tab, setTab] = useKeptPlace<Tab>('tab', 'heights');
-  const [number, setNumber] = useState<number | null>(null);
+  const dispatch = useAppDispatch();
+  const { bay, job, plan, all } = useBay(whole);
+  const main = job === whole;
+  const [kept, setTab] = useKeptPlace<Tab>('tab', 'heights');
+  // Things stand in the main bay.
+  const tab = kept === 'things' && !main ? 'heights' : kept;
+  const [number, choose] = useState<number | null>(null);
+  const setNumber = (shelf: number | null) => {
+    const there = all?.bays.find(({ shelves }) => shelf !== null && shelves.includes(shelf));
+    if (there && whole.bays) dispatch(chooseBay(there.id));
+    choose(shelf);
+  };
   const [at, setAt] = useState(0);
   const { printing, print } = usePrinting();
   const shelf = plan?.shelves.find((laid) => laid.number === number) ?? null;
@@ -56,10 +79,14 @@ function Shelves({ job, onShape }: ShelvesScreenProps & { job: Job }) {
     <StageLayout
       name={label('stage.shelves')}
       keypad={<Keypad units={job.units} tape={job.tape} />}
-      drawing={plan ? <ShelvesDrawing job={job} plan={plan} tab={tab} selected={number} onSelect={setNumber} /> : null}
+      drawing={
+        plan && all ? (
+          <ShelvesDrawing job={job} plan={plan} all={all} tab={tab} selected={number} onSelect={setNumber} />
+        ) : null
+      }
       foot={
-        tab === 'marks' && plan && plan.marks.length > 0 ? (
-          <Walk plan={plan} job={job} at={at} onWalk={setAt} />
+        tab === 'marks' && all && all.marks.length > 0 ? (
+          <Walk plan={all} job={job} at={at} onWalk={setAt} />
         ) : (
           <HowMany job={job} />
         )
@@ -75,16 +102,29 @@ function Shelves({ job, onShape }: ShelvesScreenProps & { job: Job }) {
           onClose={() => setNumber(null)}
         />
       ) : null}
+      <BayChoice job={whole} chosen={bay} />
       <Segmented
         label={label('shelves.work')}
         value={tab}
-        options={TABS.map((value) => ({ value, title: label(`shelves.tab.${value}`) }))}
+        options={TABS.filter((value) => main || value !== 'things').map((value) => ({
+          value,
+          title: label(`shelves.tab.${value}`),
+        }))}
         onChange={setTab}
       />
       <PlanNotices reader={job} problems={problems} />
-      <Work tab={tab} job={job} plan={plan} at={at} selected={number} onSelect={setNumber} onPrint={print} />
+      <Work
+        tab={tab}
+        whole={whole}
+        job={job}
+        plan={plan}
+        at={at}
+        selected={number}
+        onSelect={setNumber}
+        onPrint={print}
+      />
       {plan ? <PlanNotices reader={job} problems={[]} cautions={cautionsHere(plan, tab)} /> : null}
-      {printing && plan ? <Printed tab={tab} job={job} plan={plan} /> : null}
+      {printing && all ? <Printed tab={tab} job={whole} plan={all} /> : null}
     </StageLayout>
   );
 }
@@ -97,6 +137,9 @@ const cautionsHere = ({ cautions }: Plan, tab: Tab): Plan['cautions'] =>
 
 interface WorkProps {
   readonly tab: Tab;
+  /** The job with all its bays. */
+  readonly whole: Job;
+  /** The job as seen from the chosen bay. */
   readonly job: Job;
   readonly plan: Plan | null;
   /** Index of the current mark. */
@@ -107,10 +150,10 @@ interface WorkProps {
 }
 
 /** Content of the chosen tab. */
-function Work({ tab, job, plan, at, selected, onSelect, onPrint }: WorkProps) {
+function Work({ tab, whole, job, plan, at, selected, onSelect, onPrint }: WorkProps) {
   switch (tab) {
     case 'heights':
-      return <Heights job={job} plan={plan} />;
+      return <Heights whole={whole} job={job} plan={plan} />;
     case 'things':
       return <ThingsForm job={job} plan={plan} />;
     case 'supports':
@@ -133,21 +176,24 @@ function Printed({ tab, job, plan }: { tab: Tab; job: Job; plan: Plan }) {
 
 interface ShelvesDrawingProps {
   readonly job: Job;
+  /** What can be moved: the shelves of the chosen bay. */
   readonly plan: Plan;
+  /** What is drawn: those of all bays. */
+  readonly all: Plan;
   readonly tab: Tab;
   readonly selected: number | null;
   readonly onSelect: (shelf: number | null) => void;
 }
 
 /** The elevation with the pole to drag shelves on. */
-function ShelvesDrawing({ job, plan, tab, selected, onSelect }: ShelvesDrawingProps) {
+function ShelvesDrawing({ job, plan, all, tab, selected, onSelect }: ShelvesDrawingProps) {
   const dispatch = useAppDispatch();
   const exaggeration = useAppSelector((state) => state.settings.exaggeration);
   const stored = tab === 'heights' || tab === 'things';
   const strength = tab === 'supports';
   const scene = useMemo(
-    () => elevationScene(plan, job, { exaggeration, show: 'shelves', stored, strength }),
-    [plan, job, exaggeration, stored, strength],
+    () => elevationScene(all, job, { exaggeration, show: 'shelves', stored, strength }),
+    [all, job, exaggeration, stored, strength],
   );
   const byPlan = (how: (before: Job, plan: Plan) => Job) => void dispatch(editPlanned(how));
   return (
@@ -156,7 +202,7 @@ function ShelvesDrawing({ job, plan, tab, selected, onSelect }: ShelvesDrawingPr
       reader={job}
       exaggeration={exaggeration}
       onExaggeration={(factor) => dispatch(settings.set({ exaggeration: factor }))}
-      description={describe(plan, job, words(scene.title, job))}
+      description={describe(all, job, words(scene.title, job))}
       selected={selected === null ? null : { kind: 'shelf', shelf: selected }}
       onPress={(about) => {
         if (about.kind === 'shelf') onSelect(about.shelf === selected ? null : about.shelf);
@@ -166,7 +212,7 @@ function ShelvesDrawing({ job, plan, tab, selected, onSelect }: ShelvesDrawingPr
           plan={plan}
           job={job}
           sheet={sheet}
-          pole={poleOf(plan, exaggeration)}
+          pole={poleOf(all, exaggeration)}
           selected={selected}
           onSelect={onSelect}
           onMove={(which, topMm) =>
@@ -208,25 +254,28 @@ function HowMany({ job }: { job: Job }) {
       value={job.shelves.count}
       least={0}
       most={LIMITS.shelves}
-      onChange={(count) => dispatch(editJob((before) => ({ ...before, shelves: { ...before.shelves, count } })))}
+      onChange={(count) => dispatch(editBay((before) => ({ ...before, shelves: { ...before.shelves, count } })))}
     />
   );
 }
 
 /** Tab for heights: how to decide them, a second layout, tilted shelves, pins. */
-function Heights({ job, plan }: { job: Job; plan: Plan | null }) {
+function Heights({ whole, job, plan }: { whole: Job; job: Job; plan: Plan | null }) {
   const label = useLabel();
   const dispatch = useAppDispatch();
   const [comparing, setComparing] = useState(false);
   return (
     <>
       <HeightsForm job={job} plan={plan} />
-      <Compare
-        job={job}
-        onSet={() => dispatch(editJob((before) => ({ ...before, otherShelves: before.shelves })))}
-        onLook={() => setComparing(true)}
-      />
-      <TiltedForm job={job} plan={plan} />
+      {mayBeParted(whole) ? <BaysForm job={whole} plan={plan} /> : null}
+      {job === whole ? (
+        <Compare
+          job={job}
+          onSet={() => dispatch(editBay((before) => ({ ...before, otherShelves: before.shelves })))}
+          onLook={() => setComparing(true)}
+        />
+      ) : null}
+      {job === whole ? <TiltedForm job={job} plan={plan} /> : null}
       <PinsForm job={job} plan={plan} />
       <Txt kind="small" tone="faint">
         {label('pole.how')}

@@ -16,8 +16,12 @@ export function* compareStyles(job: Job, shelf: number): Generator<number, reado
   return null;
 }
 
-/** Every support system for the shelves of a job's main bay, side by side: what one chooses by. */
-export function considerSystems(job: Job): Considered[] {
-  const [{ job: bay, opening, layout, box }] = roadsOf(job).all;
+/**
+ * Every support system for the shelves of a job's bay, side by side: what one chooses by.
+ * @param id the bay; the main one where there is none of that id
+ */
+export function considerSystems(job: Job, id: string | null = null): Considered[] {
+  const { all } = roadsOf(job);
+  const { job: bay, opening, layout, box } = all.find((road) => road.bay.id === id) ?? all[0];
   return considered({ ...job, ...bay }, opening, layout, box);
 }

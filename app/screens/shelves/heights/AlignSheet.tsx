@@ -9,7 +9,8 @@ import { Button, Keypad, LengthField, Segmented, Sheet, TextField, Txt, useKeptS
 import { guardedSheet } from '../../../ui/guardedSheet';
 import { useKeptForm } from '../../../ui/useKeptForm';
 import { useLabel, type Label } from '../../../labels';
-import { editJob, newId, useAppDispatch } from '../../../store';
+import { newId, useAppDispatch } from '../../../store';
+import { editBay } from '../../../store/bay';
 
 type Fields = FormFields<'aligned'>;
 /** A thing there; the person's own mark has neither name nor height yet. */
@@ -39,7 +40,7 @@ export const AlignSheet = guardedSheet(function AlignSheet({ job, onClose }: { j
     reset({ face: getValues('face'), to: all.find((there) => there.key === next)!.to });
   };
   const keep = handleSubmit((answer) => {
-    dispatch(editJob((before) => withAligned(before, { id: newId(), ...answer })));
+    dispatch(editBay((before) => withAligned(before, { id: newId(), ...answer })));
     onClose();
   });
   const full = (job.shelves.aligned?.length ?? 0) >= LIMITS.shelves;

@@ -8,7 +8,8 @@ import { useAnswer } from '../../../platform/useAnswer';
 import { guardedSheet } from '../../../ui/guardedSheet';
 import { SceneView } from '../../../drawing';
 import { useLabel, type Label } from '../../../labels';
-import { editJob, useAppDispatch } from '../../../store';
+import { useAppDispatch } from '../../../store';
+import { editBay } from '../../../store/bay';
 import { planOther } from '../../../store/stageActions';
 import { makeStyles, SPACE } from '../../../theme';
 
@@ -29,7 +30,7 @@ export const CompareSheet = guardedSheet(function CompareSheet({ job, plan, onCl
   const failed = asked.failed || (answered && !other);
   const otherJob = job.otherShelves ? { ...job, shelves: job.otherShelves } : null;
   const keep = (how: (one: Job) => Job) => {
-    dispatch(editJob(how));
+    dispatch(editBay(how));
     onClose();
   };
   const side = (which: 'this' | 'other', one: Plan, of: Job) => (

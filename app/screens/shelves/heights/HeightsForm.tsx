@@ -6,7 +6,8 @@ import type { Plan } from '@dormer/core/plan';
 import { lengthWords } from '@dormer/core/say/words/first';
 import { Button, LengthField, RangeSlider, Section, Segmented, Txt, useKeptPlace } from '../../../ui';
 import { useLabel } from '../../../labels';
-import { editJob, newId, useAppDispatch } from '../../../store';
+import { newId, useAppDispatch } from '../../../store';
+import { editBay } from '../../../store/bay';
 import { editPlanned } from '../../../store/stageActions';
 import { makeStyles, SPACE } from '../../../theme';
 import { AlignSheet } from './AlignSheet';
@@ -24,7 +25,7 @@ export function HeightsForm({ job, plan }: HeightsFormProps) {
   const dispatch = useAppDispatch();
   const { shelves } = job;
   const wish = (change: Partial<ShelvesWish>) =>
-    dispatch(editJob((one) => ({ ...one, shelves: { ...one.shelves, ...change } })));
+    dispatch(editBay((one) => ({ ...one, shelves: { ...one.shelves, ...change } })));
   const laid = plan?.shelves ?? [];
   return (
     <Section title={label('shelves.heights')}>
@@ -36,7 +37,7 @@ export function HeightsForm({ job, plan }: HeightsFormProps) {
         onChange={(way) => {
           // Only going on by hand asks for the heights as they are.
           if (way === 'typed') void dispatch(editPlanned((one, all) => wayChanged(one, all.shelves, way, newId)));
-          else dispatch(editJob((one) => wayChanged(one, [], way, newId)));
+          else dispatch(editBay((one) => wayChanged(one, [], way, newId)));
         }}
       />
       <Txt kind="small" tone="faint">

@@ -3,7 +3,8 @@ import type { Plan } from '@dormer/core/plan';
 import { words } from '@dormer/core/say/words/first';
 import { LengthField, Section, Segmented, Txt } from '../../../ui';
 import { useLabel } from '../../../labels';
-import { editJob, useAppDispatch } from '../../../store';
+import { useAppDispatch } from '../../../store';
+import { editBay } from '../../../store/bay';
 
 /** The level line every mark hangs on: where it is, how it was carried, and what to do while there is none. */
 export function LevelForm({ job, plan }: { job: Job; plan: Plan | null }) {
@@ -11,7 +12,7 @@ export function LevelForm({ job, plan }: { job: Job; plan: Plan | null }) {
   const dispatch = useAppDispatch();
   const { levelLine } = job;
   const set = (change: Partial<Job['levelLine']>) =>
-    dispatch(editJob((one) => ({ ...one, levelLine: { ...one.levelLine, ...change } })));
+    dispatch(editBay((one) => ({ ...one, levelLine: { ...one.levelLine, ...change } })));
   const carried = levelLine.carried ?? 'none';
   return (
     <Section title={label('level.title')}>

@@ -15,7 +15,8 @@ import { Section, Segmented, Stepper, Toggles } from '../../../ui';
 import { MassField } from '../../../ui/MassField';
 import { LengthFields } from '../../../ui/LengthFields';
 import { useLabel, type PlainLabel } from '../../../labels';
-import { editJob, useAppDispatch } from '../../../store';
+import { useAppDispatch } from '../../../store';
+import { editBay } from '../../../store/bay';
 
 /** What is offered of a choice, and what was chosen before if the tools would not have offered it. */
 function choicesOf(ask: Extract<Ask, { kind: 'choice' }>, tools: Job['tools'], chosen: string): readonly string[] {
@@ -29,7 +30,7 @@ export function AskFields({ job, system }: { job: Job; system: SystemName }) {
   const dispatch = useAppDispatch();
   const asks = Object.entries(SUPPORT_ASKS[system] as Readonly<Record<string, Ask>>);
   const said = askedOf(job, system) as Readonly<Record<string, unknown>>;
-  const answer = (key: string, value: unknown) => void dispatch(editJob((one) => withAnswer(one, system, key, value)));
+  const answer = (key: string, value: unknown) => void dispatch(editBay((one) => withAnswer(one, system, key, value)));
   const named = (key: string) =>
     label(`ask.${key === 'groove' && said.joint === 'rebate' ? 'rebate' : key}` as PlainLabel);
   const shown = asksShown(job, system);

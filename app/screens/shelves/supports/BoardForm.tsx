@@ -3,7 +3,8 @@ import type { TypedLength } from '@dormer/core/base/quantity';
 import { Section, Segmented } from '../../../ui';
 import { LengthFields } from '../../../ui/LengthFields';
 import { useLabel } from '../../../labels';
-import { editJob, useAppDispatch } from '../../../store';
+import { useAppDispatch } from '../../../store';
+import { editBay } from '../../../store/bay';
 import { WoodFields } from './WoodFields';
 
 /** Sizes of boards as they really are, and what they are made of. */
@@ -11,7 +12,7 @@ export function BoardForm({ job }: { job: Job }) {
   const label = useLabel();
   const dispatch = useAppDispatch();
   const set = (key: 'thickness' | 'depth') => (value: TypedLength) =>
-    void dispatch(editJob((one) => ({ ...one, shelves: { ...one.shelves, [key]: value } })));
+    void dispatch(editBay((one) => ({ ...one, shelves: { ...one.shelves, [key]: value } })));
   return (
     <Section title={label('board.title')}>
       <LengthFields
@@ -31,7 +32,7 @@ export function BoardForm({ job }: { job: Job }) {
           label={label('rod.title')}
           value={job.further?.rod ?? RODS[0]}
           options={RODS.map((value) => ({ value, title: label(`rod.${value}`) }))}
-          onChange={(rod) => dispatch(editJob((one) => withFurther(one, (all) => ({ ...all, rod }))))}
+          onChange={(rod) => dispatch(editBay((one) => withFurther(one, (all) => ({ ...all, rod }))))}
         />
       ) : null}
     </Section>

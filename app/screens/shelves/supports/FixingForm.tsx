@@ -5,7 +5,8 @@ import { Section, Segmented, Toggles } from '../../../ui';
 import { LengthFields } from '../../../ui/LengthFields';
 import { MassField } from '../../../ui/MassField';
 import { useLabel } from '../../../labels';
-import { editJob, useAppDispatch } from '../../../store';
+import { useAppDispatch } from '../../../store';
+import { editBay } from '../../../store/bay';
 
 /** What the walls are to a screw, what one’s anchors and plugs may carry, and what there is to work with. */
 export function FixingForm({ job }: { job: Job }) {
@@ -13,10 +14,10 @@ export function FixingForm({ job }: { job: Job }) {
   const dispatch = useAppDispatch();
   const { fixing } = job;
   const set = (change: Partial<Job['fixing']>) =>
-    void dispatch(editJob((one) => ({ ...one, fixing: { ...one.fixing, ...change } })));
+    void dispatch(editBay((one) => ({ ...one, fixing: { ...one.fixing, ...change } })));
   const clear = (key: 'anchorKg' | 'plugKg') =>
     void dispatch(
-      editJob((one) => {
+      editBay((one) => {
         const { [key]: _before, ...rest } = one.fixing;
         return { ...one, fixing: rest };
       }),
@@ -61,7 +62,7 @@ export function FixingForm({ job }: { job: Job }) {
         label={label('tools.title')}
         value={job.tools}
         options={TOOLS.map((value) => ({ value, title: label(`tools.${value}`) }))}
-        onChange={(tools) => dispatch(editJob((one) => ({ ...one, tools })))}
+        onChange={(tools) => dispatch(editBay((one) => ({ ...one, tools })))}
       />
     </Section>
   );

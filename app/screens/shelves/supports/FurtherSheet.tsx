@@ -6,7 +6,8 @@ import { guardedSheet } from '../../../ui/guardedSheet';
 import { PlanNotices } from '../../../parts/PlanNotices';
 import { LengthFields } from '../../../ui/LengthFields';
 import { useLabel } from '../../../labels';
-import { editJob, newId, useAppDispatch } from '../../../store';
+import { newId, useAppDispatch } from '../../../store';
+import { editBay } from '../../../store/bay';
 import { makeStyles, SPACE } from '../../../theme';
 
 interface FurtherSheetProps {
@@ -46,7 +47,7 @@ const usualIn = ([mm, inches]: readonly [number, string], { units }: Job) => usu
 /** Edits dividers and holes of the open job. */
 function useFurther() {
   const dispatch = useAppDispatch();
-  return (how: (before: Further) => Further) => void dispatch(editJob((job) => withFurther(job, how)));
+  return (how: (before: Further) => Further) => void dispatch(editBay((job) => withFurther(job, how)));
 }
 
 /** Dividers on a shelf. */

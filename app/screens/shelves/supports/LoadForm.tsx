@@ -3,13 +3,14 @@ import { lengthWords } from '@dormer/core/say/words/first';
 import { Section, Segmented } from '../../../ui';
 import { MassField } from '../../../ui/MassField';
 import { useLabel } from '../../../labels';
-import { editJob, useAppDispatch } from '../../../store';
+import { useAppDispatch } from '../../../store';
+import { editBay } from '../../../store/bay';
 
 /** What the shelves are reckoned to carry. */
 export function LoadForm({ job }: { job: Job }) {
   const label = useLabel();
   const dispatch = useAppDispatch();
-  const set = (load: Job['load']) => void dispatch(editJob((one) => ({ ...one, load })));
+  const set = (load: Job['load']) => void dispatch(editBay((one) => ({ ...one, load })));
   return (
     <Section title={label('load.title')}>
       <Segmented

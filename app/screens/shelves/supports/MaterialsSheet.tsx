@@ -9,7 +9,8 @@ import { words } from '@dormer/core/say/words/first';
 import { Button, Press, Sheet, TextField, Txt, useKeptPlace } from '../../../ui';
 import { guardedSheet } from '../../../ui/guardedSheet';
 import { useLabel, type Label } from '../../../labels';
-import { editJob, newId, useAppDispatch } from '../../../store';
+import { newId, useAppDispatch } from '../../../store';
+import { editBay } from '../../../store/bay';
 import { makeStyles, RADIUS, SPACE, TARGET } from '../../../theme';
 
 interface MaterialsSheetProps {
@@ -26,7 +27,7 @@ export const MaterialsSheet = guardedSheet(function MaterialsSheet({ job, what, 
   const [editing, setEditing] = useKeptPlace<string | null>('material', null);
   const chosen = job.wood[what];
   const setWood = (how: (wood: Job['wood']) => Job['wood']) =>
-    void dispatch(editJob((one) => ({ ...one, wood: how(one.wood) })));
+    void dispatch(editBay((one) => ({ ...one, wood: how(one.wood) })));
   const add = () => {
     const id = newId();
     setWood((wood) => ({

@@ -11,7 +11,8 @@ import { words } from '@dormer/core/say/words/first';
 import { Button, LengthField, Txt } from '../../../ui';
 import { SceneView } from '../../../drawing';
 import { useLabel } from '../../../labels';
-import { editJob, useAppDispatch } from '../../../store';
+import { useAppDispatch } from '../../../store';
+import { editBay } from '../../../store/bay';
 import { makeStyles, SPACE } from '../../../theme';
 import { FurtherSheet } from './FurtherSheet';
 import { SystemsSheet } from './SystemsSheet';
@@ -46,7 +47,7 @@ export function ShelfSupport({ shelf, job, plan }: { shelf: number; job: Job; pl
             title={label('support.asAll', { shelf })}
             icon={Undo}
             onPress={() =>
-              dispatch(editJob((one) => withShelfSupport(one, shelf, { system: undefined, depth: undefined })))
+              dispatch(editBay((one) => withShelfSupport(one, shelf, { system: undefined, depth: undefined })))
             }
           />
         ) : null}
@@ -59,7 +60,7 @@ export function ShelfSupport({ shelf, job, plan }: { shelf: number; job: Job; pl
         tape={job.tape}
         sign="positive"
         leastMm={0.1}
-        onCommit={(depth) => dispatch(editJob((one) => withShelfSupport(one, shelf, { depth })))}
+        onCommit={(depth) => dispatch(editBay((one) => withShelfSupport(one, shelf, { depth })))}
       />
       {sheet === 'further' ? <FurtherSheet shelf={shelf} job={job} plan={plan} onClose={() => setSheet(null)} /> : null}
       {sheet === 'system' ? (
@@ -70,7 +71,7 @@ export function ShelfSupport({ shelf, job, plan }: { shelf: number; job: Job; pl
           chosen={system}
           onChoose={(to) =>
             dispatch(
-              editJob((one) => withShelfSupport(one, shelf, { system: to === one.support.system ? undefined : to })),
+              editBay((one) => withShelfSupport(one, shelf, { system: to === one.support.system ? undefined : to })),
             )
           }
           onClose={() => setSheet(null)}

@@ -10,7 +10,8 @@ import { formatMass } from '@dormer/core/base/quantity';
 import { aboutWords, words } from '@dormer/core/say/words/first';
 import { Button, NoticeLine, Press, Section, Txt } from '../../../ui';
 import { useLabel } from '../../../labels';
-import { editJob, useAppDispatch } from '../../../store';
+import { useAppDispatch } from '../../../store';
+import { editBay } from '../../../store/bay';
 import { makeStyles, SPACE, TARGET, useTheme } from '../../../theme';
 
 type Strength = Plan['strengths'][number];
@@ -58,7 +59,7 @@ export function StrengthList({ job, plan, selected, onSelect }: StrengthListProp
             <Button
               key={JSON.stringify(cure.change)}
               title={cureTitle(cure, job, label)}
-              onPress={() => dispatch(editJob((was) => withChange(was, cure.change)))}
+              onPress={() => dispatch(editBay((was) => withChange(was, cure.change)))}
             />
           ))}
           <Txt kind="small" tone="faint">

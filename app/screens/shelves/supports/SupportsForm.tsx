@@ -7,7 +7,8 @@ import type { Plan } from '@dormer/core/plan';
 import { listWords, words } from '@dormer/core/say/words/first';
 import { Button, Section, Txt, useKeptPlace } from '../../../ui';
 import { useLabel } from '../../../labels';
-import { editJob, useAppDispatch } from '../../../store';
+import { useAppDispatch } from '../../../store';
+import { editBay } from '../../../store/bay';
 import { makeStyles, SPACE } from '../../../theme';
 import { AskFields } from './AskFields';
 import { BoardForm } from './BoardForm';
@@ -90,7 +91,7 @@ export function SupportsForm({ job, plan, selected, onSelect, onPrint }: Support
           plan={plan}
           title={label('support.choose')}
           chosen={changing}
-          onChoose={(to) => dispatch(editJob((one) => withSystem(one, changing, to)))}
+          onChoose={(to) => dispatch(editBay((one) => withSystem(one, changing, to)))}
           onClose={() => setChanging(null)}
         />
       ) : null}

@@ -5,7 +5,8 @@ import { USUAL_PERSON_MM } from '@dormer/core/design/layout/forScreens';
 import { lengthWords } from '@dormer/core/say/words/first';
 import { Button, LengthField, Section, TextField, Txt } from '../../../ui';
 import { useLabel } from '../../../labels';
-import { editJob, newId, useAppDispatch } from '../../../store';
+import { newId, useAppDispatch } from '../../../store';
+import { editBay } from '../../../store/bay';
 import { makeStyles, SPACE } from '../../../theme';
 
 /** Who reaches for things: what to call them, and how tall they are. */
@@ -14,7 +15,7 @@ export function PeopleForm({ job }: { job: Job }) {
   const label = useLabel();
   const dispatch = useAppDispatch();
   const set = (people: (before: readonly Person[]) => Person[]) =>
-    dispatch(editJob((one) => ({ ...one, people: people(one.people) })));
+    dispatch(editBay((one) => ({ ...one, people: people(one.people) })));
   const change = (id: string, changed: Partial<Person>) =>
     set((before) => before.map((one) => (one.id === id ? { ...one, ...changed } : one)));
   return (
@@ -54,7 +55,7 @@ export function PeopleForm({ job }: { job: Job }) {
             look="quiet"
             onPress={() =>
               dispatch(
-                editJob((was) => ({
+                editBay((was) => ({
                   ...was,
                   people: was.people.filter((other) => other.id !== person.id),
                   // What only they reached for is everyone's again.

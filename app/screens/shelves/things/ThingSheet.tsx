@@ -4,7 +4,8 @@ import { Button, Keypad, LengthField, Segmented, Sheet, Stepper, TextField, Togg
 import { guardedSheet } from '../../../ui/guardedSheet';
 import { MassField } from '../../../ui/MassField';
 import { useLabel } from '../../../labels';
-import { editJob, useAppDispatch } from '../../../store';
+import { useAppDispatch } from '../../../store';
+import { editBay } from '../../../store/bay';
 import { makeStyles, SPACE } from '../../../theme';
 
 interface ThingSheetProps {
@@ -23,7 +24,7 @@ export const ThingSheet = guardedSheet(function ThingSheet({ job, thing, onClose
   const dispatch = useAppDispatch();
   const set = (change: Partial<Thing>) =>
     dispatch(
-      editJob((one) => ({
+      editBay((one) => ({
         ...one,
         things: one.things.map((other) => (other.id === thing.id ? { ...other, ...change } : other)),
       })),
@@ -40,7 +41,7 @@ export const ThingSheet = guardedSheet(function ThingSheet({ job, thing, onClose
             look="stop"
             grow
             onPress={() => {
-              dispatch(editJob((one) => ({ ...one, things: one.things.filter((other) => other.id !== thing.id) })));
+              dispatch(editBay((one) => ({ ...one, things: one.things.filter((other) => other.id !== thing.id) })));
               onClose();
             }}
           />
@@ -144,7 +145,7 @@ function Who({ job, thing }: { job: Job; thing: Thing }) {
         { value: EVERYONE, title: label('things.everyone') },
         ...job.people.map((person) => ({ value: person.id, title: person.name })),
       ]}
-      onChange={(who) => dispatch(editJob((one) => withWho(one, thing.id, who)))}
+      onChange={(who) => dispatch(editBay((one) => withWho(one, thing.id, who)))}
     />
   );
 }

@@ -9,7 +9,8 @@ import { lengthWords, listWords, words } from '@dormer/core/say/words/first';
 import { Button, LongList, NoticeLine, Press, Section, Sheet, Txt, useKeptPlace } from '../../../ui';
 import { guardedSheet } from '../../../ui/guardedSheet';
 import { useLabel, type Label, type PlainLabel } from '../../../labels';
-import { editJob, newId, useAppDispatch } from '../../../store';
+import { newId, useAppDispatch } from '../../../store';
+import { editBay } from '../../../store/bay';
 import { makeStyles, RADIUS, SPACE, TARGET } from '../../../theme';
 import { fromLibrary, newThing } from './newThing';
 import { PeopleForm } from './PeopleForm';
@@ -23,7 +24,7 @@ export function ThingsForm({ job, plan }: { job: Job; plan: Plan | null }) {
   const dispatch = useAppDispatch();
   const [open, setOpen] = useKeptPlace<string | null>('thing', null);
   const [library, setLibrary] = useState(false);
-  const add = (thing: Thing) => dispatch(editJob((one) => ({ ...one, things: [...one.things, thing] })));
+  const add = (thing: Thing) => dispatch(editBay((one) => ({ ...one, things: [...one.things, thing] })));
   const full = job.things.length >= LIMITS.things;
   const shown = job.things.find((thing) => thing.id === open);
   const contents = plan?.contents ?? null;

@@ -5,7 +5,8 @@ import { Button, LengthField, Section, Stepper, Txt } from '../../../ui';
 import { Why } from '../../../parts/Why';
 import { FullSize } from '../../../parts/FullSize';
 import { useLabel } from '../../../labels';
-import { editJob, useAppDispatch } from '../../../store';
+import { useAppDispatch } from '../../../store';
+import { editBay } from '../../../store/bay';
 import { makeStyles, SPACE } from '../../../theme';
 
 type Pins = NonNullable<Plan['pins']>;
@@ -21,11 +22,11 @@ export function PinsForm({ job, plan }: { job: Job; plan: Plan | null }) {
   // Shelves on pins have their holes without being asked for: as they usually are.
   const pins = job.pins || laid ? pinsOf(job) : null;
   const set = (change: Partial<PinsWish>) =>
-    dispatch(editJob((one) => ({ ...one, pins: { ...pinsOf(one), ...change } })));
-  const begin = () => dispatch(editJob((one) => ({ ...one, pins: pinsOf(one) })));
+    dispatch(editBay((one) => ({ ...one, pins: { ...pinsOf(one), ...change } })));
+  const begin = () => dispatch(editBay((one) => ({ ...one, pins: pinsOf(one) })));
   const end = () =>
     dispatch(
-      editJob((one) => {
+      editBay((one) => {
         const { pins: _before, ...rest } = one;
         return rest;
       }),

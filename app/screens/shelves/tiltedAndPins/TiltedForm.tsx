@@ -4,7 +4,8 @@ import type { Plan } from '@dormer/core/plan';
 import { Button, LengthField, RangeSlider, Section, Txt } from '../../../ui';
 import { Why } from '../../../parts/Why';
 import { useLabel } from '../../../labels';
-import { editJob, newId, useAppDispatch } from '../../../store';
+import { newId, useAppDispatch } from '../../../store';
+import { editBay } from '../../../store/bay';
 import { makeStyles, SPACE } from '../../../theme';
 
 const FIGURES = ['rear', 'frontUnder', 'rearUnder', 'run', 'needs', 'clear'] as const;
@@ -16,7 +17,7 @@ export function TiltedForm({ job, plan }: { job: Job; plan: Plan | null }) {
   const dispatch = useAppDispatch();
   const wishes = job.tilted ?? [];
   const set = (how: (before: readonly TiltedWish[]) => TiltedWish[]) =>
-    dispatch(editJob((one) => ({ ...one, tilted: how(one.tilted ?? []) })));
+    dispatch(editBay((one) => ({ ...one, tilted: how(one.tilted ?? []) })));
   const change = (id: string, changed: Partial<TiltedWish>) =>
     set((before) => before.map((one) => (one.id === id ? { ...one, ...changed } : one)));
   const add = () =>

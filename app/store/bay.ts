@@ -1,0 +1,34 @@
+import { inBay, viewOfBay } from '@dormer/core/job/bayEdits';
+import type { Job } from '@dormer/core/job/document';
+import type { Plan } from '@dormer/core/plan';
+import { editJob, type Thunk } from './actions';
+
+/** The open job as seen from its chosen bay. */
+export const jobInBay = (job: Job, id: string | null): Job => viewOfBay(job, id);
+
+/** A plan with the shelves, gaps and space of one bay; pieces and problems are of all of them. */
+export function planOfBay(plan: Plan, id: string | null): Plan {
+  const bay = plan.bays.find((one) => one.id === id) ?? plan.bays[0];
+  if (plan.bays.length === 1 || !bay) return plan;
+  const ours = (shelf: number | null) => shelf !== null && bay.shelves.includes(shelf);
+  const { space, blocked, rail, pins, main } = bay;
+  return {
+    ...plan,
+    shelves: plan.shelves.filter(({ number }) => ours(number)),
+    gaps: plan.gaps.filter(({ below, above }) => ours(below) || ours(above)),
+    space,
+    blocked,
+    rail,
+    pins,
+    contents: main ? plan.contents : null,
+    tilted: main ? plan.tilted : [],
+  };
+}
+
+/** Changes the open job as seen from its chosen bay. One step to undo. */
+export const editBay =
+  (how: (seen: Job) => Job): Thunk<void> =>
+  (dispatch, getState) => {
+    const { id } = getState().bay;
+    dispatch(editJob((job) => inBay(job, id, how)));
+  };
