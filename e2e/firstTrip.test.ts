@@ -140,3 +140,31 @@ test('the boards of the closet go in past their cleats, the upper one first', AT
   expect(steps).toMatch(/turn it down to 1[45]\.\d°\. Lift it between the side cleats/);
   await expect(page.getByText(/found no way/i)).toHaveCount(0);
 });
+
+for (const { job, pieces, figures } of [
+  // Braces of six brackets, cut at both ends: the two angles of each add up to 90°.
+  { job: 'Parcel bench', pieces: 6, figures: ['47.4°', '42.6°'] },
+  // Three shelves cut to a template and slotted for their rails, and a hole for cables.
+  { job: 'Window corner', pieces: 3, figures: ['320 mm', '28 mm', '60 mm'] },
+])
+  test(
+    `all that shapes the pieces of the ${job} is told at the saw and in the steps`,
+    AT_ONE_SIZE,
+    async ({ person, page }) => {
+      test.slow();
+      await person.open(job);
+      await person.stage('Cut');
+      await turn(page, 'At the saw');
+      await page.getByRole('button', { name: 'Start cutting' }).click();
+      const told = await sawn(page);
+      expect([...new Set(told.map(({ figure }) => figure))]).toEqual(figures);
+      expect(new Set(told.map(({ words }) => words.split('\n')[1])).size).toBe(pieces);
+      const cuts = told.flatMap(({ words }) =>
+        words.split('\n').flatMap((line) => /^\d[A-Z]\d?[,:] (.*)$/.exec(line)?.[1] ?? []),
+      );
+      expect(cuts).toHaveLength(told.length);
+      await person.stage('Build');
+      const steps = await stepsOnPaper(person);
+      for (const cut of cuts) expect(steps).toContain(cut);
+    },
+  );

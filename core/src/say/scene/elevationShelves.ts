@@ -140,6 +140,7 @@ function railShapes({ bays }: Plan, { across }: Frame): Shape[] {
         anchor: 'middle',
         words: message('scene.rail'),
         mm: up,
+        withinMm: to - from,
       },
     ];
   });
