@@ -8,7 +8,7 @@ test('an alcove is parted by a tower, and each bay has its own shelves', async (
   await page.getByRole('dialog').getByRole('radio', { name: 'Screwed tower', exact: true }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await person.tab('Heights');
-  await page.getByRole('button', { name: 'Add bay on the right' }).click();
+  await page.getByRole('button', { name: 'Add right bay' }).click();
   await person.planned();
   await person.setLength('Width of Left bay', '500');
   await person.planned();

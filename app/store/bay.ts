@@ -32,3 +32,18 @@ export const editBay =
     const { id } = getState().bay;
     dispatch(editJob((job) => inBay(job, id, how)));
   };
+
+/**
+ * Changes the open job, as seen from its chosen bay, by a function of it and of its plan as it stands. A plan that is
+ * still being worked out is waited for, so that nothing is changed by what was there before. One step to undo.
+ */
+export const editPlanned =
+  (how: (job: Job, plan: Plan) => Job): Thunk<Promise<void>> =>
+  async (dispatch, getState, { core }) => {
+    const { job } = getState().openJob.present;
+    if (!job) return;
+    const { plan, job: planned } = getState().planned;
+    const fresh = planned === job && plan ? plan : await core.plan(job).catch(() => null);
+    const seen = fresh && planOfBay(fresh, getState().bay.id);
+    if (seen && getState().openJob.present.job === job) dispatch(editBay((one) => how(one, seen)));
+  };

@@ -1,29 +1,13 @@
 import { nanoid } from '@reduxjs/toolkit';
-import { shaved, withReading, type Job, type Reading, type Trial } from '@dormer/core/job/document';
+import { shaved, withReading, type Reading, type Trial } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { editJob, type Thunk } from './actions';
-import { editBay, planOfBay } from './bay';
 import { api } from './api';
 import { linked } from './devices';
 import { selectLink } from './selectors';
 import type { Services } from './state';
 
 // What only the stages of an open job do; it is fetched with them.
-
-/**
- * Changes the open job, as seen from its chosen bay, by a function of it and of its plan as it stands: one that is still being worked out is waited
- * for, so that nothing is changed by what was there before. One step to undo.
- */
-export const editPlanned =
-  (how: (job: Job, plan: Plan) => Job): Thunk<Promise<void>> =>
-  async (dispatch, getState, { core }) => {
-    const { job } = getState().openJob.present;
-    if (!job) return;
-    const { plan, job: planned } = getState().planned;
-    const fresh = planned === job && plan ? plan : await core.plan(job).catch(() => null);
-    const seen = fresh && planOfBay(fresh, getState().bay.id);
-    if (seen && getState().openJob.present.job === job) dispatch(editBay((one) => how(one, seen)));
-  };
 
 /** Puts a reading into the open job, with what other jobs' repeats say of the person's error. One step to undo. */
 export const takeReading =

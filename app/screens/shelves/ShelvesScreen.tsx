@@ -1,35 +1,29 @@
 import '../../labels/shelves';
-import Columns from 'lucide-react-native/icons/columns-2';
 import { useMemo, useState } from 'react';
-import { mayBeParted } from '@dormer/core/job/bayEdits';
-import { LIMITS, type Job } from '@dormer/core/job/document';
+import { shelvesOfAll, shelvesWanted, type Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { elevationScene, poleOf } from '@dormer/core/say/scene';
 import { lengthWords, words } from '@dormer/core/say/words/first';
-import { Button, Keypad, Segmented, StageLayout, Stepper, Txt, useKeptPlace } from '../../ui';
+import { Keypad, Segmented, StageLayout, useKeptPlace } from '../../ui';
 import { PlanNotices } from '../../parts/PlanNotices';
 import { usePrinting } from '../../platform/usePrinting';
 import { DrawingPane } from '../../drawing';
 import { useLabel } from '../../labels';
 import { newId, selectOpenJob, selectPlanned, settings, useAppDispatch, useAppSelector } from '../../store';
-import { editBay, jobInBay, planOfBay } from '../../store/bay';
+import { editPlanned, jobInBay, planOfBay } from '../../store/bay';
 import { chooseBay } from '../../store/bayChoice';
-import { editPlanned } from '../../store/stageActions';
 import { BayChoice } from './bays/BayChoice';
-import { BaysForm } from './bays/BaysForm';
 import { ChosenShelf } from './heights/ChosenShelf';
-import { CompareSheet } from './heights/CompareSheet';
-import { added, locked, markOf, moved, removed } from './heights/edit';
-import { HeightsForm } from './heights/HeightsForm';
+import { locked, markOf, moved, removed } from './heights/edit';
+import { HeightsTab } from './heights/HeightsTab';
+import { HowMany } from './heights/HowMany';
 import { LevelForm } from './marks/LevelForm';
 import { MarksPrint } from './marks/MarksPrint';
 import { GapsTable } from './heights/GapsTable';
-import { PinsForm } from './tiltedAndPins/PinsForm';
 import { PoleEditor } from './heights/PoleEditor';
 import { DrillingPrint } from './supports/DrillingPrint';
 import { SupportsForm } from './supports/SupportsForm';
 import { ThingsForm } from './things/ThingsForm';
-import { TiltedForm } from './tiltedAndPins/TiltedForm';
 import { Walk, WallMarks } from './marks/WallMarks';
 
 interface ShelvesScreenProps {
@@ -88,7 +82,7 @@ function Shelves({ job: whole, onShape }: ShelvesScreenProps & { job: Job }) {
         tab === 'marks' && all && all.marks.length > 0 ? (
           <Walk plan={all} job={job} at={at} onWalk={setAt} />
         ) : (
-          <HowMany job={job} />
+          <HowMany job={job} others={shelvesOfAll(whole) - shelvesWanted(job.shelves)} />
         )
       }
     >
@@ -153,7 +147,7 @@ interface WorkProps {
 function Work({ tab, whole, job, plan, at, selected, onSelect, onPrint }: WorkProps) {
   switch (tab) {
     case 'heights':
-      return <Heights whole={whole} job={job} plan={plan} />;
+      return <HeightsTab whole={whole} job={job} plan={plan} />;
     case 'things':
       return <ThingsForm job={job} plan={plan} />;
     case 'supports':
@@ -228,76 +222,6 @@ function ShelvesDrawing({ job, plan, all, tab, selected, onSelect }: ShelvesDraw
         />
       )}
     />
-  );
-}
-
-/** Stepper for the number of shelves, or Add shelf when heights are typed. */
-function HowMany({ job }: { job: Job }) {
-  const label = useLabel();
-  const dispatch = useAppDispatch();
-  if (job.shelves.way === 'typed') {
-    return (
-      <Button
-        title={label('shelves.add')}
-        look="lead"
-        grow
-        disabled={job.shelves.heights.length >= LIMITS.shelves}
-        onPress={() => void dispatch(editPlanned((before, plan) => added(before, plan, newId)))}
-      />
-    );
-  }
-  return (
-    <Stepper
-      label={label('shelves.count')}
-      less={label('shelves.fewer')}
-      more={label('shelves.more')}
-      value={job.shelves.count}
-      least={0}
-      most={LIMITS.shelves}
-      onChange={(count) => dispatch(editBay((before) => ({ ...before, shelves: { ...before.shelves, count } })))}
-    />
-  );
-}
-
-/** Tab for heights: how to decide them, a second layout, tilted shelves, pins. */
-function Heights({ whole, job, plan }: { whole: Job; job: Job; plan: Plan | null }) {
-  const label = useLabel();
-  const dispatch = useAppDispatch();
-  const [comparing, setComparing] = useState(false);
-  return (
-    <>
-      <HeightsForm job={job} plan={plan} />
-      {mayBeParted(whole) ? <BaysForm job={whole} plan={plan} /> : null}
-      {job === whole ? (
-        <Compare
-          job={job}
-          onSet={() => dispatch(editBay((before) => ({ ...before, otherShelves: before.shelves })))}
-          onLook={() => setComparing(true)}
-        />
-      ) : null}
-      {job === whole ? <TiltedForm job={job} plan={plan} /> : null}
-      <PinsForm job={job} plan={plan} />
-      <Txt kind="small" tone="faint">
-        {label('pole.how')}
-      </Txt>
-      {comparing && plan ? <CompareSheet job={job} plan={plan} onClose={() => setComparing(false)} /> : null}
-    </>
-  );
-}
-
-interface CompareProps {
-  readonly job: Job;
-  readonly onSet: () => void;
-  readonly onLook: () => void;
-}
-
-/** A second layout to compare with: this one set beside, then both looked at. */
-function Compare({ job, onSet, onLook }: CompareProps) {
-  const label = useLabel();
-  return job.otherShelves ? (
-    <Button title={label('compare.look')} icon={Columns} onPress={onLook} />
-  ) : (
-    <Button title={label('compare.set')} icon={Columns} onPress={onSet} />
   );
 }
 

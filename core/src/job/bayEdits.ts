@@ -57,6 +57,9 @@ function changed(bay: BayBeside, seen: Job, { shelves, support }: Job, firstShel
   };
 }
 
+/** A new bay has so many shelves. */
+export const NEW_SHELVES = 2;
+
 /** The job with one bay more at its left or right end: two shelves as those of the main bay, on battens. */
 export function withBayAdded(job: Job, side: 'left' | 'right', newId: () => string): Job {
   const { aligned: _aligned, ...shelves } = job.shelves;
@@ -66,7 +69,7 @@ export function withBayAdded(job: Job, side: 'left' | 'right', newId: () => stri
     kind: 'beside',
     id: newId(),
     name: '',
-    shelves: { ...shelves, way, bottom, count: 2, heights: [] },
+    shelves: { ...shelves, way, bottom, count: NEW_SHELVES, heights: [] },
     support: { system: 'three-side-cleats', own: {} },
   };
   const before: readonly Bay[] = job.bays ?? [{ kind: 'main', id: newId() }];

@@ -1,7 +1,7 @@
 import type { Job } from './schema';
 import { shelvesWanted } from './shelvesWanted';
 
-export { shelvesWanted };
+export * from './shelvesWanted';
 
 /** One bay of a job with what it is to hold. */
 export interface BayWish {

@@ -6,7 +6,7 @@ export * from './newJob';
 export * from './edit';
 export * from './change';
 export * from './ticks';
-export * from './bays';
+export * from './shelvesWanted';
 export { writeJobFile } from './writeJob';
 export { currentJob, renamedKinds } from './upgrade';
 export type * from './schema';

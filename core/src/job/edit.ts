@@ -1,5 +1,5 @@
 import { emptyLog } from './newJob';
-import { baysOf, shelvesWanted } from './bays';
+import { shelvesOfAll } from './shelvesWanted';
 import { withBuild, withoutTicks } from './ticks';
 import type { FitChoices, Job, Reading, Trial } from './schema';
 
@@ -85,6 +85,6 @@ export function summarise(job: Job): JobSummary {
     place: job.place.kind,
     units: job.units,
     readings: job.readings.length,
-    shelves: baysOf(job).reduce((sum, bay) => sum + shelvesWanted(bay.shelves), 0),
+    shelves: shelvesOfAll(job),
   };
 }

@@ -63,8 +63,7 @@ function messageFor(issue: z.core.$ZodIssue, where: string, value: unknown): Mes
 }
 
 function customMessage(params: Record<string, unknown>, path: ReturnType<typeof text>): Message {
-  if ('oneMain' in params) return message('fault.oneMainBay', { path });
-  if ('mostShelves' in params) return message('fault.shelvesInAll', { path, most: text(String(params.mostShelves)) });
+  if ('mostShelves' in params) return message('fault.bays', { path, most: text(String(params.mostShelves)) });
   if ('repeatedId' in params) return message('fault.repeatedId', { path, id: text(String(params.repeatedId)) });
   if ('degrees' in params) {
     const degrees = text(String(params.degrees));

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { JOB_UNITS, LONGEST_MM, TAPES } from '../base/quantity';
-import { shelvesWanted } from './shelvesWanted';
+import { shelvesOfAll } from './shelvesWanted';
 import { anyLength, id, positiveLength } from './fieldSchema';
 import {
   BACK_STYLES,
@@ -188,9 +188,8 @@ export const jobSchema = z
     repeated(bays.map((one) => one.id)).forEach(([index, repeatedId]) =>
       context.addIssue({ code: 'custom', path: ['bays', index, 'id'], params: { repeatedId } }),
     );
-    if (job.bays && bays.filter(({ kind }) => kind === 'main').length !== 1)
-      context.addIssue({ code: 'custom', path: ['bays'], params: { oneMain: true } });
-    if (job.bays && shelvesOfAll(job) > LIMITS.shelves)
+    const mains = bays.filter(({ kind }) => kind === 'main').length;
+    if (job.bays && (mains !== 1 || shelvesOfAll(job) > LIMITS.shelves))
       context.addIssue({ code: 'custom', path: ['bays'], params: { mostShelves: LIMITS.shelves } });
     for (const kind of ['entries', 'fits'] as const) {
       repeated(job.log[kind].map((one) => one.id)).forEach(([index, repeatedId]) =>
@@ -202,14 +201,6 @@ export const jobSchema = z
     );
   })
   .meta({ id: 'DormerJob', title: `Dormer job document, version ${JOB_VERSION}` });
-
-/** Shelves that are asked for in all bays together. */
-function shelvesOfAll({ shelves, bays = [] }: Pick<Job, 'shelves' | 'bays'>): number {
-  return bays.reduce(
-    (sum, bay) => (bay.kind === 'beside' ? sum + shelvesWanted(bay.shelves) : sum),
-    shelvesWanted(shelves),
-  );
-}
 
 function repeated(ids: readonly string[]): [number, string][] {
   return ids.flatMap((one, index): [number, string][] => (ids.indexOf(one) < index ? [[index, one]] : []));

@@ -124,14 +124,31 @@ export function anyJob(seed: number): Job {
   const own = Object.fromEntries(
     systems.map((name) => [name, random.uniform() < 0.7 ? saidOf(name, random, told, job.tools) : {}]),
   );
+  const dividers = dividersBy(randomFrom(seed + DIVIDED), count, wide, told);
   return {
     ...supported,
+    ...(dividers.length > 0 ? { further: { dividers, holes: [] } } : {}),
     support: {
       ...supported.support,
       own: { ...supported.support.own, ...own },
       shelves: other ? [{ shelf: 1 + Math.floor(random.between(0, count)), system: other }] : [],
     },
   };
+}
+
+/** Dividers are drawn by a chance of their own. */
+const DIVIDED = 1_000_000;
+
+/** Now and then a divider or two on a shelf, as high as the gap or 80 mm. */
+function dividersBy(random: Random, shelves: number, wide: number, told: (mm: number) => TypedLength) {
+  if (random.uniform() > 0.25) return [];
+  const first = Math.floor(random.between(0, shelves));
+  return Array.from({ length: Math.min(1 + Math.floor(random.between(0, 2)), shelves) }, (_, i) => ({
+    id: `divider-${i}`,
+    shelf: 1 + ((first + i) % shelves),
+    at: told(random.between(0.25, 0.75) * wide),
+    ...(random.uniform() < 0.5 ? { height: told(80) } : {}),
+  }));
 }
 
 /** An inch figure for about so many millimetres: in sixteenths. */

@@ -54,11 +54,11 @@ export function asFarAsParts(job: DesignJob, { survey, opening }: ReturnType<typ
   const sloping = tilted.problems.some((problem) => problem.severity === 'stop') ? [] : tilted.tilted;
   const extras = [tiltedExtras({ tilted: sloping, job, opening }), railExtras({ rail: layout.rail, opening })];
   const bought = system.hardware.filter((one) => !stopped.has(one.shelf));
-  const dividers = dividersOf({ job, opening, gaps: layout.gaps, specs: [...made, ...bare], hardware: bought });
+  const boxed = box ? boxOf(box, job, system.boxSides) : [];
+  const solids = [...boxed, ...made, ...bare];
+  const dividers = dividersOf({ job, opening, gaps: layout.gaps, specs: solids, hardware: bought });
   const shelving = [...made, ...bare, ...dividers.parts];
-  const specs = box
-    ? [...boxOf(box, job, system.boxSides), ...shelving]
-    : [...shelving, ...extras.flatMap((extra) => extra.parts)];
+  const specs = box ? [...boxed, ...shelving] : [...shelving, ...extras.flatMap((extra) => extra.parts)];
   const hardware = [...bought, ...extras.flatMap((extra) => extra.hardware)];
   const fastenings = [
     ...system.fastenings.filter((fastening) => !stopped.has(fastening.shelf)),

@@ -1,8 +1,8 @@
 import Plus from 'lucide-react-native/icons/plus';
 import Trash from 'lucide-react-native/icons/trash';
 import { StyleSheet, View } from 'react-native';
-import { withBayAdded, withBayName, withBayWidth, withoutBay } from '@dormer/core/job/bayEdits';
-import { LIMITS, type Bay, type Job } from '@dormer/core/job/document';
+import { NEW_SHELVES, withBayAdded, withBayName, withBayWidth, withoutBay } from '@dormer/core/job/bayEdits';
+import { LIMITS, shelvesOfAll, type Bay, type Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { lengthWords } from '@dormer/core/say/words/first';
 import { useLabel } from '../../../labels';
@@ -18,7 +18,7 @@ export function BaysForm({ job, plan }: { job: Job; plan: Plan | null }) {
   const dispatch = useAppDispatch();
   const bays = job.bays ?? [];
   const more = (side: 'left' | 'right') => () => dispatch(editJob((one) => withBayAdded(one, side, newId)));
-  const full = bays.length >= LIMITS.bays;
+  const full = bays.length >= LIMITS.bays || shelvesOfAll(job) + NEW_SHELVES > LIMITS.shelves;
   return (
     <Section title={label('bays.title')}>
       {bays.length === 0 ? <Txt tone="faint">{label('bays.none')}</Txt> : null}

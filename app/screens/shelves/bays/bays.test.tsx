@@ -44,7 +44,7 @@ test('things and tilted shelves are in the main bay only', async () => {
 test('bays are added, named, given a width, and deleted', async () => {
   const { bays: _bays, ...whole } = towered;
   store = await show(<ShelvesScreen onShape={() => undefined} />, whole);
-  press('Add bay on the right');
+  press('Add right bay');
   expect(jobIn(store).bays?.map(({ kind }) => kind)).toEqual(['main', 'beside']);
   const name = screen.getByLabelText('Name of Right bay');
   fireEvent(name, 'focus');

@@ -12,7 +12,7 @@ import { lengthWords } from '@dormer/core/say/words/first';
 import { Button, LengthField, Txt } from '../../../ui';
 import { useLabel } from '../../../labels';
 import { newId, useAppDispatch } from '../../../store';
-import { editPlanned } from '../../../store/stageActions';
+import { editPlanned } from '../../../store/bay';
 import { makeStyles, RADIUS, SPACE } from '../../../theme';
 import { ShelfSupport } from '../supports/ShelfSupport';
 import { locked, markOf, movable, moved, removed, type Shelf } from './edit';

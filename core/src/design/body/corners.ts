@@ -3,8 +3,8 @@ import type { EndPlane, Solid } from './solid';
 import type { Vector } from './vector';
 
 /**
- * The corners of a piece in the opening, without what is cut into it: of its face on both sides of its thickness, as far
- * as its ends reach there. A round bar has those of the square bar about it. Millimetres.
+ * The corners of a piece in the opening, without what is cut into it: of its face on both sides of its thickness, as
+ * far as its ends reach there. A round bar has those of the square bar about it. Millimetres.
  */
 export function outerCorners({ frame, lengthMm, widthMm, thicknessMm, ends, outline }: Solid): Vector[] {
   const at = ({ atMm, acrossSlope, throughSlope }: EndPlane, w: number, t: number) =>

@@ -4,7 +4,7 @@ import type { Gap } from '../layout';
 import { count, length, message, text } from '../../base/message';
 import type { Opening } from '../../place/opening';
 import { doubtful, type Caution, type Problem } from '../../base/problem';
-import type { Across, Fastening, Hardware, PartSpec, SystemResult } from './system';
+import { NO_SHELF, type Across, type Fastening, type Hardware, type PartSpec, type SystemResult } from './system';
 
 interface DividersInput {
   readonly job: Pick<Job, 'further' | 'shelves' | 'place'>;
@@ -113,6 +113,8 @@ function dividerOf(wish: Wish, label: string, input: DividersInput): Dividers {
     of === gap.above && place.upFrom < foot + high.mm - 0.01;
   if (input.hardware.some((item) => hangs(item) && overlaps(item.across, across)))
     return none(doubtful(about, message('problem.dividerBracket', piece)));
+  const beside = specs.find((spec) => isBeside(spec, foot, high.mm, across));
+  if (beside) return none(doubtful(about, message('problem.dividerMeets', { ...piece, other: text(beside.label) })));
   const meets = specs.filter((spec) => hangs(spec) && overlaps(acrossOf(spec, opening.extent), across));
   const reaches = high.mm > gap.clear.mm - 2 * PLAY_MM;
   const above = reaches ? gap.above : null;
@@ -136,12 +138,22 @@ function dividerOf(wish: Wish, label: string, input: DividersInput): Dividers {
     across,
     upright: true,
     length: { kind: 'given', figure: high, rounded: 'down' },
+    ...(board.unit ? { unit: board.unit } : {}),
   };
   const middleMm = board.across.fromMm + wish.at.mm;
   const joined = [shelf, ...(above !== null ? [above] : [])];
   const fastenings = joined.flatMap((of) => screwsInto(part, of, middleMm, high.mm, input));
   return { parts: [part], fastenings, problems, cautions: [] };
 }
+
+/** Whether a piece is an upright of the place, the side of a case, in which a divider would stand. */
+const isBeside = ({ shelf, upright, across, place }: PartSpec, foot: number, high: number, at: Across): boolean =>
+  shelf === NO_SHELF &&
+  upright === true &&
+  across !== undefined &&
+  place.upFrom < foot + high &&
+  place.upTo > foot &&
+  overlaps(across, at);
 
 /** Screws through a shelf's board into a divider; from below through the shelf under the divider. */
 function screwsInto(
@@ -154,10 +166,7 @@ function screwsInto(
   const deck = deckOf(of, input);
   // Beyond the end of a board that is shorter than the other there is nothing to screw through.
   if (!deck?.solid || middleMm < deck.across.fromMm + END_MM || middleMm > deck.across.toMm - END_MM) return [];
-  const places = [0.25, 0.75].map((share) => ({
-    alongMm: middleMm - deck.across.fromMm,
-    acrossMm: place.outFrom + share * (place.outTo - place.outFrom) - deck.place.outFrom,
-  }));
+  const deepMm = place.outTo - place.outFrom;
   return [
     {
       id: `${id}/S${of}-board`,
@@ -167,7 +176,15 @@ function screwsInto(
       with: 'screw',
       ...(of === shelf ? { heads: 'below' } : {}),
       passMm: thicknessMm,
-      spread: { kind: 'given', at: places },
+      spread: {
+        kind: 'from-end',
+        end: 'left',
+        inMm: middleMm - deck.across.fromMm,
+        fromMm: place.outFrom - deck.place.outFrom,
+        toMm: place.outTo - deck.place.outFrom,
+        everyMm: deepMm,
+        least: 2,
+      },
       carries: null,
       leverMm: 0,
     },
@@ -192,7 +209,7 @@ function deckOf(shelf: number, { specs, opening: { extent } }: DividersInput) {
   // Between posts or let into grooves: so much shorter, or longer, than from wall to wall.
   const more = rule.kind === 'between-walls' ? (rule.between ?? []).reduce((sum, one) => sum + one.mm, 0) : 0;
   const across: Across = first.across ?? { fromMm: extent.left - more / 2, toMm: extent.right + more / 2 };
-  return { place, across, solid: flat.length === 1 && first.role === 'board' };
+  return { place, across, unit: first.unit, solid: flat.length === 1 && first.role === 'board' };
 }
 const FLAT: ReadonlySet<PartSpec['role']> = new Set(['board', 'skin', 'slat', 'mesh']);
 
@@ -223,8 +240,8 @@ function depthBetween(
   let [rear, front] = [deep.outFrom, deep.outTo];
   const middle = (rear + front) / 2;
   for (const { place, label } of meets) {
-    if (place.outTo <= middle) rear = Math.max(rear, place.outTo);
-    else if (place.outFrom >= middle) front = Math.min(front, place.outFrom);
+    if (place.outTo <= middle) rear = Math.max(rear, place.outTo + PLAY_MM);
+    else if (place.outFrom >= middle) front = Math.min(front, place.outFrom - PLAY_MM);
     else
       return {
         rear,

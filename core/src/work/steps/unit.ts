@@ -1,6 +1,6 @@
 import type { Part } from '../../design/fit';
 import type { SystemName } from '../../job';
-import { biteOf, systemAt, type Work } from './work';
+import { biteOf, systemAt, throughOf, type Work } from './work';
 
 /** Systems that are put together in the workshop and stood up whole. */
 const UNITS: ReadonlySet<SystemName> = new Set(['housed-case', 'pinned-case', 'screwed-tower', 'ladder-frames']);
@@ -22,15 +22,20 @@ const CASE_ROLES: ReadonlySet<Part['role']> = new Set([
 
 /** What belongs to a unit that is put together in the workshop: a cavity’s box, a case, frames. */
 export function unitParts(work: Work): Part[] {
-  const { parts, takes } = work;
-  const boards = new Set(['board', 'nosing', 'slat', 'mesh']);
+  const { parts, takes, fixings } = work;
+  const boards = new Set<Part['role']>(['board', 'nosing', 'slat', 'mesh']);
   const standing = (part: Part) =>
     part.shelf > 0
       ? UNITS.has(systemAt(work, part.shelf)) && (!boards.has(part.role) || goesInWithUnit(work, part.shelf))
       : CASE_ROLES.has(part.role);
-  return parts.filter(
+  const whole = parts.filter(
     (part) => standing(part) || (takes === 'box' && (part.role === 'box-side' || part.role === 'box-end')),
   );
+  const ids = new Set<string | null>(whole.map((part) => part.id));
+  // A divider goes in with the unit if both of its shelves do.
+  const later = ({ id, role }: Part) =>
+    role === 'divider' && fixings.some((fixing) => biteOf(fixing) === id && !ids.has(throughOf(fixing)));
+  return whole.filter((part) => !later(part));
 }
 
 /**

@@ -40,8 +40,7 @@ export const typedEn = {
   'fault.lengthDisagrees': '{path} says {mm} mm, but the typed “{typed}” differs.',
   'fault.angleDisagrees': '{path} says {degrees}°, but the typed “{typed}” differs.',
   'fault.repeatedId': '{path} repeats the id {id}. Use every id once.',
-  'fault.oneMainBay': '{path} needs exactly one main bay. The others are beside it.',
-  'fault.shelvesInAll': '{path} asks for more than {most} shelves in all. Ask for fewer.',
+  'fault.bays': '{path}: have exactly one main bay, and at most {most} shelves in all.',
   'fault.other': '{path}: {reason}.',
 
   'length.lessThan': 'less than {mark, length}',

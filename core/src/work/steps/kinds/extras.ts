@@ -5,7 +5,7 @@ import { usualMinutes, type Timed } from '../minutes';
 import { instructions } from '../moments';
 import type { Step, StepTool } from '../step';
 import { unitParts } from '../unit';
-import { throughOf, type Work } from '../work';
+import { biteOf, throughOf, type Work } from '../work';
 import type { After, Written } from '../writer';
 
 interface Extra {
@@ -96,7 +96,9 @@ interface PutOn {
 function putOn(work: Work, { id, kind, what, how, check, glue }: Extra, { pieces, glued, after }: PutOn): Written {
   const sockets = work.hardware.filter((piece) => id === 'rod' && piece.what === 'socket');
   const ids = new Set<string | null>([...pieces, ...sockets].map((piece) => piece.id));
-  const driven = work.fixings.filter((fixing) => ids.has(throughOf(fixing)));
+  const driven = work.fixings.filter(
+    (fixing) => ids.has(throughOf(fixing)) || (id === 'dividers' && ids.has(biteOf(fixing))),
+  );
   const tools: StepTool[] = [
     'tape',
     'level',

@@ -32,7 +32,7 @@ function laidOn(work: Work, shelf: number) {
     // What is screwed on from inside a case is bitten by it too, but stands in another bay.
     const bitten =
       ids.has(biteOf(fixing)) && !later.has(through) && (fixing.atFace === 'through' || !unit.has(through));
-    return fixing.shelf === shelf && (ids.has(through) || bitten);
+    return fixing.shelf === shelf && !later.has(biteOf(fixing)) && (ids.has(through) || bitten);
   });
   return { board, pieces, driven };
 }
