@@ -82,6 +82,33 @@ describe('a tower in the middle of a closet', () => {
     expect(plan.marks.map(({ shelf }) => shelf)).toEqual(expect.arrayContaining([1, 4, 5, 6, 7, 8]));
   });
 
+  test('each bay is marked at its own walls, and at the sides of the tower', () => {
+    const at = plan.stations.map(({ id, wall, shelves }) => [id, wall, shelves]);
+    expect(at).toEqual([
+      ['l-left-front', 'left', [5, 6]],
+      ['l-left-back', 'left', [5, 6]],
+      ...['left', 'middle', 'right'].map((where) => [`l-back-${where}`, 'back', [5, 6]]),
+      ['l-right-back', 'face', [5, 6]],
+      ['l-right-front', 'face', [5, 6]],
+      ...['left', 'middle', 'right'].map((where) => [`m-back-${where}`, 'back', [1, 2, 3, 4]]),
+      ['r-left-front', 'face', [7, 8]],
+      ['r-left-back', 'face', [7, 8]],
+      ...['left', 'middle', 'right'].map((where) => [`r-back-${where}`, 'back', [7, 8]]),
+      ['r-right-back', 'right', [7, 8]],
+      ['r-right-front', 'right', [7, 8]],
+    ]);
+  });
+
+  test('a spot on the back wall is told from the left end of the wall, in every bay', () => {
+    const backs = plan.fixings.filter(({ into }) => into.kind === 'wall' && into.wall === 'back');
+    const spots = (shelf: number) =>
+      backs.filter((fixing) => fixing.shelf === shelf).flatMap(({ holes }) => holes.map(({ spot }) => spot!.alongMm));
+    expect(spots(5).length).toBeGreaterThan(1);
+    expect(spots(7).length).toBeGreaterThan(1);
+    for (const mm of spots(5)) expect(mm).toBeLessThan(800);
+    for (const mm of spots(7)) expect(mm).toBeGreaterThan(1410);
+  });
+
   test('it stands before anything is fixed to it', () => {
     const { steps } = plan.build;
     for (const shelf of [5, 6, 7, 8]) expect(before(steps, 'stand', `S${shelf}-support`)).toBe(true);

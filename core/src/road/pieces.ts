@@ -1,6 +1,7 @@
 import type { DesignJob } from '../job';
 import { neededFor } from '../design/fixing';
-import { railMarks, stationsOf } from '../design/layout';
+import { railMarks, stationsOf, type MarkedPart } from '../design/layout';
+import type { Opening } from '../place/opening';
 import { shelfMarks } from '../design/system';
 import { cutList } from '../work/stock';
 import type { BayRoad } from './bayRoad';
@@ -30,7 +31,7 @@ export function piecesOf(job: DesignJob, place: ReturnType<typeof placeOf>) {
     shelves: all.flatMap(({ layout }) => layout.shelves),
     gaps: all.flatMap(gapsOf),
     marks: all.flatMap(marksOf),
-    stations: stationsOf(opening, job.place, Math.min(job.shelves.depth.mm, opening.extent.depth)),
+    stations: [...all].sort((a, b) => a.bay.position - b.bay.position).flatMap((one) => stationsIn(one, job, opening)),
     needed: neededFor(built.fixings, hardware),
     cutList: cutList(parts, built.body),
   };
@@ -51,4 +52,25 @@ function marksOf({ job, layout, system, bay }: BayRoad) {
     ...system.bare.flatMap((shelf) => shelfMarks(shelf, levelLineUpMm, null)),
     ...railMarks(layout.rail, seated, levelLineUpMm),
   ];
+}
+
+/** Where one marks in a bay: at walls, and at the sides of what stands beside it. */
+function stationsIn(
+  { bay, stretch, faces, layout, job: own, opening: here }: BayRoad,
+  job: DesignJob,
+  opening: Opening,
+) {
+  const whole = job.bays === undefined || here === opening;
+  const side = (wall: 'left' | 'right'): MarkedPart['left'] => {
+    const face = faces[wall];
+    if (face) return { kind: 'piece', label: face.label };
+    return { kind: here.surfaces.includes(wall) ? 'wall' : 'none' };
+  };
+  const { left, right, depth } = opening.extent;
+  const across = whole ? { fromMm: left, toMm: right } : stretch;
+  const shelves = layout.shelves.map(({ number }) => number);
+  const part: MarkedPart = { id: whole ? '' : bay.id, ...across, left: side('left'), right: side('right'), shelves };
+  return shelves.length === 0 && !whole
+    ? []
+    : stationsOf(opening, job.place, Math.min(own.shelves.depth.mm, depth), part);
 }

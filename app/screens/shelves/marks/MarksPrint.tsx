@@ -9,10 +9,10 @@ import { OnPaper, PaperLine } from '../../../ui/OnPaper';
 import { SceneView } from '../../../drawing';
 import { useLabel } from '../../../labels';
 import { makeStyles, SPACE } from '../../../theme';
-import { measured } from './WallMarks';
+import { marksAt, measured } from './WallMarks';
 
 const DRAWING = { width: 320, height: 420 } as const;
-const WALLS = ['left', 'back', 'right'] as const;
+const WALLS = ['left', 'back', 'right', 'face'] as const;
 
 /** The sheet for the person with the pencil: the running marks, then one block for each wall. */
 export function MarksPrint({ job, plan }: { job: Job; plan: Plan }) {
@@ -92,24 +92,22 @@ function Wall({ stations, plan, job }: { stations: readonly Station[]; plan: Pla
           ),
         ]}
       />
-      {runningMarks(plan.marks)
-        .reverse()
-        .map((mark) => (
-          <PaperLine
-            small
-            key={`${mark.shelf}-${mark.what}`}
-            cells={[
-              label('marks.name', { shelf: mark.shelf, what: label(`mark.${mark.what}`) }),
-              (mark.fromLevelLine.mm > 0 ? '+' : '') + lengthWords(mark.fromLevelLine.mm, job),
-              ...stations.flatMap((station) =>
-                from.map((way) => {
-                  const figure = measured(mark, station, way, job);
-                  return figure ? lengthWords(figure.mm, job) : '–';
-                }),
-              ),
-            ]}
-          />
-        ))}
+      {marksAt(plan, stations).map((mark) => (
+        <PaperLine
+          small
+          key={`${mark.shelf}-${mark.what}`}
+          cells={[
+            label('marks.name', { shelf: mark.shelf, what: label(`mark.${mark.what}`) }),
+            (mark.fromLevelLine.mm > 0 ? '+' : '') + lengthWords(mark.fromLevelLine.mm, job),
+            ...stations.flatMap((station) =>
+              from.map((way) => {
+                const figure = station.shelves.includes(mark.shelf) ? measured(mark, station, way, job) : null;
+                return figure ? lengthWords(figure.mm, job) : '–';
+              }),
+            ),
+          ]}
+        />
+      ))}
     </View>
   );
 }

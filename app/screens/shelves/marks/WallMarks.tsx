@@ -43,7 +43,7 @@ export function WallMarks({ plan, job, at, onPrint }: WallMarksProps) {
   const station = stationAt(plan, at);
   if (!station || plan.marks.length === 0) return null;
   const known = from === 'floor' ? station.floor : from === 'ceiling' ? station.ceiling : null;
-  const marks = runningMarks(plan.marks).reverse();
+  const marks = marksAt(plan, [station]);
   return (
     <Section title={label('wall.title')}>
       {(job.levelLine.carried ?? 'none') === 'none' ? (
@@ -103,6 +103,12 @@ export function WallMarks({ plan, job, at, onPrint }: WallMarksProps) {
       {pole ? <PoleSheet plan={plan} job={job} onClose={() => setPole(false)} /> : null}
     </Section>
   );
+}
+
+/** The marks of the shelves that are marked at one of some places, the highest first. */
+export function marksAt({ marks }: Plan, stations: readonly Station[]): WallMark[] {
+  const there = marks.filter(({ shelf }) => stations.some(({ shelves }) => shelves.includes(shelf)));
+  return runningMarks(there).reverse();
 }
 
 /** Where one stands on the walk along the walls; it goes round. */

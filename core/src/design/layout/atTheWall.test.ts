@@ -8,6 +8,7 @@ import { planJob } from '../../plan';
 import { readingAt, spotOfKind } from '../../place/reading';
 import { surveyOf } from '../../place/survey';
 import {
+  type MarkedPart,
   fromThere,
   levelLineProblems,
   levelLineWords,
@@ -37,6 +38,12 @@ function falling(): Job {
   return { ...job, readings: [...job.readings, level('front'), level('back')] };
 }
 
+/** All of an opening between two walls, with one shelf. */
+const whole = ({ extent: { left, right } }: Opening): MarkedPart => {
+  const wall = { kind: 'wall' } as const;
+  return { id: '', fromMm: left, toMm: right, left: wall, right: wall, shelves: [1] };
+};
+
 test('on a floor that falls 9 to the right, a level mark is 9 higher above the floor there', () => {
   const extent = {
     left: -500,
@@ -57,7 +64,7 @@ test('on a floor that falls 9 to the right, a level mark is 9 higher above the f
   const up = figure({ label: message('term.base'), mm: 900 });
   const mark = { shelf: 1, what: 'shelf-top', up, fromLevelLine: up } as const;
   const read = Object.fromEntries(
-    stationsOf(known, { ...chimneyAlcove().place, studs: [] }, 300).map((station) => [
+    stationsOf(known, { ...chimneyAlcove().place, studs: [] }, 300, whole(known)).map((station) => [
       station.id,
       fromThere(mark, station, '0.5mm'),
     ]),
@@ -93,7 +100,7 @@ test('from the floor there and from the ceiling there come to the height there',
   const job = falling();
   const opening = openingOf(surveyOf(job));
   const plan = planJob(job);
-  for (const station of stationsOf(opening, job.place, 340)) {
+  for (const station of stationsOf(opening, job.place, 340, whole(opening))) {
     for (const mark of plan.marks) {
       const { fromFloor, fromCeiling } = fromThere(mark, station, '0.5mm');
       expect(fromFloor!.mm + fromCeiling!.mm).toBeCloseTo(station.ceiling!.at.mm - station.floor!.at.mm, -0.5);

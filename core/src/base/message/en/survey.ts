@@ -166,6 +166,9 @@ export const surveyEn = {
   'station.back.left': 'Back wall, left',
   'station.back.middle': 'Back wall, middle',
   'station.back.right': 'Back wall, right',
+  'station.back.at': 'Back wall, {from, length} from the left',
+  'station.face.front': 'Side of {piece}, front',
+  'station.face.back': 'Side of {piece}, back',
   'station.stud': 'Back wall, stud {from, length} from the left',
   'level.carried.laser':
     'Level line: {up, length} above the floor mark, set by laser. Check it: mark both ends, turn the laser round, and see that it hits its own marks.',
