@@ -25,8 +25,9 @@ test('between two shelves: the clear gap of 482 less a play of 1, behind the nos
   // 1000 - 18 - 500 = 482. The board is 280 deep; a cleat 20 thick hangs behind, and the nosing of 65 in front of it.
   expect(divider).toMatchObject({ label: 'D1', thicknessMm: 18, upright: true, shelf: 1 });
   expect(divider?.length).toMatchObject({ kind: 'given', figure: { mm: 481 } });
-  expect(divider?.width.mm).toBe(260);
-  expect(divider?.place).toEqual({ upFrom: 500, upTo: 981, outFrom: 20, outTo: 280 });
+  // 1 clear of either.
+  expect(divider?.width.mm).toBe(258);
+  expect(divider?.place).toEqual({ upFrom: 500, upTo: 981, outFrom: 21, outTo: 279 });
   // From the left wall, which is 500 left of the middle.
   expect(divider?.across).toEqual({ fromMm: 391 - 500, toMm: 409 - 500 });
   expect(codes).toEqual([]);
@@ -42,11 +43,10 @@ test('two screws through the board below and two through the one above; the free
   expect(fastenings.map((fastening) => fastening.id)).toEqual(['S1-divider-D1/S1-board', 'S1-divider-D1/S2-board']);
   const pieces = roughParts([...all.parts, ...parts], all.opening, job);
   const { fixings } = placeFixings({ fastenings, parts: pieces, hardware: [], opening: all.opening, job });
-  // A quarter and three quarters of 260 behind a cleat of 20: 85 and 215 in from the board's back edge, both 400 along
-  // it.
+  // 25 from either edge of a divider that begins 21 out, both 400 along the board.
   expect(fixings[0]?.holes.map((hole) => [hole.alongMm, hole.acrossMm])).toEqual([
-    [400, 85],
-    [400, 215],
+    [400, 46],
+    [400, 254],
   ]);
   // 18 through the board and 45 into end grain: the next screw that is long enough.
   expect(fixings[0]?.length.mm).toBeGreaterThanOrEqual(63);
