@@ -5,6 +5,7 @@ export * from './garments';
 export * from './contents';
 export type { Inside, LayoutInput, Space } from './setting';
 export * from './marks';
+export { stationsOf } from './stations';
 export * from './tilted';
 export * from './pins';
 export * from './drag';
