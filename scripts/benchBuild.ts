@@ -29,8 +29,8 @@ for (const job of demoJobs()) {
   const plan = planJob(job);
   for (const [way, build, stock] of ways) {
     const one: Job = { ...job, build: { ...job.build, ...build }, stock: { ...job.stock, ...stock } };
-    const { height: ceilingMm, depth: depthMm } = plan.opening.extent;
-    const made = { ...plan, build: stepsFor({ ...plan, job: one, ceilingMm, depthMm }) };
+    const { height: ceilingMm, left: wallFromMm, depth: depthMm } = plan.opening.extent;
+    const made = { ...plan, build: stepsFor({ ...plan, job: one, ceilingMm, wallFromMm, depthMm }) };
     const from = performance.now();
     const found = tripsFor({ build: one.build, plan: made, nowMs: NOW });
     const ms = performance.now() - from;

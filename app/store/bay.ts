@@ -1,10 +1,7 @@
-import { inBay, viewOfBay } from '@dormer/core/job/bayEdits';
+import { inBay } from '@dormer/core/job/bayEdits';
 import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { editJob, type Thunk } from './actions';
-
-/** The open job as seen from its chosen bay. */
-export const jobInBay = (job: Job, id: string | null): Job => viewOfBay(job, id);
 
 /** A plan with the shelves, gaps and space of one bay; pieces and problems are of all of them. */
 export function planOfBay(plan: Plan, id: string | null): Plan {

@@ -13,6 +13,6 @@ export const baysEn = {
   'bays.remove': 'Delete {bay}',
   'bays.name': 'Name of {bay}',
   'bays.width': 'Width of {bay}',
-  'bays.shares': 'No width typed: it shares what the others leave, {width} now.',
-  'bays.share': '{bay}: no typed width',
+  'bays.shares': 'No width typed. The bay shares what the others leave: {width}.',
+  'bays.share': 'Delete width',
 } as const;

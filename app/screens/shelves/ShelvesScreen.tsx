@@ -1,5 +1,6 @@
 import '../../labels/shelves';
 import { useMemo, useState } from 'react';
+import { viewOfBay } from '@dormer/core/job/bayEdits';
 import { shelvesOfAll, shelvesWanted, type Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { elevationScene, poleOf } from '@dormer/core/say/scene';
@@ -10,7 +11,7 @@ import { usePrinting } from '../../platform/usePrinting';
 import { DrawingPane } from '../../drawing';
 import { useLabel } from '../../labels';
 import { newId, selectOpenJob, selectPlanned, settings, useAppDispatch, useAppSelector } from '../../store';
-import { editPlanned, jobInBay, planOfBay } from '../../store/bay';
+import { editPlanned, planOfBay } from '../../store/bay';
 import { chooseBay } from '../../store/bayChoice';
 import { BayChoice } from './bays/BayChoice';
 import { ChosenShelf } from './heights/ChosenShelf';
@@ -44,7 +45,7 @@ export function ShelvesScreen({ onShape }: ShelvesScreenProps) {
 function useBay(whole: Job) {
   const { plan: all } = useAppSelector(selectPlanned);
   const { id } = useAppSelector((state) => state.bay);
-  const job = useMemo(() => jobInBay(whole, id), [whole, id]);
+  const job = useMemo(() => viewOfBay(whole, id), [whole, id]);
   const plan = useMemo(() => all && planOfBay(all, id), [all, id]);
   return { bay: id, job, plan, all };
 }

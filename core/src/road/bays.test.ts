@@ -109,6 +109,18 @@ describe('a tower in the middle of a closet', () => {
     for (const mm of spots(7)) expect(mm).toBeGreaterThan(1410);
   });
 
+  test('the step tells where it stands, as the body has it', () => {
+    const { how } = plan.build.steps.find(({ id }) => id === 'stand')!;
+    const told = how.find(({ code }) => code === 'how.standsAt');
+    const side = plan.body.pieces.find(({ id }) => id === 'case-left')!;
+    const at = side.solid.frame.origin[0] - plan.opening.extent.left;
+    expect(at).toBeCloseTo(800, 0);
+    expect(told?.params).toEqual({
+      piece: { kind: 'text', text: 'CL' },
+      at: { kind: 'length', mm: expect.closeTo(at, 0) },
+    });
+  });
+
   test('it stands before anything is fixed to it', () => {
     const { steps } = plan.build;
     for (const shelf of [5, 6, 7, 8]) expect(before(steps, 'stand', `S${shelf}-support`)).toBe(true);

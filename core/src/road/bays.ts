@@ -82,10 +82,7 @@ function wholeRoad(job: DesignJob, place: Surveyed): BayRoad {
 function caseRoad(job: DesignJob, bay: BayWish, stretch: Stretch, place: Surveyed): BayRoad {
   const edges: Edges = { left: { kind: 'open', mm: stretch.fromMm }, right: { kind: 'open', mm: stretch.toMm } };
   const { system, own } = bay.support;
-  const asked: AskedOfCase = askedOf(
-    { support: bay.support, units: job.units, tools: job.tools },
-    system as 'housed-case',
-  );
+  const asked = askedOfCase(bay, job);
   const mostMm = asked.sideThickness.mm - asked.trimReveal.mm - MARK_MM;
   const wide = asked.trim && asked.trimWidth.mm > mostMm;
   const narrowMm = Math.max(mostMm, Math.min(LEAST_TRIM_MM, asked.sideThickness.mm));
@@ -101,7 +98,9 @@ function caseRoad(job: DesignJob, bay: BayWish, stretch: Stretch, place: Surveye
 }
 
 /** What every case is asked, whichever it is. */
-type AskedOfCase = Pick<Asked<'housed-case'>, 'sideThickness' | 'trim' | 'trimWidth' | 'trimReveal'>;
+type AskedOfCase = Pick<Asked<'housed-case'>, 'sideThickness' | 'play' | 'trim' | 'trimWidth' | 'trimReveal'>;
+const askedOfCase = ({ support }: BayWish, { units, tools }: DesignJob): AskedOfCase =>
+  askedOf({ support, units, tools }, support.system as 'housed-case');
 
 /** Trim ends so far inside the side it covers: it is cut to marks of the tape. Millimetres. */
 const MARK_MM = 1;
@@ -116,10 +115,7 @@ function freeOf(bays: readonly BayWish[], job: DesignJob, { surfaces, extent, li
     [0, extent.height / 2, extent.height].flatMap((up) =>
       [0, extent.depth].map((out) => likely({ surface: wall, up, out })),
     );
-  const clearMm = ({ support }: BayWish): number => {
-    const said = support.own[support.system] as { play?: { mm: number } } | undefined;
-    return (said?.play?.mm ?? CLEAR_MM) / 2 + (job.place.skirting?.thickness.mm ?? 0);
-  };
+  const clearMm = (bay: BayWish): number => askedOfCase(bay, job).play.mm / 2 + (job.place.skirting?.thickness.mm ?? 0);
   const [first, last] = [bays[0] as BayWish, bays.at(-1) as BayWish];
   return {
     ...extent,
@@ -127,9 +123,6 @@ function freeOf(bays: readonly BayWish[], job: DesignJob, { surfaces, extent, li
     right: isCase(last) && surfaces.includes('right') ? Math.min(...reach('right')) - clearMm(last) : extent.right,
   };
 }
-
-/** Play of a case before anyone says otherwise, both sides together. Millimetres. */
-const CLEAR_MM = 10;
 
 /** A bay between walls and the sides of cases. */
 function bayRoad(

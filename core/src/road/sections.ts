@@ -82,6 +82,7 @@ export function buildOf(job: WorkJob, pieces: Pieces, { cautions }: ReturnType<t
     shelves,
     systems,
     ceilingMm: extent.height,
+    wallFromMm: extent.left,
     depthMm: extent.depth,
     order: bays.flatMap((bay) => bay.road.system.order),
     cautions,

@@ -75,7 +75,7 @@ function OneBay({ bay, name, job, plan }: OneBayProps) {
       <View style={styles.buttons}>
         {width ? (
           <Button
-            title={label('bays.share', { bay: name })}
+            title={label('bays.share')}
             onPress={() => dispatch(editJob((one) => withBayWidth(one, id, undefined)))}
           />
         ) : null}

@@ -55,7 +55,7 @@ test('bays are added, named, given a width, and deleted', async () => {
   fireEvent.changeText(width, '900');
   fireEvent(width, 'blur');
   expect(jobIn(store).bays?.[1]).toMatchObject({ name: 'Coats', width: { mm: 900 } });
-  press('Coats: no typed width');
+  press('Delete width');
   expect(jobIn(store).bays?.[1]).not.toHaveProperty('width');
   press('Delete Coats');
   expect(jobIn(store)).toEqual(whole);

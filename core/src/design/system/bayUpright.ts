@@ -17,7 +17,7 @@ export interface UprightWish {
   readonly skirting: Place['skirting'];
 }
 
-/** The unit an upright and its blocks make. */
+/** The id of an upright, which stands as a unit of its own: its blocks are on the wall. */
 const unitOf = (nth: number): string => `upright-${nth}`;
 
 /** A board from the floor to just below the ceiling, notched over the skirting behind it. */

@@ -10,9 +10,10 @@ export const planOf = (job: Job): Plan => {
   const key = JSON.stringify({ ...job, build: null, stock: null });
   const plan = plans.get(key) ?? planJob(job);
   plans.set(key, plan);
+  const { extent } = plan.opening;
   return {
     ...plan,
-    build: stepsFor({ ...plan, job, ceilingMm: plan.opening.extent.height, depthMm: plan.opening.extent.depth }),
+    build: stepsFor({ ...plan, job, ceilingMm: extent.height, wallFromMm: extent.left, depthMm: extent.depth }),
   };
 };
 

@@ -3,7 +3,7 @@ import type { Part } from '../../design/fit';
 import type { Fixing } from '../../design/fixing';
 import type { SystemName, WorkJob } from '../../job';
 import type { LaidShelf } from '../../design/layout';
-import { list, message, text, type Message } from '../../base/message';
+import { length, list, message, text, type Message } from '../../base/message';
 import type { Caution } from '../../base/problem';
 import type { CutKinds } from '../stock';
 import type { WaysIn } from './wayIn';
@@ -23,6 +23,8 @@ export interface Work {
   readonly systems?: ReadonlyMap<number, SystemName>;
   /** The ceiling above the floor mark, millimetres. */
   readonly ceilingMm: number;
+  /** Where the back wall begins across the opening, millimetres. */
+  readonly wallFromMm: number;
   /** From the back of the place to its front, millimetres. */
   readonly depthMm: number;
   /** How each system goes together, first to last. */
@@ -55,3 +57,12 @@ export function piecesLine(parts: readonly Pick<Part, 'label'>[]): Message[] {
 }
 
 const READ_AT_ONCE = 12;
+
+/** Where uprights between bays, and cases in a bay, stand along the back wall: by their left faces. */
+export function standsAt({ job, parts, wallFromMm }: Pick<Work, 'job' | 'parts' | 'wallFromMm'>, role: Part['role']) {
+  return parts.flatMap((part): Message[] => {
+    if (!job.bays || part.role !== role || !part.across) return [];
+    const at = length(part.across.fromMm - wallFromMm);
+    return [message('how.standsAt', { piece: text(part.label), at })];
+  });
+}

@@ -157,9 +157,9 @@ export const problemsEn = {
   'problem.baysTooWide':
     'The bays do not go into {width, length}. Make one narrower, or leave the width of one open. Only the main bay is planned.',
   'problem.aboveCase':
-    'Shelf {shelf, number} is higher than the case beside it: {top, length}. Lower the shelf, or make the case higher.',
+    'Shelf {shelf, number} is higher than the side it is fixed to, which ends at {top, length}. Lower the shelf, or make the side higher.',
   'problem.deeperThanCase':
-    'Shelf {shelf, number} stands out {by, length} before the side it is fixed to. Make the shelf shallower, or the case deeper.',
+    'Shelf {shelf, number} is {by, length} deeper than the side it is fixed to. Make the shelf shallower, or the side deeper.',
   'problem.trimBesideBay':
     'The trim of a case beside another bay ends at its sides: {width, length} wide. Make the sides thicker for wider trim.',
   'problem.grooveTooDeep':

@@ -100,8 +100,9 @@ export const stepsEn = {
   'how.clear': 'Brush thin, wet edge to wet edge, away from dust. Keep it out of pin holes and housings.',
   'how.oil': 'Flood it and let it soak. Wipe off the rest in time.',
   'how.wipe': 'Wipe all of it, corners too: what stays on top stays sticky.',
+  'how.standsAt': 'Stand {piece} with its left face {at, length} from the left end, along the back.',
   'how.uprights':
-    'Screw the blocks to the back wall beside the mark. Stand each upright plumb against its blocks, and screw it to them.',
+    'Screw the blocks to the back wall where the upright goes. Stand each upright plumb against its blocks, and screw it to them.',
   'how.uprightsAlone': 'Stand each upright plumb. What is fixed to it on either side holds it.',
   'how.glued': 'Glue both faces thinly. Screws or pins hold it while it sets. Wipe off what squeezes out.',
   'how.screwed': 'No glue: it can be taken apart again.',

@@ -3,7 +3,7 @@ import { about, message } from '../../../base/message';
 import { minutesFor, usualMinutes, wholeMinutes } from '../minutes';
 import { instructions } from '../moments';
 import { unitParts } from '../unit';
-import { biteOf, drivenInPlace, throughOf, type Work } from '../work';
+import { biteOf, drivenInPlace, standsAt, throughOf, type Work } from '../work';
 import type { After, Written } from '../writer';
 import { boredHere, boringMinutes, drilledAtBench } from './drill';
 
@@ -71,7 +71,7 @@ export function standUnit(work: Work, after: readonly After[]): Written {
     minutes: wholeMinutes(minutesFor(box ? 'boxIn' : 'stand') + boringMinutes(walled)),
     after,
     who: 'help',
-    how: [...how, ...boredHere(walled)],
+    how: [...standsAt(work, 'case-side-left'), ...how, ...boredHere(walled)],
     check: [box ? message('check.boxSquare', { off: about(2) }) : message('check.plumb')],
     tools: ['level', 'driver', 'drill', 'tape', 'shims'],
     materials: [message('buy.shims')],

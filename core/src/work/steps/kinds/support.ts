@@ -3,7 +3,7 @@ import type { LaidShelf } from '../../../design/layout';
 import { count, message } from '../../../base/message';
 import { minutesFor, usualMinutes, wholeMinutes } from '../minutes';
 import { instructions } from '../moments';
-import { biteOf, drivenInPlace, piecesLine, systemAt, throughOf, type Work } from '../work';
+import { biteOf, drivenInPlace, piecesLine, standsAt, systemAt, throughOf, type Work } from '../work';
 import type { After, Written } from '../writer';
 import { boredHere, boringMinutes } from './drill';
 import { ladderTo } from './ladder';
@@ -57,6 +57,7 @@ export function standUprights(work: Work, after: readonly After[]): Written | nu
     after,
     how: [
       ...piecesLine(pieces),
+      ...standsAt(work, 'bay-upright'),
       message(driven.length > 0 ? 'how.uprights' : 'how.uprightsAlone'),
       ...boredHere(driven),
     ],
