@@ -4,7 +4,7 @@ import { createMemory } from '@dormer/core/base/memory';
 import { writeJobFile, type Job, type Offcut } from '@dormer/core/job/document';
 import { chimneyAlcove } from '@dormer/core/rigs/demo';
 import { readJobFile } from '@dormer/core/job';
-import { compareStyles, considerSystems, planFrom } from '@dormer/core/plan';
+import { compareStyles, considerSystems, nextLift, planFrom } from '@dormer/core/plan';
 import { readFileSync } from 'node:fs';
 import loadHighs from 'highs';
 import { planCutting, solverOf } from '@dormer/core/work/stock';
@@ -44,6 +44,7 @@ function through<T>(work: Generator<number, T>, watching?: Watching): T {
 /** The core without a worker. */
 export const directCore: Core = {
   plan: async (job) => planOf(job),
+  lift: async (job) => nextLift(job, memory),
   consider: async ({ job, bay }) => memory.recall(considerSystems, job, bay),
   compare: async ({ job, shelf }, watching) => through(compareStyles(job, shelf), watching),
   cut: async (from) => memory.recall(cuttingOf, from),

@@ -2,7 +2,7 @@ import type { CalendarOfWork, Trips } from '@dormer/core/work/steps/forScreens';
 import type { ReadRows, ReadThings } from '@dormer/core/say/exchange';
 import type { CutPiece, Job, Offcut, Refusal } from '@dormer/core/job/document';
 import type { Message } from '@dormer/core/base/message';
-import type { StyleOutcome } from '@dormer/core/design/fit';
+import type { Lift, StyleOutcome } from '@dormer/core/design/fit';
 import type { Considered, Plan } from '@dormer/core/plan';
 import type { JobUnit } from '@dormer/core/base/quantity';
 import type { Result } from '@dormer/core/base/result';
@@ -13,8 +13,9 @@ import type { WhatIf } from '@dormer/core/whatIf';
 export interface Core {
   /** The plan of a job; given up between two sections when it is stopped. */
   plan(job: Job, watching?: Watching): Promise<Plan>;
-  /** Every support system for the shelves of a job, side by side. */
-  /** Of the shelves of one bay; of the main one where there is none of that id. */
+  /** What the first of the readings advised would do for the board it helps most. */
+  lift(job: Job): Promise<Lift | null>;
+  /** Every support system for the shelves of one bay, side by side; of the main one where there is none of that id. */
   consider(from: { readonly job: Job; readonly bay: string | null }): Promise<readonly Considered[]>;
   /** One shelf's board in every end style, side by side; long work, which can be watched and stopped. */
   compare(board: { job: Job; shelf: number }, watching?: Watching): Promise<readonly StyleOutcome[] | null>;

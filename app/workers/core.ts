@@ -46,6 +46,7 @@ export function coreInWorker(): Core {
 
   return {
     plan: (job, watching) => ask(({ core, proxy }) => core.plan(job, proxy(wantedBy(watching)))),
+    lift: (job) => ask(({ core }) => core.lift(job)),
     consider: (from) => ask(({ core }) => core.consider(from)),
     compare: (board, watching) => ask(({ core, proxy }) => core.compare(board, proxy(wantedBy(watching)))),
     cut: (from, watching) => ask(({ core, proxy }) => core.cut(from, proxy(wantedBy(watching)))),

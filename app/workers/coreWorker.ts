@@ -3,7 +3,7 @@ import { calendarFor, tripsFor } from '@dormer/core/work/steps';
 import { readReadingsCsv, readThingsCsv } from '@dormer/core/say/exchange';
 import { createMemory } from '@dormer/core/base/memory';
 import { readJobFile, type Job } from '@dormer/core/job';
-import { compareStyles, considerSystems, planFrom, planInSections, REMEMBERED } from '@dormer/core/plan';
+import { compareStyles, considerSystems, nextLift, planFrom, planInSections, REMEMBERED } from '@dormer/core/plan';
 import { planCutting } from '@dormer/core/work/stock';
 import { whatIf } from '@dormer/core/whatIf';
 import { STOPPED, type Core, type CutFrom, type Wanted } from './contract';
@@ -18,6 +18,7 @@ type Asked = Remote<Wanted>;
 
 const core = {
   plan: (job, wanted) => bySteps(planInSections(job, memory), wanted),
+  lift: (job) => nextLift(job, memory),
   consider: ({ job, bay }) => considerSystems(job, bay),
   compare: ({ job, shelf }, wanted) => bySteps(compareStyles(job, shelf), wanted),
   cut: async ({ job, made, ...from }: CutFrom, wanted) => {

@@ -19,7 +19,7 @@ import {
 } from './design/layout';
 import type { Cure, Strength } from './design/load';
 import type { Applied, Hardware } from './design/system';
-import { designOf, workOf, type Job } from './job';
+import { designOf, workOf, type DesignJob, type Job } from './job';
 import type { StudAdvice } from './place/kinds';
 import type { CavityBox, Deviation, Outline } from './place/opening';
 import type { Advice, LearnedError, TrialCheck } from './place/survey';
@@ -27,14 +27,15 @@ import type { Considered } from './road/consider';
 import type { BayRoad } from './road/bayRoad';
 import { placeOf } from './road/parts';
 import type { PlannedReading } from './road/readings';
-import { piecesOf } from './road/pieces';
-import { adviceOf, buildOf, saidOf, strengthsOf } from './road/sections';
+import { liftOfNext } from './road/lift';
+import { piecesOf, type Pieces } from './road/pieces';
+import { adviceOf, boardsOf, buildOf, saidOf, strengthsOf } from './road/sections';
 import { compareStyles, considerSystems } from './road/styles';
 import type { Steps } from './work/steps/steps';
 import type { CutGroup } from './work/stock';
 
 /** The version of the plan this code writes. */
-export const PLAN_VERSION = 11;
+export const PLAN_VERSION = 12;
 
 export { compareStyles, considerSystems };
 export type { Considered, PlannedReading };
@@ -76,8 +77,6 @@ export interface Plan {
   readonly readings: readonly PlannedReading[];
   /** What is still worth reading, and what is not known well enough. */
   readonly advice: Advice;
-  /** What the first of the readings advised would do for the board it helps most; null where that is nothing. */
-  readonly lift: Lift | null;
   /** Notes of trial fits: those that contradict the readings are asked about before they count. */
   readonly trials: readonly TrialCheck[];
   /** The person's own error, as their repeats in this job show it. */
@@ -146,6 +145,14 @@ function plannedBay({ bay, stretch, faces, layout }: BayRoad, pins: Pins | null)
   };
 }
 
+const surveyedIn = ({ place, readings, levelLine, errors, trials }: Job, memory: Memory) =>
+  memory.recall(placeOf, { place, readings, levelLine, trials, ...(errors ? { errors } : {}) });
+
+function advisedIn(design: DesignJob, pieces: Pieces, memory: Memory) {
+  const { place, units, kit, readings } = design;
+  return memory.recall(adviceOf, { place, units, kit, readings }, boardsOf(design, pieces), pieces.place);
+}
+
 /** Rough share of the work done after each section, 0 to 1. */
 const SHARES = { place: 0.05, pieces: 0.6, strength: 0.75, advice: 0.95 } as const;
 
@@ -157,21 +164,20 @@ const SHARES = { place: 0.05, pieces: 0.6, strength: 0.75, advice: 0.95 } as con
  */
 export function* planInSections(job: Job, memory: Memory): Generator<number, Plan> {
   const design = designOf(job);
-  const { place, readings: all, levelLine, errors, trials } = job;
-  const surveyed = memory.recall(placeOf, { place, readings: all, levelLine, trials, ...(errors ? { errors } : {}) });
+  const surveyed = surveyedIn(job, memory);
   yield SHARES.place;
   const pieces = memory.recall(piecesOf, design, surveyed);
   yield SHARES.pieces;
   const strength = memory.recall(strengthsOf, pieces);
   yield SHARES.strength;
-  const advice = memory.recall(adviceOf, design, pieces);
+  const advice = advisedIn(design, pieces, memory);
   yield SHARES.advice;
   const said = memory.recall(saidOf, design, pieces, strength, advice);
   const build = memory.recall(buildOf, workOf(job), pieces, said);
   const { id, name, units, tape, tools } = job;
   const { body, fixings, pins } = pieces.built;
   const { hardware, bays } = pieces;
-  const { outline, deviations, readings, studs, advice: next, lift } = advice;
+  const { outline, deviations, readings, studs, advice: next } = advice;
   const { layout, spec, box, tilted } = pieces.road;
   const { survey } = pieces.place;
   return {
@@ -183,12 +189,11 @@ export function* planInSections(job: Job, memory: Memory): Generator<number, Pla
     deviations,
     readings,
     advice: next,
-    lift,
     trials: survey.trials,
     errors: survey.errors,
     box,
     studs,
-    levelLineUpMm: levelLine.up.mm,
+    levelLineUpMm: job.levelLine.up.mm,
     bays: bays.map((one, i) => plannedBay(one.road, pins[i] ?? null)),
     shelves: pieces.shelves,
     gaps: pieces.gaps,
@@ -230,6 +235,17 @@ export function planFrom(job: Job, memory: Memory): Plan {
   let step = work.next();
   while (!step.done) step = work.next();
   return step.value;
+}
+
+/**
+ * What the first of the readings that a job's plan advises would do for the board it helps most. It is asked beside the
+ * plan, which nobody should wait for longer because of it.
+ * @returns chances of gaps that caulk hides, in percent; null where it would do nothing to speak of
+ */
+export function nextLift(job: Job, memory: Memory): Lift | null {
+  const design = designOf(job);
+  const pieces = memory.recall(piecesOf, design, surveyedIn(job, memory));
+  return memory.recall(liftOfNext, design, pieces, advisedIn(design, pieces, memory));
 }
 
 /** Results a memory of plans keeps per section: the newest, the one before it, and a second layout beside both. */

@@ -46,7 +46,7 @@ describe('what a change does not touch is not planned again', () => {
     [
       'another support',
       { ...alcove, support: { system: 'brackets', own: {} } },
-      ['piecesOf', 'strengthsOf', 'adviceOf', 'saidOf', 'buildOf'],
+      ['piecesOf', 'strengthsOf', 'saidOf', 'buildOf'],
     ],
     [
       'a reading',

@@ -1,16 +1,18 @@
 import { useState } from 'react';
 import type { Instrument } from '@dormer/core/job/document';
 import type { Message } from '@dormer/core/base/message';
-import type { Plan } from '@dormer/core/plan';
+import type { Lift } from '@dormer/core/design/fit';
 import { spotKey, type Spot } from '@dormer/core/place/reading';
-import { selectOpenJob, selectPlanned, useAppSelector } from '../../store';
+import { selectOpenJob, selectPlanned, useAppDispatch, useAppSelector } from '../../store';
+import { nextLift } from '../../store/nextLift';
+import { useAnswer } from '../../platform/useAnswer';
 
 export interface NextSpot {
   /** Where the tape is to be held next; null when no reading is asked for. */
   readonly spot: Spot | null;
   readonly why: Message | null;
   /** What it would do for the board it helps most. */
-  readonly lift: Plan['lift'];
+  readonly lift: Lift | null;
   /** What to take it with. */
   readonly with: Instrument | null;
   /** The reading it takes once more, without sight of its value. */
@@ -25,12 +27,15 @@ export function useNextSpot(): NextSpot {
   const { plan, job: planned, fault } = useAppSelector(selectPlanned);
   const job = useAppSelector(selectOpenJob);
   const [skipped, setSkipped] = useState<readonly string[]>([]);
+  const dispatch = useAppDispatch();
   const first = plan?.advice.next.find((suggestion) => !skipped.includes(keyOf(suggestion)));
+  // Worked out for the first of the advice only, and told of the plan on the screen only.
+  const asked = first && first === plan?.advice.next[0] ? planned : null;
+  const { answer, of } = useAnswer(asked, () => (asked ? dispatch(nextLift(asked)) : Promise.resolve(null)));
   return {
     spot: first?.spot ?? null,
     why: first?.why ?? null,
-    // Worked out for the first of the advice only.
-    lift: first && first === plan?.advice.next[0] ? plan.lift : null,
+    lift: of === asked ? answer : null,
     with: first?.with ?? null,
     again: first?.again ?? null,
     // Where there can be no plan there is nothing to wait for.

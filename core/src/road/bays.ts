@@ -8,7 +8,7 @@ import type { Extent } from '../place/kinds';
 import { openingBetween, type Edge, type Edges, type Opening } from '../place/opening';
 import { faceOf, type BayFace, type BayRoad } from './bayRoad';
 import { namedFor } from './named';
-import { asFarAsParts, placeOf } from './parts';
+import { asFarAsParts, placeOf, type Surveyed } from './parts';
 import { uprightsOf, withUprights } from './uprights';
 
 /** All bays of a job, the main one first, and what is wrong with how they part the opening. */
@@ -16,8 +16,6 @@ export interface Roads {
   readonly all: readonly [BayRoad, ...BayRoad[]];
   readonly problems: readonly Problem[];
 }
-
-type Surveyed = ReturnType<typeof placeOf>;
 
 /** Openings of bays, so that what is known of their walls is worked out once. */
 const openings = perOwner<Opening, Opening>(20);

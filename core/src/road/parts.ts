@@ -25,6 +25,9 @@ import {
 
 export type Road = ReturnType<typeof asFarAsParts>;
 
+/** A place as it is measured. */
+export type Surveyed = ReturnType<typeof placeOf>;
+
 /** The survey of a place, and its most likely opening. */
 export function placeOf(job: Pick<DesignJob, 'place' | 'readings' | 'levelLine' | 'errors' | 'trials'>) {
   const survey = surveyOf(job);

@@ -1,12 +1,11 @@
 import type { DesignJob, WorkJob } from '../job';
-import { liftOf } from '../design/fit';
-import type { LaidShelf } from '../design/layout';
 import { curesFor, strengthOf } from '../design/load';
 import { systemOf } from '../design/system';
 import { deviationsOf, outlineOf } from '../place/opening';
 import { studAdvice, type StudAdvice } from '../place/kinds';
-import { advise, type Survey } from '../place/survey';
+import { advise, type AdviseOptions, type Survey } from '../place/survey';
 import { stepsFor } from '../work/steps/steps';
+import type { Surveyed } from './parts';
 import type { Pieces } from './pieces';
 import { cautionsOf, problemsOf } from './problems';
 import { plannedReading } from './readings';
@@ -24,25 +23,17 @@ export function strengthsOf({ bays, parts, hardware, built, place }: Pieces) {
   return { strengths: all.flatMap((one) => one.strengths), cures: all.flatMap((one) => one.cures) };
 }
 
-/** What the readings say, and which readings are still worth taking. */
-export function adviceOf(job: DesignJob, { bays, shelves, place, road }: Pieces) {
-  const { survey } = place;
-  const boards = road.spec.takes === 'box' ? [] : boardsOf(shelves, job, survey);
-  const advice = advise({ job, survey, boards });
-  const [next] = advice.next;
-  const lifts = next
-    ? bays.flatMap(
-        ({ road: { opening, specs }, fitted }) =>
-          liftOf({ opening, specs, parts: fitted.parts, next, tape: job.tape }) ?? [],
-      )
-    : [];
+/** What of a job advice about readings depends on. */
+export type AdvisedJob = Pick<DesignJob, 'place' | 'units' | 'kit' | 'readings'>;
+
+/** What the readings say, and which readings are still worth taking for boards that lie where these do. */
+export function adviceOf(job: AdvisedJob, boards: readonly KnownBoard[], { survey }: Surveyed) {
   return {
     outline: outlineOf(survey),
     deviations: deviationsOf(survey),
     readings: job.readings.map((reading) => plannedReading(reading, survey)),
     studs: studsOf(job, survey),
-    advice,
-    lift: lifts.sort((a, b) => b.then - b.now - (a.then - a.now))[0] ?? null,
+    advice: advise({ job, survey, boards }),
   };
 }
 
@@ -89,8 +80,12 @@ export function buildOf(job: WorkJob, pieces: Pieces, { cautions }: ReturnType<t
   });
 }
 
-/** Boards as the survey is to know them: at half their thickness, out to their front. */
-function boardsOf(shelves: readonly LaidShelf[], job: DesignJob, { extent }: Survey) {
+type KnownBoard = AdviseOptions['boards'][number];
+
+/** Boards as the survey is to know them: at half their thickness, out to their front. A box has none. */
+export function boardsOf(job: DesignJob, { shelves, road, place }: Pieces): KnownBoard[] {
+  if (road.spec.takes === 'box') return [];
+  const { extent } = place.survey;
   const outMm = Math.min(job.shelves.depth.mm, extent.depth);
   return shelves.flatMap(({ number, top, underside }) => {
     const upMm = (top.mm + underside.mm) / 2;
@@ -99,7 +94,7 @@ function boardsOf(shelves: readonly LaidShelf[], job: DesignJob, { extent }: Sur
 }
 
 /** Where to look for studs, wall by wall, from those that were found. */
-function studsOf({ place, units }: DesignJob, { extent }: Survey): StudAdvice[] {
+function studsOf({ place, units }: AdvisedJob, { extent }: Survey): StudAdvice[] {
   const across = extent.right - extent.left;
   return (['left', 'back', 'right'] as const).flatMap((wall) => {
     const advice = studAdvice(place, wall, wall === 'back' ? across : extent.depth, units);

@@ -2,7 +2,7 @@ import { perOwner } from '../../base/memory';
 import type { Opening } from '../../place/opening';
 import type { PartSpec } from '../system';
 import type { Suggestion } from '../../place/survey';
-import { fitBetween, type FitWish } from './between';
+import { COMPARED, fitBetween, type FitWish } from './between';
 import type { Part } from './part';
 import { PIECE_WALLS, pocketIn, pocketOf, type Pocket } from './pocket';
 
@@ -21,8 +21,8 @@ export interface LiftOptions {
   readonly tape: FitWish['tape'];
 }
 
-/** Drawn walls for each chance. */
-const SAMPLES = 200;
+/** Drawn walls for each chance: no more than gaps are told from. */
+const SAMPLES = COMPARED;
 /** A lift of less than this is nothing to speak of, percent. */
 const WORTH_SAYING = 2;
 

@@ -1,7 +1,7 @@
 import type { BackStyle } from '../../job';
 import { leastSquaresSlope } from './line';
 import { COMPARED, rangeOf, type Range } from './between';
-import type { Pocket } from './pocket';
+import { backIn, type Pocket } from './pocket';
 
 /** How a back edge lies along the back wall. */
 export interface BackEdge {
@@ -26,28 +26,37 @@ export interface BackEdge {
  * foremost point; a scribed one follows the most likely wall.
  * @returns null where the piece has no back
  */
-export function fitBack({ acrosses, mean, drawn }: Pocket, style: BackStyle): BackEdge | null {
+export function fitBack(pocket: Pocket, style: BackStyle): BackEdge | null {
+  const { acrosses, mean, drawn } = pocket;
   if (!mean.back) return null;
   const askew = leastSquaresSlope(acrosses, mean.back);
   const along = (walls: Float64Array, slope: number) => walls.map((y, i) => y - slope * (acrosses[i] as number));
   const off = along(mean.back, askew);
   const outMm = Math.max(...off);
   const profile = Array.from(off, (y) => (style === 'straight' ? 0 : y - outMm));
-  const gapsIn = (walls: Float64Array) => {
-    const wall = along(walls, leastSquaresSlope(acrosses, walls));
-    const lie = wall.map((y, i) => y - (profile[i] as number));
-    const touches = Math.max(...lie);
-    return lie.map((one) => touches - one);
-  };
-  const gaps = drawn.slice(0, COMPARED).map((walls) => gapsIn(walls.back as Float64Array));
-  const byPlace = acrosses.map((_, i) => gaps.reduce((sum, gap) => sum + (gap[i] as number), 0));
+  // Each drawn wall lies along its own line and is touched where it stands out beyond the edge.
+  const tried = drawn.slice(0, COMPARED);
+  const worst = new Float64Array(tried.length);
+  const byPlace = new Float64Array(acrosses.length);
+  tried.forEach((walls, k) => {
+    const wall = backIn(walls, pocket);
+    const slope = leastSquaresSlope(acrosses, wall);
+    const lie = (i: number) => (wall[i] as number) - slope * (acrosses[i] as number) - (profile[i] as number);
+    let touches = -Infinity;
+    for (let i = 0; i < acrosses.length; i += 1) touches = Math.max(touches, lie(i));
+    for (let i = 0; i < acrosses.length; i += 1) {
+      const gap = touches - lie(i);
+      byPlace[i] = (byPlace[i] as number) + gap;
+      worst[k] = Math.max(worst[k] as number, gap);
+    }
+  });
   return {
     style,
     acrosses,
     profile,
     outMm,
     askew,
-    worst: rangeOf(Float64Array.from(gaps, (gap) => Math.max(...gap))),
+    worst: rangeOf(worst),
     atMm: acrosses[byPlace.indexOf(Math.max(...byPlace))] as number,
   };
 }

@@ -3,7 +3,7 @@ import type { EndStyle } from '../../job';
 import { endFor, lieOf, liesFor, type End } from './ends';
 import { HIDDEN_MM } from '../../place/opening/hidden';
 import { roomAtBest, seatAtBest } from './moves';
-import type { Pocket } from './pocket';
+import type { DrawnWalls, Pocket } from './pocket';
 
 /** How a piece is to fit between its walls. */
 export interface FitWish {
@@ -68,9 +68,11 @@ export function fitBetween(pocket: Pocket, style: EndStyle, { tape, odds, leastM
   const clearMm = right.line.at - left.line.at;
   const mostTurn = pocket.stance === 'flat' && clearMm > 0 ? (2 * MOVED_MM) / clearMm : 0;
   const lies = liesFor(pocket);
-  const rooms = Float64Array.from(drawn, (walls) =>
-    roomAtBest(ps, lieOf(pocket, walls, left, right, lies).tight, mostTurn),
-  ).sort();
+  const rooms = new Float64Array(drawn.length);
+  drawn.forEach((walls, k) => {
+    rooms[k] = roomAtBest(ps, lieOf(pocket, walls, left, right, lies).tight, mostTurn);
+  });
+  rooms.sort();
   const short = rooms[Math.min(Math.floor((1 - odds / 100) * rooms.length + 1e-9), rooms.length - 1)] ?? 0;
   const clearanceMm = Math.max(-short, leastMm, 0);
   const lengthMm = snapToTape(clearMm - clearanceMm, tape, 'down');
@@ -95,37 +97,30 @@ function tried(
   count: number,
 ): Pick<Between, 'neatOdds' | 'worst' | 'gaps'> {
   const { ps } = pocket;
-  const drawn = pocket.drawn.slice(0, count);
+  const drawn = Math.min(count, pocket.drawn.length);
   const lies = liesFor(pocket);
-  const worst = new Float64Array(drawn.length);
-  const at = (['left', 'right'] as const).map((end) =>
-    ps.map((p) => ({ end, p, seen: new Float64Array(drawn.length) })),
-  );
-  const [atLeft, atRight] = at as [Seen[], Seen[]];
+  const worst = new Float64Array(drawn);
+  const gapsOf = () => ps.map(() => new Float64Array(drawn));
+  const [atLeft, atRight] = [gapsOf(), gapsOf()];
   let neat = 0;
-  drawn.forEach((walls, k) => {
-    const { tight, seen } = lieOf(pocket, walls, left, right, lies);
+  for (let k = 0; k < drawn; k += 1) {
+    const { tight, seen } = lieOf(pocket, pocket.drawn[k] as DrawnWalls, left, right, lies);
     const { shift, turn, worstGapMm, goesIn } = seatAtBest(ps, tight, seen, mostTurn, clearMm / 2);
     worst[k] = worstGapMm;
     if (goesIn && worstGapMm <= HIDDEN_MM) neat += 1;
     for (let i = 0; i < ps.length; i += 1) {
       const where = shift - turn * (ps[i] as number);
-      (atLeft[i] as Seen).seen[k] = where - (seen.left[i] as number);
-      (atRight[i] as Seen).seen[k] = (seen.right[i] as number) - where;
+      (atLeft[i] as Float64Array)[k] = where - (seen.left[i] as number);
+      (atRight[i] as Float64Array)[k] = (seen.right[i] as number) - where;
     }
-  });
-  const gaps = [...atLeft, ...atRight].map(({ end, p, seen }): EndGap => ({ end, p, ...rangeOf(seen) }));
+  }
+  const gaps = (end: 'left' | 'right', at: readonly Float64Array[]) =>
+    at.map((seen, i): EndGap => ({ end, p: ps[i] as number, ...rangeOf(seen) }));
   return {
-    neatOdds: (100 * neat) / Math.max(drawn.length, 1),
+    neatOdds: (100 * neat) / Math.max(drawn, 1),
     worst: rangeOf(worst),
-    gaps: gaps.sort((a, b) => b.mm - a.mm),
+    gaps: [...gaps('left', atLeft), ...gaps('right', atRight)].sort((a, b) => b.mm - a.mm),
   };
-}
-
-interface Seen {
-  readonly end: 'left' | 'right';
-  readonly p: number;
-  readonly seen: Float64Array;
 }
 
 /** An end moved along the piece, to the right positive. */
@@ -139,9 +134,32 @@ function moved(end: End, by: number): End {
 
 /** The mean, and the 5th and 95th percentile. */
 export function rangeOf(values: Float64Array): Range {
-  const sorted = Float64Array.from(values).sort();
-  const at = (share: number) => sorted[Math.min(Math.floor(share * sorted.length), sorted.length - 1)] ?? 0;
+  const own = values.slice();
+  const at = (share: number) => nth(own, Math.min(Math.floor(share * own.length), own.length - 1)) ?? 0;
   let sum = 0;
-  for (let i = 0; i < sorted.length; i += 1) sum += sorted[i] as number;
-  return { mm: sum / Math.max(sorted.length, 1), fromMm: at(0.05), toMm: at(0.95) };
+  for (let i = 0; i < own.length; i += 1) sum += own[i] as number;
+  return { mm: sum / Math.max(own.length, 1), fromMm: at(0.05), toMm: at(0.95) };
+}
+
+/** The value that would stand at a place in sorted order; moves values about (Hoare's find, 1961). */
+function nth(values: Float64Array, n: number): number | undefined {
+  let [low, high] = [0, values.length - 1];
+  while (low < high) {
+    const pivot = values[(low + high) >> 1] as number;
+    let [i, j] = [low, high];
+    while (i <= j) {
+      while ((values[i] as number) < pivot) i += 1;
+      while ((values[j] as number) > pivot) j -= 1;
+      if (i > j) break;
+      const moved = values[i] as number;
+      values[i] = values[j] as number;
+      values[j] = moved;
+      i += 1;
+      j -= 1;
+    }
+    if (n <= j) high = j;
+    else if (n >= i) low = i;
+    else break;
+  }
+  return values[n];
 }

@@ -2,7 +2,7 @@ import { snapToTape, type Tape } from '../../base/quantity';
 import type { EndStyle } from '../../job';
 import { alongLine, supporting, lineOver, type Line } from './line';
 import type { Lie } from './moves';
-import type { Pocket, Walls } from './pocket';
+import type { DrawnWalls, Pocket } from './pocket';
 
 /** An end as it is to be cut, before the clearance is taken off: positions x in the opening, millimetres. */
 export interface End {
@@ -86,21 +86,26 @@ export function liesFor({ ps }: Pocket): Lies {
 }
 
 /** How a piece with these two ends lies between walls. */
-export function lieOf({ ps, behind }: Pocket, walls: Walls, left: End, right: End, into: Lies): Lies {
+export function lieOf({ ps, behind }: Pocket, walls: DrawnWalls, left: End, right: End, into: Lies): Lies {
   const { tight, seen } = into;
-  for (let layer = 0; layer < behind.length; layer += 1) {
-    const deep = behind[layer] as number;
-    const [l, r] = [walls.left[layer] as Float64Array, walls.right[layer] as Float64Array];
-    for (let i = 0; i < ps.length; i += 1) {
-      const inLeft = (l[i] as number) - (left.profile[i] as number);
-      const inRight = (r[i] as number) - (right.profile[i] as number);
+  const n = ps.length;
+  const [rightFrom, layers] = [behind.length * n, behind.length];
+  for (let i = 0; i < n; i += 1) {
+    const [endLeft, endRight] = [left.profile[i] as number, right.profile[i] as number];
+    let [mostLeft, leastRight, inLeft, inRight] = [-Infinity, Infinity, 0, 0];
+    // The seen face is the last layer.
+    for (let layer = 0; layer < layers; layer += 1) {
+      const deep = behind[layer] as number;
+      inLeft = (walls[layer * n + i] as number) - endLeft;
+      inRight = (walls[rightFrom + layer * n + i] as number) - endRight;
       const [atLeft, atRight] = [inLeft - left.undercut * deep, inRight + right.undercut * deep];
-      tight.left[i] = layer === 0 ? atLeft : Math.max(tight.left[i] as number, atLeft);
-      tight.right[i] = layer === 0 ? atRight : Math.min(tight.right[i] as number, atRight);
-      seen.left[i] = inLeft;
-      seen.right[i] = inRight;
+      if (atLeft > mostLeft) mostLeft = atLeft;
+      if (atRight < leastRight) leastRight = atRight;
     }
+    tight.left[i] = mostLeft;
+    tight.right[i] = leastRight;
+    seen.left[i] = inLeft;
+    seen.right[i] = inRight;
   }
-  // The seen face is the last layer: what was written last stands.
   return into;
 }

@@ -9,7 +9,7 @@ import { leastSquaresSlope } from './line';
  */
 export type Stance = 'flat' | 'on-edge';
 
-/** Where the two end walls and the back of a pocket are, station by station. All millimetres. */
+/** Where the two end walls and the back of a pocket most likely are, station by station. All millimetres. */
 export interface Walls {
   /** x of the left wall by layer (the seen face last) and station over the face. */
   readonly left: readonly Float64Array[];
@@ -17,6 +17,12 @@ export interface Walls {
   /** y of the back at stations across, the foremost of the layers; null where there is none. */
   readonly back: Float64Array | null;
 }
+
+/**
+ * The same walls in one row of numbers, as they are drawn by the hundred: x of the left wall by layer and station, x of
+ * the right one, then y of the back at the stations across.
+ */
+export type DrawnWalls = Float64Array;
 
 /** The part of the opening about one piece that runs from wall to wall. */
 export interface Pocket {
@@ -29,10 +35,12 @@ export interface Pocket {
   readonly acrosses: readonly number[];
   /** The walls most likely. */
   readonly mean: Walls;
+  /** The same in one row. */
+  readonly likely: DrawnWalls;
   /** Standard deviation of each end wall at the seen face, by station. */
   readonly sd: { readonly left: readonly number[]; readonly right: readonly number[] };
   /** Walls that agree with the readings, drawn from them. */
-  readonly drawn: readonly Walls[];
+  readonly drawn: readonly DrawnWalls[];
 }
 
 export interface PocketOptions {
@@ -79,22 +87,14 @@ export function pocketOf(opening: Walled, band: Band, options: PocketOptions): P
         flat ? { surface, out: faceFrom + p, up: layer } : { surface, out: layer, up: faceFrom + p },
       ),
     );
-  const back = acrosses.flatMap((across) => layers.map((up): SurfacePoint => ({ surface: 'back', across, up })));
-  const points = [...side('left'), ...side('right'), ...back];
+  const behindIt = acrosses.flatMap((across) => layers.map((up): SurfacePoint => ({ surface: 'back', across, up })));
+  const points = [...side('left'), ...side('right'), ...behindIt];
   const n = ps.length;
-  const wallsIn = (all: Float64Array): Walls => {
-    const rows = (from: number) => layers.map((_, l) => all.subarray(from + l * n, from + (l + 1) * n));
-    const walls = { left: rows(0), right: rows(layers.length * n) };
-    if (!hasBack) return { ...walls, back: null };
-    const foremost = new Float64Array(acrosses.length).fill(-Infinity);
-    for (let i = 2 * layers.length * n, k = 0; i < all.length; i += 1, k += 1) {
-      const at = Math.floor(k / layers.length);
-      foremost[at] = Math.max(foremost[at] as number, all[i] as number);
-    }
-    turn(walls, ps, leastSquaresSlope(acrosses, foremost));
-    return { ...walls, back: foremost };
-  };
   const joint = opening.jointly(points);
+  const settle = (row: Float64Array) => inPlace(row, { ps, layers: layers.length, acrosses });
+  const likely = settle(Float64Array.from(joint.meanMm));
+  const rows = (from: number) => layers.map((_, l) => likely.subarray(from + l * n, from + (l + 1) * n));
+  const back = hasBack ? backIn(likely, { ps, behind: layers }) : null;
   const seen = (surface: 0 | 1) =>
     ps.map((_, i) => {
       const at = surface * layers.length * n + (layers.length - 1) * n + i;
@@ -105,11 +105,16 @@ export function pocketOf(opening: Walled, band: Band, options: PocketOptions): P
     ps,
     behind: layers.map((layer) => depthTo - layer),
     acrosses,
-    mean: wallsIn(Float64Array.from(joint.meanMm)),
+    mean: { left: rows(0), right: rows(layers.length * n), back },
+    likely,
     sd: { left: seen(0), right: seen(1) },
-    drawn: drawSamples(joint, samples, seed).map((drawSample) => wallsIn(drawSample)),
+    drawn: drawSamples(joint, samples, seed).map(settle),
   };
 }
+
+/** The back of drawn walls at the stations across. */
+export const backIn = (walls: DrawnWalls, { ps, behind }: Pick<Pocket, 'ps' | 'behind'>): Float64Array =>
+  walls.subarray(2 * behind.length * ps.length);
 
 /** A pocket takes a few hundred kilobytes, so a large job keeps only its last ones. */
 const pockets = perOwner<Walled, Pocket>(60);
@@ -118,9 +123,26 @@ const pockets = perOwner<Walled, Pocket>(60);
 export const pocketIn = (opening: Walled, band: Band, options: PocketOptions): Pocket =>
   pockets(opening, [band, options], () => pocketOf(opening, band, options));
 
-/** Turns the ends to how a board sees them whose back edge lies along the back: where that runs askew, so does it. */
-function turn({ left, right }: Pick<Walls, 'left' | 'right'>, ps: readonly number[], askew: number): void {
-  for (const row of [...left, ...right]) {
-    for (let i = 0; i < row.length; i += 1) row[i] = (row[i] as number) + askew * (ps[i] as number);
+interface Laid extends Pick<Pocket, 'ps' | 'acrosses'> {
+  readonly layers: number;
+}
+
+/**
+ * Puts surface positions, as they are asked for, into the row of a pocket's walls: of the back the foremost of its
+ * layers counts, and the ends are turned to how a board sees them whose back edge lies along it: where that runs askew,
+ * so do they.
+ * @param row by layer and station the left wall, then the right; the back by station across and layer. Changed.
+ */
+function inPlace(row: Float64Array, { ps, acrosses, layers }: Laid): DrawnWalls {
+  const ends = 2 * layers * ps.length;
+  if (acrosses.length === 0) return row;
+  for (let k = 0; k < acrosses.length; k += 1) {
+    let foremost = -Infinity;
+    for (let l = 0; l < layers; l += 1) foremost = Math.max(foremost, row[ends + k * layers + l] as number);
+    row[ends + k] = foremost;
   }
+  const walls = row.subarray(0, ends + acrosses.length);
+  const askew = leastSquaresSlope(acrosses, walls.subarray(ends));
+  for (let i = 0; i < ends; i += 1) walls[i] = (walls[i] as number) + askew * (ps[i % ps.length] as number);
+  return walls;
 }

@@ -53,7 +53,7 @@ function noted(room: Room, board: Between, up: number): Trial[] {
     ...end,
     profile: Float64Array.from(at.ps, (p) => end.line.at + end.line.slope * p),
   });
-  const { tight, seen } = lieOf(at, at.mean, along(board.left), along(board.right), liesFor(at));
+  const { tight, seen } = lieOf(at, at.likely, along(board.left), along(board.right), liesFor(at));
   const { shift, turn, goesIn } = seatAtBest(at.ps, tight, seen, (2 * MOVED_MM) / board.lengthMm, board.lengthMm / 2);
   const gapAt = (end: 'left' | 'right', i: number) => {
     const where = shift - turn * (at.ps[i] as number);

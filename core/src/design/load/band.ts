@@ -91,7 +91,7 @@ export class BandMatrix {
   private substitute(right: Float64Array, firsts: Int32Array): Float64Array {
     const { size, half, rows } = this;
     const width = half + 1;
-    const x = Float64Array.from(right);
+    const x = right.slice();
     for (let i = 0; i < size; i += 1) {
       const ri = i * width + half - i;
       let sum = x[i] as number;

@@ -130,7 +130,7 @@ export interface Flexural {
 }
 
 /** What corner values are scaled by: slopes in natural coordinates are a (b) times those in millimetres. */
-const scales = (a: number, b: number) => Float64Array.from({ length: 12 }, (_, k) => [1, a, b][k % 3]!);
+const scales = (a: number, b: number) => new Float64Array([1, a, b, 1, a, b, 1, a, b, 1, a, b]);
 
 /** Stiffness of a bending element 2a by 2b (mm), 12 by 12: w, ∂w/∂x, ∂w/∂y of each corner; N and mm. */
 export function bendingStiffness(a: number, b: number, { x, y, xy, twist }: Flexural): Matrix {
@@ -147,10 +147,10 @@ export function bendingStiffness(a: number, b: number, { x, y, xy, twist }: Flex
   return out;
 }
 
-/** Loads at the corners of a bending element under an even pressure, N/mm²: 12 values. */
-export function pressureLoad(a: number, b: number, pressure: number): Float64Array {
+/** Loads at the corners of a bending element under an even pressure of 1 N/mm²: 12 values. */
+export function pressureLoad(a: number, b: number): Float64Array {
   const scale = scales(a, b);
-  return LOAD.map((one, k) => one * pressure * a * b * scale[k]!);
+  return LOAD.map((one, k) => one * a * b * scale[k]!);
 }
 
 /**
@@ -165,23 +165,33 @@ export function deflectionWeights(a: number, b: number, x: number, y: number): F
   return weights([0, 0], x, y).map((weight, k) => weight * scale[k]!);
 }
 
+const TRUEST = [-1 / Math.sqrt(3), 1 / Math.sqrt(3)];
+
+/** Natural points where a rectangle's stresses are truest, with the second derivatives of w there. */
+const POINTS = TRUEST.flatMap((x) =>
+  TRUEST.map((y) => ({ x, y, xx: weights([2, 0], x, y), yy: weights([0, 2], x, y) })),
+);
+
+/** What stresses at a point of an element are made of, as weights of its corner values. */
+export interface StressPoint {
+  /** ∂²w/∂x² and ∂²w/∂y² by w, ∂w/∂x, ∂w/∂y of each corner, 1/mm. */
+  readonly curves: readonly [Float64Array, Float64Array];
+  /** ε_x, ε_y and γ by u, v of each corner. */
+  readonly strained: readonly [Float64Array, Float64Array, Float64Array];
+}
+
 /**
- * Curvatures (∂²w/∂x², ∂²w/∂y², ∂²w/∂x∂y) at a natural point, as weights of the twelve corner values.
+ * The four points of an element where its stresses are truest (Barlow points; 2 by 2 Gauss).
  * @param a half the element's length, millimetres
  * @param b half its breadth, millimetres
- * @param x natural place along, from -1 to 1
- * @param y natural place across, from -1 to 1
  */
-export function curvatures(
-  a: number,
-  b: number,
-  x: number,
-  y: number,
-): readonly [Float64Array, Float64Array, Float64Array] {
+export function stressPoints(a: number, b: number): readonly StressPoint[] {
   const scale = scales(a, b);
-  const by = (order: readonly [number, number], over: number) =>
-    weights(order, x, y).map((weight, k) => (weight * scale[k]!) / over);
-  return [by([2, 0], a * a), by([0, 2], b * b), by([1, 1], a * b)];
+  const over = (by: Float64Array, square: number) => by.map((weight, k) => (weight * scale[k]!) / square);
+  return POINTS.map(({ x, y, xx, yy }) => ({
+    curves: [over(xx, a * a), over(yy, b * b)],
+    strained: strains(a, b, x, y),
+  }));
 }
 
 /** Stiffnesses of a plate in its own plane, N/mm: along x, along y, coupling, shear. */
@@ -194,12 +204,7 @@ export type Membrane = Flexural;
  * @param x natural place along, from -1 to 1
  * @param y natural place across, from -1 to 1
  */
-export function strains(
-  a: number,
-  b: number,
-  x: number,
-  y: number,
-): readonly [Float64Array, Float64Array, Float64Array] {
+function strains(a: number, b: number, x: number, y: number): readonly [Float64Array, Float64Array, Float64Array] {
   const [ex, ey, g] = [new Float64Array(8), new Float64Array(8), new Float64Array(8)];
   CORNERS.forEach(([cx, cy], k) => {
     const dx = (cx * (1 + cy * y)) / (4 * a);

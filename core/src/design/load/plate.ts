@@ -2,12 +2,12 @@ import { clearOf } from '../fit/outline';
 import { BandMatrix } from './band';
 import {
   bendingStiffness,
-  curvatures,
   membraneStiffness,
   pressureLoad,
-  strains,
+  stressPoints,
   type Flexural,
   type Membrane,
+  type StressPoint,
 } from './element';
 import { gridLines, type Grid } from './grid';
 import type { PlateLoad, PlateModel, PlateStiffness, Rib } from './plateModel';
@@ -55,7 +55,6 @@ const CORNERS = [
   [1, 1],
   [0, 1],
 ] as const;
-const GAUSS = [-1 / Math.sqrt(3), 1 / Math.sqrt(3)];
 
 /**
  * Solves a plate under several loads by finite elements. Ribs lie beside its middle plane, so with them it also
@@ -75,54 +74,34 @@ export function solvePlate(model: PlateModel, loads: readonly PlateLoad[], acros
   const half = (ys.length + 2) * per;
   const k = new BandMatrix(size, half);
   const [bend, stretch] = [flexural(stiffness, thicknessMm), membrane(stiffness, thicknessMm)];
-  const elements = elementsOf(grid).filter(
+  const elements = elementsOf(grid, elementKinds(bend, stretch), (i, j) => node(i, j) * per).filter(
     ({ i, j, a, b }) => !model.outline || clearOf(model.outline, [(xs[i] as number) + a, (ys[j] as number) + b]) > 0,
   );
-  const kinds = elementKinds(bend, stretch);
-  for (const { i, j, a, b } of elements) {
-    const nodes = CORNERS.map(([di, dj]) => node(i + di, j + dj) * per);
-    const { bends, stretches } = kinds.of(a, b);
-    addTo(
-      k,
-      nodes.flatMap((at) => [at, at + 1, at + 2]),
-      bends,
-    );
-    if (stretched)
-      addTo(
-        k,
-        nodes.flatMap((at) => [at + 3, at + 4]),
-        stretches,
-      );
+  for (const { kind, corners } of elements) {
+    addTo(k, corners, 0, 3, kind.bends);
+    if (stretched) addTo(k, corners, 3, 2, kind.stretches);
   }
   for (const rib of ribs) addRib(k, rib, grid, (i, j) => node(i, j) * per, stretched);
   const free = k.copy();
-  const used = new Set(elements.flatMap(({ i, j }) => CORNERS.map(([di, dj]) => node(i + di, j + dj))));
+  const filled = model.outline ? new Set(elements.flatMap(({ corners }) => corners)) : null;
+  const used = (at: number) => !filled || filled.has(at * per);
   const held = rests.flatMap((rest) =>
-    grid.on(rest).flatMap(([i, j]) => (used.has(node(i, j)) ? [{ id: rest.id, i, j }] : [])),
+    grid.on(rest).flatMap(([i, j]) => (used(node(i, j)) ? [{ id: rest.id, i, j }] : [])),
   );
   const tied = new Set(held.map(({ i, j }) => node(i, j) * per));
   for (const at of tied) k.tie(at);
   for (let at = 0; at < xs.length * ys.length; at += 1)
-    if (!used.has(at)) for (let d = 0; d < per; d += 1) k.tie(at * per + d);
+    if (!used(at)) for (let d = 0; d < per; d += 1) k.tie(at * per + d);
   if (stretched) for (const at of [3, 4, node(xs.length - 1, 0) * per + 4]) k.tie(at);
   const solve = k.factor();
   if (!solve) return null;
   return loads.map((load) => {
     const right = new Float64Array(size);
-    for (const { i, j, a, b } of elements) {
-      const push = pressureLoad(a, b, load.pressure);
-      CORNERS.forEach(([di, dj], c) => addPush(right, node(i + di, j + dj) * per, push, c));
-    }
+    for (const { kind, corners } of elements)
+      for (let c = 0; c < 4; c += 1) addPush(right, corners[c] as number, kind.push, c, load.pressure);
     for (const { x, y, newtons } of load.points) {
       const at = grid.within(x, y);
-      CORNERS.forEach(([di, dj], c) =>
-        addPush(
-          right,
-          node(at.i + di, at.j + dj) * per,
-          at.weights.map((weight) => weight * newtons),
-          c,
-        ),
-      );
+      CORNERS.forEach(([di, dj], c) => addPush(right, node(at.i + di, at.j + dj) * per, at.weights, c, newtons));
     }
     const tiedRight = right.slice();
     for (const at of tied) tiedRight[at] = 0;
@@ -139,11 +118,11 @@ export function solvePlate(model: PlateModel, loads: readonly PlateLoad[], acros
     });
     const sagMm = xs.map((_, i) => ys.map((__, j) => moved[node(i, j) * per] as number));
     return {
-      ...mostOf(grid, sagMm, (i, j) => used.has(node(i, j))),
+      ...mostOf(grid, sagMm, (i, j) => used(node(i, j))),
       grid,
       sagMm,
       reactions,
-      stress: stressOf(elements, moved, { node, per, bend, stretch, thicknessMm, ribs, grid, kinds }),
+      stress: stressOf(elements, moved, { node, per, bend, stretch, thicknessMm, ribs, grid }),
     };
   });
 }
@@ -154,20 +133,40 @@ interface ElementAt {
   /** Half its sizes, millimetres. */
   readonly a: number;
   readonly b: number;
+  readonly kind: ElementKind;
+  /** The first unknown of each of its corners. */
+  readonly corners: readonly number[];
 }
 
-function elementsOf({ xs, ys }: Grid): ElementAt[] {
-  return xs
-    .slice(1)
-    .flatMap((x, i) =>
-      ys.slice(1).map((y, j) => ({ i, j, a: (x - (xs[i] as number)) / 2, b: (y - (ys[j] as number)) / 2 })),
-    );
+function elementsOf(
+  { xs, ys }: Grid,
+  kindOf: (a: number, b: number) => ElementKind,
+  unknown: (i: number, j: number) => number,
+): ElementAt[] {
+  return xs.slice(1).flatMap((x, i) =>
+    ys.slice(1).map((y, j) => {
+      const [a, b] = [(x - (xs[i] as number)) / 2, (y - (ys[j] as number)) / 2];
+      return { i, j, a, b, kind: kindOf(a, b), corners: CORNERS.map(([di, dj]) => unknown(i + di, j + dj)) };
+    }),
+  );
 }
 
-function addTo(k: BandMatrix, unknowns: readonly number[], values: readonly Float64Array[]): void {
-  for (let r = 0; r < unknowns.length; r += 1) {
-    const row = values[r] as Float64Array;
-    for (let c = 0; c < unknowns.length; c += 1) k.add(unknowns[r] as number, unknowns[c] as number, row[c] as number);
+/** Adds an element's matrix over `count` unknowns of each corner, the first of them so far `past` its first. */
+function addTo(
+  k: BandMatrix,
+  corners: readonly number[],
+  past: number,
+  count: number,
+  values: readonly Float64Array[],
+): void {
+  for (let one = 0; one < 4; one += 1) {
+    for (let d = 0; d < count; d += 1) {
+      const [row, i] = [values[one * count + d] as Float64Array, (corners[one] as number) + past + d];
+      for (let other = 0; other < 4; other += 1) {
+        const j = (corners[other] as number) + past;
+        for (let e = 0; e < count; e += 1) k.add(i, j + e, row[other * count + e] as number);
+      }
+    }
   }
 }
 
@@ -175,31 +174,29 @@ function addTo(k: BandMatrix, unknowns: readonly number[], values: readonly Floa
 interface ElementKind {
   readonly bends: readonly Float64Array[];
   readonly stretches: readonly Float64Array[];
-  /** At each of the points where stresses are taken. */
-  readonly points: readonly {
-    readonly curves: ReturnType<typeof curvatures>;
-    readonly strained: ReturnType<typeof strains>;
-  }[];
+  readonly push: Float64Array;
+  readonly points: readonly StressPoint[];
 }
 
-function elementKinds(bend: Flexural, stretch: Membrane): { readonly of: (a: number, b: number) => ElementKind } {
+function elementKinds(bend: Flexural, stretch: Membrane): (a: number, b: number) => ElementKind {
   const known: { readonly a: number; readonly b: number; readonly kind: ElementKind }[] = [];
-  return {
-    of: (a, b) => {
-      const found = known.find((one) => Math.abs(one.a - a) < 1e-9 && Math.abs(one.b - b) < 1e-9);
-      if (found) return found.kind;
-      const points = GAUSS.flatMap((x) =>
-        GAUSS.map((y) => ({ curves: curvatures(a, b, x, y), strained: strains(a, b, x, y) })),
-      );
-      const kind = { bends: bendingStiffness(a, b, bend), stretches: membraneStiffness(a, b, stretch), points };
-      known.push({ a, b, kind });
-      return kind;
-    },
+  return (a, b) => {
+    const found = known.find((one) => Math.abs(one.a - a) < 1e-9 && Math.abs(one.b - b) < 1e-9);
+    if (found) return found.kind;
+    const kind = {
+      bends: bendingStiffness(a, b, bend),
+      stretches: membraneStiffness(a, b, stretch),
+      push: pressureLoad(a, b),
+      points: stressPoints(a, b),
+    };
+    known.push({ a, b, kind });
+    return kind;
   };
 }
 
-function addPush(right: Float64Array, at: number, push: ArrayLike<number>, corner: number): void {
-  for (let d = 0; d < 3; d += 1) right[at + d] = (right[at + d] as number) + (push[3 * corner + d] as number);
+/** Adds so many times what one unit of load is at a corner of an element: a force and two moments. */
+function addPush(right: Float64Array, at: number, push: ArrayLike<number>, corner: number, times: number): void {
+  for (let d = 0; d < 3; d += 1) right[at + d] = (right[at + d] as number) + times * (push[3 * corner + d] as number);
 }
 
 function mostOf(
@@ -224,21 +221,20 @@ interface StressInput {
   readonly thicknessMm: number;
   readonly ribs: readonly Rib[];
   readonly grid: Grid;
-  readonly kinds: ReturnType<typeof elementKinds>;
 }
 
 /** The largest stresses at the faces of the plate, at the points where elements are truest, and in the ribs. */
 function stressOf(elements: readonly ElementAt[], moved: Float64Array, input: StressInput): PlateResult['stress'] {
-  const { node, per, bend, stretch, thicknessMm: t, ribs, grid, kinds } = input;
+  const { node, per, bend, stretch, thicknessMm: t, ribs, grid } = input;
   let [along, across] = [0, 0];
   const [bent, plane] = [new Float64Array(12), new Float64Array(8)];
-  for (const { i, j, a, b } of elements) {
-    CORNERS.forEach(([di, dj], c) => {
-      const at = node(i + di, j + dj) * per;
+  for (const { corners, kind } of elements) {
+    for (let c = 0; c < 4; c += 1) {
+      const at = corners[c] as number;
       for (let d = 0; d < 3; d += 1) bent[3 * c + d] = moved[at + d] as number;
       if (per === 5) for (let d = 0; d < 2; d += 1) plane[2 * c + d] = moved[at + 3 + d] as number;
-    });
-    for (const { curves, strained } of kinds.of(a, b).points) {
+    }
+    for (const { curves, strained } of kind.points) {
       const [cx, cy] = [dot(curves[0], bent), dot(curves[1], bent)];
       const [ex, ey] = per === 5 ? [dot(strained[0], plane), dot(strained[1], plane)] : [0, 0];
       const own = { x: (stretch.x * ex + stretch.xy * ey) / t, y: (stretch.xy * ex + stretch.y * ey) / t };

@@ -1,5 +1,6 @@
-import { EigenvalueDecomposition, CholeskyDecomposition, Matrix } from 'ml-matrix';
+import { EigenvalueDecomposition, Matrix } from 'ml-matrix';
 import { normalsFrom } from '../../base/random';
+import { factorOf } from '../survey/cholesky';
 import type { Joint } from './opening';
 
 // Rounding may leave a covariance that is only just singular; this much of its scale on the diagonal mends that.
@@ -14,34 +15,39 @@ export function drawSamples({ meanMm, covarianceMm2 }: Joint, count: number, see
   const n = meanMm.length;
   const z = normalsFrom(seed, count * n);
   const { rows, lower } = rootOf(covarianceMm2);
-  const all: Float64Array[] = [];
-  for (let k = 0; k < count; k += 1) {
-    const drawn = Float64Array.from(meanMm);
-    const own = z.subarray(k * n, (k + 1) * n);
-    for (let i = 0; i < n; i += 1)
-      drawn[i] = (drawn[i] as number) + dot(rows[i] as Float64Array, own, lower ? i + 1 : n);
-    all.push(drawn);
+  // One block for all of them: hundreds of small arrays cost more than what is in them.
+  const all = new Float64Array(count * n);
+  for (let i = 0; i < n; i += 1) {
+    const row = rows[i] as Float64Array;
+    const mean = meanMm[i] as number;
+    const last = lower ? i : n - 1;
+    // Two samples at a time: neither sum waits for itself.
+    for (let from = 0; from < all.length; from += 2 * n) {
+      const next = from + n < all.length ? from + n : from;
+      let [one, other] = [mean, mean];
+      for (let j = 0; j <= last; j += 1) {
+        const weight = row[j] as number;
+        one += weight * (z[from + j] as number);
+        other += weight * (z[next + j] as number);
+      }
+      all[from + i] = one;
+      all[next + i] = other;
+    }
   }
-  return all;
-}
-
-function dot(a: Float64Array, b: Float64Array, n: number): number {
-  let sum = 0;
-  for (let i = 0; i < n; i += 1) sum += (a[i] as number) * (b[i] as number);
-  return sum;
+  return Array.from({ length: count }, (_, k) => all.subarray(k * n, (k + 1) * n));
 }
 
 /** A square root of a covariance, R Rᵀ, by rows; whether nothing stands above its diagonal. */
-function rootOf(covariance: readonly (readonly number[])[]): { rows: Float64Array[]; lower: boolean } {
+function rootOf(covariance: readonly (readonly number[])[]): { rows: readonly Float64Array[]; lower: boolean } {
   const n = covariance.length;
   if (n === 0) return { rows: [], lower: true };
-  const byRows = (matrix: Matrix) => matrix.to2DArray().map((row) => Float64Array.from(row));
+  const scale = covariance.reduce((most, row, i) => Math.max(most, row[i] as number), 1e-12);
+  const mended = new Matrix(covariance.map((row, i) => row.map((one, j) => (i === j ? one + MEND * scale : one))));
+  const factor = factorOf(mended);
+  if (factor) return { rows: factor, lower: true };
   const matrix = new Matrix(covariance.map((row) => [...row]));
-  const scale = Math.max(...matrix.diagonal(), 1e-12);
-  const mended = Matrix.add(matrix, Matrix.eye(n).mul(MEND * scale));
-  const cholesky = new CholeskyDecomposition(mended);
-  if (cholesky.isPositiveDefinite()) return { rows: byRows(cholesky.lowerTriangularMatrix), lower: true };
   const { realEigenvalues, eigenvectorMatrix } = new EigenvalueDecomposition(matrix, { assumeSymmetric: true });
   const roots = realEigenvalues.map((realEigenvalue) => Math.sqrt(Math.max(realEigenvalue, 0)));
-  return { rows: byRows(eigenvectorMatrix.mmul(Matrix.diag(roots))), lower: false };
+  const rows = eigenvectorMatrix.mmul(Matrix.diag(roots)).to2DArray();
+  return { rows: rows.map((row) => Float64Array.from(row)), lower: false };
 }

@@ -161,10 +161,12 @@ class Adjustment implements Solved {
   }
 
   private compile(terms: Functional): Row {
-    return terms.flatMap(({ surface, s, z, weight }) => {
+    const row: Row[number][] = [];
+    for (const { surface, s, z, weight } of terms) {
       const prior = this.priors.get(surface);
-      return prior && weight !== 0 ? [{ prior, s, z, weight }] : [];
-    });
+      if (prior && weight !== 0) row.push({ prior, s, z, weight });
+    }
+    return row;
   }
 
   private readonly where: Where = (surface, s, z) => this.mean([{ surface, s, z, weight: 1 }]);
@@ -178,7 +180,7 @@ class Adjustment implements Solved {
 
   readonly ask = (terms: Functional): Answer => {
     const row = this.compile(terms);
-    const k = Float64Array.from(this.rows, (other) => crossed(other, row));
+    const k = this.crossedWith(row);
     const forwarded = forward(this.factor, k);
     return {
       mean: priorMean(row) + dot(k, this.alpha),
@@ -193,20 +195,38 @@ class Adjustment implements Solved {
 
   readonly prepare = (terms: Functional): Prepared => {
     const row = this.compile(terms);
-    const k = Float64Array.from(this.rows, (other) => crossed(other, row));
-    return { row, solved: forward(this.factor, k) };
+    return { row, solved: forward(this.factor, this.crossedWith(row)) };
   };
 
   readonly between = (a: Prepared, b: Prepared): number => crossed(a.row, b.row) - dot(a.solved, b.solved);
 
   readonly jointly = (all: readonly Functional[]) => {
-    const prepared = all.map(this.prepare);
-    const covariance = prepared.map((a, i) => prepared.map((b, j) => (j < i ? 0 : this.between(a, b))));
+    const mean: number[] = [];
+    const prepared = all.map((terms) => {
+      const row = this.compile(terms);
+      const k = this.crossedWith(row);
+      mean.push(priorMean(row) + dot(k, this.alpha));
+      return { row, solved: forward(this.factor, k) };
+    });
+    const covariance = prepared.map(() => new Array<number>(all.length).fill(0));
     for (let i = 0; i < all.length; i += 1) {
-      for (let j = 0; j < i; j += 1) (covariance[i] as number[])[j] = (covariance[j] as number[])[i] as number;
+      const [own, a] = [covariance[i] as number[], prepared[i] as Prepared];
+      for (let j = 0; j <= i; j += 1) {
+        const value = this.between(prepared[j] as Prepared, a);
+        own[j] = value;
+        (covariance[j] as number[])[i] = value;
+      }
     }
-    return { mean: all.map(this.mean), covariance };
+    return { mean, covariance };
   };
+
+  /** Prior covariances of a functional with each of the observations. */
+  private crossedWith(row: Row): Float64Array {
+    const { rows } = this;
+    const k = new Float64Array(rows.length);
+    for (let i = 0; i < rows.length; i += 1) k[i] = crossed(rows[i] as Row, row);
+    return k;
+  }
 
   readonly weights = (terms: Functional): Map<string, number> => {
     const gain = backward(this.factor, this.prepare(terms).solved);
@@ -247,8 +267,10 @@ function linearised(
 /** Prior covariance of two functionals; different surfaces have nothing to do with one another. */
 function crossed(a: Row, b: Row): number {
   let sum = 0;
-  for (const one of a) {
-    for (const other of b) {
+  for (let i = 0; i < a.length; i += 1) {
+    const one = a[i] as Row[number];
+    for (let j = 0; j < b.length; j += 1) {
+      const other = b[j] as Row[number];
       if (one.prior === other.prior) sum += one.weight * other.weight * covariance(one.prior, one, other);
     }
   }

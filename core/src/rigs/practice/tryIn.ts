@@ -41,7 +41,7 @@ export function tryIn(room: Room, { band, left, right }: CutBoard): Tried {
     line: { at: x(0), slope: 0 },
     profile: Float64Array.from(pocket.ps, x),
   });
-  const { tight, seen } = lieOf(pocket, pocket.mean, end('left', left), end('right', right), liesFor(pocket));
+  const { tight, seen } = lieOf(pocket, pocket.likely, end('left', left), end('right', right), liesFor(pocket));
   const wide = right(0) - left(0);
   const seat = seatAtBest(pocket.ps, tight, seen, (2 * MOVED_MM) / wide);
   return { goesIn: seat.goesIn, worstGapMm: seat.worstGapMm };

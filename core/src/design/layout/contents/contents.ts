@@ -1,7 +1,9 @@
 import { figure, plus, type Figure } from '../../../base/figure';
+import { perOwner } from '../../../base/memory';
 import type { Thing } from '../../../job';
 import { count, message, text } from '../../../base/message';
 import { snapToTape, TAPE_STEP_MM, type Tape } from '../../../base/quantity';
+import type { Opening } from '../../../place/opening';
 import { metAt } from '../keepClear';
 import type { Laid, Setting, Top } from '../setting';
 import { kindOf, leastFront, pileMm, stancesOf, type Kind } from './kinds';
@@ -61,6 +63,9 @@ function topFigure({ input: { job, under }, bottom }: Setting, { tops, standing 
   return Math.abs(rest) < 1e-6 ? board : plus(board, message('term.roomToSpare'), rest);
 }
 
+/** Another support often leaves shelves and things as they are. */
+const placings = perOwner<Opening, Placing>(4);
+
 /**
  * What stands on shelves whose heights are decided already.
  * @param tops tops of the shelves above the floor mark, millimetres, rising
@@ -84,7 +89,12 @@ export function storedOn(setting: Setting, tops: readonly number[]): Contents | 
     leastGapMm: 0,
     musts: tops.map((mm) => ({ fromMm: mm, toMm: mm })),
   };
-  const placing = placeThings(ground, ground, kindsFor(setting, ground, job.things, widthMm), widthMm);
+  // No space is higher than this, so what is higher need not be tried.
+  const highMm = Math.max(...[...tops, topMm + thickness].map((top, i) => top - thickness - (tops[i - 1] ?? bottomMm)));
+  const kinds = kindsFor(setting, ground, job.things, widthMm, highMm);
+  const placing = placings(input.opening, [tops, { ...ground, tops: [] }, kinds, widthMm], () =>
+    placeThings(ground, ground, kinds, widthMm),
+  );
   if (placing.tops.length === 0) return null;
   return told(setting, placing, topMm, widthMm, () => []);
 }
@@ -104,11 +114,12 @@ function kindsFor(
   { topMm, bottomMm, depthsMm = [] }: Ground,
   things: readonly Thing[],
   widthMm: number,
+  highMm = topMm - bottomMm,
 ): Kind[] {
   const most = {
     widthMm,
     depthMm: Math.max(...depthsMm),
-    highMm: topMm - bottomMm,
+    highMm,
     even: new Set(depthsMm).size === 1,
   };
   return things.map((thing) => kindOf(thing, job.people, most));

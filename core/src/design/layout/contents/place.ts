@@ -2,7 +2,7 @@ import { Bound, leastEffort } from './bound';
 import { searchAll } from './exact';
 import { Filling, OUT } from './filling';
 import { leastFront, runningMm, type Kind, type Stance } from './kinds';
-import { fillBy, search, type Found } from './search';
+import { fillBy, leastCost, search, type Found } from './search';
 import type { Ground } from './settle';
 
 /** Things of one kind on one shelf. */
@@ -64,7 +64,7 @@ export function placeThings(
   const begun = begin(rough, bound, could ? effort.begun : 0);
   let sketch = search(rough, { layings: effort.coarse, seed: SEED }, begun.filled);
   // What is out may have room after all: it is looked for harder before anyone is told that it has none.
-  for (let again = 1; again <= effort.again && sketch.cost >= OUT && could; again += 1) {
+  for (let again = 1; again <= effort.again && sketch.cost >= leastCost(rough) + OUT && could; again += 1) {
     const other = search(
       new Filling(coarse, kinds, widthMm),
       { layings: 2 * effort.coarse, seed: SEED + 100 * again },

@@ -17,6 +17,8 @@ export interface Budget {
 
 // However hard it is tried without gain, this many times is enough for a small job.
 const FRUITLESS = 250;
+// What costs more than the least by no more than this is not searched further.
+const NOTHING = 1e-9;
 // So often all that stands in a space is moved, rather than kinds one by one.
 const MOVED = 0.4;
 // By so much of the best cost it may become worse, at the beginning, to come out of where it is stuck.
@@ -40,7 +42,9 @@ export function search(filling: Filling, { layings, seed }: Budget, start: Fille
     for (let space = 0; space < spaces; space += 1) if (filling.countIn(kind, space) > 0) filling.put(kind, space, 0);
   };
   const from = filling.asked;
-  while (filling.asked - from < layings && fruitless < FRUITLESS && order.length > 0) {
+  const least = leastCost(filling);
+  const worthwhile = () => best.cost > least + NOTHING && fruitless < FRUITLESS && order.length > 0;
+  while (filling.asked - from < layings && worthwhile()) {
     if (random.uniform() < MOVED) move(filling, random);
     else {
       const taken = taking(filling, order, random);
@@ -62,6 +66,13 @@ export function search(filling: Filling, { layings, seed }: Budget, start: Fille
   filling.fill(best.filled);
   return { filled: best.filled, cost: filling.cost() };
 }
+
+/** What no filling costs less than: kinds that can stand nowhere are out. */
+export const leastCost = (filling: Filling): number =>
+  filling.kinds.reduce(
+    (sum, { stances, count }, kind) => (stances.length === 0 ? sum + filling.outCostOf(kind, count) : sum),
+    0,
+  );
 
 /** All that stands in a space goes to another: by turns with what is there, or what is between moves on. */
 function move(filling: Filling, { uniform }: Random): void {
