@@ -1,10 +1,10 @@
 import { StyleSheet, View } from 'react-native';
-import { usualBox, usualTrimThickness, type Job } from '@dormer/core/job/document';
+import { BOX_CORNERS, usualBox, usualBoxBack, usualTrimThickness, type Job } from '@dormer/core/job/document';
 import type { CavityBox } from '@dormer/core/place/opening';
 import type { Plan } from '@dormer/core/plan';
 import { snapToTape } from '@dormer/core/base/quantity';
 import { aboutWords, lengthWords } from '@dormer/core/say/words/first';
-import { LengthField, NoticeLine, Section, Segmented, Txt } from '../../ui';
+import { LengthField, NoticeLine, Section, Segmented, Toggles, Txt } from '../../ui';
 import { Why } from '../../parts/Why';
 import { useLabel } from '../../labels';
 import { editJob, useAppDispatch } from '../../store';
@@ -19,7 +19,8 @@ export function BoxSection({ job, plan }: { job: Job; plan: Plan }) {
   const dispatch = useAppDispatch();
   const { box } = plan;
   const wish = job.box ?? usualBox(job.units);
-  const set = (change: Partial<typeof wish>) => dispatch(editJob((one) => ({ ...one, box: { ...wish, ...change } })));
+  const put = (to: typeof wish) => dispatch(editJob((one) => ({ ...one, box: to })));
+  const set = (change: Partial<typeof wish>) => put({ ...wish, ...change });
   return (
     <Section title={label('box.title')}>
       {box ? (
@@ -71,6 +72,32 @@ export function BoxSection({ job, plan }: { job: Job; plan: Plan }) {
           onCommit={(value) => set({ trim: { ...wish.trim, [name]: value } })}
         />
       ))}
+      <Segmented
+        titled
+        label={label('box.corners')}
+        value={wish.corners ?? 'screwed'}
+        options={BOX_CORNERS.map((value) => ({ value, title: label(`box.corners.${value}`) }))}
+        onChange={(corners) => set({ corners })}
+      />
+      <Toggles<'back'>
+        label={label('box.behind')}
+        chosen={wish.back ? ['back'] : []}
+        options={[{ value: 'back', title: label('box.backed') }]}
+        onChange={(chosen) => {
+          const { back = usualBoxBack(job.units), ...without } = wish;
+          put(chosen.length > 0 ? { ...without, back } : without);
+        }}
+      />
+      {wish.back ? (
+        <LengthField
+          label={label('box.back')}
+          value={wish.back}
+          units={job.units}
+          tape={job.tape}
+          sign="positive"
+          onCommit={(back) => set({ back })}
+        />
+      ) : null}
     </Section>
   );
 }

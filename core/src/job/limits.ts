@@ -33,6 +33,9 @@ export const LIMITS = {
   id: 64,
 } as const;
 
+/** How the corners of a cavity's box are held. */
+export const BOX_CORNERS = ['screwed', 'pinned'] as const;
+
 /** Digits of a pairing code, and the most characters in the name of a device. */
 export const PAIRING = { digits: 6, name: 60 } as const;
 

@@ -63,6 +63,9 @@ export function usualBox(units: JobUnit): BoxWish {
   return { odds: 97, trim: { width: usualLength(60, '2 1/2', units), reveal: usualLength(5, '3/16', units) } };
 }
 
+/** Thickness of a panel over the back of a box before anyone says otherwise. */
+export const usualBoxBack = (units: JobUnit): TypedLength => usualLength(6, '1/4', units);
+
 /** Thickness of face trim before anyone says otherwise. */
 export const usualTrimThickness = (units: JobUnit): TypedLength => usualLength(12, '1/2', units);
 

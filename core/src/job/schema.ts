@@ -4,6 +4,7 @@ import { shelvesOfAll } from './shelvesWanted';
 import { anyLength, id, positiveLength } from './fieldSchema';
 import {
   BACK_STYLES,
+  BOX_CORNERS,
   CORNER_SHAPES,
   END_STYLES,
   ENDS,
@@ -98,6 +99,8 @@ const box = z.strictObject({
     reveal: anyLength.describe('How far the trim stands back from the box’s inner edge'),
     thickness: positiveLength.optional().describe('Thickness of the face trim; a usual one when left away'),
   }),
+  back: positiveLength.optional().describe('Thickness of a panel over its back; none when left away'),
+  corners: z.enum(BOX_CORNERS).optional().describe('How its corners are held; screwed when left away'),
 });
 
 /** The job document: everything Dormer knows about one piece of work. */

@@ -83,6 +83,7 @@ export const SUPPORT_ASKS = {
     postWidth: long(70, '2 3/4'),
     groove: long(8, '5/16'),
     joint: choiceByHand(['groove', 'rebate'], ['rebate', 'groove']),
+    stands: choice('wall', 'plumb'),
     ...nosing(false),
   },
   brackets: {

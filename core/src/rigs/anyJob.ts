@@ -127,6 +127,7 @@ export function anyJob(seed: number): Job {
   const dividers = dividersBy(randomFrom(seed + DIVIDED), count, wide, told);
   return {
     ...supported,
+    ...(job.box ? { box: { ...job.box, ...boxedBy(randomFrom(seed + BOXED), told) } } : {}),
     ...(dividers.length > 0 ? { further: { dividers, holes: [] } } : {}),
     support: {
       ...supported.support,
@@ -138,6 +139,15 @@ export function anyJob(seed: number): Job {
 
 /** Dividers are drawn by a chance of their own. */
 const DIVIDED = 1_000_000;
+
+/** So are a box's back and corners. */
+const BOXED = 2_000_000;
+
+/** A panel over the back of every other box, corners either way. */
+const boxedBy = (random: Random, told: (mm: number) => TypedLength) => ({
+  ...(random.uniform() < 0.5 ? { back: told(random.pick([3, 6, 9])) } : {}),
+  corners: random.pick(['screwed', 'pinned'] as const),
+});
 
 /** Now and then a divider or two on a shelf, as high as the gap or 80 mm. */
 function dividersBy(random: Random, shelves: number, wide: number, told: (mm: number) => TypedLength) {

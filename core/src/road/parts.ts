@@ -10,6 +10,7 @@ import {
   boxAndTrim,
   boxCorners,
   boxScrews,
+  boxPanelPins,
   boxTrimPins,
   depthOf,
   dividersOf,
@@ -74,8 +75,9 @@ export function asFarAsParts(job: DesignJob, { survey, opening }: ReturnType<typ
 
 /** Thicknesses of a box's boards and of its trim, and how the trim is wished. */
 function boxBoards({ box: wish, units, shelves }: DesignJob): BoxBoards {
-  const { trim } = wish ?? usualBox(units);
-  return { wallMm: shelves.thickness.mm, trim, trimThickMm: (trim.thickness ?? usualTrimThickness(units)).mm };
+  const { trim, corners = 'screwed' } = wish ?? usualBox(units);
+  const trimThickMm = (trim.thickness ?? usualTrimThickness(units)).mm;
+  return { wallMm: shelves.thickness.mm, corners, trim, trimThickMm };
 }
 
 /** The boards and the trim of a cavity's box. */
@@ -87,7 +89,12 @@ function boxOf(box: CavityBox, job: DesignJob, sides: Joint | null): PartSpec[] 
 /** What holds a box together, in its hole, and its trim to it. */
 function boxJoints(box: CavityBox, job: DesignJob): Fastening[] {
   const boards = boxBoards(job);
-  return [...boxScrews(box, boards.wallMm), ...boxCorners(box, boards.wallMm), ...boxTrimPins(box, boards)];
+  return [
+    ...boxScrews(box, boards.wallMm),
+    ...boxCorners(box, boards),
+    ...boxPanelPins(box, boards),
+    ...boxTrimPins(box, boards),
+  ];
 }
 
 /** Shelves that cannot be made as asked: no wood is cut for them, the others are still planned. */

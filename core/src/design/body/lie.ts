@@ -71,7 +71,8 @@ export function solidOfPart(part: Part, stand: Stand, opening: BodyOpening): Sol
   if (part.fit) return fittedSolid(part, part.fit, stand);
   if (part.role === 'bracket-brace') return braceSolid(part, stand);
   if (part.role === 'side-cleat-left' || part.role === 'side-cleat-right') return besideSolid(part, stand, opening);
-  if (part.role === 'post-left' || part.role === 'post-right') return postSolid(part, opening);
+  if (part.role === 'post-left' || part.role === 'post-right')
+    return part.plumb ? plumbPost(part, stand) : postSolid(part, opening);
   return squareSolid(part, stand, opening);
 }
 
@@ -161,6 +162,19 @@ function postSolid(part: Part, opening: BodyOpening): Solid {
     through,
   };
   return plainSolid(frame, [part.length.mm, width.mm, thicknessMm]);
+}
+
+/** A post that stands plumb, before its wall. */
+function plumbPost(part: Part, stand: Stand): Solid {
+  const { place, across, thicknessMm, width, length } = part;
+  const left = part.role === 'post-left';
+  const frame: Frame = {
+    origin: inUnit(stand, [(left ? across?.fromMm : across?.toMm) ?? 0, place.outFrom, place.upFrom]),
+    along: [0, 0, 1],
+    across: turnedIn(stand, [0, 1, 0]),
+    through: turnedIn(stand, [left ? 1 : -1, 0, 0]),
+  };
+  return plainSolid(frame, [length.mm, width.mm, thicknessMm]);
 }
 
 /** A brace from the upright, where its outer edge begins, to the arm. */

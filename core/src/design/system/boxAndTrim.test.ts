@@ -2,7 +2,7 @@ import { figure } from '../../base/figure';
 import { message } from '../../base/message';
 import type { CavityBox } from '../../place/opening';
 import { typedLength } from '../../job';
-import { boxAndTrim } from '.';
+import { boxAndTrim, boxCorners, boxPanelPins, type BoxBoards } from '.';
 
 const sized = (mm: number) => figure({ label: message('term.cavityWidth'), mm, readings: ['w1'] });
 const box = (width: number, height: number, depth: number | null) =>
@@ -10,10 +10,12 @@ const box = (width: number, height: number, depth: number | null) =>
     width: sized(width),
     height: sized(height),
     depth: depth === null ? null : sized(depth),
+    backMm: 0,
     seat: { acrossMm: 0, upMm: 0 },
   }) as CavityBox;
-const boards = {
+const boards: BoxBoards = {
   wallMm: 12,
+  corners: 'screwed',
   trim: { width: typedLength('50', 'mm'), reveal: typedLength('5', 'mm') },
   trimThickMm: 10,
 };
@@ -50,6 +52,30 @@ test('sides are rounded down, so that the box still goes in; every length says w
   const top = parts.find((part) => part.id === 'box-top')?.length;
   expect(top?.kind === 'given' ? top.figure.terms.map((term) => term.mm) : []).toEqual([360, -24]);
   expect(top?.kind === 'given' ? top.figure.terms[0]?.readings : []).toEqual(['w1']);
+});
+
+test('a panel over the back: the boards are so much less deep and lie before it; pins hold it to all four', () => {
+  const backed = { ...box(360, 1540, 90), backMm: 6 };
+  const parts = boxAndTrim(backed, boards);
+  const panel = parts.find((part) => part.role === 'back-panel');
+  expect(panel).toMatchObject({ width: { mm: 360 }, thicknessMm: 6, place: { outFrom: 0, outTo: 6 } });
+  expect(panel?.length.kind === 'given' && panel.length.figure.mm).toBe(1540);
+  const walls = parts.filter((part) => part.id.startsWith('box-') && part !== panel);
+  expect(walls.map((part) => [part.width.mm, part.place.outFrom, part.place.outTo])).toEqual(
+    Array.from({ length: 4 }, () => [84, 6, 90]),
+  );
+  const pins = boxPanelPins(backed, boards);
+  expect(pins.map(({ into }) => into.kind === 'piece' && into.id).sort()).toEqual(walls.map(({ id }) => id).sort());
+  expect(boxPanelPins(box(360, 1540, 90), boards)).toEqual([]);
+  expect(boxAndTrim({ ...backed, backMm: 90 }, boards)).toEqual([]);
+});
+
+test('corners are screwed, or pinned with twice as many', () => {
+  const held = (corners: BoxBoards['corners']) => boxCorners(box(360, 1540, 90), { ...boards, corners });
+  const count = (corners: BoxBoards['corners']) =>
+    held(corners).map(({ with: what, spread }) => [what, spread.kind === 'given' ? spread.at.length : 0]);
+  expect(count('screwed')).toEqual(Array.from({ length: 4 }, () => ['screw', 2]));
+  expect(count('pinned')).toEqual(Array.from({ length: 4 }, () => ['pin', 4]));
 });
 
 test('without a depth there is no box to plan, nor one narrower than its own boards', () => {

@@ -6,6 +6,8 @@ import { NO_SHELF, type Across, type Fastening, type LongEdge, type PartSpec } f
 
 /** Beside the box itself: what its boards and its trim are. Lengths in millimetres. */
 export interface BoxBoards {
+  /** How its corners are held. */
+  readonly corners: NonNullable<BoxWish['corners']>;
   /** Thickness of the box's boards. */
   readonly wallMm: number;
   readonly trim: BoxWish['trim'];
@@ -13,9 +15,13 @@ export interface BoxBoards {
   readonly trimThickMm: number;
 }
 
+/** Depth of the boards of a box: all of it but the panel over their rear edges. Millimetres, not negative. */
+export const boxBoardsDeep = ({ depth, backMm }: CavityBox): number => Math.max((depth?.mm ?? 0) - backMm, 0);
+
 /** Screws through both sides of a box, and the shims behind them, into the studs: at every shim. */
-export function boxScrews({ shims, seat, depth }: CavityBox, wallMm: number): Fastening[] {
-  const deep = depth?.mm ?? 0;
+export function boxScrews(box: CavityBox, wallMm: number): Fastening[] {
+  const { shims, seat } = box;
+  const deep = boxBoardsDeep(box);
   if (deep <= 0) return [];
   return (['left', 'right'] as const).flatMap((side): Fastening[] => {
     const ours = shims.filter((shim) => shim.side === side);
@@ -40,9 +46,13 @@ export function boxScrews({ shims, seat, depth }: CavityBox, wallMm: number): Fa
   });
 }
 
-/** Screws through both sides of a box into the ends of its top and bottom: two at each corner, clear of the shims'. */
-export function boxCorners({ depth, height }: CavityBox, wallMm: number): Fastening[] {
-  const deep = depth?.mm ?? 0;
+/**
+ * Screws, or pins, through both sides of a box into the ends of its top and bottom: clear of the screws through its
+ * shims.
+ */
+export function boxCorners(box: CavityBox, { wallMm, corners }: BoxBoards): Fastening[] {
+  const { height } = box;
+  const deep = boxBoardsDeep(box);
   if (deep <= 0 || height.mm <= 2 * wallMm) return [];
   return (['left', 'right'] as const).flatMap((side) =>
     (['bottom', 'top'] as const).map((end): Fastening => ({
@@ -50,11 +60,11 @@ export function boxCorners({ depth, height }: CavityBox, wallMm: number): Fasten
       shelf: NO_SHELF,
       through: { kind: 'piece', id: `box-${side}` },
       into: { kind: 'piece', id: `box-${end}`, grain: 'end', haveMm: null },
-      with: 'screw',
+      with: corners === 'pinned' ? 'pin' : 'screw',
       passMm: wallMm,
       spread: {
         kind: 'given',
-        at: CORNER_SHARES.map((share) => ({
+        at: (corners === 'pinned' ? PIN_SHARES : CORNER_SHARES).map((share) => ({
           alongMm: end === 'bottom' ? wallMm / 2 : height.mm - wallMm / 2,
           acrossMm: deep * share,
         })),
@@ -66,10 +76,47 @@ export function boxCorners({ depth, height }: CavityBox, wallMm: number): Fasten
 }
 /** Where screws into the ends of its boards are across a box's depth: away from those through the shims. */
 export const CORNER_SHARES = [0.36, 0.64] as const;
+/** Pins hold less than screws: there are twice as many. */
+const PIN_SHARES = [0.14, 0.38, 0.62, 0.86] as const;
+
+const PANEL_PINS_MM = 150;
+
+/** Pins through the panel over the back of a box into the rear edges of all four of its boards. */
+export function boxPanelPins(box: CavityBox, { wallMm }: BoxBoards): Fastening[] {
+  const deep = boxBoardsDeep(box);
+  if (box.backMm <= 0 || deep <= 0) return [];
+  const [high, wide] = [box.height.mm, box.width.mm];
+  const upright = pinsOver(high, wallMm).map((alongMm) => ({ alongMm, acrossMm: wallMm / 2 }));
+  const level = pinsOver(wide, wallMm).map((acrossMm) => ({ alongMm: wallMm / 2, acrossMm }));
+  const edges = {
+    'box-left': upright,
+    'box-right': upright.map((at) => ({ ...at, acrossMm: wide - at.acrossMm })),
+    'box-bottom': level,
+    'box-top': level.map((at) => ({ ...at, alongMm: high - at.alongMm })),
+  };
+  return Object.entries(edges).map(([into, at]) => ({
+    id: `box-back/${into}`,
+    shelf: NO_SHELF,
+    through: { kind: 'piece', id: 'box-back' },
+    into: { kind: 'piece', id: into, grain: 'edge', haveMm: deep },
+    with: 'pin',
+    passMm: box.backMm,
+    spread: { kind: 'given', at },
+    carries: null,
+    leverMm: 0,
+  }));
+}
+
+/** Places of pins along an edge, clear of the corners where boards meet. Millimetres. */
+function pinsOver(longMm: number, wallMm: number): number[] {
+  const count = Math.max(2, Math.ceil(longMm / PANEL_PINS_MM));
+  const clear = longMm - 4 * wallMm;
+  return Array.from({ length: count }, (_, i) => 2 * wallMm + ((i + 0.5) * clear) / count);
+}
 
 /** Trim pinned to the front edges of the box all round, over the middle of what it covers of each. */
-export function boxTrimPins({ depth }: CavityBox, { wallMm, trim, trimThickMm }: BoxBoards): Fastening[] {
-  const deep = depth?.mm ?? 0;
+export function boxTrimPins(box: CavityBox, { wallMm, trim, trimThickMm }: BoxBoards): Fastening[] {
+  const deep = boxBoardsDeep(box);
   if (deep <= 0) return [];
   const reveal = trim.reveal.mm;
   // From the trim's inner edge: the wall shows by the reveal, the rest of it is under the trim.
@@ -105,12 +152,13 @@ const TRIMMED = [
  * the reveal by which it stands back from the box's edge, and twice its own width.
  */
 export function boxAndTrim(box: CavityBox, { wallMm, trim, trimThickMm }: BoxBoards): PartSpec[] {
-  if (!box.depth || box.width.mm <= 2 * wallMm || box.height.mm <= 2 * wallMm) return [];
+  if (!box.depth || boxBoardsDeep(box) <= 0 || box.width.mm <= 2 * wallMm || box.height.mm <= 2 * wallMm) return [];
   const [wide, high] = [outside(box.width, 'term.boxWidth'), outside(box.height, 'term.boxHeight')];
   const inside = (size: Figure) => less(size, message('term.boxWalls'), 2 * wallMm);
-  const deep = box.depth?.mm ?? 0;
-  const within = { outFrom: 0, outTo: deep };
-  const wall = { shelf: NO_SHELF, thicknessMm: wallMm, width: outside(box.depth, 'term.boxDepth') } as const;
+  const deep = box.depth.mm;
+  const within = { outFrom: box.backMm, outTo: deep };
+  const width = less(outside(box.depth, 'term.boxDepth'), message('term.lessBackPanel'), box.backMm);
+  const wall = { shelf: NO_SHELF, thicknessMm: wallMm, width } as const;
   const [left, right] = [box.seat.acrossMm, box.seat.acrossMm + box.width.mm];
   const side = (id: 'box-left' | 'box-right', label: string, name: Message): PartSpec => ({
     ...wall,
@@ -166,6 +214,7 @@ export function boxAndTrim(box: CavityBox, { wallMm, trim, trimThickMm }: BoxBoa
     side('box-right', 'BR', message('part.box.right')),
     end('box-top', 'BT', message('part.box.top'), box.height.mm - wallMm),
     end('box-bottom', 'BB', message('part.box.bottom'), 0),
+    ...(box.backMm > 0 ? [backPanel(box, wide, high)] : []),
     trimmed({ id: 'trim-left', label: 'TL', name: message('part.trim.left') }, inside(high), 'lower', {
       upright: true,
       across: { fromMm: outer.fromMm, toMm: outer.fromMm + trimMm.mm },
@@ -189,6 +238,23 @@ export function boxAndTrim(box: CavityBox, { wallMm, trim, trimThickMm }: BoxBoa
       upTo: foot + trimMm.mm,
     }),
   ];
+}
+
+/** The panel over the back of a box: as wide and as high as all of it. */
+function backPanel({ backMm, seat, width, height }: CavityBox, wide: Figure, high: Figure): PartSpec {
+  return {
+    shelf: NO_SHELF,
+    id: 'box-back',
+    role: 'back-panel',
+    name: message('part.backPanel'),
+    label: 'BK',
+    thicknessMm: backMm,
+    width: wide,
+    place: { upFrom: seat.upMm, upTo: seat.upMm + height.mm, outFrom: 0, outTo: backMm },
+    across: { fromMm: seat.acrossMm, toMm: seat.acrossMm + width.mm },
+    upright: true,
+    length: { kind: 'given', figure: high, rounded: 'down' },
+  };
 }
 
 /** A size of the box as one term, with the readings it rests on. */

@@ -4,8 +4,9 @@ import { length, message } from '../../base/message';
 import type { Band, CavityBox, Opening } from '../../place/opening';
 import { wallKindOf } from '../../place/kinds';
 import { stop, type Problem } from '../../base/problem';
+import { boxBoardsDeep } from './boxAndTrim';
 import * as pieces from './pieces';
-import type { Across, SystemInput } from './system';
+import type { Across, PartSpec, SystemInput } from './system';
 
 /** What every standing case of a kind asks, whatever its shelves are held by. */
 interface CaseAsked {
@@ -92,12 +93,13 @@ export function carcaseOf({ opening, shelves, space, wish, depthOf, asked, box, 
 }
 
 /** The box of a cavity as a case: it is there already, its shelves go into it. */
-function boxCarcase({ width, height, depth, seat }: CavityBox, sideMm: number): Carcase {
+function boxCarcase(box: CavityBox, sideMm: number): Carcase {
+  const { width, height, seat } = box;
   return {
     wide: width,
     high: height,
     inside: less(width, message('term.boxWalls'), 2 * sideMm),
-    depthMm: depth?.mm ?? 0,
+    depthMm: boxBoardsDeep(box),
     footMm: seat.upMm,
     topMm: seat.upMm + height.mm,
     across: { fromMm: seat.acrossMm, toMm: seat.acrossMm + width.mm },
@@ -155,8 +157,11 @@ export function caseProblems(carcase: Carcase, { opening, shelves, depthOf, aske
   }
   if (carcase.inside.mm <= 0)
     problems.push(stop({ kind: 'support' }, message('problem.caseNarrow', { width: length(carcase.wide.mm) })));
-  if (carcase.sides === 'box' && carcase.depthMm <= 0)
-    problems.push(stop({ kind: 'support' }, message('problem.noBoxDepth')));
+  if (box && carcase.depthMm <= 0) {
+    const [depth, taken] = [length(box.depth?.mm ?? 0), length(box.backMm)];
+    const why = box.depth ? message('problem.caseShallow', { depth, taken }) : message('problem.noBoxDepth');
+    problems.push(stop({ kind: 'support' }, why));
+  }
   if (!box) {
     const { back = false, backThickness = { mm: 0 }, nosing = false, nosingThickness = { mm: 0 } } = asked;
     const takenMm = (back ? backThickness.mm : 0) + (nosing ? nosingThickness.mm : 0);
@@ -186,19 +191,30 @@ export interface BackedAsked extends CaseAsked {
 }
 
 /**
- * Depth of a shelf's board in a case: the case's less its nosing and the panel behind it; in a cavity's box all of it.
+ * Depth of a shelf's board in a case: the case's less its nosing and the panel behind it; in a cavity's box as deep as
+ * that's own boards.
  */
 export function shelfDepth(
   { asked, depthOf, box }: Pick<CaseInput, 'depthOf' | 'box'> & { readonly asked: BackedAsked },
   shelf: number,
 ): Figure {
-  if (box) return figure({ label: message('term.boxDepth'), mm: box.depth?.mm ?? 0 });
+  if (box) return boxShelfDepth(box);
   return lessBack(pieces.boardDepth(depthOf(shelf), pieces.nosingOf(asked)), asked);
+}
+
+/** Depth of a shelf in a cavity's box. */
+const boxShelfDepth = ({ depth, backMm }: CavityBox): Figure =>
+  less(figure({ label: message('term.boxDepth'), mm: depth?.mm ?? 0 }), message('term.lessBackPanel'), backMm);
+
+/** A shelf as it lies in a cavity's box: before the panel over its back, as deep as the box's own boards. */
+export function inBox(one: PartSpec, box: CavityBox): PartSpec {
+  const width = boxShelfDepth(box);
+  return { ...one, width, place: { ...one.place, outFrom: box.backMm, outTo: box.backMm + width.mm } };
 }
 
 /** Depth things stand on in a case: up to the front of the nosing, before the panel behind. Millimetres. */
 export function standingDepth({ asked, depthOf, box }: Parameters<typeof shelfDepth>[0], shelf: number): number {
-  return box ? (box.depth?.mm ?? 0) : depthOf(shelf) - (asked.back ? asked.backThickness.mm : 0);
+  return box ? boxBoardsDeep(box) : depthOf(shelf) - (asked.back ? asked.backThickness.mm : 0);
 }
 
 /** A depth less the back panel, where there is one. */

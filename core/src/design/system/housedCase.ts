@@ -6,6 +6,7 @@ import {
   bottomTop,
   carcaseOf,
   caseProblems,
+  inBox,
   insideAcross,
   insideOf,
   lessBack,
@@ -96,7 +97,7 @@ export const housedCase: System<'housed-case'> = {
         message('order.case.dry'),
         message('order.case.glue'),
         message('order.case.square'),
-        ...(asked.back ? [message('order.case.back')] : []),
+        ...((box ? box.backMm > 0 : asked.back) ? [message('order.case.back')] : []),
         message('order.case.stand'),
         ...(asked.trim && !box ? [message('order.case.trim')] : []),
       ],
@@ -137,11 +138,19 @@ function holdOf(n: number, carcase: Carcase, input: Input): Hold {
 
 /** Shelves let into the sides of a cavity's box. */
 function boxShelves(carcase: Carcase, input: Input): PartSpec[] {
-  const { asked, shelves, wish } = input;
+  const { asked, shelves, wish, box } = input;
   const long = plus(carcase.inside, message('term.intoGrooves'), 2 * asked.groove.mm);
   const across = insideAcross(carcase, wish.thickness.mm, asked.groove.mm);
   return shelves.flatMap((shelf) =>
-    caseShelf({ carcase, shelf, thicknessMm: wish.thickness.mm, depthMm: carcase.depthMm, long, across, nosing: null }),
+    caseShelf({
+      carcase,
+      shelf,
+      thicknessMm: wish.thickness.mm,
+      depthMm: carcase.depthMm,
+      long,
+      across,
+      nosing: null,
+    }).map((one) => (box ? inBox(one, box) : one)),
   );
 }
 

@@ -56,3 +56,55 @@ test('the steps say how each is cut and laid in', () => {
   expect(grooved).toEqual(expect.arrayContaining(['order.posts.shelves']));
   expect(grooved.filter((code) => code.includes('ebate'))).toEqual([]);
 });
+
+describe('posts that stand plumb between leaning walls', () => {
+  const plumbJob: Job = {
+    ...chimneyAlcove(),
+    support: {
+      system: 'housed-posts',
+      own: { 'housed-posts': { joint: 'rebate', stands: 'plumb', groove: mm(20), postThickness: mm(45) } },
+    },
+  };
+  const [plumb, following] = [planJob(plumbJob), onPosts('rebate', 20)];
+  const boards = ({ parts }: Plan) => parts.filter((part) => part.role === 'board');
+  const posts = ({ body }: Plan) => body.pieces.filter((piece) => piece.role.startsWith('post-'));
+
+  test('boards are all alike; where posts follow the walls, they differ', () => {
+    const lengths = (plan: Plan) => new Set(boards(plan).map((part) => part.length.mm));
+    expect(boards(plumb)).toHaveLength(5);
+    expect(lengths(plumb).size).toBe(1);
+    expect(lengths(following).size).toBeGreaterThan(1);
+    // From wall to wall where they reach in most, less 6 mm of packing and 45 mm of post each, and 20 into each.
+    const [board] = boards(plumb);
+    const [wide = NaN, ...rest] = board!.length.terms.map((term) => term.mm);
+    expect(rest.slice(0, 3)).toEqual([-12, -90, 40]);
+    expect(board!.length.mm).toBeLessThanOrEqual(wide - 62);
+    expect(board!.length.mm).toBeGreaterThan(wide - 62 - 0.51);
+  });
+
+  test('they are upright, off the wall all the way up, and let the boards in as deep as asked', () => {
+    expect(posts(plumb)).toHaveLength(4);
+    for (const { solid } of posts(plumb)) expect(solid.frame.along).toEqual([0, 0, 1]);
+    const leans = posts(following).map(({ solid }) => Math.abs(solid.frame.along[0]));
+    expect(Math.max(...leans)).toBeGreaterThan(0.002);
+    const walled = new Set(plumb.fixings.filter(({ into }) => into.kind === 'wall').map(({ id }) => id));
+    const ways = plumb.body.screws.filter((screw) => walled.has(screw.fixing)).map(({ way }) => way);
+    expect(ways.length).toBeGreaterThan(7);
+    for (const way of ways) {
+      const [post, wall] = [way[0]!, way[1]!];
+      expect(post.in.kind).toBe('piece');
+      expect(wall.in.kind).not.toBe('piece');
+      // The packing is between them.
+      expect(wall.fromMm - post.toMm).toBeGreaterThan(3);
+    }
+  });
+
+  test('steps say so, and packers are bought', () => {
+    const step = (plan: Plan) => plan.build.steps.find(({ id }) => id === 'posts')!;
+    const said = (plan: Plan) => step(plan).how.map(({ code }) => code);
+    expect(said(plumb)).toContain('order.posts.plumb');
+    expect(said(following)).toContain('order.posts.stand');
+    expect(step(plumb).materials.map(({ code }) => code)).toEqual(['buy.shims']);
+    expect(step(following).materials).toEqual([]);
+  });
+});

@@ -1,9 +1,10 @@
 import { floorAt } from '../../place/opening/floorAt';
 import { figure, less, plus } from '../../base/figure';
-import { count, length, message } from '../../base/message';
+import { message } from '../../base/message';
 import type { Band } from '../../place/opening';
-import { doubtful, stop, type Problem } from '../../base/problem';
 import * as pieces from './pieces';
+import { postProblems, TOP_LEFT_ON_MM } from './postProblems';
+import { betweenPlumb, packedMost, plumbBetween, type PlumbPosts } from './plumbPosts';
 import type { Across, Fastening, Hold, Joint, PartSpec, System, SystemInput } from './system';
 
 type Input = SystemInput<'housed-posts'>;
@@ -29,7 +30,7 @@ export const housedPosts: System<'housed-posts'> = {
     const { asked, shelves, wish, job } = input;
     const nosing = pieces.nosingOf(asked);
     const hangs = pieces.hangsBelow(nosing, wish.thickness.mm);
-    const blocked = problemsOf(input);
+    const blocked = postProblems(input);
     const stopped = blocked.filter((problem) => problem.severity === 'stop').map((problem) => problem.about);
     const all = stopped.some((one) => one.kind !== 'shelf');
     const made = all
@@ -45,7 +46,7 @@ export const housedPosts: System<'housed-posts'> = {
       hangsMm: () => hangs,
       order: [
         message(jointOrder(asked.joint, job.tools)),
-        message('order.posts.stand'),
+        message(asked.stands === 'plumb' ? 'order.posts.plumb' : 'order.posts.stand'),
         message(asked.joint === 'rebate' ? 'order.posts.rebated' : 'order.posts.shelves'),
         ...(isScrewed(input) ? [message('order.posts.screwed')] : []),
         ...(nosing ? [message('order.nosing')] : []),
@@ -72,8 +73,36 @@ const isScrewed = ({ asked }: Pick<Input, 'asked'>): boolean =>
 /** Least depth of a rebate with a screw in the middle, 10 mm from the board's end. Millimetres, assumed. */
 const SCREWED_FROM_MM = 20;
 
+/** Where posts stand that are to be plumb; null where they follow their walls. */
+function plumbOf(input: Input): PlumbPosts | null {
+  return input.asked.stands === 'plumb' && input.shelves.length > 0
+    ? plumbBetween(input.opening, { ...reachOf(input), outsMm: standsOf(input).flat() })
+    : null;
+}
+
+/** Heights posts reach from and to. */
+function reachOf(input: Input): { readonly fromMm: number; readonly toMm: number } {
+  return { fromMm: 0, toMm: (input.shelves.at(-1)?.top.mm ?? 0) + TOP_LEFT_ON_MM };
+}
+
+/** Posts, and what lies between them, stand as one where they are plumb. */
+const PLUMB_UNIT = 'posts';
+
+/** A board between plumb posts: as long as all the others, let into both sides. */
+function plumbBoard(partSpec: PartSpec, plumb: PlumbPosts, { asked }: Input): PartSpec {
+  const [thick, into] = [asked.postThickness.mm, asked.groove.mm];
+  const across = { fromMm: plumb.leftMm + thick - into, toMm: plumb.rightMm - thick + into };
+  return {
+    ...partSpec,
+    unit: PLUMB_UNIT,
+    across,
+    length: { kind: 'given', figure: betweenPlumb(plumb, thick, into), rounded: 'down' },
+  };
+}
+
 function boardsOf(shelf: Shelf, input: Input): PartSpec[] {
   const { asked, wish } = input;
+  const plumb = plumbOf(input);
   const between = [
     { label: message('term.posts'), mm: -2 * asked.postThickness.mm },
     { label: message('term.intoGrooves'), mm: 2 * asked.groove.mm },
@@ -85,11 +114,13 @@ function boardsOf(shelf: Shelf, input: Input): PartSpec[] {
       depthMm: input.depthOf(shelf.number),
       nosing: pieces.nosingOf(asked),
     })
-    .map((partSpec): PartSpec =>
-      partSpec.length.kind === 'between-walls' && partSpec.role === 'board'
+    .map((partSpec): PartSpec => {
+      if (plumb)
+        return partSpec.role === 'board' ? plumbBoard(partSpec, plumb, input) : { ...partSpec, unit: PLUMB_UNIT };
+      return partSpec.length.kind === 'between-walls' && partSpec.role === 'board'
         ? { ...partSpec, length: { ...partSpec.length, between } }
-        : partSpec,
-    );
+        : partSpec;
+    });
 }
 
 /** Ranges out from the back that the posts of a side take up: one in the middle of a shallow shelf, else two. */
@@ -106,8 +137,6 @@ function standsOf(input: Input): readonly Band['outFrom'][][] {
 /** A front post stands so far behind the boards' front, that a lipping lies on them and not on it. Millimetres. */
 const SET_BACK_MM = 2;
 const TWO_FROM = 2.5;
-/** Share of a post's thickness that may be cut away. Assumed. */
-const MOST = { groove: 0.5, rebate: 0.65 } as const;
 
 const deepest = ({ shelves, depthOf, asked }: Input) =>
   Math.max(0, ...shelves.map(({ number }) => pieces.boardDepth(depthOf(number), pieces.nosingOf(asked)).mm));
@@ -118,10 +147,14 @@ function postsOf(input: Input): PartSpec[] {
   const { asked, shelves, opening, wish } = input;
   const { left, right } = opening.extent;
   const thick = asked.postThickness.mm;
+  const plumb = plumbOf(input);
+  const backs = { left: plumb?.leftMm ?? left, right: plumb?.rightMm ?? right };
   return (['left', 'right'] as const).flatMap((side) =>
     standsOf(input).map(([outFrom = 0, outTo = 0], k): PartSpec => {
       const across: Across =
-        side === 'left' ? { fromMm: left, toMm: left + thick } : { fromMm: right - thick, toMm: right };
+        side === 'left'
+          ? { fromMm: backs.left, toMm: backs.left + thick }
+          : { fromMm: backs.right - thick, toMm: backs.right };
       const foot = footOf(input, side, (outFrom + outTo) / 2);
       const top = shelves.at(-1)?.top ?? figure();
       const upTo = top.mm + TOP_LEFT_ON_MM;
@@ -131,6 +164,7 @@ function postsOf(input: Input): PartSpec[] {
         TOP_LEFT_ON_MM,
       );
       return {
+        ...(plumb ? { unit: PLUMB_UNIT, plumb: true as const } : {}),
         shelf: 0,
         id: idOf(side, k),
         role: side === 'left' ? 'post-left' : 'post-right',
@@ -167,9 +201,6 @@ function skirted({ job: { place } }: Input, outFromMm: number): Joint[] {
   ];
 }
 
-/** A groove so near to a post's end would break out. */
-const TOP_LEFT_ON_MM = 40;
-
 /** How high the floor lies where a post stands, above the floor mark, millimetres. */
 const footOf = ({ opening }: Input, side: Side, out: number): number =>
   floorAt(opening, { across: opening.extent[side], out });
@@ -194,6 +225,9 @@ function holdOf(shelf: Shelf, input: Input): Hold {
 function fasteningsOf(input: Input): Fastening[] {
   const { asked, wish, shelves } = input;
   const nosing = pieces.nosingOf(asked);
+  const plumb = plumbOf(input);
+  const packed = (side: Side, outsMm: readonly number[]) =>
+    plumb ? packedMost(input.opening, plumb, side, { ...reachOf(input), outsMm }) : 0;
   const posts = (['left', 'right'] as const).flatMap((side) =>
     standsOf(input).map(([from = 0, to = 0], k): Fastening => ({
       ...pieces.stickToWall({
@@ -203,6 +237,7 @@ function fasteningsOf(input: Input): Fastening[] {
         thicknessMm: asked.postThickness.mm,
         heightMm: to - from,
       }),
+      passMm: asked.postThickness.mm + packed(side, [from, to]),
       // The floor carries it.
       carries: null,
       spread: { kind: 'along', acrossMm: [(to - from) / 2], everyMm: 600, least: 2 },
@@ -249,51 +284,4 @@ function screwedDown({ number, underside }: Shelf, input: Input): Fastening[] {
       };
     }),
   );
-}
-
-function problemsOf(input: Input): Problem[] {
-  const { asked, shelves } = input;
-  const nosing = pieces.nosingOf(asked);
-  const depths = shelves.flatMap((shelf) => pieces.noDepthProblems(input.depthOf(shelf.number), nosing));
-  if (depths.length > 0) return depths.slice(0, 1);
-  const deep = asked.groove.mm;
-  const most = asked.postThickness.mm * MOST[asked.joint];
-  if (deep > most)
-    return [
-      stop(
-        { kind: 'support' },
-        message('problem.grooveTooDeep', {
-          groove: length(deep),
-          post: length(asked.postThickness.mm),
-          most: length(most),
-        }),
-      ),
-    ];
-  const ceilingMm = input.opening.surfaces.includes('ceiling')
-    ? (input.opening.clearHeight()?.narrowest.mm ?? Infinity)
-    : Infinity;
-  const high = shelves.filter((shelf) => shelf.top.mm + TOP_LEFT_ON_MM > ceilingMm);
-  const highest = length(ceilingMm - TOP_LEFT_ON_MM);
-  const under = high.map((laidShelf) =>
-    stop(
-      { kind: 'shelf', shelf: laidShelf.number },
-      message('problem.postsUnderCeiling', { shelf: count(laidShelf.number), highest }),
-    ),
-  );
-  const low = shelves.filter((shelf) => shelf.underside.mm >= 0 && shelf.underside.mm < TOP_LEFT_ON_MM);
-  const leftMm = asked.postThickness.mm - deep;
-  const weak =
-    deep > asked.postThickness.mm * MOST.groove
-      ? [doubtful({ kind: 'support' }, message('problem.rebateDeep', { groove: length(deep), left: length(leftMm) }))]
-      : [];
-  return [
-    ...under,
-    ...weak,
-    ...low.map((laidShelf) =>
-      doubtful(
-        { kind: 'shelf', shelf: laidShelf.number },
-        message('problem.grooveNearFoot', { shelf: count(laidShelf.number) }),
-      ),
-    ),
-  ];
 }

@@ -5,7 +5,7 @@ export * from './zones';
 export { dividersOf } from './dividers';
 export { blockPlace, uprightBlocks, uprightBoard, type BlockPlace, type UprightWish } from './bayUpright';
 export { bareBoards } from './bareBoards';
-export { boxAndTrim, boxCorners, boxScrews, boxTrimPins, type BoxBoards } from './boxAndTrim';
+export { boxAndTrim, boxCorners, boxPanelPins, boxScrews, boxTrimPins, type BoxBoards } from './boxAndTrim';
 export { shelfMarks } from './pieces';
 export { railExtras } from './railExtras';
 export { tiltedExtras } from './tiltedExtras';

@@ -5,6 +5,7 @@ import {
   bottomTop,
   carcaseOf,
   caseProblems,
+  inBox,
   insideAcross,
   insideOf,
   lessBack,
@@ -98,7 +99,7 @@ export const pinnedCase: System<'pinned-case'> = {
         message('order.case.pins'),
         message('order.case.screw'),
         message('order.case.square'),
-        ...(asked.back ? [message('order.case.back')] : []),
+        ...((box ? box.backMm > 0 : asked.back) ? [message('order.case.back')] : []),
         message('order.case.stand'),
         ...(asked.trim && !box ? [message('order.case.trim')] : []),
         message('order.case.shelvesIn'),
@@ -118,7 +119,7 @@ export const pinnedCase: System<'pinned-case'> = {
 };
 
 /** Shelves in a cavity's box: shorter than its inside by their play, but for the one that is screwed fast. */
-function boxShelves(carcase: Carcase, { asked, shelves, wish }: Input, fixed: number | null): PartSpec[] {
+function boxShelves(carcase: Carcase, { asked, shelves, wish, box }: Input, fixed: number | null): PartSpec[] {
   const thick = wish.thickness.mm;
   return shelves.flatMap((shelf) => {
     const play = shelf.number === fixed ? 0 : asked.shelfPlay.mm;
@@ -131,7 +132,7 @@ function boxShelves(carcase: Carcase, { asked, shelves, wish }: Input, fixed: nu
       long,
       across: insideAcross(carcase, thick, -play / 2),
       nosing: null,
-    });
+    }).map((one) => (box ? inBox(one, box) : one));
   });
 }
 

@@ -98,6 +98,8 @@ export interface PartSpec {
   readonly tiltDegrees?: number;
   /** It stands upright: its length runs up, not along. */
   readonly upright?: true;
+  /** It stands plumb, packed off its wall; else it follows the wall. */
+  readonly plumb?: true;
   readonly length: LengthRule;
   /** Joints that are known before the opening is; square ends and a plain face where left away. */
   readonly joints?: readonly Joint[];

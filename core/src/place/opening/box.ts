@@ -26,6 +26,8 @@ export interface CavityBox {
   readonly width: Figure;
   readonly height: Figure;
   readonly depth: Figure | null;
+  /** Thickness of the panel over its back, millimetres; 0 where it has none. */
+  readonly backMm: number;
   /** Where its lower left outer corner stands: in the middle of the room there is, on the highest of the sill. */
   readonly seat: { readonly acrossMm: number; readonly upMm: number };
   /** Share of openings that agree with the readings into which it goes, percent. */
@@ -88,6 +90,7 @@ export function cavityBox(survey: Survey, job: BoxJob): CavityBox | null {
   const height = sized(message('term.cavityHeight'), mean.upFrom, heightMm);
   const shallowest = opening.clearDepth()?.narrowest;
   const depth = shallowest ? toTape(shallowest, job.tape, 'down') : null;
+  const backMm = wish.back?.mm ?? 0;
   const seat = { acrossMm: mean.left + (mean.width - width.mm) / 2, upMm: mean.floor };
   const problems: Problem[] = [];
   if (width.mm <= 0 || height.mm <= 0) {
@@ -101,6 +104,7 @@ export function cavityBox(survey: Survey, job: BoxJob): CavityBox | null {
       width,
       height,
       depth,
+      backMm,
       seat,
       odds: 0,
       shims: [],
@@ -119,7 +123,7 @@ export function cavityBox(survey: Survey, job: BoxJob): CavityBox | null {
       ),
     );
   }
-  return { width, height, depth, seat, odds: (100 * goesIn) / rooms.length, shims, trim, problems };
+  return { width, height, depth, backMm, seat, odds: (100 * goesIn) / rooms.length, shims, trim, problems };
 }
 
 /** Points of the left and right wall, the sill and the head. */

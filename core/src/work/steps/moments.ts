@@ -28,6 +28,7 @@ const MOMENTS: Readonly<Record<string, Moment>> = {
   'order.posts.rebated': 'shelf',
   'order.posts.screwed': 'shelf',
   'order.posts.stand': 'stand',
+  'order.posts.plumb': 'stand',
   'order.posts.shelves': 'shelf',
   'order.float.rails': 'support',
   'order.float.dry': 'shelf',

@@ -146,6 +146,7 @@ export const stepsEn = {
   'check.stain': 'One tone, no blotches, no lap marks.',
   'check.wiped': 'A clean cloth stays clean.',
   'check.boxSquare': 'Diagonals agree within {off, about}, sides straight, front flush with the wall.',
+  'check.housingsLevel': 'Housings of one shelf are level from post to post.',
   'check.plumb': 'Plumb both ways.',
   'check.tug': 'Hang on it: nothing moves.',
   'check.anchors': 'Pull by hand: nothing gives. Never hang your weight on hollow-wall fixings.',

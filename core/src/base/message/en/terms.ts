@@ -111,6 +111,8 @@ export const termsEn = {
   'term.endClear': 'Clear of the wall at its end',
   'term.runLength': 'Length of the run',
   'term.posts': 'Both posts',
+  'term.plumbBetween': 'Plumb width, where the walls reach in most',
+  'term.packing': 'Packing, both sides',
   'term.intoGrooves': 'Into both housings',
   'term.postAbove': 'Left on above the top shelf',
   'term.postWidth': 'Width of the post',

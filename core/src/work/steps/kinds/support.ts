@@ -24,8 +24,10 @@ const SUPPORTING: ReadonlySet<Part['role']> = new Set([
 
 /** Step: stand housed posts up; null when there are none. */
 export function standPosts(work: Work, after: readonly After[]): Written | null {
-  const ids = work.parts.filter(({ role }) => role === 'post-left' || role === 'post-right').map((part) => part.id);
-  if (ids.length === 0) return null;
+  const posts = work.parts.filter(({ role }) => role === 'post-left' || role === 'post-right');
+  if (posts.length === 0) return null;
+  const ids = posts.map((part) => part.id);
+  const plumb = posts.some((part) => part.plumb);
   const walled = work.fixings.filter((fixing) => drivenInPlace(fixing) && ids.includes(throughOf(fixing) ?? ''));
   return {
     place: 'site',
@@ -35,8 +37,9 @@ export function standPosts(work: Work, after: readonly After[]): Written | null 
     minutes: usualMinutes('posts', ids.length),
     after,
     how: [...instructions(work, 'stand', 'housed-posts'), ...boredHere(walled)],
-    check: [message('check.plumb')],
-    tools: ['level', 'driver', 'drill', 'tape', 'plane'],
+    check: [message(plumb ? 'check.plumb' : 'check.housingsLevel')],
+    tools: ['level', 'driver', 'drill', 'tape', plumb ? 'shims' : 'plane'],
+    ...(plumb ? { materials: [message('buy.shims')] } : {}),
     parts: ids,
     fixings: walled.map((fixing) => fixing.id),
   };
