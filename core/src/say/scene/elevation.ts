@@ -4,7 +4,7 @@ import type { Estimate } from '../../place/opening';
 import type { Plan } from '../../plan';
 import { sameSpot, senseWord, spotOf, type Spot } from '../../place/reading';
 import { SURE } from '../../place/survey/sure';
-import type { Frame } from './elevationFrame';
+import { drawnLevel, type Frame } from './elevationFrame';
 import { elevationSpot } from './elevationSpots';
 import { poleAcross, shelfShapes } from './elevationShelves';
 import { reachRoom, storedShapes } from './elevationStored';
@@ -119,21 +119,17 @@ function wallShapes(plan: Plan, frame: Frame): Shape[] {
     kind: 'polygon',
     role: surface === 'ceiling' && !measured.height ? 'wall-unknown' : 'wall',
     points: [
-      [edge(-1), lift(plan, frame, surface, 0)],
-      ...opening.levels.map((levelStation, index): Point => [levelStation.acrossMm, lift(plan, frame, surface, index)]),
-      [edge(1), lift(plan, frame, surface, opening.levels.length - 1)],
+      [edge(-1), drawnLevel(plan, frame, surface, 0)],
+      ...opening.levels.map((levelStation, index): Point => [
+        levelStation.acrossMm,
+        drawnLevel(plan, frame, surface, index),
+      ]),
+      [edge(1), drawnLevel(plan, frame, surface, opening.levels.length - 1)],
       [edge(1), sheetEdge],
       [edge(-1), sheetEdge],
     ],
   });
   return [...sides, level('floor', -frame.marginMm), level('ceiling', frame.heightMm + frame.marginMm)];
-}
-
-function lift(plan: Plan, frame: Frame, surface: 'floor' | 'ceiling', index: number): number {
-  const nominal = surface === 'floor' ? 0 : frame.heightMm;
-  const station = plan.opening.levels[index]?.[surface];
-  const most = frame.heightMm * 0.15;
-  return station ? nominal + clamp((station.mm - nominal) * frame.factor, -most, most) : nominal;
 }
 
 interface SideStation {

@@ -3,22 +3,25 @@ import type { Plan } from '../../plan';
 import { NO_SHELF } from '../../design/system/system';
 import type { Frame } from './elevationFrame';
 import { acrossOf, roleOfPart, screwShapes } from './pieces';
-import { seenFromFront } from './seenInPlace';
+import { seenFromFront, type Standing } from './seenInPlace';
 import type { Point, Role, Shape } from './scene';
 
-/** Units that stand plumb, however the walls lean: cases, each in its bay, and a cavity's box. */
-const STANDS_PLUMB = /(^|-)(case|box)$/;
+/** How a unit stands: cases, each in its bay, and a cavity's box plumb; posts that are to be plumb packed off walls. */
+function standingOf(unit: string): Standing {
+  if (/(^|-)(case|box)$/.test(unit)) return 'plumb';
+  return /(^|-)posts$/.test(unit) ? 'packed' : 'along';
+}
 
 /** Boards with what carries them, clear gaps, the level line and the pole. */
 export function shelfShapes(plan: Plan, frame: Frame, stored: boolean, strength = false): Shape[] {
   const { left, right } = frame;
   const about = (shelf: number) => (shelf === NO_SHELF ? {} : ({ about: { kind: 'shelf', shelf } } as const));
   const parts = plan.body.pieces.map((piece): Shape => {
-    const points = seenFromFront(piece.solid, plan, frame, STANDS_PLUMB.test(piece.unit));
+    const points = seenFromFront(piece.solid, plan, frame, standingOf(piece.unit));
     return { kind: 'polygon', role: roleOfPart(piece), ...about(piece.shelf), points };
   });
   const brackets = plan.body.fittings.map(({ shelf, solid }): Shape => {
-    const points = seenFromFront(solid, plan, frame, false);
+    const points = seenFromFront(solid, plan, frame, 'along');
     return { kind: 'polygon', role: 'bracket', ...about(shelf), points };
   });
   const drawn = new Set(plan.parts.map((part) => part.shelf));
