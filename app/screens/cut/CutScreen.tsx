@@ -155,7 +155,7 @@ function PieceDrawing({ job, plan, shelf, board }: BoardProps & { shelf: number 
     box ??
     boardScene(plan, shelf, exaggeration) ??
     cornerScene(plan, shelf, exaggeration) ??
-    sectionScene(plan, job, { upMm, exaggeration });
+    sectionScene(plan, job, { upMm, exaggeration, built: true });
   const size = board ? `: ${lengthWords(board.length.mm, job)} × ${lengthWords(board.width.mm, job)}` : '';
   return (
     <DrawingPane

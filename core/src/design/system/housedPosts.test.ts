@@ -46,6 +46,14 @@ test('each board is screwed down into each post it lies on; in grooves none is',
   );
 });
 
+test('every housing begins on a mark of the tape, measured from the foot of its own post', () => {
+  const housings = onPosts('groove', 10).parts.flatMap(({ joints }) =>
+    joints.flatMap((joint) => (joint.kind === 'housed' ? joint.atMm : [])),
+  );
+  expect(housings).toHaveLength(20);
+  for (const at of housings) expect(Math.abs(at * 2 - Math.round(at * 2))).toBeLessThan(1e-6);
+});
+
 test('the steps say how each is cut and laid in', () => {
   const told = (plan: Plan) => plan.build.steps.flatMap((step) => step.how.map((line) => line.code));
   expect(told(onPosts('rebate'))).toEqual(

@@ -1,6 +1,7 @@
 import { floorAt } from '../../place/opening/floorAt';
 import { figure, less, plus } from '../../base/figure';
 import { message } from '../../base/message';
+import { snapToTape } from '../../base/quantity';
 import type { Band } from '../../place/opening';
 import * as pieces from './pieces';
 import { postProblems, TOP_LEFT_ON_MM } from './postProblems';
@@ -201,9 +202,12 @@ function skirted({ job: { place } }: Input, outFromMm: number): Joint[] {
   ];
 }
 
-/** How high the floor lies where a post stands, above the floor mark, millimetres. */
-const footOf = ({ opening }: Input, side: Side, out: number): number =>
-  floorAt(opening, { across: opening.extent[side], out });
+/**
+ * How high the floor lies where a post stands, above the floor mark, millimetres: on a mark of the tape, so that its
+ * housings are too.
+ */
+const footOf = ({ opening, job }: Input, side: Side, out: number): number =>
+  snapToTape(floorAt(opening, { across: opening.extent[side], out }), job.tape, 'up');
 
 function holdOf(shelf: Shelf, input: Input): Hold {
   const { asked, wish } = input;

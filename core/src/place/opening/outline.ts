@@ -55,3 +55,17 @@ export function sectionAt(outline: Outline, upMm: number): WallSection {
     front: between(below.front, above.front),
   };
 }
+
+/**
+ * Where a side wall is at a distance from the back: straight between its stations.
+ * @param wall its positions at `outsMm`, at one height
+ * @returns x in the frame of the opening, millimetres
+ */
+export function wallAt({ outsMm }: Pick<Outline, 'outsMm'>, wall: readonly Estimate[], out: number): number {
+  const beyond = outsMm.findIndex((one) => one >= out);
+  const next = beyond === -1 ? outsMm.length - 1 : Math.max(beyond, 1);
+  const [from, to] = [outsMm[next - 1] ?? 0, outsMm[next] ?? 0];
+  const [a, b] = [wall[next - 1] ?? wall.at(-1), wall[next] ?? wall.at(-1)] as [Estimate, Estimate];
+  const share = to > from ? Math.min(Math.max((out - from) / (to - from), 0), 1) : 0;
+  return a.mm + share * (b.mm - a.mm);
+}

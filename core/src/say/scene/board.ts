@@ -1,9 +1,13 @@
 import { about, count, message } from '../../base/message';
 // Not from the stage's index: a drawing needs the figure, not the solver behind it.
 import { HIDDEN_MM } from '../../place/opening/hidden';
+import { outerCorners } from '../../design/body/corners';
+import type { Solid } from '../../design/body/solid';
+import { dot, unit, type Vector } from '../../design/body/vector';
 import type { Plan } from '../../plan';
 import { clamp, type Exaggeration } from './exaggerate';
 import { holeShapes } from './pieces';
+import { hullOf } from './seenInPlace';
 import type { Point, Role, Scene, Shape } from './scene';
 
 /** However large departures are drawn, a wall takes no more of the sheet than this share of the board's length. */
@@ -116,40 +120,48 @@ function wallShapes({ walls, seat }: Fit, { sheet, edges, marginMm }: BoardFrame
   return [{ kind: 'polygon', role: 'wall', points: [...back, ...wide] }, ...sides];
 }
 
-/** What carries the board and hides its front edge, dashed where it lies under it. */
-function supportShapes(plan: Plan, board: Part, { seat, walls }: Fit, { sheet }: BoardFrame): Shape[] {
+/** What ends this near to a wall goes with that where it is drawn farther out than it is. Millimetres. */
+const BESIDE_MM = 60;
+
+/** What carries the board and hides its front edge, seen from above, dashed where it lies under it. */
+function supportShapes({ body }: Plan, board: Part, fit: Fit, { sheet }: BoardFrame): Shape[] {
   const about = { kind: 'shelf', shelf: board.shelf } as const;
-  return plan.parts.flatMap((part): Shape[] => {
-    if (part.shelf !== board.shelf || part === board || part.role === 'divider') return [];
-    const { outFrom, outTo } = part.place;
+  const [right, front] = turnedTo(fit.seat.askew);
+  const drawn = ([x, y]: Vector): Point => {
+    const from: Vector = [x, y - fit.seat.outMm, 0];
+    const [across, out] = [dot(from, right), dot(from, front)];
     // Only where walls and ends are is exaggerated: how thick and how deep a stick is, is true.
-    const across = (x: number) => sheet([x, seat.outMm])[0];
-    const box = (from: number, to: number, y1: number, y2: number, role: Role): Shape => ({
-      kind: 'polygon',
-      role,
-      about,
-      points: [
-        [from, -y1],
-        [to, -y1],
-        [to, -y2],
-        [from, -y2],
-      ],
-    });
-    if (part.fit)
-      return [
-        box(
-          across(part.fit.seat.acrossMm),
-          across(part.fit.seat.acrossMm + part.fit.backMm),
-          outFrom,
-          outTo,
-          part.role === 'nosing' ? 'nosing' : 'cleat-below',
-        ),
-      ];
-    const side = part.role === 'side-cleat-left' ? 'left' : 'right';
-    const wall = across(walls[side][0] as number);
-    const edge = wall + (side === 'left' ? 1 : -1) * part.thicknessMm;
-    return [box(Math.min(wall, edge), Math.max(wall, edge), outFrom, outFrom + part.length.mm, 'cleat-below')];
+    const wall = [wallAt(fit, 'left', out), wallAt(fit, 'right', out)].find((mm) => Math.abs(across - mm) < BESIDE_MM);
+    return [wall === undefined ? across : across + sheet([wall, fit.seat.outMm + out])[0] - wall, -out];
+  };
+  const seen = (solid: Solid, role: Role): Shape => ({
+    kind: 'polygon',
+    role,
+    about,
+    points: hullOf(outerCorners(solid).map(drawn)),
   });
+  return [
+    ...body.pieces
+      .filter(({ id, shelf, role }) => shelf === board.shelf && id !== board.id && role !== 'divider')
+      .map(({ role, solid }) => seen(solid, role === 'nosing' ? 'nosing' : 'cleat-below')),
+    ...body.fittings
+      .filter(({ shelf, what }) => shelf === board.shelf && what === 'bracket')
+      .map(({ solid }) => seen(solid, 'cleat-below')),
+  ];
+}
+
+/** Across and out of a board whose back runs so far askew, in the frame of the opening. */
+const turnedTo = (askew: number): readonly [Vector, Vector] => [unit([1, askew, 0]), unit([-askew, 1, 0])];
+
+/** Where an end wall is at a distance from the back edge. Millimetres. */
+function wallAt({ walls }: Fit, side: 'left' | 'right', out: number): number {
+  const { ps } = walls;
+  const beyond = ps.findIndex((p) => p >= out);
+  const next = beyond === -1 ? ps.length - 1 : Math.max(beyond, 1);
+  const [from, to] = [ps[next - 1] as number, ps[next] as number];
+  const share = to > from ? Math.min(Math.max((out - from) / (to - from), 0), 1) : 0;
+  const [a, b] = [walls[side][next - 1] as number, walls[side][next] as number];
+  return a + share * (b - a);
 }
 
 /** The gap at each end as a surface: whether caulk hides it is told by how it is inked, and by its figure. */

@@ -3,14 +3,8 @@ import type { Plan } from '../../plan';
 import { NO_SHELF } from '../../design/system/system';
 import type { Frame } from './elevationFrame';
 import { acrossOf, roleOfPart, screwShapes } from './pieces';
-import { seenFromFront, type Standing } from './seenInPlace';
+import { seenFromFront, standingOf } from './seenInPlace';
 import type { Point, Role, Shape } from './scene';
-
-/** How a unit stands: cases, each in its bay, and a cavity's box plumb; posts that are to be plumb packed off walls. */
-function standingOf(unit: string): Standing {
-  if (/(^|-)(case|box)$/.test(unit)) return 'plumb';
-  return /(^|-)posts$/.test(unit) ? 'packed' : 'along';
-}
 
 /** Boards with what carries them, clear gaps, the level line and the pole. */
 export function shelfShapes(plan: Plan, frame: Frame, stored: boolean, strength = false): Shape[] {

@@ -93,7 +93,12 @@ test('what carries a board is drawn as thick as it is, however large departures 
       if (shape.kind !== 'polygon') return [];
       const span = (axis: 0 | 1) =>
         Math.max(...shape.points.map((at) => at[axis])) - Math.min(...shape.points.map((at) => at[axis]));
-      return [Math.round(Math.min(span(0), span(1)))];
+      // A stick that lies askew is no thicker for that: its area over its length.
+      const area = shape.points.reduce((sum, [x, y], i) => {
+        const [before, beyond] = shape.points.at(i - 1)!;
+        return sum + (before * y - x * beyond) / 2;
+      }, 0);
+      return [Math.round(Math.abs(area) / Math.max(span(0), span(1)))];
     });
     expect(sizes).toEqual([20, 20, 20]);
   }

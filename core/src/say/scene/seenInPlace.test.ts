@@ -1,7 +1,9 @@
 import { parcelBench, chimneyAlcove } from '../../rigs/demo';
 import { typedLength, type Job } from '../../job';
+import { outerCorners } from '../../design/body/corners';
 import { planJob } from '../../plan';
 import { drawnLevel, type Frame } from './elevationFrame';
+import { sectionScene } from './section';
 import { seenFromFront } from './seenInPlace';
 
 const mm = (value: number) => typedLength(String(value), 'mm');
@@ -64,4 +66,22 @@ test('posts that stand plumb are drawn plumb, and off the wall where it is drawn
     const walls = plan.opening.sections.flatMap(({ left }) => (left ?? []).map((wall) => frame.across(wall.mm)));
     expect(back).toBeGreaterThan(Math.max(...walls));
   }
+});
+
+test('a section shows what is built at its height, where it stands', () => {
+  const job: Job = { ...chimneyAlcove(), support: { system: 'housed-case', own: {} } };
+  const plan = planJob(job);
+  const upMm = plan.shelves[0]!.top.mm;
+  const drawn = (built: boolean) =>
+    sectionScene(plan, job, { upMm, exaggeration: 5, built }).shapes.flatMap((shape) =>
+      shape.kind === 'polygon' && ['board', 'cleat'].includes(shape.role) ? [shape] : [],
+    );
+  expect(drawn(false)).toEqual([]);
+  expect(drawn(true).map(({ role }) => role)).toEqual(['board', 'cleat', 'cleat']);
+  const board = plan.body.pieces.find(({ id }) => id === 'S1-board')!;
+  const xs = outerCorners(board.solid).map(([x]) => x);
+  const seen = drawn(true)[0]!.points.map(([x]) => x);
+  // A case stands plumb: however far out of true the walls are drawn, it is where it is.
+  expect(Math.min(...seen)).toBeCloseTo(Math.min(...xs), 6);
+  expect(Math.max(...seen)).toBeCloseTo(Math.max(...xs), 6);
 });

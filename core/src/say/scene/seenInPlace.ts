@@ -2,8 +2,7 @@ import type { Plan } from '../../plan';
 import { outerCorners } from '../../design/body/corners';
 import type { Solid } from '../../design/body/solid';
 import type { Vector } from '../../design/body/vector';
-import type { Estimate } from '../../place/opening';
-import { sectionAt } from '../../place/opening/outline';
+import { sectionAt, wallAt } from '../../place/opening/outline';
 import { drawnLevel, type Frame } from './elevationFrame';
 import type { Point } from './scene';
 
@@ -16,6 +15,18 @@ const ON_FLOOR_MM = 30;
 /** How a piece stands beside walls that lean: along them, plumb whatever they do, or plumb and packed off them. */
 export type Standing = 'along' | 'plumb' | 'packed';
 
+/** How a unit stands: cases, each in its bay, and a cavity's box plumb; posts that are to be plumb packed off walls. */
+export function standingOf(unit: string): Standing {
+  if (/(^|-)(case|box)$/.test(unit)) return 'plumb';
+  return /(^|-)posts$/.test(unit) ? 'packed' : 'along';
+}
+
+/** Side walls that a piece goes with where they are drawn farther out than they are, by how it stands. */
+export function wallsBeside(plan: Plan, standing: Standing): ((out: number, up: number) => number)[] {
+  if (standing === 'plumb') return [];
+  return standing === 'along' ? sideWalls(plan) : inmostWalls(plan);
+}
+
 /**
  * The outline of a solid as it is seen from the front, with walls and floor out of true as the drawing exaggerates
  * them: what lies against a wall stays against it, what stands on the floor stays on it. What is cut into the solid is
@@ -24,7 +35,7 @@ export type Standing = 'along' | 'plumb' | 'packed';
 export function seenFromFront(solid: Solid, plan: Plan, frame: Frame, standing: Standing): Point[] {
   const corners = outerCorners(solid);
   if (frame.factor === 1 || standing === 'plumb') return hullOf(corners.map(([x, , z]): Point => [x, z]));
-  const walls = standing === 'along' ? sideWalls(plan) : inmostWalls(plan);
+  const walls = wallsBeside(plan, standing);
   const floor = floorOf(plan, frame);
   const drawn = ([x, y, z]: Vector): Point => {
     const near = walls.map((at) => at(y, z)).find((wall) => Math.abs(x - wall) < BESIDE_MM);
@@ -67,20 +78,9 @@ function inmostWalls({ opening }: Plan): (() => number)[] {
 
 /** Where each side wall is, by a distance from the back and a height. Millimetres. */
 function sideWalls({ opening }: Plan): ((out: number, up: number) => number)[] {
-  const at = (wall: readonly Estimate[], out: number): number => {
-    const { outsMm } = opening;
-    const above = Math.max(
-      1,
-      outsMm.findIndex((one) => one >= out),
-    );
-    const [from, to] = [outsMm[above - 1] ?? 0, outsMm[above] ?? outsMm.at(-1) ?? 0];
-    const [a, b] = [wall[above - 1] ?? wall.at(-1), wall[above] ?? wall.at(-1)] as [Estimate, Estimate];
-    const share = to > from ? Math.min(Math.max((out - from) / (to - from), 0), 1) : 0;
-    return a.mm + share * (b.mm - a.mm);
-  };
   return (['left', 'right'] as const)
     .filter((side) => opening.sections[0]?.[side])
-    .map((side) => (out: number, up: number) => at(sectionAt(opening, up)[side] ?? [], out));
+    .map((side) => (out: number, up: number) => wallAt(opening, sectionAt(opening, up)[side] ?? [], out));
 }
 
 /** The convex hull of points, counterclockwise (Andrew's monotone chain, 1979). */
