@@ -5,6 +5,7 @@ import type { Band, CavityBox, Opening } from '../../place/opening';
 import { wallKindOf } from '../../place/kinds';
 import { stop, type Problem } from '../../base/problem';
 import { boxBoardsDeep } from './boxAndTrim';
+import { snapToTape, type Tape } from '../../base/quantity';
 import * as pieces from './pieces';
 import type { Across, PartSpec, SystemInput } from './system';
 
@@ -52,13 +53,16 @@ export function narrowest(opening: Opening, { upFrom, upTo, outFrom, outTo }: Ba
   return all.reduce((least, one) => (one.mm < least.mm ? one : least));
 }
 
-/** How high the floor lies at the highest of where a case stands, above the floor mark, millimetres. */
-function floorUnder(opening: Opening, { fromMm, toMm }: Across, depthMm: number): number {
+/**
+ * How high the floor lies at the highest of where a case stands, above the floor mark, millimetres: on a mark of the
+ * tape, so that what is measured from its foot is too.
+ */
+function floorUnder(opening: Opening, { fromMm, toMm }: Across, depthMm: number, tape: Tape): number {
   if (!opening.surfaces.includes('floor')) return 0;
   const all = [fromMm, toMm].flatMap((across) =>
     [0, depthMm].map((out) => opening.position({ surface: 'floor', across, out }).mm),
   );
-  return Math.round(10 * Math.max(...all)) / 10;
+  return snapToTape(Math.max(...all), tape, 'up');
 }
 
 /**
@@ -83,7 +87,7 @@ export function carcaseOf({ opening, shelves, space, wish, depthOf, asked, box, 
   const wide = less(free, message('term.casePlay'), asked.play.mm);
   const middle = (extent.left + extent.right) / 2;
   const across = { fromMm: middle - wide.mm / 2, toMm: middle + wide.mm / 2 };
-  const footMm = floorUnder(opening, across, depthMm);
+  const footMm = floorUnder(opening, across, depthMm, job.tape);
   // No higher than it can be stood up under the ceiling, where its shelves leave that open.
   const most = tallest(opening, footMm, depthMm);
   const topMm = Math.max(Math.min(space.toMm ?? highest, most), highest + wish.thickness.mm);
