@@ -154,3 +154,12 @@ test('a cavity tells its box, its shims and whether the trim hides the gap', AT_
   await expect(page.getByText(/The trim does not hide the gap/)).toBeVisible();
   await expect(page.getByText(/A stud may carry the house/)).toBeVisible();
 });
+
+test('the reading asked for next says what it would do for a board', AT_ONE_SIZE, async ({ person, page }) => {
+  await person.open('Chimney alcove');
+  await page.getByRole('button', { name: 'Take next reading' }).click();
+  const line = page.getByText(/Raises the chance that caulk hides board \d’s gaps: \d+ % → \d+ %/);
+  await expect(line).toBeVisible();
+  const [, now, then] = /(\d+) % → (\d+) %/.exec((await line.textContent()) ?? '') ?? [];
+  expect(Number(then)).toBeGreaterThan(Number(now));
+});

@@ -216,3 +216,39 @@ test('a material of one’s own takes its figures to the shelves', AT_ONE_SIZE, 
   await expect(page.getByRole('button', { name: /^Shelf 3 / })).toContainText(/sags [4-9]|sags \d\d/);
   await person.saved();
 });
+
+test('posts stand plumb by choice: all boards are then alike, and packers are bought', async ({ person, page }) => {
+  await supports(person, 'Chimney alcove');
+  await choose(person, 'Housed posts');
+  await person.planned();
+  const lengths = (list: string) => new Set([...list.matchAll(/Board, length: ([\d.]+) mm/g)].map(([, mm]) => mm));
+  expect(lengths(await person.cutList()).size).toBeGreaterThan(1);
+  await person.stage('Shelves');
+  await person.tab('Supports');
+  await page.getByRole('radio', { name: 'Stand plumb, packed' }).click();
+  await person.planned();
+  const plumb = lengths(await person.cutList());
+  expect(plumb.size).toBe(1);
+  await page.getByRole('radio', { name: 'Buy', exact: true }).click();
+  await expect(page.getByText(/packers/i).first()).toBeAttached();
+});
+
+test('a cavity’s box gets a back panel by choice, and its boards are less deep by it', async ({ person, page }) => {
+  await person.open('Stair cavity');
+  await person.stage('Cut');
+  const before = await person.cutList();
+  expect(before).not.toContain('BK Back panel');
+  await person.stage('Measure');
+  await page.getByRole('checkbox', { name: 'Back panel' }).click();
+  await person.planned();
+  await page.getByRole('radio', { name: 'Pinned' }).click();
+  await person.planned();
+  const after = await person.cutList();
+  expect(after).toContain('BK Back panel');
+  await person.stage('Measure');
+  await person.axe();
+  await person.undo();
+  await person.undo();
+  await person.planned();
+  expect(await person.cutList()).toBe(before);
+});

@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { useCallback } from 'react';
-import { EXAGGERATIONS } from '@dormer/core/say/scene';
+import { EXAGGERATIONS } from '@dormer/core/say/scene/exaggerate';
 import { JOB_UNITS, usualTape } from '@dormer/core/base/quantity';
 import { useKeys, type OnKey } from '../../platform/useKeys';
 import { editJob, redo, settings, undo, useAppDispatch, useAppSelector } from '../../store';
