@@ -111,11 +111,12 @@ function dividerOf(wish: Wish, label: string, input: DividersInput): Dividers {
   const foot = board.place.upTo;
   const hangs = ({ shelf: of, place }: Pick<PartSpec, 'shelf' | 'place'>) =>
     of === gap.above && place.upFrom < foot + high.mm - 0.01;
-  if (input.hardware.some((item) => hangs(item) && overlaps(item.across, across)))
+  const room = { fromMm: across.fromMm - MOVED_MM, toMm: across.toMm + MOVED_MM };
+  if (input.hardware.some((item) => hangs(item) && overlaps(item.across, room)))
     return none(doubtful(about, message('problem.dividerBracket', piece)));
-  const beside = specs.find((spec) => isBeside(spec, foot, high.mm, across));
+  const beside = specs.find((spec) => isBeside(spec, foot, high.mm, room));
   if (beside) return none(doubtful(about, message('problem.dividerMeets', { ...piece, other: text(beside.label) })));
-  const meets = specs.filter((spec) => hangs(spec) && overlaps(acrossOf(spec, opening.extent), across));
+  const meets = specs.filter((spec) => hangs(spec) && overlaps(acrossOf(spec, opening.extent), room));
   const reaches = high.mm > gap.clear.mm - 2 * PLAY_MM;
   const above = reaches ? gap.above : null;
   // Between two shelves it is no deeper than the shallower.
@@ -145,6 +146,9 @@ function dividerOf(wish: Wish, label: string, input: DividersInput): Dividers {
   const fastenings = joined.flatMap((of) => screwsInto(part, of, middleMm, high.mm, input));
   return { parts: [part], fastenings, problems, cautions: [] };
 }
+
+/** A divider is measured from its board's end, which is not known yet: it may stand so far beside. Millimetres. */
+const MOVED_MM = 8;
 
 /** Whether a piece is an upright of the place, the side of a case, in which a divider would stand. */
 const isBeside = ({ shelf, upright, across, place }: PartSpec, foot: number, high: number, at: Across): boolean =>
