@@ -7,6 +7,7 @@ export * from './change';
 export * from './ticks';
 export * from './sections';
 export * from './bays';
+export * from './rod';
 export * from './writeJob';
 export * from './schema';
 export { offcutSchema } from './stockSchema';

@@ -56,7 +56,7 @@ export function asFarAsParts(job: DesignJob, { survey, opening }: ReturnType<typ
   const thicknessMm = job.shelves.thickness.mm;
   const tilted = tiltedShelves({ wishes: job.tilted ?? [], thicknessMm, depthMm: opening.extent.depth });
   const sloping = tilted.problems.some((problem) => problem.severity === 'stop') ? [] : tilted.tilted;
-  const extras = [tiltedExtras({ tilted: sloping, job, opening }), railExtras({ rail: layout.rail, opening })];
+  const extras = [tiltedExtras({ tilted: sloping, job, opening }), railExtras({ rail: layout.rail, opening, job })];
   const bought = system.hardware.filter((one) => !stopped.has(one.shelf));
   const boxed = box ? boxOf(box, job, system.boxSides) : [];
   const solids = [...boxed, ...made, ...bare];

@@ -1,10 +1,10 @@
 import type { Part } from '../fit';
-import type { Job } from '../../job';
+import { ROD_WOOD, type Job } from '../../job';
 import { about, mass, message } from '../../base/message';
 import { doubtful, stop, type Problem } from '../../base/problem';
 import { beamOf, bentBetween, rectangle, type Section } from './beams';
 import { sagLimits } from './limits';
-import { materialsFor, type Material } from './materials';
+import { materialsFor, materialsOf, type Material } from './materials';
 
 /**
  * What hangs on a metre of a full closet rod, kilograms; and what stands on a metre of a shelf for shoes. Planning
@@ -29,17 +29,19 @@ export const tube = (diameterMm: number, wallMm: number): Section => {
 const STEEL = { eAlongMpa: 210_000, creep: 0, bearsMpa: 235 / 1.1, densityKgM3: 7850 } as const;
 const TUBE_WALL_MM = 1.5;
 
+type HangingJob = Pick<Job, 'wood' | 'further'>;
+
 /**
  * A closet rod and tilted shelves that give way or sag too much between the walls: a rod with what carrying it in the
  * middle would come to (each half is then a beam of half the span).
  */
-export function hangingProblems(parts: readonly Part[], job: Pick<Job, 'wood' | 'further'>): Problem[] {
-  const { board, stick } = materialsFor(job);
+export function hangingProblems(parts: readonly Part[], job: HangingJob): Problem[] {
+  const { board } = materialsFor(job);
   const where = { kind: 'shelves' } as const;
   return parts.flatMap((part): Problem[] => {
     const span = part.length.mm;
     if (part.role === 'closet-rod') {
-      const { beam, section, selfKgPerM } = rodOf(part.width.mm, stick, job.further?.rod ?? 'tube');
+      const { beam, section, selfKgPerM } = beamOfRod(part.width.mm, job);
       const kgPerMetre = HANGING_KG_PER_M + selfKgPerM;
       const { lastingMm, used } = bentBetween(section, span, kgPerMetre, beam);
       const halved = bentBetween(section, span / 2, kgPerMetre, beam);
@@ -71,12 +73,14 @@ export function hangingProblems(parts: readonly Part[], job: Pick<Job, 'wood' | 
   });
 }
 
-function rodOf(diameterMm: number, stick: Material, made: NonNullable<NonNullable<Job['further']>['rod']>) {
-  if (made === 'wood')
+/** A rod as a beam: of the wood that rods are sold of, or a steel tube. */
+function beamOfRod(diameterMm: number, { wood, further }: HangingJob) {
+  const timber = materialsOf(wood.own).find(({ id }) => id === ROD_WOOD);
+  if (further?.rod === 'wood' && timber)
     return {
-      beam: beamOf(stick),
+      beam: beamOf(timber),
       section: round(diameterMm),
-      selfKgPerM: selfKg(stick, (Math.PI * diameterMm ** 2) / 4),
+      selfKgPerM: selfKg(timber, (Math.PI * diameterMm ** 2) / 4),
     };
   return {
     beam: STEEL,

@@ -1,5 +1,6 @@
 import { figure } from '../../base/figure';
 import type { Rail } from '../layout';
+import { rodOf, type Job } from '../../job';
 import { message } from '../../base/message';
 import type { Band, Opening } from '../../place/opening';
 import { NO_EXTRAS, type Extras } from './extras';
@@ -8,21 +9,22 @@ import { NO_SHELF, type Fastening, type Hardware, type PartSpec } from './system
 interface RailInput {
   readonly rail: Rail | null;
   readonly opening: Pick<Opening, 'surfaces' | 'extent'>;
+  readonly job: Pick<Job, 'region' | 'further'>;
 }
 
-const ROD_MM = 30;
 /** A socket is a plate so large, and takes the rod so deep. */
 const SOCKET = { highMm: 48, plateMm: 5, intoMm: 12 } as const;
 
 /** The rod of a closet from wall to wall, in a socket at either end, both at hanger depth. */
-export function railExtras({ rail, opening: { surfaces, extent } }: RailInput): Extras {
+export function railExtras({ rail, opening: { surfaces, extent }, job }: RailInput): Extras {
   if (!rail || !surfaces.includes('left') || !surfaces.includes('right')) return NO_EXTRAS;
   const [up, out] = [rail.up.mm, rail.out.mm];
+  const { diameterMm } = rodOf(job);
   const band: Band = {
-    upFrom: up - ROD_MM / 2,
-    upTo: up + ROD_MM / 2,
-    outFrom: out - ROD_MM / 2,
-    outTo: out + ROD_MM / 2,
+    upFrom: up - diameterMm / 2,
+    upTo: up + diameterMm / 2,
+    outFrom: out - diameterMm / 2,
+    outTo: out + diameterMm / 2,
   };
   const plates = [{ label: message('term.socketPlates'), mm: -2 * SOCKET.plateMm }];
   const rod: PartSpec = {
@@ -31,8 +33,8 @@ export function railExtras({ rail, opening: { surfaces, extent } }: RailInput): 
     role: 'closet-rod',
     name: message('part.rod'),
     label: 'R',
-    thicknessMm: ROD_MM,
-    width: figure({ label: message('term.rodDiameter'), mm: ROD_MM }),
+    thicknessMm: diameterMm,
+    width: figure({ label: message('term.rodDiameter'), mm: diameterMm }),
     place: band,
     length: {
       kind: 'between-walls',

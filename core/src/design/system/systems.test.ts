@@ -176,11 +176,18 @@ describe('beside the shelves', () => {
   test('a closet rod: 1000 less two plates of 5; its sockets at hanger depth, or in the middle of what there is', () => {
     const wish = { kind: 'rail', up: mm(1600), clear: mm(60) } as const;
     const opening = openingFor(plainJob('three-side-cleats'));
-    const { parts, hardware } = railExtras({ rail: railOf(wish, 400, '1mm'), opening });
+    const { parts, hardware } = railExtras({
+      rail: railOf(wish, 400, '1mm'),
+      opening,
+      job: plainJob('three-side-cleats'),
+    });
     const rough = roughParts(parts, opening, plainJob('three-side-cleats'));
     expect(rough[0]!.length.mm).toBeCloseTo(990, 0);
     expect(hardware.map((one) => (one.place.outFrom + one.place.outTo) / 2)).toEqual([200, 200]);
-    expect(railExtras({ rail: null, opening })).toMatchObject({ parts: [], hardware: [] });
+    expect(railExtras({ rail: null, opening, job: plainJob('three-side-cleats') })).toMatchObject({
+      parts: [],
+      hardware: [],
+    });
   });
 });
 

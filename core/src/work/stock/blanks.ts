@@ -1,5 +1,5 @@
 import type { Part } from '../../design/fit';
-import type { Job } from '../../job';
+import { ROD_WOOD, type Job } from '../../job';
 import { isStick } from '../../design/load/sticks';
 import type { Outline } from '../../place/opening';
 import { snapToTape } from '../../base/quantity';
@@ -46,7 +46,7 @@ export function blanksOf(
 function blankOf(part: Part, { wood, further }: Pick<Job, 'wood' | 'further'>): Blank {
   const rod = part.role === 'closet-rod';
   const stick = isStick(part.role);
-  const material = rod ? (further?.rod === 'wood' ? 'pine' : 'tube') : stick ? wood.sticks : wood.boards;
+  const material = rod ? (further?.rod === 'wood' ? ROD_WOOD : 'tube') : stick ? wood.sticks : wood.boards;
   return {
     id: part.id,
     parts: [part.id],

@@ -49,14 +49,18 @@ export function sourcesFor(blank: Blank, items: readonly StockItem[], leave: Rea
   return { ...from, instead: first && first.material !== blank.material ? first.material : null };
 }
 
+/** A rod may be so much thicker than planned and still lies in its sockets, millimetres. Assumed. */
+const THICKER_ROD_MM = 6;
+
 function atThickness(
   items: readonly StockItem[],
   { thicknessMm, form }: Blank,
   sheets: boolean,
 ): Omit<Sources, 'instead'> | null {
   const off = (stockItem: StockItem) => Math.abs(stockItem.thicknessMm - thicknessMm);
-  const near = form === 'rod' ? 6 : SAME_MM;
-  const same = items.filter((item) => off(item) <= near);
+  // A rod that is thicker bends less: a thinner one is no rod for what this one is to carry.
+  const more = form === 'rod' ? THICKER_ROD_MM : SAME_MM;
+  const same = items.filter((item) => off(item) <= (item.thicknessMm > thicknessMm ? more : SAME_MM));
   if (same.length > 0) {
     const least = Math.min(...same.map(off));
     const taken = same.filter((stockItem) => off(stockItem) <= least + 0.05);
