@@ -82,7 +82,7 @@ export function boxScene(plan: Plan, job: Job): Scene | null {
         role: box.trim.covers ? 'gap-hidden' : 'gap-seen',
         at: [(left + right) / 2, foot + box.height.mm / 2],
         anchor: 'middle',
-        words: message('scene.gap', { gap: about(box.trim.worstGapMm) }),
+        words: message('scene.gap', { gap: about(box.trim.worstGapMm + box.trim.sureMm) }),
       },
     ],
   };

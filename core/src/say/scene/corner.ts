@@ -91,7 +91,7 @@ export function cornerScene(plan: Plan, shelfNumber: number, factor: Exaggeratio
         role: corner.neatOdds >= 50 ? 'gap-hidden' : 'gap-seen',
         at: sheet([inward * size * 0.32, size * 0.3]),
         anchor: 'middle',
-        words: message('scene.gap', { gap: about(corner.worst.mm) }),
+        words: message('scene.gap', { gap: about(corner.worst.toMm) }),
       },
     ],
   };

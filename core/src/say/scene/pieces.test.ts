@@ -15,6 +15,12 @@ const drawn = (plan: typeof alcove, piece: (typeof plan)['parts'][number]) =>
   sawScene(shapedIn(plan.body)(piece), plan.job);
 const of = (scene: Scene, role: string) => scene.shapes.filter((shape) => shape.role === role);
 const strings = (scene: Scene) => scene.shapes.filter((shape): shape is DimensionShape => shape.kind === 'dimension');
+/** Gaps that labels tell, millimetres. */
+const gapTold = (scene: Scene) =>
+  scene.shapes.flatMap((shape) => {
+    const gap = shape.kind === 'label' && shape.words?.code === 'scene.gap' ? shape.words.params.gap : null;
+    return gap ? [(gap as unknown as { readonly mm: number }).mm] : [];
+  });
 const pointsOf = (shape: Shape | undefined) =>
   shape && (shape.kind === 'polygon' || shape.kind === 'path') ? shape.points : [];
 const area = (points: ReturnType<typeof pointsOf>) =>
@@ -111,6 +117,15 @@ describe('the box of a cavity', () => {
       expect(mm - drawn).toBeLessThan(25.4 / 16);
     }
     expect(boxScene(alcove, chimneyAlcove())).toBeNull();
+  });
+
+  test('the gap it tells is the widest there may be, as in words beside it', () => {
+    const { worstGapMm, sureMm } = cavity.box!.trim;
+    expect(gapTold(boxScene(cavity, cavityJob)!)).toEqual([worstGapMm + sureMm]);
+    expect(sureMm).toBeGreaterThan(0.5);
+    const { worst } = part(corner, 'S1-board').corner!;
+    expect(gapTold(cornerScene(corner, 1, 1)!)).toEqual([worst.toMm]);
+    expect(worst.toMm).toBeGreaterThan(worst.mm);
   });
 });
 
