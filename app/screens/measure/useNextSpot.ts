@@ -31,11 +31,13 @@ export function useNextSpot(): NextSpot {
   const first = plan?.advice.next.find((suggestion) => !skipped.includes(keyOf(suggestion)));
   // Worked out for the first of the advice only, and told of the plan on the screen only.
   const asked = first && first === plan?.advice.next[0] ? planned : null;
-  const { answer, of } = useAnswer(asked, () => (asked ? dispatch(nextLift(asked)) : Promise.resolve(null)));
+  const { answer, of, failed } = useAnswer(asked, () => (asked ? dispatch(nextLift(asked)) : Promise.resolve(null)));
+  const answered = asked === null || of === asked;
   return {
     spot: first?.spot ?? null,
-    why: first?.why ?? null,
-    lift: of === asked ? answer : null,
+    // Why and what for appear together: what is below them moves once.
+    why: first && (answered || failed) ? first.why : null,
+    lift: asked !== null && of === asked ? answer : null,
     with: first?.with ?? null,
     again: first?.again ?? null,
     // Where there can be no plan there is nothing to wait for.
