@@ -205,7 +205,7 @@ export const measureEn = {
   'box.corners': 'Corners',
   'box.corners.screwed': 'Screwed',
   'box.corners.pinned': 'Pinned',
-  'box.behind': 'Behind it',
+  'box.behind': 'Behind the box',
   'box.backed': 'Back panel',
   'box.back': 'Thickness of the back panel',
   'box.covers': 'The trim hides the gap, which is {gap} at most.',

@@ -7,7 +7,7 @@ import { dot, unit, type Vector } from '../../design/body/vector';
 import type { Plan } from '../../plan';
 import { clamp, type Exaggeration } from './exaggerate';
 import { holeShapes } from './pieces';
-import { hullOf } from './seenInPlace';
+import { BESIDE_MM, hullOf } from './seenInPlace';
 import type { Point, Role, Scene, Shape } from './scene';
 
 /** However large departures are drawn, a wall takes no more of the sheet than this share of the board's length. */
@@ -119,9 +119,6 @@ function wallShapes({ walls, seat }: Fit, { sheet, edges, marginMm }: BoardFrame
   ];
   return [{ kind: 'polygon', role: 'wall', points: [...back, ...wide] }, ...sides];
 }
-
-/** What ends this near to a wall goes with that where it is drawn farther out than it is. Millimetres. */
-const BESIDE_MM = 60;
 
 /** What carries the board and hides its front edge, seen from above, dashed where it lies under it. */
 function supportShapes({ body }: Plan, board: Part, fit: Fit, { sheet }: BoardFrame): Shape[] {

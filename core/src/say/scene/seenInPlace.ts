@@ -7,7 +7,7 @@ import { drawnLevel, type Frame } from './elevationFrame';
 import type { Point } from './scene';
 
 /** What lies this near to a side wall goes with that where it is drawn farther out than it is. Millimetres. */
-const BESIDE_MM = 60;
+export const BESIDE_MM = 60;
 
 /** What stands this near to the floor stands on it, millimetres. */
 const ON_FLOOR_MM = 30;

@@ -33,9 +33,9 @@ export const supportsEn = {
     'Lay the posts side by side. Knife each rebate across all of them, saw both sides to depth and chisel out the waste.',
   'order.posts.rebated': 'Lay the boards in their rebates, lowest first.',
   'order.posts.screwed': 'Screw each board down into every post, through pilot holes.',
-  'order.posts.stand': 'Stand each post flat against its wall and let it lean as the wall does. Screw it.',
+  'order.posts.stand': 'Stand each post flat against its wall, leaning as the wall leans. Screw the posts.',
   'order.posts.plumb':
-    'Stand the posts plumb, a board across to set them apart. Pack each off its wall at every screw, then screw it.',
+    'Stand the posts plumb, a board across to set them apart. Pack each post off its wall at every screw, then screw.',
   'order.posts.shelves': 'Slide the shelves in, lowest first.',
   'order.float.rails': 'Screw the rails level to the walls, back rail first.',
   'order.float.dry': 'Slide the shelf on dry. Shave the rails where it is too tight.',
