@@ -1,6 +1,6 @@
 import type { Fixing, Hole } from '../fixing';
 import type { Fastening } from '../system';
-import { distance, needsApart, type Segment } from './segments';
+import { comeWithin, needsApart, type Segment } from './segments';
 import { lineOf, type Line, type LinesInput } from './screws';
 import { add, times, type Vector } from './vector';
 import { sharedAlong } from './share';
@@ -48,7 +48,7 @@ export function movedApart(input: Input): Fixing[][] {
   driven.forEach(({ pieces }, i) => pieces.forEach((id) => inPiece.set(id, (inPiece.get(id) ?? new Set()).add(i))));
   const besides = driven.map(({ pieces }) => [...new Set(pieces.flatMap((id) => [...(inPiece.get(id) ?? [])]))]);
   const meets = (one: Driven, other: Driven) =>
-    distance(one.segment, other.segment) < needsApart(one.fixing.screw, other.fixing.screw);
+    comeWithin(one.segment, other.segment, needsApart(one.fixing.screw, other.fixing.screw));
   const movable = ({ fixing, at }: Driven): boolean =>
     (ways.get(fixing.id) ?? null) !== null && fixing.holes[at]?.into !== 'stud';
   for (let i = 0; i < driven.length; i += 1) {

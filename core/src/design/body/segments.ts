@@ -19,6 +19,20 @@ export function distance([p1, q1]: Segment, [p2, q2]: Segment): number {
 }
 const PARALLEL = 1e-9;
 
+/** Whether two stretches come nearer to each other than so many millimetres. */
+export function comeWithin(one: Segment, other: Segment, mm: number): boolean {
+  // Most are far apart along one of the axes already.
+  for (let k = 0; k < 3; k += 1) if (gapAlong(one, other, k) >= mm) return false;
+  return distance(one, other) < mm;
+}
+
+/** The gap between two stretches along one axis, millimetres; negative where they lie beside each other. */
+const gapAlong = ([p1, q1]: Segment, [p2, q2]: Segment, k: number): number =>
+  Math.max(
+    Math.min(p2[k] as number, q2[k] as number) - Math.max(p1[k] as number, q1[k] as number),
+    Math.min(p1[k] as number, q1[k] as number) - Math.max(p2[k] as number, q2[k] as number),
+  );
+
 /** Wood between two screws, millimetres. */
 const BETWEEN_MM = 1;
 

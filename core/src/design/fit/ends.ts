@@ -89,16 +89,22 @@ export function liesFor({ ps }: Pocket): Lies {
 export function lieOf({ ps, behind }: Pocket, walls: DrawnWalls, left: End, right: End, into: Lies): Lies {
   const { tight, seen } = into;
   const n = ps.length;
-  const [rightFrom, layers] = [behind.length * n, behind.length];
+  const layers = behind.length;
+  const rightFrom = layers * n;
   for (let i = 0; i < n; i += 1) {
-    const [endLeft, endRight] = [left.profile[i] as number, right.profile[i] as number];
-    let [mostLeft, leastRight, inLeft, inRight] = [-Infinity, Infinity, 0, 0];
+    const endLeft = left.profile[i] as number;
+    const endRight = right.profile[i] as number;
+    let mostLeft = -Infinity;
+    let leastRight = Infinity;
+    let inLeft = 0;
+    let inRight = 0;
     // The seen face is the last layer.
     for (let layer = 0; layer < layers; layer += 1) {
       const deep = behind[layer] as number;
       inLeft = (walls[layer * n + i] as number) - endLeft;
       inRight = (walls[rightFrom + layer * n + i] as number) - endRight;
-      const [atLeft, atRight] = [inLeft - left.undercut * deep, inRight + right.undercut * deep];
+      const atLeft = inLeft - left.undercut * deep;
+      const atRight = inRight + right.undercut * deep;
       if (atLeft > mostLeft) mostLeft = atLeft;
       if (atRight < leastRight) leastRight = atRight;
     }

@@ -72,7 +72,8 @@ export class BandMatrix {
         const rj = j * width + half - j;
         let sum = rows[ri + j] as number;
         // Two by two: what is added up does not wait for itself.
-        let [k, other] = [Math.max(first, firsts[j] as number), 0];
+        let k = Math.max(first, firsts[j] as number);
+        let other = 0;
         for (; k + 1 < j; k += 2) {
           sum -= (rows[ri + k] as number) * (rows[rj + k] as number);
           other += (rows[ri + k + 1] as number) * (rows[rj + k + 1] as number);

@@ -24,7 +24,8 @@ export function drawSamples({ meanMm, covarianceMm2 }: Joint, count: number, see
     // Two samples at a time: neither sum waits for itself.
     for (let from = 0; from < all.length; from += 2 * n) {
       const next = from + n < all.length ? from + n : from;
-      let [one, other] = [mean, mean];
+      let one = mean;
+      let other = mean;
       for (let j = 0; j <= last; j += 1) {
         const weight = row[j] as number;
         one += weight * (z[from + j] as number);

@@ -106,7 +106,10 @@ const FAR = 5;
 
 /** Prior covariance of a surface's positions at two of its points, mm². */
 export function covariance(prior: Prior, a: Pick<Point, 's' | 'z'>, b: Pick<Point, 's' | 'z'>): number {
-  const [as, az, bs, bz] = [a.s - prior.s0, a.z - prior.z0, b.s - prior.s0, b.z - prior.z0];
+  const as = a.s - prior.s0;
+  const az = a.z - prior.z0;
+  const bs = b.s - prior.s0;
+  const bz = b.z - prior.z0;
   const ss = as * bs;
   const zz = az * bz;
   const square = (as - bs) ** 2 + (az - bz) ** 2;

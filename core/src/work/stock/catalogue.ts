@@ -1,7 +1,8 @@
+import { perOwner } from '../../base/memory';
 import type { Job, Offcut, StockForm } from '../../job';
 import { choice, length, message, nested, text, type Message } from '../../base/message';
 import { MATERIALS, materialOf } from '../../design/load/materials';
-import { CATALOGUE_ROWS } from './catalogueRows';
+import { CATALOGUE_ROWS, type CatalogueRow } from './catalogueRows';
 
 /** Something that is bought by the piece, at its real size. Millimetres. */
 export interface StockItem {
@@ -24,54 +25,67 @@ export interface StockItem {
 }
 
 /** Everything of the region of a job, and the person's own, with the person's measures and prices. */
-export function catalogueOf({ stock, wood, region }: Pick<Job, 'stock' | 'region' | 'wood' | 'region'>): StockItem[] {
-  const bare = [
-    ...CATALOGUE_ROWS.filter((catalogueRow) => catalogueRow.region === region).flatMap((row) =>
-      row.materials.flatMap((material) =>
-        row.lengthsMm.map((lengthMm) => {
-          const size = `${key(row.thicknessMm)}x${key(row.widthMm)}`;
-          const section = `${row.form}-${material}-${size}`;
-          return {
-            id: `${section}-${key(lengthMm)}`,
-            section,
-            form: row.form,
-            material,
-            name: nameOf(row.nominal, row.form, material, row.thicknessMm, row.widthMm, wood.own),
-            thicknessMm: row.thicknessMm,
-            widthMm: row.widthMm,
-            lengthMm,
-            price: priceFor(row.perLitre, row.thicknessMm * row.widthMm * lengthMm),
-            priceIs: 'planning' as const,
-          };
-        }),
-      ),
-    ),
-    ...stock.own.map((one) => ({
-      id: `own:${one.id}`,
-      section: `own:${one.id}`,
-      form: one.form,
-      material: one.material,
-      name: message('stock.own', { name: text(one.name) }),
-      thicknessMm: one.thickness.mm,
-      widthMm: one.width.mm,
-      lengthMm: one.length.mm,
-      price: one.price ?? 0,
-      priceIs: 'own' as const,
-    })),
-  ];
+export function catalogueOf({ stock, region }: Pick<Job, 'stock' | 'region'>): StockItem[] {
   const prices = new Map(stock.prices.map((price) => [price.item, price]));
   const measured = new Map(stock.measured.map((one) => [one.item, one.thickness.mm]));
-  return bare.map((one): StockItem => {
-    const priced = prices.get(one.id);
-    const thick = measured.get(one.section);
+  return [...soldIn(region), ...stock.own.map(ownItem)].map((one): StockItem => {
+    const [priced, thicknessMm] = [prices.get(one.id), measured.get(one.section)];
+    if (!priced && thicknessMm === undefined) return one;
     return {
       ...one,
-      thicknessMm: thick ?? one.thicknessMm,
-      measured: thick !== undefined,
-      ...(priced ? { price: priced.price, priceIs: 'shop' as const } : {}),
-      left: priced?.left ?? null,
+      ...(thicknessMm === undefined ? {} : { thicknessMm, measured: true }),
+      ...(priced ? { price: priced.price, priceIs: 'shop', left: priced.left ?? null } : {}),
     };
   });
+}
+
+/** What nobody measured or priced yet. */
+const UNTOLD = { left: null, measured: false } as const;
+
+const catalogues = perOwner<typeof CATALOGUE_ROWS, readonly StockItem[]>(2);
+
+/** What is sold in a region, at planning prices: worked out once, every list to buy and every saw asks for it. */
+const soldIn = (region: Job['region']) => catalogues(CATALOGUE_ROWS, region, () => rowItems(region));
+
+function rowItems(region: Job['region']): StockItem[] {
+  return CATALOGUE_ROWS.filter((row) => row.region === region).flatMap((row) =>
+    row.materials.flatMap((material) =>
+      row.lengthsMm.map((lengthMm): StockItem => {
+        const { form, thicknessMm, widthMm } = row;
+        const section = `${form}-${material}-${key(thicknessMm)}x${key(widthMm)}`;
+        return {
+          ...UNTOLD,
+          id: `${section}-${key(lengthMm)}`,
+          section,
+          form,
+          material,
+          name: nameOf(row, material),
+          thicknessMm,
+          widthMm,
+          lengthMm,
+          price: priceFor(row.perLitre, thicknessMm * widthMm * lengthMm),
+          priceIs: 'planning',
+        };
+      }),
+    ),
+  );
+}
+
+/** Something the person's own shop sells. */
+function ownItem({ id, name, form, material, thickness, width, length: long, price }: Job['stock']['own'][number]) {
+  return {
+    ...UNTOLD,
+    id: `own:${id}`,
+    section: `own:${id}`,
+    form,
+    material,
+    name: message('stock.own', { name: text(name) }),
+    thicknessMm: thickness.mm,
+    widthMm: width.mm,
+    lengthMm: long.mm,
+    price: price ?? 0,
+    priceIs: 'own' as const,
+  };
 }
 
 /** A size as it stands in an id: tenths of a millimetre, whole ones as they are. */
@@ -80,16 +94,8 @@ const key = (mm: number) => String(Math.round(mm * 10) / 10);
 /** A planning price: to a tenth, and never nothing. */
 const priceFor = (perLitre: number, cubicMm: number) => Math.max(0.5, Math.round((perLitre * cubicMm) / 1e5) / 10);
 
-function nameOf(
-  nominal: string | null,
-  form: StockForm,
-  material: string,
-  thicknessMm: number,
-  widthMm: number,
-  own: Job['wood']['own'],
-): Message {
-  const of = materialWords(material, own);
-  const said = { form: choice(form), material: nested(of) };
+function nameOf({ nominal, form, thicknessMm, widthMm }: CatalogueRow, material: string): Message {
+  const said = { form: choice(form), material: nested(materialWords(material, [])) };
   if (nominal !== null) return message('stock.nominal', { ...said, nominal: text(nominal) });
   return form === 'sheet'
     ? message('stock.sheetOf', { ...said, thick: length(thicknessMm) })

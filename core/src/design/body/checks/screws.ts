@@ -1,7 +1,7 @@
 import { choice, length, message, text } from '../../../base/message';
 import type { Fixing, Hole } from '../../fixing';
 import type { BodyScrew, Stage } from '../screws';
-import { distance, needsApart, type Segment } from '../segments';
+import { comeWithin, distance, needsApart, type Segment } from '../segments';
 import { inFrame } from '../solid';
 import { add, dot, times } from '../vector';
 import { namedIn, saidOf, toCheck, type Checked, type Finding } from './finding';
@@ -138,8 +138,9 @@ function meeting(built: Checked): Finding[] {
     return all.flatMap((one, i) =>
       all.slice(i + 1).flatMap((other): Finding[] => {
         const needed = needsApart(one.screw, other.screw);
-        const off = distance(segmentOf(one), segmentOf(other));
-        if (off >= needed - NO_MATTER_MM) return [];
+        const [own, its] = [segmentOf(one), segmentOf(other)];
+        if (!comeWithin(own, its, needed - NO_MATTER_MM)) return [];
+        const off = distance(own, its);
         return [
           toCheck(message('body.screwsMeet', { ...saidOf(named), by: length(needed - off) }), needed - off, named),
         ];

@@ -42,10 +42,13 @@ export function curesFor(input: StrengthInput, strengths: readonly Strength[]): 
 const badness = ({ sag, bending, leaning, weakest }: Strength) =>
   Math.max(sag.lastingMm / sag.seenMm, bending, leaning, weakest?.used ?? 0);
 
-function curesOf(held: HeldBoard, { shelf, weakest }: Strength, system: SystemName, input: StrengthInput): Cure[] {
+const isStiff = ({ sag, bending, leaning }: Strength) => sag.state === 'good' && Math.max(bending, leaning) <= 1;
+
+function curesOf(held: HeldBoard, worst: Strength, system: SystemName, input: StrengthInput): Cure[] {
+  const { shelf, weakest } = worst;
   const { job, parts, contents, opening } = input;
   const trial = trialOf(held, { job, system, contents, boardLitres: litresOf(parts, system, job) });
-  const stiffer = trial.tryOut(trial.model).good ? [] : stifferBoards(trial, opening.surfaces.includes('back'));
+  const stiffer = isStiff(worst) ? [] : stifferBoards(trial, opening.surfaces.includes('back'));
   const screwed = moreScrews(trial, weakest);
   return [...stiffer, ...(screwed ? [screwed] : [])]
     .map(({ change, words, tried, cost }) => ({

@@ -32,13 +32,14 @@ const CLEAT_SECTION_MM2 = 45 * 20;
 const NOSING_MM = { thick: 20, section: 65 * 20 };
 
 /** Tries higher nosings; null when the system has none or no size is enough. */
-export function higherNosing({ job, system, model, materials, tryOut }: Trial): Found | null {
+export function higherNosing(trial: Trial): Found | null {
+  const { job, system, model, materials } = trial;
   const asked = askedOf(job, system) as Readonly<Record<string, unknown>>;
   const thick = asked.nosingThickness as { mm: number } | undefined;
   if (!thick || model.outline) return null;
   const now = model.ribs[0]?.heightMm ?? 0;
   const higher = sold(NOSINGS, job).filter((mm) => mm > now && mm > model.thicknessMm);
-  const found = leastGood(higher, (mm) => tryOut(nosed(model, mm, thick.mm, materials.stick)));
+  const found = leastGood(higher, trial, (mm) => nosed(model, mm, thick.mm, materials.stick));
   if (!found) return null;
   const litres = ((found.size - now) * thick.mm * model.lengthMm) / 1e6;
   return {
@@ -55,9 +56,10 @@ const thicknessesAbove = (job: Trial['job'], { thicknessMm }: PlateModel) =>
   sold(THICKNESSES, job).filter((mm) => mm > thicknessMm + 0.5);
 
 /** Tries thicker boards; null for hollow shelves or when no size is enough. */
-export function thickerBoard({ job, model, materials, boardLitres, tryOut }: Trial): Found | null {
+export function thickerBoard(trial: Trial): Found | null {
+  const { job, model, materials, boardLitres } = trial;
   if (isHollow(job)) return null;
-  const found = leastGood(thicknessesAbove(job, model), (mm) => tryOut(thicker(model, mm)));
+  const found = leastGood(thicknessesAbove(job, model), trial, (mm) => thicker(model, mm));
   if (!found) return null;
   return {
     change: { kind: 'thickness', mm: found.size },
@@ -77,9 +79,14 @@ function stifferWoods({ job, materials }: Trial): Material[] {
 
 /** Tries other woods, cheapest first; null when none is enough. */
 export function otherWood(trial: Trial): Found | null {
-  const { model, materials, boardLitres, tryOut } = trial;
+  const { model, materials, boardLitres, tryOut, tryRoughly } = trial;
   for (const board of stifferWoods(trial)) {
-    const tried = tryOut({ ...model, stiffness: stiffnessOf(board) }, { ...materials, board });
+    const [of, by] = [
+      { ...model, stiffness: stiffnessOf(board) },
+      { ...materials, board },
+    ];
+    if (!tryRoughly(of, by).good) continue;
+    const tried = tryOut(of, by);
     if (!tried.good) continue;
     return {
       change: { kind: 'material', id: board.id },
@@ -92,11 +99,12 @@ export function otherWood(trial: Trial): Found | null {
 }
 
 /** Tries more brackets; null for other systems or when no number is enough. */
-export function moreBrackets({ system, model, tryOut }: Trial): Found | null {
+export function moreBrackets(trial: Trial): Found | null {
+  const { system, model } = trial;
   if (system !== 'brackets') return null;
   const now = model.rests.length;
   const numbers = [1, 2, 3, 4, 6].map((more) => now + more);
-  const found = leastGood(numbers, (n) => tryOut({ ...model, rests: evenRests(model, n) }));
+  const found = leastGood(numbers, trial, (n) => ({ ...model, rests: evenRests(model, n) }));
   if (!found) return null;
   const apartMm = Math.floor(model.lengthMm / found.size / 10) * 10;
   return {
@@ -138,7 +146,7 @@ export function backCleat(trial: Trial, hasBack: boolean): { found: Found | null
 
 /** Pairs of changes when no single one is enough: another wood or a back cleat, with a thicker board. */
 export function together(trial: Trial, cleat: Base | null): Found[] {
-  const { job, model, materials, boardLitres, tryOut } = trial;
+  const { job, model, materials, boardLitres } = trial;
   if (isHollow(job)) return [];
   const woods = stifferWoods(trial).map((board): Base => ({
     change: { kind: 'material', id: board.id },
@@ -149,7 +157,7 @@ export function together(trial: Trial, cleat: Base | null): Found[] {
   }));
   return [...(cleat ? [cleat] : []), ...woods].flatMap((base) => {
     const sizes = thicknessesAbove(job, model);
-    const found = leastGood(sizes, (mm) => tryOut(thicker(base.model, mm), base.by));
+    const found = leastGood(sizes, trial, (mm) => thicker(base.model, mm), base.by);
     if (!found) return [];
     const more = boardLitres * (found.size / model.thicknessMm - 1) * base.by.board.price;
     return [

@@ -33,7 +33,12 @@ export interface Trial {
   /** Wood of the boards the system carries, litres. */
   readonly boardLitres: number;
   readonly tryOut: (model: PlateModel, by?: Materials) => Tried;
+  /** The same on a coarse mesh, a fifth of the work: good for finding a size, not for telling its figures. */
+  readonly tryRoughly: (model: PlateModel, by?: Materials) => Tried;
 }
+
+/** Elements along the longer way of the coarse mesh. */
+const ROUGH = 8;
 
 /** Prepares a shelf and its load for trying changes. */
 export function trialOf(
@@ -42,16 +47,18 @@ export function trialOf(
 ): Trial {
   const materials = materialsFor(job);
   const carried = carriedBy(held.shelf, held.model.lengthMm, job, contents);
-  const tryOut = (model: PlateModel, by = materials): Tried => {
+  const tryOn = (across: number | undefined, model: PlateModel, by: Materials): Tried => {
     const board = { ...held, model };
     const staying = stayingLoad(board, carried);
-    const solved = solvePlate(model, [staying, leaningLoad(board, staying)]);
+    const solved = solvePlate(model, [staying, leaningLoad(board, staying)], across);
     if (!solved?.[0] || !solved[1]) return { sagMm: Infinity, used: Infinity, good: false };
     const sag = sagOf(solved[0], held.spanMm, by);
     const used = Math.max(bendingUsed(solved[0], by, true), bendingUsed(solved[1], by, false));
     return { sagMm: sag.lastingMm, used, good: sag.state === 'good' && used <= 1 };
   };
-  return { job, system, model: held.model, materials, boardLitres, tryOut };
+  const tryOut = (model: PlateModel, by = materials) => tryOn(undefined, model, by);
+  const tryRoughly = (model: PlateModel, by = materials) => tryOn(ROUGH, model, by);
+  return { job, system, model: held.model, materials, boardLitres, tryOut, tryRoughly };
 }
 
 interface Size {
@@ -60,18 +67,26 @@ interface Size {
 }
 
 /**
- * Smallest good size, by bisection.
+ * Smallest good size: by bisection on the coarse mesh, then upwards from there on the fine one.
  * @param sizes sorted by stiffness, millimetres
+ * @param modelOf the board with such a size
  * @returns null when none is good
  */
-export function leastGood(sizes: readonly number[], tried: (size: number) => Tried): Size | null {
-  let found: Size | null = null;
-  for (let [low, high] = [0, sizes.length]; low < high;) {
+export function leastGood(
+  sizes: readonly number[],
+  { tryOut, tryRoughly }: Pick<Trial, 'tryOut' | 'tryRoughly'>,
+  modelOf: (size: number) => PlateModel,
+  by?: Materials,
+): Size | null {
+  let [low, high] = [0, sizes.length];
+  while (low < high) {
     const middle = (low + high) >> 1;
-    const size = sizes[middle] as number;
-    const result = tried(size);
-    if (result.good) [found, high] = [{ size, tried: result }, middle];
+    if (tryRoughly(modelOf(sizes[middle] as number), by).good) high = middle;
     else low = middle + 1;
   }
-  return found;
+  for (const size of sizes.slice(low)) {
+    const tried = tryOut(modelOf(size), by);
+    if (tried.good) return { size, tried };
+  }
+  return null;
 }
