@@ -1,7 +1,15 @@
 const { existsSync, mkdtempSync } = require('node:fs');
 const { tmpdir } = require('node:os');
 const path = require('node:path');
-const { buildPrograms, ensureBuilt, ensureInstalled, programFile, SERVER, WEB_FOLDER } = require('./ready.cjs');
+const {
+  buildPrograms,
+  buildScript,
+  ensureBuilt,
+  ensureInstalled,
+  programFile,
+  SERVER,
+  WEB_FOLDER,
+} = require('./ready.cjs');
 const { Failure, root, run, start } = require('./run.cjs');
 const { fuzz } = require('./fuzz.cjs');
 const { test } = require('./test.cjs');
@@ -105,12 +113,13 @@ async function bench([what, ...rest]) {
     throw new Failure(`bench takes ${known.slice(0, -1).join(', ')} or ${known.at(-1)}.`);
   await ensureInstalled();
   const node = (script) => run(process.execPath, ['--import', 'tsx', script]);
-  if (!what || what === 'plan') await node('scripts/benchPlan.ts');
-  if (!what || what === 'layout') await node('scripts/benchLayout.ts');
-  if (!what || what === 'load') await node('scripts/benchLoad.ts');
-  if (!what || what === 'survey') await node('scripts/benchSurvey.ts');
-  if (what === 'fit') await node('scripts/benchFit.ts');
-  if (what === 'cut') await node('scripts/benchCut.ts');
+  const compiled = async (script) => run(process.execPath, [await buildScript(script)]);
+  if (!what || what === 'plan') await compiled('benchPlan');
+  if (!what || what === 'layout') await compiled('benchLayout');
+  if (!what || what === 'load') await compiled('benchLoad');
+  if (!what || what === 'survey') await compiled('benchSurvey');
+  if (what === 'fit') await compiled('benchFit');
+  if (what === 'cut') await compiled('benchCut');
   if (what === 'versions') await node('scripts/benchVersions.ts');
   if (what === 'household') {
     await ensureBuilt();
@@ -121,8 +130,8 @@ async function bench([what, ...rest]) {
     await node('scripts/benchCrash.ts');
   }
   if (what === 'build') {
-    await node('scripts/benchBuild.ts');
-    await node('scripts/benchLearn.ts');
+    await compiled('benchBuild');
+    await compiled('benchLearn');
   }
   if (what && what !== 'open') return;
   await ensureBuilt();

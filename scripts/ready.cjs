@@ -43,23 +43,33 @@ const PROGRAMS = {
 };
 
 /** Bundles each of them into one file, so that it starts fast. Checking for changes would take longer than bundling. */
-async function buildPrograms() {
-  const { build } = require('esbuild');
-  await build({
-    absWorkingDir: root,
+const buildPrograms = () =>
+  bundle({
     entryPoints: Object.entries(PROGRAMS).map(([out, source]) => ({ in: `server/src/${source}.ts`, out })),
     outdir: PROGRAM_FOLDER,
     outExtension: { '.js': '.cjs' },
+    sourcemap: true,
+  });
+
+/** Bundles a script of this folder the way the programs are bundled: what it measures is what is shipped. */
+async function buildScript(name) {
+  const outfile = path.join(STAMPS, `${name}.cjs`);
+  await bundle({ entryPoints: [`scripts/${name}.ts`], outfile });
+  return outfile;
+}
+
+const bundle = (what) =>
+  require('esbuild').build({
+    absWorkingDir: root,
     bundle: true,
     platform: 'node',
     target: 'node20',
     // Packages are found where they are installed; the core goes in.
     packages: 'external',
     alias: { '@dormer/core': path.join(root, 'core', 'src') },
-    sourcemap: true,
     logLevel: 'warning',
+    ...what,
   });
-}
 
 async function ensureWebBuilt() {
   // The solver's machine code lies beside the app.
@@ -135,4 +145,4 @@ function setStamp(name, value) {
   writeFileSync(path.join(STAMPS, name), value);
 }
 
-module.exports = { buildPrograms, ensureBuilt, ensureInstalled, programFile, SERVER, WEB_FOLDER };
+module.exports = { buildPrograms, buildScript, ensureBuilt, ensureInstalled, programFile, SERVER, WEB_FOLDER };
