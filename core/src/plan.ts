@@ -1,4 +1,3 @@
-import type { Figure } from './base/figure';
 import { NO_MEMORY, type Memory } from './base/memory';
 import type { Message } from './base/message';
 import type { Caution, Problem } from './base/problem';
@@ -9,7 +8,6 @@ import {
   levelLineWords,
   type Blocked,
   type Contents,
-  type Gap,
   type LaidShelf,
   type Pins,
   type Rail,
@@ -25,6 +23,7 @@ import type { CavityBox, Deviation, Outline } from './place/opening';
 import type { Advice, LearnedError, TrialCheck } from './place/survey';
 import type { Considered } from './road/consider';
 import type { BayRoad } from './road/bayRoad';
+import type { PlannedGap } from './road/gaps';
 import { placeOf } from './road/parts';
 import type { PlannedReading } from './road/readings';
 import { liftOfNext } from './road/lift';
@@ -35,15 +34,10 @@ import type { Steps } from './work/steps/steps';
 import type { CutGroup } from './work/stock';
 
 /** The version of the plan this code writes. */
-export const PLAN_VERSION = 12;
+export const PLAN_VERSION = 13;
 
 export { compareStyles, considerSystems };
-export type { Considered, PlannedReading };
-
-/** A clear space and what is really left to reach in by, under the nosing above it. */
-export interface PlannedGap extends Gap {
-  readonly reachIn: Figure | null;
-}
+export type { Considered, PlannedGap, PlannedReading };
 
 /** A part of the opening with shelves of its own, between its two faces. Millimetres across the opening. */
 export interface PlannedBay {
@@ -200,7 +194,7 @@ export function* planInSections(job: Job, memory: Memory): Generator<number, Pla
     blocked: layout.blocked,
     space: layout.space,
     rail: layout.rail,
-    contents: layout.contents,
+    contents: pieces.standing.contents,
     marks: pieces.marks,
     stations: pieces.stations,
     levelLine: levelLineWords(job),

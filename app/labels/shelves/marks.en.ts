@@ -4,7 +4,10 @@ export const marksEn = {
   'marks.show': 'Show shelf {shelf}',
   'marks.name': 'Shelf {shelf}, {what}',
   'marks.fromLine': '{name}, from the level line',
-  'marks.gap': 'Clear below · room to reach in',
+  'marks.gap': 'Under the board',
   'marks.gapName': 'Clear gap below shelf {shelf}',
-  'marks.reachName': 'Room to reach in below shelf {shelf}',
+  'marks.front': 'At the front',
+  'marks.frontName': 'Clear gap below shelf {shelf}, at the front',
+  'marks.back': 'At the back',
+  'marks.backName': 'Clear gap below shelf {shelf}, at the back',
 } as const;

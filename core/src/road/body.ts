@@ -1,4 +1,13 @@
-import { buildBody, movedApart, sharedAlong, standUp, stoodTogether, type Body } from '../design/body';
+import {
+  buildBody,
+  clearSpacesOf,
+  movedApart,
+  sharedAlong,
+  standUp,
+  stoodTogether,
+  type Body,
+  type ClearSpace,
+} from '../design/body';
 import { bodyProblems, checkBody, type Finding } from '../design/body/checks';
 import { placeFixings, type Fixing } from '../design/fixing';
 import { pinHoles, type Pins } from '../design/layout';
@@ -16,6 +25,8 @@ export interface BuiltBody {
   readonly fixings: readonly Fixing[];
   /** Pin holes of each bay, in the order of the bays. */
   readonly pins: readonly (Pins | null)[];
+  /** Clear spaces of each bay, in the order of its gaps; null where a shelf beside one is not built. */
+  readonly clear: readonly (readonly (ClearSpace | null)[])[];
   readonly findings: readonly Finding[];
   readonly problems: readonly Problem[];
 }
@@ -57,6 +68,7 @@ export function builtBody(
     body: built.body,
     fixings,
     pins: pinned.map(({ pins }) => pins),
+    clear: bays.map(({ road }) => clearIn(road, clearSpacesOf(stood.pieces, standing))),
     findings,
     problems: [
       ...pinned.flatMap(({ problems }) => problems),
@@ -65,6 +77,10 @@ export function builtBody(
     ],
   };
 }
+
+/** Clear spaces of a bay, gap by gap. */
+const clearIn = ({ layout, stretch }: BayRoad, spaceOf: ReturnType<typeof clearSpacesOf>) =>
+  layout.gaps.map(({ below, above }) => spaceOf({ below, above, ...layout.space, across: stretch }));
 
 /** Pin holes in the sides of the space shelves stand in: for shelves on pins, or where they were wished. */
 function pinHolesOf({ job, layout: { shelves, space }, opening, planned }: BayRoad): ReturnType<typeof pinHoles> & {

@@ -7,8 +7,10 @@ import { cutList } from '../work/stock';
 import type { BayRoad } from './bayRoad';
 import { roadsOf } from './bays';
 import { builtBody } from './body';
+import { gapsBuilt } from './gaps';
 import { madeBay, type MadeBay } from './madeBay';
 import type { placeOf } from './parts';
+import { standingThings } from './standing';
 
 /** Heights, fitted and drilled pieces of every bay, and the body they all make. */
 export function piecesOf(job: DesignJob, place: ReturnType<typeof placeOf>) {
@@ -19,6 +21,14 @@ export function piecesOf(job: DesignJob, place: ReturnType<typeof placeOf>) {
   const hardware = all.flatMap((one) => one.hardware);
   const built = builtBody(job, place, bays);
   const { opening } = place;
+  const standing = road.layout.contents
+    ? standingThings(road.layout.contents, {
+        pieces: built.body.pieces,
+        things: job.things,
+        leftMm: road.opening.extent.left,
+        depthMm: job.shelves.depth.mm,
+      })
+    : { contents: null, problems: [] };
   return {
     /** The main bay. */
     road,
@@ -29,7 +39,9 @@ export function piecesOf(job: DesignJob, place: ReturnType<typeof placeOf>) {
     hardware,
     built,
     shelves: all.flatMap(({ layout }) => layout.shelves),
-    gaps: all.flatMap(gapsOf),
+    gaps: all.flatMap((one, i) => gapsBuilt(one, built.clear[i] ?? [])),
+    /** What stands on the shelves of the main bay, and what has no place there. */
+    standing,
     marks: all.flatMap(marksOf),
     stations: [...all].sort((a, b) => a.bay.position - b.bay.position).flatMap((one) => stationsIn(one, job, opening)),
     needed: neededFor(built.fixings, hardware),
@@ -38,10 +50,6 @@ export function piecesOf(job: DesignJob, place: ReturnType<typeof placeOf>) {
 }
 
 export type Pieces = ReturnType<typeof piecesOf>;
-
-/** Clear spaces of a bay, with what is really left to reach in by. */
-const gapsOf = ({ layout, system }: BayRoad) =>
-  layout.gaps.map((gap, index) => ({ ...gap, reachIn: system.reachIn[index] ?? null }));
 
 /** Marks of a bay on its walls. */
 function marksOf({ job, layout, system, bay }: BayRoad) {

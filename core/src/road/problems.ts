@@ -40,6 +40,7 @@ export function problemsOf(job: DesignJob, pieces: Pieces, planned: Planned): Pr
     ...bays.flatMap((bay) => bay.road.dividers.problems),
     ...bays.flatMap((bay) => bay.drilled.problems),
     ...built.problems,
+    ...pieces.standing.problems,
     ...throughHoles(parts, built.fixings),
     // A load that nobody named is no reason to stop anyone.
     ...(job.load.use !== 'listed' || job.things.length > 0 ? strengthProblems(strengths, cures) : []),

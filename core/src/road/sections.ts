@@ -11,12 +11,12 @@ import { cautionsOf, problemsOf } from './problems';
 import { plannedReading } from './readings';
 
 /** The strength of each shelf, and cures for shelves that are too weak. */
-export function strengthsOf({ bays, parts, hardware, built, place }: Pieces) {
+export function strengthsOf({ bays, parts, hardware, built, place, standing }: Pieces) {
   const wallFromMm = place.opening.extent.left;
   const all = bays.map(({ road }) => {
-    const { system, layout, opening, job } = road;
+    const { system, opening, job } = road;
     const held = { holds: system.holds, parts, hardware, fixings: built.fixings };
-    const loaded = { ...held, contents: layout.contents, opening, wallFromMm, job };
+    const loaded = { ...held, contents: road.bay.main ? standing.contents : null, opening, wallFromMm, job };
     const strengths = strengthOf(loaded);
     return { strengths, cures: curesFor(loaded, strengths) };
   });

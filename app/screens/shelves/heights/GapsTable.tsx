@@ -13,7 +13,14 @@ interface GapsTableProps {
   readonly onSelect: (shelf: number | null) => void;
 }
 
-/** What is clear below each shelf, and what is left of that to reach in by, the highest shelf first. */
+/** Heights of a gap, as they are told one below another. */
+const LINES = [
+  { what: 'clear', label: 'marks.gap', name: 'marks.gapName' },
+  { what: 'reachIn', label: 'marks.front', name: 'marks.frontName' },
+  { what: 'behind', label: 'marks.back', name: 'marks.backName' },
+] as const;
+
+/** What is clear below each shelf, at the front and at the back too where something hangs there; the highest first. */
 export function GapsTable({ plan, job, selected, onSelect }: GapsTableProps) {
   const styles = useStyles();
   const label = useLabel();
@@ -36,24 +43,17 @@ export function GapsTable({ plan, job, selected, onSelect }: GapsTableProps) {
               <Txt style={styles.numberText}>{number}</Txt>
             </Press>
             <View style={styles.marks}>
-              {gap ? (
-                <View style={styles.mark}>
-                  <Txt tone="faint" style={styles.what}>
-                    {label('marks.gap')}
-                  </Txt>
-                  <Why figure={gap.clear} name={label('marks.gapName', { shelf: number })} reader={job} align="right" />
-                  <View style={styles.fromLine}>
-                    {gap.reachIn ? (
-                      <Why
-                        figure={gap.reachIn}
-                        name={label('marks.reachName', { shelf: number })}
-                        reader={job}
-                        align="right"
-                      />
-                    ) : null}
+              {LINES.map(({ what, label: said, name }) => {
+                const figure = gap?.[what];
+                return figure ? (
+                  <View key={what} style={styles.mark}>
+                    <Txt tone="faint" style={styles.what}>
+                      {label(said)}
+                    </Txt>
+                    <Why figure={figure} name={label(name, { shelf: number })} reader={job} align="right" />
                   </View>
-                </View>
-              ) : null}
+                ) : null;
+              })}
             </View>
           </View>
         );
@@ -77,6 +77,5 @@ const useStyles = makeStyles((colours) =>
     marks: { flex: 1 },
     mark: { flexDirection: 'row', alignItems: 'center', gap: SPACE.half },
     what: { flex: 1 },
-    fromLine: { width: 110, alignItems: 'flex-end' },
   }),
 );

@@ -5,5 +5,6 @@ export * from './solid';
 export type { BodyScrew, Inside, Stage } from './screws';
 export type { BodyRoom, RoomSurface, RoomThing } from './room';
 export type { Contact } from './meetings';
+export { clearSpacesOf, type ClearSpace, type Hanging } from './clear';
 export { movedApart } from './moveApart';
 export { inUnit, standOf } from './stand';

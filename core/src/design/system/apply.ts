@@ -1,4 +1,4 @@
-import { figure, less, type Figure } from '../../base/figure';
+import { figure } from '../../base/figure';
 import { askedOf, type DesignJob, type SystemName } from '../../job';
 import type { Gap, LaidShelf, Layout, LayoutInput, Space } from '../layout';
 import { count, message } from '../../base/message';
@@ -17,13 +17,9 @@ interface ApplyInput {
 }
 
 /** What the systems of a job make of its shelves, all together. */
-export interface Applied extends Omit<SystemResult, 'hangsMm' | 'order' | 'standing' | 'boxSides'> {
+export interface Applied extends Omit<SystemResult, 'order' | 'standing' | 'boxSides'> {
   readonly boxSides: Joint | null;
   readonly standing: readonly Standing[];
-  /**
-   * What is really left to reach in by under each gap's upper shelf, in the order of the gaps; null where not planned.
-   */
-  readonly reachIn: readonly (Figure | null)[];
   readonly order: readonly { readonly system: SystemName; readonly steps: SystemResult['order'] }[];
   /** Shelves whose system is not worked out at such a place. */
   readonly bare: readonly LaidShelf[];
@@ -57,7 +53,7 @@ function run<Name extends SystemName>(name: Name, input: ApplyInput, shelves: re
 
 /** Lays out the parts of every system that is used, each for its own shelves. */
 export function applySystems(input: ApplyInput): Applied {
-  const { job, shelves, gaps } = input;
+  const { job, shelves } = input;
   const used = systemsUsed(job).filter((name) => plannedAt(name, job.place));
   const all = used.map((name) => ({
     name,
@@ -78,8 +74,6 @@ export function applySystems(input: ApplyInput): Applied {
       stop({ kind: 'shelf', shelf: number }, message('problem.twoCases', { shelf: count(number) })),
     ),
   );
-  const hangs = (shelf: number) =>
-    results.find((result) => result.ours.some(({ number }) => number === shelf))?.result.hangsMm(shelf) ?? null;
   const marks = results.flatMap((result) => result.result.marks);
   const cautions = results.flatMap((result) => result.result.cautions);
   return {
@@ -95,11 +89,6 @@ export function applySystems(input: ApplyInput): Applied {
       (caution, i) => cautions.findIndex((other) => other.message.code === caution.message.code) === i,
     ),
     order: results.map(({ name, result }) => ({ system: name, steps: result.order })),
-    reachIn: gaps.map(({ above, clear }) => {
-      const hangsMm = above === null ? null : hangs(above);
-      if (hangsMm === null) return null;
-      return less(figure({ label: message('term.clearGap'), mm: clear.mm }), message('term.nosingBelowShelf'), hangsMm);
-    }),
     bare: shelves.filter((shelf) => !plannedAt(systemOf(job.support, shelf.number), job.place)),
   };
 }

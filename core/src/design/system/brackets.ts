@@ -27,7 +27,7 @@ export const brackets: System<'brackets'> = {
     ),
   }),
   plan: (input) => {
-    const { asked, shelves, wish, opening } = input;
+    const { asked, shelves, opening } = input;
     const nosing = pieces.nosingOf(asked);
     const blocked = problemsOf(input);
     const stopped = blocked.some((problem) => problem.severity === 'stop') || !opening.surfaces.includes('back');
@@ -39,7 +39,6 @@ export const brackets: System<'brackets'> = {
       holds: made.map(({ shelf, uprights }) => holdOf(shelf, uprights, input)),
       fastenings: made.flatMap(({ shelf, uprights }) => fasteningsOf(shelf, uprights, input)),
       marks: shelves.flatMap((shelf) => pieces.shelfMarks(shelf, input.levelLineUpMm, 'bracket-top', asked.notch.mm)),
-      hangsMm: () => pieces.hangsBelow(nosing, wish.thickness.mm),
       order: [
         ...(asked.made === 'shop' ? [message('order.brackets.make')] : []),
         message('order.brackets.first'),

@@ -36,7 +36,6 @@ export const endCleats: System<'end-cleats'> = {
       holds: made.map((shelf) => holdOf(shelf.number, input)),
       fastenings: made.flatMap((shelf) => fasteningsOf(shelf.number, input)),
       marks: shelves.flatMap((shelf) => pieces.shelfMarks(shelf, input.levelLineUpMm, 'cleat-top')),
-      hangsMm: () => pieces.hangsBelow(nosing, wish.thickness.mm),
       order: [
         message('order.cleats.ends'),
         message('order.board.on'),

@@ -44,7 +44,6 @@ export const floatingRails: System<'floating-rails'> = {
         ? cornered.flatMap((one) => one.fastenings)
         : made.flatMap((shelf) => fasteningsOf(shelf, input)),
       marks: shelves.flatMap((shelf) => pieces.shelfMarks(shelf, input.levelLineUpMm, null)),
-      hangsMm: () => 0,
       order: [
         message('order.float.rails'),
         message('order.float.dry'),

@@ -20,7 +20,7 @@ export const framedBench: System<'framed-bench'> = {
   traits: { seen: 'plain', liftsOut: false, wants: 'hand' },
   under: (_, asked) => ({ backMm: asked.frameHeight.mm, sideMm: asked.frameHeight.mm, hangsMm: asked.frameHeight.mm }),
   plan: (input) => {
-    const { asked, shelves } = input;
+    const { shelves } = input;
     const problems = [
       ...shelves.flatMap((shelf) => problemsOf(shelf, input)),
       ...(input.opening.surfaces.includes('back')
@@ -34,7 +34,6 @@ export const framedBench: System<'framed-bench'> = {
       holds: made.map((shelf) => holdOf(shelf, input)),
       fastenings: made.flatMap((shelf) => benchJoints(shelf, input)),
       marks: shelves.flatMap((shelf) => pieces.shelfMarks(shelf, input.levelLineUpMm, 'cleat-top')),
-      hangsMm: () => asked.frameHeight.mm,
       order: [
         message('order.bench.cleat'),
         message('order.bench.frame'),

@@ -91,7 +91,6 @@ export const housedCase: System<'housed-case'> = {
             },
           }),
       marks: shelves.flatMap((shelf) => pieces.shelfMarks(shelf, input.levelLineUpMm, null)),
-      hangsMm: () => pieces.hangsBelow(nosing, wish.thickness.mm),
       order: [
         message(job.tools === 'hand' ? 'order.posts.chisel' : 'order.posts.groove'),
         message('order.case.dry'),

@@ -44,7 +44,6 @@ export const housedPosts: System<'housed-posts'> = {
       holds: made.map((shelf) => holdOf(shelf, standing)),
       fastenings: made.length === 0 ? [] : fasteningsOf(standing),
       marks: shelves.flatMap((shelf) => pieces.shelfMarks(shelf, input.levelLineUpMm, null)),
-      hangsMm: () => hangs,
       order: [
         message(jointOrder(asked.joint, job.tools)),
         message(asked.stands === 'plumb' ? 'order.posts.plumb' : 'order.posts.stand'),

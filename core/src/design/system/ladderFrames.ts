@@ -44,7 +44,6 @@ export const ladderFrames: System<'ladder-frames'> = {
             ],
       standing: { heightMm: tall, depthMm: deepest(input), fastening: hasWall ? 'frame-1-rear/wall' : null },
       marks: shelves.flatMap((shelf) => pieces.shelfMarks(shelf, input.levelLineUpMm, null)),
-      hangsMm: () => asked.stickWidth.mm,
       order: [
         message(asked.rungJoint === 'pocket' ? 'order.ladder.jig' : 'order.ladder.through'),
         message('order.ladder.frames'),

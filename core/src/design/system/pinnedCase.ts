@@ -94,7 +94,6 @@ export const pinnedCase: System<'pinned-case'> = {
             },
           }),
       marks: shelves.flatMap((shelf) => pieces.shelfMarks(shelf, input.levelLineUpMm, null)),
-      hangsMm: () => pieces.hangsBelow(nosing, wish.thickness.mm),
       order: [
         message('order.case.pins'),
         message('order.case.screw'),

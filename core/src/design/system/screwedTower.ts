@@ -96,7 +96,6 @@ export const screwedTower: System<'screwed-tower'> = {
         : [],
       standing: { heightMm: carcase.high.mm, depthMm: carcase.depthMm, fastening: rail.id },
       marks: shelves.flatMap((shelf) => pieces.shelfMarks(shelf, input.levelLineUpMm, null)),
-      hangsMm: () => pieces.hangsBelow(nosing, wish.thickness.mm),
       order: [
         ...(asked.spacers ? [message('order.tower.spacers')] : []),
         message('order.tower.dry'),

@@ -52,7 +52,6 @@ export const sideScrewed: System<'side-screwed'> = {
         ),
       ],
       marks: shelves.flatMap((shelf) => pieces.shelfMarks(shelf, input.levelLineUpMm, null)),
-      hangsMm: () => hangs,
       order: [
         message('order.side.mark'),
         message('order.side.drill'),

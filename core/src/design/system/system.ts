@@ -252,8 +252,6 @@ export interface SystemResult {
   /** What is cut into both sides of a cavity's box. */
   readonly boxSides?: Joint;
   readonly marks: readonly WallMark[];
-  /** How far a shelf's supports or nosing hang below its underside at the front, by shelf. */
-  readonly hangsMm: (shelf: number) => number;
   /** How it goes together, first to last. */
   readonly order: readonly Message[];
   readonly problems: readonly Problem[];

@@ -1,5 +1,6 @@
 import { askedOf, type Job, type SystemName } from '../../job';
 import { SYSTEM_NAMES } from '../../job/supports';
+import { specOf } from '../../place/kinds';
 import type { Under } from '../layout';
 import { brackets } from './brackets';
 import { endCleats } from './endCleats';
@@ -51,8 +52,12 @@ export function depthOf({ shelves: { depth }, support }: Pick<Job, 'shelves' | '
 
 /** What shelves take up below their boards, by what carries them: what the heights have to leave room for. */
 export function underOf(job: Pick<Job, 'shelves' | 'support' | 'units' | 'tools' | 'place'>): Under {
-  const of = <Name extends SystemName>(name: Name): Under =>
-    SYSTEMS[name].under(job.shelves, askedOf(job, name)) as Under;
+  const { takes } = specOf(job.place);
+  const of = <Name extends SystemName>(name: Name): Under => {
+    const asked = askedOf(job, name);
+    // A box has no lipping, whatever was asked of shelves elsewhere.
+    return SYSTEMS[name].under(job.shelves, takes === 'box' ? { ...asked, nosing: false } : asked) as Under;
+  };
   const all = systemsUsed(job)
     .filter((name) => plannedAt(name, job.place))
     .map(of);

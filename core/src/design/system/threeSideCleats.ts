@@ -44,7 +44,6 @@ export const threeSideCleats: System<'three-side-cleats'> = {
         ? cornered.flatMap((shelf) => shelf.fastenings)
         : made.flatMap((shelf) => fasteningsOf(shelf.number, input)),
       marks: shelves.flatMap((shelf) => pieces.shelfMarks(shelf, input.levelLineUpMm, 'cleat-top')),
-      hangsMm: () => pieces.hangsBelow(nosing, wish.thickness.mm),
       order: corner
         ? [message('order.cleats.corner'), message('order.board.on'), ...screwed]
         : [

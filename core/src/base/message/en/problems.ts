@@ -18,6 +18,8 @@ export const problemsEn = {
   'problem.nothingListed': 'Nothing to store is listed, so all gaps are equal. List what goes on the shelves.',
   'problem.leastGap':
     '{count, plural, one {# shelf does not fit with {gap, length} clear. Allow a smaller gap, or unlock a shelf.} other {# shelves do not fit with {gap, length} clear between them. Use fewer shelves, or allow a smaller gap.}}',
+  'problem.thingsBeside':
+    '“{name}” on {shelf, plural, =0 {the floor} other {shelf #}}: {count, plural, one {one has} other {# have}} no room beside what stands there. Move the divider or the post, or store fewer.',
   'problem.leftOut': 'No room for “{name}”. {why, sentence} {way, sentence}',
   'problem.leftOutMore':
     '{count, plural, one {No room for “{name}”.} other {No room for # kinds of things. The first: “{name}”.}} {why, sentence} {way, sentence}',
