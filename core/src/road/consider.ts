@@ -1,12 +1,12 @@
 import { placeFixings } from '../design/fixing';
 import { roughParts } from '../design/fit';
-import type { Part } from '../design/fit';
+import { standUp, type Body } from '../design/body';
 import { SYSTEM_NAMES, withSystem, type Job, type SystemName } from '../job';
 import type { Layout } from '../design/layout';
 import { strengthOf, type Strength } from '../design/load';
 import { about, count, message, type Message } from '../base/message';
 import type { CavityBox, Opening } from '../place/opening';
-import { applySystems, plannedAt, suitOf, SYSTEMS, type Hardware, type System } from '../design/system';
+import { applySystems, plannedAt, suitOf, SYSTEMS, type System } from '../design/system';
 
 /** A support system as it would be for the shelves of a job: what one chooses by. */
 export interface Considered {
@@ -23,7 +23,7 @@ export interface Considered {
   /** The shelf that is worst off, reckoned as in a square opening; null where nothing is held. */
   readonly strength: Pick<Strength, 'shelf' | 'sag' | 'state' | 'spanMm'> | null;
   /** One shelf with what carries it, to be drawn. */
-  readonly picture: { readonly parts: readonly Part[]; readonly hardware: readonly Hardware[] };
+  readonly picture: Pick<Body, 'pieces' | 'fittings'>;
 }
 
 /** At the most so many are recommended. */
@@ -56,7 +56,7 @@ export function considered(
         pieces: 0,
         screws: 0,
         strength: null,
-        picture: { parts: [], hardware: [] },
+        picture: { pieces: [], fittings: [] },
       };
     }
     const made = applySystems({ job: tried, opening, shelves, gaps, space, box });
@@ -77,6 +77,7 @@ export function considered(
         ? [message('suit.fails', { percent: count(Math.round(strength.weakest.used * 100)) })]
         : []),
     ];
+    const stood = standUp({ parts, hardware, pins: null, opening });
     const shown = shelves[Math.min(1, shelves.length - 1)]?.number ?? 1;
     return {
       system,
@@ -94,8 +95,8 @@ export function considered(
         spanMm: strength.spanMm,
       },
       picture: {
-        parts: parts.filter((part) => part.shelf === shown || part.shelf === 0),
-        hardware: hardware.filter((one) => one.shelf === shown),
+        pieces: stood.pieces.filter((piece) => piece.shelf === shown || piece.shelf === 0),
+        fittings: stood.fittings.filter((one) => one.shelf === shown),
       },
     };
   });

@@ -66,7 +66,6 @@ export function ShelfSupport({ shelf, job, plan }: { shelf: number; job: Job; pl
       {sheet === 'system' ? (
         <SystemsSheet
           job={job}
-          plan={plan}
           title={label('support.chooseFor', { shelf })}
           chosen={system}
           onChoose={(to) =>

@@ -88,7 +88,6 @@ export function SupportsForm({ job, plan, selected, onSelect, onPrint }: Support
       {changing && plan ? (
         <SystemsSheet
           job={job}
-          plan={plan}
           title={label('support.choose')}
           chosen={changing}
           onChoose={(to) => dispatch(editBay((one) => withSystem(one, changing, to)))}

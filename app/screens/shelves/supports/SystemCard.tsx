@@ -13,7 +13,6 @@ import { makeStyles, RADIUS, SPACE, TARGET, useTheme } from '../../../theme';
 interface SystemCardProps {
   readonly one: Considered;
   readonly job: Job;
-  readonly extent: { readonly left: number; readonly right: number };
   readonly chosen: boolean;
   readonly onChoose: () => void;
 }
@@ -21,7 +20,7 @@ interface SystemCardProps {
 const PICTURE = { width: 254, height: 76 } as const;
 
 /** A support system to choose: its picture, what it takes and how it would hold, what speaks for and against it. */
-export function SystemCard({ one, job, extent, chosen, onChoose }: SystemCardProps) {
+export function SystemCard({ one, job, chosen, onChoose }: SystemCardProps) {
   const styles = useStyles();
   const { colours } = useTheme();
   const label = useLabel();
@@ -49,7 +48,7 @@ export function SystemCard({ one, job, extent, chosen, onChoose }: SystemCardPro
       </View>
       {one.pieces > 0 ? (
         <View style={styles.picture} aria-hidden>
-          <SceneView scene={systemPicture(one, extent.left, extent.right)} reader={job} size={PICTURE} ground="panel" />
+          <SceneView scene={systemPicture(one)} reader={job} size={PICTURE} ground="panel" />
         </View>
       ) : null}
       <Txt kind="small">{consequences(one, job, label)}</Txt>

@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import type { Job, SystemName } from '@dormer/core/job/document';
-import type { Considered, Plan } from '@dormer/core/plan';
+import type { Considered } from '@dormer/core/plan';
 import { Button, NoticeLine, Sheet, Txt } from '../../../ui';
 import { useAnswer } from '../../../platform/useAnswer';
 import { guardedSheet } from '../../../ui/guardedSheet';
@@ -12,7 +12,6 @@ import { SystemCard } from './SystemCard';
 
 interface SystemsSheetProps {
   readonly job: Job;
-  readonly plan: Plan;
   readonly title: string;
   readonly chosen: SystemName;
   readonly onChoose: (system: SystemName) => void;
@@ -22,7 +21,6 @@ interface SystemsSheetProps {
 /** Every support system side by side; what suits first. Choosing one is choosing a picture. */
 export const SystemsSheet = guardedSheet(function SystemsSheet({
   job,
-  plan,
   title,
   chosen,
   onChoose,
@@ -54,7 +52,6 @@ export const SystemsSheet = guardedSheet(function SystemsSheet({
               key={one.system}
               one={one}
               job={job}
-              extent={plan.opening.extent}
               chosen={one.system === chosen}
               onChoose={() => {
                 onChoose(one.system);

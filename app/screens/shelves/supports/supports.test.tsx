@@ -199,10 +199,9 @@ describe('choosing what carries the shelves', () => {
   test('all are shown, what suits first, the chosen one marked; choosing one is one touch', async () => {
     const chosen: string[] = [];
     const closed = jest.fn();
-    await look(alcove, (job, plan) => (
+    await look(alcove, (job) => (
       <SystemsSheet
         job={job}
-        plan={plan}
         title="Choose version"
         chosen="three-side-cleats"
         onChoose={(one) => chosen.push(one)}

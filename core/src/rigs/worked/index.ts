@@ -57,6 +57,7 @@ export function exampleOf(system: SystemName): Example {
     ...steps,
     '',
   ].join('\n');
+  const stood = standUp({ parts: pieces, hardware, pins: null, opening });
   const considered = {
     system,
     here: true,
@@ -68,11 +69,11 @@ export function exampleOf(system: SystemName): Example {
     screws: 0,
     strength: null,
     picture: {
-      parts: pieces.filter(({ shelf }) => shelf === 1 || shelf === 0),
-      hardware: hardware.filter(({ shelf }) => shelf === 1),
+      pieces: stood.pieces.filter(({ shelf }) => shelf === 1 || shelf === 0),
+      fittings: stood.fittings.filter(({ shelf }) => shelf === 1),
     },
   };
-  return { system, scene: systemPicture(considered, opening.extent.left, opening.extent.right), markdown };
+  return { system, scene: systemPicture(considered), markdown };
 }
 
 type Made = ReturnType<typeof made>;

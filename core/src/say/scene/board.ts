@@ -7,7 +7,8 @@ import { dot, unit, type Vector } from '../../design/body/vector';
 import type { Plan } from '../../plan';
 import { clamp, type Exaggeration } from './exaggerate';
 import { holeShapes } from './pieces';
-import { BESIDE_MM, hullOf } from './seenInPlace';
+import { hullOf } from './hull';
+import { BESIDE_MM } from './seenInPlace';
 import type { Point, Role, Scene, Shape } from './scene';
 
 /** However large departures are drawn, a wall takes no more of the sheet than this share of the board's length. */

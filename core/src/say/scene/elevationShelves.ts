@@ -2,7 +2,8 @@ import { about as roughly, count, message } from '../../base/message';
 import type { Plan } from '../../plan';
 import { NO_SHELF } from '../../design/system/system';
 import type { Frame } from './elevationFrame';
-import { acrossOf, roleOfPart, screwShapes } from './pieces';
+import { outerCorners } from '../../design/body/corners';
+import { roleOfPart, screwShapes } from './pieces';
 import { seenFromFront, standingOf } from './seenInPlace';
 import type { Point, Role, Shape } from './scene';
 
@@ -74,10 +75,11 @@ const SAG_MOST_MM = 160;
 function sagShapes(plan: Plan, { across }: Frame): Shape[] {
   return plan.strengths.flatMap(({ shelf, front, sag }): Shape[] => {
     const part = plan.parts.find((one) => one.shelf === shelf && one.role === 'board');
+    const board = plan.body.pieces.find(({ id }) => id === part?.id);
     const laid = plan.shelves.find((laidShelf) => laidShelf.number === shelf);
-    if (!part || !laid || front.length < 2) return [];
-    const { fromMm, toMm } = acrossOf(part, plan.opening.extent.left, plan.opening.extent.right);
-    const ends = part.fit ? [across(fromMm), across(toMm)] : [fromMm, toMm];
+    if (!part || !board || !laid || front.length < 2) return [];
+    const xs = outerCorners(board.solid).map(([x]) => x);
+    const ends = [Math.min(...xs), Math.max(...xs)].map((x) => (part.fit ? across(x) : x));
     const length = front.at(-1)?.[0] ?? 1;
     const drawn = (x: number) => (ends[0] as number) + (((ends[1] as number) - (ends[0] as number)) * x) / length;
     const about = { kind: 'shelf', shelf } as const;

@@ -27,21 +27,6 @@ export function roleOfPart({ role }: Pick<Piece, 'role'>): Role {
   }
 }
 
-/** Where a piece stands across the opening, millimetres in its frame. */
-export function acrossOf(
-  part: Pick<Piece, 'across' | 'fit' | 'role' | 'thicknessMm' | 'length' | 'corner'>,
-  left: number,
-  right: number,
-): { readonly fromMm: number; readonly toMm: number } {
-  if (part.across) return part.across;
-  if (part.fit) return { fromMm: part.fit.seat.acrossMm, toMm: part.fit.seat.acrossMm + part.fit.backMm };
-  if (part.role === 'side-cleat-left') return { fromMm: left, toMm: left + part.thicknessMm };
-  if (part.role === 'side-cleat-right') return { fromMm: right - part.thicknessMm, toMm: right };
-  if (part.role === 'rail-side') return { fromMm: left, toMm: left + part.thicknessMm };
-  const mirrored = part.corner?.side === 'right';
-  return mirrored ? { fromMm: right - part.length.mm, toMm: right } : { fromMm: left, toMm: left + part.length.mm };
-}
-
 const ROUND = 24;
 
 /** A hole through a board, seen from above: `sheet` is where the board's points come to lie on the drawing. */

@@ -9,7 +9,8 @@ import { readingsBeside, roleOf } from './elevation';
 import type { Exaggeration } from './exaggerate';
 import type { Point, Scene, Shape } from './scene';
 import { roleOfPart } from './pieces';
-import { hullOf, standingOf, wallsBeside } from './seenInPlace';
+import { hullOf } from './hull';
+import { standingOf, wallsBeside } from './seenInPlace';
 import { sectionSpot } from './sectionSpots';
 
 export interface SectionOptions {

@@ -1,4 +1,5 @@
 import { chimneyAlcove, parcelBench } from '../../rigs/demo';
+import { placedOf } from '../../design/body';
 import { sceneSvg } from '../exchange/sceneSvg';
 import { SYSTEM_NAMES } from '../../job';
 import { considerSystems, planJob } from '../../plan';
@@ -26,7 +27,7 @@ test.each(SYSTEM_NAMES)(
   'the picture of %s lies on its sheet, with its wall beside it where it can be made',
   (system) => {
     const one = considered.find((other) => other.system === system)!;
-    const scene = systemPicture(one, plan.opening.extent.left, plan.opening.extent.right);
+    const scene = systemPicture(one);
     expect(pointsOf(scene).every((point) => inside(scene, point))).toBe(true);
     expect(scene.shapes.some((shape) => shape.role === 'wall')).toBe(one.pieces > 0);
   },
@@ -41,6 +42,21 @@ test('a shelf cut through from the side: board, cleats and nosing where they are
   const screw = scene.shapes.find((shape) => shape.kind === 'path' && shape.role === 'screw');
   expect(screw?.kind === 'path' ? screw.points[1]![0] : 0).toBeLessThan(-30);
   expect(sideScene(plan, 99)).toBeNull();
+});
+
+test('what is drawn of a shelf is where its solids are, and its screws where they are driven', () => {
+  const scene = sideScene(plan, 3)!;
+  const board = plan.body.pieces.find(({ id }) => id === 'S3-board')!;
+  const { least, most } = placedOf(board.solid).bounds;
+  const drawn = scene.shapes.flatMap((shape) => (shape.kind === 'polygon' && shape.role === 'board' ? [shape] : []));
+  expect(drawn).toHaveLength(1);
+  const [outs, ups] = [0, 1].map((k) => drawn[0]!.points.map((point) => point[k]!)) as [number[], number[]];
+  expect([Math.min(...outs), Math.max(...outs)]).toEqual([least[1], most[1]]);
+  expect([Math.min(...ups), Math.max(...ups)]).toEqual([least[2], most[2]]);
+  const dots = scene.shapes.flatMap((shape) => (shape.kind === 'dot' ? [shape.at] : []));
+  const heads = plan.body.screws.filter(({ fixing }) => fixing === 'S3-side-cleat-left/wall').map(({ head }) => head);
+  expect(dots).toEqual(heads.map(([, out, up]) => [out, up]));
+  expect(dots.length).toBeGreaterThan(1);
 });
 
 test('a brace slopes from the leg out to the arm', () => {

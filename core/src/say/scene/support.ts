@@ -1,15 +1,15 @@
-import { jointOf } from '../../design/system/system';
+import { outerCorners } from '../../design/body/corners';
+import { add, times } from '../../design/body/vector';
 import type { Considered } from '../../road/consider';
 import type { Fixing } from '../../design/fixing';
 import { holeRows } from '../../design/fixing/marks';
 import { count, message, nested, text } from '../../base/message';
 import type { Plan } from '../../plan';
 import type { Tape } from '../../base/quantity';
-import { acrossOf, roleOfPart, screwRole } from './pieces';
+import { screwRole } from './pieces';
+import { shelfSeen, type Seen } from './seenShelf';
 import type { Point, Role, Scene, Shape } from './scene';
 
-type Piece = Plan['parts'][number];
-type Item = Plan['hardware'][number];
 interface Box {
   readonly left: number;
   readonly right: number;
@@ -28,58 +28,6 @@ const rect = ({ left, right, low, high, role }: Box): Shape => ({
     [left, high],
   ],
 });
-
-/** Back to front: what carries, then boards, then what hides them. */
-const ORDER: readonly Role[] = ['trim', 'cleat', 'bracket', 'board', 'nosing'];
-const sorted = (boxes: readonly Box[]) => ORDER.flatMap((role) => boxes.filter((box) => box.role === role));
-
-/** A brace, seen from the side, runs from its foot out to the arm. */
-function sideShape(part: Piece): Shape {
-  const { outFrom, outTo, upFrom, upTo } = part.place;
-  if (jointOf(part, 'clipped')) {
-    const by = Math.min(upTo - upFrom, outTo - outFrom);
-    return {
-      kind: 'polygon',
-      role: roleOfPart(part),
-      points: [
-        [outFrom, upFrom],
-        [outTo - by, upFrom],
-        [outTo, upTo],
-        [outFrom, upTo],
-      ],
-    };
-  }
-  if (part.role !== 'bracket-brace')
-    return rect({ left: outFrom, right: outTo, low: upFrom, high: upTo, role: roleOfPart(part) });
-  const thick = part.thicknessMm * Math.SQRT2 * 0.7;
-  return {
-    kind: 'polygon',
-    role: 'cleat',
-    points: [
-      [outFrom, upFrom],
-      [outTo, upTo],
-      [outTo - thick, upTo],
-      [outFrom, upFrom + thick],
-    ],
-  };
-}
-
-/** An angle of sheet metal: its leg on the wall, its arm under the board. */
-function bracketSide({ place: { outFrom, outTo, upFrom, upTo } }: Item): Shape {
-  const thin = 5;
-  return {
-    kind: 'polygon',
-    role: 'bracket',
-    points: [
-      [outFrom, upFrom],
-      [outFrom + thin, upFrom],
-      [outFrom + thin, upTo - thin],
-      [outTo, upTo - thin],
-      [outTo, upTo],
-      [outFrom, upTo],
-    ],
-  };
-}
 
 interface Fitted {
   readonly shapes: readonly Shape[];
@@ -104,45 +52,20 @@ const FIELD = { front: 150, side: 90, high: 70, apart: 14 } as const;
 
 /**
  * A support system as a small picture: one shelf from the front, and cut through from the side. Not to one scale.
- * @param left the left edge of the shelf, millimetres across
- * @param right its right edge
  */
-export function systemPicture({ system, picture }: Considered, left: number, right: number): Scene {
-  const { parts, hardware } = cropped(picture);
-  const front = [
-    ...sorted([
-      ...parts.map((part): Box => ({
-        ...span(acrossOf(part, left, right)),
-        low: part.place.upFrom,
-        high: part.place.upTo,
-        role: roleOfPart(part),
-      })),
-      ...hardware.map((one): Box => ({
-        ...span(one.across),
-        low: one.place.upFrom,
-        high: one.place.upTo,
-        role: 'bracket',
-      })),
-    ]).map(rect),
-  ];
-  const seen = parts.filter((part) => !part.role.endsWith('-right') && !part.id.endsWith('-right'));
-  const sides = [...seen.map(sideShape), ...hardware.slice(0, 1).map(bracketSide)];
-  const ordered = ORDER.flatMap((role) => sides.filter((side) => side.role === role));
-  const [low, high] = [Math.min(0, ...ys(ordered)), Math.max(...ys(ordered), 1)];
-  const least = Math.min(...ys(ordered), high);
-  const wall: Shape = rect({
-    left: -WALL_MM,
-    right: 0,
-    low: Math.max(low, least - WALL_MM),
-    high: high + WALL_MM / 2,
-    role: 'wall',
-  });
+export function systemPicture({ system, picture }: Considered): Scene {
+  const about = heightsAbout(picture);
+  const [front, side] = [shelfSeen(picture, 'front', about), shelfSeen(picture, 'side', about)].map((seen) =>
+    seen.map(polygon),
+  ) as [Shape[], Shape[]];
+  const [least, most] = [Math.min(...ys(side)), Math.max(...ys(side))];
+  const wall = rect({ left: -WALL_MM, right: 0, low: least - WALL_MM, high: most + WALL_MM / 2, role: 'wall' });
   const all =
     front.length === 0
       ? []
       : [
           ...fitted(front, FIELD.front, FIELD.high, 0).shapes,
-          ...fitted([wall, ...ordered], FIELD.side, FIELD.high, FIELD.front + FIELD.apart).shapes,
+          ...fitted([wall, ...side], FIELD.side, FIELD.high, FIELD.front + FIELD.apart).shapes,
         ];
   const width = FIELD.front + FIELD.apart + FIELD.side;
   return {
@@ -152,23 +75,19 @@ export function systemPicture({ system, picture }: Considered, left: number, rig
   };
 }
 
+const polygon = ({ role, points }: Seen): Shape => ({ kind: 'polygon', role, points });
+
 /** Of tall units only what is about the shelf is drawn: the whole would be too small to see. */
-function cropped({ parts, hardware }: Considered['picture']): Considered['picture'] {
-  const board = parts.find((part) => part.role === 'board');
-  if (!board) return { parts, hardware };
-  const [low, high] = [board.place.upFrom - BELOW_MM, board.place.upTo + ABOVE_MM];
-  const within = <T extends Pick<Piece, 'place'>>(one: T): T => ({
-    ...one,
-    place: { ...one.place, upFrom: Math.max(one.place.upFrom, low), upTo: Math.min(one.place.upTo, high) },
-  });
-  const inside = <T extends Pick<Piece, 'place'>>(one: T) => one.place.upTo > low && one.place.upFrom < high;
-  return { parts: parts.filter(inside).map(within), hardware: hardware.filter(inside).map(within) };
+function heightsAbout({ pieces }: Considered['picture']): [fromMm: number, toMm: number] {
+  const board = pieces.find((piece) => piece.role === 'board');
+  if (!board) return [-Infinity, Infinity];
+  const ups = outerCorners(board.solid).map(([, , z]) => z);
+  return [Math.min(...ups) - BELOW_MM, Math.max(...ups) + ABOVE_MM];
 }
 const BELOW_MM = 330;
 const ABOVE_MM = 120;
 
 const WALL_MM = 40;
-const span = ({ fromMm, toMm }: { readonly fromMm: number; readonly toMm: number }) => ({ left: fromMm, right: toMm });
 const ys = (shapes: readonly Shape[]) =>
   shapes.flatMap((shape) => ('points' in shape ? shape.points.map(([, y]) => y) : []));
 
@@ -178,24 +97,19 @@ const ys = (shapes: readonly Shape[]) =>
  * @returns null where nothing of the shelf is made
  */
 export function sideScene(plan: Plan, shelf: number): Scene | null {
-  const parts = plan.parts.filter((part) => part.shelf === shelf);
-  const hardware = plan.hardware.filter((one) => one.shelf === shelf);
+  const ours = <T extends { readonly shelf: number }>(all: readonly T[]) => all.filter((one) => one.shelf === shelf);
   const laid = plan.shelves.find((laidShelf) => laidShelf.number === shelf);
-  if (parts.length === 0 || !laid) return null;
-  const seen = parts.filter((part) => !part.id.endsWith('-right') && !/-(?:[2-9]|\d\d)$/.test(part.id));
-  const sides = [...seen.map(sideShape), ...hardware.slice(0, 1).map(bracketSide)];
-  const ordered = ORDER.flatMap((role) => sides.filter((side) => side.role === role));
-  const all = ordered.flatMap((shape) => ('points' in shape ? shape.points : []));
+  const seen = shelfSeen({ pieces: ours(plan.body.pieces), fittings: ours(plan.body.fittings) }, 'side');
+  if (seen.length === 0 || !laid) return null;
+  const all = seen.flatMap(({ points }) => points);
   const [low, high, far] = [
     Math.min(...all.map(([, y]) => y)),
     Math.max(...all.map(([, y]) => y)),
     Math.max(...all.map(([x]) => x)),
   ];
   const margin = Math.max(far, high - low) * 0.16;
-  const ours = plan.fixings.filter((fixing) => fixing.shelf === shelf && fixing.into.kind === 'wall');
-  const backs = ours.filter((fixing) => fixing.into.kind === 'wall' && fixing.into.wall === 'back').slice(0, 1);
-  const onSide = ours.filter((fixing) => fixing.into.kind === 'wall' && fixing.into.wall === 'left');
-  const screws = [...backs.flatMap((fixing) => sideScrews(fixing, parts)), ...onSide.flatMap(sideDots)];
+  const screws = wallScrews(plan, shelf);
+  const deep = Math.max(...ours(plan.parts).map((part) => part.place.outTo));
   const top = laid.top.mm;
   const out = far + margin * 0.9;
   return {
@@ -203,7 +117,7 @@ export function sideScene(plan: Plan, shelf: number): Scene | null {
     bounds: { x: -margin, y: low - margin, width: far + 3.4 * margin, height: high - low + 2 * margin },
     shapes: [
       rect({ left: -margin, right: 0, low: low - margin, high: high + margin, role: 'wall' }),
-      ...ordered,
+      ...seen.map(polygon),
       ...screws,
       {
         kind: 'path',
@@ -214,31 +128,46 @@ export function sideScene(plan: Plan, shelf: number): Scene | null {
         ],
       },
       { kind: 'label', role: 'dimension', at: [out, top], anchor: 'start', mm: top },
-      { kind: 'dimension', role: 'dimension', from: [0, low - margin * 0.45], to: [far, low - margin * 0.45], mm: far },
+      {
+        kind: 'dimension',
+        role: 'dimension',
+        from: [0, low - margin * 0.45],
+        to: [far, low - margin * 0.45],
+        mm: deep,
+      },
     ],
   };
 }
 
-/** Screws of a joint to the back wall, each at its height: head, shank and how far it goes in. */
-function sideScrews({ holes, passMm, liningMm, biteMm, through }: Fixing, parts: readonly Piece[]): Shape[] {
-  const face =
-    through.kind === 'piece' ? (parts.find((part) => part.id === through.id)?.place.outTo ?? passMm) : passMm;
-  const heights = [...new Set(holes.flatMap((hole) => (hole.spot ? [Math.round(hole.spot.upMm)] : [])))];
-  return heights.map((up): Shape => ({
-    kind: 'path',
-    role: 'screw',
-    points: [
-      [face, up],
-      [-liningMm - biteMm, up],
-    ],
-  }));
+/** Screws of a shelf into its walls, where the body has them: those of the back along their length, others end on. */
+function wallScrews({ body, fixings }: Plan, shelf: number): Shape[] {
+  const heights = new Set<number>();
+  return fixings.flatMap(({ id, into, holes, shelf: own }): Shape[] => {
+    if (own !== shelf || into.kind !== 'wall' || into.wall === 'right') return [];
+    const driven = body.screws.filter((screw) => screw.fixing === id);
+    if (into.wall === 'left')
+      return driven.map(({ head: [, out, up] }, i): Shape => {
+        return { kind: 'dot', role: screwRole({ into: holes[i]?.into ?? 'stud' }), at: [out, up] };
+      });
+    return driven.flatMap(({ head: [x, out, up], along, lengthMm }): Shape[] => {
+      // Those of one row lie behind one another.
+      const row = Math.round(up);
+      if (heights.has(row)) return [];
+      heights.add(row);
+      const [, tipOut, tipUp] = add([x, out, up], times(along, lengthMm));
+      return [
+        {
+          kind: 'path',
+          role: 'screw',
+          points: [
+            [out, up],
+            [tipOut, tipUp],
+          ],
+        },
+      ];
+    });
+  });
 }
-
-/** Screws into a side wall, seen end on. */
-const sideDots = ({ holes }: Fixing): Shape[] =>
-  holes.flatMap((hole) =>
-    hole.spot ? [{ kind: 'dot', role: screwRole(hole), at: [hole.spot.alongMm, hole.spot.upMm] } as const] : [],
-  );
 
 /**
  * One piece with its holes: running dimensions from one end along its edge, and how far up they are. A flat one is seen
