@@ -158,10 +158,17 @@ function lengthsOf(
   return { length: told, edges: { back, front } };
 }
 
-function wallsCross({ shelf }: PartSpec, { mean }: Pocket): Problem {
+/** Between these walls nothing is left of a piece: they meet, or what stands beside it takes all their width. */
+function wallsCross({ shelf, length: rule }: PartSpec, { mean }: Pocket): Problem {
   const apart = mean.right.map((row, l) => Math.min(...row) - Math.max(...(mean.left[l] as Float64Array)));
   const width = Math.max(Math.min(...apart), 0);
-  return stop({ kind: 'shelf', shelf }, message('problem.wallsCross', { shelf: count(shelf), width: roughly(width) }));
+  const said = { shelf: count(shelf), width: roughly(width) };
+  const besideMm = rule.kind === 'between-walls' ? -betweenMm(rule) : 0;
+  const why =
+    besideMm > width / 2
+      ? message('problem.besideTakesAll', { ...said, taken: length(besideMm) })
+      : message('problem.wallsCross', said);
+  return stop({ kind: 'shelf', shelf }, why);
 }
 
 // A gap this much wider than caulk hides is worth a word.

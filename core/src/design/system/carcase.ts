@@ -142,7 +142,13 @@ export function insideOf(input: CaseInput, plinthMm: number): Inside {
   };
 }
 
-/** A case that is too high to be stood up under the ceiling once it is made, or wider than its own boards. */
+/** A case whose sides take all its width, or for which nothing is left beside skirting and play. */
+function narrowCase({ wide, inside }: Carcase) {
+  const sides = { width: length(Math.max(wide.mm, 0)), sides: length(wide.mm - inside.mm) };
+  return message('problem.caseNarrow', sides);
+}
+
+/** A case that is too high to be stood up under the ceiling once it is made, or no wider than its own boards. */
 export function caseProblems(carcase: Carcase, { opening, shelves, depthOf, asked, box }: CaseInput): Problem[] {
   const problems: Problem[] = [];
   const most = tallest(opening, carcase.footMm, carcase.depthMm);
@@ -159,8 +165,7 @@ export function caseProblems(carcase: Carcase, { opening, shelves, depthOf, aske
       ),
     );
   }
-  if (carcase.inside.mm <= 0)
-    problems.push(stop({ kind: 'support' }, message('problem.caseNarrow', { width: length(carcase.wide.mm) })));
+  if (carcase.inside.mm <= 0) problems.push(stop({ kind: 'support' }, narrowCase(carcase)));
   if (box && carcase.depthMm <= 0) {
     const [depth, taken] = [length(box.depth?.mm ?? 0), length(box.backMm)];
     const why = box.depth ? message('problem.caseShallow', { depth, taken }) : message('problem.noBoxDepth');

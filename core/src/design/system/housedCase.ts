@@ -83,13 +83,7 @@ export const housedCase: System<'housed-case'> = {
               atMm: made ? shelves.map((shelf) => shelf.underside.mm - carcase.footMm) : [],
             } as const,
           }
-        : {
-            standing: {
-              heightMm: carcase.high.mm,
-              depthMm: carcase.depthMm,
-              fastening: rail.id,
-            },
-          }),
+        : pieces.standing(made, { heightMm: carcase.high.mm, depthMm: carcase.depthMm, fastening: rail.id })),
       marks: shelves.flatMap((shelf) => pieces.shelfMarks(shelf, input.levelLineUpMm, null)),
       order: [
         message(job.tools === 'hand' ? 'order.posts.chisel' : 'order.posts.groove'),

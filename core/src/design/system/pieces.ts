@@ -3,7 +3,7 @@ import type { LaidShelf, WallMark } from '../layout';
 import { count, length, message, type Message } from '../../base/message';
 import type { Band } from '../../place/opening';
 import { doubtful, stop, type Caution, type Problem } from '../../base/problem';
-import type { AcrossPlace, Fastening, FixedWall, Hold, LengthRule, PartSpec, RestSpec } from './system';
+import type { AcrossPlace, Fastening, FixedWall, Hold, LengthRule, PartSpec, RestSpec, Standing } from './system';
 
 /** A nosing along the front of a board: its section, millimetres. Null where there is none. */
 export interface Nosing {
@@ -33,6 +33,10 @@ export function boardDepth(depthMm: number, nosing: Nosing | null): Figure {
   const shelf = figure({ label: message('term.shelfDepth'), mm: depthMm });
   return nosing ? less(shelf, message('term.lessNosing'), nosing.thicknessMm) : shelf;
 }
+
+/** What may tip of a unit: nothing of one that is not made. */
+export const standing = (made: boolean, unit: Standing): { readonly standing?: Standing } =>
+  made ? { standing: unit } : {};
 
 interface BoardInput {
   readonly shelf: LaidShelf;

@@ -86,13 +86,7 @@ export const pinnedCase: System<'pinned-case'> = {
         : [],
       ...(box
         ? {}
-        : {
-            standing: {
-              heightMm: carcase.high.mm,
-              depthMm: carcase.depthMm,
-              fastening: rail.id,
-            },
-          }),
+        : pieces.standing(made, { heightMm: carcase.high.mm, depthMm: carcase.depthMm, fastening: rail.id })),
       marks: shelves.flatMap((shelf) => pieces.shelfMarks(shelf, input.levelLineUpMm, null)),
       order: [
         message('order.case.pins'),

@@ -94,7 +94,7 @@ export const screwedTower: System<'screwed-tower'> = {
             ...trim.fastenings,
           ]
         : [],
-      standing: { heightMm: carcase.high.mm, depthMm: carcase.depthMm, fastening: rail.id },
+      ...pieces.standing(made, { heightMm: carcase.high.mm, depthMm: carcase.depthMm, fastening: rail.id }),
       marks: shelves.flatMap((shelf) => pieces.shelfMarks(shelf, input.levelLineUpMm, null)),
       order: [
         ...(asked.spacers ? [message('order.tower.spacers')] : []),

@@ -72,6 +72,8 @@ export const problemsEn = {
     'A depth of {depth, length} leaves no board behind a lipping of {nosing, length}. Make the shelf deeper.',
   'problem.noSideCleat':
     'A depth of {depth, length} leaves no room for side battens: back batten and lipping take {needed, length}. Make the shelf deeper.',
+  'problem.besideTakesAll':
+    'Shelf {shelf, number}: the walls are about {width, about} apart, and the pieces at both ends take {taken, length}. Nothing is left for the board. Make them thinner.',
   'problem.wallsCross':
     'Shelf {shelf, number}: the walls are only about {width, about} apart here, and the clearance takes all of it. Check the readings at this height.',
   'problem.nosingShort':
@@ -202,7 +204,8 @@ export const problemsEn = {
     'Shelf {shelf, number} will sag {sag, about} after years of load. {usual, about} is the usual limit. {cure, sentence}',
   'problem.caseTilts':
     'A case {height, length} high cannot be stood up here: it is {diagonal, length} from corner to corner. Make it {most, length} at most, or put it together standing.',
-  'problem.caseNarrow': 'A case {width, length} wide has no space between its sides. Make it wider.',
+  'problem.caseNarrow':
+    'The case may be {width, length} wide, and its two sides take {sides, length}. Make more room, or use thinner sides.',
   'problem.noBoxDepth':
     'The depth of the cavity has not been measured, so its shelves have no depth. Measure the depth.',
   'problem.benchShallow':
