@@ -16,7 +16,7 @@ import { roomOf } from './room';
 import { screwsOf, type Stander } from './screws';
 import { cornersOfSolid, placedOf, type Solid } from './solid';
 import { tidy } from './tidy';
-import type { BodyOpening } from './walls';
+import type { LikelyWalls } from '../../place/opening';
 
 /** The pieces and fittings of a body in their places, before anything is screwed. */
 export interface Stood {
@@ -30,7 +30,7 @@ export interface Built {
   readonly body: Body;
   readonly standing: ReadonlyMap<string, Stander>;
   readonly overlaps: readonly Overlap[];
-  readonly opening: BodyOpening;
+  readonly opening: LikelyWalls;
 }
 
 export interface StandInput {
@@ -38,20 +38,20 @@ export interface StandInput {
   readonly hardware: readonly Hardware[];
   /** Holes for shelf pins; null where there are none. */
   readonly pins: Pins | null;
-  readonly opening: BodyOpening;
+  readonly opening: LikelyWalls;
 }
 
 /** Screws of one bay, with the place as it is there. */
 export interface DrivenBay {
   readonly fixings: readonly Fixing[];
-  readonly opening: BodyOpening;
+  readonly opening: LikelyWalls;
   readonly job: Pick<Job, 'place' | 'fixing'>;
 }
 
 export interface BuildInput {
   readonly stood: Stood;
   readonly bays: readonly DrivenBay[];
-  readonly opening: BodyOpening;
+  readonly opening: LikelyWalls;
   readonly job: Pick<Job, 'place' | 'fixing' | 'tape'>;
 }
 
@@ -99,7 +99,7 @@ export function buildBody({ stood, bays, opening, job }: BuildInput): Built {
 }
 
 /** Where each unit stands against the back wall. */
-function standsOf(parts: readonly Part[], opening: BodyOpening): ReadonlyMap<string, Stand> {
+function standsOf(parts: readonly Part[], opening: LikelyWalls): ReadonlyMap<string, Stand> {
   const units = new Map<string, Part[]>();
   for (const part of parts) {
     const unit = unitOf(part);
@@ -112,7 +112,7 @@ function solidFor(
   part: Part,
   stands: ReadonlyMap<string, Stand>,
   corners: ReadonlyMap<number, CornerFit>,
-  opening: BodyOpening,
+  opening: LikelyWalls,
 ): Solid {
   const corner = corners.get(part.shelf);
   const solid = corner

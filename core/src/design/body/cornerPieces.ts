@@ -1,9 +1,9 @@
-import { alongLine, sideRailBegins, type CornerFit, type Part } from '../fit';
+import { sideRailBegins, type CornerFit, type Part } from '../fit';
 import { plainSolid } from './lie';
 import { lieOfPart } from './lies';
 import type { FacePoint, Frame, Solid } from './solid';
 import { add, times, unit, type Vector } from './vector';
-import { alongBack, alongSide, type BodyOpening } from './walls';
+import { alongBack, alongLine, alongSide, type LikelyWalls } from '../../place/opening';
 
 /** Where a corner is at the height of a shelf, and which way its two walls run from it. */
 interface CornerAt {
@@ -14,7 +14,7 @@ interface CornerAt {
   readonly side: Vector;
 }
 
-function cornerAt(fit: CornerFit, part: Part, opening: BodyOpening): CornerAt {
+function cornerAt(fit: CornerFit, part: Part, opening: LikelyWalls): CornerAt {
   const mirror = fit.side === 'left' ? 1 : -1;
   const ups = [part.place.upFrom, part.place.upTo];
   const [near, far] = [0, mirror * fit.backMm];
@@ -29,7 +29,7 @@ function cornerAt(fit: CornerFit, part: Part, opening: BodyOpening): CornerAt {
 }
 
 /** The solid of a corner shelf, or of a stick along one of its two walls. */
-export function cornerSolid(part: Part, fit: CornerFit, opening: BodyOpening): Solid {
+export function cornerSolid(part: Part, fit: CornerFit, opening: LikelyWalls): Solid {
   const { home, back, side } = cornerAt(fit, part, opening);
   const forward: Vector = [-back[1], back[0], 0];
   const mirror = fit.side === 'left' ? 1 : -1;

@@ -3,8 +3,7 @@ import { frameIn, plainSolid } from './lie';
 import type { Stand } from './stand';
 import type { Cut, Frame, Solid } from './solid';
 import { times, unit } from './vector';
-import { alongLine } from '../fit';
-import { alongSide, type BodyOpening } from './walls';
+import { alongLine, alongSide, type LikelyWalls } from '../../place/opening';
 
 /** A bought bracket is of plate so thick, a socket of so much behind its rod. Millimetres. */
 const PLATE_MM = 3;
@@ -32,7 +31,7 @@ export function bracketSolid({ place, across }: Hardware, stand: Stand): Solid {
 }
 
 /** The solid of a rod's socket on its side wall: a plate, and a cup the rod's end lies in. */
-export function socketSolid({ place, across, id }: Hardware, rodMm: number, opening: BodyOpening): Solid {
+export function socketSolid({ place, across, id }: Hardware, rodMm: number, opening: LikelyWalls): Solid {
   const side = id.endsWith('left') ? 'left' : 'right';
   const wall = alongSide(opening, side, { from: place.outFrom, to: place.outTo }, [place.upFrom, place.upTo]);
   const inward = side === 'left' ? 1 : -1;

@@ -1,10 +1,10 @@
-import { alongLine, type Part } from '../fit';
+import type { Part } from '../fit';
 import { jointOf } from '../system';
 import { lieOfPart, type Lie } from './lies';
 import { squareAt, type EndPlane, type FacePoint, type Frame, type Solid } from './solid';
 import { inUnit, turnedIn, type Stand } from './stand';
 import { add, times, unit, type Vector } from './vector';
-import { alongSide, upSide, type BodyOpening } from './walls';
+import { alongLine, alongSide, upSide, type LikelyWalls } from '../../place/opening';
 
 /** Three directions in the frame of a unit: of the length, the width and the thickness. */
 const DIRECTIONS: Readonly<Record<Lie, readonly [Vector, Vector, Vector]>> = {
@@ -66,7 +66,7 @@ export function plainSolid(frame: Frame, [lengthMm, widthMm, thicknessMm]: reado
 }
 
 /** The solid of a piece where it lies, without what is cut into its faces. */
-export function solidOfPart(part: Part, stand: Stand, opening: BodyOpening): Solid {
+export function solidOfPart(part: Part, stand: Stand, opening: LikelyWalls): Solid {
   if (part.tiltDegrees) return tiltedSolid(part, part.tiltDegrees * RADIANS, stand, opening);
   if (part.fit) return fittedSolid(part, part.fit, stand);
   if (part.role === 'bracket-brace') return braceSolid(part, stand);
@@ -77,7 +77,7 @@ export function solidOfPart(part: Part, stand: Stand, opening: BodyOpening): Sol
 }
 
 /** A piece that stands square in its unit: in the middle of where it is put, or from its left end. */
-function squareSolid(part: Part, stand: Stand, opening: BodyOpening): Solid {
+function squareSolid(part: Part, stand: Stand, opening: LikelyWalls): Solid {
   const { place, across, width, thicknessMm } = part;
   const long = part.length.mm;
   const lie = lieOfPart(part);
@@ -121,7 +121,7 @@ function fittedSolid(part: Part, fit: NonNullable<Part['fit']>, stand: Stand): S
 }
 
 /** A stick on edge along a side wall, from the face of what lies along the back, or from the wall itself. */
-function besideSolid(part: Part, stand: Stand, opening: BodyOpening): Solid {
+function besideSolid(part: Part, stand: Stand, opening: LikelyWalls): Solid {
   const { place, thicknessMm, width } = part;
   const joint = jointOf(part, 'corner');
   const side = part.role === 'side-cleat-left' ? 'left' : 'right';
@@ -147,7 +147,7 @@ function besideSolid(part: Part, stand: Stand, opening: BodyOpening): Solid {
 }
 
 /** A post that follows the lean of its side wall. */
-function postSolid(part: Part, opening: BodyOpening): Solid {
+function postSolid(part: Part, opening: LikelyWalls): Solid {
   const { place, thicknessMm, width } = part;
   const side = part.role === 'post-left' ? 'left' : 'right';
   const wall = upSide(opening, side, { from: place.upFrom, to: place.upTo }, [place.outFrom, place.outTo]);
@@ -202,7 +202,7 @@ function braceSolid(part: Part, stand: Stand): Solid {
 }
 
 /** A tilted board, the strip before it, and the cleats it lies on: all turned down to the front by the same angle. */
-function tiltedSolid(part: Part, turn: number, stand: Stand, opening: BodyOpening): Solid {
+function tiltedSolid(part: Part, turn: number, stand: Stand, opening: LikelyWalls): Solid {
   const { place, thicknessMm, width } = part;
   const down: Vector = [0, Math.cos(turn), -Math.sin(turn)];
   const up: Vector = [0, Math.sin(turn), Math.cos(turn)];

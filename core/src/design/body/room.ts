@@ -1,11 +1,10 @@
 import type { Job, KeepClear } from '../../job';
 import { marginOf, stations, wallKindOf } from '../../place/kinds';
-import { alongLine } from '../fit';
 import type { FixedWall } from '../system';
 import { plainSolid } from './lie';
 import type { Frame, Solid } from './solid';
 import { times, unit, type Vector } from './vector';
-import { alongBack, alongSide, type BodyOpening } from './walls';
+import { alongBack, alongLine, alongSide, type LikelyWalls } from '../../place/opening';
 
 /** Something of the room that is no wall: it must not be met, or is what screws bite into. */
 export interface RoomThing {
@@ -17,7 +16,7 @@ export interface RoomThing {
 
 /** A surface of the room at even places: where it most likely is. Millimetres. */
 export interface RoomSurface {
-  readonly surface: BodyOpening['surfaces'][number];
+  readonly surface: LikelyWalls['surfaces'][number];
   /** Places along it: x of the back, the floor and the ceiling, y of a side wall. */
   readonly along: readonly number[];
   /** Places up it, or out from the back for floor and ceiling. */
@@ -39,11 +38,11 @@ const REACH_MM = 40;
 const GRID = 5;
 
 /** The room of a job: its surfaces as the survey has them, studs, skirting, chair rail and what is kept clear. */
-export function roomOf(job: Pick<Job, 'place' | 'fixing'>, opening: BodyOpening): BodyRoom {
+export function roomOf(job: Pick<Job, 'place' | 'fixing'>, opening: LikelyWalls): BodyRoom {
   return { surfaces: opening.surfaces.map((surface) => surfaceOf(surface, opening)), things: thingsOf(job, opening) };
 }
 
-function surfaceOf(surface: RoomSurface['surface'], opening: BodyOpening): RoomSurface {
+function surfaceOf(surface: RoomSurface['surface'], opening: LikelyWalls): RoomSurface {
   const { left, right, depth, height } = opening.extent;
   const across = stations(left, right, GRID);
   const out = stations(0, depth, GRID);
@@ -70,7 +69,7 @@ function surfaceOf(surface: RoomSurface['surface'], opening: BodyOpening): RoomS
   };
 }
 
-function thingsOf({ place, fixing }: Pick<Job, 'place' | 'fixing'>, opening: BodyOpening): RoomThing[] {
+function thingsOf({ place, fixing }: Pick<Job, 'place' | 'fixing'>, opening: LikelyWalls): RoomThing[] {
   const { extent } = opening;
   const walls = (['left', 'back', 'right'] as const).filter((wall) => opening.surfaces.includes(wall));
   const long = (wall: FixedWall) => (wall === 'back' ? extent.right - extent.left : extent.depth);
@@ -142,7 +141,7 @@ interface OnWall {
 }
 
 /** A box on a wall, or behind it. */
-function onWall(wall: FixedWall, opening: BodyOpening, { from, to, low, high, outFrom, outTo }: OnWall): Solid {
+function onWall(wall: FixedWall, opening: LikelyWalls, { from, to, low, high, outFrom, outTo }: OnWall): Solid {
   const { left } = opening.extent;
   const sizes = [to - from, high - low, outTo - outFrom] as const;
   const ups = [low, high];

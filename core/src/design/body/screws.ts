@@ -7,7 +7,7 @@ import { lineThrough, type Bounds, type Stretch } from './convex';
 import { STUD_MM, type BodyRoom } from './room';
 import { placedOf, pointOf, type Axis, type Placed, type Solid } from './solid';
 import { add, dot, minus, times, unit, type Vector } from './vector';
-import type { BodyOpening } from './walls';
+import type { LikelyWalls } from '../../place/opening';
 
 /** What a stretch of a screw is in: a piece or a fitting by its id, or something of a wall. */
 export type Inside =
@@ -50,7 +50,7 @@ export interface Stander {
 export interface LinesInput {
   readonly fixings: readonly Fixing[];
   readonly standing: ReadonlyMap<string, Stander>;
-  readonly opening: BodyOpening;
+  readonly opening: LikelyWalls;
   readonly job: Pick<Job, 'place' | 'fixing'>;
 }
 

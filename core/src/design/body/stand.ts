@@ -1,6 +1,6 @@
-import type { Line, Part } from '../fit';
+import type { Part } from '../fit';
 import { add, times, unit, type Vector } from './vector';
-import { alongBack, type BodyOpening } from './walls';
+import { alongBack, type Line, type LikelyWalls } from '../../place/opening';
 
 /** Where a unit stands: the line of its back along the wall, y over x. Millimetres. */
 export type Stand = Line;
@@ -20,7 +20,7 @@ export function turnedIn({ slope }: Stand, [across, out, up]: Vector): Vector {
 /** The line along the back wall on which a unit stands. */
 export function standOf(
   parts: readonly (Pick<Part, 'place' | 'across'> & Partial<Pick<Part, 'fit'>>)[],
-  opening: BodyOpening,
+  opening: LikelyWalls,
 ): Stand {
   const fitted = parts.find((part) => part.fit?.back)?.fit;
   if (fitted) return { at: fitted.seat.outMm, slope: fitted.seat.askew };

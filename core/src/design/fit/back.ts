@@ -1,5 +1,5 @@
 import type { BackStyle } from '../../job';
-import { leastSquaresSlope } from './line';
+import { leastSquaresSlope } from '../../place/opening/line';
 import { COMPARED, rangeOf, type Range } from './between';
 import { backIn, type Pocket } from './pocket';
 

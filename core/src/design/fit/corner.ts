@@ -4,7 +4,7 @@ import { drawSamples } from '../../place/opening';
 import { stations } from '../../place/kinds';
 import { rangeOf, type Range } from './between';
 import { HIDDEN_MM } from '../../place/opening/hidden';
-import { alongLine, lineOver, supporting } from './line';
+import { alongLine, lineOver, supporting } from '../../place/opening/line';
 import { crossingAt, type OutlinePoint } from './outline';
 import type { Walled } from './pocket';
 

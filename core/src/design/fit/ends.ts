@@ -1,6 +1,6 @@
 import { snapToTape, type Tape } from '../../base/quantity';
 import type { EndStyle } from '../../job';
-import { alongLine, supporting, lineOver, type Line } from './line';
+import { alongLine, supporting, lineOver, type Line } from '../../place/opening/line';
 import type { Lie } from './moves';
 import type { DrawnWalls, Pocket } from './pocket';
 

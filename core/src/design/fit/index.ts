@@ -1,4 +1,3 @@
-export * from './line';
 export * from './moves';
 export * from './pocket';
 export * from './ends';

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { lineOver, alongLine, roomAtBest, seatAtBest, supporting, type Lie } from '.';
+import { alongLine, lineOver, supporting } from '../../place/opening';
+import { roomAtBest, seatAtBest, type Lie } from '.';
 
 const ps = [0, 100, 200, 300];
 const lie = (left: number[], right: number[]): Lie => ({

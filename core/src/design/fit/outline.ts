@@ -1,7 +1,7 @@
 import type { BackEdge } from './back';
 import type { Between } from './between';
 import type { End } from './ends';
-import { alongLine } from './line';
+import { alongLine } from '../../place/opening/line';
 import type { Pocket } from './pocket';
 
 /** A corner of an outline, millimetres. */

@@ -5,7 +5,7 @@ import { about as roughly, choice, count, length, message, text } from '../../ba
 import type { Opening, SurfacePoint } from '../../place/opening';
 import { doubtful, stop, type Problem } from '../../base/problem';
 import type { Tape } from '../../base/quantity';
-import type { PartSpec } from '../system';
+import type { Beside, PartSpec } from '../system';
 import { BARE } from './bare';
 import { besideCleat } from './besideCleat';
 import { fitBetween, inFull } from './between';
@@ -53,7 +53,7 @@ export function fitParts({ specs, opening, job }: FitPartsOptions): Fitted {
         ? wish
         : { ...wish, habit: wish.habit === 'scribed' ? ('snug' as const) : wish.habit, ends: null };
     const whole = fitOnce(pocket, { ...own, leastMm, sideBySide: false });
-    const fit = whole && drawnIn(whole, betweenMm(rule));
+    const fit = whole && drawnIn(whole, betweenMm(rule), betweenMm(rule, 'left'));
     if (!fit) {
       // Said once of a shelf, whichever of its pieces comes first.
       if (!crossed.has(spec.shelf)) problems.push(wallsCross(spec, pocket));
@@ -117,9 +117,15 @@ export function* stylesSideBySide({
   return outcomes;
 }
 
-/** What the pieces a board stands between take off its length, and the housings it goes into put on. Millimetres. */
-const betweenMm = (rule: PartSpec['length']) =>
-  rule.kind === 'between-walls' ? (rule.between ?? []).reduce((sum, one) => sum + one.mm, 0) : 0;
+/**
+ * What the pieces a board stands between take off its length, and the housings it goes into put on: at both its ends, or
+ * at its left one. Millimetres.
+ */
+function betweenMm(rule: PartSpec['length'], end?: 'left'): number {
+  if (rule.kind !== 'between-walls') return 0;
+  const share = ({ side }: Beside) => (!end || side === end ? 1 : side ? 0 : 0.5);
+  return (rule.between ?? []).reduce((sum, one) => sum + share(one) * one.mm, 0);
+}
 
 /** Draws a piece between two other pieces in to its length, which is rounded to a mark of the tape. */
 function asLongAs({ edges }: Pick<Part, 'edges'>, fit: PieceFit): PieceFit {

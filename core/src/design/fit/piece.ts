@@ -8,7 +8,7 @@ import { reasonFor, suitedStyle } from './choose';
 import type { End } from './ends';
 import { HIDDEN_MM } from '../../place/opening/hidden';
 import { outlineOfPiece, type OutlinePoint } from './outline';
-import { alongLine } from './line';
+import { alongLine } from '../../place/opening/line';
 import type { Pocket } from './pocket';
 
 /** How one end is cut. */

@@ -1,7 +1,7 @@
 import { perOwner } from '../../base/memory';
 import { drawSamples, type Band, type Opening, type SurfacePoint } from '../../place/opening';
 import { stations } from '../../place/kinds';
-import { leastSquaresSlope } from './line';
+import { leastSquaresSlope } from '../../place/opening/line';
 
 /**
  * How a piece lies in the opening: a board flat, its face seen from above and its thickness upright; a nosing or a back

@@ -170,7 +170,12 @@ function screwsInto(
   const deck = deckOf(of, input);
   // Beyond the end of a board that is shorter than the other there is nothing to screw through.
   if (!deck?.solid || middleMm < deck.across.fromMm + END_MM || middleMm > deck.across.toMm - END_MM) return [];
-  const deepMm = place.outTo - place.outFrom;
+  // A rail that lies hidden in the board along its back is no wood for these screws.
+  const hidden = input.specs.filter(
+    (spec) => spec.shelf === of && spec.role === 'rail-back' && spec.place.upFrom >= deck.place.upFrom,
+  );
+  const outFrom = Math.max(place.outFrom, ...hidden.map((rail) => rail.place.outTo));
+  const deepMm = place.outTo - outFrom;
   return [
     {
       id: `${id}/S${of}-board`,
@@ -184,7 +189,7 @@ function screwsInto(
         kind: 'from-end',
         end: 'left',
         inMm: middleMm - deck.across.fromMm,
-        fromMm: place.outFrom - deck.place.outFrom,
+        fromMm: outFrom - deck.place.outFrom,
         toMm: place.outTo - deck.place.outFrom,
         everyMm: deepMm,
         least: 2,

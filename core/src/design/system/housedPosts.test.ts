@@ -116,3 +116,46 @@ describe('posts that stand plumb between leaning walls', () => {
     expect(step(following).materials).toEqual([]);
   });
 });
+
+describe('walls with a hollow of 5 in the middle of their height', () => {
+  const alcove = chimneyAlcove();
+  const width = (at: 'front' | 'back', up: number, value: number) =>
+    ({ kind: 'width', id: `${at}${up}`, at, up: mm(up), value: mm(value) }) as const;
+  const widths = [
+    [100, 1000],
+    [650, 1007],
+    [1200, 1010],
+    [1750, 1007],
+    [2300, 1000],
+  ] as const;
+  const readings = [
+    ...alcove.readings.filter((reading) => reading.kind !== 'width'),
+    ...widths.flatMap(([up, value]) => [width('back', up, value), width('front', up, value)]),
+  ] as Job['readings'];
+  const heights = [200, 1200, 2200].map((up, i) => ({ id: `h${i}`, up: mm(up) }));
+  const wish = { ...alcove.shelves, way: 'typed' as const, count: 3, heights };
+  const place = { ...alcove.place, skirting: undefined, chairRail: undefined };
+  const on = (support: Job['support']): Plan => planJob({ ...alcove, place, readings, shelves: wish, support } as Job);
+  const posts = on({ system: 'housed-posts', own: {} });
+  const between = on({ system: 'end-cleats', own: {} });
+  const lengths = (plan: Plan) => plan.parts.filter((part) => part.role === 'board').map((part) => part.fit!.backMm);
+
+  test('straight posts bridge it: the board there is shorter by what both stand off, and says so', () => {
+    const [low = 0, middle = 0] = lengths(between);
+    expect(middle - low).toBeGreaterThan(7);
+    const [lowest = 0, hollow = 0] = lengths(posts);
+    expect(Math.abs(hollow - lowest)).toBeLessThan(4);
+    const terms = posts.parts.find(({ id }) => id === 'S2-board')!.length.terms;
+    const off = terms.filter((term) => term.label.code === 'term.postsOffWall');
+    expect(off).toHaveLength(2);
+    for (const { mm: by } of off) expect(by).toBeLessThan(-3);
+  });
+
+  test('no board reaches deeper into a post than its housing, and screws into the wall are longer by the gap', () => {
+    expect(posts.problems.filter((problem) => problem.message.code === 'body.inOneAnother')).toEqual([]);
+    const passed = posts.fixings.filter(({ id }) => id.endsWith('/wall')).map(({ passMm }) => passMm);
+    const thick = posts.parts.find((part) => part.role === 'post-left')!.thicknessMm;
+    expect(passed.length).toBeGreaterThan(1);
+    for (const mmThrough of passed) expect(mmThrough).toBeGreaterThanOrEqual(thick + 3);
+  });
+});

@@ -1,12 +1,13 @@
+import { stations } from '../../place/kinds';
 import { floorAt } from '../../place/opening/floorAt';
 import { figure, less, plus } from '../../base/figure';
-import { message } from '../../base/message';
+import { choice, message } from '../../base/message';
 import { snapToTape } from '../../base/quantity';
-import type { Band } from '../../place/opening';
+import { alongLine, upSide, type Band } from '../../place/opening';
 import * as pieces from './pieces';
 import { postProblems, TOP_LEFT_ON_MM } from './postProblems';
 import { betweenPlumb, packedMost, plumbBetween, type PlumbPosts } from './plumbPosts';
-import type { Across, Fastening, Hold, Joint, PartSpec, System, SystemInput } from './system';
+import type { Across, Beside, Fastening, Hold, Joint, PartSpec, System, SystemInput } from './system';
 
 type Input = SystemInput<'housed-posts'>;
 type Shelf = Input['shelves'][number];
@@ -106,6 +107,7 @@ function boardsOf(shelf: Shelf, input: Input): PartSpec[] {
   const between = [
     { label: message('term.posts'), mm: -2 * asked.postThickness.mm },
     { label: message('term.intoGrooves'), mm: 2 * asked.groove.mm },
+    ...(plumb ? [] : offWalls(shelf, input)),
   ];
   return pieces
     .boardAndNosing({
@@ -122,6 +124,31 @@ function boardsOf(shelf: Shelf, input: Input): PartSpec[] {
         : partSpec;
     });
 }
+
+/**
+ * What the posts of each side stand off their wall at a shelf: a straight post bridges a hollow of the wall, and the
+ * board between the posts is so much shorter there. Millimetres.
+ */
+const offWalls = (shelf: Shelf, input: Input): Beside[] =>
+  (['left', 'right'] as const).flatMap((side): Beside[] => {
+    const offMm = Math.max(...standsOf(input).map((outs) => offWall(input, side, outs, [shelf.underside.mm])));
+    return offMm > OFF_MM ? [{ label: message('term.postsOffWall', { side: choice(side) }), mm: -offMm, side }] : [];
+  });
+
+/** The most a post that follows its wall stands off it at some heights, millimetres. */
+function offWall(input: Input, side: Side, outs: readonly number[], ups: readonly number[]): number {
+  const { opening } = input;
+  if (!opening.surfaces.includes(side)) return 0;
+  const inward = side === 'left' ? 1 : -1;
+  const { toMm } = reachOf(input);
+  const [from = 0, to = 0] = outs;
+  const post = upSide(opening, side, { from: footOf(input, side, (from + to) / 2), to: toMm }, outs);
+  const wall = (up: number) => Math.max(...outs.map((out) => inward * opening.likely({ surface: side, out, up })));
+  return Math.max(0, ...ups.map((up) => inward * alongLine(post, up) - wall(up)));
+}
+/** A post that stands off its wall by less is against it, millimetres. */
+const OFF_MM = 0.5;
+const UPS = 9;
 
 /** Ranges out from the back that the posts of a side take up: one in the middle of a shallow shelf, else two. */
 function standsOf(input: Input): readonly Band['outFrom'][][] {
@@ -229,8 +256,11 @@ function fasteningsOf(input: Input): Fastening[] {
   const { asked, wish, shelves } = input;
   const nosing = pieces.nosingOf(asked);
   const plumb = plumbOf(input);
+  const { fromMm, toMm } = reachOf(input);
   const packed = (side: Side, outsMm: readonly number[]) =>
-    plumb ? packedMost(input.opening, plumb, side, { ...reachOf(input), outsMm }) : 0;
+    plumb
+      ? packedMost(input.opening, plumb, side, { fromMm, toMm, outsMm })
+      : Math.ceil(offWall(input, side, outsMm, stations(fromMm, toMm, UPS)) - OFF_MM);
   const posts = (['left', 'right'] as const).flatMap((side) =>
     standsOf(input).map(([from = 0, to = 0], k): Fastening => ({
       ...pieces.stickToWall({

@@ -47,6 +47,13 @@ export type PartRole =
   | 'box-end'
   | 'trim';
 
+/** What a piece stands between or goes into at its ends: at both together, or at one. Millimetres, negative: taken off. */
+export interface Beside {
+  readonly label: Message;
+  readonly mm: number;
+  readonly side?: 'left' | 'right';
+}
+
 /** How long a piece is to be: from wall to wall over its own band, as the corner gives it, or a figure of its own. */
 export type LengthRule =
   | {
@@ -57,7 +64,7 @@ export type LengthRule =
       /** What it is short by at the least, both ends together. */
       readonly least: { label: Message; mm: number } | null;
       /** What is taken off at both ends for the pieces it stands between, and put on for the housings it goes into. */
-      readonly between?: readonly { readonly label: Message; readonly mm: number }[];
+      readonly between?: readonly Beside[];
     }
   /** The corner decides the length. `setBackMm`: how far a stick along a wall stops short of the front edge. */
   | { readonly kind: 'corner'; readonly band: Band; readonly setBackMm?: number }

@@ -113,6 +113,8 @@ export const termsEn = {
   'term.cleatSetBack': 'Short of the front',
   'term.endClear': 'Clear of the wall at its end',
   'term.runLength': 'Length of the run',
+  'term.postsOffWall':
+    '{side, select, left {Left post, off a hollow of its wall} right {Right post, off a hollow of its wall} other {}}',
   'term.posts': 'Both posts',
   'term.plumbBetween': 'Plumb width, where the walls reach in most',
   'term.packing': 'Packing, both sides',

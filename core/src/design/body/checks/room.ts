@@ -4,7 +4,7 @@ import { apart, near } from '../apart';
 import { SHARED_MM } from '../meetings';
 import { cornersOfSolid, placedOf } from '../solid';
 import type { Vector } from '../vector';
-import type { BodyOpening } from '../walls';
+import type { LikelyWalls } from '../../../place/opening';
 import { broken, namedIn, saidOf, toCheck, type Checked, type Finding } from './finding';
 
 /**
@@ -38,7 +38,7 @@ export function thingsMet(built: Checked): Finding[] {
 const SURFACES = ['left', 'right', 'back', 'floor', 'ceiling'] as const satisfies readonly SurfaceName[];
 
 /** How far a point stands in a surface of the room; negative for one in front of it. Millimetres. */
-function inSurface(surface: SurfaceName, [x, y, z]: Vector, opening: BodyOpening): number {
+function inSurface(surface: SurfaceName, [x, y, z]: Vector, opening: LikelyWalls): number {
   // In front of the opening there are no walls.
   if (y > opening.extent.depth && surface !== 'back') return -Infinity;
   switch (surface) {

@@ -1,9 +1,9 @@
-import { stations } from '../../place/kinds';
-import type { Opening } from '../../place/opening';
-import { lineOver, type Line } from '../fit';
+import { stations } from '../kinds';
+import { lineOver, type Line } from './line';
+import type { Opening } from './opening';
 
-/** What the body asks of an opening: where its surfaces most likely are. */
-export type BodyOpening = Pick<Opening, 'surfaces' | 'extent' | 'likely'>;
+/** Where the surfaces of an opening most likely are. */
+export type LikelyWalls = Pick<Opening, 'surfaces' | 'extent' | 'likely'>;
 
 /** A stretch between two places, millimetres. */
 export interface Range {
@@ -19,7 +19,7 @@ const ALONG = 7;
  * over all of the heights the piece takes up.
  * @returns y at x = 0, and how far it runs out for each millimetre to the right; 0 where there is no back
  */
-export function alongBack(opening: BodyOpening, across: Range, ups: readonly number[]): Line {
+export function alongBack(opening: LikelyWalls, across: Range, ups: readonly number[]): Line {
   if (!opening.surfaces.includes('back')) return { at: 0, slope: 0 };
   const xs = stations(across.from, across.to, ALONG);
   const ys = xs.map((x) => Math.max(...ups.map((up) => opening.likely({ surface: 'back', across: x, up }))));
@@ -30,7 +30,7 @@ export function alongBack(opening: BodyOpening, across: Range, ups: readonly num
  * The line along which a straight piece lies against a side wall, from the back out.
  * @returns x at y = 0, and how far it runs to the right for each millimetre out
  */
-export function alongSide(opening: BodyOpening, side: 'left' | 'right', out: Range, ups: readonly number[]): Line {
+export function alongSide(opening: LikelyWalls, side: 'left' | 'right', out: Range, ups: readonly number[]): Line {
   if (!opening.surfaces.includes(side)) return { at: opening.extent[side], slope: 0 };
   const inward = side === 'left' ? 1 : -1;
   const ys = stations(out.from, out.to, ALONG);
@@ -43,7 +43,7 @@ export function alongSide(opening: BodyOpening, side: 'left' | 'right', out: Ran
  * The line along which an upright piece lies against a side wall, from its foot up.
  * @returns x at z = 0, and how far it runs to the right for each millimetre up
  */
-export function upSide(opening: BodyOpening, side: 'left' | 'right', up: Range, outs: readonly number[]): Line {
+export function upSide(opening: LikelyWalls, side: 'left' | 'right', up: Range, outs: readonly number[]): Line {
   if (!opening.surfaces.includes(side)) return { at: opening.extent[side], slope: 0 };
   const inward = side === 'left' ? 1 : -1;
   const zs = stations(up.from, up.to, ALONG);
