@@ -9,8 +9,8 @@ import { placeOf } from '../core/src/road/parts';
 import { piecesOf } from '../core/src/road/pieces';
 import { surveyOf } from '@dormer/core/place/survey';
 
-// Prints how long a survey, outlines and a plan take: the median, the fastest and the slowest of many runs, milliseconds.
-// The fastest tells the work, the median what else the machine did meanwhile.
+// Prints how long a survey, outlines and a plan take: the median, the fastest and the slowest of many runs,
+// milliseconds. The fastest tells the work, the median what else the machine did meanwhile.
 
 function large(): Job {
   const job = chimneyAlcove();

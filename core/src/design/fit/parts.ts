@@ -118,8 +118,8 @@ export function* stylesSideBySide({
 }
 
 /**
- * What the pieces a board stands between take off its length, and the housings it goes into put on: at both its ends, or
- * at its left one. Millimetres.
+ * What the pieces a board stands between take off its length, and the housings it goes into put on, at both its ends
+ * or at its left one. Millimetres.
  */
 function betweenMm(rule: PartSpec['length'], end?: 'left'): number {
   if (rule.kind !== 'between-walls') return 0;

@@ -1,13 +1,10 @@
-import { stations } from '../../place/kinds';
-import { floorAt } from '../../place/opening/floorAt';
 import { figure, less, plus } from '../../base/figure';
-import { choice, message } from '../../base/message';
-import { snapToTape } from '../../base/quantity';
-import { alongLine, upSide, type Band } from '../../place/opening';
+import { message } from '../../base/message';
 import * as pieces from './pieces';
 import { postProblems, TOP_LEFT_ON_MM } from './postProblems';
+import { footOf, gapBehind, offWalls, reachOf, standsOf } from './postStands';
 import { betweenPlumb, packedMost, plumbBetween, type PlumbPosts } from './plumbPosts';
-import type { Across, Beside, Fastening, Hold, Joint, PartSpec, System, SystemInput } from './system';
+import type { Across, Fastening, Hold, Joint, PartSpec, System, SystemInput } from './system';
 
 type Input = SystemInput<'housed-posts'>;
 type Shelf = Input['shelves'][number];
@@ -81,11 +78,6 @@ function plumbOf(input: Input): PlumbPosts | null {
     : null;
 }
 
-/** Heights posts reach from and to. */
-function reachOf(input: Input): { readonly fromMm: number; readonly toMm: number } {
-  return { fromMm: 0, toMm: (input.shelves.at(-1)?.top.mm ?? 0) + TOP_LEFT_ON_MM };
-}
-
 /** Posts, and what lies between them, stand as one where they are plumb. */
 const PLUMB_UNIT = 'posts';
 
@@ -124,49 +116,6 @@ function boardsOf(shelf: Shelf, input: Input): PartSpec[] {
         : partSpec;
     });
 }
-
-/**
- * What the posts of each side stand off their wall at a shelf: a straight post bridges a hollow of the wall, and the
- * board between the posts is so much shorter there. Millimetres.
- */
-const offWalls = (shelf: Shelf, input: Input): Beside[] =>
-  (['left', 'right'] as const).flatMap((side): Beside[] => {
-    const offMm = Math.max(...standsOf(input).map((outs) => offWall(input, side, outs, [shelf.underside.mm])));
-    return offMm > OFF_MM ? [{ label: message('term.postsOffWall', { side: choice(side) }), mm: -offMm, side }] : [];
-  });
-
-/** The most a post that follows its wall stands off it at some heights, millimetres. */
-function offWall(input: Input, side: Side, outs: readonly number[], ups: readonly number[]): number {
-  const { opening } = input;
-  if (!opening.surfaces.includes(side)) return 0;
-  const inward = side === 'left' ? 1 : -1;
-  const { toMm } = reachOf(input);
-  const [from = 0, to = 0] = outs;
-  const post = upSide(opening, side, { from: footOf(input, side, (from + to) / 2), to: toMm }, outs);
-  const wall = (up: number) => Math.max(...outs.map((out) => inward * opening.likely({ surface: side, out, up })));
-  return Math.max(0, ...ups.map((up) => inward * alongLine(post, up) - wall(up)));
-}
-/** A post that stands off its wall by less is against it, millimetres. */
-const OFF_MM = 0.5;
-const UPS = 9;
-
-/** Ranges out from the back that the posts of a side take up: one in the middle of a shallow shelf, else two. */
-function standsOf(input: Input): readonly Band['outFrom'][][] {
-  const { asked } = input;
-  const depth = deepest(input);
-  const wide = asked.postWidth.mm;
-  if (depth < TWO_FROM * wide) return [[Math.max((depth - wide) / 2, 0), Math.min((depth + wide) / 2, depth)]];
-  return [
-    [0, wide],
-    [depth - wide - SET_BACK_MM, depth - SET_BACK_MM],
-  ];
-}
-/** A front post stands so far behind the boards' front, that a lipping lies on them and not on it. Millimetres. */
-const SET_BACK_MM = 2;
-const TWO_FROM = 2.5;
-
-const deepest = ({ shelves, depthOf, asked }: Input) =>
-  Math.max(0, ...shelves.map(({ number }) => pieces.boardDepth(depthOf(number), pieces.nosingOf(asked)).mm));
 
 const idOf = (side: Side, k: number) => `post-${side}-${k + 1}`;
 
@@ -228,13 +177,6 @@ function skirted({ job: { place } }: Input, outFromMm: number): Joint[] {
   ];
 }
 
-/**
- * How high the floor lies where a post stands, above the floor mark, millimetres: on a mark of the tape, so that its
- * housings are too.
- */
-const footOf = ({ opening, job }: Input, side: Side, out: number): number =>
-  snapToTape(floorAt(opening, { across: opening.extent[side], out }), job.tape, 'up');
-
 function holdOf(shelf: Shelf, input: Input): Hold {
   const { asked, wish } = input;
   const n = shelf.number;
@@ -256,11 +198,8 @@ function fasteningsOf(input: Input): Fastening[] {
   const { asked, wish, shelves } = input;
   const nosing = pieces.nosingOf(asked);
   const plumb = plumbOf(input);
-  const { fromMm, toMm } = reachOf(input);
-  const packed = (side: Side, outsMm: readonly number[]) =>
-    plumb
-      ? packedMost(input.opening, plumb, side, { fromMm, toMm, outsMm })
-      : Math.ceil(offWall(input, side, outsMm, stations(fromMm, toMm, UPS)) - OFF_MM);
+  const gap = (side: Side, outsMm: readonly number[]) =>
+    plumb ? packedMost(input.opening, plumb, side, { ...reachOf(input), outsMm }) : gapBehind(input, side, outsMm);
   const posts = (['left', 'right'] as const).flatMap((side) =>
     standsOf(input).map(([from = 0, to = 0], k): Fastening => ({
       ...pieces.stickToWall({
@@ -270,7 +209,7 @@ function fasteningsOf(input: Input): Fastening[] {
         thicknessMm: asked.postThickness.mm,
         heightMm: to - from,
       }),
-      passMm: asked.postThickness.mm + packed(side, [from, to]),
+      passMm: asked.postThickness.mm + gap(side, [from, to]),
       // The floor carries it.
       carries: null,
       spread: { kind: 'along', acrossMm: [(to - from) / 2], everyMm: 600, least: 2 },

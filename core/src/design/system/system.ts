@@ -47,7 +47,7 @@ export type PartRole =
   | 'box-end'
   | 'trim';
 
-/** What a piece stands between or goes into at its ends: at both together, or at one. Millimetres, negative: taken off. */
+/** What a piece stands between or goes into at both its ends, or at one: millimetres, negative where taken off. */
 export interface Beside {
   readonly label: Message;
   readonly mm: number;
