@@ -104,12 +104,13 @@ export function seatAtBest(ps: readonly number[], tight: Lie, seen: Lie, mostTur
   return { shift: shiftMm, turn, worstGapMm: gapMm, goesIn: shortMm <= NOTHING_MM };
 }
 
-// In these loops every value has its own name: a pair taken apart is an array made, by the million.
-
 /** Filled anew by each call of `seatedAt`, which is made by the hundred thousand. */
 const seated = { shiftMm: 0, gapMm: 0, shortMm: 0 };
 
-/** The best shift at a turn, the widest gap there, and by how much the piece is too long to go in at all. */
+/**
+ * The best shift at a turn, the widest gap there, and by how much the piece is too long to go in at all. Its loop runs
+ * by the million: each value has a variable of its own, for taking a pair apart makes an array.
+ */
 function seatedAt(
   ps: readonly number[],
   { left, right }: Lie,

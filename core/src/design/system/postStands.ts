@@ -31,7 +31,7 @@ export function standsOf(input: Input): readonly Band['outFrom'][][] {
 const SET_BACK_MM = 2;
 const TWO_FROM = 2.5;
 
-export const deepest = ({ shelves, depthOf, asked }: Input) =>
+const deepest = ({ shelves, depthOf, asked }: Input) =>
   Math.max(0, ...shelves.map(({ number }) => pieces.boardDepth(depthOf(number), pieces.nosingOf(asked)).mm));
 
 /**
