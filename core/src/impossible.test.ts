@@ -53,3 +53,34 @@ test('a stud beyond the end of its wall is doubted, and the shelves are planned'
   expect(codes(plan, 'doubtful')).toContain('problem.studOutside');
   expect(plan.parts.filter((part) => part.role === 'board')).toHaveLength(alcove.shelves.count);
 });
+
+describe('what only just goes', () => {
+  const bench = parcelBench();
+
+  test('rungs with room for the pockets of both ends are the least; at less, the depth needed is named', () => {
+    const sticks = { stickWidth: mm(45), rungJoint: 'pocket' };
+    const frames = (depth: number) => planJob(deep(onSystem(bench, 'ladder-frames', sticks), depth));
+    expect(codes(frames(90 + 76), 'stop')).toContain('problem.ladderShallow');
+    const enough = frames(90 + 91);
+    expect(enough.parts.some((part) => part.role === 'rung')).toBe(true);
+    expect(codes(enough, 'doubtful')).not.toContain('body.misses');
+    expect(codes(enough, 'doubtful')).not.toContain('body.screwsMeet');
+  });
+
+  test.each([24, 28, 29, 45])('in brackets of sticks %d wide no screw meets another', (wide) => {
+    const asked = { made: 'shop', stickWidth: mm(wide), stickThickness: mm(43) };
+    const plan = planJob(deep(onSystem(bench, 'brackets', asked), 420));
+    expect(plan.parts.some((part) => part.role === 'bracket-brace')).toBe(true);
+    expect(codes(plan, 'doubtful')).not.toContain('body.screwsMeet');
+  });
+
+  test('the fixed shelf of a shallow case is screwed into its board, not into the lipping before that', () => {
+    const asked = { nosing: true, nosingThickness: mm(32), nosingHeight: mm(42), trim: false };
+    const plan = planJob(deep(onSystem(alcove, 'pinned-case', asked), 124));
+    const joint = plan.fixings.find(({ id }) => /^case-left\/S\d-board$/.test(id))!;
+    const board = joint.id.split('/')[1];
+    const ways = plan.body.screws.filter((screw) => screw.fixing === joint.id).map((screw) => screw.way.at(-1)!.in);
+    expect(ways.length).toBeGreaterThan(1);
+    expect(ways).toEqual(ways.map(() => ({ kind: 'piece', id: board })));
+  });
+});

@@ -24,13 +24,15 @@ const LINES = [
 export function GapsTable({ plan, job, selected, onSelect }: GapsTableProps) {
   const styles = useStyles();
   const label = useLabel();
-  const shelves = [...plan.shelves].reverse();
+  const below = ({ number }: Plan['shelves'][number]) => plan.gaps.find(({ above }) => above === number);
+  // Nothing is clear below a shelf that lies on a rail.
+  const shelves = plan.shelves.filter(below).reverse();
   if (shelves.length === 0) return null;
   return (
     <Section title={label('marks.gaps')}>
       {shelves.map((shelf) => {
         const { number } = shelf;
-        const gap = plan.gaps.find((plannedGap) => plannedGap.above === number);
+        const gap = below(shelf);
         return (
           <View key={number} style={[styles.shelf, selected === number && styles.selected]}>
             <Press

@@ -69,9 +69,13 @@ export function fasteningsOf(shelf: Shelf, { acrosses }: Uprights, input: Input)
 
 const BOUGHT_PLATE_MM = 3;
 
+/** Screws at a joint stand at least this far off the middle, clear of those into the wall. Millimetres. */
+const OFF_MIDDLE_MM = 6.1;
+
 /** Two screws at each joint of a bracket that is made, or it pivots. */
 function bracketJoints(n: number, i: number, { asked }: Pick<Input, 'asked'>): Fastening[] {
   const [thick, wide] = [asked.stickThickness.mm, asked.stickWidth.mm];
+  const offMm = Math.max(wide * 0.2, OFF_MIDDLE_MM);
   const joint = (from: string, to: string, alongMm: number, haveMm: number): Fastening => ({
     id: `S${n}-${from}-${i}/${to}`,
     shelf: n,
@@ -82,8 +86,8 @@ function bracketJoints(n: number, i: number, { asked }: Pick<Input, 'asked'>): F
     spread: {
       kind: 'given',
       at: [
-        { alongMm, acrossMm: wide * 0.3 },
-        { alongMm, acrossMm: wide * 0.7 },
+        { alongMm, acrossMm: wide / 2 - offMm },
+        { alongMm, acrossMm: wide / 2 + offMm },
       ],
     },
     carries: null,

@@ -90,6 +90,9 @@ function holdOf(shelf: Shelf, input: Input): Hold {
   };
 }
 
+/** A rung has room for the pockets of both its ends, and for wood between their screws. Millimetres. */
+const LEAST_RUNG_MM = 2 * POCKET_MM + 15;
+
 /** A board reaches so far beyond the rear uprights, so that it can be screwed to the rungs. */
 const ON_RUNG_MM = 40;
 
@@ -97,13 +100,13 @@ function problemsOf(input: Input): Problem[] {
   const { asked, shelves } = input;
   const low = shelves.find((shelf) => shelf.underside.mm < asked.stickWidth.mm);
   const shallow = deepest(input) - 2 * asked.stickWidth.mm;
-  if (shelves.length > 0 && shallow < 2 * POCKET_MM)
+  if (shelves.length > 0 && shallow < LEAST_RUNG_MM)
     return [
       stop(
         { kind: 'support' },
         message('problem.ladderShallow', {
           depth: length(deepest(input)),
-          needed: length(2 * asked.stickWidth.mm + 2 * POCKET_MM),
+          needed: length(2 * asked.stickWidth.mm + LEAST_RUNG_MM),
         }),
       ),
     ];

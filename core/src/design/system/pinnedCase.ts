@@ -191,7 +191,7 @@ function endScrews(carcase: Carcase, input: Input, fixed: number | null): Fasten
           {
             id: `S${shelf.number}-board`,
             topMm: shelf.top.mm,
-            depthMm: box ? carcase.depthMm : input.depthOf(shelf.number),
+            depthMm: box ? carcase.depthMm : pieces.boardDepth(input.depthOf(shelf.number), pieces.nosingOf(asked)).mm,
           },
         ]
       : []),
