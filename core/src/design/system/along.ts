@@ -86,11 +86,9 @@ export function uprightsAlong({
   highMm,
 }: UprightsInput): Uprights {
   const { left, right } = extent;
-  // Clear of a side wall, which may lean in.
-  const [least, most] = [
-    surfaces.includes('left') ? left + wideMm / 2 + BESIDE_MM : -Infinity,
-    surfaces.includes('right') ? right - wideMm / 2 - BESIDE_MM : Infinity,
-  ];
+  // Clear of a side wall, which may lean in; at a free end wholly under the board.
+  const beside = (side: 'left' | 'right') => wideMm / 2 + (surfaces.includes(side) ? BESIDE_MM : 0);
+  const [least, most] = [left + beside('left'), right - beside('right')];
   const free = (x: number) =>
     x >= least &&
     x <= most &&

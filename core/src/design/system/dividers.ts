@@ -150,9 +150,9 @@ function dividerOf(wish: Wish, label: string, input: DividersInput): Dividers {
 /** A divider is measured from its board's end, which is not known yet: it may stand so far beside. Millimetres. */
 const MOVED_MM = 8;
 
-/** Whether a piece is an upright of the place, the side of a case, in which a divider would stand. */
-const isBeside = ({ shelf, upright, across, place }: PartSpec, foot: number, high: number, at: Across): boolean =>
-  shelf === NO_SHELF &&
+/** Whether a divider would stand in a piece that rises there: the side of a case, the post of a bench. */
+const isBeside = ({ shelf, role, upright, across, place }: PartSpec, foot: number, high: number, at: Across): boolean =>
+  (shelf === NO_SHELF || role === 'post') &&
   upright === true &&
   across !== undefined &&
   place.upFrom < foot + high &&
