@@ -59,7 +59,8 @@ function offWall(input: Input, side: Side, outs: readonly number[], ups: readonl
   const { toMm } = reachOf(input);
   const [from = 0, to = 0] = outs;
   const post = upSide(opening, side, { from: footOf(input, side, (from + to) / 2), to: toMm }, outs);
-  const wall = (up: number) => Math.max(...outs.map((out) => inward * opening.likely({ surface: side, out, up })));
+  // A board's end follows its wall in depth, too: the edge of the post that the wall falls away from counts.
+  const wall = (up: number) => Math.min(...outs.map((out) => inward * opening.likely({ surface: side, out, up })));
   return Math.max(0, ...ups.map((up) => inward * alongLine(post, up) - wall(up)));
 }
 /** A post that stands off its wall by less is against it, millimetres. */
