@@ -6,6 +6,7 @@ import {
   standUp,
   stoodTogether,
   type Body,
+  type Built,
   type ClearSpace,
 } from '../design/body';
 import { bodyProblems, checkBody, type Finding } from '../design/body/checks';
@@ -22,6 +23,8 @@ import type { MadeBay } from './madeBay';
 /** A body with the screws that hold it, the pins its shelves lie on, and what does not hold of it. */
 export interface BuiltBody {
   readonly body: Body;
+  /** Where each piece and fitting stands. */
+  readonly standing: Built['standing'];
   readonly fixings: readonly Fixing[];
   /** Pin holes of each bay, in the order of the bays. */
   readonly pins: readonly (Pins | null)[];
@@ -61,14 +64,16 @@ export function builtBody(
   const fixings = moved.flat();
   const apart = driven.map((bay, i) => ({ ...bay, fixings: moved[i] ?? [] }));
   const built = buildBody({ stood, bays: apart, opening, job });
+  const spaceOf = clearSpacesOf(stood.pieces, standing);
   const findings = checkBody({ ...built, holds: bays.flatMap(({ road }) => road.system.holds), fixings });
   const unplaced = driven.flatMap(({ problems }) => problems);
   const laid = bays.flatMap(({ road }) => road.layout.problems);
   return {
     body: built.body,
+    standing,
     fixings,
     pins: pinned.map(({ pins }) => pins),
-    clear: bays.map(({ road }) => clearIn(road, clearSpacesOf(stood.pieces, standing))),
+    clear: bays.map(({ road }) => clearIn(road, spaceOf)),
     findings,
     problems: [
       ...pinned.flatMap(({ problems }) => problems),

@@ -23,7 +23,7 @@ export function piecesOf(job: DesignJob, place: ReturnType<typeof placeOf>) {
   const { opening } = place;
   const standing = road.layout.contents
     ? standingThings(road.layout.contents, {
-        pieces: built.body.pieces,
+        ...built,
         things: job.things,
         leftMm: road.opening.extent.left,
         depthMm: job.shelves.depth.mm,

@@ -1,9 +1,10 @@
 import { count, message, text } from '../base/message';
 import { doubtful, type Problem } from '../base/problem';
-import { placedOf, type BodyPiece, type Placed } from '../design/body';
+import type { Placed } from '../design/body';
+import type { BuiltBody } from './body';
 import type { Capacity, Contents, LeftOut, Stored } from '../design/layout';
 import { stancesOf } from '../design/layout/contents/kinds';
-import type { PartRole } from '../design/system';
+import type { Across, PartRole } from '../design/system';
 import type { Thing } from '../job';
 
 /** Things of a job as they stand between the pieces of its body, and what has no place there. */
@@ -12,18 +13,12 @@ export interface StandingThings {
   readonly problems: readonly Problem[];
 }
 
-interface Place {
-  readonly pieces: readonly BodyPiece[];
+interface Place extends Pick<BuiltBody, 'body' | 'standing'> {
   readonly things: readonly Thing[];
   /** Left end of the space for things, across the opening, where the contents name none. Millimetres. */
   readonly leftMm: number;
   /** How deep things may stand where no board tells it, millimetres. */
   readonly depthMm: number;
-}
-
-interface Range {
-  readonly fromMm: number;
-  readonly toMm: number;
 }
 
 /** What a thing may touch without being in it, millimetres. */
@@ -35,8 +30,8 @@ const TOUCH_MM = 1;
  * @param contents as the heights place them
  */
 export function standingThings(contents: Contents, place: Place): StandingThings {
-  const boxes = place.pieces.flatMap(({ shelf, role, solid }) =>
-    placedOf(solid).each.map((at) => ({ shelf, role, at })),
+  const boxes = place.body.pieces.flatMap(({ id, shelf, role }) =>
+    (place.standing.get(id)?.placed.each ?? []).map((at) => ({ shelf, role, at })),
   );
   const startMm = contents.acrossMm ?? place.leftMm;
   const shelves = contents.capacity.map((capacity): Shelf => {
@@ -44,7 +39,7 @@ export function standingThings(contents: Contents, place: Place): StandingThings
     const ours = contents.stored.filter((one) => one.shelf === shelf);
     const blocked = ours.map((one) => blockedFor(one, boxes, startMm, place));
     const isFree = ours.every((one, i) =>
-      (blocked[i] as Range[]).every((range) => overlap(range, runOf(one)) <= TOUCH_MM),
+      (blocked[i] as Across[]).every((range) => overlap(range, runOf(one)) <= TOUCH_MM),
     );
     return isFree
       ? { capacity, stored: ours, out: [] }
@@ -91,7 +86,7 @@ interface Box {
 }
 
 /** Stretches of a shelf where things of a kind, flush with its front, would be in a piece. */
-function blockedFor(one: Stored, boxes: readonly Box[], startMm: number, { things, depthMm }: Place): Range[] {
+function blockedFor(one: Stored, boxes: readonly Box[], startMm: number, { things, depthMm }: Place): Across[] {
   const boards = boxes.filter(({ shelf, role }) => one.shelf > 0 && shelf === one.shelf && BOARDS.has(role));
   const frontMm = boards.length > 0 ? Math.max(...boards.map(({ at }) => at.most[1])) : depthMm;
   const thing = things.find(({ id }) => id === one.thing);
@@ -109,11 +104,11 @@ function blockedFor(one: Stored, boxes: readonly Box[], startMm: number, { thing
 const BOARDS: ReadonlySet<PartRole> = new Set(['board', 'slat', 'mesh']);
 
 /** Things of a shelf put one kind after another into what is free of it. */
-function parted(ours: readonly Stored[], blocked: readonly Range[][], whole: Range, capacity: Capacity): Shelf {
+function parted(ours: readonly Stored[], blocked: readonly Across[][], whole: Across, capacity: Capacity): Shelf {
   const stored: Stored[] = [];
   const out: Stored[] = [];
   ours.forEach((one, i) => {
-    const free = freeBetween(whole, [...(blocked[i] as Range[]), ...stored.map(runOf)]);
+    const free = freeBetween(whole, [...(blocked[i] as Across[]), ...stored.map(runOf)]);
     const { placed, left } = placedIn(one, free);
     stored.push(...placed);
     if (left > 0) out.push({ ...one, count: left });
@@ -123,14 +118,14 @@ function parted(ours: readonly Stored[], blocked: readonly Range[][], whole: Ran
   return { capacity: { ...capacity, lengthMm, usedMm, leftMm: Math.max(lengthMm - usedMm, 0) }, stored, out };
 }
 
-const runOf = ({ fromMm, runsMm }: Stored): Range => ({ fromMm, toMm: fromMm + runsMm });
+const runOf = ({ fromMm, runsMm }: Stored): Across => ({ fromMm, toMm: fromMm + runsMm });
 
-const overlap = (one: Range, other: Range): number =>
+const overlap = (one: Across, other: Across): number =>
   Math.min(one.toMm, other.toMm) - Math.max(one.fromMm, other.fromMm);
 
 /** What of a length is free, from left to right. */
-function freeBetween(whole: Range, blocked: readonly Range[]): Range[] {
-  const free: Range[] = [];
+function freeBetween(whole: Across, blocked: readonly Across[]): Across[] {
+  const free: Across[] = [];
   let fromMm = whole.fromMm;
   for (const range of [...blocked].sort((a, b) => a.fromMm - b.fromMm)) {
     if (range.fromMm > fromMm) free.push({ fromMm, toMm: Math.min(range.fromMm, whole.toMm) });
@@ -141,7 +136,7 @@ function freeBetween(whole: Range, blocked: readonly Range[]): Range[] {
 }
 
 /** Puts the piles of one kind into free stretches, as they come. */
-function placedIn(one: Stored, free: readonly Range[]): { placed: Stored[]; left: number } {
+function placedIn(one: Stored, free: readonly Across[]): { placed: Stored[]; left: number } {
   const eachMm = one.runsMm / one.piles;
   const placed: Stored[] = [];
   let left = one.count;

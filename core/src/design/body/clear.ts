@@ -1,13 +1,8 @@
 import type { BodyPiece } from './bodyIs';
-import type { PartRole } from '../system';
+import type { Across, PartRole } from '../system';
 import { lieOfPart } from './lies';
 import type { Stander } from './screws';
 import type { Placed } from './solid';
-
-interface Range {
-  readonly fromMm: number;
-  readonly toMm: number;
-}
 
 /** A space between two shelves, or between a shelf and what closes its bay. Millimetres. */
 export interface SpaceBetween {
@@ -18,7 +13,7 @@ export interface SpaceBetween {
   readonly fromMm: number;
   readonly toMm: number | null;
   /** From side to side of the bay. */
-  readonly across: Range;
+  readonly across: Across;
 }
 
 /** How far something hangs below the boards above a space: what, and by how much. */
@@ -73,7 +68,7 @@ export function clearSpacesOf(
 }
 
 /** Whether a piece lies across some of the middle of a bay. */
-function isOver({ placed: { bounds } }: Lying, { fromMm, toMm }: Range): boolean {
+function isOver({ placed: { bounds } }: Lying, { fromMm, toMm }: Across): boolean {
   const [least, most] = [SHARES[0] as number, SHARES.at(-1) as number].map((share) => fromMm + share * (toMm - fromMm));
   return bounds.least[0] < (most as number) && bounds.most[0] > (least as number);
 }
@@ -98,7 +93,7 @@ function under(own: readonly Lying[], fromMm: number): ClearSpace | null {
   const [across, out] = ([0, 1] as const).map((axis) => ({
     fromMm: Math.min(...boards.map(({ placed }) => placed.bounds.least[axis])),
     toMm: Math.max(...boards.map(({ placed }) => placed.bounds.most[axis])),
-  })) as [Range, Range];
+  })) as [Across, Across];
   const middle = (out.fromMm + out.toMm) / 2;
   const isInFront = ({ placed: { bounds } }: Lying) => (bounds.least[1] + bounds.most[1]) / 2 > middle;
   const hanging = own.filter((one) => !one.flat && undersideOf(one) < undersideMm - NO_MATTER_MM);

@@ -9,7 +9,7 @@ export interface Lie {
   readonly right: Float64Array;
 }
 
-// The last of them moves an end by about a thousandth of a millimetre.
+// The last step moves an end by about a thousandth of a millimetre.
 const STEPS = 12;
 // A turn known to a hundredth of its range moves a gap by less than 0.01 mm.
 const SEAT_STEPS = 10;

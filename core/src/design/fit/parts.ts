@@ -56,7 +56,7 @@ export function fitParts({ specs, opening, job }: FitPartsOptions): Fitted {
     const fit = whole && drawnIn(whole, betweenMm(rule), betweenMm(rule, 'left'));
     if (!fit) {
       // Said once of a shelf, whichever of its pieces comes first.
-      if (!crossed.has(spec.shelf)) problems.push(wallsCross(spec, pocket));
+      if (!crossed.has(spec.shelf)) problems.push(nothingLeft(spec, pocket, whole !== null));
       crossed.add(spec.shelf);
       return [];
     }
@@ -164,16 +164,14 @@ function lengthsOf(
   return { length: told, edges: { back, front } };
 }
 
-/** Between these walls nothing is left of a piece: they meet, or what stands beside it takes all their width. */
-function wallsCross({ shelf, length: rule }: PartSpec, { mean }: Pocket): Problem {
+/** Nothing is left of a piece: its walls meet, or what stands beside it takes the length they would leave it. */
+function nothingLeft({ shelf, length: rule }: PartSpec, { mean }: Pocket, wallsLeaveSome: boolean): Problem {
   const apart = mean.right.map((row, l) => Math.min(...row) - Math.max(...(mean.left[l] as Float64Array)));
   const width = Math.max(Math.min(...apart), 0);
   const said = { shelf: count(shelf), width: roughly(width) };
-  const besideMm = rule.kind === 'between-walls' ? -betweenMm(rule) : 0;
-  const why =
-    besideMm > width / 2
-      ? message('problem.besideTakesAll', { ...said, taken: length(besideMm) })
-      : message('problem.wallsCross', said);
+  const why = wallsLeaveSome
+    ? message('problem.besideTakesAll', { ...said, taken: roughly(-betweenMm(rule)) })
+    : message('problem.wallsCross', said);
   return stop({ kind: 'shelf', shelf }, why);
 }
 

@@ -21,7 +21,7 @@ export const heightsEn = {
   'out.deep': 'Too deep for the shelf by {by, length}.',
   'out.high': 'Too tall for the whole space by {by, length}.',
   'out.room': 'The shelves are full.',
-  'out.beside': 'Other pieces stand where these would.',
+  'out.beside': 'Other pieces stand in the way.',
   'wayOut.oneFewer': 'One shelf fewer makes room.',
   'wayOut.twoFewer': 'Two shelves fewer make room.',
   'wayOut.oneMore': 'One shelf more makes room.',

@@ -73,7 +73,7 @@ export const problemsEn = {
   'problem.noSideCleat':
     'A depth of {depth, length} leaves no room for side battens: back batten and lipping take {needed, length}. Make the shelf deeper.',
   'problem.besideTakesAll':
-    'Shelf {shelf, number}: the walls are about {width, about} apart, and the pieces at both ends take {taken, length}. Nothing is left for the board. Make them thinner.',
+    'Shelf {shelf, number}: the walls are about {width, about} apart, and the pieces at both ends take about {taken, about}. Nothing is left for the board. Use thinner pieces.',
   'problem.wallsCross':
     'Shelf {shelf, number}: the walls are only about {width, about} apart here, and the clearance takes all of it. Check the readings at this height.',
   'problem.nosingShort':
