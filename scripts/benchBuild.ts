@@ -1,6 +1,6 @@
 import { asWritten, orderSteps, stepsFor, tripsFor, type Ordered } from '@dormer/core/work/steps';
 import { demoJobs } from '@dormer/core/rigs/demo';
-import { STEP_PLACES, type Job } from '@dormer/core/job';
+import { STEP_PLACES, usualCoats, type Job } from '@dormer/core/job';
 import { planJob } from '@dormer/core/plan';
 import { randomFrom } from '@dormer/core/base/random';
 import { words } from '@dormer/core/say/words/all';
@@ -16,8 +16,12 @@ const ways: readonly (readonly [string, Partial<Job['build']>, Partial<Job['stoc
   ['as it is', {}, {}],
   ['old holes, place painted', { prepare: { clear: true, holes: 60, open: false, paint: true } }, {}],
   ['measured in place', { cut: 'in-place', prepare: { clear: true, holes: 60, open: false, paint: true } }, {}],
-  ['stained, then clear coats', { prepare: { clear: true, holes: 60, open: false, paint: true } }, { finish: 'stain' }],
-  ['oiled, finished after', { finish: 'after' }, { finish: 'oil' }],
+  [
+    'stained, then clear coats',
+    { prepare: { clear: true, holes: 60, open: false, paint: true } },
+    { coats: usualCoats('stain', 2) },
+  ],
+  ['oiled, finished after', { finish: 'after' }, { coats: usualCoats('oil', 2) }],
 ];
 
 console.log(

@@ -1,7 +1,6 @@
-import { useState } from 'react';
 import { LIMITS } from '@dormer/core/job/document';
-import { TextField } from '../ui';
 import { useLabel } from '../labels';
+import { CountField } from './CountField';
 
 interface MinutesFieldProps {
   readonly label: string;
@@ -13,25 +12,8 @@ interface MinutesFieldProps {
   readonly onCommit: (minutes: number | null) => string | void;
 }
 
-/** Minutes, as a whole number. What is none stays as typed, with what would be. */
-export function MinutesField({ label: name, value, mayBeNone = false, placeholder, onCommit }: MinutesFieldProps) {
+/** Minutes, as a whole number. */
+export function MinutesField(props: MinutesFieldProps) {
   const label = useLabel();
-  const [fault, setFault] = useState<string | null>(null);
-  return (
-    <TextField
-      label={name}
-      value={value === null ? '' : String(value)}
-      inputMode="numeric"
-      fault={fault}
-      {...(placeholder === undefined ? {} : { placeholder })}
-      onCommit={(typed) => {
-        const bare = typed.trim();
-        const none = bare === '' && mayBeNone;
-        const good = none || (/^\d{1,6}$/.test(bare) && Number(bare) <= LIMITS.minutes);
-        const refused = good ? (onCommit(none ? null : Number(bare)) ?? null) : label('ways.badMinutes');
-        setFault(refused);
-        return refused === null;
-      }}
-    />
-  );
+  return <CountField {...props} most={LIMITS.minutes} bad={label('ways.badMinutes')} />;
 }

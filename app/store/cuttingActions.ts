@@ -17,7 +17,7 @@ export type CuttingOf = 'all' | 'left';
  */
 export function cuttingKey(job: Job, rack: RootState['rack']['pieces'], of: CuttingOf): string {
   const { stock, notes: _notes, build: _build, ...rest } = job;
-  const { ticked: _ticked, have: _have, saw: _saw, finish: _finish, coats: _coats, cut: _cut, ...asked } = stock;
+  const { ticked: _ticked, have: _have, saw: _saw, coats: _coats, lotCoats: _lots, cut: _cut, ...asked } = stock;
   return JSON.stringify([rest, asked, asked.useRack ? rack : [], cutOf(job, of)]);
 }
 

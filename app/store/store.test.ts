@@ -147,11 +147,11 @@ describe('the device first, then the server', () => {
     const record = { ...newRecord(old, 'then'), sending: { saveId: 's', job: old, basedOn: null } };
     device.jobs.set(alcove.id, record);
     const store = await world.app();
-    expect(jobOf(store)).toMatchObject({ version: 11, things: [], people: [] });
+    expect(jobOf(store)).toMatchObject({ version: 12, things: [], people: [] });
     await store.dispatch(openJob(alcove.id));
     await until(() => store.getState().planned.plan !== null);
     await saved(store);
-    expect(server.jobs.get(alcove.id)?.job).toMatchObject({ version: 11, things: [] });
+    expect(server.jobs.get(alcove.id)?.job).toMatchObject({ version: 12, things: [] });
   });
 
   test('a server whose disk is full is named, the device keeps all, and it is sent when there is room', async () => {

@@ -41,7 +41,7 @@ describe('what a change does not touch is not planned again', () => {
     ['a price', { ...alcove, stock: { ...stock, prices: [{ item: 'screws', price: 3.2 }] } }, []],
     ['a tick', withDone(alcove, 'buy', 1_700_000_000_000), []],
     ['a note in the log', { ...alcove, log: { ...alcove.log, next: 'Measure the back twice.' } }, []],
-    ['a finish', { ...alcove, stock: { ...stock, finish: 'oil' } }, ['buildOf']],
+    ['a finish', { ...alcove, stock: { ...stock, coats: ['oil'] } }, ['buildOf']],
     ['how it is gone about', withBuild(alcove, { prepare: { ...alcove.build.prepare, holes: 7 } }), ['buildOf']],
     [
       'another support',

@@ -60,7 +60,7 @@ describe('jobs', () => {
     const { things: _things, people: _people, pins: _pins, tilted: _tilted, ...rest } = alcove;
     const old = { ...rest, version: 3 } as unknown as Job;
     expect(await create(old)).toMatchObject({ status: 201 });
-    expect((await server.ask('GET', route)).body.job).toMatchObject({ version: 11, things: [], people: [] });
+    expect((await server.ask('GET', route)).body.job).toMatchObject({ version: 12, things: [], people: [] });
   });
 
   test('the newest changed stands first', async () => {

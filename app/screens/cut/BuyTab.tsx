@@ -2,13 +2,13 @@ import Download from 'lucide-react-native/icons/download';
 import Scale from 'lucide-react-native/icons/scale';
 import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { FINISHES, type Job } from '@dormer/core/job/document';
+import type { Job } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { elevationScene } from '@dormer/core/say/scene';
 import type { Cutting } from '@dormer/core/work/stock';
 import { shoppingFor, type Shopping, type ShoppingLine } from '@dormer/core/work/stock/shopping';
 import { lengthWords, words } from '@dormer/core/say/words/first';
-import { Button, Keypad, NoticeLine, Section, Segmented, StageLayout, Stepper, Txt, useKeptPlace } from '../../ui';
+import { Button, Keypad, NoticeLine, StageLayout, Txt, useKeptPlace } from '../../ui';
 import { download, fileName } from '../../platform/files';
 import { money } from '../../labels/money';
 import { listWriters } from '../../platform/writers';
@@ -17,6 +17,7 @@ import { notify, useAppDispatch } from '../../store';
 import { useCutting } from '../../store/useCutting';
 import { FONT, makeStyles, SIZE, SPACE } from '../../theme';
 import { CuttingWork } from './CuttingWork';
+import { FinishSection } from './FinishSection';
 import { LayoutDrawing } from './LayoutDrawing';
 import { Prices } from './Prices';
 import { ShoppingRow } from './ShoppingRow';
@@ -92,7 +93,7 @@ export function BuyTab({ job, plan, tabs }: BuyTabProps) {
           })}
         </Txt>
       ) : null}
-      <FinishSection job={job} />
+      <FinishSection job={job} plan={plan} />
       {shopping ? <Prices job={job} lines={lines} /> : null}
       {comparing ? <WhatIfSheet job={job} onClose={() => setComparing(false)} /> : null}
     </StageLayout>
@@ -166,34 +167,6 @@ function Lines({ lines, job, buy, chosen, onChoose }: LinesProps) {
       measure={buy.find(({ item }) => item.id === line.key)?.item ?? null}
     />
   ));
-}
-
-/** Finish and number of coats. */
-function FinishSection({ job: { stock } }: { job: Job }) {
-  const label = useLabel();
-  const set = useStock();
-  return (
-    <Section title={label('buy.finishTitle')}>
-      <Segmented
-        label={label('buy.finishTitle')}
-        look="chips"
-        value={stock.finish}
-        options={FINISHES.map((value) => ({ value, title: label(`buy.finish.${value}`) }))}
-        onChange={(finish) => set({ finish })}
-      />
-      {stock.finish === 'bare' ? null : (
-        <Stepper
-          label={label('buy.coats')}
-          less={label('buy.coatsLess')}
-          more={label('buy.coatsMore')}
-          value={stock.coats}
-          least={1}
-          most={6}
-          onChange={(coats) => set({ coats })}
-        />
-      )}
-    </Section>
-  );
 }
 
 /** Whether some of the job is cut, or lies on the saw. */

@@ -2,11 +2,12 @@ import { StyleSheet, View } from 'react-native';
 import { USUAL_WAITS, waitOf } from '@dormer/core/work/steps/forScreens';
 import { LIMITS, WAITS, withBuild, type BuildWish, type Job, type Wait } from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
-import { Section, Segmented, Sheet, Stepper, Toggles, Txt } from '../../ui';
+import { Section, Segmented, Sheet, Toggles, Txt } from '../../ui';
 import { guardedSheet } from '../../ui/guardedSheet';
 import { useLabel } from '../../labels';
 import { editJob, useAppDispatch } from '../../store';
 import { SPACE } from '../../theme';
+import { CountField } from '../../parts/CountField';
 import { MinutesField } from '../../parts/MinutesField';
 
 /** The schools: how one goes about the work, what the place needs first, and what the tins say. */
@@ -57,15 +58,12 @@ export const WaysSheet = guardedSheet(function WaysSheet({
           prepare({ clear: chosen.includes('clear'), paint: chosen.includes('paint'), open: chosen.includes('open') })
         }
       />
-      <Stepper
+      <CountField
         label={label('ways.holes')}
-        less={label('ways.holesLess')}
-        more={label('ways.holesMore')}
         value={build.prepare.holes}
-        least={0}
         most={LIMITS.oldHoles}
-        step={5}
-        onChange={(holes) => prepare({ holes })}
+        bad={label('ways.badHoles', { most: LIMITS.oldHoles })}
+        onCommit={(holes) => prepare({ holes: holes ?? 0 })}
       />
       <Toggles
         label={label('ways.who')}

@@ -1,6 +1,6 @@
 import { act, fireEvent, waitFor, within } from '@testing-library/react-native';
 import { chimneyAlcove, stairCavity } from '@dormer/core/rigs/demo';
-import { withBuild, type Job } from '@dormer/core/job/document';
+import { usualCoats, withBuild, type Job } from '@dormer/core/job/document';
 import { choose, gone, jobIn, planned, press, screen, show, take, type } from '../../test/screen';
 import { BuildScreen } from './BuildScreen';
 import { textOf } from '../../test/textOf';
@@ -58,7 +58,7 @@ describe('today', () => {
   });
 
   test('a window that closes is told, and one that is over', async () => {
-    const stained = { ...chimneyAlcove(), stock: { ...chimneyAlcove().stock, finish: 'stain' as const } };
+    const stained = { ...chimneyAlcove(), stock: { ...chimneyAlcove().stock, coats: usualCoats('stain', 2) } };
     const steps = ['buy', 'cut-boards', 'cut-sticks', 'drill', 'sand', 'condition'];
     await show(<BuildScreen />, done(stained, 'condition', steps, Date.now() - 40 * 60_000));
     await title('Stain');
@@ -107,7 +107,9 @@ describe('how one goes about it', () => {
     press('How you work');
     fireEvent.press(screen.getByRole('radio', { name: 'Bottom up' }));
     fireEvent.press(screen.getByRole('radio', { name: 'Measured in place' }));
-    press('Add five holes');
+    type('Old holes to fill', 'many');
+    expect(screen.getByText(/whole number of holes/)).toBeTruthy();
+    type('Old holes to fill', '55');
     await planned(store);
     type('Filler, at the earliest', '30');
     type('Primer, at the latest', '10');
@@ -122,7 +124,7 @@ describe('how one goes about it', () => {
       waits: [{ wait: 'filler', least: 30 }],
       travel: { workshop: 5 },
     });
-    expect(build.prepare.holes).toBe(5);
+    expect(build.prepare.holes).toBe(55);
     const steps = store.getState().planned.plan!.build.steps.map((step) => step.id);
     expect(steps).toEqual(expect.arrayContaining(['fill-2', 'measure-boards', 'boards-cut-boards']));
   });

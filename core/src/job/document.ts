@@ -5,6 +5,7 @@ export * from './supports';
 export * from './newJob';
 export * from './edit';
 export * from './change';
+export * from './finish';
 export * from './ticks';
 export * from './shelvesWanted';
 export { writeJobFile } from './writeJob';

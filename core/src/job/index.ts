@@ -8,6 +8,7 @@ export * from './ticks';
 export * from './sections';
 export * from './bays';
 export * from './rod';
+export * from './finish';
 export * from './writeJob';
 export * from './schema';
 export { offcutSchema } from './stockSchema';

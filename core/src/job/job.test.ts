@@ -150,7 +150,7 @@ test('a document of version 1 becomes one of the version of today with everythin
   const fit = { habit: 'snug', odds: 97, play: { mm: 4 }, boards: [] };
   expect(read).toMatchObject({
     ok: true,
-    value: { version: 11, place: newPlace('alcove'), kit: now.kit, fit, trials: [] },
+    value: { version: 12, place: newPlace('alcove'), kit: now.kit, fit, trials: [] },
   });
   expect(read.ok && read.value.shelves).toEqual(now.shelves);
   expect(read.ok && read.value.readings).toEqual(old.readings);
@@ -191,7 +191,7 @@ test('a document of version 4 keeps its cleats and nosing as what was said of th
     nosing: { thickness: mm('19'), height: mm('80') },
   };
   const read = readJob({ ...rest, version: 4, support });
-  expect(read).toMatchObject({ ok: true, value: { version: 11, tools: 'power', load: { use: 'listed' } } });
+  expect(read).toMatchObject({ ok: true, value: { version: 12, tools: 'power', load: { use: 'listed' } } });
   if (!read.ok) return;
   expect(askedOf(read.value, 'three-side-cleats')).toMatchObject({
     cleatThickness: { mm: 22 },
@@ -267,4 +267,17 @@ test('a list tells the place, the readings and the shelves', () => {
   expect(summarise(chimneyAlcove())).toEqual({ place: 'alcove', units: 'mm', readings: 17, shelves: 5 });
   expect(summarise(cloakroomCloset()).shelves).toBe(2);
   expect(duplicateJob(chimneyAlcove(), 'b', 'Copy')).toMatchObject({ id: 'b', name: 'Copy', units: 'mm' });
+});
+
+test('a document of version 11 lists the coats of the finish it named', () => {
+  const now = copy() as { stock: Record<string, unknown> };
+  const { coats: _coats, ...stock } = now.stock;
+  const of = (finish: string, coats: number) => readJob({ ...now, version: 11, stock: { ...stock, finish, coats } });
+  expect(of('stain', 3)).toMatchObject({
+    ok: true,
+    value: { version: 12, stock: { coats: ['conditioner', 'stain', 'clear', 'clear', 'clear'] } },
+  });
+  expect(of('bare', 2)).toMatchObject({ ok: true, value: { stock: { coats: [] } } });
+  const paint = of('paint', 1);
+  expect(paint.ok && paint.value.stock).not.toHaveProperty('finish');
 });

@@ -1,5 +1,5 @@
 /** The version of the job document this code writes. */
-export const JOB_VERSION = 11;
+export const JOB_VERSION = 12;
 export const JOB_FORMAT = 'dormer-job';
 
 /** The most a job document may hold: readings, shelves of all bays, bays, studs, keep-clears, things, characters. */
@@ -25,6 +25,7 @@ export const LIMITS = {
   steps: 300,
   ownSteps: 40,
   oldHoles: 500,
+  coats: 8,
   freeHours: 42,
   lostDays: 100,
   minutes: 100_000,
@@ -130,8 +131,12 @@ export const REGIONS = ['uk', 'us'] as const;
 export const CURRENCIES = ['£', '€', '$'] as const;
 /** What wood is sold as. */
 export const STOCK_FORMS = ['board', 'timber', 'strip', 'sheet', 'rod'] as const;
-/** How shelves are finished. */
+/** How pieces are finished, as one names it. */
 export const FINISHES = ['bare', 'paint', 'stain', 'clear', 'oil'] as const;
+/** What a finish is put on of, coat by coat. */
+export const COATS = ['primer', 'paint', 'conditioner', 'stain', 'clear', 'oil'] as const;
+/** Pieces that may have a finish of their own, and the walls of the place. */
+export const LOTS = ['shelves', 'case', 'strips', 'trim', 'wall'] as const;
 
 /** Where a step of the work is done: where the wood is worked, in the opening, or where things are bought. */
 export const STEP_PLACES = ['workshop', 'site', 'shop'] as const;

@@ -1,5 +1,6 @@
 import { usualTape, type JobUnit, type TypedLength } from '../base/quantity';
 import { JOB_FORMAT, JOB_VERSION } from './limits';
+import { usualCoats } from './finish';
 import { askedOf, type SystemName } from './supports';
 import { usualLength } from './usual';
 import type { BoxWish, CornerWish, Instrument, Job, PinsWish, Place, PlaceKind, Region } from './schema';
@@ -100,8 +101,7 @@ export const usualStock = (units: JobUnit, region = usualRegion(units)): Job['st
   ticked: [],
   cut: [],
   useRack: true,
-  finish: 'paint',
-  coats: 2,
+  coats: usualCoats('paint', 2),
 });
 
 /** How the work is gone about, before anyone says otherwise. */

@@ -9,7 +9,7 @@ test.each([
   const { region: _now, ...job } = newJob({ id: 'a', name: 'A', kind: 'alcove', units });
   const old = { ...job, version: 9, stock: sizes ? { ...job.stock, region: sizes } : job.stock };
   const read = readJob(old);
-  expect(read).toMatchObject({ ok: true, value: { version: 11, region, units } });
+  expect(read).toMatchObject({ ok: true, value: { version: 12, region, units } });
   expect(read.ok && read.value.stock).not.toHaveProperty('region');
   expect(Object.keys(read.ok ? read.value : {}).slice(0, 8)).toEqual([
     'format',

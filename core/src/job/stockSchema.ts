@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { LONGEST_MM } from '../base/quantity';
 import { anyLength, id, positiveLength } from './fieldSchema';
-import { FINISHES, LIMITS, STOCK_FORMS } from './limits';
+import { COATS, LIMITS, STOCK_FORMS } from './limits';
 
 const money = z.number().min(0).max(1_000_000);
 const itemId = z.string().regex(/^[A-Za-z0-9_.:-]{1,80}$/);
@@ -20,6 +20,9 @@ const ownStock = z.strictObject({
   price: money.optional(),
   source: name.optional().describe('Where it is had'),
 });
+
+/** Coats in the order they are put on. */
+const coatList = z.array(z.enum(COATS)).max(LIMITS.coats);
 
 /** A piece of wood by its size. */
 const wood = {
@@ -113,8 +116,20 @@ export const stockSchema = z.strictObject({
     .describe('What there is already'),
   ticked: z.array(z.string().min(1).max(160)).max(LIMITS.prices).describe('What is in the basket'),
   useRack: z.boolean().describe('Whether what is on the rack is used first'),
-  finish: z.enum(FINISHES),
-  coats: z.int().min(1).max(6),
+  coats: coatList.describe('What pieces are finished with, coat by coat; bare wood where empty'),
+  lotCoats: z
+    .strictObject({
+      shelves: coatList.optional(),
+      case: coatList.optional(),
+      strips: coatList.optional(),
+      trim: coatList.optional(),
+      wall: z
+        .array(z.enum(['primer', 'paint']))
+        .max(LIMITS.coats)
+        .optional(),
+    })
+    .optional()
+    .describe('Coats of single lots where they differ, and of the walls'),
   cut: z
     .array(z.strictObject({ blank: z.string().max(120), thicknessMm: mm, widthMm: mm, lengthMm: mm }))
     .max(LIMITS.cuts)

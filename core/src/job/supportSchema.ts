@@ -51,7 +51,12 @@ export const supportSchema = z.strictObject({
 /** What boards and sticks are made of. */
 export const woodSchema = z.strictObject({
   boards: id.describe('Material of the boards'),
-  sticks: id.describe('Material of cleats, nosings, posts and rails'),
+  sticks: id.describe('Material of cleats, posts and rails'),
+  case: id
+    .optional()
+    .describe('Material of the sides, ends and fillers of a case or a box; as the boards when left away'),
+  back: id.optional().describe('Material of a back panel; as the case when left away'),
+  trim: id.optional().describe('Material of nosings and face trim; as the sticks when left away'),
   own: z
     .array(
       z.strictObject({

@@ -1,4 +1,5 @@
-import { JOB_VERSION } from './limits';
+import { usualCoats } from './finish';
+import { FINISHES, JOB_VERSION } from './limits';
 import { JOB_UNITS } from '../base/quantity';
 import { emptyLog, USUAL_KIT, USUAL_ODDS, usualBuild, usualFixing, usualRegion, usualStock, usualWood } from './newJob';
 import type { Job } from './schema';
@@ -76,6 +77,14 @@ export const UPGRADES: Readonly<Record<number, Upgrade>> = {
   },
   // Version 11 may part an opening into bays. A job without them has one.
   10: (document) => document,
+  // Version 12 lists the coats of a finish. Before, a finish had a name and a number of coats.
+  11: (document) => {
+    const { stock } = document;
+    if (typeof stock !== 'object' || stock === null || !('finish' in stock)) return document;
+    const { finish, coats, ...rest } = stock as Record<string, unknown>;
+    const named = FINISHES.find((one) => one === finish) ?? 'paint';
+    return { ...document, stock: { ...rest, coats: usualCoats(named, typeof coats === 'number' ? coats : 2) } };
+  },
 };
 
 /** Returns a value with every key `is` renamed to `kind`, at any depth. */

@@ -1,5 +1,6 @@
 import { RODS, withFurther, type Job } from '@dormer/core/job/document';
 import type { TypedLength } from '@dormer/core/base/quantity';
+import type { Plan } from '@dormer/core/plan';
 import { Section, Segmented } from '../../../ui';
 import { LengthFields } from '../../../ui/LengthFields';
 import { useLabel } from '../../../labels';
@@ -8,7 +9,7 @@ import { editBay } from '../../../store/bay';
 import { WoodFields } from './WoodFields';
 
 /** Sizes of boards as they really are, and what they are made of. */
-export function BoardForm({ job }: { job: Job }) {
+export function BoardForm({ job, plan }: { job: Job; plan: Plan | null }) {
   const label = useLabel();
   const dispatch = useAppDispatch();
   const set = (key: 'thickness' | 'depth') => (value: TypedLength) =>
@@ -25,7 +26,7 @@ export function BoardForm({ job }: { job: Job }) {
           onCommit: set(key),
         }))}
       />
-      <WoodFields job={job} />
+      <WoodFields job={job} plan={plan} />
       {job.shelves.bottom.kind === 'rail' || job.shelves.bottom.kind === 'garments' ? (
         <Segmented
           titled

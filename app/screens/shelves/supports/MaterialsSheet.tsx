@@ -13,9 +13,20 @@ import { newId, useAppDispatch } from '../../../store';
 import { editBay } from '../../../store/bay';
 import { makeStyles, RADIUS, SPACE, TARGET } from '../../../theme';
 
+/** What may be of a material of its own. */
+export type WoodOf = 'boards' | 'sticks' | 'case' | 'back' | 'trim';
+
+/** The id of what some pieces are made of. */
+export function woodOf(
+  { boards, sticks, case: cases = boards, back = cases, trim = sticks }: Job['wood'],
+  what: WoodOf,
+) {
+  return { boards, sticks, case: cases, back, trim }[what];
+}
+
 interface MaterialsSheetProps {
   readonly job: Job;
-  readonly what: 'boards' | 'sticks';
+  readonly what: WoodOf;
   readonly onClose: () => void;
 }
 
@@ -25,7 +36,7 @@ export const MaterialsSheet = guardedSheet(function MaterialsSheet({ job, what, 
   const label = useLabel();
   const dispatch = useAppDispatch();
   const [editing, setEditing] = useKeptPlace<string | null>('material', null);
-  const chosen = job.wood[what];
+  const chosen = woodOf(job.wood, what);
   const setWood = (how: (wood: Job['wood']) => Job['wood']) =>
     void dispatch(editBay((one) => ({ ...one, wood: how(one.wood) })));
   const add = () => {
@@ -33,7 +44,10 @@ export const MaterialsSheet = guardedSheet(function MaterialsSheet({ job, what, 
     setWood((wood) => ({
       ...wood,
       [what]: id,
-      own: [...wood.own, ownLike(materialOf(wood[what], wood.own), id, label('wood.ownName'), label('wood.ownSource'))],
+      own: [
+        ...wood.own,
+        ownLike(materialOf(woodOf(wood, what), wood.own), id, label('wood.ownName'), label('wood.ownSource')),
+      ],
     }));
     setEditing(id);
   };
@@ -86,9 +100,14 @@ export const MaterialsSheet = guardedSheet(function MaterialsSheet({ job, what, 
 /** What is made of a material that is gone is of pine again. */
 function without(wood: Job['wood'], id: string): Job['wood'] {
   const instead = (one: string) => (one === id ? 'pine' : one);
+  const others = (['case', 'back', 'trim'] as const).flatMap((what) => {
+    const of = wood[what];
+    return of === undefined ? [] : [[what, instead(of)] as const];
+  });
   return {
     boards: instead(wood.boards),
     sticks: instead(wood.sticks),
+    ...Object.fromEntries(others),
     own: wood.own.filter((one) => one.id !== id),
   };
 }

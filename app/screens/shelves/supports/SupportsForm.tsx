@@ -53,7 +53,7 @@ export function SupportsForm({ job, plan, selected, onSelect, onPrint }: Support
       </Section>
       {plan ? <StrengthList job={job} plan={plan} selected={selected} onSelect={onSelect} /> : null}
       <LoadForm job={job} />
-      <BoardForm job={job} />
+      <BoardForm job={job} plan={plan} />
       {used.map((system) => (
         <AskFields key={system} job={job} system={system} />
       ))}

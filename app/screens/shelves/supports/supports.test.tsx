@@ -119,11 +119,11 @@ describe('loads, walls, tools and wood', () => {
   });
 
   test('a rod is asked for where one hangs', async () => {
-    await look(cloakroomCloset(), (job) => <BoardForm job={job} />);
+    await look(cloakroomCloset(), (job, plan) => <BoardForm job={job} plan={plan} />);
     fireEvent.press(screen.getByRole('radio', { name: 'Wood' }));
     expect(jobIn(store).further).toEqual({ dividers: [], holes: [], rod: 'wood' });
     act(() => store.stop());
-    await look(alcove, (job) => <BoardForm job={job} />);
+    await look(alcove, (job, plan) => <BoardForm job={job} plan={plan} />);
     expect(screen.queryByRole('radio', { name: 'Steel tube' })).toBeNull();
   });
 

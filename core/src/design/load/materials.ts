@@ -121,10 +121,13 @@ export function lastingStrength({ bendAlongMpa, bendAcrossMpa, lasting, partial 
 export interface Materials {
   readonly board: Material;
   readonly stick: Material;
+  /** Of the strip on a board's front edge. */
+  readonly front: Material;
 }
 
-/** What boards and sticks of a job are made of. */
+/** What boards, sticks and strips on front edges of a job are made of. */
 export const materialsFor = ({ wood }: Pick<Job, 'wood'>): Materials => ({
   board: materialOf(wood.boards, wood.own),
   stick: materialOf(wood.sticks, wood.own),
+  front: materialOf(wood.trim ?? wood.sticks, wood.own),
 });

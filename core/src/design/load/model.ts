@@ -24,14 +24,15 @@ export interface BoardInput {
   readonly parts: readonly Part[];
   readonly extent: Extent;
   readonly board: Material;
-  readonly stick: Material;
+  /** Of the strip on its front edge. */
+  readonly front: Material;
 }
 
 /** Two skins that bend each for itself are as stiff as one board so thick. */
 const SKINS = Math.cbrt(2);
 
 /** The plate of a board with its rests and ribs, from its fitted size; null where the board is not made. */
-export function heldBoard({ hold, parts, extent, board, stick }: BoardInput): HeldBoard | null {
+export function heldBoard({ hold, parts, extent, board, front }: BoardInput): HeldBoard | null {
   const part = parts.find(({ id }) => id === hold.board);
   if (!part) return null;
   const { corner, fit, across } = part;
@@ -52,12 +53,12 @@ export function heldBoard({ hold, parts, extent, board, stick }: BoardInput): He
     thicknessMm: rib.thicknessMm,
     heightMm: rib.heightMm,
     offsetMm: rib.offsetMm,
-    modulusMpa: stick.eAlongMpa,
-    shearMpa: stick.shearMpa,
+    modulusMpa: front.eAlongMpa,
+    shearMpa: front.shearMpa,
   }));
   const boards = hold.skins ? 2 * hold.skins.skinMm : part.thicknessMm;
   const area = outline ? areaOf(outline) : lengthMm * depthMm;
-  const ribsKg = ribs.reduce((sum, rib) => sum + rib.thicknessMm * rib.heightMm * lengthMm * stick.densityKgM3, 0);
+  const ribsKg = ribs.reduce((sum, rib) => sum + rib.thicknessMm * rib.heightMm * lengthMm * front.densityKgM3, 0);
   const selfKg = (area * boards * board.densityKgM3 + ribsKg) / 1e9;
   const model = {
     lengthMm,

@@ -12,7 +12,7 @@ import { heldBoard, leaningLoad, stayingLoad, type HeldBoard } from './model';
 import { solvePlate, type PlateResult } from './plate';
 import type { PlateLoad } from './plateModel';
 import { carriedBy, type Carried } from './uses';
-import { isStick } from './sticks';
+import { materialFor } from './lots';
 
 /** How a shelf stands up to what is put on it. Planning values. Millimetres, kilograms, shares of 1. */
 export interface Strength {
@@ -143,17 +143,17 @@ function solveOnce(
  * @param lasting under a load that stays for years; else for a moment
  * @returns a share: 1 is all of it
  */
-export function bendingUsed({ stress }: PlateResult, { board, stick }: Materials, lasting: boolean): number {
+export function bendingUsed({ stress }: PlateResult, { board, front }: Materials, lasting: boolean): number {
   const bears = (material: Material) => {
     const { along, across } = lastingStrength(material);
     const by = lasting ? 1 : SHORT / material.lasting;
     return { along: along * by, across: across * by };
   };
-  const [boards, sticks] = [bears(board), bears(stick)];
+  const [boards, fronts] = [bears(board), bears(front)];
   return Math.max(
     stress.along / boards.along,
     stress.across / boards.across,
-    ...stress.ribs.map((rib) => rib / sticks.along),
+    ...stress.ribs.map((rib) => rib / fronts.along),
   );
 }
 
@@ -204,11 +204,10 @@ export function sagOf({ mostMm, mostAt }: PlateResult, spanMm: number, { board }
   };
 }
 
-/** What all pieces weigh together, kilograms: boards as boards, everything else as sticks. */
-export function weightOf(parts: readonly Part[], job: Pick<DesignJob, 'wood'>): number {
-  const { board, stick } = materialsFor(job);
+/** What all pieces weigh together, kilograms. */
+export function weightOf(parts: readonly Part[], job: Pick<DesignJob, 'wood' | 'further'>): number {
   return parts.reduce((sum, { role, length, width, thicknessMm }) => {
-    const { densityKgM3 } = isStick(role) ? stick : board;
+    const { densityKgM3 } = materialFor(role, job);
     return sum + (length.mm * width.mm * thicknessMm * densityKgM3) / 1e9;
   }, 0);
 }

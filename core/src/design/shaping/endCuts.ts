@@ -1,5 +1,5 @@
 import { about, angle, choice, length, message, text, type Message } from '../../base/message';
-import { isStick } from '../load/sticks';
+import { isStick } from '../load/lots';
 import type { Part } from '../fit';
 import { cutId, type LooseCut, type Shaped } from './cut';
 import type { EndShape, Shape, Slant } from './shape';

@@ -1,8 +1,16 @@
+import { LOTS } from '../limits';
 import type { Job } from '../schema';
 import { mergeTrees, type Choose, type Contradiction, type Fields, type Rule, type Value } from './tree';
 
 /** Places that are never taken apart: a half of one with a half of the other would say what nobody said. */
-const WHOLE = new Set(['readings[]', 'trials[]', 'stock.saw.layouts', 'build.calendar.free']);
+const WHOLE = new Set([
+  'readings[]',
+  'trials[]',
+  'stock.coats',
+  ...LOTS.map((lot) => `stock.lotCoats.${lot}`),
+  'stock.saw.layouts',
+  'build.calendar.free',
+]);
 
 /** Places at which nobody is asked, since either will do: what follows from other jobs, and ticks made twice. */
 const EITHER = new Set(['errors', 'errors[]', 'learned', 'build.done[]', 'version', 'format']);

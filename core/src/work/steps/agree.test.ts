@@ -1,5 +1,5 @@
 import { demoJobs } from '../../rigs/demo';
-import { FINISHES, SYSTEM_NAMES, typedLength, type Job, type SystemName } from '../../job';
+import { FINISHES, SYSTEM_NAMES, typedLength, usualCoats, type Job, type SystemName } from '../../job';
 import { planJob, type Plan } from '../../plan';
 import { shoppingFor } from '../stock';
 import { plannedAt } from '../../design/system';
@@ -81,9 +81,9 @@ describe('materials', () => {
   const prepared = { clear: true, holes: 40, open: false, paint: true };
   // Each system and place with one of the finishes, all of them in turn.
   const ways = everyWay.map(([name, job], i): [string, Job] => {
-    const finish = FINISHES[i % FINISHES.length]!;
-    const stock = { ...job.stock, finish };
-    return [`${name}, ${finish}`, { ...job, stock, build: { ...job.build, prepare: prepared } }];
+    const coats = usualCoats(FINISHES[i % FINISHES.length]!, 2);
+    const stock = { ...job.stock, coats };
+    return [`${name}, ${coats.join()}`, { ...job, stock, build: { ...job.build, prepare: prepared } }];
   });
 
   test.each(ways)('%s: whatever a step names is on the list to buy', (_, job) => {

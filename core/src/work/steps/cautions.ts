@@ -29,17 +29,19 @@ const OF_PLAN: Partial<Record<MessageCode, Bites>> = {
   'caution.divider': ({ id }) => id === 'dividers',
 };
 
+/** Finishes whose rags heat up by themselves. */
+const SELF_HEATING: ReadonlySet<string> = new Set(['buy.oil', 'buy.stain', 'buy.conditioner']);
+
 /** Cautions that go with the work itself, whatever the plan is. */
 const OF_WORK: readonly (readonly [
   code: 'caution.saw' | 'caution.rags' | 'caution.fumes' | 'caution.ladder' | 'caution.lift',
-  bites: (step: Step, job: Work['job']) => boolean,
+  bites: (step: Step) => boolean,
 ])[] = [
   ['caution.saw', ({ kind, loud }) => kind === 'cut' && loud],
   [
     'caution.rags',
-    ({ id }, { stock }) =>
-      (stock.finish === 'oil' && /oil-|wipe-/.test(id)) ||
-      (stock.finish === 'stain' && /(^|-)(condition|stain)$/.test(id)),
+    ({ id, kind, materials }) =>
+      kind === 'paint' && (/(^|-)wipe-\d/.test(id) || materials.some(({ code }) => SELF_HEATING.has(code))),
   ],
   ['caution.fumes', ({ kind }) => kind === 'paint'],
   ['caution.ladder', ({ tools }) => tools.includes('ladder')],
@@ -47,12 +49,12 @@ const OF_WORK: readonly (readonly [
 ];
 
 /** A step with its cautions, the gravest first. */
-export function withCautions(step: Step, { cautions, fixings, job }: Pick<Work, 'cautions' | 'fixings' | 'job'>): Step {
+export function withCautions(step: Step, { cautions, fixings }: Pick<Work, 'cautions' | 'fixings'>): Step {
   const said: Message[] = [];
   for (const one of cautions) {
     if (OF_PLAN[one.message.code]?.(step, fixings) && !said.some((other) => other.code === one.message.code))
       said.push(one.message);
   }
-  for (const [code, bites] of OF_WORK) if (bites(step, job)) said.push(message(code));
+  for (const [code, bites] of OF_WORK) if (bites(step)) said.push(message(code));
   return { ...step, cautions: said };
 }

@@ -1,5 +1,6 @@
 import type { Part } from '../../design/fit';
-import { surfaceOf } from '../stock/finish';
+import { coatsFor, finishOf } from '../../job';
+import { coatedLots, finishFor } from '../stock/finish';
 import { standUnit } from './kinds/assemble';
 import { caulkSeams } from './kinds/caulk';
 import { putOnExtras } from './kinds/extras';
@@ -66,14 +67,14 @@ export function install(work: Work, ready: Prepared['ready'], made: Made, suppor
   if (work.parts.length === 0) return steps;
   const up: After[] = [...ready, ...made.boards, ...supported];
   const placed = boardsIn(work, put, up);
-  const extras = putOnExtras(work, placed);
+  const extras = putOnExtras(work, [...placed, ...made.fronts]);
   extras.steps.forEach(put);
   const smooth = headsFilled(work, put, [...placed, ...extras.done]);
   const coated = finishedLast(work, put, smooth);
   const seamed = seamsClosed(work, put, coated);
   const touched = touchedUp(work, put, seamed);
   const coats = steps.filter((step) => step.kind === 'paint').map((step) => step.id);
-  const loaded = put(load(cured(work, { touched, coats, after: seamed, boards: made.boards })));
+  const loaded = put(load(cured(work, { touched, coats, after: seamed, boards: [...made.boards, ...made.fronts] })));
   put(lookBack([loaded]));
   return steps;
 }
@@ -91,21 +92,24 @@ function boardsIn(work: Work, put: Put, up: readonly After[]): readonly After[] 
 
 /** Fills and sands visible screw heads before paint. */
 function headsFilled({ job, parts, fixings }: Work, put: Put, after: readonly After[]): readonly After[] {
-  const faces = new Set<string | null>(parts.filter(({ role }) => FACES.has(role)).map((part) => part.id));
+  const painted = parts.filter((part) => FACES.has(part.role) && finishFor(part, job) === 'paint');
+  const faces = new Set<string | null>(painted.map((part) => part.id));
   const heads = fixings.reduce((sum, fixing) => sum + (faces.has(throughOf(fixing)) ? fixing.holes.length : 0), 0);
-  if (job.stock.finish !== 'paint' || heads === 0) return after;
+  if (heads === 0) return after;
   const filled = put(fillHeads(heads, after));
   return [put(sandHeads(heads, [{ step: filled, wait: 'filler' }]))];
 }
 
-const finishedPieces = (parts: readonly Part[]): Part[] =>
-  parts.filter(({ role }) => role !== 'mesh' && role !== 'closet-rod');
+/** Whether any piece is finished at all, and whether any is painted. */
+function finishesOf({ job, parts }: Pick<Work, 'job' | 'parts'>): { readonly any: boolean; readonly paint: boolean } {
+  const finishes = coatedLots(parts, job).map(({ coats }) => finishOf(coats));
+  return { any: finishes.some((finish) => finish !== 'bare'), paint: finishes.includes('paint') };
+}
 
 /** Puts the finish on last, where the job says so. */
 function finishedLast({ job, parts }: Work, put: Put, after: readonly After[]): readonly After[] {
-  if (job.build.finish !== 'after' || job.stock.finish === 'bare') return after;
-  const areaM2 = finishedPieces(parts).reduce((sum, part) => sum + surfaceOf(part), 0);
-  const { steps, ready } = finishSteps({ job, lot: 'last-', place: 'site', areaM2, after, pieces: [], parts: [] });
+  if (job.build.finish !== 'after' || !finishesOf({ job, parts }).any) return after;
+  const { steps, ready } = finishSteps({ job, lot: 'last-', place: 'site', parts, after, named: false });
   steps.forEach(put);
   return ready;
 }
@@ -113,7 +117,8 @@ function finishedLast({ job, parts }: Work, put: Put, after: readonly After[]): 
 /** Caulks the seams of painted, fitted boards. */
 function seamsClosed({ job, takes, parts, shelves }: Work, put: Put, after: readonly After[]): readonly After[] {
   const fitted = parts.some(({ role, fit, corner }) => role === 'board' && (fit !== null || corner !== null));
-  const seams = job.stock.finish === 'paint' && job.fit.habit !== 'loose' && takes === 'boards' && fitted;
+  const seams =
+    finishOf(coatsFor(job, 'shelves')) === 'paint' && job.fit.habit !== 'loose' && takes === 'boards' && fitted;
   return seams ? [{ step: put(caulkSeams(shelves.length, after)), wait: 'caulk' }] : after;
 }
 
@@ -121,9 +126,9 @@ function seamsClosed({ job, takes, parts, shelves }: Work, put: Put, after: read
  * Paints over fillers and seams of boards painted before they went in.
  * @returns the step, or null
  */
-function touchedUp({ job, shelves }: Work, put: Put, after: readonly After[]): string | null {
+function touchedUp({ job, parts, shelves }: Work, put: Put, after: readonly After[]): string | null {
   const seamed = after.some((before) => typeof before !== 'string' && before.wait === 'caulk');
-  if (job.stock.finish !== 'paint' || !(seamed || job.build.finish === 'before')) return null;
+  if (!finishesOf({ job, parts }).paint || !(seamed || job.build.finish === 'before')) return null;
   return put(touchUp(shelves.length, after));
 }
 
@@ -136,10 +141,9 @@ interface Curing {
 }
 
 /** Lags before loading: the last coat must cure. */
-function cured({ job }: Work, { touched, coats, after, boards }: Curing): After[] {
-  const { finish } = job.stock;
+function cured({ job, parts }: Work, { touched, coats, after, boards }: Curing): After[] {
   if (touched !== null) return [{ step: touched, wait: 'cure' }];
-  if (finish === 'bare') return [...after];
+  if (!finishesOf({ job, parts }).any) return [...after];
   const last = coats.slice(-1).map((step) => ({ step, wait: 'cure' as const }));
   const workshop = boards.flatMap((before) =>
     job.build.finish === 'before' && typeof before !== 'string' ? [{ step: before.step, wait: 'cure' as const }] : [],

@@ -1,17 +1,17 @@
 import type { Part } from '../../design/fit';
-import { surfaceOf } from '../stock/finish';
+import { surfacesOf } from '../stock/finish';
 import { assembleUnit, makeBrackets } from './kinds/assemble';
 import { buy } from './kinds/buy';
 import { cutBoards, cutSheets, cutSticks } from './kinds/cut';
 import { drillPieces, drillPins } from './kinds/drill';
 import { dryFit } from './kinds/dryFit';
-import { finishSteps } from './kinds/finish';
+import { finishSteps, type Finished } from './kinds/finish';
 import { gluePanels } from './kinds/glue';
 import { cutJoints, jointedOf } from './kinds/joint';
 import { sandPieces } from './kinds/sand';
 import type { Step } from './step';
 import { unitParts } from './unit';
-import { piecesLine, type Work } from './work';
+import type { Work } from './work';
 import { stepWriter, type After, type Put } from './writer';
 
 export interface Made {
@@ -19,6 +19,8 @@ export interface Made {
   /** What putting up supports waits for; what putting in boards waits for. */
   readonly supports: readonly After[];
   readonly boards: readonly After[];
+  /** What fronts and trim with coats of their own wait for. */
+  readonly fronts: readonly After[];
   /** What is stood up whole waits for; null where nothing is. */
   readonly unit: readonly After[] | null;
 }
@@ -44,7 +46,7 @@ interface Wood {
 export function make(work: Work, opened: readonly After[], measuredInPlace: readonly After[]): Made {
   const { job, parts, kinds } = work;
   const { steps, put } = stepWriter(job.build);
-  if (parts.length === 0) return { steps, supports: [], boards: [], unit: null };
+  if (parts.length === 0) return { steps, supports: [], boards: [], fronts: [], unit: null };
   const bought = put(buy(job, opened));
   const glued = parts.filter(({ id }) => kinds.glued.includes(id));
   const panels: After = glued.length === 0 ? bought : { step: put(gluePanels(glued, [bought])), wait: 'glue' };
@@ -58,36 +60,34 @@ export function make(work: Work, opened: readonly After[], measuredInPlace: read
   const main = makeLot(work, put, wood, { name: '', parts: first, after: [] });
   const boards =
     later.length > 0 ? makeLot(work, put, wood, { name: 'boards-', parts: later, after: measuredInPlace }) : main;
-  const whole = first.some(({ id }) => unit.has(id)) ? assembled(work, put, main) : null;
-  return { steps, supports: main, boards, unit: whole };
+  const whole = first.some(({ id }) => unit.has(id)) ? assembled(work, put, main.ready) : null;
+  return { steps, supports: main.ready, boards: boards.ready, fronts: main.fronts, unit: whole };
 }
 
 /**
  * Writes all steps of a lot.
  * @returns lags for the steps that follow
  */
-function makeLot(work: Work, put: Put, wood: Wood, lot: Lot): readonly After[] {
+function makeLot(work: Work, put: Put, wood: Wood, lot: Lot): Pick<Finished, 'ready' | 'fronts'> {
   const { job } = work;
   const { name, parts } = lot;
   const unit = new Set(unitParts(work).map((part) => part.id));
   const whole = parts.filter(({ id }) => unit.has(id));
   const worked = workLot(work, put, lot, cutLot(work, put, wood, lot));
   const tried = whole.length > 0 ? [put(dryFit(work, `${name}dry-fit`, whole, worked))] : worked;
-  const areaM2 = parts.reduce((sum, part) => sum + (part.role === 'mesh' ? 0 : surfaceOf(part)), 0);
-  const sanding = { id: `${name}sand`, parts, areaM2, before: whole.length > 0, after: tried };
+  const sanding = { id: `${name}sand`, parts, areaM2: surfacesOf(parts), before: whole.length > 0, after: tried };
   const sanded = put(sandPieces(work, sanding));
-  if (job.build.finish === 'after') return [sanded];
-  const { steps, ready } = finishSteps({
+  if (job.build.finish === 'after') return { ready: [sanded], fronts: [] };
+  const finished = finishSteps({
     job,
     lot: name,
     place: 'workshop',
-    areaM2,
+    parts,
     after: [sanded],
-    pieces: piecesLine(parts),
-    parts: parts.map((part) => part.id),
+    named: true,
   });
-  steps.forEach(put);
-  return ready;
+  finished.steps.forEach(put);
+  return finished;
 }
 
 /** Writes the steps that cut sheets, boards and sticks, as far as there are any. */

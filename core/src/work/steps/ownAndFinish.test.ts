@@ -1,13 +1,13 @@
 import { cabinetSpan, chimneyAlcove, cloakroomCloset, parcelBench, stairCavity, windowCorner } from '../../rigs/demo';
-import { type Job } from '../../job';
+import { usualCoats, type Finish, type Job } from '../../job';
 import { planJob } from '../../plan';
 import { cycleIn } from './order/network';
 import { USUAL_WAITS } from './waits';
 import { planOf, stepsOf, withBuild, idsOf, find, before } from './stepsTesting';
 
 describe('finishes', () => {
-  const finished = (finish: Job['stock']['finish'], coats = 2) =>
-    stepsOf(withBuild(chimneyAlcove(), {}, { finish, coats }));
+  const finished = (finish: Finish, coats = 2) =>
+    stepsOf(withBuild(chimneyAlcove(), {}, { coats: usualCoats(finish, coats) }));
 
   test('a conditioner is stained within its window, and clear coats follow', () => {
     const steps = finished('stain', 3);
@@ -76,12 +76,11 @@ describe('cautions', () => {
     expect(at(chimneyAlcove(), 'caution.saw')).toEqual(['cut-boards', 'cut-sticks']);
     expect(at({ ...chimneyAlcove(), tools: 'hand' }, 'caution.saw')).toEqual([]);
     expect(at(chimneyAlcove(), 'caution.rags')).toEqual([]);
-    expect(at(withBuild(chimneyAlcove(), {}, { finish: 'oil' }), 'caution.rags')).toEqual([
-      'oil-1',
-      'wipe-1',
-      'oil-2',
-      'wipe-2',
-    ]);
+    expect(at(withBuild(chimneyAlcove(), {}, { coats: ['oil', 'oil'] }), 'caution.rags')).toEqual(
+      ['1', '2'].flatMap((coat) =>
+        ['', '.2', '.3'].flatMap((round) => [`oil-${coat}${round}`, `wipe-${coat}${round}`]),
+      ),
+    );
     expect(at(cabinetSpan(), 'caution.insideCabinet')).toEqual(['S2-shelf', 'S3-shelf']);
     expect(at(chimneyAlcove(), 'caution.strength')).toEqual(['load']);
   });

@@ -1,3 +1,4 @@
+import { coatsFor } from '../../job';
 import { checkWall } from './kinds/check';
 import { clearOut } from './kinds/clear';
 import { fillHoles, fillHolesAgain } from './kinds/fill';
@@ -45,13 +46,15 @@ function filled({ job }: Work, put: Put, after: Waits): Waits {
   return [put(sandPlace(holes, [{ step: second, wait: 'filler' }]))];
 }
 
-/** Primes the walls and paints them twice. */
+/** Primes and paints the walls, coat by coat. */
 function painted({ job }: Work, put: Put, after: Waits): Waits {
   if (!job.build.prepare.paint) return after;
-  const primed = put(primePlace(after));
-  const first = put(paintPlace(1, [{ step: primed, wait: 'primer' }]));
-  const second = put(paintPlace(2, [{ step: first, wait: 'paint' }]));
-  return [{ step: second, wait: 'paint' }];
+  const coats = coatsFor(job, 'wall');
+  return coats.reduce<Waits>((last, coat, i) => {
+    const number = coats.slice(0, i + 1).filter((other) => other === coat).length;
+    const place = coat === 'primer' ? primePlace : paintPlace;
+    return [{ step: put(place(number, last)), wait: coat === 'primer' ? 'primer' : 'paint' }];
+  }, after);
 }
 
 /** Marks the level line, the studs if fixings need them, and the heights. */

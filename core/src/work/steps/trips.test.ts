@@ -1,5 +1,5 @@
 import { chimneyAlcove, stairCavity } from '../../rigs/demo';
-import type { Job } from '../../job';
+import { usualCoats, type Job } from '../../job';
 import { planJob, type Plan } from '../../plan';
 import { words } from '../../say/words/all';
 import { durationWords } from '../../base/message';
@@ -88,7 +88,7 @@ describe('waits that run', () => {
   });
 
   test('the window of a stain opens and closes by the tick of the conditioner', () => {
-    const job = { ...chimneyAlcove(), stock: { ...chimneyAlcove().stock, finish: 'stain' as const } };
+    const job = { ...chimneyAlcove(), stock: { ...chimneyAlcove().stock, coats: usualCoats('stain', 2) } };
     const stained = planJob(job);
     const stain = stained.build.steps.find((step) => step.id === 'stain')!;
     expect(windowOf(stain, { done: [] })).toEqual({ opensMs: null, closesMs: null, wait: null });
@@ -126,7 +126,7 @@ describe('waits that run', () => {
     };
     const job = {
       ...chimneyAlcove(),
-      stock: { ...chimneyAlcove().stock, finish: 'stain' as const },
+      stock: { ...chimneyAlcove().stock, coats: usualCoats('stain', 2) },
       build: { ...build, own: [own] },
     };
     const said = tripsFor({ build: job.build, plan: planJob(job), nowMs: NOW }).problems.map((problem) =>

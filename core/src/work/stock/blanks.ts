@@ -1,6 +1,6 @@
 import type { Part } from '../../design/fit';
-import { ROD_WOOD, type Job } from '../../job';
-import { isStick } from '../../design/load/sticks';
+import type { Job } from '../../job';
+import { isStick, materialIdFor } from '../../design/load/lots';
 import type { Outline } from '../../place/opening';
 import { snapToTape } from '../../base/quantity';
 import { nestPair } from './nest';
@@ -43,10 +43,10 @@ export function blanksOf(
   return [...others.map((part) => blankOf(part, job)), ...paired(corners, job)];
 }
 
-function blankOf(part: Part, { wood, further }: Pick<Job, 'wood' | 'further'>): Blank {
+function blankOf(part: Part, job: Pick<Job, 'wood' | 'further'>): Blank {
   const rod = part.role === 'closet-rod';
   const stick = isStick(part.role);
-  const material = rod ? (further?.rod === 'wood' ? ROD_WOOD : 'tube') : stick ? wood.sticks : wood.boards;
+  const material = materialIdFor(part.role, job);
   return {
     id: part.id,
     parts: [part.id],

@@ -1,5 +1,5 @@
 import { chimneyAlcove, demoJobs, parcelBench, windowCorner } from '../../rigs/demo';
-import { withMeasured, withSystem, type Job } from '../../job';
+import { usualCoats, withMeasured, withSystem, type Finish, type Job } from '../../job';
 import { words } from '../../say/words/all';
 import { cutFaults, nodesOf, partsOn, shoppingFor } from '.';
 import { mm, cutting, withStock } from './cuttingTesting';
@@ -244,8 +244,10 @@ describe('the shopping list', () => {
 
   test('paint for a painted job, none for a bare one', async () => {
     const { plan, job, ...result } = await cutting(chimneyAlcove());
-    const keys = (finish: Job['stock']['finish']) =>
-      shoppingFor({ job: withStock(job, { finish }), plan, cutting: result }).lines.map((line) => line.key);
+    const keys = (finish: Finish) =>
+      shoppingFor({ job: withStock(job, { coats: usualCoats(finish, 2) }), plan, cutting: result }).lines.map(
+        (line) => line.key,
+      );
     expect(keys('paint')).toEqual(expect.arrayContaining(['primer', 'paint', 'caulk', 'filler']));
     expect(
       keys('bare').filter((key) => ['primer', 'paint', 'stain', 'clear', 'oil', 'caulk', 'filler'].includes(key)),

@@ -25,8 +25,8 @@ export function cutKinds(
   const leave = new Set(job.stock.leave);
   const kinds = { sheets: [] as string[], boards: [] as string[], sticks: [] as string[], glued: [] as string[] };
   for (const blank of blanksOf(parts, job)) {
-    if (blank.form !== 'flat') kinds.sticks.push(...blank.parts);
-    else if (fromSheets(blank, items)) kinds.sheets.push(...blank.parts);
+    if (fromSheets(blank, items)) kinds.sheets.push(...blank.parts);
+    else if (blank.form !== 'flat') kinds.sticks.push(...blank.parts);
     else {
       kinds.boards.push(...blank.parts);
       const sources = sourcesFor(blank, items, leave);

@@ -1,3 +1,4 @@
+import { usualCoats } from '../../job';
 import { nestPair } from './nest';
 import { coatingsFor, surfaceOf } from './finish';
 import { packsFor } from './shopping/packs';
@@ -85,15 +86,15 @@ describe('finish', () => {
   // Two faces of 0.3 m², two long edges of 0.018 and two short ones of 0.0054.
   test('the surface of a board, all round', () => expect(surfaceOf(board)).toBeCloseTo(0.6468, 6));
   test('primer once, paint twice', () =>
-    expect(coatingsFor(9, { finish: 'paint', coats: 2 })).toEqual([
+    expect(coatingsFor(9, usualCoats('paint', 2))).toEqual([
       { what: 'primer', litres: 1 },
       { what: 'paint', litres: 1.8 },
     ]));
   test('conditioner and stain once, clear coat over it', () =>
-    expect(coatingsFor(11, { finish: 'stain', coats: 3 }).map((coating) => coating.what)).toEqual([
+    expect(coatingsFor(11, usualCoats('stain', 3)).map((coating) => coating.what)).toEqual([
       'conditioner',
       'stain',
       'clear',
     ]));
-  test('bare wood takes nothing', () => expect(coatingsFor(9, { finish: 'bare', coats: 2 })).toEqual([]));
+  test('bare wood takes nothing', () => expect(coatingsFor(9, usualCoats('bare', 2))).toEqual([]));
 });

@@ -134,9 +134,10 @@ describe('what a blank can be cut from', () => {
   });
 
   test('boards of plywood and MDF from sheets, sticks from sticks, whatever the boards are', () => {
-    expect(fromSheets({ form: 'flat', material: 'mdf' }, items())).toBe(true);
-    expect(fromSheets({ form: 'flat', material: 'pine' }, items())).toBe(false);
-    expect(fromSheets({ form: 'stick', material: 'birch-ply' }, items())).toBe(false);
+    expect(fromSheets({ form: 'flat', material: 'mdf', thicknessMm: 18 }, items())).toBe(true);
+    expect(fromSheets({ form: 'flat', material: 'pine', thicknessMm: 18 }, items())).toBe(false);
+    expect(fromSheets({ form: 'stick', material: 'birch-ply', thicknessMm: 18 }, items())).toBe(true);
+    expect(fromSheets({ form: 'stick', material: 'birch-ply', thicknessMm: 45 }, items())).toBe(false);
   });
 
   test('nothing that is left out, and nothing the shop has none of', () => {

@@ -22,12 +22,20 @@ const PLANED_MM = 12;
 const SOFTWOODS: ReadonlySet<string> = new Set(['pine', 'spruce']);
 const SHEETS: ReadonlySet<string> = new Set(['birch-ply', 'softwood-ply', 'osb', 'chipboard', 'mdf']);
 
-/** Whether a blank is cut from sheets: flat, of a material that comes as such, or that is sold as nothing else. */
-export function fromSheets({ form, material }: Pick<Blank, 'form' | 'material'>, items: readonly StockItem[]): boolean {
-  if (form !== 'flat') return false;
+/**
+ * Whether a blank is cut from sheets: of a material that comes as such, or that is sold as nothing else. A stick is, if
+ * a sheet is as thick.
+ */
+export function fromSheets(blank: Sectioned, items: readonly StockItem[]): boolean {
+  const { form, material } = blank;
+  if (form === 'rod') return false;
   const of = items.filter((item) => item.material === material);
-  return SHEETS.has(material) || (of.length > 0 && of.every((stockItem) => stockItem.form === 'sheet'));
+  const sheets = SHEETS.has(material) || (of.length > 0 && of.every((stockItem) => stockItem.form === 'sheet'));
+  if (!sheets || form === 'flat') return sheets;
+  return of.some((item) => item.form === 'sheet' && Math.abs(item.thicknessMm - blank.thicknessMm) <= SAME_MM);
 }
+
+type Sectioned = Pick<Blank, 'form' | 'material' | 'thicknessMm'>;
 
 /** What the catalogue and the rack have that blanks of one section can be cut from; null where there is nothing. */
 export function sourcesFor(blank: Blank, items: readonly StockItem[], leave: ReadonlySet<string>): Sources | null {

@@ -39,14 +39,14 @@ export function higherNosing(trial: Trial): Found | null {
   if (!thick || model.outline) return null;
   const now = model.ribs[0]?.heightMm ?? 0;
   const higher = sold(NOSINGS, job).filter((mm) => mm > now && mm > model.thicknessMm);
-  const found = leastGood(higher, trial, (mm) => nosed(model, mm, thick.mm, materials.stick));
+  const found = leastGood(higher, trial, (mm) => nosed(model, mm, thick.mm, materials.front));
   if (!found) return null;
   const litres = ((found.size - now) * thick.mm * model.lengthMm) / 1e6;
   return {
     change: { kind: 'nosing', system, heightMm: found.size },
     words: message('cure.nosing', { height: length(found.size) }),
     tried: found.tried,
-    cost: litres * materials.stick.price,
+    cost: litres * materials.front.price,
   };
 }
 
@@ -133,13 +133,13 @@ export function backCleat(trial: Trial, hasBack: boolean): { found: Found | null
   const onCleats = {
     ...model,
     rests: [...model.rests, back],
-    ribs: [nosing(model, heightMm, NOSING_MM.thick, materials.stick)],
+    ribs: [nosing(model, heightMm, NOSING_MM.thick, materials.front)],
   };
   const tried = tryOut(onCleats);
   const litres = ((CLEAT_SECTION_MM2 + NOSING_MM.section) * model.lengthMm) / 1e6;
   const change: Change = { kind: 'system', from: system, to: 'three-side-cleats' };
   const words = message('cure.system', { system: nested(message('system.three-side-cleats')) });
-  const cost = litres * materials.stick.price;
+  const cost = litres * materials.front.price;
   const base = { change, words, model: onCleats, by: materials, cost };
   return { found: tried.good ? { change, words, tried, cost } : null, base };
 }

@@ -7,10 +7,10 @@ type Waits = readonly (After | null)[];
 const TOOLS = ['brush', 'roller', 'dust-sheet', 'cloths'] as const;
 const onSite = (id: string, after: Waits) => ({ place: 'site', id, kind: 'paint', after }) as const;
 
-/** Step: prime the walls. */
-export const primePlace = (after: Waits): Written => ({
-  ...onSite('prime-place', after),
-  what: message('step.primePlace'),
+/** Step: prime the walls, one coat. */
+export const primePlace = (coat: number, after: Waits): Written => ({
+  ...onSite(coat === 1 ? 'prime-place' : `prime-place-${coat}`, after),
+  what: coat === 1 ? message('step.primePlace') : message('step.primePlaceAgain', { coat: count(coat) }),
   minutes: usualMinutes('primePlace'),
   how: [message('how.primePlace')],
   tools: TOOLS,
@@ -18,7 +18,7 @@ export const primePlace = (after: Waits): Written => ({
 });
 
 /** Step: paint the walls, one coat. */
-export const paintPlace = (coat: 1 | 2, after: Waits): Written => ({
+export const paintPlace = (coat: number, after: Waits): Written => ({
   ...onSite(`paint-place-${coat}`, after),
   what: message('step.paintPlace', { coat: count(coat) }),
   minutes: usualMinutes(coat === 1 ? 'paintPlaceFirst' : 'paintPlaceSecond'),

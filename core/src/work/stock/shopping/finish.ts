@@ -1,7 +1,8 @@
 import type { Part } from '../../../design/fit';
 import { message, text } from '../../../base/message';
 import type { Outline } from '../../../place/opening';
-import { coatingsFor, surfaceOf, wallCoatingsFor, type Coating } from '../finish';
+import { coatsFor, finishOf, type Coat } from '../../../job';
+import { coatedLots, coatingsFor, finishFor, surfacesOf } from '../finish';
 import type { ShoppingInput } from './input';
 import { packed, packOf, tinOf, type Line, type ShoppingLine } from './line';
 
@@ -27,21 +28,32 @@ const GRADES = {
 export function finishLines(line: Line, input: ShoppingInput): ShoppingLine[] {
   const { job, plan } = input;
   const wood = plan.parts.filter(({ role }) => role !== 'mesh' && role !== 'closet-rod');
-  const areaM2 = wood.reduce((sum, part) => sum + surfaceOf(part), 0);
   const { holes, paint } = job.build.prepare;
-  if (areaM2 === 0 && holes === 0 && !paint) return [];
+  if (wood.length === 0 && holes === 0 && !paint) return [];
   return [
-    ...sandingLines(line, input, areaM2),
+    ...sandingLines(line, input, wood),
     ...fillerLines(line, input),
-    ...coatingLines(line, input, areaM2),
+    ...coatingLines(line, input),
     ...caulkLines(line, input, wood),
   ];
 }
 
-function sandingLines(line: Line, { job }: ShoppingInput, areaM2: number): ShoppingLine[] {
-  const need = Math.ceil(areaM2 / SHEET_M2) + (job.build.prepare.holes > 0 ? 1 : 0);
-  return GRADES[job.stock.finish].map((grade) =>
-    line({
+/** Sandpaper by its grades: each lot takes those of its finish, old holes those of the boards. */
+function sandingLines(line: Line, { job }: ShoppingInput, wood: readonly Part[]): ShoppingLine[] {
+  const areaOf = new Map<string, number>();
+  const usual = finishOf(job.stock.coats);
+  const lots = coatedLots(wood, job).map(({ coats, parts }) => ({
+    finish: finishOf(coats),
+    areaM2: surfacesOf(parts),
+  }));
+  for (const { finish, areaM2 } of lots.length > 0 ? lots : [{ finish: usual, areaM2: 0 }])
+    for (const grade of GRADES[finish]) areaOf.set(grade, (areaOf.get(grade) ?? 0) + areaM2);
+  const forHoles = (grade: string) =>
+    job.build.prepare.holes > 0 && (GRADES[usual] as readonly string[]).includes(grade) ? 1 : 0;
+  const grades = [...areaOf].sort(([a], [b]) => Number(a) - Number(b));
+  return grades.map(([grade, areaM2]) => {
+    const need = Math.ceil(areaM2 / SHEET_M2) + forHoles(grade);
+    return line({
       key: `sand-${grade}`,
       kind: 'finish',
       what: message('buy.sand', { grade: text(grade) }),
@@ -49,15 +61,18 @@ function sandingLines(line: Line, { job }: ShoppingInput, areaM2: number): Shopp
       unit: 'each',
       sizes: packed([1, 5, 10], 0.9),
       packName: packOf,
-    }),
-  );
+    });
+  });
 }
 
 /** Filler for screw heads under paint, and for old holes. */
 function fillerLines(line: Line, { job, plan }: ShoppingInput): ShoppingLine[] {
-  const heads = plan.fixings.reduce((sum, fixing) => sum + fixing.holes.length, 0);
-  const painted = job.stock.finish === 'paint';
-  const fillerMl = (painted ? heads * FILLER_ML : 0) + job.build.prepare.holes * OLD_HOLE_ML;
+  const painted = new Set(plan.parts.flatMap((part) => (finishFor(part, job) === 'paint' ? [part.id] : [])));
+  const heads = plan.fixings.reduce(
+    (sum, { through, holes }) => sum + (through.kind === 'wall' || painted.has(through.id) ? holes.length : 0),
+    0,
+  );
+  const fillerMl = (painted.size > 0 ? heads * FILLER_ML : 0) + job.build.prepare.holes * OLD_HOLE_ML;
   if (fillerMl === 0) return [];
   return [
     line({
@@ -76,12 +91,12 @@ function fillerLines(line: Line, { job, plan }: ShoppingInput): ShoppingLine[] {
 }
 
 /** Primer, paint, stain, clear coat and oil, for wood and walls together. */
-function coatingLines(line: Line, { job, plan }: ShoppingInput, areaM2: number): ShoppingLine[] {
-  const { units, build, stock } = job;
-  const litresOf = new Map<Coating, number>();
-  const walls = build.prepare.paint ? wallCoatingsFor(wallsOf(plan.opening)) : [];
-  for (const { what, litres } of [...coatingsFor(areaM2, stock), ...walls])
-    litresOf.set(what, (litresOf.get(what) ?? 0) + litres);
+function coatingLines(line: Line, { job, plan }: ShoppingInput): ShoppingLine[] {
+  const { units, build } = job;
+  const litresOf = new Map<Coat, number>();
+  const walls = build.prepare.paint ? coatingsFor(wallsOf(plan.opening), coatsFor(job, 'wall')) : [];
+  const pieces = coatedLots(plan.parts, job).flatMap(({ coats, parts }) => coatingsFor(surfacesOf(parts), coats));
+  for (const { what, litres } of [...pieces, ...walls]) litresOf.set(what, (litresOf.get(what) ?? 0) + litres);
   return [...litresOf]
     .filter(([, litres]) => litres > 0)
     .map(([what, litres]) =>
@@ -105,7 +120,7 @@ function caulkLines(line: Line, { job }: ShoppingInput, wood: readonly Part[]): 
   const seamsMm = wood
     .filter(({ role, fit, corner }) => role === 'board' && (fit || corner))
     .reduce((sum, { length: long, width }) => sum + long.mm + 2 * width.mm, 0);
-  if (job.stock.finish !== 'paint' || job.fit.habit === 'loose' || seamsMm === 0) return [];
+  if (finishOf(coatsFor(job, 'shelves')) !== 'paint' || job.fit.habit === 'loose' || seamsMm === 0) return [];
   return [
     line({
       key: 'caulk',
