@@ -28,6 +28,7 @@ export interface LengthFieldProps {
   readonly tape: Tape;
   readonly sign?: ParseLengthOptions['sign'];
   readonly leastMm?: number;
+  readonly mostMm?: number | undefined;
   /** A length that was read and differs from what stood there. */
   readonly onCommit: (value: TypedLength) => void;
   /** Enter or Next, after the commit. Left away, the next length field gets the focus. */
@@ -99,7 +100,7 @@ function Why({ words: why }: { words: string }) {
 
 /** State of a length field while someone types, by the keypad or any keyboard. */
 function useTyping(props: LengthFieldProps) {
-  const { label, value, units, tape, sign, leastMm, onCommit, onNext, onDraft, keepDraft } = props;
+  const { label, value, units, tape, sign, leastMm, mostMm, onCommit, onNext, onDraft, keepDraft } = props;
   const id = useId();
   const input = useRef<TextInput>(null);
   const { show, hide, active } = useKeypad();
@@ -108,7 +109,7 @@ function useTyping(props: LengthFieldProps) {
 
   const standing = value ? asShown(value, units, tape) : '';
   const read = useCallback(
-    (typed: string) => parseLength(typed, { unit: units, sign, leastMm }),
+    (typed: string) => parseLength(typed, { unit: units, sign, leastMm, ...(mostMm === undefined ? {} : { mostMm }) }),
     [units, sign, leastMm],
   );
   const { key, draft, setDraft, tell } = useTyped(props, read, input);

@@ -1,8 +1,16 @@
 import { StyleSheet, View } from 'react-native';
-import { BOX_CORNERS, usualBox, usualBoxBack, usualTrimThickness, type Job } from '@dormer/core/job/document';
+import {
+  BOX_BACKS,
+  BOX_CORNERS,
+  usualBox,
+  usualBoxBack,
+  usualTrimThickness,
+  type BoxWish,
+  type Job,
+} from '@dormer/core/job/document';
 import type { CavityBox } from '@dormer/core/place/opening';
 import type { Plan } from '@dormer/core/plan';
-import { snapToTape } from '@dormer/core/base/quantity';
+import { asTyped, snapToTape } from '@dormer/core/base/quantity';
 import { aboutWords, lengthWords } from '@dormer/core/say/words/first';
 import { LengthField, NoticeLine, Section, Segmented, Toggles, Txt } from '../../ui';
 import { Why } from '../../parts/Why';
@@ -25,7 +33,7 @@ export function BoxSection({ job, plan }: { job: Job; plan: Plan }) {
     <Section title={label('box.title')}>
       {box ? (
         <>
-          <Txt tone="faint">{label('box.is')}</Txt>
+          <Txt tone="faint">{label(wish.size ? 'box.isTyped' : 'box.is')}</Txt>
           <View style={styles.sizes}>
             {(['width', 'height', 'depth'] as const).map((name) => {
               const figure = box[name];
@@ -56,10 +64,31 @@ export function BoxSection({ job, plan }: { job: Job; plan: Plan }) {
       )}
       <Segmented
         titled
+        label={label('place.back')}
+        value={job.place.back ? 'yes' : 'no'}
+        options={(['yes', 'no'] as const).map((value) => ({ value, title: label(value) }))}
+        onChange={(value) => dispatch(editJob((one) => ({ ...one, place: { ...one.place, back: value === 'yes' } })))}
+      />
+      <Txt kind="small" tone="faint">
+        {label(job.place.back ? (box && !box.depth ? 'box.backUnread' : 'box.backThere') : 'box.backOpen')}
+      </Txt>
+      <BoxSize job={job} box={box} wish={wish} onChange={put} />
+      <Segmented
+        titled
         label={label('box.wanted')}
         value={wish.odds}
         options={ODDS.map((value) => ({ value: value as number, title: `${value} %` }))}
         onChange={(odds) => set({ odds })}
+      />
+      <Segmented
+        titled
+        label={label('box.trim')}
+        value={wish.trim.foot === false ? 'noFoot' : 'all'}
+        options={(['all', 'noFoot'] as const).map((value) => ({ value, title: label(`box.trim.${value}`) }))}
+        onChange={(value) => {
+          const { foot: _foot, ...trim } = wish.trim;
+          set({ trim: value === 'all' ? trim : { ...trim, foot: false } });
+        }}
       />
       {(['width', 'thickness', 'reveal'] as const).map((name) => (
         <LengthField
@@ -84,8 +113,8 @@ export function BoxSection({ job, plan }: { job: Job; plan: Plan }) {
         chosen={wish.back ? ['back'] : []}
         options={[{ value: 'back', title: label('box.backed') }]}
         onChange={(chosen) => {
-          const { back = usualBoxBack(job.units), ...without } = wish;
-          put(chosen.length > 0 ? { ...without, back } : without);
+          const { back = usualBoxBack(job.units), backFit: _fit, ...without } = wish;
+          put(chosen.length > 0 ? { ...wish, back } : without);
         }}
       />
       {wish.back ? (
@@ -98,7 +127,57 @@ export function BoxSection({ job, plan }: { job: Job; plan: Plan }) {
           onCommit={(back) => set({ back })}
         />
       ) : null}
+      {wish.back ? (
+        <Segmented
+          titled
+          label={label('box.backFit')}
+          value={wish.backFit ?? BOX_BACKS[0]}
+          options={BOX_BACKS.map((value) => ({ value, title: label(`box.backFit.${value}`) }))}
+          onChange={(backFit) => set({ backFit })}
+        />
+      ) : null}
     </Section>
+  );
+}
+
+interface BoxSizeProps {
+  readonly job: Job;
+  readonly box: CavityBox | null;
+  readonly wish: BoxWish;
+  readonly onChange: (wish: BoxWish) => void;
+}
+
+/** Outside sizes: the largest that fit, or typed. What is typed first is what fits, to be made smaller by hand. */
+function BoxSize({ job, box, wish, onChange }: BoxSizeProps) {
+  const label = useLabel();
+  const { size, ...largest } = wish;
+  const begin = (): BoxWish['size'] =>
+    box
+      ? { width: asTyped(box.width.mm, job.units, job.tape), height: asTyped(box.height.mm, job.units, job.tape) }
+      : {};
+  return (
+    <>
+      <Segmented
+        titled
+        label={label('box.size')}
+        value={size ? 'typed' : 'largest'}
+        options={(['largest', 'typed'] as const).map((value) => ({ value, title: label(`box.size.${value}`) }))}
+        onChange={(value) => onChange(value === 'largest' ? largest : { ...wish, size: begin() })}
+      />
+      {size
+        ? (['width', 'height'] as const).map((name) => (
+            <LengthField
+              key={name}
+              label={label(`box.size.${name}`)}
+              value={size[name] ?? null}
+              units={job.units}
+              tape={job.tape}
+              sign="positive"
+              onCommit={(value) => onChange({ ...wish, size: { ...size, [name]: value } })}
+            />
+          ))
+        : null}
+    </>
   );
 }
 

@@ -91,7 +91,7 @@ function disagrees(check: PlannedReading, reading: Reading, job: Job, label: Lab
     return slip ? label('measure.asideSlip', { ...off, slip: words(slip, job) }) : label('measure.aside', off);
   }
   if (check.state === 'dropped') return label('measure.leftOut');
-  if (check.state === 'foreign') return label('measure.foreign');
+  if (check.state === 'foreign' || check.state === 'outside') return label(`measure.${check.state}`);
   const kept = reading.verdict === 'kept' ? `${label('measure.kept')} · ` : '';
   // What nothing else checks cannot be said to agree.
   if (check.sure > UNCHECKED) return kept + label('measure.unchecked');

@@ -12,7 +12,7 @@ import {
   wordIn,
   type Spot,
 } from '@dormer/core/place/reading';
-import { specOf } from '@dormer/core/place/kinds';
+import { extentOf, specOf } from '@dormer/core/place/kinds';
 import { LengthField, Segmented } from '../../ui';
 import { useLabel, type PlainLabel } from '../../labels';
 import { makeStyles, SPACE } from '../../theme';
@@ -33,6 +33,8 @@ export function SpotPicker({ job, spot, typed, instrument, onInstrument, onMove 
   const label = useLabel();
   const kinds = specOf(job.place).readings;
   const instruments = instrumentsFor(spot.kind);
+  const { height, measured } = extentOf(job.place, job.readings);
+  const highestMm = measured.height ? height : undefined;
   return (
     <View style={styles.picker}>
       <Segmented
@@ -64,6 +66,7 @@ export function SpotPicker({ job, spot, typed, instrument, onInstrument, onMove 
             value={kept && Math.abs(kept.mm - mm) < 0.01 ? kept : asTyped(mm, job.units, job.tape)}
             units={job.units}
             tape={job.tape}
+            mostMm={field.name === 'up' ? highestMm : undefined}
             testID={`reading-${field.name}`}
             onCommit={(value) =>
               onMove(spotFrom(spot.kind, { ...spot, [`${field.name}Mm`]: value.mm }), { [field.name]: value })

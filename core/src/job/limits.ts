@@ -34,6 +34,9 @@ export const LIMITS = {
   id: 64,
 } as const;
 
+/** A back panel lies over all rear edges of a box, or in a rebate of its sides. */
+export const BOX_BACKS = ['over', 'rebated'] as const;
+
 /** How the corners of a cavity's box are held. */
 export const BOX_CORNERS = ['screwed', 'pinned'] as const;
 

@@ -25,7 +25,7 @@ const USUAL: Readonly<
   Record<PlaceKind, Pick<Place, 'side' | 'back' | 'walls'> & { readonly box: boolean; readonly system: SystemName }>
 > = {
   alcove: { side: 'none', back: true, walls: 'lined', box: false, system: 'three-side-cleats' },
-  cavity: { side: 'none', back: false, walls: 'studs', box: true, system: 'pinned-case' },
+  cavity: { side: 'none', back: true, walls: 'studs', box: true, system: 'pinned-case' },
   corner: { side: 'left', back: true, walls: 'lined', box: false, system: 'three-side-cleats' },
   span: { side: 'none', back: false, walls: 'panel', box: false, system: 'side-screwed' },
   run: { side: 'none', back: true, walls: 'lined', box: false, system: 'brackets' },
@@ -140,7 +140,7 @@ export function newJob({ id, name, kind, units, region = usualRegion(units) }: N
     region,
     place: newPlace(kind),
     notes: '',
-    levelLine: { up: length(1000, '48') },
+    levelLine: { up: USUAL[kind].box ? length(300, '12') : length(1000, '48') },
     kit: [...USUAL_KIT],
     readings: [],
     shelves: {

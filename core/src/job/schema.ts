@@ -4,6 +4,7 @@ import { shelvesOfAll } from './shelvesWanted';
 import { anyLength, id, positiveLength } from './fieldSchema';
 import {
   BACK_STYLES,
+  BOX_BACKS,
   BOX_CORNERS,
   CORNER_SHAPES,
   END_STYLES,
@@ -98,8 +99,14 @@ const box = z.strictObject({
     width: positiveLength.describe('Width of the face trim'),
     reveal: anyLength.describe('How far the trim stands back from the box’s inner edge'),
     thickness: positiveLength.optional().describe('Thickness of the face trim; a usual one when left away'),
+    foot: z.literal(false).optional().describe('No trim along the bottom; all round when left away'),
   }),
-  back: positiveLength.optional().describe('Thickness of a panel over its back; none when left away'),
+  size: z
+    .strictObject({ width: positiveLength.optional(), height: positiveLength.optional() })
+    .optional()
+    .describe('Outside sizes a person chose; the largest that fit when left away'),
+  back: positiveLength.optional().describe('Thickness of a back panel; none when left away'),
+  backFit: z.enum(BOX_BACKS).optional().describe('How the panel is fixed to its back; over all edges when left away'),
   corners: z.enum(BOX_CORNERS).optional().describe('How its corners are held; screwed when left away'),
 });
 

@@ -124,6 +124,8 @@ export const SUPPORT_ASKS = {
     sideThickness: long(18, '3/4'),
     shelfPlay: long(3, '1/8'),
     pinSetBack: long(37, '1 1/2'),
+    fixedBy: choiceByHand(['screwed', 'housed'], ['screwed']),
+    groove: long(6, '1/4'),
     play: orNothing(10, '3/8'),
     plinth: orNothing(60, '2 1/2'),
     ...backed(true),
@@ -216,8 +218,8 @@ const OF_NOSING = ['nosingThickness', 'nosingHeight'];
 
 /** Fields that change nothing at a kind of place. */
 const NOT_ASKED: Readonly<Record<string, readonly string[]>> = {
-  'cavity/housed-case': [...OF_CASE, 'trim', ...OF_TRIM, 'nosing', ...OF_NOSING],
-  'cavity/pinned-case': [...OF_CASE, 'trim', ...OF_TRIM, 'nosing', ...OF_NOSING],
+  'cavity/housed-case': [...OF_CASE, 'trim', ...OF_TRIM],
+  'cavity/pinned-case': [...OF_CASE, 'trim', ...OF_TRIM],
   'corner/three-side-cleats': ['cleatShort', ...OF_NOSING],
   'corner/floating-rails': ['frontThickness'],
 };
@@ -236,6 +238,7 @@ export function asksShown(
     ...(said.nosing === false ? OF_NOSING : []),
     ...(said.trim === false ? OF_TRIM : []),
     ...(said.back === false ? ['backThickness'] : []),
+    ...(said.fixedBy === 'screwed' ? ['groove'] : []),
     ...(said.deck !== undefined && said.deck !== 'slats' ? ['slatWidth', 'slatGap'] : []),
     ...(system === 'brackets' ? (said.made === 'bought' ? ['stickThickness', 'stickWidth'] : ['ratedKg']) : []),
     // The form for rows of pin holes asks the same.

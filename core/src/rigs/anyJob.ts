@@ -1,4 +1,6 @@
 import {
+  BOX_BACKS,
+  BOX_CORNERS,
   newJob,
   SUPPORT_ASKS,
   SYSTEM_NAMES,
@@ -127,7 +129,7 @@ export function anyJob(seed: number): Job {
   const dividers = dividersBy(randomFrom(seed + DIVIDED), count, wide, told);
   return {
     ...supported,
-    ...(job.box ? { box: { ...job.box, ...boxedBy(randomFrom(seed + BOXED), told) } } : {}),
+    ...(job.box ? { box: { ...job.box, ...boxedBy(job.box, randomFrom(seed + BOXED), { wide, told }) } } : {}),
     ...(dividers.length > 0 ? { further: { dividers, holes: [] } } : {}),
     support: {
       ...supported.support,
@@ -140,13 +142,20 @@ export function anyJob(seed: number): Job {
 /** Dividers are drawn by a chance of their own. */
 const DIVIDED = 1_000_000;
 
-/** So are a box's back and corners. */
+/** So is what a box is. */
 const BOXED = 2_000_000;
 
-/** A panel over the back of every other box, corners either way. */
-const boxedBy = (random: Random, told: (mm: number) => TypedLength) => ({
+/** A panel at the back of every other box, over it or in rebates; corners and trim either way; some sizes typed. */
+const boxedBy = (
+  { trim }: NonNullable<Job['box']>,
+  random: Random,
+  { wide, told }: { readonly wide: number; readonly told: (mm: number) => TypedLength },
+) => ({
   ...(random.uniform() < 0.5 ? { back: told(random.pick([3, 6, 9])) } : {}),
-  corners: random.pick(['screwed', 'pinned'] as const),
+  corners: random.pick(BOX_CORNERS),
+  backFit: random.pick(BOX_BACKS),
+  trim: random.uniform() < 0.3 ? { ...trim, foot: false as const } : trim,
+  ...(random.uniform() < 0.2 ? { size: { width: told(wide - random.between(15, 40)) } } : {}),
 });
 
 /** Now and then a divider or two on a shelf, as high as the gap or 80 mm. */

@@ -68,31 +68,33 @@ export function asFarAsParts(job: DesignJob, { survey, opening }: ReturnType<typ
     ...system.fastenings.filter((fastening) => !stopped.has(fastening.shelf)),
     ...extras.flatMap((extra) => extra.fastenings),
     ...dividers.fastenings,
-    ...(box ? boxJoints(box, job) : []),
+    ...(box ? boxJoints(box, job, system.boxSides) : []),
   ];
   return { job, survey, opening, layout, system, spec, box, planned, specs, tilted, dividers, hardware, fastenings };
 }
 
 /** Thicknesses of a box's boards and of its trim, and how the trim is wished. */
-function boxBoards({ box: wish, units, shelves }: DesignJob): BoxBoards {
+function boxBoards({ box: wish, units, shelves, tape }: DesignJob): BoxBoards {
   const { trim, corners = 'screwed' } = wish ?? usualBox(units);
   const trimThickMm = (trim.thickness ?? usualTrimThickness(units)).mm;
-  return { wallMm: shelves.thickness.mm, corners, trim, trimThickMm };
+  return { wallMm: shelves.thickness.mm, corners, trim, trimThickMm, tape };
 }
 
 /** The boards and the trim of a cavity's box. */
-function boxOf(box: CavityBox, job: DesignJob, sides: Joint | null): PartSpec[] {
+function boxOf(box: CavityBox, job: DesignJob, sides: readonly Joint[]): PartSpec[] {
   const parts = boxAndTrim(box, boxBoards(job)).map((part) => ({ ...part, unit: 'box' }));
-  return sides ? parts.map((part) => (part.role === 'box-side' ? { ...part, joints: [sides] } : part)) : parts;
+  return parts.map((part) =>
+    part.role === 'box-side' ? { ...part, joints: [...(part.joints ?? []), ...sides] } : part,
+  );
 }
 
 /** What holds a box together, in its hole, and its trim to it. */
-function boxJoints(box: CavityBox, job: DesignJob): Fastening[] {
+function boxJoints(box: CavityBox, job: DesignJob, sides: readonly Joint[]): Fastening[] {
   const boards = boxBoards(job);
   return [
     ...boxScrews(box, boards.wallMm),
     ...boxCorners(box, boards),
-    ...boxPanelPins(box, boards),
+    ...boxPanelPins(box, boards, sides),
     ...boxTrimPins(box, boards),
   ];
 }

@@ -33,7 +33,7 @@ export function problemsOf(job: DesignJob, pieces: Pieces, planned: Planned): Pr
     ...bayProblems,
     ...bays.flatMap((bay) => (spec.takes === 'boards' || bay.road.planned ? bay.road.layout.problems : [])),
     ...bays.flatMap((bay) => bay.road.tilted.problems),
-    ...levelLineProblems(job),
+    ...levelLineProblems(job, opening.extent.measured.height ? opening.extent.height : null),
     ...bays.flatMap((bay) => bay.road.system.problems),
     ...(bays.every((bay) => bay.road.planned) ? [] : [notYet(job, spec)]),
     ...unlike(bays.flatMap((bay) => (bay.road.specs.length > 0 || bay.road.planned ? bay.fitted.problems : []))),
@@ -93,7 +93,7 @@ export function cautionsOf({ place }: DesignJob): Caution[] {
       : []),
     ...(place.studs.length > 0 ? [said('caution.pilot')] : []),
     said('caution.oldPaint'),
-    { message: message('caution.notFromFloor'), stage: 'shelves' },
+    ...(specOf(place).takes === 'box' ? [] : [{ message: message('caution.notFromFloor'), stage: 'shelves' } as const]),
     { message: message('caution.dust'), stage: 'cut' },
   ];
 }

@@ -49,6 +49,10 @@ export function surveyProblems(survey: Survey, readings: readonly PlannedReading
     const about = { kind: 'reading', id: check.id } as const;
     const name = nested(reading.name);
     if (check.state === 'foreign') return [doubtful(about, message('problem.readingForeign', { reading: name }))];
+    if (check.state === 'outside')
+      return [
+        doubtful(about, message('problem.readingOutside', { reading: name, height: length(survey.extent.height) })),
+      ];
     if (check.state !== 'aside' || reading.expected === null || readAgain(check.id, survey)) return [];
     const [value, expected] = [nested(reading.said), nested(reading.expected)];
     const rival = named(check.against);

@@ -197,7 +197,7 @@ function boardProblems({ shelf: number }: PartSpec, fit: PieceFit, pocket: Pocke
 }
 
 function depthProblems(wish: Job['shelves'], opening: Opening): Problem[] {
-  if (!opening.surfaces.includes('front')) return [];
+  if (!opening.surfaces.includes('front') || !opening.surfaces.includes('back')) return [];
   const clear = opening.clearDepth();
   if (!clear) return [doubtful({ kind: 'place' }, message('problem.noDepth'))];
   const over = less(

@@ -145,8 +145,12 @@ test('a level line that misses its beginning is named; while there is none, how 
   expect(levelLineWords({ ...job, kit: ['laser'] }).code).toBe('level.none.laser');
   const carried = { ...job, levelLine: { up: mm(1000), carried: 'water' as const, closing: mm(3) } };
   expect(levelLineWords(carried).code).toBe('level.carried.water');
-  expect(levelLineProblems(carried)).toHaveLength(1);
-  expect(levelLineProblems({ ...carried, levelLine: { ...carried.levelLine, closing: mm(0.5) } })).toEqual([]);
+  expect(levelLineProblems(carried, 2400)).toHaveLength(1);
+  expect(levelLineProblems({ ...carried, levelLine: { ...carried.levelLine, closing: mm(0.5) } }, 2400)).toEqual([]);
+  expect(
+    levelLineProblems({ ...carried, levelLine: { up: mm(1000) } }, 620).map(({ message }) => message.code),
+  ).toEqual(['problem.lineAbove']);
+  expect(levelLineProblems({ ...carried, levelLine: { up: mm(1000) } }, null)).toEqual([]);
 });
 
 test('a shelf tilted 30 degrees by hand: 200 deep rises 100 and runs 173.2; boards of 20 need 10 more', () => {

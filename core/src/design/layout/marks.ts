@@ -58,9 +58,20 @@ export function levelLineWords({ levelLine, kit }: Pick<Job, 'levelLine' | 'kit'
   return message(laser ? 'level.none.laser' : 'level.none.level', { up: length(up.mm) });
 }
 
-/** A level line that did not come back to where it began. */
-export function levelLineProblems({ levelLine, tape }: Pick<Job, 'levelLine' | 'tape'>): Problem[] {
+/**
+ * A level line that did not come back to where it began, or that is to be higher than the opening.
+ * @param highMm how high the opening is; null while nobody measured it
+ */
+export function levelLineProblems(
+  { levelLine, tape }: Pick<Job, 'levelLine' | 'tape'>,
+  highMm: number | null,
+): Problem[] {
   const by = levelLine.closing?.mm ?? 0;
-  if (by <= TAPE_STEP_MM[tape]) return [];
-  return [doubtful({ kind: 'shelves' }, message('problem.levelClosing', { by: length(by) }))];
+  const about = { kind: 'shelves' } as const;
+  const above = highMm !== null && levelLine.up.mm >= highMm;
+  const lengths = { up: length(levelLine.up.mm), height: length(highMm ?? 0) };
+  return [
+    ...(by > TAPE_STEP_MM[tape] ? [doubtful(about, message('problem.levelClosing', { by: length(by) }))] : []),
+    ...(above ? [doubtful(about, message('problem.lineAbove', lengths))] : []),
+  ];
 }

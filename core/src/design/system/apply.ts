@@ -18,7 +18,7 @@ interface ApplyInput {
 
 /** What the systems of a job make of its shelves, all together. */
 export interface Applied extends Omit<SystemResult, 'order' | 'standing' | 'boxSides'> {
-  readonly boxSides: Joint | null;
+  readonly boxSides: readonly Joint[];
   readonly standing: readonly Standing[];
   readonly order: readonly { readonly system: SystemName; readonly steps: SystemResult['order'] }[];
   /** Shelves whose system is not worked out at such a place. */
@@ -81,7 +81,7 @@ export function applySystems(input: ApplyInput): Applied {
     hardware: results.flatMap((result) => result.result.hardware),
     holds: results.flatMap((result) => result.result.holds),
     fastenings: results.flatMap((result) => result.result.fastenings),
-    boxSides: results.flatMap((result) => result.result.boxSides ?? [])[0] ?? null,
+    boxSides: results.flatMap((result) => result.result.boxSides ?? []),
     standing: results.flatMap((result) => result.result.standing ?? []),
     problems: [...results.flatMap((result) => result.result.problems), ...crowded],
     marks: [...marks].sort((a, b) => a.shelf - b.shelf),

@@ -18,6 +18,7 @@ const boards: BoxBoards = {
   corners: 'screwed',
   trim: { width: typedLength('50', 'mm'), reveal: typedLength('5', 'mm') },
   trimThickMm: 10,
+  tape: '0.5mm',
 };
 const lengths = (cavityBox: CavityBox, by = boards) =>
   Object.fromEntries(

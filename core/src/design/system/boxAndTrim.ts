@@ -1,8 +1,9 @@
-import { figure, less, plus, type Figure } from '../../base/figure';
+import { figure, less, plus, toTape, type Figure } from '../../base/figure';
+import type { Tape } from '../../base/quantity';
 import type { BoxWish } from '../../job';
 import { message, type Message } from '../../base/message';
-import type { Band, CavityBox } from '../../place/opening';
-import { NO_SHELF, type Across, type Fastening, type LongEdge, type PartSpec } from './system';
+import type { CavityBox } from '../../place/opening';
+import { NO_SHELF, type Across, type Fastening, type Joint, type LongEdge, type PartSpec } from './system';
 
 /** Beside the box itself: what its boards and its trim are. Lengths in millimetres. */
 export interface BoxBoards {
@@ -13,10 +14,15 @@ export interface BoxBoards {
   readonly trim: BoxWish['trim'];
   /** Thickness of the trim. */
   readonly trimThickMm: number;
+  /** What lengths are cut to. */
+  readonly tape: Tape;
 }
 
 /** Depth of the boards of a box: all of it but the panel over their rear edges. Millimetres, not negative. */
 export const boxBoardsDeep = ({ depth, backMm }: CavityBox): number => Math.max((depth?.mm ?? 0) - backMm, 0);
+
+/** How far out the boards before a box's panel begin, on a side that is as deep as the box. Millimetres. */
+export const behindBoards = ({ rebated, backMm }: CavityBox): number => (rebated ? backMm : 0);
 
 /** Screws through both sides of a box, and the shims behind them, into the studs: at every shim. */
 export function boxScrews(box: CavityBox, wallMm: number): Fastening[] {
@@ -28,7 +34,7 @@ export function boxScrews(box: CavityBox, wallMm: number): Fastening[] {
     if (ours.length === 0) return [];
     const at = ours.map((shim) => ({
       alongMm: shim.upMm - seat.upMm,
-      acrossMm: deep * (shim.at === 'back' ? 0.25 : 0.75),
+      acrossMm: behindBoards(box) + deep * (shim.at === 'back' ? 0.25 : 0.75),
     }));
     return [
       {
@@ -66,7 +72,7 @@ export function boxCorners(box: CavityBox, { wallMm, corners }: BoxBoards): Fast
         kind: 'given',
         at: (corners === 'pinned' ? PIN_SHARES : CORNER_SHARES).map((share) => ({
           alongMm: end === 'bottom' ? wallMm / 2 : height.mm - wallMm / 2,
-          acrossMm: deep * share,
+          acrossMm: behindBoards(box) + deep * share,
         })),
       },
       carries: null,
@@ -81,12 +87,23 @@ const PIN_SHARES = [0.14, 0.38, 0.62, 0.86] as const;
 
 const PANEL_PINS_MM = 150;
 
-/** Pins through the panel over the back of a box into the rear edges of all four of its boards. */
-export function boxPanelPins(box: CavityBox, { wallMm }: BoxBoards): Fastening[] {
+/** How far a panel in a rebate ends inside of the box's outer width, on each side. Millimetres. */
+const panelIn = ({ rebated }: CavityBox, wallMm: number): number => (rebated ? wallMm / 2 + PANEL_PLAY_MM / 2 : 0);
+const PANEL_PLAY_MM = 2;
+
+/**
+ * Pins through the panel at the back of a box into the rear edges of all four of its boards.
+ * @param sides what is cut into the sides: no pin is driven where a shelf is let in
+ */
+export function boxPanelPins(box: CavityBox, { wallMm }: BoxBoards, sides: readonly Joint[] = []): Fastening[] {
   const deep = boxBoardsDeep(box);
   if (box.backMm <= 0 || deep <= 0) return [];
-  const [high, wide] = [box.height.mm, box.width.mm];
-  const upright = pinsOver(high, wallMm).map((alongMm) => ({ alongMm, acrossMm: wallMm / 2 }));
+  const inMm = panelIn(box, wallMm);
+  const [high, wide] = [box.height.mm, box.width.mm - 2 * inMm];
+  const upright = pinsOver(high, wallMm).map((mm) => ({
+    alongMm: besideHousings(mm, sides),
+    acrossMm: (wallMm - inMm) / 2,
+  }));
   const level = pinsOver(wide, wallMm).map((acrossMm) => ({ alongMm: wallMm / 2, acrossMm }));
   const edges = {
     'box-left': upright,
@@ -114,6 +131,17 @@ function pinsOver(longMm: number, wallMm: number): number[] {
   return Array.from({ length: count }, (_, i) => 2 * wallMm + ((i + 0.5) * clear) / count);
 }
 
+/** A place along a side, or the nearest one below a housing that is cut there. Millimetres. */
+function besideHousings(mm: number, sides: readonly Joint[]): number {
+  const [from] = sides.flatMap((joint) =>
+    joint.kind === 'housed'
+      ? joint.atMm.filter((at) => mm > at - BESIDE_HOUSING_MM && mm < at + joint.wideMm + BESIDE_HOUSING_MM)
+      : [],
+  );
+  return from === undefined ? mm : from - BESIDE_HOUSING_MM;
+}
+const BESIDE_HOUSING_MM = 8;
+
 /** Trim pinned to the front edges of the box all round, over the middle of what it covers of each. */
 export function boxTrimPins(box: CavityBox, { wallMm, trim, trimThickMm }: BoxBoards): Fastening[] {
   const deep = boxBoardsDeep(box);
@@ -122,7 +150,8 @@ export function boxTrimPins(box: CavityBox, { wallMm, trim, trimThickMm }: BoxBo
   // From the trim's inner edge: the wall shows by the reveal, the rest of it is under the trim.
   const covers = Math.min(wallMm - reveal, trim.width.mm);
   const inMm = (covers > 0 ? covers : trim.width.mm) / 2;
-  return TRIMMED.map(({ id, into, inner }): Fastening => ({
+  const trimmed = TRIMMED.filter(({ id }) => trim.foot !== false || id !== 'trim-foot');
+  return trimmed.map(({ id, into, inner }): Fastening => ({
     id: `${id}/${into}`,
     shelf: NO_SHELF,
     through: { kind: 'piece', id },
@@ -151,7 +180,8 @@ const TRIMMED = [
  * between them. The trim is mitred at its corners: along its long edge each piece is the box's clear opening, twice
  * the reveal by which it stands back from the box's edge, and twice its own width.
  */
-export function boxAndTrim(box: CavityBox, { wallMm, trim, trimThickMm }: BoxBoards): PartSpec[] {
+export function boxAndTrim(box: CavityBox, boards: BoxBoards): PartSpec[] {
+  const { wallMm } = boards;
   if (!box.depth || boxBoardsDeep(box) <= 0 || box.width.mm <= 2 * wallMm || box.height.mm <= 2 * wallMm) return [];
   const [wide, high] = [outside(box.width, 'term.boxWidth'), outside(box.height, 'term.boxHeight')];
   const inside = (size: Figure) => less(size, message('term.boxWalls'), 2 * wallMm);
@@ -162,13 +192,24 @@ export function boxAndTrim(box: CavityBox, { wallMm, trim, trimThickMm }: BoxBoa
   const [left, right] = [box.seat.acrossMm, box.seat.acrossMm + box.width.mm];
   const side = (id: 'box-left' | 'box-right', label: string, name: Message): PartSpec => ({
     ...wall,
+    ...(box.rebated
+      ? {
+          width: outside(box.depth, 'term.boxDepth'),
+          joints: [{ kind: 'rebated', deepMm: wallMm / 2, wideMm: box.backMm }],
+        }
+      : {}),
     across: id === 'box-left' ? { fromMm: left, toMm: left + wallMm } : { fromMm: right - wallMm, toMm: right },
     upright: true,
     id,
     role: 'box-side',
     name,
     label,
-    place: { ...within, upFrom: box.seat.upMm, upTo: box.seat.upMm + box.height.mm },
+    place: {
+      outFrom: box.rebated ? 0 : box.backMm,
+      outTo: deep,
+      upFrom: box.seat.upMm,
+      upTo: box.seat.upMm + box.height.mm,
+    },
     length: { kind: 'given', figure: high, rounded: 'down' },
   });
   const end = (id: string, label: string, name: Message, upFrom: number): PartSpec => ({
@@ -181,67 +222,95 @@ export function boxAndTrim(box: CavityBox, { wallMm, trim, trimThickMm }: BoxBoa
     across: { fromMm: left + wallMm, toMm: right - wallMm },
     length: { kind: 'given', figure: inside(wide), rounded: 'down' },
   });
-  const front = { outFrom: deep, outTo: deep + trimThickMm };
-  const out = trim.reveal.mm + trim.width.mm;
-  const [foot, head] = [box.seat.upMm + wallMm - out, box.seat.upMm + box.height.mm - wallMm + out];
-  const outer: Across = { fromMm: left + wallMm - out, toMm: right - wallMm + out };
-  const { width: trimMm } = trim;
-  const trimmed = (
-    { id, label, name }: Pick<PartSpec, 'id' | 'label' | 'name'>,
-    clear: Figure,
-    longEdge: LongEdge,
-    place: Pick<PartSpec, 'across' | 'upright'> & Pick<Band, 'upFrom' | 'upTo'>,
-  ): PartSpec => {
-    const { upFrom, upTo, ...lies } = place;
-    const reveals = plus(clear, message('term.reveals'), 2 * trim.reveal.mm);
-    return {
-      ...lies,
-      id,
-      label,
-      name,
-      shelf: NO_SHELF,
-      role: 'trim',
-      thicknessMm: trimThickMm,
-      width: figure({ label: message('term.trimWidth'), mm: trimMm.mm }),
-      place: { ...front, upFrom, upTo },
-      // One cut short is lost, one a hair long hides in the reveal.
-      length: { kind: 'given', figure: plus(reveals, message('term.trimWidths'), 2 * trimMm.mm), rounded: 'up' },
-      joints: [{ kind: 'mitred', longEdge }],
-    };
-  };
   return [
     side('box-left', 'BL', message('part.box.left')),
     side('box-right', 'BR', message('part.box.right')),
     end('box-top', 'BT', message('part.box.top'), box.height.mm - wallMm),
     end('box-bottom', 'BB', message('part.box.bottom'), 0),
-    ...(box.backMm > 0 ? [backPanel(box, wide, high)] : []),
-    trimmed({ id: 'trim-left', label: 'TL', name: message('part.trim.left') }, inside(high), 'lower', {
-      upright: true,
-      across: { fromMm: outer.fromMm, toMm: outer.fromMm + trimMm.mm },
-      upFrom: foot,
-      upTo: head,
-    }),
-    trimmed({ id: 'trim-right', label: 'TR', name: message('part.trim.right') }, inside(high), 'upper', {
-      upright: true,
-      across: { fromMm: outer.toMm - trimMm.mm, toMm: outer.toMm },
-      upFrom: foot,
-      upTo: head,
-    }),
-    trimmed({ id: 'trim-head', label: 'TT', name: message('part.trim.head') }, inside(wide), 'upper', {
-      across: outer,
-      upFrom: head - trimMm.mm,
-      upTo: head,
-    }),
-    trimmed({ id: 'trim-foot', label: 'TB', name: message('part.trim.foot') }, inside(wide), 'lower', {
-      across: outer,
-      upFrom: foot,
-      upTo: foot + trimMm.mm,
-    }),
+    ...(box.backMm > 0 ? [backPanel(box, wide, high, wallMm)] : []),
+    ...trimOf(box, { wide: inside(wide), high: inside(high), deep }, boards),
   ];
 }
 
-/** The panel over the back of a box: as wide and as high as all of it. */
-function backPanel({ backMm, seat, width, height }: CavityBox, wide: Figure, high: Figure): PartSpec {
+interface Clear {
+  /** The box's clear opening. */
+  readonly wide: Figure;
+  readonly high: Figure;
+  readonly deep: number;
+}
+
+/**
+ * Trim about the face of a box: all round, mitred at every corner; or at both sides and the top, its uprights square
+ * at the bottom of the box.
+ */
+function trimOf(
+  box: CavityBox,
+  { wide, high, deep }: Clear,
+  { wallMm, trim, trimThickMm, tape }: BoxBoards,
+): PartSpec[] {
+  const { width: wishedMm, reveal } = trim;
+  const isFooted = trim.foot !== false;
+  const [left, right] = [box.seat.acrossMm, box.seat.acrossMm + box.width.mm];
+  const pointed = (from: Figure, times: 1 | 2) =>
+    plus(
+      plus(from, message(times === 2 ? 'term.reveals' : 'term.reveal'), times * reveal.mm),
+      message(times === 2 ? 'term.trimWidths' : 'term.oneTrimWidth'),
+      times * wishedMm.mm,
+    );
+  const acrossLong = pointed(wide, 2);
+  const upLong = isFooted ? pointed(high, 2) : pointed(plus(high, message('term.boxBottom'), wallMm), 1);
+  // As it is cut: what the tape rounds up to goes into the reveal.
+  const cutMm = (long: Figure) => toTape(long, tape, 'up').mm;
+  const middle = { acrossMm: (left + right) / 2, upMm: box.seat.upMm + box.height.mm / 2 };
+  const footMm = isFooted ? middle.upMm - cutMm(upLong) / 2 : box.seat.upMm;
+  const headMm = footMm + cutMm(upLong);
+  const half = cutMm(acrossLong) / 2;
+  const outer: Across = { fromMm: middle.acrossMm - half, toMm: middle.acrossMm + half };
+  const shared = {
+    shelf: NO_SHELF,
+    role: 'trim',
+    thicknessMm: trimThickMm,
+    width: figure({ label: message('term.trimWidth'), mm: wishedMm.mm }),
+  } as const;
+  const front = { outFrom: deep, outTo: deep + trimThickMm };
+  // One cut short is lost, one a hair long hides in the reveal.
+  const given = (long: Figure) => ({ kind: 'given', figure: long, rounded: 'up' }) as const;
+  const upright = (id: 'trim-left' | 'trim-right', label: string, name: Message, longEdge: LongEdge): PartSpec => ({
+    ...shared,
+    id,
+    label,
+    name,
+    place: { ...front, upFrom: footMm, upTo: headMm },
+    across:
+      id === 'trim-left'
+        ? { fromMm: outer.fromMm, toMm: outer.fromMm + wishedMm.mm }
+        : { fromMm: outer.toMm - wishedMm.mm, toMm: outer.toMm },
+    upright: true,
+    length: given(upLong),
+    joints: [{ kind: isFooted ? 'mitred' : 'mitred-one', longEdge }],
+  });
+  const level = (id: string, label: string, name: Message, longEdge: LongEdge, upFrom: number): PartSpec => ({
+    ...shared,
+    id,
+    label,
+    name,
+    place: { ...front, upFrom, upTo: upFrom + wishedMm.mm },
+    across: outer,
+    length: given(acrossLong),
+    joints: [{ kind: 'mitred', longEdge }],
+  });
+  return [
+    upright('trim-left', 'TL', message('part.trim.left'), 'lower'),
+    upright('trim-right', 'TR', message('part.trim.right'), 'upper'),
+    level('trim-head', 'TT', message('part.trim.head'), 'upper', headMm - wishedMm.mm),
+    ...(isFooted ? [level('trim-foot', 'TB', message('part.trim.foot'), 'lower', footMm)] : []),
+  ];
+}
+
+/** The panel at the back of a box: as high as all of it; as wide as all of it, or into a rebate of either side. */
+function backPanel(box: CavityBox, wide: Figure, high: Figure, wallMm: number): PartSpec {
+  const { backMm, seat, width, height, rebated } = box;
+  const inMm = panelIn(box, wallMm);
   return {
     shelf: NO_SHELF,
     id: 'box-back',
@@ -249,9 +318,9 @@ function backPanel({ backMm, seat, width, height }: CavityBox, wide: Figure, hig
     name: message('part.backPanel'),
     label: 'BK',
     thicknessMm: backMm,
-    width: wide,
+    width: rebated ? less(wide, message('term.rebateEdges'), 2 * inMm) : wide,
     place: { upFrom: seat.upMm, upTo: seat.upMm + height.mm, outFrom: 0, outTo: backMm },
-    across: { fromMm: seat.acrossMm, toMm: seat.acrossMm + width.mm },
+    across: { fromMm: seat.acrossMm + inMm, toMm: seat.acrossMm + width.mm - inMm },
     upright: true,
     length: { kind: 'given', figure: high, rounded: 'down' },
   };

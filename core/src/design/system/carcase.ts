@@ -4,7 +4,7 @@ import { length, message } from '../../base/message';
 import type { Band, CavityBox, Opening } from '../../place/opening';
 import { wallKindOf } from '../../place/kinds';
 import { stop, type Problem } from '../../base/problem';
-import { boxBoardsDeep } from './boxAndTrim';
+import { behindBoards, boxBoardsDeep } from './boxAndTrim';
 import { snapToTape, type Tape } from '../../base/quantity';
 import * as pieces from './pieces';
 import type { Across, PartSpec, SystemInput } from './system';
@@ -35,7 +35,13 @@ export interface Carcase {
    * Its two sides, by the beginning of their ids: of its own, or those of a cavity's box, which has a top and a bottom.
    */
   readonly sides: 'case' | 'box';
+  /** How far out on a side its screws are counted from, millimetres: where the boards before a box's panel begin. */
+  readonly boardsFromMm: number;
 }
+
+/** Thickness of its sides: in a cavity those of the box, which are of the shelves' boards. Millimetres. */
+export const sideThickness = ({ box, wish, asked }: Pick<CaseInput, 'box' | 'wish' | 'asked'>): number =>
+  box ? wish.thickness.mm : asked.sideThickness.mm;
 
 /** Where the side of a case is. */
 export const sideOf = ({ sides }: Carcase, side: 'left' | 'right'): string => `${sides}-${side}`;
@@ -93,7 +99,7 @@ export function carcaseOf({ opening, shelves, space, wish, depthOf, asked, box, 
   const topMm = Math.max(Math.min(space.toMm ?? highest, most), highest + wish.thickness.mm);
   const high = less(figure({ label: message('term.caseTop'), mm: topMm }), message('term.floorThere'), footMm);
   const inside = less(wide, message('term.bothSides'), 2 * asked.sideThickness.mm);
-  return { wide, high, inside, depthMm, footMm, topMm, across, sides: 'case' };
+  return { wide, high, inside, depthMm, footMm, topMm, across, sides: 'case', boardsFromMm: 0 };
 }
 
 /** The box of a cavity as a case: it is there already, its shelves go into it. */
@@ -108,6 +114,7 @@ function boxCarcase(box: CavityBox, sideMm: number): Carcase {
     topMm: seat.upMm + height.mm,
     across: { fromMm: seat.acrossMm, toMm: seat.acrossMm + width.mm },
     sides: 'box',
+    boardsFromMm: behindBoards(box),
   };
 }
 
@@ -130,7 +137,7 @@ export function insideAcross({ across }: Carcase, sideMm: number, intoMm: number
  * and its two sides.
  */
 export function insideOf(input: CaseInput, plinthMm: number): Inside {
-  const { wish, space, box, asked } = input;
+  const { wish, space, box } = input;
   const carcase = carcaseOf(input);
   const thick = wish.thickness.mm;
   const bottomMm = box ? carcase.footMm + thick : bottomTop(carcase, plinthMm, thick, space.fromMm);
@@ -138,7 +145,7 @@ export function insideOf(input: CaseInput, plinthMm: number): Inside {
   return {
     bottom: figure({ label: message('term.caseBottomTop'), mm: bottomMm }),
     top: topMm === null ? null : figure({ label: message('term.caseTopUnder'), mm: topMm }),
-    across: insideAcross(carcase, box ? thick : asked.sideThickness.mm, 0),
+    across: insideAcross(carcase, sideThickness(input), 0),
   };
 }
 
@@ -171,8 +178,12 @@ export function caseProblems(carcase: Carcase, { opening, shelves, depthOf, aske
     const why = box.depth ? message('problem.caseShallow', { depth, taken }) : message('problem.noBoxDepth');
     problems.push(stop({ kind: 'support' }, why));
   }
+  const { back = false, backThickness = { mm: 0 }, nosing = false, nosingThickness = { mm: 0 } } = asked;
+  if (box && carcase.depthMm > 0 && nosing && carcase.depthMm <= nosingThickness.mm) {
+    const [depth, taken] = [length(carcase.depthMm), length(nosingThickness.mm)];
+    problems.push(stop({ kind: 'support' }, message('problem.caseShallow', { depth, taken })));
+  }
   if (!box) {
-    const { back = false, backThickness = { mm: 0 }, nosing = false, nosingThickness = { mm: 0 } } = asked;
     const takenMm = (back ? backThickness.mm : 0) + (nosing ? nosingThickness.mm : 0);
     const shallow = Math.min(carcase.depthMm, ...shelves.map(({ number }) => depthOf(number)));
     if (shelves.length > 0 && shallow <= takenMm)
@@ -207,18 +218,23 @@ export function shelfDepth(
   { asked, depthOf, box }: Pick<CaseInput, 'depthOf' | 'box'> & { readonly asked: BackedAsked },
   shelf: number,
 ): Figure {
-  if (box) return boxShelfDepth(box);
+  if (box) return boxShelfDepth(box, pieces.nosingOf(asked));
   return lessBack(pieces.boardDepth(depthOf(shelf), pieces.nosingOf(asked)), asked);
 }
 
-/** Depth of a shelf in a cavity's box. */
-const boxShelfDepth = ({ depth, backMm }: CavityBox): Figure =>
-  less(figure({ label: message('term.boxDepth'), mm: depth?.mm ?? 0 }), message('term.lessBackPanel'), backMm);
+/** Depth of a shelf's board in a cavity's box. */
+function boxShelfDepth({ depth, backMm }: CavityBox, nosing: pieces.Nosing | null): Figure {
+  const deep = figure({ label: message('term.boxDepth'), mm: depth?.mm ?? 0 });
+  const before = less(deep, message('term.lessBackPanel'), backMm);
+  return nosing ? less(before, message('term.lessNosing'), nosing.thicknessMm) : before;
+}
 
-/** A shelf as it lies in a cavity's box: before the panel over its back, as deep as the box's own boards. */
-export function inBox(one: PartSpec, box: CavityBox): PartSpec {
-  const width = boxShelfDepth(box);
-  return { ...one, width, place: { ...one.place, outFrom: box.backMm, outTo: box.backMm + width.mm } };
+/** A shelf as it lies in a cavity's box: before the panel at its back, its front level with the box's own boards. */
+export function inBox(one: PartSpec, box: CavityBox, nosing: pieces.Nosing | null): PartSpec {
+  const { backMm } = box;
+  const { place } = one;
+  const moved = { ...one, place: { ...place, outFrom: place.outFrom + backMm, outTo: place.outTo + backMm } };
+  return one.role === 'board' ? { ...moved, width: boxShelfDepth(box, nosing) } : moved;
 }
 
 /** Depth things stand on in a case: up to the front of the nosing, before the panel behind. Millimetres. */

@@ -1,6 +1,7 @@
 import { figure, less, type Figure } from '../../base/figure';
 import type { LaidShelf } from '../layout';
-import { message } from '../../base/message';
+import { length, message } from '../../base/message';
+import { stop, type Problem } from '../../base/problem';
 import { insideAcross, type BackedAsked, type Carcase, type CaseInput } from './carcase';
 import * as pieces from './pieces';
 import type { Across, Fastening, Joint, PartSpec } from './system';
@@ -69,6 +70,14 @@ export function caseShelf({ carcase, shelf, thicknessMm, depthMm, long, across, 
         ? { ...partSpec, across: between, length: { kind: 'given', figure: free, rounded: 'down' } }
         : { ...partSpec, across },
     );
+}
+
+/** A groove may take half of a side. */
+export function grooveProblems(grooveMm: number, sideMm: number): Problem[] {
+  const most = sideMm / 2;
+  if (grooveMm <= most) return [];
+  const said = { groove: length(grooveMm), post: length(sideMm), most: length(most) };
+  return [stop({ kind: 'support' }, message('problem.grooveTooDeep', said))];
 }
 
 /** Top and bottom boards of a case, at their upper faces, let into its sides like the shelves. */

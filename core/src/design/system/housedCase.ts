@@ -1,6 +1,5 @@
 import { figure, plus } from '../../base/figure';
-import { length, message } from '../../base/message';
-import { stop, type Problem } from '../../base/problem';
+import { message } from '../../base/message';
 import {
   type Carcase,
   bottomTop,
@@ -12,10 +11,11 @@ import {
   lessBack,
   shelfDepth,
   sideOf,
+  sideThickness,
   standingDepth,
 } from './carcase';
 import { backRebate, beforeBack, panelOf } from './casePanel';
-import { caseEnds, caseShelf, caseSides, plinthBoard, tipRail } from './caseParts';
+import { caseEnds, caseShelf, caseSides, grooveProblems, plinthBoard, tipRail } from './caseParts';
 import { beforeSkirting } from './caseSkirting';
 import { caseTrim } from './caseTrim';
 import * as pieces from './pieces';
@@ -43,7 +43,7 @@ export const housedCase: System<'housed-case'> = {
     const { asked, shelves, job, wish, box } = input;
     const carcase = carcaseOf(input);
     const trim = caseTrim(carcase, input);
-    const problems = [...caseProblems(carcase, input), ...grooveProblems(input)];
+    const problems = [...caseProblems(carcase, input), ...grooveProblems(asked.groove.mm, sideThickness(input))];
     const made = problems.length === 0 && shelves.length > 0;
     const nosing = pieces.nosingOf(asked);
     const bottomMm = bottomTop(carcase, asked.plinth.mm, wish.thickness.mm, input.space.fromMm);
@@ -64,16 +64,19 @@ export const housedCase: System<'housed-case'> = {
             ],
       hardware: [],
       holds: made ? shelves.map((shelf) => holdOf(shelf.number, carcase, input)) : [],
-      fastenings:
-        made && !box
-          ? [
-              ...plinth.fastenings,
-              ...panel.flatMap(({ fastenings }) => fastenings),
-              ...pieces.nosingsOn(shelves, nosing, wish.thickness.mm, (shelf) => shelfDepth(input, shelf).mm),
-              ...rail.fastenings,
-              ...trim.fastenings,
-            ]
-          : [],
+      fastenings: made
+        ? [
+            ...pieces.nosingsOn(shelves, nosing, wish.thickness.mm, (shelf) => shelfDepth(input, shelf).mm),
+            ...(box
+              ? []
+              : [
+                  ...plinth.fastenings,
+                  ...panel.flatMap(({ fastenings }) => fastenings),
+                  ...rail.fastenings,
+                  ...trim.fastenings,
+                ]),
+          ]
+        : [],
       ...(box
         ? {
             boxSides: {
@@ -134,6 +137,7 @@ function boxShelves(carcase: Carcase, input: Input): PartSpec[] {
   const { asked, shelves, wish, box } = input;
   const long = plus(carcase.inside, message('term.intoGrooves'), 2 * asked.groove.mm);
   const across = insideAcross(carcase, wish.thickness.mm, asked.groove.mm);
+  const nosing = pieces.nosingOf(asked);
   return shelves.flatMap((shelf) =>
     caseShelf({
       carcase,
@@ -142,8 +146,8 @@ function boxShelves(carcase: Carcase, input: Input): PartSpec[] {
       depthMm: carcase.depthMm,
       long,
       across,
-      nosing: null,
-    }).map((one) => (box ? inBox(one, box) : one)),
+      nosing,
+    }).map((one) => (box ? inBox(one, box, nosing) : one)),
   );
 }
 
@@ -180,23 +184,6 @@ function partsOf(carcase: Carcase, input: Input): PartSpec[] {
       }).map((partSpec) =>
         partSpec.role === 'board' ? forward({ ...partSpec, width: shelfDepth(input, shelf.number) }) : partSpec,
       ),
-    ),
-  ];
-}
-
-function grooveProblems({ asked, box, wish }: Input): Problem[] {
-  // In a cavity the sides are those of its box.
-  const side = box ? wish.thickness.mm : asked.sideThickness.mm;
-  const most = side / 2;
-  if (asked.groove.mm <= most) return [];
-  return [
-    stop(
-      { kind: 'support' },
-      message('problem.grooveTooDeep', {
-        groove: length(asked.groove.mm),
-        post: length(side),
-        most: length(most),
-      }),
     ),
   ];
 }

@@ -1,4 +1,4 @@
-import { figure, less } from '../../base/figure';
+import { figure, less, plus, type Figure } from '../../base/figure';
 import { message } from '../../base/message';
 import {
   type Carcase,
@@ -11,23 +11,24 @@ import {
   lessBack,
   shelfDepth,
   sideOf,
+  sideThickness,
   standingDepth,
 } from './carcase';
 import { backRebate, beforeBack, panelOf } from './casePanel';
-import { caseEnds, caseShelf, caseSides, plinthBoard, tipRail } from './caseParts';
+import { caseEnds, caseShelf, caseSides, grooveProblems, plinthBoard, tipRail } from './caseParts';
 import { beforeSkirting } from './caseSkirting';
 import { CORNER_SHARES } from './boxAndTrim';
 import { caseTrim } from './caseTrim';
 import { fixedShelf } from '../layout';
 import * as pieces from './pieces';
-import type { Fastening, Hold, PartSpec, System, SystemInput } from './system';
+import type { Fastening, Hold, Joint, PartSpec, System, SystemInput, SystemResult } from './system';
 
 type Input = SystemInput<'pinned-case'>;
 type Shelf = Input['shelves'][number];
 
 /**
  * A case whose shelves lie on pins in rows of holes and are shorter than the inside by a play; one near the middle is
- * screwed fast, so that the sides cannot bow. Top and bottom stand between the sides and are screwed too.
+ * screwed fast or let into both sides, so that they cannot bow. Top and bottom stand between the sides and are screwed too.
  */
 export const pinnedCase: System<'pinned-case'> = {
   name: 'pinned-case',
@@ -45,7 +46,11 @@ export const pinnedCase: System<'pinned-case'> = {
     const { asked, shelves, wish, box } = input;
     const carcase = carcaseOf(input);
     const trim = caseTrim(carcase, input);
-    const problems = caseProblems(carcase, input);
+    const housed = asked.fixedBy === 'housed';
+    const problems = [
+      ...caseProblems(carcase, input),
+      ...(housed ? grooveProblems(asked.groove.mm, sideThickness(input)) : []),
+    ];
     const made = problems.length === 0 && shelves.length > 0;
     const room = insideOf(input, asked.plinth.mm);
     const within = { fromMm: room.bottom.mm, toMm: room.top?.mm ?? carcase.topMm - wish.thickness.mm };
@@ -72,25 +77,22 @@ export const pinnedCase: System<'pinned-case'> = {
       holds: made ? shelves.map((shelf) => holdOf(shelf, carcase, input, shelf.number === fixed)) : [],
       fastenings: made
         ? [
-            ...endScrews(carcase, input, fixed),
+            ...endScrews(carcase, input, housed ? null : fixed),
+            ...pieces.nosingsOn(shelves, nosing, wish.thickness.mm, (shelf) => shelfDepth(input, shelf).mm),
             ...(box
               ? []
-              : [
-                  ...plinth.fastenings,
-                  ...panel.flatMap(({ fastenings }) => fastenings),
-                  ...pieces.nosingsOn(shelves, nosing, wish.thickness.mm, (shelf) => shelfDepth(input, shelf).mm),
-                  ...rail.fastenings,
-                ]),
+              : [...plinth.fastenings, ...panel.flatMap(({ fastenings }) => fastenings), ...rail.fastenings]),
             ...trim.fastenings,
           ]
         : [],
       ...(box
-        ? {}
+        ? housings(carcase, input, made ? fixed : null)
         : pieces.standing(made, { heightMm: carcase.high.mm, depthMm: carcase.depthMm, fastening: rail.id })),
       marks: shelves.flatMap((shelf) => pieces.shelfMarks(shelf, input.levelLineUpMm, null)),
       order: [
+        ...(housed ? [message(input.job.tools === 'hand' ? 'order.posts.chisel' : 'order.posts.groove')] : []),
         message('order.case.pins'),
-        message('order.case.screw'),
+        message(housed ? 'order.case.glueFixed' : 'order.case.screw'),
         message('order.case.square'),
         ...((box ? box.backMm > 0 : asked.back) ? [message('order.case.back')] : []),
         message('order.case.stand'),
@@ -111,21 +113,45 @@ export const pinnedCase: System<'pinned-case'> = {
   }),
 };
 
-/** Shelves in a cavity's box: shorter than its inside by their play, but for the one that is screwed fast. */
-function boxShelves(carcase: Carcase, { asked, shelves, wish, box }: Input, fixed: number | null): PartSpec[] {
+/** What the fixed shelf is let into: a housing across each side of a cavity's box. */
+function housings(carcase: Carcase, input: Input, fixed: number | null): Pick<SystemResult, 'boxSides'> {
+  const [joint] = housingOf(carcase, input, fixed);
+  return joint ? { boxSides: joint } : {};
+}
+
+/** The housing of the fixed shelf across a side, if it is let in. */
+function housingOf(carcase: Carcase, { asked, shelves, wish }: Input, fixed: number | null): Joint[] {
+  const shelf = shelves.find(({ number }) => number === fixed);
+  if (asked.fixedBy !== 'housed' || !shelf) return [];
+  const atMm = [shelf.underside.mm - carcase.footMm];
+  return [{ kind: 'housed', depthMm: asked.groove.mm, wideMm: wish.thickness.mm, atMm }];
+}
+
+/** How long a shelf is, and how far it is let into the sides at each end; negative: how far it ends short of them. */
+function lengthOf(carcase: Carcase, { asked }: Input, isFixed: boolean): { long: Figure; intoMm: number } {
+  const { inside } = carcase;
+  if (!isFixed)
+    return { long: less(inside, message('term.shelfPlay'), asked.shelfPlay.mm), intoMm: -asked.shelfPlay.mm / 2 };
+  if (asked.fixedBy === 'screwed') return { long: inside, intoMm: 0 };
+  return { long: plus(inside, message('term.intoGrooves'), 2 * asked.groove.mm), intoMm: asked.groove.mm };
+}
+
+/** Shelves in a cavity's box: shorter than its inside by their play, but for the fixed one. */
+function boxShelves(carcase: Carcase, input: Input, fixed: number | null): PartSpec[] {
+  const { asked, shelves, wish, box } = input;
   const thick = wish.thickness.mm;
+  const nosing = pieces.nosingOf(asked);
   return shelves.flatMap((shelf) => {
-    const play = shelf.number === fixed ? 0 : asked.shelfPlay.mm;
-    const long = less(carcase.inside, message('term.shelfPlay'), play);
+    const { long, intoMm } = lengthOf(carcase, input, shelf.number === fixed);
     return caseShelf({
       carcase,
       shelf,
       thicknessMm: thick,
       depthMm: carcase.depthMm,
       long,
-      across: insideAcross(carcase, thick, -play / 2),
-      nosing: null,
-    }).map((one) => (box ? inBox(one, box) : one));
+      across: insideAcross(carcase, thick, intoMm),
+      nosing,
+    }).map((one) => (box ? inBox(one, box, nosing) : one));
   });
 }
 
@@ -136,19 +162,18 @@ function partsOf(carcase: Carcase, input: Input, fixed: number | null): PartSpec
   const width = figure({ label: message('term.shelfDepth'), mm: carcase.depthMm });
   const inner = lessBack(width, asked);
   const forward = (partSpec: PartSpec) => beforeSkirting(beforeBack(partSpec, asked), carcase, input);
-  const loose = less(carcase.inside, message('term.shelfPlay'), asked.shelfPlay.mm);
   return [
-    ...caseSides(carcase, input, width, () => backRebate(asked, side / 2)),
+    ...caseSides(carcase, input, width, () => [...housingOf(carcase, input, fixed), ...backRebate(asked, side / 2)]),
     ...caseEnds(carcase, bottom, thick, inner, carcase.inside, insideAcross(carcase, side, 0)).map(forward),
     ...shelves.flatMap((shelf) => {
-      const fast = shelf.number === fixed;
+      const { long, intoMm } = lengthOf(carcase, input, shelf.number === fixed);
       return caseShelf({
         carcase,
         shelf,
         thicknessMm: thick,
         depthMm: input.depthOf(shelf.number),
-        long: fast ? carcase.inside : loose,
-        across: insideAcross(carcase, side, fast ? 0 : -asked.shelfPlay.mm / 2),
+        long,
+        across: insideAcross(carcase, side, intoMm),
         nosing: pieces.nosingOf(asked),
       }).map((partSpec) =>
         partSpec.role === 'board' ? forward({ ...partSpec, width: shelfDepth(input, shelf.number) }) : partSpec,
@@ -201,7 +226,7 @@ function endScrews(carcase: Carcase, input: Input, fixed: number | null): Fasten
       carcase,
       id,
       upMm: topMm - wish.thickness.mm / 2,
-      sideMm: box ? wish.thickness.mm : asked.sideThickness.mm,
+      sideMm: sideThickness(input),
       screws: depthMm < NARROW_MM ? 2 : 3,
       depthMm,
     }),
@@ -225,6 +250,7 @@ export function sideIntoEnd({ carcase, id, upMm, sideMm, screws, depthMm }: Side
   // The sides of a box have the screws through its shims at a quarter and three quarters.
   const edge = carcase.sides === 'box' ? depthMm * CORNER_SHARES[0] : Math.min(40, depthMm / 4);
   const outs = Array.from({ length: screws }, (_, k) => edge + ((depthMm - 2 * edge) * k) / (screws - 1));
+  const { boardsFromMm } = carcase;
   return (['left', 'right'] as const).map((side) => ({
     id: `${sideOf(carcase, side)}/${id}`,
     shelf: shelfOf(id),
@@ -232,7 +258,10 @@ export function sideIntoEnd({ carcase, id, upMm, sideMm, screws, depthMm }: Side
     into: { kind: 'piece', id, grain: 'end', haveMm: null },
     with: 'screw',
     passMm: sideMm,
-    spread: { kind: 'given', at: outs.map((acrossMm) => ({ alongMm: upMm - carcase.footMm, acrossMm })) },
+    spread: {
+      kind: 'given',
+      at: outs.map((out) => ({ alongMm: upMm - carcase.footMm, acrossMm: boardsFromMm + out })),
+    },
     carries: shelfOf(id) > 0 ? sideOf(carcase, side) : null,
     leverMm: 0,
   }));

@@ -1,9 +1,9 @@
-import { less, toTape, type Figure } from '../../base/figure';
+import { figure, less, toTape, type Figure } from '../../base/figure';
 import { usualBox, type BoxWish, type Job } from '../../job';
 import { about, length, message, text, type Message } from '../../base/message';
 import { acrossAt, stations } from '../kinds';
 import { doubtful, stop, type Problem } from '../../base/problem';
-import type { Tape } from '../../base/quantity';
+import type { Tape, TypedLength } from '../../base/quantity';
 import { minus, SURE, type Functional, type Survey } from '../survey';
 import { functionalOf, openingOf, surveyed } from './fromSurvey';
 import type { SurfacePoint } from './opening';
@@ -26,8 +26,10 @@ export interface CavityBox {
   readonly width: Figure;
   readonly height: Figure;
   readonly depth: Figure | null;
-  /** Thickness of the panel over its back, millimetres; 0 where it has none. */
+  /** Thickness of the panel at its back, millimetres; 0 where it has none. */
   readonly backMm: number;
+  /** Whether the panel lies in a rebate of the sides, which are then as deep as the box. */
+  readonly rebated: boolean;
   /** Where its lower left outer corner stands: in the middle of the room there is, on the highest of the sill. */
   readonly seat: { readonly acrossMm: number; readonly upMm: number };
   /** Share of openings that agree with the readings into which it goes, percent. */
@@ -44,7 +46,7 @@ export interface CavityBox {
   readonly problems: readonly Problem[];
 }
 
-type BoxJob = Pick<Job, 'box' | 'units' | 'tape' | 'shelves'>;
+type BoxJob = Pick<Job, 'box' | 'units' | 'tape' | 'shelves' | 'place'>;
 
 const SAMPLES = 600;
 const SEED = 7;
@@ -78,19 +80,24 @@ export function cavityBox(survey: Survey, job: BoxJob): CavityBox | null {
   const { widthMm, heightMm } = largest(rooms, wish.odds / 100);
   const mean = roomIn(joint.meanMm, faces);
 
-  const sized = (label: Message, between: Functional, wantedMm: number) => {
+  const sized = (label: Message, between: Functional, wantedMm: number, own: TypedLength | undefined) => {
     const told = surveyed(survey, between, label);
+    if (own) return less(told, message('term.boxTyped'), told.mm - own.mm);
     return toTape(
       less(told, message('term.boxOdds', { odds: text(`${wish.odds}`) }), told.mm - wantedMm),
       job.tape,
       'down',
     );
   };
-  const width = sized(message('term.cavityWidth'), mean.acrossFrom, widthMm);
-  const height = sized(message('term.cavityHeight'), mean.upFrom, heightMm);
+  const width = sized(message('term.cavityWidth'), mean.acrossFrom, widthMm, wish.size?.width);
+  const height = sized(message('term.cavityHeight'), mean.upFrom, heightMm, wish.size?.height);
   const shallowest = opening.clearDepth()?.narrowest;
-  const depth = shallowest ? toTape(shallowest, job.tape, 'down') : null;
+  const measured = shallowest ? toTape(shallowest, job.tape, 'down') : null;
+  // A hole that is open at the back ends nowhere: the box is as deep as its shelves are wished.
+  const open = figure({ label: message('term.boxOpen'), mm: job.shelves.depth.mm });
+  const depth = measured ?? (job.place.back ? null : open);
   const backMm = wish.back?.mm ?? 0;
+  const rebated = backMm > 0 && wish.backFit === 'rebated';
   const seat = { acrossMm: mean.left + (mean.width - width.mm) / 2, upMm: mean.floor };
   const problems: Problem[] = [];
   if (width.mm <= 0 || height.mm <= 0) {
@@ -105,6 +112,7 @@ export function cavityBox(survey: Survey, job: BoxJob): CavityBox | null {
       height,
       depth,
       backMm,
+      rebated,
       seat,
       odds: 0,
       shims: [],
@@ -113,6 +121,9 @@ export function cavityBox(survey: Survey, job: BoxJob): CavityBox | null {
     };
   }
   const goesIn = rooms.filter((room) => room.width >= width.mm && room.height >= height.mm).length;
+  const odds = (100 * goesIn) / rooms.length;
+  if (wish.size && odds < wish.odds - NEARLY)
+    problems.push(tooLarge({ width, height, odds }, wish, { widthMm, heightMm }));
   const shims = shimsOf(survey, width.mm, height.mm, mean, job.tape);
   const trim = trimOf(survey, width.mm, height.mm, mean, wish.trim, job.shelves.thickness.mm);
   if (!trim.covers) {
@@ -123,8 +134,29 @@ export function cavityBox(survey: Survey, job: BoxJob): CavityBox | null {
       ),
     );
   }
-  return { width, height, depth, backMm, seat, odds: (100 * goesIn) / rooms.length, shims, trim, problems };
+  return { width, height, depth, backMm, rebated, seat, odds, shims, trim, problems };
 }
+
+/** A typed box that goes in less surely than is wished. */
+function tooLarge(
+  { width, height, odds }: Pick<CavityBox, 'width' | 'height' | 'odds'>,
+  wish: BoxWish,
+  fits: { readonly widthMm: number; readonly heightMm: number },
+): Problem {
+  const said = {
+    width: length(width.mm),
+    height: length(height.mm),
+    odds: text(`${Math.round(odds)}`),
+    fitsWidth: length(fits.widthMm),
+    fitsHeight: length(fits.heightMm),
+    wanted: text(`${wish.odds}`),
+  };
+  const severity = odds < UNLIKELY ? stop : doubtful;
+  return severity({ kind: 'place' }, message('problem.boxLarge', said));
+}
+/** Chances that differ by less are the same; a box with less of a chance is not worth making. Percent. */
+const NEARLY = 0.5;
+const UNLIKELY = 20;
 
 /** Points of the left and right wall, the sill and the head. */
 type Faces = readonly [left: SurfacePoint[], right: SurfacePoint[], floor: SurfacePoint[], ceiling: SurfacePoint[]];

@@ -1,6 +1,6 @@
 import type { Job, Reading, SurfaceName, Trial } from '../../job';
 import { extentOf, specOf, type Extent, type PlaceSpec } from '../kinds';
-import { spotOf } from '../reading';
+import { spotOf, type Spot } from '../reading';
 import {
   adjust,
   factors,
@@ -25,9 +25,9 @@ export interface ReadingCheck {
   readonly id: string;
   /**
    * `used`: it counts. `aside`: it disagrees too much and does not count. `dropped`: the person left it out.
-   * `foreign`: it speaks of a wall this place does not have.
+   * `foreign`: it speaks of a wall this place does not have. `outside`: it speaks of a spot above the ceiling.
    */
-  readonly state: 'used' | 'aside' | 'dropped' | 'foreign';
+  readonly state: 'used' | 'aside' | 'dropped' | 'foreign' | 'outside';
   /** What the other readings would have it be, in its own unit; null when it is foreign. */
   readonly expected: number | null;
   /** Said less expected, and how surely that is known. */
@@ -82,7 +82,8 @@ export function surveyOf(
       spec.readings.includes(reading.kind) &&
       surfacesOf(spotOf(reading), setting).every((name) => surfaces.includes(name)),
   );
-  const counting = own.filter((one) => one.verdict !== 'dropped');
+  const inside = own.filter((reading) => !isAbove(spotOf(reading), extent));
+  const counting = inside.filter((one) => one.verdict !== 'dropped');
   const gauge = gaugeOf(surfaces, extent);
   const bare: Model = { priors, gauge, setting, factor: factors(errors), trials: NONE };
   // Which readings are slips is for the readings to say: no note of a trial sets one aside.
@@ -109,10 +110,20 @@ export function surveyOf(
     failed,
     trials: judged?.checks ?? [],
     checks: readings.map((reading) =>
-      own.includes(reading) ? checkOf(reading, left.get(reading.id), model, solved, aside) : foreign(reading.id),
+      inside.includes(reading)
+        ? checkOf(reading, left.get(reading.id), model, solved, aside)
+        : uncounted(reading.id, own.includes(reading) ? 'outside' : 'foreign'),
     ),
   };
 }
+
+/** Whether a spot lies higher than the ceiling, where that was measured. */
+function isAbove(spot: Spot, { height, measured }: Extent): boolean {
+  const upMm = ('upMm' in spot ? spot.upMm : 0) + (spot.kind === 'plumb' ? spot.overMm : 0);
+  return measured.height && upMm > height + ABOVE_MM;
+}
+/** Ceilings slope, and a tape is held near them: only what lies this much higher is no spot of the place. Millimetres. */
+const ABOVE_MM = 50;
 
 const NONE: TrialStatements = { observations: [], aux: [] };
 
@@ -151,6 +162,7 @@ function checkOf(
   return { id, state: 'used', against, ...worstFirst(offs) };
 }
 
-function foreign(id: string): ReadingCheck {
-  return { id, state: 'foreign', expected: null, off: 0, sd: 0, w: 0, against: null };
+/** A reading that counts for nothing here. */
+function uncounted(id: string, state: 'foreign' | 'outside'): ReadingCheck {
+  return { id, state, expected: null, off: 0, sd: 0, w: 0, against: null };
 }

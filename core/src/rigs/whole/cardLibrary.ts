@@ -31,8 +31,13 @@ export function cardLibrary(): Job {
     ],
     shelves: { ...start.shelves, way: 'equal-gaps', count: 9, thickness: long('12'), depth: long('89') },
     pins: { pitch: long('32'), setBack: long('20'), diameter: long('5'), hangs: long('3'), either: 2 },
-    support: { system: 'pinned-case', own: {} },
+    support: { system: 'pinned-case', own: { 'pinned-case': { fixedBy: 'housed', groove: long('5') } } },
     wood: { ...start.wood, boards: 'birch-ply', sticks: 'pine' },
-    box: { odds: 97, trim: { width: long('45'), reveal: long('3'), thickness: long('15') }, back: long('3') },
+    box: {
+      odds: 97,
+      trim: { width: long('45'), reveal: long('3'), thickness: long('15') },
+      back: long('3'),
+      backFit: 'rebated',
+    },
   };
 }

@@ -1,4 +1,3 @@
-import { typedMass } from '../../base/quantity';
 import type { Job } from '../../job';
 import { thing } from '../demo/take';
 import { begun } from './take';
@@ -37,7 +36,6 @@ export function deepShelves(): Job {
       read('height', { side: 'right', at: 'front' }, '2403'),
     ],
     things: [thing('mm', 'Crate', ['400', '320', '560', '60'], [9, '9 kg'], { count: 6, often: 'weekly' })],
-    load: { use: 'own', perMetre: typedMass(45, '45 kg', 'kg') },
     shelves: { ...start.shelves, way: 'contents', count: 2, thickness: long('18'), depth: long('600') },
     support: {
       system: 'three-side-cleats',

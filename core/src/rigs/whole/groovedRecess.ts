@@ -22,9 +22,18 @@ export function groovedRecess(): Job {
       read('level', { of: 'floor', along: 'across', at: 'front', overMm: '600' }, '1', 'left'),
     ],
     shelves: { ...start.shelves, way: 'equal-gaps', count: 5, thickness: long('18'), depth: long('180') },
-    support: { system: 'housed-case', own: { 'housed-case': { groove: long('9') } } },
+    support: {
+      system: 'housed-case',
+      own: {
+        'housed-case': { groove: long('9'), nosing: true, nosingThickness: long('20'), nosingHeight: long('30') },
+      },
+    },
     wood: { ...start.wood, boards: 'birch-ply', sticks: 'pine' },
     build: { ...start.build, prepare: { clear: false, holes: 0, open: true, paint: false } },
-    box: { odds: 97, trim: { width: long('57'), reveal: long('5'), thickness: long('20') }, back: long('9') },
+    box: {
+      odds: 97,
+      trim: { width: long('57'), reveal: long('5'), thickness: long('20'), foot: false },
+      back: long('9'),
+    },
   };
 }

@@ -1,6 +1,9 @@
 import { usualBox, type Job } from '../../job/document';
 import { about, message } from '../../base/message';
+import { outerCorners } from '../../design/body/corners';
+import type { PartRole } from '../../design/system';
 import type { Plan } from '../../plan';
+import { hullOf } from './hull';
 import type { Point, Role, Scene, Shape } from './scene';
 
 /**
@@ -18,15 +21,19 @@ export function boxScene(plan: Plan, job: Job): Scene | null {
   const left = box.seat.acrossMm;
   const foot = box.seat.upMm;
   const [right, head] = [left + box.width.mm, foot + box.height.mm];
-  // Outwards of the box's clear opening: to where the trim begins, and to where it ends.
-  const outBy = (by: number) => ({
+  const around = (by: number) => ({
     l: left + wall - by,
     r: right - wall + by,
     f: foot + wall - by,
     h: head - wall + by,
   });
-  const inner = outBy(trim.reveal.mm);
-  const outer = outBy(trim.reveal.mm + trim.width.mm);
+  const all = around(trim.reveal.mm + trim.width.mm);
+  // Without trim along the bottom its uprights end where the box does.
+  const outer = trim.foot === false ? { ...all, f: foot } : all;
+  const seen = (role: Role, roles: readonly PartRole[]) =>
+    plan.body.pieces.flatMap(({ role: of, solid }): Shape[] =>
+      roles.includes(of) ? [shape(role, ...hullOf(outerCorners(solid).map(([x, , z]): Point => [x, z])))] : [],
+    );
   const margin = Math.max(box.width.mm, box.height.mm) * 0.04;
   const edge = {
     l: Math.min(outer.l, left) - 2.4 * margin,
@@ -35,7 +42,6 @@ export function boxScene(plan: Plan, job: Job): Scene | null {
     h: Math.max(outer.h, head) + 2.4 * margin,
   };
   const shape = (role: Role, ...points: Point[]): Shape => ({ kind: 'polygon', role, points });
-  const rect = (role: Role, l: number, r: number, f: number, h: number) => shape(role, [l, f], [r, f], [r, h], [l, h]);
   const string = (from: Point, to: Point, mm: number, share = 0.5): Shape => ({
     kind: 'dimension',
     role: 'dimension',
@@ -67,14 +73,8 @@ export function boxScene(plan: Plan, job: Job): Scene | null {
     shapes: [
       ...studs,
       ...levels,
-      rect('board', left, left + wall, foot, head),
-      rect('board', right - wall, right, foot, head),
-      rect('board', left + wall, right - wall, foot, foot + wall),
-      rect('board', left + wall, right - wall, head - wall, head),
-      shape('trim', [outer.l, outer.f], [inner.l, inner.f], [inner.l, inner.h], [outer.l, outer.h]),
-      shape('trim', [outer.r, outer.f], [inner.r, inner.f], [inner.r, inner.h], [outer.r, outer.h]),
-      shape('trim', [outer.l, outer.h], [inner.l, inner.h], [inner.r, inner.h], [outer.r, outer.h]),
-      shape('trim', [outer.l, outer.f], [inner.l, inner.f], [inner.r, inner.f], [outer.r, outer.f]),
+      ...seen('board', ['box-side', 'box-end']),
+      ...seen('trim', ['trim']),
       string([outer.l, edge.h - margin], [outer.r, edge.h - margin], across.length.mm),
       string([edge.l + margin, outer.f], [edge.l + margin, outer.h], upright.length.mm),
       {

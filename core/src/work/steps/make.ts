@@ -1,9 +1,9 @@
 import type { Part } from '../../design/fit';
-import { surfacesOf } from '../stock/finish';
+import { finishFor, surfacesOf } from '../stock/finish';
 import { assembleUnit, makeBrackets } from './kinds/assemble';
 import { buy } from './kinds/buy';
 import { cutBoards, cutSheets, cutSticks } from './kinds/cut';
-import { drillPieces, drillPins } from './kinds/drill';
+import { cleanPins, drillPieces, drillPins } from './kinds/drill';
 import { dryFit } from './kinds/dryFit';
 import { finishSteps, type Finished } from './kinds/finish';
 import { gluePanels } from './kinds/glue';
@@ -87,7 +87,16 @@ function makeLot(work: Work, put: Put, wood: Wood, lot: Lot): Pick<Finished, 're
     named: true,
   });
   finished.steps.forEach(put);
-  return finished;
+  const pinned = name === '' ? drillPins(work, parts, []) : null;
+  const isCoated = pinned?.parts?.some(
+    (id) =>
+      finishFor(
+        parts.find((part) => part.id === id)!,
+        job,
+      ) !== 'bare',
+  );
+  if (!pinned || !isCoated) return finished;
+  return { ...finished, ready: [...finished.ready, put(cleanPins(pinned, finished.ready))] };
 }
 
 /** Writes the steps that cut sheets, boards and sticks, as far as there are any. */

@@ -39,6 +39,7 @@ export const MINUTES = {
   drill: { begin: 8, each: 0.8 },
   boreAtWall: { begin: 0, each: 0.8 },
   pins: fixed(30),
+  cleanPins: fixed(10),
   /** For each piece. */
   brackets: { begin: 10, each: 5 },
   dryFit: { begin: 10, each: 2 },

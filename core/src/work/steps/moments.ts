@@ -42,6 +42,7 @@ const MOMENTS: Readonly<Record<string, Moment>> = {
   'order.case.trim': 'front',
   'order.case.stand': 'stand',
   'order.case.pins': 'pins',
+  'order.case.glueFixed': 'assemble',
   'order.case.screw': 'stand',
   'order.case.shelvesIn': 'shelf',
   'order.tower.spacers': 'assemble',

@@ -104,15 +104,16 @@ export const CATALOGUE_ROWS: readonly CatalogueRow[] = [
   ...metric('strip', ['hardwood'], 12, [30, 60], [2000, 2400], 5.2),
   ...metric('timber', SOFT, 30, [45, 70], [2400, 3000, 4200], 0.95),
   ...metric('timber', SOFT, 45, [45, 70, 95, 120, 145, 195], [2400, 3000, 3600, 4200, 4800, 5400], 0.75),
+  ...metric('timber', SOFT, 38, [38, 63, 89, 140, 184, 235], [2400, 3000, 3660, 4200, 4800], 0.72),
   ...metric('timber', SOFT, 70, [70], [2400, 3000, 4200], 0.95),
   ...metric('timber', SOFT, 95, [95], [2400, 3000], 1.0),
   ...metric('rod', ['pine', 'hardwood'], 28, [28], [1000, 2000], 6),
   ...metric('rod', ['tube'], 25, [25], [1000, 1500, 2000, 3000], 9),
-  ...cutDown('sheet', ['birch-ply'], 'uk', [6.5, 9, 12, 15, 18, 21, 24, 27], [2500, 1250], 1.4),
+  ...cutDown('sheet', ['birch-ply'], 'uk', [3, 4, 6.5, 9, 12, 15, 18, 21, 24, 27], [2500, 1250], 1.4),
   ...cutDown('sheet', ['softwood-ply'], 'uk', [9, 12, 15, 18, 21], [2440, 1220], 0.85),
   ...cutDown('sheet', ['osb'], 'uk', [12, 15, 18, 22], [2500, 1250], 0.42),
   ...cutDown('sheet', ['chipboard'], 'uk', [16, 19, 22], [2800, 2070], 0.4),
-  ...cutDown('sheet', ['mdf'], 'uk', [6, 10, 12, 16, 18, 19, 22, 25], [2440, 1220], 0.58),
+  ...cutDown('sheet', ['mdf'], 'uk', [3, 6, 10, 12, 16, 18, 19, 22, 25], [2440, 1220], 0.58),
   ...inch(
     'board',
     ['pine'],
@@ -186,6 +187,7 @@ export const CATALOGUE_ROWS: readonly CatalogueRow[] = [
       ['2 × 6', 1.5, 5.5],
       ['2 × 8', 1.5, 7.25],
       ['2 × 10', 1.5, 9.25],
+      ['2 × 12', 1.5, 11.25],
     ],
     feet(8, 10, 12, 16),
     0.65,
@@ -215,7 +217,7 @@ export const CATALOGUE_ROWS: readonly CatalogueRow[] = [
     'sheet',
     ['mdf', 'chipboard'],
     'us',
-    [0.25, 0.5, 0.75].map((one) => one * INCH),
+    [0.125, 0.25, 0.5, 0.75].map((one) => one * INCH),
     [97 * INCH, 49 * INCH],
     0.5,
     nameOfPly,
@@ -225,5 +227,5 @@ export const CATALOGUE_ROWS: readonly CatalogueRow[] = [
 /** Panels are called by the fraction above what they really are. */
 function nameOfPly(mm: number): string {
   const inches = mm / INCH;
-  return inches > 0.6 ? '3/4' : inches > 0.42 ? '1/2' : '1/4';
+  return inches > 0.6 ? '3/4' : inches > 0.42 ? '1/2' : inches > 0.16 ? '1/4' : '1/8';
 }

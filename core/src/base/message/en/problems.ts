@@ -90,11 +90,17 @@ export const problemsEn = {
     '“{reading, name}” is set aside. Reads: {value, name}. The others predict: {expected, name}. {slip, sentence} Measure again, or keep or delete the reading.',
   'problem.readingsDisagree':
     '“{reading, name}” reads: {value, name}. That contradicts “{other, name}”. Measure both again.',
+  'problem.readingOutside':
+    '“{reading, name}” lies higher than the opening, which is {height, length} high, so it is ignored. Change its height.',
   'problem.readingForeign': '“{reading, name}” is about a wall that this place does not have, so it is ignored.',
   'problem.notSettled':
     'The readings contradict each other so much that no opening fits them. Look for a slip. Delete that reading or measure it again.',
   'problem.notSolvable':
     'The readings cannot be combined. Look for one that is far out, then delete it or measure it again.',
+  'problem.lineAbove':
+    'The level line is planned {up, length} up, above the opening ({height, length} high). Set it lower under Heights, where you can mark it inside.',
+  'problem.boxLarge':
+    'A box {width, length} wide and {height, length} high has a {odds} % chance to fit. One of {fitsWidth, length} × {fitsHeight, length} has {wanted} %. Make the box smaller, or measure again where the hole is narrowest.',
   'problem.noBox':
     'No upright box fits: the cavity leaves {width, length} by {height, length} between its tightest places.',
   'problem.trimShort': 'The trim covers {covers, length}, and the gap may reach {gap, about}. Choose wider trim.',

@@ -50,6 +50,7 @@ export const supportsEn = {
   'order.case.back': 'Fix the back panel to keep the case square.',
   'order.case.stand': 'Stand the case in place, shim it plumb and level, and screw the wall strip to the wall.',
   'order.case.pins': 'Drill both sides for pins from one template, its foot always at the same end.',
+  'order.case.glueFixed': 'Glue the fixed shelf into the housings of both sides, level with their front edges.',
   'order.case.screw': 'Drill pilot holes, then screw the sides to top, bottom and fixed shelf.',
   'order.case.shelvesIn': 'Lay the other shelves on their pins.',
   'order.tower.spacers': 'Cut all spacer blocks of one length in one go.',

@@ -54,6 +54,20 @@ export function drillPins(work: Work, parts: readonly Part[], after: Waits): Wri
   };
 }
 
+/** Step: clear the finish out of the pin holes. */
+export const cleanPins = ({ parts }: Pick<Written, 'parts'>, after: Waits): Written => ({
+  place: 'workshop',
+  id: 'clean-pins',
+  kind: 'drill',
+  what: message('step.cleanPins'),
+  minutes: usualMinutes('cleanPins'),
+  after,
+  how: [message('how.cleanPins')],
+  check: [message('check.pinsGoIn')],
+  tools: ['drill'],
+  ...(parts ? { parts } : {}),
+});
+
 /** Time to drill at the wall, minutes. */
 export const boringMinutes = (driven: readonly Fixing[]): number =>
   driven.reduce((sum, fixing) => sum + (drilledAtWall(fixing) ? minutesFor('boreAtWall', fixing.holes.length) : 0), 0);
