@@ -110,7 +110,7 @@ function useTyping(props: LengthFieldProps) {
   const standing = value ? asShown(value, units, tape) : '';
   const read = useCallback(
     (typed: string) => parseLength(typed, { unit: units, sign, leastMm, ...(mostMm === undefined ? {} : { mostMm }) }),
-    [units, sign, leastMm],
+    [units, sign, leastMm, mostMm],
   );
   const { key, draft, setDraft, tell } = useTyped(props, read, input);
   const text = draft ?? standing;

@@ -80,6 +80,31 @@ export function BoxSection({ job, plan }: { job: Job; plan: Plan }) {
         options={ODDS.map((value) => ({ value: value as number, title: `${value} %` }))}
         onChange={(odds) => set({ odds })}
       />
+      <TrimFields job={job} wish={wish} onChange={put} />
+      <Segmented
+        titled
+        label={label('box.corners')}
+        value={wish.corners ?? 'screwed'}
+        options={BOX_CORNERS.map((value) => ({ value, title: label(`box.corners.${value}`) }))}
+        onChange={(corners) => set({ corners })}
+      />
+      <BackFields job={job} wish={wish} onChange={put} />
+    </Section>
+  );
+}
+
+interface WishFieldsProps {
+  readonly job: Job;
+  readonly wish: BoxWish;
+  readonly onChange: (wish: BoxWish) => void;
+}
+
+/** Trim about the face: where it goes, and its sizes. */
+function TrimFields({ job, wish, onChange }: WishFieldsProps) {
+  const label = useLabel();
+  const set = (change: Partial<BoxWish>) => onChange({ ...wish, ...change });
+  return (
+    <>
       <Segmented
         titled
         label={label('box.trim')}
@@ -101,20 +126,23 @@ export function BoxSection({ job, plan }: { job: Job; plan: Plan }) {
           onCommit={(value) => set({ trim: { ...wish.trim, [name]: value } })}
         />
       ))}
-      <Segmented
-        titled
-        label={label('box.corners')}
-        value={wish.corners ?? 'screwed'}
-        options={BOX_CORNERS.map((value) => ({ value, title: label(`box.corners.${value}`) }))}
-        onChange={(corners) => set({ corners })}
-      />
+    </>
+  );
+}
+
+/** The panel at the back: whether there is one, how thick, and how it lies. */
+function BackFields({ job, wish, onChange }: WishFieldsProps) {
+  const label = useLabel();
+  const set = (change: Partial<BoxWish>) => onChange({ ...wish, ...change });
+  return (
+    <>
       <Toggles<'back'>
         label={label('box.behind')}
         chosen={wish.back ? ['back'] : []}
         options={[{ value: 'back', title: label('box.backed') }]}
         onChange={(chosen) => {
           const { back = usualBoxBack(job.units), backFit: _fit, ...without } = wish;
-          put(chosen.length > 0 ? { ...wish, back } : without);
+          onChange(chosen.length > 0 ? { ...wish, back } : without);
         }}
       />
       {wish.back ? (
@@ -136,15 +164,12 @@ export function BoxSection({ job, plan }: { job: Job; plan: Plan }) {
           onChange={(backFit) => set({ backFit })}
         />
       ) : null}
-    </Section>
+    </>
   );
 }
 
-interface BoxSizeProps {
-  readonly job: Job;
+interface BoxSizeProps extends WishFieldsProps {
   readonly box: CavityBox | null;
-  readonly wish: BoxWish;
-  readonly onChange: (wish: BoxWish) => void;
 }
 
 /** Outside sizes: the largest that fit, or typed. What is typed first is what fits, to be made smaller by hand. */

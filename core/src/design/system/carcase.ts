@@ -4,7 +4,7 @@ import { length, message } from '../../base/message';
 import type { Band, CavityBox, Opening } from '../../place/opening';
 import { wallKindOf } from '../../place/kinds';
 import { stop, type Problem } from '../../base/problem';
-import { behindBoards, boxBoardsDeep } from './boxAndTrim';
+import { behindBoards, boxBoardsDeep } from './boxBoards';
 import { snapToTape, type Tape } from '../../base/quantity';
 import * as pieces from './pieces';
 import type { Across, PartSpec, SystemInput } from './system';
@@ -173,25 +173,22 @@ export function caseProblems(carcase: Carcase, { opening, shelves, depthOf, aske
     );
   }
   if (carcase.inside.mm <= 0) problems.push(stop({ kind: 'support' }, narrowCase(carcase)));
-  if (box && carcase.depthMm <= 0) {
-    const [depth, taken] = [length(box.depth?.mm ?? 0), length(box.backMm)];
-    const why = box.depth ? message('problem.caseShallow', { depth, taken }) : message('problem.noBoxDepth');
-    problems.push(stop({ kind: 'support' }, why));
-  }
-  const { back = false, backThickness = { mm: 0 }, nosing = false, nosingThickness = { mm: 0 } } = asked;
-  if (box && carcase.depthMm > 0 && nosing && carcase.depthMm <= nosingThickness.mm) {
-    const [depth, taken] = [length(carcase.depthMm), length(nosingThickness.mm)];
-    problems.push(stop({ kind: 'support' }, message('problem.caseShallow', { depth, taken })));
-  }
-  if (!box) {
-    const takenMm = (back ? backThickness.mm : 0) + (nosing ? nosingThickness.mm : 0);
-    const shallow = Math.min(carcase.depthMm, ...shelves.map(({ number }) => depthOf(number)));
-    if (shelves.length > 0 && shallow <= takenMm)
-      problems.push(
-        stop({ kind: 'support' }, message('problem.caseShallow', { depth: length(shallow), taken: length(takenMm) })),
-      );
-  }
-  return problems;
+  return [...problems, ...shallowProblems(carcase, { shelves, depthOf, asked, box })];
+}
+
+/** A case in which the panel behind and the strip in front leave no depth for a shelf. */
+function shallowProblems(
+  carcase: Carcase,
+  { shelves, depthOf, asked, box }: Pick<CaseInput, 'shelves' | 'depthOf' | 'asked' | 'box'>,
+): Problem[] {
+  const { back = false, backThickness, nosing = false, nosingThickness } = asked;
+  const about = { kind: 'support' } as const;
+  if (box && !box.depth) return [stop(about, message('problem.noBoxDepth'))];
+  const behindMm = box ? box.backMm : back ? (backThickness?.mm ?? 0) : 0;
+  const takenMm = behindMm + (nosing ? (nosingThickness?.mm ?? 0) : 0);
+  const deepMm = box?.depth ? box.depth.mm : Math.min(carcase.depthMm, ...shelves.map(({ number }) => depthOf(number)));
+  if (deepMm > takenMm || (!box && shelves.length === 0)) return [];
+  return [stop(about, message('problem.caseShallow', { depth: length(deepMm), taken: length(takenMm) }))];
 }
 
 /**

@@ -28,7 +28,8 @@ type Shelf = Input['shelves'][number];
 
 /**
  * A case whose shelves lie on pins in rows of holes and are shorter than the inside by a play; one near the middle is
- * screwed fast or let into both sides, so that they cannot bow. Top and bottom stand between the sides and are screwed too.
+ * screwed fast or let into both sides, so that they cannot bow. Top and bottom stand between the sides and are screwed
+ * too.
  */
 export const pinnedCase: System<'pinned-case'> = {
   name: 'pinned-case',
@@ -89,16 +90,7 @@ export const pinnedCase: System<'pinned-case'> = {
         ? housings(carcase, input, made ? fixed : null)
         : pieces.standing(made, { heightMm: carcase.high.mm, depthMm: carcase.depthMm, fastening: rail.id })),
       marks: shelves.flatMap((shelf) => pieces.shelfMarks(shelf, input.levelLineUpMm, null)),
-      order: [
-        ...(housed ? [message(input.job.tools === 'hand' ? 'order.posts.chisel' : 'order.posts.groove')] : []),
-        message('order.case.pins'),
-        message(housed ? 'order.case.glueFixed' : 'order.case.screw'),
-        message('order.case.square'),
-        ...((box ? box.backMm > 0 : asked.back) ? [message('order.case.back')] : []),
-        message('order.case.stand'),
-        ...(asked.trim && !box ? [message('order.case.trim')] : []),
-        message('order.case.shelvesIn'),
-      ],
+      order: orderOf(input),
       problems: [...problems, ...(made ? trim.problems : [])],
       // A box in a wall cannot tip.
       cautions: [
@@ -112,6 +104,21 @@ export const pinnedCase: System<'pinned-case'> = {
     againsts: place.kind === 'alcove' ? [message('suit.case.gaps')] : [],
   }),
 };
+
+/** How it goes together. */
+function orderOf({ asked, job, box }: Input): SystemResult['order'] {
+  const housed = asked.fixedBy === 'housed';
+  return [
+    ...(housed ? [message(job.tools === 'hand' ? 'order.posts.chisel' : 'order.posts.groove')] : []),
+    message('order.case.pins'),
+    message(housed ? 'order.case.glueFixed' : 'order.case.screw'),
+    message('order.case.square'),
+    ...((box ? box.backMm > 0 : asked.back) ? [message('order.case.back')] : []),
+    message('order.case.stand'),
+    ...(asked.trim && !box ? [message('order.case.trim')] : []),
+    message('order.case.shelvesIn'),
+  ];
+}
 
 /** What the fixed shelf is let into: a housing across each side of a cavity's box. */
 function housings(carcase: Carcase, input: Input, fixed: number | null): Pick<SystemResult, 'boxSides'> {
@@ -217,11 +224,12 @@ function endScrews(carcase: Carcase, input: Input, fixed: number | null): Fasten
             id: `S${shelf.number}-board`,
             topMm: shelf.top.mm,
             depthMm: box ? carcase.depthMm : pieces.boardDepth(input.depthOf(shelf.number), pieces.nosingOf(asked)).mm,
+            ...(box ? { boardMm: shelfDepth(input, shelf.number).mm } : {}),
           },
         ]
       : []),
   ];
-  return into.flatMap(({ id, topMm, depthMm }) =>
+  return into.flatMap(({ id, topMm, depthMm, boardMm = depthMm }) =>
     sideIntoEnd({
       carcase,
       id,
@@ -229,6 +237,7 @@ function endScrews(carcase: Carcase, input: Input, fixed: number | null): Fasten
       sideMm: sideThickness(input),
       screws: depthMm < NARROW_MM ? 2 : 3,
       depthMm,
+      boardMm,
     }),
   );
 }
@@ -243,13 +252,25 @@ interface SideIntoEnd {
   readonly sideMm: number;
   readonly screws: number;
   readonly depthMm: number;
+  /** Depth of the board they go into, where a strip in front of it takes some of that; as deep when left away. */
+  readonly boardMm?: number;
 }
 
 /** Screws through both sides of a case into the end grain of a board, on the middle of its thickness. */
-export function sideIntoEnd({ carcase, id, upMm, sideMm, screws, depthMm }: SideIntoEnd): Fastening[] {
+export function sideIntoEnd({
+  carcase,
+  id,
+  upMm,
+  sideMm,
+  screws,
+  depthMm,
+  boardMm = depthMm,
+}: SideIntoEnd): Fastening[] {
   // The sides of a box have the screws through its shims at a quarter and three quarters.
-  const edge = carcase.sides === 'box' ? depthMm * CORNER_SHARES[0] : Math.min(40, depthMm / 4);
-  const outs = Array.from({ length: screws }, (_, k) => edge + ((depthMm - 2 * edge) * k) / (screws - 1));
+  const share = carcase.sides === 'box' ? depthMm * CORNER_SHARES[0] : Math.min(40, depthMm / 4);
+  // A strip in front takes the room for that: then as near to the edges of the board as may be.
+  const edge = boardMm < depthMm ? NEAR_EDGE_MM : share;
+  const outs = Array.from({ length: screws }, (_, k) => edge + ((boardMm - 2 * edge) * k) / (screws - 1));
   const { boardsFromMm } = carcase;
   return (['left', 'right'] as const).map((side) => ({
     id: `${sideOf(carcase, side)}/${id}`,
@@ -266,5 +287,8 @@ export function sideIntoEnd({ carcase, id, upMm, sideMm, screws, depthMm }: Side
     leverMm: 0,
   }));
 }
+
+/** A screw into the end of a board keeps so far from its edges, millimetres. */
+const NEAR_EDGE_MM = 12;
 
 const shelfOf = (id: string) => Number(/^S(\d+)-/.exec(id)?.[1] ?? 0);

@@ -122,7 +122,7 @@ function isAbove(spot: Spot, { height, measured }: Extent): boolean {
   const upMm = ('upMm' in spot ? spot.upMm : 0) + (spot.kind === 'plumb' ? spot.overMm : 0);
   return measured.height && upMm > height + ABOVE_MM;
 }
-/** Ceilings slope, and a tape is held near them: only what lies this much higher is no spot of the place. Millimetres. */
+/** Ceilings slope, and a tape is held near them: what lies this much higher is no spot of the place. Millimetres. */
 const ABOVE_MM = 50;
 
 const NONE: TrialStatements = { observations: [], aux: [] };

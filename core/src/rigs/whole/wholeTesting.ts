@@ -17,8 +17,8 @@ export async function worked(job: Job) {
 export type Worked = Awaited<ReturnType<typeof worked>>;
 
 /**
- * What keeps a piece of work from being whole: anything that cannot be built, a piece or screw that is not counted once,
- * a material that a step names and nobody buys.
+ * What keeps a piece of work from being whole: anything that cannot be built, a piece or screw that is not counted
+ * once, a material that a step names and nobody buys.
  */
 export function faultsOf({ job, plan, cut, lines }: Worked): string[] {
   const listed = new Set(lines.filter((line) => line.need > 0).map((line) => line.what.code as string));
