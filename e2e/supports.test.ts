@@ -241,7 +241,7 @@ test('a cavity’s box gets a back panel by choice, and its boards are less deep
   await person.stage('Measure');
   await page.getByRole('checkbox', { name: 'Back panel' }).click();
   await person.planned();
-  await page.getByRole('radio', { name: 'Pinned' }).click();
+  await page.getByRole('radio', { name: 'Nailed with pins' }).click();
   await person.planned();
   const after = await person.cutList();
   expect(after).toContain('BK Back panel');

@@ -8,6 +8,7 @@ import { dryFit } from './kinds/dryFit';
 import { finishSteps, type Finished } from './kinds/finish';
 import { gluePanels } from './kinds/glue';
 import { cutJoints, jointedOf } from './kinds/joint';
+import { planePieces } from './kinds/plane';
 import { sandPieces } from './kinds/sand';
 import type { Step } from './step';
 import { unitParts } from './unit';
@@ -115,7 +116,7 @@ function cutLot(work: Work, put: Put, { bought, panels }: Wood, { name, parts, a
   ];
 }
 
-/** Writes the steps for joints, holes, pins and brackets. */
+/** Writes the steps for planing, joints, holes, pins and brackets. */
 function workLot(
   work: Work,
   put: Put,
@@ -124,6 +125,8 @@ function workLot(
 ): readonly (After | null)[] {
   const jointed = jointedOf(parts, work);
   let last = cut;
+  const planed = planePieces(work, `${name}plane`, parts, last);
+  if (planed) last = [put(planed)];
   if (jointed.length > 0) last = [put(cutJoints(work, `${name}joints`, jointed, last))];
   const drilled = drillPieces(work, `${name}drill`, parts, last);
   if (drilled) last = [put(drilled)];

@@ -34,6 +34,7 @@ export const MINUTES = {
   cutBoards: { begin: 10, each: 6 },
   cutSticks: { begin: 10, each: 3 },
   scribe: { begin: 0, each: 20 },
+  plane: { begin: 10, each: 8 },
   joints: { begin: 10, each: 12 },
   /** For each hole that is drilled and countersunk. */
   drill: { begin: 8, each: 0.8 },

@@ -14,6 +14,8 @@ export interface CutKinds {
   readonly sticks: readonly string[];
   /** Of the boards: glued up from strips. */
   readonly glued: readonly string[];
+  /** Planed down from thicker wood: from how thick. Millimetres. */
+  readonly planed: ReadonlyMap<string, number>;
 }
 
 /** What the parts of a job are cut from, by their ids, without working out how. */
@@ -24,17 +26,21 @@ export function cutKinds(
   const items = catalogueOf(job);
   const leave = new Set(job.stock.leave);
   const kinds = { sheets: [] as string[], boards: [] as string[], sticks: [] as string[], glued: [] as string[] };
+  const planed = new Map<string, number>();
   for (const blank of blanksOf(parts, job)) {
-    if (fromSheets(blank, items)) kinds.sheets.push(...blank.parts);
+    const isSheet = fromSheets(blank, items);
+    const sources = isSheet || blank.form === 'rod' ? null : sourcesFor(blank, items, leave);
+    const fromMm = sources?.planedFromMm ?? null;
+    if (fromMm !== null) for (const id of blank.parts) planed.set(id, fromMm);
+    if (isSheet) kinds.sheets.push(...blank.parts);
     else if (blank.form !== 'flat') kinds.sticks.push(...blank.parts);
     else {
       kinds.boards.push(...blank.parts);
-      const sources = sourcesFor(blank, items, leave);
       const wide = sources?.items.some((item) => item.widthMm >= blank.widthMm - SAME_MM) ?? true;
       if (!wide) kinds.glued.push(...blank.parts);
     }
   }
-  return kinds;
+  return { ...kinds, planed };
 }
 
 /** A board so much narrower than asked for still does. Millimetres. */

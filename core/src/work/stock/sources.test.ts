@@ -126,6 +126,16 @@ describe('what a blank can be cut from', () => {
     expect(sourcesFor(blank({ thicknessMm: 120 }), items(), none)).toBeNull();
   });
 
+  test('a thicker one where its own thickness is sold too short or too narrow, not where that is long enough', () => {
+    // In inches boards 1/2 thick end at 6 ft and 5 1/2 in; those of 3/4 do not.
+    const inches = catalogueOf({ ...withStock({}), region: 'us' });
+    const trim = { thicknessMm: 12.7, widthMm: 44.5, material: 'pine', form: 'stick' } as const;
+    expect(sourcesFor(blank({ ...trim, lengthMm: 1500 }), inches, none)?.planedFromMm).toBeNull();
+    const long = sourcesFor(blank({ ...trim, lengthMm: 2200 }), inches, none);
+    expect(long?.planedFromMm).toBeCloseTo(19.05, 6);
+    expect(Math.max(...long!.items.map((item) => item.lengthMm))).toBeGreaterThan(2200);
+  });
+
   test('for sticks that are not sold in their wood a softwood; for plywood nothing else', () => {
     const stick = blank({ form: 'stick', material: 'hardwood', thicknessMm: 45, widthMm: 95 });
     expect(sourcesFor(stick, items(), none)?.instead).toBe('pine');

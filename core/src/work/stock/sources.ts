@@ -16,6 +16,9 @@ export interface Sources {
 const SAME_MM = 1.3;
 /** A thickness so far from what was planned shows in housings and heights. Millimetres. */
 const NOTABLE_MM = 0.25;
+/** A section so much narrower than a blank still does; what squaring an end takes at the most. Millimetres. */
+const SAME_WIDTH_MM = 0.6;
+const SQUARED_MM = 13;
 /** The most that is planed away: more is another board. Millimetres. */
 const PLANED_MM = 12;
 
@@ -62,14 +65,17 @@ const THICKER_ROD_MM = 6;
 
 function atThickness(
   items: readonly StockItem[],
-  { thicknessMm, form }: Blank,
+  { thicknessMm, widthMm, lengthMm, form }: Blank,
   sheets: boolean,
 ): Omit<Sources, 'instead'> | null {
   const off = (stockItem: StockItem) => Math.abs(stockItem.thicknessMm - thicknessMm);
+  const gives = (item: StockItem) => item.widthMm >= widthMm - SAME_WIDTH_MM && item.lengthMm >= lengthMm + SQUARED_MM;
   // A rod that is thicker bends less: a thinner one is no rod for what this one is to carry.
   const more = form === 'rod' ? THICKER_ROD_MM : SAME_MM;
   const same = items.filter((item) => off(item) <= (item.thicknessMm > thicknessMm ? more : SAME_MM));
-  if (same.length > 0) {
+  const thicker = items.filter((item) => item.thicknessMm > thicknessMm && item.thicknessMm <= thicknessMm + PLANED_MM);
+  const mayPlane = !sheets && form !== 'rod' && !same.some(gives) && thicker.some(gives);
+  if (same.length > 0 && !mayPlane) {
     const least = Math.min(...same.map(off));
     const taken = same.filter((stockItem) => off(stockItem) <= least + 0.05);
     const really = taken[0]!.thicknessMm;
@@ -80,9 +86,10 @@ function atThickness(
     };
   }
   if (sheets || form === 'rod') return null;
-  const thicker = items.filter((item) => item.thicknessMm > thicknessMm && item.thicknessMm <= thicknessMm + PLANED_MM);
   if (thicker.length === 0) return null;
-  const least = Math.min(...thicker.map((stockItem) => stockItem.thicknessMm));
+  // The thinnest that gives it whole, if any does.
+  const useful = thicker.some(gives) ? thicker.filter(gives) : thicker;
+  const least = Math.min(...useful.map((stockItem) => stockItem.thicknessMm));
   return {
     items: thicker.filter((stockItem) => stockItem.thicknessMm <= least + 0.05),
     planedFromMm: least,

@@ -17,6 +17,7 @@ export const stepsEn = {
   'step.cutSheets': '{count, plural, one {Cut one piece from the sheet} other {Cut # pieces from sheets}}',
   'step.cutBoards': '{count, plural, one {Cut one board} other {Cut # boards}}',
   'step.cutSticks': '{count, plural, one {Cut one stick} other {Cut # sticks}}',
+  'step.plane': 'Plane {count, plural, one {one piece} other {# pieces}} to thickness',
   'step.joints': '{count, plural, one {Cut the joint of one piece} other {Cut the joints of # pieces}}',
   'step.drill': '{count, plural, one {Drill and countersink one hole} other {Drill and countersink # holes}}',
   'step.cleanPins': 'Clean the pin holes',
@@ -100,6 +101,7 @@ export const stepsEn = {
   'how.paint': 'Paint thin, along the grain, edges first. Sand lightly when dry.',
   'how.betweenCoats': 'Sand lightly, wipe, then brush on the next coat as before.',
   'how.cleanPins': 'Turn a drill bit of the size of the holes through each of them by hand.',
+  'how.plane': 'Plane these pieces from {from, length} to {to, length}, all at the same setting: {pieces, list}.',
   'how.round':
     'Round {round, number} of {of, number}: do only these pieces now, always in the same order. More would miss the time on the tin.',
   'how.condition': 'Wet all of it and keep it wet. Have the stain open beside you.',
@@ -145,6 +147,7 @@ export const stepsEn = {
   'check.jointsMatch': 'Lay left and right face to face: every joint meets its partner.',
   'check.drilled': 'Try one screw of each kind: head below the face, point not through.',
   'check.pinsGoIn': 'A shelf pin goes into every hole and comes out by hand.',
+  'check.planed': 'Each piece is as thick at both ends and in the middle, and lies flat.',
   'check.pins': 'A stick across the pins is level at every row.',
   'check.bracketsAlike': 'Stacked, they are all one shape.',
   'check.diagonals': 'Diagonals agree within {off, about}.',
