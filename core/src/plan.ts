@@ -34,7 +34,7 @@ import type { Steps } from './work/steps/steps';
 import type { CutGroup } from './work/stock';
 
 /** The version of the plan this code writes. */
-export const PLAN_VERSION = 13;
+export const PLAN_VERSION = 14;
 
 export { compareStyles, considerSystems };
 export type { Considered, PlannedGap, PlannedReading };

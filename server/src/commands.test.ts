@@ -17,7 +17,7 @@ describe('the plan command', () => {
     writeFileSync(file, JSON.stringify(chimneyAlcove()));
     const { code, out, err } = await plan(file);
     expect([code, err]).toEqual([0, '']);
-    expect(JSON.parse(out)).toMatchObject({ format: 'dormer-plan', version: 13, shelves: { length: 5 } });
+    expect(JSON.parse(out)).toMatchObject({ format: 'dormer-plan', version: 14, shelves: { length: 5 } });
   });
 
   test('cut prints how it is cut and what is bought, for the same file', async () => {

@@ -34,11 +34,14 @@ export const fittingEn = {
   'trim.title': 'Face trim',
   'trim.upright': 'Left and right, to the long point',
   'trim.across': 'Top and bottom, to the long point',
+  'trim.head': 'Top, to the long point',
   'trim.covers': 'Trim hides the gap',
   'trim.doesNotCover': 'Trim does not hide the gap',
   'trim.gap': 'The gap between box and wall may reach {gap} at the face. The trim reaches {reach} past the box.',
   'trim.mitre':
     'Mitre both ends at 45°, long edge outside. Keep a reveal of {reveal} all round. Cut one of each pair, try it, then cut its twin against the same stop.',
+  'trim.mitreHead':
+    'Mitre both ends of the top and the upper end of each side at 45°, long edge outside. Keep a reveal of {reveal}. Cut one side, try it, then cut the other against the same stop.',
   'trim.box':
     'Fits a box {width} wide and {height} high outside, sides running through. Before you fix it, check that both diagonals of the box are equal.',
   'ends.title': 'Ends of board {label}',

@@ -21,7 +21,7 @@ export function BoxCutSection({ job, plan }: { job: Job; plan: Plan }) {
         readings={plan.readings}
         all={[
           { name: label('trim.upright'), value: upright.length },
-          { name: label('trim.across'), value: across.length },
+          { name: label(trim.foot === false ? 'trim.head' : 'trim.across'), value: across.length },
         ]}
       />
       <NoticeLine
@@ -32,7 +32,9 @@ export function BoxCutSection({ job, plan }: { job: Job; plan: Plan }) {
           reach: lengthWords(Math.max(box.trim.coversMm, 0), job),
         })}
       />
-      <Txt>{label('trim.mitre', { reveal: lengthWords(trim.reveal.mm, job) })}</Txt>
+      <Txt>
+        {label(trim.foot === false ? 'trim.mitreHead' : 'trim.mitre', { reveal: lengthWords(trim.reveal.mm, job) })}
+      </Txt>
       <Txt>
         {label('trim.box', {
           width: lengthWords(box.width.mm, job),

@@ -196,9 +196,10 @@ function holdOf({ number: n }: Shelf, carcase: Carcase, input: Input, fast: bool
   const depth = shelfDepth(input, n).mm;
   const setBack = Math.min((job.pins?.setBack ?? asked.pinSetBack).mm, depth / 3);
   const backs = [setBack, depth - setBack];
+  const housedMm = asked.fixedBy === 'housed' ? asked.groove.mm : 0;
   const rests = (['left', 'right'] as const).flatMap((side) =>
     fast
-      ? [pieces.restAcross(sideOf(carcase, side), { from: side, inMm: 0 }, 0, depth)]
+      ? [pieces.restAcross(sideOf(carcase, side), { from: side, inMm: housedMm / 2 }, 0, depth)]
       : backs.map((out) => pieces.restAcross(`pins-${side}`, { from: side, inMm: PIN_IN_MM }, out, out)),
   );
   return { shelf: n, board: `S${n}-board`, rests, ribs: pieces.nosingRib(n, nosing, wish.thickness.mm, depth) };
