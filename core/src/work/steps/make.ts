@@ -42,7 +42,7 @@ interface Wood {
 
 /**
  * The work in the workshop: what is bought, cut, grooved, drilled, tried dry, sanded, finished and put together.
- * @param opened what has to be done before anything can be cut to measure: a wall that is opened first
+ * @param opened steps before anything is bought or cut: opening a wall, measuring behind what came out
  */
 export function make(work: Work, opened: readonly After[], measuredInPlace: readonly After[]): Made {
   const { job, parts, kinds } = work;

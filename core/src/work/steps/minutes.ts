@@ -25,6 +25,7 @@ export const MINUTES = {
   studs: fixed(20),
   /** For each shelf. */
   marks: { begin: 8, each: 4 },
+  measureBehind: fixed(20),
   measureBoards: { begin: 5, each: 4 },
   buy: fixed(45),
   /** For each panel. */

@@ -3,6 +3,7 @@ import { checkWall } from './kinds/check';
 import { clearOut } from './kinds/clear';
 import { fillHoles, fillHolesAgain } from './kinds/fill';
 import { levelLine, markHeights, markStuds } from './kinds/mark';
+import { measureBehind } from './kinds/measure';
 import { openWall } from './kinds/open';
 import { paintPlace, primePlace } from './kinds/paint';
 import { sandPlace } from './kinds/sand';
@@ -27,6 +28,7 @@ export function prepare(work: Work): Prepared {
   const { clear, open } = job.build.prepare;
   const { steps, put } = stepWriter(job.build);
   const cleared = clear ? put(clearOut()) : null;
+  if (cleared !== null) put(measureBehind([cleared]));
   const looked = takes === 'box' ? put(checkWall([cleared])) : null;
   const opened = takes === 'box' && open ? put(openWall([cleared, looked])) : null;
   const walls = painted(work, put, filled(work, put, [cleared, opened ?? looked]));

@@ -77,6 +77,13 @@ describe('the place', () => {
     expect(find(steps, 'fill-2').after[0]).toMatchObject({ leastMin: 30, mostMin: 600 });
   });
 
+  test('what is there comes out and is measured behind before anything is bought or cut', () => {
+    const steps = stepsOf(old(40));
+    for (const then of ['buy', 'cut-boards', 'cut-sticks']) expect(before(steps, 'measure-behind', then)).toBe(true);
+    expect(before(steps, 'clear', 'measure-behind')).toBe(true);
+    expect(idsOf(stepsOf(chimneyAlcove()))).not.toContain('measure-behind');
+  });
+
   test('a wall is cut open only when it has been looked into, and nothing is cut to measure before', () => {
     const steps = stepsOf(withBuild(stairCavity(), { prepare: { clear: false, holes: 0, open: true, paint: false } }));
     expect(before(steps, 'check-wall', 'open-wall')).toBe(true);

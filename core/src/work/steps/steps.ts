@@ -20,6 +20,9 @@ export interface Steps {
   readonly problems: readonly Problem[];
 }
 
+/** Steps that may change every size: nothing is bought or cut before them. */
+const BEFORE_BUYING = ['open-wall', 'measure-behind'];
+
 /**
  * Every step of the work, made from the job itself: the place, the workshop, putting in, and what the person added. How
  * boards are measured in place and cut then is a walk between supports and boards.
@@ -31,7 +34,7 @@ export function stepsFor(input: Omit<Work, 'kinds' | 'waysIn'>): Steps {
   const inPlace = job.build.cut === 'in-place';
   const made = make(
     work,
-    prepared.steps.some((step) => step.id === 'open-wall') ? ['open-wall'] : [],
+    BEFORE_BUYING.filter((id) => prepared.steps.some((step) => step.id === id)),
     inPlace ? ['measure-boards'] : [],
   );
   const supported = support(work, prepared.ready, made);

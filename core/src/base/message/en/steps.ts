@@ -40,6 +40,7 @@ export const stepsEn = {
   'step.posts': 'Stand the posts',
   'step.uprights': 'Stand the uprights between the bays',
   'step.support': 'Put up the supports of shelf {shelf, number}',
+  'step.measureBehind': 'Measure behind what came out',
   'step.measureBoards': 'Measure each board on its supports',
   'step.shelf': 'Put in shelf {shelf, number}',
   'step.dividers': 'Set the dividers',
@@ -58,7 +59,6 @@ export const stepsEn = {
   // How a step is done
   'how.pieces': 'Pieces: {pieces, list}.',
   'how.clearOut': 'Unscrew what you can. Prise off the rest with a board behind the bar, so that the plaster stays.',
-  'how.keepReadings': 'Measure again wherever the old shelves were in the way.',
   'how.checkWall':
     'Look from the other side too. Find the studs and trace every socket and tap: wires run straight up and across from them.',
   'how.openWall': 'Cut shallow along a line first. Open by hand where you cannot see the blade.',
@@ -117,6 +117,8 @@ export const stepsEn = {
   'how.screwed': 'No glue: it can be taken apart again.',
   'how.boxIn': 'Wedge it with packers in pairs from both sides, bottom, middle and top, until plumb and square.',
   'how.boxScrews': 'Screw through the packers, never into a gap: the side would bow. Then cut the packers off.',
+  'how.measureBehind':
+    'Take the readings again where old pieces hid the wall, and enter them under Measure. Buy and cut only after that.',
   'how.measureBoards':
     'Measure at back and front, at each shelf’s own height. Type the widths under Measure: the boards follow.',
   'how.tryDry': 'Try it dry first. Where it is too tight, mark, shave a little, try again: wood that is off stays off.',

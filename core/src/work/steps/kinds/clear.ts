@@ -9,6 +9,6 @@ export const clearOut = (): Written => ({
   kind: 'clear',
   what: message('step.clearOut'),
   minutes: usualMinutes('clearOut'),
-  how: [message('how.clearOut'), message('how.keepReadings')],
+  how: [message('how.clearOut')],
   tools: ['pry-bar', 'driver', 'hammer', 'dust-sheet', 'vacuum', 'mask'],
 });

@@ -2,6 +2,19 @@ import { message } from '../../../base/message';
 import { minutesFor } from '../minutes';
 import type { After, Written } from '../writer';
 
+/** Step: measure again behind what came out, before anything is bought or cut. */
+export const measureBehind = (after: readonly After[]): Written => ({
+  id: 'measure-behind',
+  kind: 'measure',
+  place: 'site',
+  what: message('step.measureBehind'),
+  minutes: minutesFor('measureBehind'),
+  after,
+  how: [message('how.measureBehind')],
+  check: [message('check.readTwice')],
+  tools: ['tape', 'level', 'pencil'],
+});
+
 /**
  * Step: measure boards between the supports, before cutting them.
  * @param shelves how many
