@@ -174,16 +174,16 @@ test('a step is left out, one is added, and the order follows', AT_ONE_SIZE, asy
   await page.getByRole('button', { name: 'Skip step …' }).click();
   await page.getByRole('radio', { name: 'Already done' }).click();
   await page.getByRole('button', { name: 'Skip step', exact: true }).click();
-  await stands(page, 'Cut 6 boards');
+  await stands(page, 'Cut 4 boards');
   await page.getByRole('button', { name: 'Add step' }).click();
   await page.getByRole('textbox', { name: 'What to do' }).fill('Fetch the stop blocks');
   await page.getByRole('radio', { name: 'Workshop', exact: true }).click();
   await page.getByRole('button', { name: 'Before: choose steps' }).click();
-  await page.getByRole('checkbox', { name: 'Cut 6 boards' }).click();
+  await page.getByRole('checkbox', { name: 'Cut 4 boards' }).click();
   await page.getByRole('button', { name: 'Save step' }).click();
   await stands(page, 'Fetch the stop blocks');
   await page.keyboard.press('Control+z');
-  await stands(page, 'Cut 6 boards');
+  await stands(page, 'Cut 4 boards');
 });
 
 test('free days and hours are chosen in the browser’s own fields', AT_ONE_SIZE, async ({ person, page }) => {

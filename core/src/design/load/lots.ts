@@ -1,4 +1,5 @@
-import { ROD_WOOD, type Job, type Lot } from '../../job';
+import type { Job, Lot } from '../../job/document';
+import { ROD_WOOD } from '../../job/rod';
 import type { Part } from '../fit';
 import { materialOf, type Material } from './materials';
 

@@ -1,6 +1,6 @@
 import type { Part } from '../../design/fit';
 import { lotOf } from '../../design/load/lots';
-import { coatsFor, finishOf, type Coat, type Finish, type Job, type Lot } from '../../job';
+import { coatsFor, finishOf, type Coat, type Finish, type Job, type Lot } from '../../job/document';
 import { grouped } from './grouped';
 
 /** What a litre covers with one coat, square metres: what makers of such state, on planed wood, rounded down. */

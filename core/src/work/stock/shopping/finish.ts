@@ -1,7 +1,7 @@
 import type { Part } from '../../../design/fit';
 import { message, text } from '../../../base/message';
 import type { Outline } from '../../../place/opening';
-import { coatsFor, finishOf, type Coat } from '../../../job';
+import { coatsFor, finishOf, type Coat } from '../../../job/document';
 import { coatedLots, coatingsFor, finishFor, surfacesOf } from '../finish';
 import type { ShoppingInput } from './input';
 import { packed, packOf, tinOf, type Line, type ShoppingLine } from './line';
