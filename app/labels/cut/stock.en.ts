@@ -96,7 +96,7 @@ export const stockEn = {
   'buy.coatsLess': 'Remove one coat',
   'buy.coatsMore': 'Add one coat',
   'finish.set': 'Set coats',
-  'finish.is': 'Coats go on from top to bottom. Each one waits for the one before it, as its tin says.',
+  'finish.is': 'Coats go on in this order. Each coat waits until the coat before it is dry.',
   'finish.lot': '{lot}: {coats}',
   'finish.lot.all': 'All pieces',
   'finish.lot.shelves': 'Shelves',

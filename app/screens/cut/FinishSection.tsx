@@ -1,5 +1,14 @@
 import { StyleSheet, View } from 'react-native';
-import { coatsFor, finishOf, FINISHES, usualCoats, type Coat, type Job, type Lot } from '@dormer/core/job/document';
+import {
+  coatsFor,
+  finishOf,
+  FINISHES,
+  usualCoats,
+  type Coat,
+  type Finish,
+  type Job,
+  type Lot,
+} from '@dormer/core/job/document';
 import type { Plan } from '@dormer/core/plan';
 import { Button, Section, Segmented, Stepper, Txt, useKeptPlace } from '../../ui';
 import { useLabel, type Label } from '../../labels';
@@ -8,6 +17,7 @@ import { FinishSheet } from './FinishSheet';
 import { lotsIn } from './lots';
 import { useStock } from './useStock';
 
+const USUAL_COATS = 2;
 const MOST_COATS = 6;
 
 /** The usual finish for all pieces, and which lots have coats of their own. */
@@ -19,15 +29,18 @@ export function FinishSection({ job, plan }: { job: Job; plan: Plan }) {
   const finish = finishOf(coats);
   const count = coats.filter((coat) => coat === (finish === 'stain' ? 'clear' : finish)).length;
   const isUsual = coats.join() === usualCoats(finish, count).join();
+  // Coats under a finish that is still to come have no name of their own.
+  const isPrimed = finish === 'bare' && coats.length > 0;
+  const kept = count === 0 ? USUAL_COATS : Math.min(count, MOST_COATS);
   const own = lotsIn(job, plan).filter((lot): lot is Lot => lot !== 'all' && lotCoats[lot] !== undefined);
   return (
     <Section title={label('buy.finishTitle')}>
-      <Segmented
+      <Segmented<Finish | 'own'>
         label={label('buy.finishTitle')}
         look="chips"
-        value={finish}
+        value={isPrimed ? 'own' : finish}
         options={FINISHES.map((value) => ({ value, title: label(`buy.finish.${value}`) }))}
-        onChange={(next) => set({ coats: usualCoats(next, Math.max(count, 2)) })}
+        onChange={(next) => (next === 'own' ? undefined : set({ coats: usualCoats(next, kept) }))}
       />
       {finish !== 'bare' && isUsual ? (
         <Stepper

@@ -120,7 +120,7 @@ const ON_SCREEN: Readonly<Record<string, readonly string[]>> = {
   style: ['ends'],
   habit: ['habit'],
   supports: ['ways.supports'],
-  finish: ['ways.finish', 'buy.finish'],
+  finish: ['ways.finish'],
   cut: ['ways.cut'],
   hold: ['ways.hold'],
 };

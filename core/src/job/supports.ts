@@ -124,7 +124,7 @@ export const SUPPORT_ASKS = {
     sideThickness: long(18, '3/4'),
     shelfPlay: long(3, '1/8'),
     pinSetBack: long(37, '1 1/2'),
-    fixedBy: choiceByHand(['screwed', 'housed'], ['screwed']),
+    fixedBy: choice('screwed', 'housed'),
     groove: long(6, '1/4'),
     play: orNothing(10, '3/8'),
     plinth: orNothing(60, '2 1/2'),

@@ -3,7 +3,7 @@ import { usualBox, type BoxWish, type Job } from '../../job';
 import { about, length, message, text, type Message } from '../../base/message';
 import { acrossAt, stations } from '../kinds';
 import { doubtful, stop, type Problem } from '../../base/problem';
-import type { Tape, TypedLength } from '../../base/quantity';
+import { snapToTape, type Tape, type TypedLength } from '../../base/quantity';
 import { minus, SURE, type Functional, type Survey } from '../survey';
 import { functionalOf, openingOf, surveyed } from './fromSurvey';
 import type { SurfacePoint } from './opening';
@@ -123,7 +123,7 @@ export function cavityBox(survey: Survey, job: BoxJob): CavityBox | null {
   const goesIn = rooms.filter((room) => room.width >= width.mm && room.height >= height.mm).length;
   const odds = (100 * goesIn) / rooms.length;
   if (wish.size && odds < wish.odds - NEARLY)
-    problems.push(tooLarge({ width, height, odds }, wish, { widthMm, heightMm }));
+    problems.push(tooLarge({ width, height, odds }, wish, { widthMm, heightMm }, job.tape));
   const shims = shimsOf(survey, width.mm, height.mm, mean, job.tape);
   const trim = trimOf(survey, width.mm, height.mm, mean, wish.trim, job.shelves.thickness.mm);
   if (!trim.covers) {
@@ -142,13 +142,14 @@ function tooLarge(
   { width, height, odds }: Pick<CavityBox, 'width' | 'height' | 'odds'>,
   wish: BoxWish,
   fits: { readonly widthMm: number; readonly heightMm: number },
+  tape: Tape,
 ): Problem {
   const said = {
     width: length(width.mm),
     height: length(height.mm),
     odds: text(`${Math.round(odds)}`),
-    fitsWidth: length(fits.widthMm),
-    fitsHeight: length(fits.heightMm),
+    fitsWidth: length(snapToTape(fits.widthMm, tape, 'down')),
+    fitsHeight: length(snapToTape(fits.heightMm, tape, 'down')),
     wanted: text(`${wish.odds}`),
   };
   const severity = odds < UNLIKELY ? stop : doubtful;
@@ -256,10 +257,8 @@ function trimOf(
         opening.position({ surface: 'floor', across, out: depth }),
         opening.position({ surface: 'ceiling', across, out: depth }),
       ];
-      return [
-        { gap: room.floor - f.mm, sd: f.sdMm },
-        { gap: c.mm - box.head, sd: c.sdMm },
-      ];
+      const head = { gap: c.mm - box.head, sd: c.sdMm };
+      return trim.foot === false ? [head] : [{ gap: room.floor - f.mm, sd: f.sdMm }, head];
     }),
   ];
   const worst = gaps.reduce((a, b) => (b.gap + SURE * b.sd > a.gap + SURE * a.sd ? b : a));

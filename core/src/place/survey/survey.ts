@@ -28,7 +28,7 @@ export interface ReadingCheck {
    * `foreign`: it speaks of a wall this place does not have. `outside`: it speaks of a spot above the ceiling.
    */
   readonly state: 'used' | 'aside' | 'dropped' | 'foreign' | 'outside';
-  /** What the other readings would have it be, in its own unit; null when it is foreign. */
+  /** What the other readings would have it be, in its own unit; null where it is foreign or outside. */
   readonly expected: number | null;
   /** Said less expected, and how surely that is known. */
   readonly off: number;

@@ -1,7 +1,7 @@
 import { typedLength, type Job } from '../../job';
 import { planJob } from '../../plan';
 import { jointOf } from '../../design/system';
-import { groovedRecess, pictureNiche } from '.';
+import { cardLibrary, groovedRecess, pictureNiche } from '.';
 import { lengthsOf, worked } from './wholeTesting';
 
 const mm = (value: number) => typedLength(String(value), 'mm');
@@ -57,6 +57,12 @@ describe('a recess with grooves, its box 680 × 1850 outside and 18 thick', () =
     expect(need('pin-')).toBe(held('pin'));
     expect(lines.map(({ what }) => what.code)).toEqual(expect.arrayContaining(['buy.shims', 'buy.glue', 'buy.paint']));
   });
+});
+
+test('the back of a card library is of a material of its own', async () => {
+  const { cut } = await worked(cardLibrary());
+  const materialOf = (label: string) => cut.blanks.find((blank) => blank.label === label)!.material;
+  expect([materialOf('BK'), materialOf('BL'), materialOf('1S')]).toEqual(['mdf', 'birch-ply', 'birch-ply']);
 });
 
 test('a niche’s trim is of hardwood and oiled, its case of plywood and painted', async () => {

@@ -102,8 +102,11 @@ function headsFilled({ job, parts, fixings }: Work, put: Put, after: readonly Af
 
 /** Whether any piece is finished at all, and whether any is painted. */
 function finishesOf({ job, parts }: Pick<Work, 'job' | 'parts'>): { readonly any: boolean; readonly paint: boolean } {
-  const finishes = coatedLots(parts, job).map(({ coats }) => finishOf(coats));
-  return { any: finishes.some((finish) => finish !== 'bare'), paint: finishes.includes('paint') };
+  const coats = coatedLots(parts, job).map((lot) => lot.coats);
+  return {
+    any: coats.some((list) => list.length > 0),
+    paint: coats.some((list) => finishOf(list) === 'paint'),
+  };
 }
 
 /** Puts the finish on last, where the job says so. */

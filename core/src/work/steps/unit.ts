@@ -1,24 +1,15 @@
 import type { Part } from '../../design/fit';
+import { lotOf } from '../../design/load/lots';
 import type { SystemName } from '../../job';
 import { biteOf, systemAt, throughOf, type Work } from './work';
 
 /** Systems that are put together in the workshop and stood up whole. */
 const UNITS: ReadonlySet<SystemName> = new Set(['housed-case', 'pinned-case', 'screwed-tower', 'ladder-frames']);
 
-const CASE_ROLES: ReadonlySet<Part['role']> = new Set([
-  'case-side-left',
-  'case-side-right',
-  'case-top',
-  'case-bottom',
-  'back-panel',
-  'tip-rail',
-  'spacer',
-  'filler',
-  'upright',
-  'rung',
-  'box-side',
-  'box-end',
-]);
+/** Pieces of no shelf that stand with a unit: those of a case, not what parts bays; frames. */
+const standsAlone = (role: Part['role']): boolean =>
+  role === 'upright' || role === 'rung' || (lotOf(role) === 'case' && !BETWEEN_BAYS.has(role));
+const BETWEEN_BAYS: ReadonlySet<Part['role']> = new Set(['bay-upright', 'upright-block']);
 
 /** What belongs to a unit that is put together in the workshop: a cavity’s box, a case, frames. */
 export function unitParts(work: Work): Part[] {
@@ -27,7 +18,7 @@ export function unitParts(work: Work): Part[] {
   const standing = (part: Part) =>
     part.shelf > 0
       ? UNITS.has(systemAt(work, part.shelf)) && (!boards.has(part.role) || goesInWithUnit(work, part.shelf))
-      : CASE_ROLES.has(part.role);
+      : standsAlone(part.role);
   const whole = parts.filter(
     (part) => standing(part) || (takes === 'box' && (part.role === 'box-side' || part.role === 'box-end')),
   );

@@ -2,7 +2,7 @@ import type { Part } from '../../design/fit';
 import type { Job } from '../../job';
 import { blanksOf } from './blanks';
 import { catalogueOf } from './catalogue';
-import { fromSheets, sourcesFor } from './sources';
+import { fromSheets, SAME_WIDTH_MM, sourcesFor } from './sources';
 
 /**
  * How pieces are cut: from sheets, from boards, from sticks and rods; and which of them nothing that is sold is wide
@@ -36,12 +36,9 @@ export function cutKinds(
     else if (blank.form !== 'flat') kinds.sticks.push(...blank.parts);
     else {
       kinds.boards.push(...blank.parts);
-      const wide = sources?.items.some((item) => item.widthMm >= blank.widthMm - SAME_MM) ?? true;
+      const wide = sources?.items.some((item) => item.widthMm >= blank.widthMm - SAME_WIDTH_MM) ?? true;
       if (!wide) kinds.glued.push(...blank.parts);
     }
   }
   return { ...kinds, planed };
 }
-
-/** A board so much narrower than asked for still does. Millimetres. */
-const SAME_MM = 0.6;

@@ -6,7 +6,7 @@ import type { Hardware } from '../../design/system';
 import { joinedFrom, joinsOver, layersOf, stripsFor, stripsOf, type Blank, type GlueUp } from './blanks';
 import type { StockItem } from './catalogue';
 import type { CuttingProblems } from './cuttingProblems';
-import { fromSheets, layersFor, sourcesFor, type Sources } from './sources';
+import { fromSheets, layersFor, SAME_WIDTH_MM, sourcesFor, type Sources } from './sources';
 
 /** A blank with the stock it can be cut from. */
 export interface Sourced {
@@ -25,8 +25,6 @@ export interface Obtaining {
   readonly glueUps: GlueUp[];
 }
 
-/** A section so much narrower than a blank still does: it is as it comes. Millimetres. */
-export const SAME_WIDTH_MM = 0.6;
 /** Least width of a board for a glued panel, and its least length over the blank. Millimetres (assumed). */
 const STRIP_MM = { leastWide: 60, over: 30 };
 /** Shortest piece worth a joint. Millimetres (assumed). */

@@ -16,8 +16,9 @@ export interface Sources {
 const SAME_MM = 1.3;
 /** A thickness so far from what was planned shows in housings and heights. Millimetres. */
 const NOTABLE_MM = 0.25;
-/** A section so much narrower than a blank still does; what squaring an end takes at the most. Millimetres. */
-const SAME_WIDTH_MM = 0.6;
+/** A section so much narrower than a blank still does: it is as it comes. Millimetres. */
+export const SAME_WIDTH_MM = 0.6;
+/** What squaring an end takes at the most, millimetres. */
 const SQUARED_MM = 13;
 /** The most that is planed away: more is another board. Millimetres. */
 const PLANED_MM = 12;

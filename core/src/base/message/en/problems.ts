@@ -98,7 +98,7 @@ export const problemsEn = {
   'problem.notSolvable':
     'The readings cannot be combined. Look for one that is far out, then delete it or measure it again.',
   'problem.lineAbove':
-    'The level line is planned {up, length} up, above the opening ({height, length} high). Set it lower under Heights, where you can mark it inside.',
+    'The level line is planned {up, length} up, above the opening ({height, length} high). Set the level line lower, where you can mark it inside the opening.',
   'problem.boxLarge':
     'A box {width, length} wide and {height, length} high has a {odds} % chance to fit. One of {fitsWidth, length} × {fitsHeight, length} has {wanted} %. Make the box smaller, or measure again where the hole is narrowest.',
   'problem.noBox':

@@ -25,12 +25,12 @@ export const supportsEn = {
   'order.side.drill': 'Drill from the shelf side, so that nothing breaks out where it shows.',
   'order.side.prop': 'Prop the board on two sticks cut to one length.',
   'order.side.drive': 'Drive the screws from the inside, the middle one at each end first.',
-  'order.posts.groove': 'Lay the posts side by side. Rout each housing across all of them in one pass.',
+  'order.posts.groove': 'Lay the pieces side by side. Rout each housing across all of them in one pass.',
   'order.posts.chisel':
-    'Lay the posts side by side. Knife each housing across all of them, saw to the line and chisel out the waste.',
+    'Lay the pieces side by side. Knife each housing across all of them, saw to the line and chisel out the waste.',
   'order.posts.rebate': 'Lay the posts side by side. Cut each rebate across all of them, in several shallow passes.',
   'order.posts.chiselRebate':
-    'Lay the posts side by side. Knife each rebate across all of them, saw both sides to depth and chisel out the waste.',
+    'Lay the pieces side by side. Knife each rebate across all of them, saw both sides to depth and chisel out the waste.',
   'order.posts.rebated': 'Lay the boards in their rebates, lowest first.',
   'order.posts.screwed': 'Screw each board down into every post, through pilot holes.',
   'order.posts.stand': 'Stand each post flat against its wall, leaning as the wall leans. Screw the posts.',

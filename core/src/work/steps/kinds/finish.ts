@@ -111,8 +111,8 @@ function coatedSteps(input: FinishInput, { coats, parts }: CoatedLot, some: bool
 }
 
 /**
- * Pieces in rounds for two coats with a window: within a round every piece is put on and taken up again in the same
- * order, so the last one waits while the others are taken up, the first one while the others are put on.
+ * Pieces in rounds for two coats with a window. Within a round both coats go over the pieces in the same order: the
+ * first piece waits while the others get their first coat, the last one while the others get their second.
  */
 function roundsOf(parts: readonly Part[], first: Brushing, second: Brushing, { build }: Pick<Job, 'build'>): Part[][] {
   const { leastMin, mostMin } = waitOf(first.wait, build);
